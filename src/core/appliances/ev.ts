@@ -1,0 +1,184 @@
+import { z } from 'zod';
+import type { Edition } from '../code/edition';
+import type { Working } from '../working/worked';
+import type { Family, GroundFaultChoice, LoadModel, OutletChoice, OutletSite } from './family';
+import { singleReceptacle } from './receptacle';
+
+const evPlateSchema = z.strictObject({
+  outputAmps: z.number().min(6).max(80).describe('Rated output current, amperes'),
+  volts: z.union([z.literal(120), z.literal(208), z.literal(240)]),
+  connection: z.enum(['hardwired', 'receptacle']),
+  settingA: z.number().min(6).max(80).optional().describe('Current that the charger is set to, amperes'),
+  settingRestricted: z.boolean().optional().describe('Whether a tool, lock or password guards the setting'),
+  managed: z.number().min(6).max(200).optional().describe('Limit kept by an energy management system, amperes'),
+});
+
+export type EvPlate = z.infer<typeof evPlateSchema>;
+
+/** The settings that chargers commonly offer, amperes; a lower one asks less of the circuit. */
+const SETTINGS_A = [48, 44, 40, 36, 32, 30, 28, 24, 20, 16, 12] as const;
+
+const AMPERES = { units: ['a', 'amp', 'amps', 'ampere', 'amperes'], shown: 'A' } as const;
+
+/**
+ * The current that the circuit is sized for. A setting counts only where the edition knows it and
+ * access to it is restricted (625.42); until then the charger may take all that its plate says.
+ */
+function ratedOutput(plate: EvPlate, code: Edition, work: Working): number {
+  const { outputAmps: plateA, settingA } = plate;
+  work.step('load.plate', 'load.ev-rating', { outputA: plateA, volts: plate.volts }, plateA);
+  if (settingA === undefined || settingA === plateA) return plateA;
+  if (settingA > plateA) {
+    work.found('stop', 'load.setting-above-plate', 'load.ev-setting', { settingA, plateA });
+    return settingA;
+  }
+  if (plate.settingRestricted !== true) {
+    work.found('ask', 'load.setting-open', 'load.ev-setting', { settingA, plateA });
+    return plateA;
+  }
+  const counts = code.parameters.evSettingCounts;
+  if (!counts.value) {
+    work.found('ask', 'load.setting-edition', counts.cite, { settingA, plateA, year: code.year });
+    return plateA;
+  }
+  return work.step('load.setting', counts.cite, { settingA, plateA }, settingA, { by: counts });
+}
+
+function load(plate: EvPlate, code: Edition, work: Working): LoadModel {
+  const continuousA = ratedOutput(plate, code, work);
+  if (plate.managed !== undefined && plate.managed < continuousA) {
+    work.found('ask', 'load.managed', 'load.managed', { managedA: plate.managed, plateA: continuousA });
+  }
+  return {
+    volts: plate.volts,
+    continuousA,
+    otherA: 0,
+    neutral: false,
+    powerFactor: 1,
+    connection: plate.connection,
+    plateOcpdA: null,
+    mostOcpdA: null,
+    equipmentA: continuousA,
+  };
+}
+
+function groundFault(
+  load: LoadModel,
+  { place, ocpdA }: OutletSite,
+  code: Edition,
+  work: Working,
+): GroundFaultChoice {
+  const { evReceptacleGfciAll, hardwiredGfciPlaces, hardwiredGfciA } = code.parameters;
+  if (load.connection === 'receptacle') {
+    const needed = evReceptacleGfciAll.value || ocpdA <= 50;
+    work.step('gfci.rule', 'gfci.ev-receptacle', { volts: load.volts, ocpdA }, needed ? 'breaker' : 'none');
+    if (needed) work.found('note', 'gfci.required', 'gfci.ev-receptacle', { reason: 'receptacle' });
+    return { required: needed, form: needed ? 'breaker' : 'none', why: 'receptacle' };
+  }
+  const listed = hardwiredGfciPlaces.value.some((each) => each === place);
+  if (listed && ocpdA <= hardwiredGfciA.value) {
+    work.step('gfci.rule', 'gfci.outdoor', { volts: load.volts, ocpdA }, 'breaker', { by: hardwiredGfciPlaces });
+    work.found('ask', 'gfci.contested', 'gfci.outdoor', { place, ocpdA });
+    return { required: true, form: 'breaker', why: 'hardwired-outdoor' };
+  }
+  work.step('gfci.rule', 'gfci.outdoor', { volts: load.volts, ocpdA }, 'none', { by: hardwiredGfciPlaces });
+  return { required: false, form: 'none', why: 'not-listed' };
+}
+
+function outlet(
+  _plate: EvPlate,
+  load: LoadModel,
+  site: OutletSite,
+  code: Edition,
+  at: { readonly disconnect: Working; readonly protection: Working },
+): OutletChoice {
+  const over = code.parameters.evDisconnectOverA;
+  const plugged = load.connection === 'receptacle';
+  const required = !plugged && load.equipmentA > over.value;
+  at.disconnect.step(
+    'disconnect.need',
+    over.cite,
+    { ratingA: load.equipmentA, overA: over.value },
+    plugged ? 'plug' : required ? 'lockable-breaker' : 'none',
+    { by: over },
+  );
+  return {
+    receptacle: plugged
+      ? singleReceptacle(load.volts === 120 ? '120' : 'vehicle', site.ocpdA, false, code, at.protection)
+      : null,
+    disconnect: {
+      required,
+      kind: plugged ? 'plug' : required ? 'lockable-breaker' : 'none',
+      ratingA: required ? site.ocpdA : null,
+      inSight: plugged,
+    },
+    gfci: groundFault(load, site, code, at.protection),
+    afci: { required: false, why: 'over-120v' },
+  };
+}
+
+/** Electric vehicle supply equipment: a continuous load, hard-wired or on a cord (Article 625). */
+export const ev: Family<EvPlate> = {
+  name: 'Vehicle charger',
+  schema: evPlateSchema,
+  fresh: { outputAmps: 48, volts: 240, connection: 'hardwired' },
+  questions: [
+    {
+      key: 'outputAmps',
+      label: 'Output on the nameplate',
+      kind: 'number',
+      range: { least: 6, most: 80, ...AMPERES },
+      help: 'Amperes, as the plate says: not the size of the breaker.',
+    },
+    {
+      key: 'volts',
+      label: 'Volts',
+      kind: 'choice',
+      choices: [
+        { value: 240, label: '240 V' },
+        { value: 208, label: '208 V' },
+        { value: 120, label: '120 V' },
+      ],
+    },
+    {
+      key: 'connection',
+      label: 'Connection',
+      kind: 'choice',
+      choices: [
+        { value: 'hardwired', label: 'Hard-wired' },
+        { value: 'receptacle', label: 'Plug and receptacle' },
+      ],
+    },
+    {
+      key: 'settingA',
+      label: 'Set to',
+      kind: 'number',
+      optional: true,
+      range: { least: 6, most: 80, ...AMPERES },
+      help: 'Leave empty when it runs at its full output.',
+    },
+    {
+      key: 'settingRestricted',
+      label: 'Is the setting guarded by a tool, a lock or a password?',
+      kind: 'yes-no',
+      when: (plate) => plate['settingA'] !== undefined,
+    },
+    {
+      key: 'managed',
+      label: 'Limit kept by load management',
+      kind: 'number',
+      optional: true,
+      range: { least: 6, most: 200, ...AMPERES },
+      help: 'Counts for the service. The circuit itself is sized for the full output.',
+    },
+  ],
+  title: (plate) => `EV charger, ${plate.settingA ?? plate.outputAmps} A`,
+  load,
+  outlet,
+  lesser: (plate) =>
+    SETTINGS_A.filter((each) => each < (plate.settingA ?? plate.outputAmps)).map((settingA) => ({
+      ...plate,
+      settingA,
+      settingRestricted: true,
+    })),
+};

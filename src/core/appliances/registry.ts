@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import type { Edition } from '../code/edition';
+import type { Working } from '../working/worked';
+import { ev } from './ev';
+import type { Family, LoadModel, OutletChoice, OutletSite, Question } from './family';
+import { genericLoad } from './load';
+
+/** Every family of appliances. A new one is a file of its own and a line here. */
+const FAMILIES = { ev, load: genericLoad };
+
+export type FamilyId = keyof typeof FAMILIES;
+type PlateOf<F extends FamilyId> = (typeof FAMILIES)[F] extends Family<infer Plate> ? Plate : never;
+type Plates = { [F in FamilyId]: PlateOf<F> };
+const families: { readonly [F in FamilyId]: Family<Plates[F]> } = FAMILIES;
+
+/** An appliance with its nameplate, the two tied together. */
+export type ApplianceOf<F extends FamilyId> = { family: F; nameplate: Plates[F] };
+export type Appliance = { [F in FamilyId]: ApplianceOf<F> }[FamilyId];
+
+/** The appliance of a saved circuit: the family names the shape of its nameplate. */
+export const applianceSchema: z.ZodType<Appliance> = z.discriminatedUnion('family', [
+  z.strictObject({ family: z.literal('ev'), nameplate: ev.schema }),
+  z.strictObject({ family: z.literal('load'), nameplate: genericLoad.schema }),
+]);
+
+/** Family ids with their names, in the order in which they are offered. */
+export const familyNames: readonly { readonly id: FamilyId; readonly name: string }[] = [
+  { id: 'ev', name: ev.name },
+  { id: 'load', name: genericLoad.name },
+];
+
+/** A new appliance of a family, with the plate that such an appliance commonly has. */
+export const freshAppliance = (family: FamilyId): Appliance =>
+  family === 'ev' ? { family, nameplate: ev.fresh } : { family, nameplate: genericLoad.fresh };
+
+/** The load of an appliance, worked. */
+export const applianceLoad = <F extends FamilyId>(
+  { family, nameplate }: ApplianceOf<F>,
+  code: Edition,
+  work: Working,
+): LoadModel => families[family].load(nameplate, code, work);
+
+/** What stands at the outlet of an appliance, worked. */
+export const applianceOutlet = <F extends FamilyId>(
+  { family, nameplate }: ApplianceOf<F>,
+  load: LoadModel,
+  site: OutletSite,
+  code: Edition,
+  at: { readonly disconnect: Working; readonly protection: Working },
+): OutletChoice => families[family].outlet(nameplate, load, site, code, at);
+
+/** What a circuit for this appliance is called until it is given a name. */
+export const applianceTitle = <F extends FamilyId>({ family, nameplate }: ApplianceOf<F>): string =>
+  families[family].title(nameplate);
+
+/** The fields that the survey asks of this appliance, as its plate now stands. */
+export const applianceQuestions = (appliance: Appliance): readonly Question[] =>
+  families[appliance.family].questions.filter((question) => question.when?.(appliance.nameplate) ?? true);
+
+/** The same appliance with less asked of its circuit, smallest change first; none where it cannot be turned down. */
+export const lesserAppliances = <F extends FamilyId>({ family, nameplate }: ApplianceOf<F>): ApplianceOf<F>[] =>
+  families[family].lesser(nameplate).map((lesser) => ({ family, nameplate: lesser }));

@@ -1,0 +1,111 @@
+import { cableMade, type CableConstruction } from '../rules/cableMade';
+import { smallestAllowed } from '../rules/candidateSizes';
+import { isCable, largestMade, leastConductor, type LeastSize } from '../rules/conductorSize';
+import { findConductorStops, workSmaller, workStretch, type WorkedStretch } from '../rules/conductorWorking';
+import { placeOfMethod } from '../rules/placeOfMethod';
+import type { WireSize } from '../units/wireSize';
+import type { ConductorCase } from './conductorCase';
+import { conductorQuestions } from './conductorQuestions';
+import type { StretchFigures } from './figures';
+import { raiseForDrop } from './raiseForDrop';
+
+export type ConductorStretch = Pick<StretchFigures, 'method' | 'terms' | 'verdict' | 'least' | 'cable'>;
+
+export interface ConductorChoice {
+  readonly size: WireSize;
+  readonly leastSize: WireSize | null;
+  readonly raisedForDrop: boolean;
+  readonly governing: number;
+  readonly wires: number;
+  readonly stretches: readonly ConductorStretch[];
+}
+
+/**
+ * The conductor of the whole run: the least size that passes in every stretch, raised while the drop is
+ * over its limit, or the pinned one, which is checked in every stretch.
+ */
+export function chooseConductor(about: ConductorCase): ConductorChoice {
+  const { circuit, demand, run, wires, code, work } = about;
+  const least = leastConductor(run, demand, wires, code);
+  demandStep(about);
+  const { size: pinned } = circuit.pins;
+  const size = pinned ?? chosenSize(about, least);
+  const raised = pinned === undefined && least.size !== undefined && size !== least.size;
+  const stretches = run.map((stretch, index) => {
+    work.stretch = index;
+    return figureStretch(about, size, stretch, index, least.perStretch[index] ?? null);
+  });
+  work.stretch = undefined;
+  const governing = tightest(stretches, least.governing);
+  const id = pinned === undefined ? 'conductor.chosen' : 'conductor.pinned';
+  work.step(id, 'conductor.ampacity', { size, metal: circuit.material }, size);
+  const terms = run[least.governing]?.terms;
+  if (pinned === undefined && !raised && terms) workSmaller(size, demand, terms, code, work);
+  conductorQuestions(about, size);
+  return { size, leastSize: least.size ?? null, raisedForDrop: raised, governing, wires, stretches };
+}
+
+function demandStep({ load, demand, code, work }: ConductorCase): void {
+  const factor = code.parameters.continuousFactor;
+  const { continuousA, otherA } = load;
+  work.step(
+    'conductor.required',
+    'conductor.continuous',
+    { continuousA, otherA, factor: factor.value },
+    demand.designA,
+    { by: factor },
+  );
+}
+
+function chosenSize(about: ConductorCase, least: LeastSize): WireSize {
+  const { circuit, run, demand, wires, code, work } = about;
+  if (least.size === undefined) {
+    const method = run[least.governing]?.method ?? 'nm-b';
+    const largest = largestMade(method, wires, circuit.material, code);
+    work.found('stop', 'conductor.none', 'conductor.ampacity', { method, needsA: demand.designA, largest });
+    return largest;
+  }
+  const floor = smallestAllowed(code, circuit.material);
+  if (floor.by !== undefined && floor.value === least.size) {
+    work.step('conductor.floor', floor.cite, { metal: circuit.material }, floor.value, { by: floor });
+  }
+  return raiseForDrop(about, least.size);
+}
+
+function figureStretch(
+  about: ConductorCase,
+  size: WireSize,
+  stretch: WorkedStretch,
+  index: number,
+  least: WireSize | null,
+): ConductorStretch {
+  const { circuit, demand, code, work } = about;
+  const { method, terms } = stretch;
+  const verdict = workStretch(size, demand, stretch, code, work);
+  if (circuit.pins.size !== undefined) findConductorStops(size, demand, stretch, verdict, least, code, work);
+  placeOfMethod(method, circuit.run[index]?.place ?? 'indoor', work);
+  return { method, terms, verdict, least, cable: isCable(method) ? madeCable(about, size, method) : null };
+}
+
+function madeCable(
+  { circuit, wires, code, work }: ConductorCase,
+  size: WireSize,
+  method: WorkedStretch['method'],
+): CableConstruction | null {
+  const cable = cableMade(code, method, size, wires, circuit.material);
+  if (cable === undefined) {
+    work.found('stop', 'conductor.not-made', 'table.cables', { method, size });
+    return null;
+  }
+  work.step('cable.made', 'table.cables', { method, size, wires }, cable.name);
+  return cable;
+}
+
+/** The stretch with the least ampacity, which is the one to look at first. */
+const tightest = (stretches: readonly ConductorStretch[], first: number): number => {
+  let at = first;
+  for (const [index, { verdict }] of stretches.entries()) {
+    if (verdict.finalA < (stretches[at]?.verdict.finalA ?? Infinity)) at = index;
+  }
+  return at;
+};

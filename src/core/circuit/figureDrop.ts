@@ -1,0 +1,60 @@
+import type { LoadModel } from '../appliances/family';
+import type { Edition } from '../code/edition';
+import { METHODS } from '../code/methods';
+import { DC_CONSTANT, dropVolts, dropVoltsDirect, effectiveOhms } from '../rules/voltageDrop';
+import type { WireSize } from '../units/wireSize';
+import type { Working } from '../working/worked';
+import type { Circuit } from './circuitSchema';
+import type { DropFigures } from './figures';
+
+/**
+ * The drop along the run by impedance, with the direct-current method beside it and the longest run that
+ * the limit allows. Advice, not a rule (210.19 and 215.2, informational notes), so over it is a check.
+ */
+export function figureDrop(
+  circuit: Circuit,
+  load: LoadModel,
+  size: WireSize,
+  code: Edition,
+  work: Working,
+): { readonly figures: DropFigures; readonly perStretch: readonly number[] } {
+  const amps = load.continuousA + load.otherA;
+  const metal = circuit.material;
+  let dropV = 0;
+  let directVolts = 0;
+  let lengthFt = 0;
+  const perStretch: number[] = [];
+  for (const [index, stretch] of circuit.run.entries()) {
+    const { surround } = METHODS[stretch.method];
+    const ohmPerKft = effectiveOhms(size, metal, surround, load.powerFactor, code);
+    work.stretch = index;
+    const here = work.step(
+      'drop.stretch',
+      'drop.impedance',
+      { amps, lengthFt: stretch.lengthFt, ohmPerKft, times: 2, surround },
+      dropVolts(2, amps, stretch.lengthFt, ohmPerKft),
+      { read: { table: 'impedance', row: size, column: `${metal} ${surround}` } },
+    );
+    perStretch.push(here);
+    dropV += here;
+    directVolts += dropVoltsDirect(2, amps, stretch.lengthFt, size, metal, code);
+    lengthFt += stretch.lengthFt;
+  }
+  work.stretch = undefined;
+  const percent = (dropV / load.volts) * 100;
+  work.step('drop.total', 'drop.advice', { dropV, volts: load.volts }, percent);
+  const cmil = code.tables.conductors.rows[size].cmil;
+  work.step(
+    'drop.direct',
+    'drop.direct',
+    { amps, lengthFt, cmil, constant: DC_CONSTANT[metal], times: 2 },
+    directVolts,
+  );
+  const limitPct = circuit.maxDropPct;
+  const longestFt = limitPct === null || percent === 0 ? null : (lengthFt * limitPct) / percent;
+  if (longestFt !== null && limitPct !== null) work.step('drop.longest', 'drop.advice', { limitPct }, longestFt);
+  if (limitPct !== null && percent > limitPct + 1e-9) {
+    work.found('check', 'drop.branch', 'drop.advice', { dropPct: percent, limitPct, dropV });
+  }
+  return { figures: { volts: dropV, percent, directVolts, longestFt }, perStretch };
+}

@@ -1,0 +1,46 @@
+import type { GroundNeed } from '../rules/equipmentGround';
+import { sizeRank, type WireSize } from '../units/wireSize';
+import type { Working } from '../working/worked';
+import type { Circuit } from './circuitSchema';
+import type { ConductorChoice } from './chooseConductor';
+
+/** Whether a ground is too small, and if so why: below the table, or not increased with the phases. */
+function judge(
+  has: WireSize,
+  need: GroundNeed,
+  conductor: ConductorChoice,
+  ocpdA: number,
+  work: Working,
+): void {
+  if (sizeRank(has) >= sizeRank(need.size)) return;
+  const least = conductor.leastSize ?? conductor.size;
+  if (need.increased && sizeRank(has) >= sizeRank(need.base)) {
+    work.found('stop', 'egc.not-upsized', 'ground.increased', { has, needs: need.size, least, size: conductor.size });
+  } else {
+    work.found('stop', 'egc.too-small', 'ground.table', { has, needs: need.size, ocpdA });
+  }
+}
+
+/** The ground that is counted on. A cable brings its own, which is compared with what is needed. */
+export function figureGround(
+  circuit: Circuit,
+  need: GroundNeed,
+  conductor: ConductorChoice,
+  ocpdA: number,
+  work: Working,
+): WireSize {
+  for (const [index, { cable }] of conductor.stretches.entries()) {
+    if (cable === null) continue;
+    // Metal-clad cable is made with the ground of the table, so an increase is what it lacks.
+    const has = cable.egc ?? need.base;
+    work.stretch = index;
+    work.step('ground.cable', 'table.cables', { cable: cable.name, needs: need.size }, has);
+    judge(has, need, conductor, ocpdA, work);
+  }
+  work.stretch = undefined;
+  const pinned = circuit.pins.egc;
+  if (pinned === undefined) return need.size;
+  work.step('ground.pinned', 'ground.table', { pinned, needs: need.size }, pinned);
+  judge(pinned, need, conductor, ocpdA, work);
+  return pinned;
+}

@@ -1,0 +1,154 @@
+import type { Edition } from '../code/edition';
+import { METHODS, type MethodId } from '../code/methods';
+import type { RacewayType } from '../code/tables/shapes';
+import {
+  allowedArea,
+  conductorArea,
+  conductorDiameter,
+  fillLimit,
+  fillPercent,
+  fits,
+  jamRatio,
+  legalTrade,
+  mayJam,
+  nextTrade,
+  type RacewayChoice,
+} from '../rules/racewayFill';
+import { sizeRank, type WireSize } from '../units/wireSize';
+import { tradeRank, type TradeSize } from '../units/tradeSize';
+import type { ComfortReason } from '../working/step';
+import type { Working } from '../working/worked';
+import type { ConductorChoice } from './chooseConductor';
+import type { Circuit, Stretch } from './circuitSchema';
+import type { RacewayFigures } from './figures';
+import type { Practices } from './practices';
+
+interface Contents {
+  readonly conductors: number;
+  readonly areaIn2: number;
+}
+
+/** A pull is taken to be hard past these. */
+const FULL_PCT = 35;
+const BENDS_DEG = 180;
+const LONG_FT = 100;
+const STIFF: WireSize = '4';
+
+const contents = (circuit: Circuit, conductor: ConductorChoice, ground: WireSize, code: Edition): Contents => ({
+  conductors: conductor.wires + 1,
+  areaIn2:
+    conductor.wires * (conductorArea(conductor.size, circuit.insulation, code) ?? 0) +
+    (conductorArea(ground, circuit.insulation, code) ?? 0),
+});
+
+/** Why a size up would spare a hard pull; "none" where the smallest pulls well. */
+function comfortReason(fillPct: number, size: WireSize, stretch: Stretch): ComfortReason {
+  if (fillPct > FULL_PCT) return 'full';
+  if (sizeRank(size) >= sizeRank(STIFF)) return 'stiff';
+  if (stretch.bendsDeg > BENDS_DEG) return 'bends';
+  return stretch.lengthFt > LONG_FT ? 'long' : 'none';
+}
+
+/** The raceway of one stretch by fill, with what the house practice takes; null for a cable. */
+export function figureRaceway(
+  stretch: Stretch,
+  circuit: Circuit,
+  conductor: ConductorChoice,
+  ground: WireSize,
+  { code, practices }: { readonly code: Edition; readonly practices: Practices },
+  work: Working,
+): RacewayFigures | null {
+  const { raceway: type } = METHODS[stretch.method];
+  if (type === null) return null;
+  const { conductors, areaIn2 } = contents(circuit, conductor, ground, code);
+  const limit = fillLimit(code, conductors, false);
+  work.step('raceway.area', 'raceway.conductor', { count: conductors }, areaIn2, {
+    read: { table: 'insulated', row: conductor.size, column: circuit.insulation },
+  });
+  work.step('raceway.limit', 'raceway.fill', { count: conductors }, limit * 100, {
+    read: { table: 'fillLimits', row: conductors > 2 ? 'overTwo' : conductors === 2 ? 'two' : 'one', column: 'share' },
+  });
+  const legal = legalTrade(type, areaIn2, conductors, code) ?? largest(type, areaIn2, stretch.method, code, work);
+  work.step('raceway.legal', 'raceway.size', { areaIn2, limit: allowedArea(legal.row, conductors, false) }, legal.trade, {
+    read: { table: 'raceways', row: legal.trade, column: type },
+  });
+  const legalFillPct = fillPercent(legal.row, areaIn2);
+  const reason = comfortReason(legalFillPct, conductor.size, stretch);
+  const comfort = reason === 'none' ? legal.trade : nextTrade(type, legal.trade, code);
+  const taken = takeTrade(circuit, practices, legal.trade, comfort, reason, work);
+  const row = code.tables.raceways.types[type][taken] ?? legal.row;
+  bendsAndJam(stretch, circuit, conductor, conductors, row.insideIn, taken, code, work);
+  if (circuit.pins.trade !== undefined && !fits(row, areaIn2, conductors)) {
+    work.found('stop', 'raceway.fill', 'raceway.fill', {
+      method: stretch.method,
+      trade: taken,
+      fillPct: fillPercent(row, areaIn2),
+      limitPct: limit * 100,
+    });
+  }
+  return {
+    method: stretch.method, legal: legal.trade, comfort, comfortReason: reason, taken, conductors, areaIn2,
+    insideIn: row.insideIn, legalFillPct, fillPct: fillPercent(row, areaIn2), limitPct: limit * 100,
+  }; // prettier-ignore
+}
+
+function takeTrade(
+  circuit: Circuit,
+  practices: Practices,
+  legal: TradeSize,
+  comfort: TradeSize,
+  reason: ComfortReason,
+  work: Working,
+): TradeSize {
+  const pinned = circuit.pins.trade;
+  if (pinned !== undefined) return work.step('raceway.pinned', 'raceway.fill', { legal }, pinned);
+  const legalOnly = practices.raceway === 'legal' && comfort !== legal;
+  const taken = legalOnly ? legal : comfort;
+  return work.step('raceway.comfort', 'raceway.fill', { legal, reason: legalOnly ? 'house-legal' : reason }, taken);
+}
+
+function largest(
+  type: RacewayType,
+  areaIn2: number,
+  method: MethodId,
+  code: Edition,
+  work: Working,
+): RacewayChoice {
+  work.found('stop', 'raceway.none', 'raceway.size', { method, areaIn2 });
+  const last = Object.entries(code.tables.raceways.types[type]).at(-1);
+  if (last === undefined) throw new Error(`The raceway table has no sizes of ${type}.`);
+  return { trade: last[0] === '2' ? '2' : '4', row: last[1] };
+}
+
+function bendsAndJam(
+  stretch: Stretch,
+  circuit: Circuit,
+  { size, wires }: ConductorChoice,
+  conductors: number,
+  insideIn: number,
+  trade: TradeSize,
+  code: Edition,
+  work: Working,
+): void {
+  const limit = code.parameters.bendLimitDeg;
+  if (stretch.bendsDeg > 0) {
+    work.step('raceway.bends', limit.cite, { degrees: stretch.bendsDeg, limit: limit.value }, stretch.bendsDeg, {
+      by: limit,
+      method: stretch.method,
+    });
+  }
+  if (stretch.bendsDeg > limit.value) {
+    work.found('stop', 'raceway.bends', limit.cite, { degrees: stretch.bendsDeg, limit: limit.value }, stretch.method);
+  }
+  if (wires !== 3 || conductors > 4) return;
+  const outsideIn = conductorDiameter(size, circuit.insulation, code);
+  const ratio = work.step('raceway.jam', 'raceway.jam', { insideIn, outsideIn }, jamRatio(insideIn, outsideIn));
+  if (mayJam(ratio)) work.found('check', 'raceway.jam', 'raceway.jam', { trade, ratio });
+}
+
+/** The raceway of the run that asks for the largest trade size. */
+export const governingRaceway = (raceways: readonly (RacewayFigures | null)[]): RacewayFigures | null =>
+  raceways.reduce(
+    (most, each) => (each !== null && (most === null || tradeRank(each.taken) > tradeRank(most.taken)) ? each : most),
+    null,
+  );

@@ -1,0 +1,86 @@
+import type { LoadModel, OutletChoice } from '../appliances/family';
+import type { MethodId } from '../code/methods';
+import type { CableConstruction } from '../rules/cableMade';
+import type { AmpacityTerms } from '../rules/conductorAmpacity';
+import type { ConductorVerdict } from '../rules/conductorTests';
+import type { GroundNeed } from '../rules/equipmentGround';
+import type { OcpdChoice } from '../rules/branchOcpd';
+import type { TradeSize } from '../units/tradeSize';
+import type { Metal, WireSize } from '../units/wireSize';
+import type { AnyFinding, Link } from '../working/finding';
+import type { AnyStep, ComfortReason } from '../working/step';
+
+/** The raceway of one stretch. */
+export interface RacewayFigures {
+  readonly method: MethodId;
+  /** The smallest by rule. */
+  readonly legal: TradeSize;
+  /** What the house practice would take. */
+  readonly comfort: TradeSize;
+  readonly comfortReason: ComfortReason;
+  /** What is counted on: pinned, or by practice. */
+  readonly taken: TradeSize;
+  readonly conductors: number;
+  readonly areaIn2: number;
+  readonly insideIn: number;
+  /** Fill of the smallest by rule, and of what is taken, percent of the whole inside. */
+  readonly legalFillPct: number;
+  readonly fillPct: number;
+  readonly limitPct: number;
+}
+
+/** The figures of one stretch. */
+export interface StretchFigures {
+  readonly method: MethodId;
+  readonly terms: AmpacityTerms;
+  readonly verdict: ConductorVerdict;
+  /** The size that this stretch by itself would take; null where none does. */
+  readonly least: WireSize | null;
+  readonly cable: CableConstruction | null;
+  readonly raceway: RacewayFigures | null;
+  readonly dropV: number;
+  readonly supports: { readonly legal: number; readonly practice: number } | null;
+}
+
+export interface DropFigures {
+  readonly volts: number;
+  readonly percent: number;
+  /** The same drop by the direct-current constant, for comparison. */
+  readonly directVolts: number;
+  /** The longest run within the limit; null where no limit is kept. */
+  readonly longestFt: number | null;
+}
+
+/** Every figure of one circuit. */
+export interface CircuitFigures {
+  readonly load: LoadModel;
+  readonly ocpd: OcpdChoice;
+  readonly metal: Metal;
+  readonly size: WireSize;
+  /** The least size that passes every test, before drop and pins; null where none does. */
+  readonly leastSize: WireSize | null;
+  readonly raisedForDrop: boolean;
+  /** The stretch that asked for the size, by position. */
+  readonly governing: number;
+  /** Smallest final ampacity along the run. */
+  readonly ampacityA: number;
+  /** Insulated conductors without the ground. */
+  readonly wires: number;
+  readonly ground: GroundNeed;
+  /** The ground that is counted on: pinned, or as needed. */
+  readonly groundTaken: WireSize;
+  readonly stretches: readonly StretchFigures[];
+  /** The raceway that asks for the largest trade size; null on a run of cable. */
+  readonly raceway: RacewayFigures | null;
+  readonly drop: DropFigures;
+  readonly outlet: OutletChoice;
+}
+
+/** The working of one figure: steps in order. */
+export type Workings = Readonly<Record<Link, readonly AnyStep[]>>;
+
+export interface SolvedCircuit {
+  readonly figures: CircuitFigures;
+  readonly workings: Workings;
+  readonly findings: readonly AnyFinding[];
+}

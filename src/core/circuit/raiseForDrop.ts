@@ -1,0 +1,30 @@
+import { madeEverywhere } from '../rules/conductorSize';
+import { runDropPercent } from '../rules/voltageDrop';
+import { sizeRank, WIRE_SIZES, type WireSize } from '../units/wireSize';
+import type { ConductorCase } from './conductorCase';
+
+const larger = (size: WireSize, { run, wires, code }: ConductorCase): WireSize | undefined => {
+  const next = WIRE_SIZES[sizeRank(size) + 1];
+  return next === undefined ? undefined : madeEverywhere(next, run, wires, code);
+};
+
+/**
+ * The least size at or above `least` whose drop is within the circuit's limit, or the largest that can be
+ * had in every stretch. Without a limit the size stays.
+ */
+export function raiseForDrop(about: ConductorCase, least: WireSize): WireSize {
+  const { circuit, load, code, work } = about;
+  const limit = circuit.maxDropPct;
+  if (limit === null) return least;
+  const amps = { amps: load.continuousA + load.otherA, volts: load.volts, powerFactor: load.powerFactor };
+  const dropOf = (size: WireSize): number => runDropPercent(circuit.run, size, circuit.material, amps, code);
+  const before = dropOf(least);
+  let size = least;
+  for (let drop = before; drop > limit; drop = dropOf(size)) {
+    const next = larger(size, about);
+    if (next === undefined) break;
+    size = next;
+  }
+  if (size === least) return size;
+  return work.step('conductor.raised', 'drop.advice', { from: least, dropPct: before, limitPct: limit }, size);
+}

@@ -1,0 +1,90 @@
+import { circuitPrice } from '../price/circuitPrice';
+import type { PriceList } from '../price/defaultPrices';
+import { cents } from '../units/quantity';
+import type { AnyFinding } from '../working/finding';
+import type { Circuit } from './circuitSchema';
+import type { SolvedCircuit } from './figures';
+import type { Remedy, RemedyChange } from './remedy';
+import { remedyCandidates, type Candidate } from './remedyCandidates';
+import { solveCircuit, type SolveContext } from './solveCircuit';
+
+/** How many ways out of one finding are offered. */
+const MOST = 4;
+
+const key = ({ code, stretch }: AnyFinding): string => `${code} ${stretch ?? ''}`;
+
+const stops = ({ findings }: SolvedCircuit): Set<string> =>
+  new Set(findings.filter(({ standing }) => standing === 'stop').map(({ code }) => code));
+
+/** Whether a change cleared the finding and brought no stop that was not there before. */
+function clears(finding: AnyFinding, before: SolvedCircuit, after: SolvedCircuit): boolean {
+  if (after.findings.some((each) => key(each) === key(finding) || each.code === finding.code)) return false;
+  const had = stops(before);
+  for (const stop of stops(after)) if (!had.has(stop)) return false;
+  return true;
+}
+
+function describe(candidate: Candidate, finding: AnyFinding, after: SolvedCircuit): RemedyChange {
+  const { kind, circuit } = candidate;
+  const { figures } = after;
+  const { size, metal } = figures;
+  const at = finding.stretch ?? 0;
+  switch (kind) {
+    case 'free-size':
+      return { kind, size, metal, what: figures.stretches[at]?.cable?.name ?? '' };
+    case 'free-breaker':
+      return { kind, ocpdA: figures.ocpd.ratingA };
+    case 'free-ground':
+      return { kind, size: figures.groundTaken };
+    case 'free-trade':
+      return { kind, trade: figures.raceway?.taken ?? '1/2' };
+    case 'method':
+      return { kind, method: circuit.run[at]?.method ?? 'emt', size, trade: figures.stretches[at]?.raceway?.taken ?? null };
+    case 'setting':
+    case 'guard-setting':
+      return { kind, settingA: figures.load.continuousA };
+    case 'full-output':
+      return { kind, outputA: figures.load.continuousA };
+    case 'no-drop-limit':
+      return { kind, dropPct: figures.drop.percent };
+    case 'hardwire':
+      return { kind, ocpdA: figures.ocpd.ratingA };
+    case 'pull-point':
+      return { kind, degrees: circuit.run[at]?.bendsDeg ?? 0 };
+    case 'marked-75':
+    case 'spread-out':
+    case 'copper':
+      return { kind, size };
+  }
+}
+
+/** Of one kind the first that works is enough, but for methods, which differ in how the work is done. */
+const ONE_OF_A_KIND = (kind: Candidate['kind']): boolean => kind !== 'method';
+
+/**
+ * The ways out of a finding, cheapest first: each was proved by solving the circuit with the change made,
+ * and is left out unless the finding is gone and no stop has come in its place.
+ */
+export function remediesFor(
+  circuit: Circuit,
+  finding: AnyFinding,
+  before: SolvedCircuit,
+  context: SolveContext,
+  prices: PriceList,
+): readonly Remedy[] {
+  const base = circuitPrice(circuit.run, before.figures, prices);
+  const found: Remedy[] = [];
+  const kinds = new Set<Candidate['kind']>();
+  for (const candidate of remedyCandidates(circuit, finding)) {
+    if (ONE_OF_A_KIND(candidate.kind) && kinds.has(candidate.kind)) continue;
+    const after = solveCircuit(candidate.circuit, context);
+    if (!clears(finding, before, after)) continue;
+    kinds.add(candidate.kind);
+    found.push({
+      change: describe(candidate, finding, after),
+      circuit: candidate.circuit,
+      cost: cents(circuitPrice(candidate.circuit.run, after.figures, prices) - base),
+    });
+  }
+  return found.sort((a, b) => a.cost - b.cost).slice(0, MOST);
+}

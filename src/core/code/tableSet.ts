@@ -1,0 +1,42 @@
+import { adjustment } from './tables/adjustment';
+import { ambient } from './tables/ambient';
+import { ampacity } from './tables/ampacity';
+import { cables } from './tables/cables';
+import { conductors } from './tables/conductors';
+import { configurations } from './tables/configurations';
+import { equipmentGround } from './tables/equipmentGround';
+import { fillLimits } from './tables/fillLimits';
+import { impedance } from './tables/impedance';
+import { insulated } from './tables/insulated';
+import { raceways } from './tables/raceways';
+import { smallConductor } from './tables/smallConductor';
+import { standardOcpd } from './tables/standardOcpd';
+import { supports } from './tables/supports';
+
+/** The tables that rules of circuits read. An edition may put another in the place of one of them. */
+export const baseTables = {
+  ampacity,
+  ambient,
+  adjustment,
+  standardOcpd,
+  smallConductor,
+  equipmentGround,
+  conductors,
+  impedance,
+  insulated,
+  raceways,
+  fillLimits,
+  cables,
+  supports,
+  configurations,
+};
+
+export type Tables = typeof baseTables;
+export type TableKey = keyof Tables;
+
+/** The cell of a table that a step read. */
+export interface CellRead {
+  readonly table: TableKey;
+  readonly row: string;
+  readonly column: string;
+}

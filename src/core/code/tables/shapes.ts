@@ -1,0 +1,142 @@
+import type { TradeSize } from '../../units/tradeSize';
+import type { Metal, WireSize } from '../../units/wireSize';
+
+/** How far a table may be trusted: not yet compared with the printed code, sure in part, or sure. */
+export type Certainty = 'sure' | 'partly' | 'unsure';
+
+export interface CodeTable {
+  readonly id: string;
+  readonly title: string;
+  readonly certainty: Certainty;
+}
+
+export type TemperatureColumn = 60 | 75 | 90;
+
+export type BySize<T> = Readonly<Partial<Record<WireSize, T>>>;
+export type ByTrade<T> = Readonly<Partial<Record<TradeSize, T>>>;
+
+export type AmpacityTable = CodeTable &
+  Readonly<Record<Metal, Readonly<Record<TemperatureColumn, BySize<number>>>>>;
+
+/** One band of ambient temperature; null where the insulation may not be used. */
+export type AmbientRow = Readonly<Record<TemperatureColumn, number | null>> & {
+  readonly fromC: number | null;
+  readonly toC: number;
+};
+export interface AmbientTable extends CodeTable {
+  readonly rows: readonly AmbientRow[];
+}
+
+export interface AdjustmentTable extends CodeTable {
+  readonly rows: readonly { readonly from: number; readonly to: number | null; readonly factor: number }[];
+}
+
+export interface StandardOcpdTable extends CodeTable {
+  readonly ratings: readonly number[];
+  readonly fuseExtras: readonly number[];
+}
+
+export interface SmallConductorTable extends CodeTable {
+  readonly cu: Readonly<Record<string, number>>;
+  readonly al: Readonly<Record<string, number>>;
+  readonly cca: Readonly<Record<string, number>>;
+}
+
+export interface EquipmentGroundTable extends CodeTable {
+  readonly rows: readonly { readonly ocpd: number; readonly cu: WireSize; readonly al: WireSize }[];
+}
+
+export interface ConductorRow {
+  readonly cmil: number;
+  readonly strands: number;
+  readonly cuOhmPerKft: number;
+  readonly alOhmPerKft: number;
+  readonly diameterIn: number;
+  readonly bareAreaIn2: number;
+}
+export interface ConductorTable extends CodeTable {
+  readonly rows: Readonly<Record<WireSize, ConductorRow>>;
+}
+
+/** What surrounds the conductors, for their reactance and resistance. */
+export type Surround = 'pvc' | 'aluminum' | 'steel';
+
+export interface ImpedanceRow {
+  readonly xPvcAl: number;
+  readonly xSteel: number;
+  readonly cu: Readonly<Record<Surround, number | null>>;
+  readonly al: Readonly<Record<Surround, number | null>>;
+}
+export interface ImpedanceTable extends CodeTable {
+  readonly rows: BySize<ImpedanceRow>;
+}
+
+export type Insulation = 'THWN-2' | 'XHHW-2' | 'RHW-2' | 'RHW-2 no cover';
+export interface InsulatedTable extends CodeTable {
+  readonly types: Readonly<
+    Record<Insulation, BySize<{ readonly diameterIn: number; readonly areaIn2: number }>>
+  >;
+}
+
+export type RacewayType = 'EMT' | 'PVC40' | 'PVC80' | 'RMC' | 'IMC' | 'FMC' | 'LFMC' | 'LFNC' | 'ENT';
+export interface RacewaySize {
+  readonly insideIn: number;
+  readonly area100: number;
+  readonly area60: number;
+  readonly area53: number;
+  readonly area40: number;
+  readonly area31: number;
+}
+export interface RacewayTable extends CodeTable {
+  readonly types: Readonly<Record<RacewayType, ByTrade<RacewaySize>>>;
+}
+
+export interface FillLimitTable extends CodeTable {
+  readonly one: number;
+  readonly two: number;
+  readonly overTwo: number;
+  readonly nipple: number;
+}
+
+export interface ConfigurationTable extends CodeTable {
+  readonly rows: readonly {
+    readonly config: string;
+    readonly poles: number;
+    readonly wires: number;
+    readonly volts: string;
+    readonly amps: number;
+    readonly locking: boolean;
+    readonly neutral: boolean;
+    readonly ground: boolean;
+  }[];
+}
+
+export type SupportKind =
+  'NM' | 'UF' | 'MC' | 'SER' | 'EMT' | 'PVC' | 'RMC' | 'IMC' | 'FMC' | 'LFMC' | 'LFNC' | 'ENT';
+export interface SupportTable extends CodeTable {
+  readonly rows: Readonly<
+    Record<SupportKind, { readonly withinIn: number; readonly spacingIn: number | ByTrade<number> }>
+  >;
+}
+
+export type CableType = 'NM-B' | 'UF-B' | 'SER';
+export interface CableTable extends CodeTable {
+  readonly types: Readonly<
+    Record<
+      CableType,
+      Readonly<
+        Record<
+          string,
+          { readonly widthIn: number | null; readonly heightIn: number | null; readonly egc: WireSize }
+        >
+      >
+    >
+  >;
+}
+
+type TablePart = string | number | boolean | null | readonly TablePart[] | { readonly [name: string]: TablePart };
+
+/** A table that no rule reads yet: kept whole, with its figures as they stand in the code. */
+export interface ReferenceTable extends CodeTable {
+  readonly [part: string]: TablePart;
+}

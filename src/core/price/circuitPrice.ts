@@ -1,0 +1,63 @@
+import { METHODS } from '../code/methods';
+import type { CircuitFigures, StretchFigures } from '../circuit/figures';
+import type { Stretch } from '../circuit/circuitSchema';
+import { TRADE_SIZES, tradeRank } from '../units/tradeSize';
+import { cents, type Cents } from '../units/quantity';
+import { sizeRank, WIRE_SIZES } from '../units/wireSize';
+import type { PriceList } from './defaultPrices';
+
+/** Wire left free in panel and box, feet at each end of a stretch. */
+const MAKE_UP_FT = 3;
+
+/** From this size on a splice wants a large box. */
+const LARGE_BOX_FROM = sizeRank('4');
+
+/** The price of the first size at or above the one asked for that the list knows. */
+const fromSize = <K extends string>(
+  prices: Partial<Record<K, number>>,
+  order: readonly K[],
+  from: number,
+): number => {
+  for (const each of order.slice(Math.max(0, from))) {
+    const price = prices[each];
+    if (price !== undefined) return price;
+  }
+  return 0;
+};
+
+function stretchCents(stretch: Stretch, figures: CircuitFigures, at: StretchFigures, prices: PriceList): number {
+  const lengthFt = stretch.lengthFt + 2 * MAKE_UP_FT;
+  const size = sizeRank(figures.size);
+  const supports = (at.supports?.practice ?? 0) * prices.support;
+  const cable = prices.cable[stretch.method];
+  if (METHODS[stretch.method].kind === 'cable' && cable !== undefined) {
+    const wires = at.cable?.wires ?? figures.wires;
+    return lengthFt * fromSize(wires > 2 ? cable.three : cable.two, WIRE_SIZES, size) + supports + 2 * prices.fitting.cable;
+  }
+  const wire = prices.conductor[figures.metal];
+  const perFt =
+    figures.wires * fromSize(wire, WIRE_SIZES, size) + fromSize(wire, WIRE_SIZES, sizeRank(figures.groundTaken));
+  const trade = tradeRank(at.raceway?.taken ?? '1/2');
+  const raceway = stretch.lengthFt * fromSize(prices.raceway[stretch.method] ?? {}, TRADE_SIZES, trade);
+  return lengthFt * perFt + raceway + supports + 2 * prices.fitting.raceway;
+}
+
+/**
+ * What the material of one circuit costs by a price list: cable or conductors and raceway by the foot,
+ * supports, fittings, boxes where the method changes, breaker and receptacle. Good for comparing two ways;
+ * labour, tax and margin are not in it.
+ */
+export function circuitPrice(run: readonly Stretch[], figures: CircuitFigures, prices: PriceList): Cents {
+  let sum = 0;
+  for (const [index, stretch] of run.entries()) {
+    const at = figures.stretches[index];
+    if (at !== undefined) sum += stretchCents(stretch, figures, at, prices);
+  }
+  const box = sizeRank(figures.size) >= LARGE_BOX_FROM ? prices.box.large : prices.box.small;
+  sum += (run.length - 1) * box;
+  const breaker = prices.breaker.find(({ toA }) => figures.ocpd.ratingA <= toA)?.cents ?? 0;
+  sum += figures.ocpd.poles === 2 ? breaker : breaker / 2;
+  if (figures.outlet.gfci.form === 'breaker') sum += prices.gfciExtra;
+  if (figures.outlet.receptacle !== null) sum += prices.receptacle;
+  return cents(sum);
+}

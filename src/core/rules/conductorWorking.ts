@@ -1,0 +1,146 @@
+import { printWireSize } from '../units/wireSize';
+import type { Edition } from '../code/edition';
+import { METHODS, type MethodId } from '../code/methods';
+import type { TemperatureColumn } from '../code/tables/shapes';
+import { WIRE_SIZES, sizeRank, type WireSize } from '../units/wireSize';
+import type { TerminalMark } from '../working/step';
+import type { Working } from '../working/worked';
+import { ambientRow, type AmpacityTerms } from './conductorAmpacity';
+import { smallConductorLimit, testConductor, type ConductorDemand, type ConductorVerdict } from './conductorTests';
+
+export interface WorkedStretch {
+  readonly method: MethodId;
+  readonly terms: AmpacityTerms;
+  readonly ambientC: number;
+  readonly currentCarrying: number;
+  readonly terminals: { readonly panel: TerminalMark; readonly load: TerminalMark };
+}
+
+/** Records how one stretch's conductor was judged, and gives the verdict back. */
+export function workStretch(
+  size: WireSize,
+  demand: ConductorDemand,
+  stretch: WorkedStretch,
+  code: Edition,
+  work: Working,
+): ConductorVerdict {
+  const { terms, method } = stretch;
+  const verdict = testConductor(size, demand, terms, code);
+  columnSteps(stretch, demand.ocpdA, work);
+  work.step('ampacity.column', 'conductor.ampacity', { size, columnC: terms.columnC, metal: terms.metal }, verdict.columnA, {
+    read: { table: 'ampacity', row: size, column: String(terms.columnC) },
+  });
+  deratingSteps(size, stretch, verdict, code, work);
+  testSteps(size, demand, terms, verdict, code, work);
+  if (terms.ambient === 0) {
+    work.found('stop', 'conductor.too-hot', 'conductor.ambient', { ambientC: stretch.ambientC, method });
+  }
+  return verdict;
+}
+
+function columnSteps({ terminals, terms, method }: WorkedStretch, ocpdA: number, work: Working): void {
+  work.step('terminal.column', 'conductor.terminals', { ...terminals, ocpdA }, terms.terminalC);
+  const { capC, capCite } = METHODS[method];
+  if (capC !== null && capC < terms.terminalC) {
+    work.step('method.column', capCite, { method, terminalC: terms.terminalC }, terms.columnC);
+  }
+}
+
+function deratingSteps(
+  size: WireSize,
+  { terms, ambientC, currentCarrying }: WorkedStretch,
+  verdict: ConductorVerdict,
+  code: Edition,
+  work: Working,
+): void {
+  const start: TemperatureColumn = terms.startC;
+  work.step('ampacity.start', 'conductor.ampacity', { size, columnC: start, metal: terms.metal }, verdict.startA, {
+    read: { table: 'ampacity', row: size, column: String(start) },
+  });
+  work.step('ambient.factor', 'conductor.ambient', { ambientC, columnC: start }, terms.ambient, {
+    read: { table: 'ambient', row: String(ambientRow(code, ambientC)?.toC ?? ''), column: String(start) },
+  });
+  work.step('adjustment.factor', 'conductor.adjustment', { count: currentCarrying }, terms.adjustment, {
+    read: { table: 'adjustment', row: String(terms.adjustment), column: 'factor' },
+  });
+  const { startA, correctedA, columnA, finalA } = verdict;
+  work.step(
+    'ampacity.corrected',
+    'conductor.adjustment',
+    { startA, ambient: terms.ambient, adjustment: terms.adjustment },
+    correctedA,
+  );
+  work.step('ampacity.final', 'conductor.terminals', { correctedA, columnA }, finalA);
+}
+
+function testSteps(
+  size: WireSize,
+  { designA, loadA, ocpdA }: ConductorDemand,
+  terms: AmpacityTerms,
+  { columnA, correctedA, finalA, failed }: ConductorVerdict,
+  code: Edition,
+  work: Working,
+): void {
+  const says = (test: ConductorVerdict['failed'][number]): string => (failed.includes(test) ? 'fails' : 'holds');
+  work.step('test.load', 'conductor.continuous', { needA: designA, hasA: columnA }, says('load'));
+  work.step('test.corrected', 'conductor.continuous', { needA: loadA, hasA: correctedA }, says('corrected'));
+  work.step('test.breaker', 'breaker.next-size', { ocpdA, finalA, nextUp: ocpdA > finalA }, says('breaker'));
+  const limitA = smallConductorLimit(code, terms, size);
+  if (limitA !== undefined) {
+    work.step('test.small', 'breaker.small-conductor', { ocpdA, limitA, size }, says('small'), {
+      read: { table: 'smallConductor', row: size, column: terms.metal },
+    });
+  }
+}
+
+/** Records why the size below the chosen one will not do: what the electrician asks first. */
+export function workSmaller(
+  size: WireSize,
+  demand: ConductorDemand,
+  terms: AmpacityTerms,
+  code: Edition,
+  work: Working,
+): void {
+  const smaller = WIRE_SIZES[sizeRank(size) - 1];
+  if (smaller === undefined || code.tables.ampacity[terms.metal][60][smaller] === undefined) return;
+  const { failed, finalA } = testConductor(smaller, demand, terms, code);
+  if (failed.length > 0) {
+    work.step(
+      'conductor.smaller',
+      'conductor.ampacity',
+      { size: smaller, failed, carriesA: finalA },
+      printWireSize(smaller),
+    );
+  }
+}
+
+/** Records the stops of a size that fails: each broken test in the words that fit it. */
+export function findConductorStops(
+  size: WireSize,
+  demand: ConductorDemand,
+  { method, terms }: WorkedStretch,
+  verdict: ConductorVerdict,
+  least: WireSize | null,
+  code: Edition,
+  work: Working,
+): void {
+  const { failed, columnA, correctedA, finalA } = verdict;
+  const { designA, loadA, ocpdA } = demand;
+  if (failed.includes('load')) {
+    const at75A = code.tables.ampacity[terms.metal][75][size] ?? 0;
+    if (terms.columnC === 60 && at75A >= designA) {
+      const section = METHODS[method].capC === 60 ? METHODS[method].capCite : 'conductor.terminals';
+      work.found('stop', 'conductor.terminal-60c', section, { size, method, carriesA: columnA, needsA: designA, at75A });
+    } else {
+      work.found('stop', 'conductor.too-small', 'conductor.continuous', { size, method, carriesA: columnA, needsA: designA });
+    }
+  } else if (failed.includes('corrected')) {
+    work.found('stop', 'conductor.too-small', 'conductor.adjustment', { size, method, carriesA: correctedA, needsA: loadA });
+  } else if (failed.includes('breaker')) {
+    work.found('stop', 'ocpd.above-ampacity', 'breaker.next-size', { ocpdA, carriesA: finalA, size, method, least });
+  }
+  if (failed.includes('small')) {
+    const limitA = smallConductorLimit(code, terms, size) ?? 0;
+    work.found('stop', 'conductor.small-rule', 'breaker.small-conductor', { size, ocpdA, limitA });
+  }
+}

@@ -1,0 +1,33 @@
+import type { Edition } from '../code/edition';
+import { METHODS, type MethodId } from '../code/methods';
+import type { TradeSize } from '../units/tradeSize';
+
+export interface SupportSpacing {
+  readonly withinIn: number;
+  readonly spacingIn: number;
+}
+
+/** Largest distances between supports and from a box, for a method and trade size. */
+export const supportSpacing = (method: MethodId, trade: TradeSize | null, code: Edition): SupportSpacing => {
+  const { withinIn, spacingIn } = code.tables.supports.rows[METHODS[method].support];
+  return {
+    withinIn,
+    spacingIn: typeof spacingIn === 'number' ? spacingIn : (spacingIn[trade ?? '1/2'] ?? 36),
+  };
+};
+
+/** Where a support from a box is set when nothing else is asked, inches. */
+const FROM_BOX_IN = 12;
+
+/**
+ * Equally spaced supports along a straight length, feet from its start: the first and last near the ends,
+ * the rest no further apart than `spacingIn`.
+ */
+export function supportMarks(lengthFt: number, { withinIn, spacingIn }: SupportSpacing): readonly number[] {
+  const lengthIn = lengthFt * 12;
+  const end = Math.min(withinIn, FROM_BOX_IN, lengthIn / 2);
+  const between = lengthIn - 2 * end;
+  const gaps = Math.max(1, Math.ceil(between / spacingIn - 1e-9));
+  if (between <= 0) return [end / 12];
+  return Array.from({ length: gaps + 1 }, (_, at) => (end + (at * between) / gaps) / 12);
+}

@@ -1,0 +1,13 @@
+import type { Cents } from './quantity';
+
+const dollars = new Intl.NumberFormat('en-US', { style: 'currency', currency: 'USD', maximumFractionDigits: 0 });
+
+/** A difference in price in whole dollars with its sign: "+$71", "-$8", "$0". */
+export function printPriceChange(change: Cents): string {
+  const shown = dollars.format(Math.abs(change) / 100);
+  if (shown === '$0') return shown;
+  return `${change < 0 ? '-' : '+'}${shown}`;
+}
+
+/** A price in whole dollars. */
+export const printPrice = (price: Cents): string => dollars.format(price / 100);
