@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import type { Working } from '../working/worked';
-import type { Family, GroundFaultChoice, LoadModel, OutletChoice, OutletSite } from './family';
+import type { Family, GroundFaultChoice, LoadModel, OutletChoice, OutletSite, PlateChange } from './family';
 import { singleReceptacle } from './receptacle';
 
 const evPlateSchema = z.strictObject({
@@ -10,7 +10,12 @@ const evPlateSchema = z.strictObject({
   connection: z.enum(['hardwired', 'receptacle']),
   settingA: z.number().min(6).max(80).optional().describe('Current that the charger is set to, amperes'),
   settingRestricted: z.boolean().optional().describe('Whether a tool, lock or password guards the setting'),
-  managed: z.number().min(6).max(200).optional().describe('Limit kept by an energy management system, amperes'),
+  managed: z
+    .number()
+    .min(6)
+    .max(200)
+    .optional()
+    .describe('Limit kept by an energy management system, amperes'),
 });
 
 export type EvPlate = z.infer<typeof evPlateSchema>;
@@ -77,7 +82,9 @@ function groundFault(
   }
   const listed = hardwiredGfciPlaces.value.some((each) => each === place);
   if (listed && ocpdA <= hardwiredGfciA.value) {
-    work.step('gfci.rule', 'gfci.outdoor', { volts: load.volts, ocpdA }, 'breaker', { by: hardwiredGfciPlaces });
+    work.step('gfci.rule', 'gfci.outdoor', { volts: load.volts, ocpdA }, 'breaker', {
+      by: hardwiredGfciPlaces,
+    });
     work.found('ask', 'gfci.contested', 'gfci.outdoor', { place, ocpdA });
     return { required: true, form: 'breaker', why: 'hardwired-outdoor' };
   }
@@ -115,6 +122,20 @@ function outlet(
     gfci: groundFault(load, site, code, at.protection),
     afci: { required: false, why: 'over-120v' },
   };
+}
+
+function changes(plate: EvPlate): PlateChange<EvPlate>[] {
+  const { settingA: _setting, settingRestricted: _guard, ...full } = plate;
+  const now = plate.settingA ?? plate.outputAmps;
+  return [
+    ...SETTINGS_A.filter((each) => each < now).map((settingA) => ({
+      kind: 'setting' as const,
+      plate: { ...plate, settingA, settingRestricted: true },
+    })),
+    { kind: 'guard-setting', plate: { ...plate, settingRestricted: true } },
+    { kind: 'full-output', plate: full },
+    { kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } },
+  ];
 }
 
 /** Electric vehicle supply equipment: a continuous load, hard-wired or on a cord (Article 625). */
@@ -175,10 +196,5 @@ export const ev: Family<EvPlate> = {
   title: (plate) => `EV charger, ${plate.settingA ?? plate.outputAmps} A`,
   load,
   outlet,
-  lesser: (plate) =>
-    SETTINGS_A.filter((each) => each < (plate.settingA ?? plate.outputAmps)).map((settingA) => ({
-      ...plate,
-      settingA,
-      settingRestricted: true,
-    })),
+  changes,
 };

@@ -77,6 +77,13 @@ export type Question<Key extends string = string> = {
   | { readonly kind: 'yes-no' }
 );
 
+export type PlateChangeKind = 'setting' | 'guard-setting' | 'full-output' | 'hardwire';
+
+export interface PlateChange<Plate> {
+  readonly kind: PlateChangeKind;
+  readonly plate: Plate;
+}
+
 /** Everything that Pasture knows of one family of appliances. */
 export interface Family<Plate> {
   readonly name: string;
@@ -96,6 +103,6 @@ export interface Family<Plate> {
     code: Edition,
     at: { readonly disconnect: Working; readonly protection: Working },
   ): OutletChoice;
-  /** Plates that ask less of the circuit, for remedies; the smallest change first. */
-  lesser(plate: Plate): readonly Plate[];
+  /** Other plates for the same appliance, worth trying as remedies; the smallest change first. */
+  changes(plate: Plate): readonly PlateChange<Plate>[];
 }

@@ -101,5 +101,5 @@ export const genericLoad: Family<LoadPlate> = {
   title: (plate) => `Load, ${plate.amps} A`,
   load,
   outlet,
-  lesser: () => [],
+  changes: () => [],
 };

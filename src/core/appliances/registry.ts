@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import type { Working } from '../working/worked';
 import { ev } from './ev';
-import type { Family, LoadModel, OutletChoice, OutletSite, Question } from './family';
+import type { Family, LoadModel, OutletChoice, OutletSite, PlateChangeKind, Question } from './family';
 import { genericLoad } from './load';
 
 /** Every family of appliances. A new one is a file of its own and a line here. */
@@ -31,7 +31,7 @@ export const familyNames: readonly { readonly id: FamilyId; readonly name: strin
 
 /** A new appliance of a family, with the plate that such an appliance commonly has. */
 export const freshAppliance = (family: FamilyId): Appliance =>
-  family === 'ev' ? { family, nameplate: ev.fresh } : { family, nameplate: genericLoad.fresh };
+  applianceSchema.parse({ family, nameplate: families[family].fresh });
 
 /** The load of an appliance, worked. */
 export const applianceLoad = <F extends FamilyId>(
@@ -57,6 +57,11 @@ export const applianceTitle = <F extends FamilyId>({ family, nameplate }: Applia
 export const applianceQuestions = (appliance: Appliance): readonly Question[] =>
   families[appliance.family].questions.filter((question) => question.when?.(appliance.nameplate) ?? true);
 
-/** The same appliance with less asked of its circuit, smallest change first; none where it cannot be turned down. */
-export const lesserAppliances = <F extends FamilyId>({ family, nameplate }: ApplianceOf<F>): ApplianceOf<F>[] =>
-  families[family].lesser(nameplate).map((lesser) => ({ family, nameplate: lesser }));
+const platesOf = <F extends FamilyId>({ family, nameplate }: ApplianceOf<F>, kind: PlateChangeKind) =>
+  families[family].changes(nameplate).filter((change) => change.kind === kind);
+
+/** The same appliance with another plate, of one kind of change; none where the family offers none. */
+export const applianceChanges = (appliance: Appliance, kind: PlateChangeKind): readonly Appliance[] =>
+  platesOf(appliance, kind).map(({ plate }) =>
+    applianceSchema.parse({ family: appliance.family, nameplate: plate }),
+  );

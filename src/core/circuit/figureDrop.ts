@@ -52,7 +52,8 @@ export function figureDrop(
   );
   const limitPct = circuit.maxDropPct;
   const longestFt = limitPct === null || percent === 0 ? null : (lengthFt * limitPct) / percent;
-  if (longestFt !== null && limitPct !== null) work.step('drop.longest', 'drop.advice', { limitPct }, longestFt);
+  if (longestFt !== null && limitPct !== null)
+    work.step('drop.longest', 'drop.advice', { limitPct }, longestFt);
   if (limitPct !== null && percent > limitPct + 1e-9) {
     work.found('check', 'drop.branch', 'drop.advice', { dropPct: percent, limitPct, dropV });
   }

@@ -15,7 +15,12 @@ function judge(
   if (sizeRank(has) >= sizeRank(need.size)) return;
   const least = conductor.leastSize ?? conductor.size;
   if (need.increased && sizeRank(has) >= sizeRank(need.base)) {
-    work.found('stop', 'egc.not-upsized', 'ground.increased', { has, needs: need.size, least, size: conductor.size });
+    work.found('stop', 'egc.not-upsized', 'ground.increased', {
+      has,
+      needs: need.size,
+      least,
+      size: conductor.size,
+    });
   } else {
     work.found('stop', 'egc.too-small', 'ground.table', { has, needs: need.size, ocpdA });
   }

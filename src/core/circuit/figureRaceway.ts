@@ -34,7 +34,12 @@ const BENDS_DEG = 180;
 const LONG_FT = 100;
 const STIFF: WireSize = '4';
 
-const contents = (circuit: Circuit, conductor: ConductorChoice, ground: WireSize, code: Edition): Contents => ({
+const contents = (
+  circuit: Circuit,
+  conductor: ConductorChoice,
+  ground: WireSize,
+  code: Edition,
+): Contents => ({
   conductors: conductor.wires + 1,
   areaIn2:
     conductor.wires * (conductorArea(conductor.size, circuit.insulation, code) ?? 0) +
@@ -66,12 +71,23 @@ export function figureRaceway(
     read: { table: 'insulated', row: conductor.size, column: circuit.insulation },
   });
   work.step('raceway.limit', 'raceway.fill', { count: conductors }, limit * 100, {
-    read: { table: 'fillLimits', row: conductors > 2 ? 'overTwo' : conductors === 2 ? 'two' : 'one', column: 'share' },
+    read: {
+      table: 'fillLimits',
+      row: conductors > 2 ? 'overTwo' : conductors === 2 ? 'two' : 'one',
+      column: 'share',
+    },
   });
-  const legal = legalTrade(type, areaIn2, conductors, code) ?? largest(type, areaIn2, stretch.method, code, work);
-  work.step('raceway.legal', 'raceway.size', { areaIn2, limit: allowedArea(legal.row, conductors, false) }, legal.trade, {
-    read: { table: 'raceways', row: legal.trade, column: type },
-  });
+  const legal =
+    legalTrade(type, areaIn2, conductors, code) ?? largest(type, areaIn2, stretch.method, code, work);
+  work.step(
+    'raceway.legal',
+    'raceway.size',
+    { areaIn2, limit: allowedArea(legal.row, conductors, false) },
+    legal.trade,
+    {
+      read: { table: 'raceways', row: legal.trade, column: type },
+    },
+  );
   const legalFillPct = fillPercent(legal.row, areaIn2);
   const reason = comfortReason(legalFillPct, conductor.size, stretch);
   const comfort = reason === 'none' ? legal.trade : nextTrade(type, legal.trade, code);
@@ -104,7 +120,12 @@ function takeTrade(
   if (pinned !== undefined) return work.step('raceway.pinned', 'raceway.fill', { legal }, pinned);
   const legalOnly = practices.raceway === 'legal' && comfort !== legal;
   const taken = legalOnly ? legal : comfort;
-  return work.step('raceway.comfort', 'raceway.fill', { legal, reason: legalOnly ? 'house-legal' : reason }, taken);
+  return work.step(
+    'raceway.comfort',
+    'raceway.fill',
+    { legal, reason: legalOnly ? 'house-legal' : reason },
+    taken,
+  );
 }
 
 function largest(
@@ -132,23 +153,41 @@ function bendsAndJam(
 ): void {
   const limit = code.parameters.bendLimitDeg;
   if (stretch.bendsDeg > 0) {
-    work.step('raceway.bends', limit.cite, { degrees: stretch.bendsDeg, limit: limit.value }, stretch.bendsDeg, {
-      by: limit,
-      method: stretch.method,
-    });
+    work.step(
+      'raceway.bends',
+      limit.cite,
+      { degrees: stretch.bendsDeg, limit: limit.value },
+      stretch.bendsDeg,
+      {
+        by: limit,
+        method: stretch.method,
+      },
+    );
   }
   if (stretch.bendsDeg > limit.value) {
-    work.found('stop', 'raceway.bends', limit.cite, { degrees: stretch.bendsDeg, limit: limit.value }, stretch.method);
+    work.found(
+      'stop',
+      'raceway.bends',
+      limit.cite,
+      { degrees: stretch.bendsDeg, limit: limit.value },
+      stretch.method,
+    );
   }
   if (wires !== 3 || conductors > 4) return;
   const outsideIn = conductorDiameter(size, circuit.insulation, code);
-  const ratio = work.step('raceway.jam', 'raceway.jam', { insideIn, outsideIn }, jamRatio(insideIn, outsideIn));
+  const ratio = work.step(
+    'raceway.jam',
+    'raceway.jam',
+    { insideIn, outsideIn },
+    jamRatio(insideIn, outsideIn),
+  );
   if (mayJam(ratio)) work.found('check', 'raceway.jam', 'raceway.jam', { trade, ratio });
 }
 
 /** The raceway of the run that asks for the largest trade size. */
 export const governingRaceway = (raceways: readonly (RacewayFigures | null)[]): RacewayFigures | null =>
   raceways.reduce(
-    (most, each) => (each !== null && (most === null || tradeRank(each.taken) > tradeRank(most.taken)) ? each : most),
+    (most, each) =>
+      each !== null && (most === null || tradeRank(each.taken) > tradeRank(most.taken)) ? each : most,
     null,
   );

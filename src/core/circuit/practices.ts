@@ -2,7 +2,9 @@ import { z } from 'zod';
 
 /** House practices: choices among legal ways. The rule itself is never one of them. */
 export const practicesSchema = z.strictObject({
-  raceway: z.enum(['comfort', 'legal']).describe('Take a size up when the pull is hard, or the least by rule'),
+  raceway: z
+    .enum(['comfort', 'legal'])
+    .describe('Take a size up when the pull is hard, or the least by rule'),
   supports: z.enum(['half', 'code']).describe('Strap at half the largest spacing, or at the largest'),
 });
 

@@ -26,5 +26,10 @@ export function raiseForDrop(about: ConductorCase, least: WireSize): WireSize {
     size = next;
   }
   if (size === least) return size;
-  return work.step('conductor.raised', 'drop.advice', { from: least, dropPct: before, limitPct: limit }, size);
+  return work.step(
+    'conductor.raised',
+    'drop.advice',
+    { from: least, dropPct: before, limitPct: limit },
+    size,
+  );
 }

@@ -8,8 +8,9 @@ import type { Remedy, RemedyChange } from './remedy';
 import { remedyCandidates, type Candidate } from './remedyCandidates';
 import { solveCircuit, type SolveContext } from './solveCircuit';
 
-/** How many ways out of one finding are offered. */
+/** How many ways out of one finding are offered, and how many of those may be another wiring method. */
 const MOST = 4;
+const MOST_METHODS = 2;
 
 const key = ({ code, stretch }: AnyFinding): string => `${code} ${stretch ?? ''}`;
 
@@ -39,7 +40,12 @@ function describe(candidate: Candidate, finding: AnyFinding, after: SolvedCircui
     case 'free-trade':
       return { kind, trade: figures.raceway?.taken ?? '1/2' };
     case 'method':
-      return { kind, method: circuit.run[at]?.method ?? 'emt', size, trade: figures.stretches[at]?.raceway?.taken ?? null };
+      return {
+        kind,
+        method: circuit.run[at]?.method ?? 'emt',
+        size,
+        trade: figures.stretches[at]?.raceway?.taken ?? null,
+      };
     case 'setting':
     case 'guard-setting':
       return { kind, settingA: figures.load.continuousA };
@@ -58,9 +64,6 @@ function describe(candidate: Candidate, finding: AnyFinding, after: SolvedCircui
   }
 }
 
-/** Of one kind the first that works is enough, but for methods, which differ in how the work is done. */
-const ONE_OF_A_KIND = (kind: Candidate['kind']): boolean => kind !== 'method';
-
 /**
  * The ways out of a finding, cheapest first: each was proved by solving the circuit with the change made,
  * and is left out unless the finding is gone and no stop has come in its place.
@@ -76,7 +79,8 @@ export function remediesFor(
   const found: Remedy[] = [];
   const kinds = new Set<Candidate['kind']>();
   for (const candidate of remedyCandidates(circuit, finding)) {
-    if (ONE_OF_A_KIND(candidate.kind) && kinds.has(candidate.kind)) continue;
+    // Of one kind the first that works is enough, but for methods, which differ in how the work is done.
+    if (candidate.kind !== 'method' && kinds.has(candidate.kind)) continue;
     const after = solveCircuit(candidate.circuit, context);
     if (!clears(finding, before, after)) continue;
     kinds.add(candidate.kind);
@@ -86,5 +90,11 @@ export function remediesFor(
       cost: cents(circuitPrice(candidate.circuit.run, after.figures, prices) - base),
     });
   }
-  return found.sort((a, b) => a.cost - b.cost).slice(0, MOST);
+  return cheapest(found);
+}
+
+function cheapest(found: readonly Remedy[]): readonly Remedy[] {
+  const ordered = found.toSorted((a, b) => a.cost - b.cost);
+  const methods = ordered.filter(({ change }) => change.kind === 'method').slice(0, MOST_METHODS);
+  return ordered.filter((each) => each.change.kind !== 'method' || methods.includes(each)).slice(0, MOST);
 }

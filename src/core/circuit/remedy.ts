@@ -10,7 +10,12 @@ export type RemedyChange =
   | { readonly kind: 'free-breaker'; readonly ocpdA: number }
   | { readonly kind: 'free-ground'; readonly size: WireSize }
   | { readonly kind: 'free-trade'; readonly trade: TradeSize }
-  | { readonly kind: 'method'; readonly method: MethodId; readonly size: WireSize; readonly trade: TradeSize | null }
+  | {
+      readonly kind: 'method';
+      readonly method: MethodId;
+      readonly size: WireSize;
+      readonly trade: TradeSize | null;
+    }
   | { readonly kind: 'setting'; readonly settingA: number }
   | { readonly kind: 'guard-setting'; readonly settingA: number }
   | { readonly kind: 'full-output'; readonly outputA: number }

@@ -1,13 +1,13 @@
-import { lesserAppliances, type Appliance } from '../appliances/registry';
-import { METHODS, type MethodId } from '../code/methods';
+import type { PlateChangeKind } from '../appliances/family';
+import { applianceChanges } from '../appliances/registry';
+import { METHODS, type MethodId, type Place } from '../code/methods';
 import type { AnyFinding, FindingCode } from '../working/finding';
 import type { Circuit, Pins, Stretch } from './circuitSchema';
+import type { RemedyChange } from './remedy';
 
 /** A change worth trying. Its figures are read off once it was solved. */
 export interface Candidate {
-  readonly kind:
-    | 'free-size' | 'free-breaker' | 'free-ground' | 'free-trade' | 'method' | 'setting' | 'guard-setting'
-    | 'full-output' | 'no-drop-limit' | 'hardwire' | 'marked-75' | 'spread-out' | 'pull-point' | 'copper'; // prettier-ignore
+  readonly kind: RemedyChange['kind'];
   readonly circuit: Circuit;
 }
 
@@ -42,66 +42,31 @@ const inStretches = (
 /** Methods worth trying in the place of another, cheapest way of working first. */
 const INSTEAD: readonly MethodId[] = ['mc', 'emt', 'pvc40', 'uf-b', 'pvc80'];
 
-const otherMethods: Try = (circuit, finding) => {
+const mayRun = (method: MethodId, place: Place): boolean => {
+  if (place === 'outdoor' || place === 'underground') return METHODS[method][place] === 'yes';
+  return method !== 'uf-b' && method !== 'pvc80';
+};
+
+const otherMethod: Try = (circuit, finding) => {
   const at = circuit.run[finding.stretch ?? 0];
   if (at === undefined) return [];
-  return INSTEAD.filter((method) => method !== at.method && METHODS[method][sideOf(at)] === 'yes').map((method) => ({
+  return INSTEAD.filter((method) => method !== at.method && mayRun(method, at.place)).map((method) => ({
     kind: 'method',
     circuit: inStretches(circuit, finding, (stretch) => [{ ...stretch, method }]),
   }));
 };
 
-const sideOf = ({ place }: Stretch): 'outdoor' | 'underground' => (place === 'underground' ? 'underground' : 'outdoor');
+/** Another plate for the same appliance, of one kind of change. */
+const plate =
+  (kind: PlateChangeKind): Try =>
+  (circuit) =>
+    applianceChanges(circuit.appliance, kind).map((appliance) => ({
+      kind,
+      circuit: { ...circuit, appliance },
+    }));
 
-/** Indoors any method may be tried; the side only matters in the weather and in the ground. */
-const methodsHere: Try = (circuit, finding) => {
-  const at = circuit.run[finding.stretch ?? 0];
-  if (at === undefined || at.place === 'outdoor' || at.place === 'underground') return otherMethods(circuit, finding);
-  return INSTEAD.filter((method) => method !== at.method && method !== 'uf-b').map((method) => ({
-    kind: 'method',
-    circuit: inStretches(circuit, finding, (stretch) => [{ ...stretch, method }]),
-  }));
-};
-
-const withAppliance = (circuit: Circuit, appliance: Appliance): Circuit => ({ ...circuit, appliance });
-
-const lowerSetting: Try = (circuit) =>
-  lesserAppliances(circuit.appliance).map((appliance) => ({
-    kind: 'setting',
-    circuit: withAppliance(circuit, appliance),
-  }));
-
-const guardSetting: Try = (circuit) =>
-  circuit.appliance.family === 'ev'
-    ? [
-        {
-          kind: 'guard-setting',
-          circuit: withAppliance(circuit, {
-            family: 'ev',
-            nameplate: { ...circuit.appliance.nameplate, settingRestricted: true },
-          }),
-        },
-      ]
-    : [];
-
-const fullOutput: Try = (circuit) => {
-  if (circuit.appliance.family !== 'ev') return [];
-  const { settingA: _set, settingRestricted: _guard, ...nameplate } = circuit.appliance.nameplate;
-  return [{ kind: 'full-output', circuit: withAppliance(circuit, { family: 'ev', nameplate }) }];
-};
-
-const hardwire: Try = (circuit) =>
-  circuit.appliance.family === 'ev'
-    ? [
-        {
-          kind: 'hardwire',
-          circuit: withAppliance(circuit, {
-            family: 'ev',
-            nameplate: { ...circuit.appliance.nameplate, connection: 'hardwired' },
-          }),
-        },
-      ]
-    : [];
+const lowerSetting = plate('setting');
+const fullOutput = plate('full-output');
 
 const noDropLimit: Try = (circuit) => [{ kind: 'no-drop-limit', circuit: { ...circuit, maxDropPct: null } }];
 
@@ -134,13 +99,15 @@ const pullPoint: Try = (circuit, finding) => [
 ];
 
 const copper: Try = (circuit) =>
-  circuit.material === 'al' ? [{ kind: 'copper', circuit: without({ ...circuit, material: 'cu' }, 'size') }] : [];
+  circuit.material === 'al'
+    ? [{ kind: 'copper', circuit: without({ ...circuit, material: 'cu' }, 'size') }]
+    : [];
 
-const CONDUCTOR: readonly Try[] = [freeSize, methodsHere, lowerSetting, spreadOut];
+const CONDUCTOR: readonly Try[] = [freeSize, otherMethod, lowerSetting, spreadOut];
 
 /** What is worth trying for each finding that a change can clear; the rest are answered, not cleared. */
 const TRIES: Partial<Record<FindingCode, readonly Try[]>> = {
-  'load.setting-open': [guardSetting, fullOutput],
+  'load.setting-open': [plate('guard-setting'), fullOutput],
   'load.setting-above-plate': [fullOutput],
   'load.setting-edition': [fullOutput],
   'ocpd.below-load': [freeBreaker, lowerSetting],
@@ -150,23 +117,23 @@ const TRIES: Partial<Record<FindingCode, readonly Try[]>> = {
   'conductor.terminal-60c': CONDUCTOR,
   'conductor.too-small': CONDUCTOR,
   'conductor.small-rule': [freeSize, freeBreaker],
-  'conductor.none': [methodsHere, copper, lowerSetting],
-  'conductor.not-made': [freeSize, methodsHere],
+  'conductor.none': [otherMethod, copper, lowerSetting],
+  'conductor.not-made': [freeSize, otherMethod],
   'conductor.below-local': [freeSize],
-  'conductor.too-hot': [methodsHere],
+  'conductor.too-hot': [otherMethod],
   'conductor.aluminum-ends': [copper],
   'terminal.unmarked': [marked75],
-  'egc.too-small': [freeGround, methodsHere],
-  'egc.not-upsized': [freeGround, freeSize, methodsHere, noDropLimit],
-  'method.wet-location': [methodsHere],
-  'method.underground': [methodsHere],
-  'method.ask-listing': [methodsHere],
+  'egc.too-small': [freeGround, otherMethod],
+  'egc.not-upsized': [freeGround, freeSize, otherMethod, noDropLimit],
+  'method.wet-location': [otherMethod],
+  'method.underground': [otherMethod],
+  'method.ask-listing': [otherMethod],
   'raceway.fill': [freeTrade],
-  'raceway.none': [methodsHere],
+  'raceway.none': [otherMethod],
   'raceway.jam': [freeTrade],
   'raceway.bends': [pullPoint],
   'drop.branch': [freeSize, noDropLimit],
-  'receptacle.rating-mismatch': [hardwire, freeBreaker, lowerSetting],
+  'receptacle.rating-mismatch': [plate('hardwire'), freeBreaker, lowerSetting],
 };
 
 /** The changes worth trying for a finding, untried. */

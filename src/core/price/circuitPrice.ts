@@ -25,18 +25,28 @@ const fromSize = <K extends string>(
   return 0;
 };
 
-function stretchCents(stretch: Stretch, figures: CircuitFigures, at: StretchFigures, prices: PriceList): number {
+function stretchCents(
+  stretch: Stretch,
+  figures: CircuitFigures,
+  at: StretchFigures,
+  prices: PriceList,
+): number {
   const lengthFt = stretch.lengthFt + 2 * MAKE_UP_FT;
   const size = sizeRank(figures.size);
   const supports = (at.supports?.practice ?? 0) * prices.support;
   const cable = prices.cable[stretch.method];
   if (METHODS[stretch.method].kind === 'cable' && cable !== undefined) {
     const wires = at.cable?.wires ?? figures.wires;
-    return lengthFt * fromSize(wires > 2 ? cable.three : cable.two, WIRE_SIZES, size) + supports + 2 * prices.fitting.cable;
+    return (
+      lengthFt * fromSize(wires > 2 ? cable.three : cable.two, WIRE_SIZES, size) +
+      supports +
+      2 * prices.fitting.cable
+    );
   }
   const wire = prices.conductor[figures.metal];
   const perFt =
-    figures.wires * fromSize(wire, WIRE_SIZES, size) + fromSize(wire, WIRE_SIZES, sizeRank(figures.groundTaken));
+    figures.wires * fromSize(wire, WIRE_SIZES, size) +
+    fromSize(wire, WIRE_SIZES, sizeRank(figures.groundTaken));
   const trade = tradeRank(at.raceway?.taken ?? '1/2');
   const raceway = stretch.lengthFt * fromSize(prices.raceway[stretch.method] ?? {}, TRADE_SIZES, trade);
   return lengthFt * perFt + raceway + supports + 2 * prices.fitting.raceway;

@@ -10,7 +10,9 @@ export interface PriceList {
   readonly isDefault: boolean;
   readonly conductor: Readonly<Record<Metal, BySize<number>>>;
   /** Cable with two or three insulated conductors and a ground. */
-  readonly cable: Readonly<Partial<Record<MethodId, { readonly two: BySize<number>; readonly three: BySize<number> }>>>;
+  readonly cable: Readonly<
+    Partial<Record<MethodId, { readonly two: BySize<number>; readonly three: BySize<number> }>>
+  >;
   readonly raceway: Readonly<Partial<Record<MethodId, ByTrade<number>>>>;
   /** Breaker by the largest rating that the price holds to, two-pole; one-pole is half. */
   readonly breaker: readonly { readonly toA: number; readonly cents: number }[];

@@ -42,7 +42,8 @@ export function branchOcpd(
     designCurrent(load, code),
     { by: factor },
   );
-  const ratingA = pinnedA === undefined ? chosen(load, minA, code, work) : pinned(pinnedA, load, minA, code, work);
+  const ratingA =
+    pinnedA === undefined ? chosen(load, minA, code, work) : pinned(pinnedA, load, minA, code, work);
   if (load.mostOcpdA !== null && ratingA > load.mostOcpdA) {
     work.found('stop', 'ocpd.above-mocp', 'load.nameplate', { ocpdA: ratingA, mostA: load.mostOcpdA });
   }

@@ -23,7 +23,12 @@ export interface CableConstruction {
 /** "6/2" is of size 6, "1/0-1/0-1/0-2" of size 1/0. */
 const firstSize = (name: string): string => name.split(name.includes('-') ? '-' : '/')[0] ?? '';
 
-const tabled = (table: CableTable, type: CableType, size: WireSize, wires: number): CableConstruction | undefined => {
+const tabled = (
+  table: CableTable,
+  type: CableType,
+  size: WireSize,
+  wires: number,
+): CableConstruction | undefined => {
   const made = Object.entries(table.types[type])
     .filter(([name]) => firstSize(name) === size)
     .map(([name, row]) => ({

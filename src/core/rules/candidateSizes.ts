@@ -24,7 +24,12 @@ const find = (code: Edition, method: MethodId, wires: number, metal: Metal): rea
  * The sizes that one method may be had in, small to large: from the smallest allowed, and for a cable
  * those that makers build with enough conductors.
  */
-export function candidateSizes(code: Edition, method: MethodId, wires: number, metal: Metal): readonly WireSize[] {
+export function candidateSizes(
+  code: Edition,
+  method: MethodId,
+  wires: number,
+  metal: Metal,
+): readonly WireSize[] {
   let known = memo.get(code);
   if (known === undefined) memo.set(code, (known = new Map()));
   const key = method + wires + metal;

@@ -22,8 +22,11 @@ export interface ConductorVerdict extends SizeAmpacity {
 const NEXT_SIZE_UP_TO_A = 800;
 
 /** Largest device for a small conductor, or none where the rule does not reach (240.4(D)). */
-export const smallConductorLimit = (code: Edition, terms: AmpacityTerms, size: WireSize): number | undefined =>
-  code.tables.smallConductor[terms.metal][size];
+export const smallConductorLimit = (
+  code: Edition,
+  terms: AmpacityTerms,
+  size: WireSize,
+): number | undefined => code.tables.smallConductor[terms.metal][size];
 
 /** Whether a device protects a conductor of this ampacity, itself or as the next standard size (240.4(B)). */
 export const protects = (code: Edition, ocpdA: number, finalA: number): boolean =>

@@ -6,7 +6,12 @@ import { WIRE_SIZES, sizeRank, type WireSize } from '../units/wireSize';
 import type { TerminalMark } from '../working/step';
 import type { Working } from '../working/worked';
 import { ambientRow, type AmpacityTerms } from './conductorAmpacity';
-import { smallConductorLimit, testConductor, type ConductorDemand, type ConductorVerdict } from './conductorTests';
+import {
+  smallConductorLimit,
+  testConductor,
+  type ConductorDemand,
+  type ConductorVerdict,
+} from './conductorTests';
 
 export interface WorkedStretch {
   readonly method: MethodId;
@@ -27,9 +32,15 @@ export function workStretch(
   const { terms, method } = stretch;
   const verdict = testConductor(size, demand, terms, code);
   columnSteps(stretch, demand.ocpdA, work);
-  work.step('ampacity.column', 'conductor.ampacity', { size, columnC: terms.columnC, metal: terms.metal }, verdict.columnA, {
-    read: { table: 'ampacity', row: size, column: String(terms.columnC) },
-  });
+  work.step(
+    'ampacity.column',
+    'conductor.ampacity',
+    { size, columnC: terms.columnC, metal: terms.metal },
+    verdict.columnA,
+    {
+      read: { table: 'ampacity', row: size, column: String(terms.columnC) },
+    },
+  );
   deratingSteps(size, stretch, verdict, code, work);
   testSteps(size, demand, terms, verdict, code, work);
   if (terms.ambient === 0) {
@@ -54,9 +65,15 @@ function deratingSteps(
   work: Working,
 ): void {
   const start: TemperatureColumn = terms.startC;
-  work.step('ampacity.start', 'conductor.ampacity', { size, columnC: start, metal: terms.metal }, verdict.startA, {
-    read: { table: 'ampacity', row: size, column: String(start) },
-  });
+  work.step(
+    'ampacity.start',
+    'conductor.ampacity',
+    { size, columnC: start, metal: terms.metal },
+    verdict.startA,
+    {
+      read: { table: 'ampacity', row: size, column: String(start) },
+    },
+  );
   work.step('ambient.factor', 'conductor.ambient', { ambientC, columnC: start }, terms.ambient, {
     read: { table: 'ambient', row: String(ambientRow(code, ambientC)?.toC ?? ''), column: String(start) },
   });
@@ -81,7 +98,8 @@ function testSteps(
   code: Edition,
   work: Working,
 ): void {
-  const says = (test: ConductorVerdict['failed'][number]): string => (failed.includes(test) ? 'fails' : 'holds');
+  const says = (test: ConductorVerdict['failed'][number]): string =>
+    failed.includes(test) ? 'fails' : 'holds';
   work.step('test.load', 'conductor.continuous', { needA: designA, hasA: columnA }, says('load'));
   work.step('test.corrected', 'conductor.continuous', { needA: loadA, hasA: correctedA }, says('corrected'));
   work.step('test.breaker', 'breaker.next-size', { ocpdA, finalA, nextUp: ocpdA > finalA }, says('breaker'));
@@ -130,14 +148,36 @@ export function findConductorStops(
     const at75A = code.tables.ampacity[terms.metal][75][size] ?? 0;
     if (terms.columnC === 60 && at75A >= designA) {
       const section = METHODS[method].capC === 60 ? METHODS[method].capCite : 'conductor.terminals';
-      work.found('stop', 'conductor.terminal-60c', section, { size, method, carriesA: columnA, needsA: designA, at75A });
+      work.found('stop', 'conductor.terminal-60c', section, {
+        size,
+        method,
+        carriesA: columnA,
+        needsA: designA,
+        at75A,
+      });
     } else {
-      work.found('stop', 'conductor.too-small', 'conductor.continuous', { size, method, carriesA: columnA, needsA: designA });
+      work.found('stop', 'conductor.too-small', 'conductor.continuous', {
+        size,
+        method,
+        carriesA: columnA,
+        needsA: designA,
+      });
     }
   } else if (failed.includes('corrected')) {
-    work.found('stop', 'conductor.too-small', 'conductor.adjustment', { size, method, carriesA: correctedA, needsA: loadA });
+    work.found('stop', 'conductor.too-small', 'conductor.adjustment', {
+      size,
+      method,
+      carriesA: correctedA,
+      needsA: loadA,
+    });
   } else if (failed.includes('breaker')) {
-    work.found('stop', 'ocpd.above-ampacity', 'breaker.next-size', { ocpdA, carriesA: finalA, size, method, least });
+    work.found('stop', 'ocpd.above-ampacity', 'breaker.next-size', {
+      ocpdA,
+      carriesA: finalA,
+      size,
+      method,
+      least,
+    });
   }
   if (failed.includes('small')) {
     const limitA = smallConductorLimit(code, terms, size) ?? 0;

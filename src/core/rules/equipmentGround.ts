@@ -48,9 +48,15 @@ export function equipmentGround(
     const area = code.tables.conductors.rows;
     const ratio = area[installed].cmil / area[least].cmil;
     work.step('ground.ratio', 'ground.increased', { installed, least }, ratio);
-    size = work.step('ground.increased', 'ground.increased', { base, ratio }, sizeOfArea(code, area[base].cmil * ratio), {
-      read: { table: 'conductors', row: sizeOfArea(code, area[base].cmil * ratio), column: 'cmil' },
-    });
+    size = work.step(
+      'ground.increased',
+      'ground.increased',
+      { base, ratio },
+      sizeOfArea(code, area[base].cmil * ratio),
+      {
+        read: { table: 'conductors', row: sizeOfArea(code, area[base].cmil * ratio), column: 'cmil' },
+      },
+    );
   }
   const capped = smallerSize(size, installed);
   if (capped !== size) work.step('ground.capped', 'ground.phase-cap', { phase: installed }, capped);

@@ -10,6 +10,7 @@ export function placeOfMethod(method: MethodId, place: Place, work: Working): vo
   if (place === 'underground' && underground === 'no') {
     work.found('stop', 'method.underground', placeCite, { method });
   }
-  const asks = (place === 'outdoor' && outdoor === 'ask') || (place === 'underground' && underground === 'ask');
+  const asks =
+    (place === 'outdoor' && outdoor === 'ask') || (place === 'underground' && underground === 'ask');
   if (asks) work.found('ask', 'method.ask-listing', placeCite, { method, place });
 }

@@ -4,7 +4,11 @@ import { TRADE_SIZES, type TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
 
 /** Cross-section of one insulated or bare conductor, square inches (Ch. 9 Tables 5 and 8). */
-export const conductorArea = (size: WireSize, insulation: Insulation | 'bare', code: Edition): number | undefined =>
+export const conductorArea = (
+  size: WireSize,
+  insulation: Insulation | 'bare',
+  code: Edition,
+): number | undefined =>
   insulation === 'bare'
     ? code.tables.conductors.rows[size].bareAreaIn2
     : code.tables.insulated.types[insulation][size]?.areaIn2;
@@ -92,8 +96,9 @@ export function conductorCount(
   const row = code.tables.raceways.types[type][trade];
   const area = conductorArea(size, insulation, code);
   if (row === undefined || area === undefined) return undefined;
-  const many = Math.floor(row.area40 / area + 0.2 + AREA_SLACK);
+  const whole = (allowed: number): number => Math.floor(allowed / area + 0.2 + AREA_SLACK);
+  const many = whole(row.area40);
   if (many > 2) return many;
-  if (2 * area <= row.area31 + AREA_SLACK) return 2;
-  return area <= row.area53 + AREA_SLACK ? 1 : 0;
+  if (whole(row.area31) >= 2) return 2;
+  return whole(row.area53) >= 1 ? 1 : 0;
 }

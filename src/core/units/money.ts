@@ -1,6 +1,10 @@
 import type { Cents } from './quantity';
 
-const dollars = new Intl.NumberFormat('en-US', { style: 'currency', currency: 'USD', maximumFractionDigits: 0 });
+const dollars = new Intl.NumberFormat('en-US', {
+  style: 'currency',
+  currency: 'USD',
+  maximumFractionDigits: 0,
+});
 
 /** A difference in price in whole dollars with its sign: "+$71", "-$8", "$0". */
 export function printPriceChange(change: Cents): string {

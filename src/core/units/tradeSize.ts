@@ -15,7 +15,10 @@ const isTradeSize = (text: string): text is TradeSize => TRADE_SIZES.some((trade
 
 /** A trade size: "3/4", `3/4"`, "1-1/4", "1 1/4", "1.25". Refuses what no raceway is made in. */
 export function parseTradeSize(text: string): TradeSize | Refused {
-  const t = text.trim().toLowerCase().replace(/\s*("|″|in\.?|inch|trade)$/, '');
+  const t = text
+    .trim()
+    .toLowerCase()
+    .replace(/\s*("|″|in\.?|inch|trade)$/, '');
   const decimal: Record<string, string> = {
     '0.5': '1/2', '.5': '1/2', '0.75': '3/4', '.75': '3/4', '1.25': '1-1/4', '1.5': '1-1/2', '2.5': '2-1/2', '3.5': '3-1/2',
   }; // prettier-ignore

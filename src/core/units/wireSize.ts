@@ -28,7 +28,10 @@ const isWireSize = (text: string): text is WireSize => RANK.has(text);
  * Refuses what is not a size of the tables.
  */
 export function parseWireSize(text: string): WireSize | Refused {
-  const t = text.trim().toLowerCase().replace(/^(#|no\.?)\s*/, '');
+  const t = text
+    .trim()
+    .toLowerCase()
+    .replace(/^(#|no\.?)\s*/, '');
   const bare = t.replace(/\s*(awg|kcmil|mcm|ga(uge)?)\.?$/, '').trim();
   const oughts = /^0{1,4}$/.test(bare) ? `${bare.length}/0` : bare;
   return isWireSize(oughts) ? oughts : refuse(text, 'a size such as 6 AWG, 1/0 or 250 kcmil');

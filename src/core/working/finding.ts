@@ -20,11 +20,23 @@ export interface FindingData {
   'load.setting-above-plate': { settingA: number; plateA: number };
   'load.managed': { managedA: number; plateA: number };
   'ocpd.below-load': { ocpdA: number; needsA: number };
-  'ocpd.above-ampacity': { ocpdA: number; carriesA: number; size: WireSize; method: MethodId; least: WireSize | null };
+  'ocpd.above-ampacity': {
+    ocpdA: number;
+    carriesA: number;
+    size: WireSize;
+    method: MethodId;
+    least: WireSize | null;
+  };
   'ocpd.above-mocp': { ocpdA: number; mostA: number };
   'ocpd.none': { needsA: number; largestA: number };
   'ocpd.not-standard': { ocpdA: number };
-  'conductor.terminal-60c': { size: WireSize; method: MethodId; carriesA: number; needsA: number; at75A: number };
+  'conductor.terminal-60c': {
+    size: WireSize;
+    method: MethodId;
+    carriesA: number;
+    needsA: number;
+    at75A: number;
+  };
   'conductor.too-small': { size: WireSize; method: MethodId; carriesA: number; needsA: number };
   'conductor.small-rule': { size: WireSize; ocpdA: number; limitA: number };
   'conductor.none': { method: MethodId; needsA: number; largest: WireSize };

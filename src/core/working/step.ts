@@ -52,7 +52,6 @@ export interface StepInputs {
   'raceway.pinned': { legal: TradeSize };
   'raceway.jam': { insideIn: number; outsideIn: number };
   'raceway.bends': { degrees: number; limit: number };
-  'support.count': { lengthFt: number; spacingIn: number; withinIn: number };
   'drop.stretch': { amps: number; lengthFt: number; ohmPerKft: number; times: number; surround: Surround };
   'drop.total': { dropV: number; volts: number };
   'drop.direct': { amps: number; lengthFt: number; cmil: number; constant: number; times: number };

@@ -1,3 +1,4 @@
+import type { RACEWAY_TYPES } from '../racewayTypes';
 import type { TradeSize } from '../../units/tradeSize';
 import type { Metal, WireSize } from '../../units/wireSize';
 
@@ -78,7 +79,7 @@ export interface InsulatedTable extends CodeTable {
   >;
 }
 
-export type RacewayType = 'EMT' | 'PVC40' | 'PVC80' | 'RMC' | 'IMC' | 'FMC' | 'LFMC' | 'LFNC' | 'ENT';
+export type RacewayType = (typeof RACEWAY_TYPES)[number];
 export interface RacewaySize {
   readonly insideIn: number;
   readonly area100: number;
@@ -134,7 +135,8 @@ export interface CableTable extends CodeTable {
   >;
 }
 
-type TablePart = string | number | boolean | null | readonly TablePart[] | { readonly [name: string]: TablePart };
+type TablePart =
+  string | number | boolean | null | readonly TablePart[] | { readonly [name: string]: TablePart };
 
 /** A table that no rule reads yet: kept whole, with its figures as they stand in the code. */
 export interface ReferenceTable extends CodeTable {

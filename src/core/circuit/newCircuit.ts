@@ -1,0 +1,53 @@
+import { applianceTitle, type Appliance } from '../appliances/registry';
+import type { MethodId, Place } from '../code/methods';
+import type { Circuit, Stretch } from './circuitSchema';
+
+/** Ambient that is taken for a place until somebody says otherwise, °C. */
+export const PLACE_AMBIENT_C: Readonly<Record<Place, number>> = {
+  indoor: 30,
+  attic: 50,
+  garage: 40,
+  outdoor: 38,
+  underground: 30,
+};
+
+/** Height at which a stretch is drawn until somebody says otherwise, feet above grade. */
+export const PLACE_HEIGHT_FT: Readonly<Record<Place, number>> = {
+  indoor: 8,
+  attic: 10,
+  garage: 8,
+  outdoor: 3,
+  underground: -1.5,
+};
+
+/** Where an appliance meets the wiring until somebody says otherwise, feet above grade. */
+const OUTLET_HEIGHT_FT = 4;
+const PANEL_HEIGHT_FT = 5;
+
+/** A stretch in a place, with the ambient and height that such a place commonly has. */
+export const newStretch = (id: string, method: MethodId, lengthFt: number, place: Place): Stretch => ({
+  id,
+  method,
+  lengthFt,
+  place,
+  ambientC: PLACE_AMBIENT_C[place],
+  currentCarrying: null,
+  bendsDeg: 0,
+  heightFt: PLACE_HEIGHT_FT[place],
+  endHeightFt: OUTLET_HEIGHT_FT,
+});
+
+/** A circuit as it starts: one stretch, nothing pinned, terminals taken as unmarked until they were seen. */
+export const newCircuit = (id: string, appliance: Appliance, run: readonly Stretch[]): Circuit => ({
+  id,
+  name: applianceTitle(appliance),
+  appliance,
+  material: 'cu',
+  insulation: 'THWN-2',
+  terminals: { panel: 'unmarked', load: 'unmarked' },
+  startHeightFt: PANEL_HEIGHT_FT,
+  run: [...run],
+  pins: {},
+  maxDropPct: 3,
+  answers: [],
+});

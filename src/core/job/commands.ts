@@ -1,0 +1,70 @@
+import type { Circuit } from '../circuit/circuitSchema';
+import type { Job } from './jobSchema';
+
+/** What a job may be told besides its circuits. */
+export type JobFields = Omit<Job, 'id' | 'circuits'>;
+
+/** One edit of a job. Every command has an inverse of the same kind, so that undo is an edit like any other. */
+export type Command =
+  | { readonly kind: 'insert-circuit'; readonly circuit: Circuit; readonly at: number }
+  | { readonly kind: 'remove-circuit'; readonly id: string }
+  | { readonly kind: 'replace-circuit'; readonly circuit: Circuit }
+  | { readonly kind: 'move-circuit'; readonly id: string; readonly to: number }
+  | { readonly kind: 'set-job'; readonly fields: Partial<JobFields> };
+
+export interface Applied {
+  readonly job: Job;
+  readonly inverse: Command;
+}
+
+const at = (job: Job, id: string): number => job.circuits.findIndex((circuit) => circuit.id === id);
+
+/** Applies a command. Undefined where it does not fit the job: a circuit that is not there, or is already. */
+export function applyCommand(job: Job, command: Command): Applied | undefined {
+  switch (command.kind) {
+    case 'insert-circuit': {
+      if (at(job, command.circuit.id) >= 0) return undefined;
+      const circuits = job.circuits.toSpliced(command.at, 0, command.circuit);
+      return { job: { ...job, circuits }, inverse: { kind: 'remove-circuit', id: command.circuit.id } };
+    }
+    case 'remove-circuit': {
+      const index = at(job, command.id);
+      const circuit = job.circuits[index];
+      if (circuit === undefined) return undefined;
+      return {
+        job: { ...job, circuits: job.circuits.toSpliced(index, 1) },
+        inverse: { kind: 'insert-circuit', circuit, at: index },
+      };
+    }
+    case 'replace-circuit': {
+      const index = at(job, command.circuit.id);
+      const circuit = job.circuits[index];
+      if (circuit === undefined) return undefined;
+      return {
+        job: { ...job, circuits: job.circuits.with(index, command.circuit) },
+        inverse: { kind: 'replace-circuit', circuit },
+      };
+    }
+    case 'move-circuit':
+      return moveCircuit(job, command.id, command.to);
+    case 'set-job':
+      return setJob(job, command.fields);
+  }
+}
+
+function moveCircuit(job: Job, id: string, to: number): Applied | undefined {
+  const from = at(job, id);
+  const circuit = job.circuits[from];
+  if (circuit === undefined || to < 0 || to >= job.circuits.length) return undefined;
+  return {
+    job: { ...job, circuits: job.circuits.toSpliced(from, 1).toSpliced(to, 0, circuit) },
+    inverse: { kind: 'move-circuit', id, to: from },
+  };
+}
+
+function setJob(job: Job, fields: Partial<JobFields>): Applied {
+  const { name, edition, authority, permitDate, amendments, practices } = job;
+  const all: JobFields = { name, edition, authority, permitDate, amendments, practices };
+  // The inverse sets every field back, which is more than was changed and never wrong.
+  return { job: { ...job, ...fields }, inverse: { kind: 'set-job', fields: all } };
+}

@@ -1,0 +1,68 @@
+import { JOB_MIGRATIONS, JOB_VERSION, migrate } from './migrations';
+import { jobSchema, type Job } from './jobSchema';
+import { firstProblem, type FieldProblem } from './zodProblem';
+
+/** Why a file could not be opened. Its words are in core/wording. */
+export type FileProblem =
+  | { readonly kind: 'too-large'; readonly bytes: number }
+  | { readonly kind: 'not-json' }
+  | { readonly kind: 'foreign' }
+  | { readonly kind: 'later-version'; readonly version: number }
+  | { readonly kind: 'no-way-forward'; readonly version: number }
+  | ({ readonly kind: 'invalid' } & FieldProblem);
+
+export type ReadJob =
+  | { readonly ok: true; readonly job: Job; readonly fromVersion: number }
+  | { readonly ok: false; readonly problem: FileProblem };
+
+/** A job of 200 circuits is under 1 MB; anything past this is something else. */
+const LARGEST_BYTES = 20_000_000;
+
+const refused = (problem: FileProblem): ReadJob => ({ ok: false, problem });
+
+const parsed = (text: string): { readonly value: unknown } | undefined => {
+  try {
+    const value: unknown = JSON.parse(text);
+    return { value };
+  } catch {
+    return undefined;
+  }
+};
+
+const isEnvelope = (value: unknown): value is { pasture: 'job'; version: number; job: unknown } =>
+  typeof value === 'object' &&
+  value !== null &&
+  'pasture' in value &&
+  value.pasture === 'job' &&
+  'version' in value &&
+  Number.isInteger(value.version) &&
+  'job' in value;
+
+/** A job document that was already read, of any version up to this one, checked and carried forward. */
+export function readJobDocument(document: unknown, version: number): ReadJob {
+  if (version > JOB_VERSION) return refused({ kind: 'later-version', version });
+  const forward = migrate(document, version, JOB_MIGRATIONS, JOB_VERSION);
+  if (forward === undefined) return refused({ kind: 'no-way-forward', version });
+  const job = jobSchema.safeParse(forward.document);
+  if (!job.success) return refused({ kind: 'invalid', ...firstProblem(job.error) });
+  return { ok: true, job: job.data, fromVersion: version };
+}
+
+/** Reads a `.pasture.json` file. Never throws: what is wrong comes back as a problem that names it. */
+export function readJobFile(text: string): ReadJob {
+  if (text.length > LARGEST_BYTES) return refused({ kind: 'too-large', bytes: text.length });
+  const json = parsed(text);
+  if (json === undefined) return refused({ kind: 'not-json' });
+  if (!isEnvelope(json.value)) return refused({ kind: 'foreign' });
+  return readJobDocument(json.value.job, json.value.version);
+}
+
+/** A job as the text of a `.pasture.json` file: fields in the order of the schema, so equal jobs give equal bytes. */
+export const writeJobFile = (job: Job): string =>
+  `${JSON.stringify({ pasture: 'job', version: JOB_VERSION, job: jobSchema.parse(job) }, null, 2)}\n`;
+
+/** A file name from the name of the job: lower case, words joined by hyphens. */
+export const jobFileName = (job: Job): string => {
+  const words = job.name.toLowerCase().match(/[a-z0-9]+/g) ?? ['job'];
+  return `${words.join('-')}.pasture.json`;
+};

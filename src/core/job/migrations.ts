@@ -1,0 +1,59 @@
+/** One step from a version of the job document to the next. */
+export interface Migration {
+  readonly from: number;
+  readonly up: (document: unknown) => unknown;
+}
+
+/** The version of the job document that this Pasture writes. */
+export const JOB_VERSION = 1;
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** In version 0 a circuit was one stretch, with its method, length and place beside the nameplate. */
+const oneStretchToRun = (circuit: unknown): unknown => {
+  if (!isRecord(circuit) || 'run' in circuit) return circuit;
+  const { method, lengthFt, place, ambientC, ...rest } = circuit;
+  const stretch = {
+    id: 'stretch-1',
+    method,
+    lengthFt,
+    place: place ?? 'indoor',
+    ambientC: ambientC ?? 30,
+    currentCarrying: null,
+    bendsDeg: 0,
+    heightFt: 8,
+    endHeightFt: 4,
+  };
+  return { ...rest, startHeightFt: 5, run: [stretch], answers: [] };
+};
+
+/** The way from each past version to the next, in order. */
+export const JOB_MIGRATIONS: readonly Migration[] = [
+  {
+    from: 0,
+    up: (job) =>
+      isRecord(job) && Array.isArray(job['circuits'])
+        ? { ...job, circuits: job['circuits'].map(oneStretchToRun) }
+        : job,
+  },
+];
+
+/**
+ * Carries a document of a past version forward. Undefined where a step is missing, or where the document
+ * is of a later version than this Pasture knows.
+ */
+export function migrate(
+  document: unknown,
+  version: number,
+  migrations: readonly Migration[],
+  current: number,
+): { readonly document: unknown } | undefined {
+  let so = document;
+  for (let at = version; at < current; at += 1) {
+    const step = migrations.find(({ from }) => from === at);
+    if (step === undefined) return undefined;
+    so = step.up(so);
+  }
+  return version > current ? undefined : { document: so };
+}

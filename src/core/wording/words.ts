@@ -1,0 +1,45 @@
+import { METHODS, type MethodId, type Place } from '../code/methods';
+import { printNumber } from '../units/number';
+import type { Metal } from '../units/wireSize';
+import type { FigureStanding } from '../circuit/standings';
+import type { Standing } from '../working/finding';
+
+/** "60 A", with at most two decimals. */
+export const inAmps = (value: number): string => `${printNumber(value)} A`;
+
+/** "240 V". */
+export const inVolts = (value: number): string => `${printNumber(value)} V`;
+
+/** "1.39 %". */
+export const inPercent = (value: number, digits = 2): string => `${printNumber(value, digits)} %`;
+
+/** A plain length in feet, at most one decimal: "62 ft". */
+export const inFeet = (value: number): string => `${printNumber(value, 1)} ft`;
+
+/** Name of a wiring method: "NM-B", "PVC Sch 40". */
+export const methodName = (method: MethodId): string => METHODS[method].name;
+
+/** Metals as they are said. */
+export const metalName: Readonly<Record<Metal, string>> = { cu: 'copper', al: 'aluminum' };
+
+/** Where a stretch runs, after "in" or alone. */
+export const placeName: Readonly<Record<Place, string>> = {
+  indoor: 'indoors',
+  attic: 'attic',
+  garage: 'garage',
+  outdoor: 'outdoors',
+  underground: 'underground',
+};
+
+/** The word beside the shape of a standing. */
+export const standingWord: Readonly<Record<FigureStanding | Standing, string>> = {
+  stop: 'Stop',
+  check: 'Check',
+  ask: 'Ask',
+  ok: 'OK',
+  note: 'Note',
+};
+
+/** A count with its noun: "1 stop", "2 stops". */
+export const counted = (count: number, noun: string, plural = `${noun}s`): string =>
+  `${count} ${count === 1 ? noun : plural}`;

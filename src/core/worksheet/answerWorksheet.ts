@@ -1,0 +1,76 @@
+import type { z } from 'zod';
+import { edition, type Edition, type EditionYear } from '../code/edition';
+import { firstProblem, type FieldProblem } from '../job/zodProblem';
+import type { ItemAnswer, ItemOutcome } from './answer';
+import { answerCircuit } from './circuitItem';
+import { answerFill } from './fillItem';
+import {
+  ampacityItemSchema,
+  circuitItemSchema,
+  dropItemSchema,
+  fillCountItemSchema,
+  fillItemSchema,
+  worksheetSchema,
+} from './itemSchemas';
+import { answerAmpacity, answerDrop, answerFillCount } from './smallItems';
+
+type Given = Readonly<Record<string, unknown>>;
+
+/** Reads an item of one kind and answers it. */
+type Kind = (item: unknown, given: Given, year: EditionYear) => ItemAnswer | FieldProblem;
+
+const kind =
+  <Item extends { readonly edition?: EditionYear | undefined }>(
+    schema: z.ZodType<Item>,
+    answer: (item: Item, given: Given, code: Edition) => ItemAnswer | FieldProblem,
+  ): Kind =>
+  (item, given, year) => {
+    const read = schema.safeParse(item);
+    return read.success
+      ? answer(read.data, given, edition(read.data.edition ?? year))
+      : firstProblem(read.error);
+  };
+
+const KINDS: ReadonlyMap<string, Kind> = new Map([
+  ['circuit', kind(circuitItemSchema, answerCircuit)],
+  ['ampacity', kind(ampacityItemSchema, answerAmpacity)],
+  ['drop', kind(dropItemSchema, answerDrop)],
+  ['fill', kind(fillItemSchema, answerFill)],
+  ['fill-count', kind(fillCountItemSchema, answerFillCount)],
+]);
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const textOf = (value: unknown, otherwise: string): string => (typeof value === 'string' ? value : otherwise);
+
+function answerItem(item: unknown, index: number, year: EditionYear): ItemOutcome {
+  const given: Given = isRecord(item) ? item : {};
+  const named = { id: textOf(given['id'], `item ${index + 1}`), kind: textOf(given['kind'], '') };
+  const at = (problem: FieldProblem): ItemOutcome => ({
+    ...named,
+    error: {
+      path: `items[${index}]${problem.path === '' ? '' : `.${problem.path}`}`,
+      message: problem.message,
+    },
+  });
+  const answer = KINDS.get(named.kind);
+  if (answer === undefined) {
+    return at({
+      path: 'kind',
+      message: `"${named.kind}" is not known; use one of ${[...KINDS.keys()].join(', ')}.`,
+    });
+  }
+  const outcome = answer(item, given, year);
+  return 'path' in outcome ? at(outcome) : outcome;
+}
+
+/** Answers every item of a worksheet. A worksheet that is none comes back as a problem; a bad item as its own error. */
+export function answerWorksheet(
+  sheet: unknown,
+): { readonly items: readonly ItemOutcome[] } | { readonly problem: FieldProblem } {
+  const read = worksheetSchema.safeParse(sheet);
+  if (!read.success) return { problem: firstProblem(read.error) };
+  const { items, edition: year } = read.data;
+  return { items: items.map((item, index) => answerItem(item, index, year)) };
+}

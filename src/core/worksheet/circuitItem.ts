@@ -1,0 +1,174 @@
+import { applianceSchema, applianceTitle, type Appliance } from '../appliances/registry';
+import { methodAlternatives } from '../circuit/alternatives';
+import type { Circuit, Stretch } from '../circuit/circuitSchema';
+import { PLACE_HEIGHT_FT } from '../circuit/newCircuit';
+import type { CircuitFigures, RacewayFigures, SolvedCircuit, StretchFigures } from '../circuit/figures';
+import { DEFAULT_PRACTICES } from '../circuit/practices';
+import { remediesFor } from '../circuit/remedies';
+import { solveCircuit, type SolveContext } from '../circuit/solveCircuit';
+import type { Edition } from '../code/edition';
+import { firstProblem, type FieldProblem } from '../job/zodProblem';
+import { defaultPrices } from '../price/defaultPrices';
+import { LINKS } from '../working/finding';
+import { findingSentence } from '../wording/findings';
+import { remedyWords } from '../wording/remedies';
+import { stepWords } from '../wording/steps';
+import { defaultLines, type FindingLine, type ItemAnswer, type WorkingLine } from './answer';
+import type { CircuitItem } from './itemSchemas';
+
+const stretches = (item: CircuitItem): Stretch[] => {
+  const common = { endHeightFt: 4 };
+  if (item.segments === undefined) {
+    return [
+      {
+        ...common,
+        id: 'run',
+        method: item.method ?? 'nm-b',
+        lengthFt: item.lengthFt ?? 0,
+        place: item.location,
+        ambientC: item.ambientC,
+        currentCarrying: item.currentCarrying ?? null,
+        bendsDeg: 0,
+        heightFt: PLACE_HEIGHT_FT[item.location],
+      },
+    ];
+  }
+  return item.segments.map((segment, index) => ({
+    ...common,
+    id: `segment-${index + 1}`,
+    method: segment.method,
+    lengthFt: segment.lengthFt,
+    place: segment.location ?? item.location,
+    ambientC: segment.ambientC ?? item.ambientC,
+    currentCarrying: segment.currentCarrying ?? item.currentCarrying ?? null,
+    bendsDeg: segment.bendsDeg ?? 0,
+    heightFt: PLACE_HEIGHT_FT[segment.location ?? item.location],
+  }));
+};
+
+const pinsOf = (pinned: CircuitItem['pinned']): Circuit['pins'] => pinned;
+
+const circuitOf = (item: CircuitItem, appliance: Appliance): Circuit => ({
+  id: item.id,
+  name: applianceTitle(appliance),
+  appliance,
+  material: item.material,
+  insulation: item.insulation,
+  terminals: { panel: item.terminalC, load: item.terminalC },
+  startHeightFt: 5,
+  run: stretches(item),
+  pins: pinsOf(item.pinned),
+  maxDropPct: item.maxDropPct,
+  answers: [],
+});
+
+const racewayResult = (raceway: RacewayFigures | null, pinned: boolean) =>
+  raceway && {
+    type: raceway.method,
+    trade: pinned ? raceway.taken : raceway.legal,
+    fillPct: pinned ? raceway.fillPct : raceway.legalFillPct,
+    comfortTrade: raceway.comfort,
+  };
+
+const segmentResult = (stretch: StretchFigures, pinned: boolean) => ({
+  method: stretch.method,
+  ampacityA: stretch.verdict.finalA,
+  leastSize: stretch.least,
+  ok: stretch.verdict.failed.length === 0,
+  raceway: racewayResult(stretch.raceway, pinned),
+  cable: stretch.cable?.name ?? null,
+  dropV: stretch.dropV,
+});
+
+const governing = (figures: CircuitFigures): StretchFigures | undefined =>
+  figures.stretches[figures.governing];
+
+function resultOf(circuit: Circuit, solved: SolvedCircuit, context: SolveContext): Record<string, unknown> {
+  const { figures } = solved;
+  const { load, ocpd, outlet } = figures;
+  const pinned = circuit.pins.trade !== undefined;
+  return {
+    loadA: load.continuousA + load.otherA,
+    continuousA: load.continuousA,
+    minOcpdA: ocpd.minA,
+    ocpdA: ocpd.ratingA,
+    poles: ocpd.poles,
+    minAmpacityA: ocpd.minA,
+    size: figures.size,
+    ampacityA: figures.ampacityA,
+    neutral: load.neutral,
+    egc: figures.groundTaken,
+    raceway: racewayResult(figures.raceway, pinned),
+    cable: governing(figures)?.cable?.name ?? null,
+    dropV: figures.drop.volts,
+    dropPct: figures.drop.percent,
+    disconnect: { ...outlet.disconnect, type: outlet.disconnect.kind },
+    receptacle: outlet.receptacle,
+    gfci: outlet.gfci,
+    afci: outlet.afci,
+    segments: figures.stretches.map((stretch) => segmentResult(stretch, pinned)),
+    alternatives: methodAlternatives(circuit, solved, context, defaultPrices).map(
+      ({ method, size, trade, dropPct, cost }) => ({ method, size, trade, dropPct, costUSD: cost / 100 }),
+    ),
+  };
+}
+
+const findingLines = (
+  circuit: Circuit,
+  solved: SolvedCircuit,
+  context: SolveContext,
+): readonly FindingLine[] =>
+  solved.findings.map((finding) => ({
+    code: finding.code,
+    standing: finding.standing,
+    text: findingSentence(finding),
+    rule: finding.cite.section,
+    remedies: remediesFor(circuit, finding, solved, context, defaultPrices).map(({ change, cost }) => ({
+      text: remedyWords(change),
+      costUSD: cost / 100,
+    })),
+  }));
+
+/** The steps of a solved circuit as lines of words, in the order of the reasoning. */
+const workingLines = ({ workings }: SolvedCircuit): readonly WorkingLine[] =>
+  LINKS.flatMap((link) =>
+    workings[link].map((step) => {
+      const { label, formula, result } = stepWords(step);
+      const line = { step: label, formula, result, rule: step.cite.section };
+      return step.read === undefined
+        ? line
+        : { ...line, table: { id: step.read.table, row: step.read.row, column: step.read.column } };
+    }),
+  );
+
+/** Sizes or checks the circuit of a worksheet; a problem where its nameplate does not fit its family. */
+export function answerCircuit(
+  item: CircuitItem,
+  given: Readonly<Record<string, unknown>>,
+  code: Edition,
+): ItemAnswer | FieldProblem {
+  const appliance = applianceSchema.safeParse({ family: item.family, nameplate: item.nameplate });
+  if (!appliance.success) return firstProblem(appliance.error);
+  const { matchBreaker: _matched, ...practice } = item.practice;
+  const context: SolveContext = { code, practices: { ...DEFAULT_PRACTICES, ...withoutUndefined(practice) } };
+  const circuit = circuitOf(item, appliance.data);
+  const solved = solveCircuit(circuit, context);
+  const { material, ambientC, terminalC, maxDropPct, location } = item;
+  return {
+    id: item.id,
+    kind: 'circuit',
+    result: resultOf(circuit, solved, context),
+    findings: findingLines(circuit, solved, context),
+    working: [
+      ...defaultLines(given, { material, ambientC, terminalC, maxDropPct, location }),
+      ...workingLines(solved),
+    ],
+  };
+}
+
+const withoutUndefined = <T extends object>(given: T): { [K in keyof T]?: Exclude<T[K], undefined> } => {
+  const copy = { ...given };
+  for (const key of Object.keys(copy))
+    if (Reflect.get(copy, key) === undefined) Reflect.deleteProperty(copy, key);
+  return copy;
+};

@@ -1,0 +1,146 @@
+import type { CableTable, RacewaySize } from '../code/tables/shapes';
+import { cite, type Edition } from '../code/edition';
+import type { FieldProblem } from '../job/zodProblem';
+import {
+  allowedArea,
+  cableArea,
+  conductorArea,
+  conductorDiameter,
+  fillLimit,
+  fillPercent,
+  fits,
+  jamRatio,
+  legalTrade,
+  mayJam,
+} from '../rules/racewayFill';
+import { printNumber as n } from '../units/number';
+import { defaultLines, type FindingLine, type ItemAnswer } from './answer';
+import type { FillItem } from './itemSchemas';
+
+type Part = FillItem['conductors'][number];
+
+interface Sum {
+  readonly areaIn2: number;
+  readonly count: number;
+}
+
+const cableSize = (table: CableTable, name: string): { widthIn: number; heightIn: number } | undefined => {
+  const [type = '', ...rest] = name.trim().split(/\s+/);
+  const family = Object.entries(table.types).find(([each]) => each.toLowerCase() === type.toLowerCase());
+  const row = family?.[1][rest.join(' ')];
+  return row && row.widthIn !== null && row.heightIn !== null
+    ? { widthIn: row.widthIn, heightIn: row.heightIn }
+    : undefined;
+};
+
+const partArea = (part: Part, code: Edition): number | undefined => {
+  if ('widthIn' in part) return cableArea(part.widthIn, part.heightIn);
+  if ('insulation' in part) return conductorArea(part.size, part.insulation, code);
+  const cable = cableSize(code.tables.cables, part.cable);
+  return cable && cableArea(cable.widthIn, cable.heightIn);
+};
+
+function sumParts(parts: readonly Part[], code: Edition): Sum | FieldProblem {
+  let areaIn2 = 0;
+  let count = 0;
+  for (const [index, part] of parts.entries()) {
+    const area = partArea(part, code);
+    if (area === undefined) {
+      const what = 'cable' in part ? `cable "${part.cable}"` : 'conductor';
+      return {
+        path: `conductors[${index}]`,
+        message: `No dimensions are known of this ${what}; give widthIn and heightIn.`,
+      };
+    }
+    areaIn2 += area * part.count;
+    count += part.count;
+  }
+  return { areaIn2, count };
+}
+
+/** The jam ratio where three equal single conductors share the raceway; null elsewhere. */
+const jamOf = (parts: readonly Part[], row: RacewaySize, code: Edition): number | null => {
+  const three = parts.find((part) => 'insulation' in part && part.count === 3);
+  if (three === undefined || !('insulation' in three)) return null;
+  return jamRatio(row.insideIn, conductorDiameter(three.size, three.insulation, code));
+};
+
+const finding = (code: string, standing: string, text: string, rule: string): FindingLine => ({
+  code,
+  standing,
+  text,
+  rule,
+  remedies: [],
+});
+
+/** The smallest trade size that holds the conductors, or how full a given one would be. */
+export function answerFill(
+  item: FillItem,
+  given: Readonly<Record<string, unknown>>,
+  code: Edition,
+): ItemAnswer | FieldProblem {
+  const sum = sumParts(item.conductors, code);
+  if ('path' in sum) return sum;
+  const { areaIn2, count } = sum;
+  const least = legalTrade(item.raceway, areaIn2, count, code, item.nipple);
+  const trade = item.trade ?? least?.trade ?? null;
+  const row = trade === null ? undefined : code.tables.raceways.types[item.raceway][trade];
+  if (item.trade !== undefined && row === undefined) {
+    return { path: 'trade', message: `${item.raceway} is not made in ${item.trade}.` };
+  }
+  const limitPct = fillLimit(code, count, item.nipple) * 100;
+  const ok = row !== undefined && fits(row, areaIn2, count, item.nipple);
+  const jam = row === undefined ? null : jamOf(item.conductors, row, code);
+  const rule = cite(code, 'raceway.fill').section;
+  const findings: FindingLine[] = [];
+  if (!ok) {
+    const text =
+      trade === null
+        ? `No ${item.raceway} is large enough.`
+        : `${trade} ${item.raceway} is too full; ${least?.trade ?? 'none'} holds them.`;
+    findings.push(finding(trade === null ? 'raceway.none' : 'raceway.fill', 'stop', text, rule));
+  }
+  if (jam !== null && mayJam(jam)) {
+    findings.push(
+      finding('raceway.jam', 'check', `Three conductors may wedge in a bend: ratio ${n(jam)}.`, rule),
+    );
+  }
+  return {
+    id: item.id,
+    kind: item.kind,
+    result: {
+      trade,
+      areaIn2,
+      racewayIn2: row?.area100 ?? null,
+      fillPct: row === undefined ? null : fillPercent(row, areaIn2),
+      limitPct,
+      ok,
+      jamRatio: jam,
+    },
+    findings,
+    working: [
+      ...defaultLines(given, { nipple: item.nipple }),
+      {
+        step: 'Conductors',
+        formula: `${count} in all`,
+        result: `${n(areaIn2, 4)} in²`,
+        rule: cite(code, 'raceway.conductor').section,
+      },
+      {
+        step: 'May fill',
+        formula: item.nipple ? 'nipple of 24 in or less' : `${count} in all`,
+        result: `${n(limitPct)} %`,
+        rule,
+      },
+      {
+        step: 'Raceway',
+        formula:
+          row === undefined
+            ? 'none holds them'
+            : `may take ${n(allowedArea(row, count, item.nipple), 3)} in²`,
+        result: trade ?? 'none',
+        rule: cite(code, 'raceway.size').section,
+      },
+    ],
+  };
+}

@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { METHOD_IDS, METHODS, type MethodId } from '../code/methods';
+import type { Surround } from '../code/tables/shapes';
+import { RACEWAY_TYPES } from '../code/racewayTypes';
+
+const lower = (value: unknown): unknown => (typeof value === 'string' ? value.trim().toLowerCase() : value);
+const upper = (value: unknown): unknown => (typeof value === 'string' ? value.trim().toUpperCase() : value);
+
+/** A wiring method by its id, in capitals or not. */
+export const methodField = z.preprocess(lower, z.enum(METHOD_IDS));
+
+/** A raceway by the name of its table, in capitals or not. */
+export const racewayField = z.preprocess(upper, z.enum(RACEWAY_TYPES));
+
+/** What may stand around conductors for their drop: a raceway, a method, or the column itself. */
+export const surroundField = z.preprocess(
+  lower,
+  z.enum([...METHOD_IDS, 'pvc', 'steel', 'aluminum'] as const),
+);
+
+/** The column of the impedance table for what stands around the conductors. */
+export const surroundOf = (name: MethodId | Surround): Surround =>
+  name === 'pvc' || name === 'steel' || name === 'aluminum' ? name : METHODS[name].surround;
