@@ -56,7 +56,7 @@ export function cableMade(
 ): CableConstruction | undefined {
   const type = TABLED[method];
   if (type === undefined) return metalClad(size, wires, metal);
-  if (type !== 'SER' && metal === 'al') return undefined;
+  if ((type === 'SER') !== (metal === 'al')) return undefined;
   const table = code.tables.cables;
   const known = memo.get(table) ?? new Map<string, CableConstruction | undefined>();
   memo.set(table, known);

@@ -42,11 +42,12 @@ const TELL: Readonly<Record<Link, Tell>> = {
   }),
   conductor: ({ figures }) => {
     const at = figures.stretches[figures.governing];
-    const column = at === undefined ? '' : `${at.terms.columnC} °C: ${n(at.verdict.finalA)} A`;
+    const kind = at?.cable ? 'cable' : 'wire';
+    const column = at === undefined ? '' : `${at.terms.columnC} °C ${kind}, ${n(at.verdict.finalA)} A`;
     return {
       figure: figures.size,
       unit: sizeUnit(figures.size),
-      reason: `${at?.cable !== null && at?.cable !== undefined ? 'cable' : 'wire'} at ${column}${figures.raisedForDrop ? ', raised for drop' : ''}`,
+      reason: figures.raisedForDrop ? `${column}, up for drop` : column,
     };
   },
   ground: ({ figures }) => ({
@@ -68,7 +69,7 @@ const TELL: Readonly<Record<Link, Tell>> = {
               : `pulls easier; by rule ${raceway.legal}`,
         },
   drop: ({ figures: { drop } }, circuit) => ({
-    figure: n(drop.percent, 1),
+    figure: drop.percent.toFixed(1),
     unit: '%',
     reason: `${n(drop.volts, 1)} V over ${inFeet(circuit.run.reduce((sum, { lengthFt }) => sum + lengthFt, 0))}`,
   }),
@@ -84,7 +85,7 @@ const TELL: Readonly<Record<Link, Tell>> = {
     if (outlet.gfci.required === 'ask') return { figure: 'ask', unit: '', reason: 'by place and appliance' };
     return outlet.gfci.required
       ? { figure: 'GFCI', unit: '', reason: outlet.gfci.why === 'receptacle' ? 'vehicle receptacle, breaker' : 'outlet in a listed place' }
-      : { figure: 'none', unit: '', reason: 'no list names this outlet' };
+      : { figure: 'none', unit: '', reason: 'not asked for here' };
   },
 }; // prettier-ignore
 

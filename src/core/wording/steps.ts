@@ -33,10 +33,10 @@ const size = (result: StepResult): string => {
 const mark = (value: TerminalMark): string => (value === 'unmarked' ? 'unmarked' : `${value} °C`);
 
 const TEST: Readonly<Record<ConductorTest, string>> = {
-  load: 'the design current',
-  corrected: 'the load after correction',
-  breaker: 'the breaker',
-  small: 'the small-conductor rule',
+  load: '125 %',
+  corrected: 'corrected',
+  breaker: 'breaker',
+  small: 'small rule',
 };
 
 const COMFORT: Readonly<Record<ComfortReason, string>> = {
@@ -67,13 +67,13 @@ const WORDS: Words = {
   'conductor.required': ({ inputs, result }) => ({ label: 'To carry', formula: required(inputs), result: amps(result) }),
   'conductor.floor': ({ inputs, result }) => ({ label: 'Smallest allowed here', formula: metalName[inputs.metal], result: size(result) }),
   'terminal.column': ({ inputs, result }) => ({ label: 'Terminals', formula: `panel ${mark(inputs.panel)}, load ${mark(inputs.load)}`, result: `${result} °C` }),
-  'method.column': ({ inputs, result }) => ({ label: `${methodName(inputs.method)} reads lower`, formula: `not ${inputs.terminalC} °C, whatever the lugs`, result: `${result} °C` }),
+  'method.column': ({ inputs, result }) => ({ label: `${methodName(inputs.method)} reads lower`, formula: `lugs allow ${inputs.terminalC} °C`, result: `${result} °C` }),
   'ampacity.column': ({ inputs, result }) => ({ label: `${printWireSize(inputs.size)} ${metalName[inputs.metal]}`, formula: `${inputs.columnC} °C column`, result: amps(result) }),
   'ampacity.start': ({ inputs, result }) => ({ label: 'Derating starts from', formula: `${inputs.columnC} °C insulation`, result: amps(result) }),
   'ambient.factor': ({ inputs, result }) => ({ label: 'Ambient', formula: printTemperature(celsius(inputs.ambientC)), result: `× ${Number(result).toFixed(2)}` }),
   'adjustment.factor': ({ inputs, result }) => ({ label: 'Together', formula: `${inputs.count} current-carrying`, result: `× ${Number(result).toFixed(2)}` }),
   'ampacity.corrected': ({ inputs, result }) => ({ label: 'Corrected', formula: `${n(inputs.startA)} × ${n(inputs.ambient)} × ${n(inputs.adjustment)}`, result: amps(result) }),
-  'ampacity.final': ({ inputs, result }) => ({ label: 'Ampacity', formula: `lower of ${n(inputs.correctedA)} and ${n(inputs.columnA)}`, result: amps(result) }),
+  'ampacity.final': ({ inputs, result }) => ({ label: 'Ampacity', formula: `${n(inputs.correctedA)} or ${n(inputs.columnA)}, the lower`, result: amps(result) }),
   'test.load': ({ inputs, result }) => ({ label: 'Carries 125 % of the load', formula: `${n(inputs.hasA)} A for ${inAmps(inputs.needA)}`, result: holds(result) }),
   'test.corrected': ({ inputs, result }) => ({ label: 'Carries the load, corrected', formula: `${n(inputs.hasA)} A for ${inAmps(inputs.needA)}`, result: holds(result) }),
   'test.breaker': ({ inputs, result }) => ({ label: inputs.nextUp ? 'Breaker, next size up' : 'Breaker protects it', formula: `${n(inputs.ocpdA)} A over ${inAmps(inputs.finalA)}`, result: holds(result) }),
@@ -96,7 +96,7 @@ const WORDS: Words = {
   'raceway.pinned': ({ inputs, result }) => ({ label: 'Pinned', formula: `smallest by rule ${inputs.legal}`, result: String(result) }),
   'raceway.jam': ({ inputs, result }) => ({ label: 'Jam ratio', formula: `1.05 × ${n(inputs.insideIn, 3)} / ${n(inputs.outsideIn, 3)}`, result: n(Number(result)) }),
   'raceway.bends': ({ inputs, result }) => ({ label: 'Bends between pull points', formula: `${inputs.limit}° at most`, result: `${result}°` }),
-  'drop.stretch': ({ inputs, result }) => ({ label: printLength(feet(inputs.lengthFt)), formula: `${inputs.times} × ${n(inputs.amps)} A × ${n(inputs.ohmPerKft, 4)} Ω/kft`, result: drop(result) }),
+  'drop.stretch': ({ inputs, result }) => ({ label: printLength(feet(inputs.lengthFt)), formula: `${inputs.times} × ${n(inputs.amps)} A × ${n(inputs.ohmPerKft, 4)} ohm/kft`, result: drop(result) }),
   'drop.total': ({ inputs, result }) => ({ label: 'Of the voltage', formula: `${n(inputs.dropV)} V of ${inVolts(inputs.volts)}`, result: inPercent(Number(result)) }),
   'drop.direct': ({ inputs, result }) => ({ label: 'By direct current, beside it', formula: `${inputs.times} × ${n(inputs.constant)} × ${n(inputs.amps)} × ${n(inputs.lengthFt)} / ${inputs.cmil}`, result: drop(result) }),
   'drop.longest': ({ inputs, result }) => ({ label: 'Longest run', formula: `at ${inPercent(inputs.limitPct)}`, result: inFeet(Math.floor(Number(result))) }),

@@ -95,7 +95,7 @@ export function answerDrop(item: DropItem, given: Given, code: Edition): ItemAns
         'drop.impedance',
         'Impedance',
         `${printWireSize(item.size)}, power factor ${n(powerFactor)}`,
-        `${n(ohms, 4)} Ω/kft`,
+        `${n(ohms, 4)} ohm/kft`,
       ),
       line(
         code,

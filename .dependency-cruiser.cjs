@@ -1,0 +1,53 @@
+/** Imports point one way: app, features, ui, store, core. */
+const floors = (name, from, to) => ({ name, severity: 'error', from: { path: from }, to: { path: to } });
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    floors('core-knows-only-core', '^src/core', '^(src/(app|features|ui|store)|server|cli|scripts|tests)'),
+    {
+      name: 'core-imports-only-zod',
+      severity: 'error',
+      from: { path: '^src/core' },
+      to: { path: 'node_modules', pathNot: 'node_modules/zod' },
+    },
+    {
+      name: 'core-no-node',
+      severity: 'error',
+      from: { path: '^src/core' },
+      to: { dependencyTypes: ['core'] },
+    },
+    floors('store-knows-no-screen', '^src/store', '^src/(app|features|ui)'),
+    floors('ui-knows-no-state', '^src/ui', '^src/(app|features|store)'),
+    floors('features-know-no-app', '^src/features', '^src/app'),
+    {
+      name: 'features-apart',
+      severity: 'error',
+      from: { path: '^src/features/([^/]+)/' },
+      to: { path: '^src/features/', pathNot: '^src/features/$1/' },
+    },
+    {
+      name: 'dexie-behind-the-store',
+      severity: 'error',
+      from: { path: '^src/(app|features|ui)' },
+      to: { path: 'node_modules/dexie' },
+    },
+    floors('server-and-cli-use-only-core', '^(server|cli)', '^src/(app|features|ui|store)'),
+    {
+      name: 'no-dev-packages',
+      severity: 'error',
+      from: { path: '^(src|server|cli)' },
+      to: { dependencyTypes: ['npm-dev'], dependencyTypesNot: ['type-only'], pathNot: 'vite-plugin-pwa' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.app.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
+  },
+};

@@ -1,0 +1,70 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import reactHooks from 'eslint-plugin-react-hooks';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+/** Budgets of size: a file or function over them holds two things. */
+const budgets = {
+  'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }],
+  'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
+};
+
+export default defineConfig([
+  globalIgnores(['dist', 'coverage', 'test-results', 'playwright-report', 'node_modules', 'public', '*.cjs']),
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [
+      js.configs.recommended,
+      tseslint.configs.strictTypeChecked,
+      reactHooks.configs.flat.recommended,
+    ],
+    languageOptions: {
+      globals: { ...globals.browser, ...globals.node },
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      ...budgets,
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/consistent-type-assertions': ['error', { assertionStyle: 'never' }],
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportDefaultDeclaration', message: 'Name what is exported.' },
+        { selector: 'TSEnumDeclaration', message: 'A union of strings needs no code.' },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'navigator', 'crypto', 'Date', 'fetch'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }],
+    },
+  },
+  {
+    // A quantity is a number that the compiler alone tells apart, and a record of steps is tied by its id:
+    // these are the only places in which the compiler is told so.
+    files: ['src/core/units/quantity.ts', 'src/core/working/worked.ts', 'src/store/persistence/database.ts'],
+    rules: { '@typescript-eslint/consistent-type-assertions': 'off' },
+  },
+  { files: ['src/core/code/tables/**'], rules: { 'max-lines': 'off' } },
+  {
+    files: ['*.config.{ts,js}', 'tests/support/summaryReporter.ts', 'tests/support/endReporter.ts'],
+    rules: { 'no-restricted-syntax': 'off' },
+  },
+  {
+    files: ['tests/**', 'scripts/**'],
+    rules: {
+      'max-lines-per-function': 'off',
+      '@typescript-eslint/consistent-type-assertions': 'off',
+      '@typescript-eslint/no-non-null-assertion': 'off',
+    },
+  },
+  prettier,
+]);

@@ -1,0 +1,19 @@
+import { buildServer } from './app';
+import { listenOnFreePort } from './listenOnFreePort';
+
+const demo = process.argv.includes('--demo');
+const wanted = process.env['PORT'];
+const app = await buildServer({ root: 'dist', demo });
+
+try {
+  const address = await listenOnFreePort(app, wanted === undefined ? undefined : Number(wanted));
+  console.log(`Pasture is at ${address}${demo ? ' with demo data' : ''}. Stop it with Ctrl C.`);
+} catch (error) {
+  console.error(
+    `Pasture could not start: ${error instanceof Error ? error.message : String(error)}\n` +
+      'Set PORT to a port that is free, for example: PORT=5000 npm run demo',
+  );
+  process.exitCode = 1;
+}
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void app.close());

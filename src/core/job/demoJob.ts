@@ -1,0 +1,104 @@
+import type { Circuit, Stretch } from '../circuit/circuitSchema';
+import { DEMO_JOB_ID } from './demoJobId';
+import type { Job } from './jobSchema';
+
+const stretch = (part: Omit<Stretch, 'currentCarrying' | 'bendsDeg'> & Partial<Stretch>): Stretch => ({
+  currentCarrying: null,
+  bendsDeg: 0,
+  ...part,
+});
+
+const circuit = (part: Pick<Circuit, 'id' | 'name' | 'appliance' | 'run'> & Partial<Circuit>): Circuit => ({
+  material: 'cu',
+  insulation: 'THWN-2',
+  terminals: { panel: 75, load: 75 },
+  startHeightFt: 5,
+  pins: {},
+  maxDropPct: 3,
+  answers: [],
+  ...part,
+});
+
+const CIRCUITS: readonly Circuit[] = [
+  circuit({
+    id: 'carport-charger',
+    name: 'EV charger, carport',
+    appliance: { family: 'ev', nameplate: { outputAmps: 48, volts: 240, connection: 'hardwired' } },
+    run: [
+      stretch({ id: 'joists', method: 'nm-b', lengthFt: 62, place: 'indoor', ambientC: 30, heightFt: 8, endHeightFt: 4 }),
+    ],
+    pins: { size: '6' },
+  }),
+  circuit({
+    id: 'kiln',
+    name: 'Kiln, studio',
+    appliance: { family: 'load', nameplate: { amps: 48, continuousAmps: 48, volts: 240, neutral: false } },
+    run: [
+      stretch({ id: 'joists', method: 'mc', lengthFt: 31, place: 'indoor', ambientC: 30, heightFt: 8, endHeightFt: 6 }),
+      stretch({ id: 'trench', method: 'pvc80', lengthFt: 66, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 5 }),
+      stretch({ id: 'whip', method: 'lfnc', lengthFt: 6, place: 'indoor', ambientC: 30, heightFt: 2, endHeightFt: 3 }),
+    ],
+  }),
+  circuit({
+    id: 'garage-outlet',
+    name: 'EV outlet, garage',
+    appliance: { family: 'ev', nameplate: { outputAmps: 32, volts: 240, connection: 'receptacle' } },
+    run: [
+      stretch({ id: 'attic', method: 'nm-b', lengthFt: 34, place: 'attic', ambientC: 50, currentCarrying: 4, heightFt: 10, endHeightFt: 8 }),
+      stretch({ id: 'wall', method: 'emt', lengthFt: 9, place: 'garage', ambientC: 40, bendsDeg: 90, heightFt: 6, endHeightFt: 4 }),
+    ],
+  }),
+  circuit({
+    id: 'visitor-charger',
+    name: 'EV charger, visitors',
+    appliance: {
+      family: 'ev',
+      nameplate: { outputAmps: 40, volts: 240, connection: 'hardwired', settingA: 32, settingRestricted: true },
+    },
+    terminals: { panel: 75, load: 'unmarked' },
+    run: [
+      stretch({ id: 'yard', method: 'pvc40', lengthFt: 118, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 4 }),
+    ],
+  }),
+  circuit({
+    id: 'workshop',
+    name: 'Dust collector, workshop',
+    appliance: { family: 'load', nameplate: { amps: 17, continuousAmps: 12, volts: 240, neutral: false } },
+    run: [
+      stretch({ id: 'cable', method: 'nm-b', lengthFt: 48, place: 'indoor', ambientC: 30, heightFt: 8, endHeightFt: 4 }),
+    ],
+    answers: [
+      { code: 'disconnect.ask', text: 'Switch within sight of the motor, by the maker. Shown to the authority.' },
+      { code: 'gfci.ask', text: 'Hard-wired indoors: not asked by the authority.' },
+    ],
+  }),
+  circuit({
+    id: 'pond-pump',
+    name: 'Pond outlet, garden',
+    appliance: { family: 'load', nameplate: { amps: 12, continuousAmps: 12, volts: 120, neutral: false } },
+    run: [
+      stretch({ id: 'house', method: 'nm-b', lengthFt: 22, place: 'indoor', ambientC: 30, heightFt: 8, endHeightFt: 3 }),
+      stretch({ id: 'garden', method: 'uf-b', lengthFt: 96, place: 'underground', ambientC: 30, heightFt: -2, endHeightFt: 2 }),
+    ],
+  }),
+]; // prettier-ignore
+
+/** A made-up house with the circuits that such a house asks for, complete in itself. */
+export const demoJob: Job = {
+  id: DEMO_JOB_ID,
+  name: 'Split-level, Orchard Lane',
+  edition: 2023,
+  authority: 'Fallow County building office (made up)',
+  permitDate: '2026-03-02',
+  amendments: [
+    {
+      id: 'fallow-12-awg',
+      title: 'No branch circuit under 12 AWG',
+      source: 'Fallow County ordinance 14-3 (made up)',
+      date: '2024-07-01',
+      changes: [{ kind: 'smallest-copper', size: '12' }],
+    },
+  ],
+  practices: { raceway: 'comfort', supports: 'half' },
+  circuits: [...CIRCUITS],
+};

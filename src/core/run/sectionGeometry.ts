@@ -1,0 +1,92 @@
+import type { MethodId, Place } from '../code/methods';
+import { METHODS } from '../code/methods';
+import type { Stretch } from '../circuit/circuitSchema';
+
+/** A point of the section: feet along the run from the panel, feet above grade. */
+export interface SectionPoint {
+  readonly xFt: number;
+  readonly heightFt: number;
+}
+
+export type StationKind = 'panel' | 'box' | 'fitting' | 'appliance';
+
+export interface Station extends SectionPoint {
+  /** A at the panel, B at the next station, and so on: the same letters on section, tape and sheet. */
+  readonly letter: string;
+  readonly kind: StationKind;
+}
+
+export interface SectionStretch {
+  readonly method: MethodId;
+  readonly place: Place;
+  readonly lengthFt: number;
+  /** From station to station: up or down to the height at which it runs, along, and to the next station. */
+  readonly path: readonly SectionPoint[];
+  /** Whether rise and fall alone are longer than the stretch: it is then drawn longer than it is. */
+  readonly stretched: boolean;
+}
+
+export interface SectionGeometry {
+  readonly stations: readonly Station[];
+  readonly stretches: readonly SectionStretch[];
+  readonly widthFt: number;
+  readonly topFt: number;
+  readonly bottomFt: number;
+}
+
+/** A stretch is drawn at least this long along the run, so that its two stations can be told apart. */
+const LEAST_ALONG_FT = 2;
+
+/** Letter of a station by its position. */
+export const stationLetter = (index: number): string => String.fromCharCode('A'.charCodeAt(0) + index);
+
+const stationKind = (before: Stretch | undefined, after: Stretch | undefined): StationKind => {
+  if (before === undefined) return 'panel';
+  if (after === undefined) return 'appliance';
+  // Cable ends in a box before conductors go on in a raceway; raceway to raceway is a fitting.
+  const cable = METHODS[before.method].kind === 'cable' || METHODS[after.method].kind === 'cable';
+  return cable ? 'box' : 'fitting';
+};
+
+function stretchPath(stretch: Stretch, from: SectionPoint): { path: SectionPoint[]; stretched: boolean } {
+  const rise = Math.abs(stretch.heightFt - from.heightFt) + Math.abs(stretch.endHeightFt - stretch.heightFt);
+  const left = stretch.lengthFt - rise;
+  const along = Math.max(LEAST_ALONG_FT, left);
+  const xFt = from.xFt + along;
+  const path = [
+    from,
+    { xFt: from.xFt, heightFt: stretch.heightFt },
+    { xFt, heightFt: stretch.heightFt },
+    { xFt, heightFt: stretch.endHeightFt },
+  ];
+  const distinct = path.filter((point, at) => {
+    const last = path[at - 1];
+    return last === undefined || last.xFt !== point.xFt || last.heightFt !== point.heightFt;
+  });
+  return { path: distinct, stretched: left < LEAST_ALONG_FT };
+}
+
+/**
+ * The run as a lengthwise section: every stretch rises or falls from its station to the height at which it
+ * runs, goes along, and meets the next station. Lengths along are what the wire has left after rise and fall.
+ */
+export function sectionGeometry(run: readonly Stretch[], startHeightFt: number): SectionGeometry {
+  const stations: Station[] = [{ letter: 'A', xFt: 0, heightFt: startHeightFt, kind: 'panel' }];
+  const stretches: SectionStretch[] = [];
+  let from: SectionPoint = { xFt: 0, heightFt: startHeightFt };
+  for (const [index, stretch] of run.entries()) {
+    const { path, stretched } = stretchPath(stretch, from);
+    const { method, place, lengthFt } = stretch;
+    stretches.push({ method, place, lengthFt, path, stretched });
+    from = path.at(-1) ?? from;
+    stations.push({ ...from, letter: stationLetter(index + 1), kind: stationKind(stretch, run[index + 1]) });
+  }
+  const heights = stretches.flatMap(({ path }) => path.map(({ heightFt }) => heightFt));
+  return {
+    stations,
+    stretches,
+    widthFt: from.xFt,
+    topFt: Math.max(0, ...heights),
+    bottomFt: Math.min(0, ...heights),
+  };
+}

@@ -1,0 +1,164 @@
+import { Button, Modal } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import {
+  applianceTitle,
+  familyNames,
+  freshAppliance,
+  type Appliance,
+  type FamilyId,
+} from '../../core/appliances/registry';
+import { newCircuit, newStretch } from '../../core/circuit/newCircuit';
+import type { Circuit } from '../../core/circuit/circuitSchema';
+import { METHOD_IDS, PLACES, type MethodId, type Place } from '../../core/code/methods';
+import type { Job } from '../../core/job/jobSchema';
+import { printLength } from '../../core/units/length';
+import { feet, type Feet } from '../../core/units/quantity';
+import { findingSentence } from '../../core/wording/findings';
+import { circuitLine, ladderWords } from '../../core/wording/ladder';
+import { methodName, placeName } from '../../core/wording/words';
+import { circuitView } from '../../store/circuitView';
+import { linkChosen } from '../../store/focusSlice';
+import { useAppDispatch } from '../../store/store';
+import { useJobEditor } from '../../store/useJobEditor';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { PlateFields } from '../../ui/fields/PlateFields';
+import { QuantityField } from '../../ui/fields/QuantityField';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import { useStageActions } from './stageActions';
+import { parseStretchLength } from './stretchFields';
+import classes from './dialogs.module.css';
+
+interface AddCircuitDialogProps {
+  readonly job: Job;
+  readonly opened: boolean;
+  readonly onClose: () => void;
+}
+
+interface Draft {
+  readonly appliance: Appliance;
+  readonly lengthFt: Feet;
+  readonly method: MethodId;
+  readonly place: Place;
+}
+
+const FRESH: Draft = { appliance: freshAppliance('ev'), lengthFt: feet(40), method: 'nm-b', place: 'indoor' };
+
+const draftCircuit = (
+  { appliance, lengthFt, method, place }: Draft,
+  id: string,
+  stretchId: string,
+): Circuit => newCircuit(id, appliance, [newStretch(stretchId, method, lengthFt, place)]);
+
+/** The answer as it stands, before the circuit is even added. */
+function Preview({ job, draft }: { readonly job: Job; readonly draft: Draft }) {
+  const view = useMemo(() => circuitView(job, draftCircuit(draft, 'draft', 'draft')), [job, draft]);
+  const worst = view.open[0];
+  const drop = ladderWords('drop', view.solved, view.circuit);
+  return (
+    <div className={classes['preview']} aria-live="polite">
+      <p className={`fig ${classes['answer']}`}>{circuitLine(view.solved, view.circuit)}</p>
+      <p className="second">
+        drop <span className="fig">{drop.figure}</span> %, {drop.reason}
+      </p>
+      {worst !== undefined && (
+        <p className={classes['worst']}>
+          <StandingShape standing={view.standing} /> {findingSentence(worst)}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function AddCircuitForm({ job, onClose }: Omit<AddCircuitDialogProps, 'opened'>) {
+  const dispatch = useAppDispatch();
+  const { edit } = useJobEditor();
+  const { goTo } = useStageActions();
+  const [draft, setDraft] = useState(FRESH);
+  const change = (part: Partial<Draft>): void => {
+    setDraft((so) => ({ ...so, ...part }));
+  };
+  const add = (): void => {
+    const circuit = draftCircuit(draft, crypto.randomUUID(), crypto.randomUUID());
+    edit(
+      { kind: 'insert-circuit', circuit, at: job.circuits.length },
+      `Add ${applianceTitle(draft.appliance)}`,
+    );
+    dispatch(linkChosen({ link: 'conductor' }));
+    onClose();
+    goTo(circuit.id);
+  };
+  return (
+    <form
+      className={classes['form']}
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <ChoiceField<FamilyId>
+        label="Appliance"
+        value={draft.appliance.family}
+        choices={familyNames.map(({ id, name }) => ({ value: id, label: name }))}
+        onChoose={(family) => {
+          change({ appliance: freshAppliance(family) });
+        }}
+      />
+      <PlateFields
+        key={draft.appliance.family}
+        autoFocus
+        appliance={draft.appliance}
+        onAppliance={(appliance) => {
+          change({ appliance });
+        }}
+      />
+      <QuantityField<Feet>
+        label="Length of the run"
+        help="Along the wire, with rise and fall."
+        value={draft.lengthFt}
+        print={printLength}
+        parse={parseStretchLength}
+        onValue={(lengthFt) => {
+          change({ lengthFt });
+        }}
+      />
+      <ChoiceField
+        label="Method"
+        value={draft.method}
+        choices={METHOD_IDS.map((id) => ({ value: id, label: methodName(id) }))}
+        onChoose={(method) => {
+          change({ method });
+        }}
+      />
+      <ChoiceField
+        label="Place"
+        value={draft.place}
+        choices={PLACES.map((place) => ({ value: place, label: placeName[place] }))}
+        onChoose={(place) => {
+          change({ place });
+        }}
+      />
+      <Preview job={job} draft={draft} />
+      <div className={classes['acts']}>
+        <Button type="submit">Add the circuit</Button>
+        <Button variant="default" onClick={onClose}>
+          Cancel
+        </Button>
+      </div>
+    </form>
+  );
+}
+
+/** Reads the nameplate and the length, and shows the answer while they are typed. */
+export function AddCircuitDialog({ job, opened, onClose }: AddCircuitDialogProps) {
+  return (
+    <Modal
+      opened={opened}
+      onClose={onClose}
+      title="Add a circuit"
+      size={560}
+      transitionProps={{ duration: 0 }}
+    >
+      <AddCircuitForm job={job} onClose={onClose} />
+    </Modal>
+  );
+}

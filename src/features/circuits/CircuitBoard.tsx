@@ -1,0 +1,40 @@
+import type { ReactNode } from 'react';
+import type { CircuitView } from '../../store/circuitView';
+import { useAppSelector } from '../../store/store';
+import { Ladder } from './Ladder';
+import { RunPane } from './RunPane';
+import { WorkingPane } from './WorkingPane';
+import classes from './stage.module.css';
+
+interface CircuitBoardProps {
+  readonly view: CircuitView;
+  readonly list: ReactNode;
+}
+
+/** One circuit: its run across the sheet, and under it the list, the ladder and the working. */
+export function CircuitBoard({ view, list }: CircuitBoardProps) {
+  const focus = useAppSelector((state) => state.focus);
+  const last = view.circuit.run.length - 1;
+  const stretch = focus.stretch === null ? null : Math.min(focus.stretch, last);
+  return (
+    <main className={classes['board']}>
+      <RunPane key={view.circuit.id} view={view} link={focus.link} stretch={stretch} />
+      <div className={classes['low']}>
+        <section className={classes['list']} aria-label="Circuits of the job">
+          {list}
+        </section>
+        <section className={classes['ladder']} aria-label="The figures, in the order of reasoning">
+          <Ladder view={view} link={focus.link} />
+        </section>
+        <section className={classes['working']} aria-label="The working" id="working" tabIndex={-1}>
+          <WorkingPane
+            key={`${view.circuit.id} ${focus.link}`}
+            view={view}
+            link={focus.link}
+            stretch={stretch}
+          />
+        </section>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,100 @@
+import { TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { printNumber } from '../../core/units/number';
+import type { CircuitView } from '../../store/circuitView';
+import { useJobEditor } from '../../store/useJobEditor';
+import { useStageActions } from './stageActions';
+import classes from './stage.module.css';
+
+interface CircuitTitleProps {
+  readonly view: CircuitView;
+  readonly note: string;
+  /** How much larger heights are drawn than lengths; null where the picture is too small to say so. */
+  readonly exaggeration: number | null;
+}
+
+function Name({ view }: { readonly view: CircuitView }) {
+  const { circuit } = view;
+  const { canWrite, replaceCircuit } = useJobEditor();
+  const [typed, setTyped] = useState<string | null>(null);
+  const done = (): void => {
+    const name = typed?.trim();
+    if (name !== undefined && name !== '' && name !== circuit.name) {
+      replaceCircuit({ ...circuit, name: name.slice(0, 80) }, `Rename to ${name}`);
+    }
+    setTyped(null);
+  };
+  if (typed === null) {
+    return (
+      <h1>
+        <button
+          type="button"
+          className={classes['name']}
+          title="Rename"
+          disabled={!canWrite}
+          onClick={() => {
+            setTyped(circuit.name);
+          }}
+        >
+          {circuit.name}
+        </button>
+      </h1>
+    );
+  }
+  return (
+    <TextInput
+      aria-label="Name of the circuit"
+      value={typed}
+      autoFocus
+      maxLength={80}
+      onChange={(event) => {
+        setTyped(event.currentTarget.value);
+      }}
+      onBlur={done}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') done();
+        if (event.key === 'Escape') setTyped(null);
+      }}
+    />
+  );
+}
+
+/** Name of the circuit, how it is wired, and what can be done with it. */
+export function CircuitTitle({ view, note, exaggeration }: CircuitTitleProps) {
+  const { circuit } = view;
+  const { canWrite, edit } = useJobEditor();
+  const { openSheet, openList } = useStageActions();
+  return (
+    <div className={classes['title']}>
+      <Name view={view} />
+      <span className={classes['note']}>{note}</span>
+      <span className={classes['titleActs']}>
+        <button type="button" className={`act ${classes['phoneOnly']}`} onClick={openList}>
+          Circuits
+        </button>
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            openSheet(circuit.id);
+          }}
+        >
+          Circuit sheet
+        </button>
+        <button
+          type="button"
+          className="act"
+          disabled={!canWrite}
+          onClick={() => {
+            edit({ kind: 'remove-circuit', id: circuit.id }, `Remove ${circuit.name}`);
+          }}
+        >
+          Remove
+        </button>
+        {exaggeration !== null && (
+          <span className="second">lengths to scale, heights × {printNumber(exaggeration, 1)}</span>
+        )}
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,56 @@
+import { solveCircuit } from '../../core/circuit/solveCircuit';
+import { edition, EDITION_YEARS } from '../../core/code/edition';
+import { ladderWords } from '../../core/wording/ladder';
+import type { Link } from '../../core/working/finding';
+import type { CircuitView } from '../../store/circuitView';
+import { worstStanding } from '../../core/circuit/standings';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import classes from './WorkingPane.module.css';
+
+interface EditionsComparedProps {
+  readonly view: CircuitView;
+  readonly link: Link;
+}
+
+/** What every edition says of one figure, those that differ told apart. */
+export function EditionsCompared({ view, link }: EditionsComparedProps) {
+  const { circuit, context } = view;
+  const { amendments, year: now } = context.code;
+  const rows = EDITION_YEARS.map((year) => {
+    const solved = solveCircuit(circuit, { ...context, code: edition(year, amendments) });
+    const { figure, unit } = ladderWords(link, solved, circuit);
+    const findings = solved.findings.filter(
+      (each) => each.link === link && each.code !== 'edition.unverified',
+    );
+    return { year, figure: `${figure} ${unit}`.trim(), standing: worstStanding(findings) };
+  });
+  const mine = rows.find(({ year }) => year === now);
+  return (
+    <div className={classes['block']}>
+      <h3>In the editions</h3>
+      <table className={classes['editions']}>
+        <tbody>
+          <tr>
+            {rows.map(({ year }) => (
+              <th key={year} scope="col" data-now={year === now || undefined}>
+                {year}
+                {year === 2026 ? ', not read' : ''}
+              </th>
+            ))}
+          </tr>
+          <tr>
+            {rows.map(({ year, figure, standing }) => (
+              <td
+                key={year}
+                data-now={year === now || undefined}
+                data-differs={figure !== mine?.figure || standing !== mine.standing || undefined}
+              >
+                <StandingShape standing={standing} size={10} named /> <span className="fig">{figure}</span>
+              </td>
+            ))}
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  );
+}

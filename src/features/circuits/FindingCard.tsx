@@ -1,0 +1,105 @@
+import { TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { withAnswer } from '../../core/circuit/circuitEdits';
+import { isAnswered } from '../../core/circuit/standings';
+import { printPriceChange } from '../../core/units/money';
+import { findingSentence } from '../../core/wording/findings';
+import { remedyWords } from '../../core/wording/remedies';
+import { standingWord } from '../../core/wording/words';
+import type { AnyFinding } from '../../core/working/finding';
+import type { CircuitView } from '../../store/circuitView';
+import { remediesOf } from '../../store/remedies';
+import { useJobEditor } from '../../store/useJobEditor';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import classes from './WorkingPane.module.css';
+
+interface FindingCardProps {
+  readonly view: CircuitView;
+  readonly finding: AnyFinding;
+  /** Whether the sentence stands in the heading already. */
+  readonly headed: boolean;
+  /** Whether its first remedy is the one that the key A applies. */
+  readonly first: boolean;
+}
+
+function Remedies({ view, finding, first }: Omit<FindingCardProps, 'headed'>) {
+  const { canWrite, replaceCircuit } = useJobEditor();
+  const remedies = remediesOf(view, finding);
+  if (remedies.length === 0) return null;
+  return (
+    <ul className={classes['remedies']} aria-label={`Ways out: ${findingSentence(finding)}`}>
+      {remedies.map(({ change, circuit, cost }, index) => (
+        <li key={remedyWords(change)}>
+          <button
+            type="button"
+            className={classes['remedy']}
+            data-first={(first && index === 0) || undefined}
+            disabled={!canWrite}
+            onClick={() => {
+              replaceCircuit(circuit, remedyWords(change));
+            }}
+          >
+            <span>
+              {first && index === 0 && <kbd className={`fig ${classes['key']}`}>A</kbd>}
+              {remedyWords(change)}
+            </span>
+            <span className="fig" title="Material by the default price list">
+              {printPriceChange(cost)}
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Answer({ view, finding }: Pick<FindingCardProps, 'view' | 'finding'>) {
+  const { canWrite, replaceCircuit } = useJobEditor();
+  const given = view.circuit.answers.find(({ code }) => code === finding.code)?.text ?? '';
+  const [typed, setTyped] = useState(given);
+  const keep = (): void => {
+    if (typed.trim() !== given)
+      replaceCircuit(withAnswer(view.circuit, finding.code, typed), 'Answer a question');
+  };
+  return (
+    <div className={classes['answer']}>
+      <TextInput
+        label={finding.standing === 'ask' ? 'Answer, and who gave it' : 'Why it is accepted'}
+        value={typed}
+        disabled={!canWrite}
+        maxLength={500}
+        onChange={(event) => {
+          setTyped(event.currentTarget.value);
+        }}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep();
+        }}
+      />
+    </div>
+  );
+}
+
+/** One finding: its sentence and rule, its proved remedies, and for a question the answer. */
+export function FindingCard(props: FindingCardProps) {
+  const { view, finding, headed } = props;
+  const answered = isAnswered(view.circuit, finding);
+  const standing = finding.standing === 'note' || answered ? 'ok' : finding.standing;
+  return (
+    <div className={classes['card']}>
+      {!headed && (
+        <p className={classes['sentence']}>
+          <StandingShape standing={standing} />
+          <span>
+            {answered ? `Answered. ` : `${standingWord[finding.standing]}: `}
+            {findingSentence(finding)} <cite className="fig">{finding.cite.section}</cite>
+          </span>
+        </p>
+      )}
+      <Remedies {...props} />
+      {(finding.standing === 'ask' || finding.standing === 'check') && (
+        <Answer view={view} finding={finding} />
+      )}
+    </div>
+  );
+}

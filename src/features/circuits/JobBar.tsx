@@ -1,0 +1,119 @@
+import { Menu } from '@mantine/core';
+import type { FigureStanding } from '../../core/circuit/standings';
+import type { CircuitView } from '../../store/circuitView';
+import { redone, undone, type OpenJob } from '../../store/jobSlice';
+import { useAppDispatch } from '../../store/store';
+import { downloadJob } from '../../ui/files/downloadJob';
+import { StageBar } from '../../ui/shell/StageBar';
+import { THEMES, useTheme, type Theme } from '../../ui/theme/ThemeProvider';
+import { openPalette } from './openPalette';
+import { useStageActions } from './stageActions';
+import classes from './JobBar.module.css';
+
+interface JobBarProps {
+  readonly open: Extract<OpenJob, { status: 'ready' }>;
+  readonly standing: FigureStanding;
+  readonly openCount: number;
+  readonly current: CircuitView | undefined;
+}
+
+const THEME_NAME: Readonly<Record<Theme, string>> = {
+  paper: 'Paper',
+  attic: 'Attic, dim',
+  noon: 'Noon, for sun',
+};
+
+function More({ open }: Pick<JobBarProps, 'open'>) {
+  const { theme, setTheme } = useTheme();
+  const { openSettings, openHelp, openList, leave } = useStageActions();
+  return (
+    <Menu position="bottom-end" width={220}>
+      <Menu.Target>
+        <button type="button" className={classes['tool']} aria-label="More">
+          More
+        </button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Item onClick={openList} className={classes['narrow'] ?? ''}>
+          Circuits of the job
+        </Menu.Item>
+        <Menu.Item onClick={openSettings}>Job, edition, practices</Menu.Item>
+        <Menu.Item
+          onClick={() => {
+            downloadJob(open.job);
+          }}
+        >
+          Export the job as a file
+        </Menu.Item>
+        <Menu.Item onClick={leave}>All jobs</Menu.Item>
+        <Menu.Divider />
+        <Menu.Label>Theme</Menu.Label>
+        {THEMES.map((each) => (
+          <Menu.Item
+            key={each}
+            role="menuitemradio"
+            aria-checked={each === theme}
+            onClick={() => {
+              setTheme(each);
+            }}
+          >
+            {each === theme ? '• ' : ''}
+            {THEME_NAME[each]}
+          </Menu.Item>
+        ))}
+        <Menu.Divider />
+        <Menu.Item onClick={openHelp}>Keys</Menu.Item>
+      </Menu.Dropdown>
+    </Menu>
+  );
+}
+
+/** The bar above the stage: job and edition, stages, find, undo and redo, theme and files. */
+export function JobBar({ open, standing, openCount }: JobBarProps) {
+  const dispatch = useAppDispatch();
+  const { openSettings } = useStageActions();
+  const { job, journal, cursor, role } = open;
+  const { edition, amendments } = job;
+  const note = `${edition} code${edition === 2026 ? ', not verified' : ''}${amendments.length > 0 ? ' · local rules' : ''}`;
+  const writes = role === 'writer';
+  const undo = journal[cursor - 1];
+  const redo = journal[cursor];
+  return (
+    <StageBar
+      jobName={job.name}
+      jobNote={note}
+      onJob={openSettings}
+      stages={[{ name: 'Circuits', standing, open: openCount, current: true }]}
+      tools={
+        <>
+          <button type="button" className={`${classes['tool']} ${classes['find']}`} onClick={openPalette}>
+            Find <kbd className="fig">Ctrl K</kbd>
+          </button>
+          <button
+            type="button"
+            className={classes['tool']}
+            disabled={!writes || undo === undefined}
+            title={undo && `Undo: ${undo.label}`}
+            onClick={() => {
+              dispatch(undone());
+            }}
+          >
+            Undo
+          </button>
+          <button
+            type="button"
+            className={classes['tool']}
+            disabled={!writes || redo === undefined}
+            title={redo && `Redo: ${redo.label}`}
+            onClick={() => {
+              dispatch(redone());
+            }}
+          >
+            Redo
+          </button>
+          <More open={open} />
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,37 @@
+import { Modal } from '@mantine/core';
+import classes from './dialogs.module.css';
+
+const KEYS: readonly (readonly [keys: string, does: string])[] = [
+  ['Ctrl K or /', 'Find a circuit, a figure, or what to do'],
+  ['N', 'Add a circuit'],
+  ['[ and ]', 'Circuit before, circuit after'],
+  ['1', 'Go to the Circuits stage'],
+  ['Arrows', 'Along the figures, when one of them has the focus'],
+  ['P', 'Pin the figure, or leave it to Pasture again'],
+  ['A', 'Apply the first remedy'],
+  ['W', 'Go to the working'],
+  ['Ctrl Z, Ctrl Shift Z', 'Undo, redo'],
+  ['Arrows, Page Up and Down', 'On a station of the tape: move it by a foot, by five'],
+  ['Esc', 'In a field: take back what was typed'],
+  ['?', 'This list'],
+];
+
+/** The keys of the stage. */
+export function KeysDialog({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
+  return (
+    <Modal opened={opened} onClose={onClose} title="Keys" size={520} transitionProps={{ duration: 0 }}>
+      <table className={classes['keys']}>
+        <tbody>
+          {KEYS.map(([keys, does]) => (
+            <tr key={keys}>
+              <th scope="row" className="fig">
+                {keys}
+              </th>
+              <td>{does}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Modal>
+  );
+}

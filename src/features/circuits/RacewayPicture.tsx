@@ -1,0 +1,45 @@
+import { conductorDiameter } from '../../core/rules/racewayFill';
+import { stretchConductors } from '../../core/wording/conductors';
+import { printNumber } from '../../core/units/number';
+import { methodName } from '../../core/wording/words';
+import type { CircuitView } from '../../store/circuitView';
+import { RacewayCrossSection } from '../../ui/pictures/RacewayCrossSection';
+import classes from './WorkingPane.module.css';
+
+interface RacewayPictureProps {
+  readonly view: CircuitView;
+  readonly stretch: number | null;
+}
+
+/** The raceway end on, with its figures beside it. */
+export function RacewayPicture({ view, stretch }: RacewayPictureProps) {
+  const { circuit, solved, context } = view;
+  const { figures } = solved;
+  const chosen = stretch === null ? undefined : figures.stretches[stretch];
+  const shown = chosen?.raceway
+    ? chosen
+    : figures.stretches.find(({ raceway }) => raceway === figures.raceway);
+  const raceway = shown?.raceway;
+  if (shown === undefined || !raceway) return null;
+  const conductors = stretchConductors(shown, figures).map(({ letters, size }) => ({
+    letters,
+    diameterIn: conductorDiameter(size, circuit.insulation, context.code),
+  }));
+  return (
+    <div className={classes['cross']}>
+      <RacewayCrossSection insideIn={raceway.insideIn} conductors={conductors} sizePx={112} />
+      <p>
+        <b>
+          {raceway.taken} {methodName(raceway.method)}
+        </b>
+        <br />
+        conductors <span className="fig">{printNumber(raceway.areaIn2, 3)}</span> in²
+        <br />
+        full <span className="fig">{printNumber(raceway.fillPct, 0)}</span> %, by rule{' '}
+        <span className="fig">{printNumber(raceway.limitPct)}</span> %
+        <br />
+        <span className="second">drawn at true proportion; smallest by rule {raceway.legal}</span>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,142 @@
+import type { ReactNode } from 'react';
+import { holdsWords, stretchConductors, supportWords } from '../../core/wording/conductors';
+import { worstStanding, type FigureStanding } from '../../core/circuit/standings';
+import { stationLetter } from '../../core/run/sectionGeometry';
+import type { TapeColumn } from '../../core/run/tapeLayout';
+import type { CircuitView } from '../../store/circuitView';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import { LengthField, MethodField, PlaceField } from './stretchFields';
+import classes from './RunPane.module.css';
+
+interface StretchBandsProps {
+  readonly view: CircuitView;
+  readonly columns: readonly TapeColumn[];
+  readonly headPx: number;
+  readonly lit: number | null;
+  readonly onChoose: (index: number) => void;
+}
+
+interface BandProps {
+  readonly head: string;
+  readonly cells: readonly ReactNode[];
+  readonly lit: number | null;
+  readonly standings?: readonly FigureStanding[];
+}
+
+function Band({ head, cells, lit, standings }: BandProps) {
+  return (
+    <tr>
+      <th scope="row">{head}</th>
+      {cells.map((cell, index) => (
+        <td
+          key={index}
+          data-lit={lit === index || undefined}
+          data-stop={standings?.[index] === 'stop' || undefined}
+        >
+          {cell}
+        </td>
+      ))}
+    </tr>
+  );
+}
+
+/** The letters and sizes of the conductors in a stretch. */
+export function InIt({ view, index }: { readonly view: CircuitView; readonly index: number }) {
+  const { figures } = view.solved;
+  const stretch = figures.stretches[index];
+  if (stretch === undefined) return null;
+  return (
+    <>
+      {stretchConductors(stretch, figures).map(({ letters, size, note }, at) => (
+        <span key={letters}>
+          {at > 0 && ', '}
+          <b className="fig">{letters}</b> <span className="fig">{size}</span>
+          {note !== '' && ` ${note}`}
+        </span>
+      ))}
+    </>
+  );
+}
+
+/** Standing of one stretch by what is open in it. */
+export const stretchStanding = ({ open }: CircuitView, index: number): FigureStanding =>
+  worstStanding(open.filter((finding) => finding.stretch === index));
+
+/** Under the tape: length, method, conductors, what each stretch holds, and how it is held. */
+export function StretchBands({ view, columns, headPx, lit, onChoose }: StretchBandsProps) {
+  const { circuit, solved } = view;
+  const { figures } = solved;
+  const standings = columns.map((_, index) => stretchStanding(view, index));
+  const chooser = (index: number, words: string): ReactNode => (
+    <button
+      type="button"
+      className={classes['plain']}
+      aria-pressed={lit === index}
+      title={words}
+      onClick={() => {
+        onChoose(index);
+      }}
+    >
+      <span className={classes['cell']}>
+        {standings[index] !== 'ok' && <StandingShape standing={standings[index] ?? 'ok'} named />}
+        {words}
+      </span>
+    </button>
+  );
+  return (
+    <table className={classes['bands']} style={{ width: headPx + (columns.at(-1)?.toPx ?? 0) }}>
+      <caption className="visually-hidden">The stretches of the run</caption>
+      <colgroup>
+        <col style={{ width: headPx }} />
+        {columns.map(({ fromPx, toPx }, index) => (
+          <col key={index} style={{ width: toPx - fromPx }} />
+        ))}
+      </colgroup>
+      <thead className="visually-hidden">
+        <tr>
+          <td />
+          {columns.map((_, index) => (
+            <th key={index} scope="col">
+              {stationLetter(index)} to {stationLetter(index + 1)}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        <Band
+          head="Length"
+          lit={lit}
+          cells={columns.map((_, index) => (
+            <span key={index} className={classes['cell']}>
+              <LengthField circuit={circuit} index={index} bare className={classes['inline']} />
+            </span>
+          ))}
+        />
+        <Band
+          head="Method, place"
+          lit={lit}
+          cells={columns.map((_, index) => (
+            <span key={index} className={classes['cell']}>
+              <MethodField circuit={circuit} index={index} bare className={classes['inline']} />
+              <PlaceField circuit={circuit} index={index} bare className={classes['inline']} />
+            </span>
+          ))}
+        />
+        <Band
+          head="In it"
+          lit={lit}
+          cells={columns.map((_, index) => (
+            <InIt key={index} view={view} index={index} />
+          ))}
+        />
+        <Band
+          head="Holds"
+          lit={lit}
+          standings={standings}
+          cells={figures.stretches.map((stretch, index) => chooser(index, holdsWords(stretch, figures)))}
+        />
+        <Band head="Held by" lit={lit} cells={figures.stretches.map((stretch) => supportWords(stretch))} />
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,193 @@
+import { Button, TextInput } from '@mantine/core';
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { DEMO_JOB_ID } from '../../core/job/demoJobId';
+import { CAUTION } from '../../core/wording/cautions';
+import { removeJob, restoreJob, type SavedJob } from '../../store/persistence/jobStorage';
+import { useJobs } from '../../store/useJobs';
+import { Notice } from '../../ui/shell/Notice';
+import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
+import { createJob, importJob, putDemoJob, startsWithDemo } from './jobActions';
+import { JobRow } from './JobRow';
+import classes from './JobsPage.module.css';
+
+/** A browser without jobs that was started with demo data gets the demo job. */
+function useDemoStart(empty: boolean): void {
+  useEffect(() => {
+    if (!empty) return;
+    void startsWithDemo().then((demo) => (demo ? putDemoJob() : undefined));
+  }, [empty]);
+}
+
+function NewJob({ onMade }: { readonly onMade: (id: string) => void }) {
+  const [name, setName] = useState('');
+  const [error, setError] = useState<string | null>(null);
+  return (
+    <form
+      className={classes['new']}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (name.trim() === '') setError('Give the job a name, such as the street.');
+        else void createJob(name.trim()).then(onMade);
+      }}
+    >
+      <TextInput
+        label="New job"
+        placeholder="Name, such as the street"
+        value={name}
+        maxLength={80}
+        error={error}
+        onChange={(event) => {
+          setName(event.currentTarget.value);
+          setError(null);
+        }}
+      />
+      <Button type="submit">Start</Button>
+    </form>
+  );
+}
+
+type Told = { readonly standing: 'stop' | 'ok'; readonly words: string; readonly removed?: SavedJob };
+
+/** The jobs of this browser: open, start, import, delete with a way back. */
+export function JobsPage() {
+  const jobs = useJobs();
+  const navigate = useNavigate();
+  const { theme, setTheme } = useTheme();
+  const [told, setTold] = useState<Told | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  useDemoStart(jobs?.length === 0);
+  const go = (id: string): void => void navigate(`/jobs/${id}`);
+  const open = async (chosen: File | undefined): Promise<void> => {
+    if (chosen === undefined) return;
+    const done = await importJob(chosen);
+    if (!done.ok) setTold({ standing: 'stop', words: done.words });
+    else if (done.note === null) go(done.id);
+    else setTold({ standing: 'ok', words: done.note });
+  };
+  return (
+    <div
+      className={classes['page']}
+      onDragOver={(event) => {
+        event.preventDefault();
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        void open(event.dataTransfer.files[0]);
+      }}
+    >
+      <header className={classes['head']}>
+        <h1>Pasture</h1>
+        <p>Dedicated circuits for large appliances, figured and explained.</p>
+        <div className={classes['themes']} role="group" aria-label="Theme">
+          {THEMES.map((each) => (
+            <button
+              key={each}
+              type="button"
+              className={classes['theme']}
+              aria-pressed={each === theme}
+              onClick={() => {
+                setTheme(each);
+              }}
+            >
+              {each}
+            </button>
+          ))}
+        </div>
+      </header>
+      {told !== null && (
+        <Notice
+          standing={told.standing}
+          acts={[
+            ...(told.removed === undefined
+              ? []
+              : [
+                  {
+                    label: 'Undo',
+                    act: () => {
+                      if (told.removed !== undefined) void restoreJob(told.removed);
+                      setTold(null);
+                    },
+                  },
+                ]),
+            {
+              label: 'Close',
+              act: () => {
+                setTold(null);
+              },
+            },
+          ]}
+        >
+          {told.words}
+        </Notice>
+      )}
+      <main className={classes['main']}>
+        <section aria-label="Jobs">
+          <h2>Jobs in this browser</h2>
+          {jobs?.length === 0 && (
+            <p className={classes['none']}>
+              None yet. Start one by its name, open a file, or look at the demo job: a made-up house with six
+              circuits.
+            </p>
+          )}
+          <ol>
+            {jobs?.map((job) => (
+              <JobRow
+                key={job.id}
+                job={job}
+                onDelete={() => {
+                  void removeJob(job.id).then((removed) => {
+                    setTold({
+                      standing: 'ok',
+                      words: `${job.name} was deleted.`,
+                      ...(removed && { removed }),
+                    });
+                  });
+                }}
+              />
+            ))}
+          </ol>
+        </section>
+        <section className={classes['side']} aria-label="Start or open">
+          <NewJob onMade={go} />
+          <div>
+            <h2>From a file</h2>
+            <p className="second">A job exported from another browser: choose it, or drop it on this page.</p>
+            <input
+              ref={file}
+              type="file"
+              accept=".json,application/json"
+              className="visually-hidden"
+              aria-label="Job file"
+              tabIndex={-1}
+              onChange={(event) => {
+                void open(event.currentTarget.files?.[0]);
+                event.currentTarget.value = '';
+              }}
+            />
+            <Button variant="default" onClick={() => file.current?.click()}>
+              Open a job file
+            </Button>
+          </div>
+          <div>
+            <h2>Demo job</h2>
+            <p className="second">
+              Six circuits with stops, checks and questions to try. Resetting puts it back as it ships.
+            </p>
+            <Button
+              variant="default"
+              onClick={() => {
+                void putDemoJob().then(go);
+              }}
+            >
+              {jobs?.some(({ id }) => id === DEMO_JOB_ID)
+                ? 'Reset and open the demo job'
+                : 'Open the demo job'}
+            </Button>
+          </div>
+        </section>
+      </main>
+      <footer className={classes['foot']}>{CAUTION}</footer>
+    </div>
+  );
+}

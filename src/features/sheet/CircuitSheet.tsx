@@ -1,0 +1,257 @@
+import { useMemo } from 'react';
+import { isAnswered } from '../../core/circuit/standings';
+import type { Job } from '../../core/job/jobSchema';
+import { sectionGeometry, stationLetter } from '../../core/run/sectionGeometry';
+import { printLength } from '../../core/units/length';
+import { printNumber } from '../../core/units/number';
+import { celsius, feet } from '../../core/units/quantity';
+import { printTemperature } from '../../core/units/temperature';
+import { SHEET_CAUTIONS } from '../../core/wording/cautions';
+import {
+  circuitNote,
+  holdsWords,
+  stretchConductors,
+  stretchName,
+  supportWords,
+} from '../../core/wording/conductors';
+import { findingSentence } from '../../core/wording/findings';
+import { circuitLine, ladderWords, linkName } from '../../core/wording/ladder';
+import { stepWords } from '../../core/wording/steps';
+import { placeName, standingWord } from '../../core/wording/words';
+import { LINKS } from '../../core/working/finding';
+import type { CircuitView } from '../../store/circuitView';
+import { sectionLabels } from '../../ui/pictures/sectionLabels';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import { RunSection } from '../../ui/pictures/RunSection';
+import classes from './SheetPage.module.css';
+
+interface CircuitSheetProps {
+  readonly job: Job;
+  readonly view: CircuitView;
+}
+
+const SHEET_PX = 720;
+
+const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'long' });
+
+function Head({ job, view }: CircuitSheetProps) {
+  const { circuit, solved } = view;
+  return (
+    <header className={classes['head']}>
+      <div>
+        <h1>{circuit.name}</h1>
+        <p>{circuitNote(circuit, solved.figures)}</p>
+        <p className={`fig ${classes['line']}`}>{circuitLine(solved, circuit)}</p>
+      </div>
+      <dl>
+        <dt>Job</dt>
+        <dd>{job.name}</dd>
+        <dt>Code</dt>
+        <dd>
+          {job.edition}
+          {job.edition === 2026 && ', not read: figures of 2023'}
+        </dd>
+        <dt>Authority</dt>
+        <dd>{job.authority || 'not named'}</dd>
+        <dt>Permit</dt>
+        <dd>{job.permitDate === null ? 'not applied for yet' : `applied for ${job.permitDate}`}</dd>
+        <dt>Local rules</dt>
+        <dd>
+          {job.amendments.length === 0
+            ? 'none recorded'
+            : job.amendments.map(({ title }) => title).join('; ')}
+        </dd>
+      </dl>
+    </header>
+  );
+}
+
+function Figures({ view }: Pick<CircuitSheetProps, 'view'>) {
+  const { circuit, solved, standings } = view;
+  return (
+    <section>
+      <h2>Figures</h2>
+      <table className={classes['figures']}>
+        <tbody>
+          {LINKS.map((link) => {
+            const { name, figure, unit, reason } = ladderWords(link, solved, circuit);
+            return (
+              <tr key={link}>
+                <th scope="row">{name}</th>
+                <td className={`fig ${classes['figure']}`}>
+                  {figure} <small>{unit}</small>
+                </td>
+                <td>{reason}</td>
+                <td className={classes['standing']}>
+                  <StandingShape standing={standings[link]} size={10} /> {standingWord[standings[link]]}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
+  const { circuit, solved } = view;
+  const { figures } = solved;
+  return (
+    <section>
+      <h2>Run</h2>
+      <table className={classes['stretches']}>
+        <thead>
+          <tr>
+            <th scope="col">Stretch</th>
+            <th scope="col">Length</th>
+            <th scope="col">Method and place</th>
+            <th scope="col">In it</th>
+            <th scope="col">Holds</th>
+            <th scope="col">Held by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {figures.stretches.map((stretch, index) => {
+            const { lengthFt = 0, place = 'indoor', ambientC = 30 } = circuit.run[index] ?? {};
+            return (
+              <tr key={index}>
+                <th scope="row">
+                  {stationLetter(index)} to {stationLetter(index + 1)}
+                </th>
+                <td className="fig">{printLength(feet(lengthFt))}</td>
+                <td>
+                  {stretchName(stretch, figures)}, {placeName[place]}, {printTemperature(celsius(ambientC))}
+                </td>
+                <td>
+                  {stretchConductors(stretch, figures)
+                    .map(({ letters, size, note }) => [letters, size, note].filter(Boolean).join(' '))
+                    .join(', ')}
+                </td>
+                <td>{holdsWords(stretch, figures)}</td>
+                <td>{supportWords(stretch)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Findings({ view }: Pick<CircuitSheetProps, 'view'>) {
+  const { circuit, solved } = view;
+  if (solved.findings.length === 0) return null;
+  return (
+    <section>
+      <h2>Findings and answers</h2>
+      <ul className={classes['findings']}>
+        {solved.findings.map((finding) => {
+          const answer = circuit.answers.find(({ code }) => code === finding.code);
+          const answered = isAnswered(circuit, finding);
+          return (
+            <li key={`${finding.code} ${finding.stretch ?? ''}`}>
+              <StandingShape
+                standing={finding.standing === 'note' || answered ? 'ok' : finding.standing}
+                size={11}
+              />
+              <span>
+                <b>{standingWord[finding.standing]}.</b> {findingSentence(finding)}{' '}
+                <span className="fig">{finding.cite.section}</span>
+                {answer !== undefined && (
+                  <>
+                    <br />
+                    Answer: {answer.text}
+                  </>
+                )}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+function Workings({ job, view }: CircuitSheetProps) {
+  const titles = new Map(job.amendments.map(({ id, title }) => [id, title]));
+  return (
+    <section className={classes['workings']}>
+      <h2>Working, with sections</h2>
+      <div className={classes['columns']}>
+        {LINKS.map((link) => (
+          <table key={link}>
+            <caption>{linkName[link]}</caption>
+            <tbody>
+              {view.solved.workings[link].map((step, index) => {
+                const { label, formula, result } = stepWords(step);
+                return (
+                  <tr key={index}>
+                    <th scope="row">
+                      {step.stretch !== undefined &&
+                        view.circuit.run.length > 1 &&
+                        `${stationLetter(step.stretch)} `}
+                      {label}
+                      {step.by !== undefined && ` (${titles.get(step.by) ?? step.by})`}
+                    </th>
+                    <td className="fig">{formula}</td>
+                    <td className="fig">
+                      <b>{result}</b>
+                    </td>
+                    <td className="fig">
+                      {step.cite.section}
+                      {step.cite.certain ? '' : '?'}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        ))}
+      </div>
+      <p className={classes['small']}>
+        A section with a question mark was not compared with the printed code.
+      </p>
+    </section>
+  );
+}
+
+/** One circuit as a page for the inspector: run, figures, working with sections, findings and answers, cautions. */
+export function CircuitSheet({ job, view }: CircuitSheetProps) {
+  const { circuit, solved } = view;
+  const { figures } = solved;
+  const geometry = useMemo(() => sectionGeometry(circuit.run, circuit.startHeightFt), [circuit]);
+  return (
+    <article className={classes['sheet']} data-theme="paper">
+      <Head job={job} view={view} />
+      <RunSection
+        geometry={geometry}
+        labels={sectionLabels(view)}
+        panelLabel={`${printNumber(figures.ocpd.ratingA)} A, ${figures.ocpd.poles}-pole`}
+        applianceLabel={circuit.name.split(',')[0] ?? circuit.name}
+        applianceAmps={`${printNumber(figures.load.continuousA + figures.load.otherA)} A`}
+        lit={null}
+        widthPx={SHEET_PX}
+        heightPx={170}
+      />
+      <Run view={view} />
+      <Figures view={view} />
+      <Findings view={view} />
+      <Workings job={job} view={view} />
+      <section>
+        <h2>Cautions</h2>
+        <ul className={classes['cautions']}>
+          {SHEET_CAUTIONS.map((caution) => (
+            <li key={caution}>{caution}</li>
+          ))}
+        </ul>
+      </section>
+      <footer className={classes['signs']}>
+        <span>Prepared by</span>
+        <span>License</span>
+        <span>Inspected by</span>
+        <span>Printed {day.format(new Date())}</span>
+      </footer>
+    </article>
+  );
+}

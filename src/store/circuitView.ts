@@ -1,0 +1,39 @@
+import type { Circuit } from '../core/circuit/circuitSchema';
+import type { SolvedCircuit } from '../core/circuit/figures';
+import type { SolveContext } from '../core/circuit/solveCircuit';
+import { linkStandings, openFindings, worstStanding, type FigureStanding } from '../core/circuit/standings';
+import type { Job } from '../core/job/jobSchema';
+import type { AnyFinding, Link } from '../core/working/finding';
+import { jobContext, solved } from './solved';
+
+/** A circuit with everything that was computed of it. */
+export interface CircuitView {
+  readonly circuit: Circuit;
+  readonly context: SolveContext;
+  readonly solved: SolvedCircuit;
+  /** Findings that are still open. */
+  readonly open: readonly AnyFinding[];
+  readonly standing: FigureStanding;
+  readonly standings: Readonly<Record<Link, FigureStanding>>;
+}
+
+const views = new WeakMap<SolvedCircuit, CircuitView>();
+
+/** The view of a circuit of a job, computed once for as long as nothing that it depends on changes. */
+export function circuitView(job: Job, circuit: Circuit): CircuitView {
+  const context = jobContext(job);
+  const solution = solved(circuit, context);
+  const known = views.get(solution);
+  if (known !== undefined) return known;
+  const open = openFindings(circuit, solution.findings);
+  const view: CircuitView = {
+    circuit,
+    context,
+    solved: solution,
+    open,
+    standing: worstStanding(open),
+    standings: linkStandings(open),
+  };
+  views.set(solution, view);
+  return view;
+}

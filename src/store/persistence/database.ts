@@ -1,0 +1,46 @@
+import Dexie, { type EntityTable, type Table } from 'dexie';
+import type { Command } from '../../core/job/commands';
+import type { Job } from '../../core/job/jobSchema';
+
+/** A saved job: its document, where it stands in its journal, and which tab may write it. */
+export interface JobRecord {
+  id: string;
+  name: string;
+  /** Circuits in it, so that the list need not read the document. */
+  circuits: number;
+  /** Milliseconds since 1970. */
+  updatedAt: number;
+  /** Version of the document; an older one is carried forward when it is opened. */
+  version: number;
+  document: Job;
+  /** How many edits of the journal are applied; those past it may be redone. */
+  cursor: number;
+  /** Token of the tab that writes; a tab with another token only reads along. */
+  writer: string | null;
+}
+
+/** One edit of a job with its inverse. */
+export interface JournalRecord {
+  jobId: string;
+  /** Position in the journal, from 1. */
+  seq: number;
+  label: string;
+  forward: Command;
+  backward: Command;
+  /** Edits that follow each other with the same key are one: the keystrokes of one field. */
+  mergeKey: string | null;
+}
+
+type Database = Dexie & {
+  jobs: EntityTable<JobRecord, 'id'>;
+  journal: Table<JournalRecord, [string, number]>;
+};
+
+const open = (): Database => {
+  const made = new Dexie('pasture') as Database;
+  made.version(1).stores({ jobs: 'id, updatedAt', journal: '[jobId+seq], jobId' });
+  return made;
+};
+
+/** The database of this browser. */
+export const database = open();

@@ -1,0 +1,27 @@
+import { configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { focusReducer } from './focusSlice';
+import { edited, jobReducer, redone, undone } from './jobSlice';
+import { persistEdit } from './openJob';
+
+const listener = createListenerMiddleware();
+
+/** The state of the application: the open job and what is looked at in it. */
+export const store = configureStore({
+  reducer: { job: jobReducer, focus: focusReducer },
+  middleware: (defaults) =>
+    defaults({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
+});
+
+export type RootState = ReturnType<typeof store.getState>;
+export type AppDispatch = typeof store.dispatch;
+
+listener.startListening.withTypes<RootState, AppDispatch>()({
+  matcher: isAnyOf(edited, undone, redone),
+  effect: (_action, api) => {
+    persistEdit(api.getOriginalState().job, api.getState().job);
+  },
+});
+
+export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
+export const useAppSelector = useSelector.withTypes<RootState>();

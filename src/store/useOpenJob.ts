@@ -1,0 +1,16 @@
+import { useEffect } from 'react';
+import { closeJob, openJob } from './openJob';
+import { useAppDispatch, useAppSelector } from './store';
+import type { OpenJob } from './jobSlice';
+
+/** Opens a job for as long as the page is shown, and tells how it stands. */
+export function useOpenJob(id: string): OpenJob {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    void openJob(id, dispatch);
+    return () => {
+      closeJob(dispatch);
+    };
+  }, [id, dispatch]);
+  return useAppSelector((state) => state.job);
+}

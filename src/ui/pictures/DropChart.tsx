@@ -1,0 +1,89 @@
+import {
+  Chart,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  type ChartData,
+  type ChartOptions,
+} from 'chart.js';
+import { Line } from 'react-chartjs-2';
+import { useTheme } from '../theme/ThemeProvider';
+
+Chart.register(LineController, LineElement, PointElement, LinearScale);
+
+/** Drop against length for one size; the lines are straight, so two ends are enough. */
+export interface DropLine {
+  readonly label: string;
+  readonly percentPerFt: number;
+  readonly lit: boolean;
+}
+
+export interface DropChartProps {
+  readonly lines: readonly DropLine[];
+  readonly lengthFt: number;
+  readonly percent: number;
+  readonly limitPct: number | null;
+}
+
+const token = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+
+type Points = ChartData<'line', { x: number; y: number }[]>;
+
+function chartData({ lines, lengthFt, percent, limitPct }: DropChartProps, mostFt: number): Points {
+  const limit =
+    limitPct === null
+      ? []
+      : [{ label: 'limit', data: [{ x: 0, y: limitPct }, { x: mostFt, y: limitPct }], borderColor: token('--ink2'), borderDash: [5, 4], borderWidth: 1.2, pointRadius: 0 }]; // prettier-ignore
+  return {
+    datasets: [
+      ...lines.map(({ label, percentPerFt, lit }) => ({
+        label,
+        data: [{ x: 0, y: 0 }, { x: mostFt, y: percentPerFt * mostFt }],
+        borderColor: token(lit ? '--copper' : '--ink2'),
+        borderWidth: lit ? 2.5 : 1,
+        pointRadius: 0,
+      })),
+      ...limit,
+      { label: 'here', data: [{ x: lengthFt, y: percent }], borderColor: token('--copper'), backgroundColor: token('--copper'), pointRadius: 5, borderWidth: 0 },
+    ],
+  }; // prettier-ignore
+}
+
+function options(mostFt: number, mostPct: number): ChartOptions<'line'> {
+  const font = { family: 'Figures', size: 11 };
+  const ticks = { color: token('--ink2'), font };
+  return {
+    animation: false,
+    responsive: true,
+    maintainAspectRatio: false,
+    parsing: false,
+    scales: {
+      x: { type: 'linear', min: 0, max: mostFt, ticks: { ...ticks, callback: (value) => `${value} ft` }, grid: { color: token('--rule') } },
+      y: { type: 'linear', min: 0, max: mostPct, ticks: { ...ticks, callback: (value) => `${value} %` }, grid: { color: token('--rule') } },
+    },
+  }; // prettier-ignore
+}
+
+/** Drop against length by size: the size of the run in copper, its neighbours thin, the limit dashed. */
+export function DropChart(props: DropChartProps) {
+  const { theme } = useTheme();
+  const { lines, lengthFt, percent, limitPct } = props;
+  const mostFt = Math.ceil((lengthFt * 1.6) / 20) * 20;
+  const mostPct = Math.ceil(Math.max((limitPct ?? 3) * 1.4, percent * 1.3));
+  const words = lines
+    .map(({ label, percentPerFt }) => `${label} ${(percentPerFt * lengthFt).toFixed(1)} %`)
+    .join(', ');
+  return (
+    <figure>
+      <div style={{ height: 150 }} role="img" aria-label={`Drop at ${lengthFt} feet by size: ${words}`}>
+        <Line key={theme} data={chartData(props, mostFt)} options={options(mostFt, mostPct)} />
+      </div>
+      <figcaption className="second">
+        Drop against length: {words}.{' '}
+        {limitPct === null ? 'No limit is kept.' : `Dashed: the limit of ${limitPct} %.`}
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,145 @@
+import type { SectionGeometry, SectionStretch } from '../../core/run/sectionGeometry';
+import type { Place } from '../../core/code/methods';
+import { placeName } from '../../core/wording/words';
+import type { SectionScale } from './sectionScale';
+
+interface Zone {
+  readonly fromFt: number;
+  readonly toFt: number;
+  readonly places: readonly Place[];
+  readonly inside: boolean;
+}
+
+const isInside = (place: Place): boolean => place !== 'outdoor' && place !== 'underground';
+
+const span = ({ path }: SectionStretch): [from: number, to: number] => [
+  path[0]?.xFt ?? 0,
+  path.at(-1)?.xFt ?? 0,
+];
+
+/** Stretches next to each other that are both inside, or both outside, share one zone. */
+const zonesOf = ({ stretches }: SectionGeometry): readonly Zone[] => {
+  const zones: Zone[] = [];
+  for (const stretch of stretches) {
+    const [fromFt, toFt] = span(stretch);
+    const inside = isInside(stretch.place);
+    const last = zones.at(-1);
+    if (last?.inside === inside) {
+      zones[zones.length - 1] = { ...last, toFt, places: [...last.places, stretch.place] };
+    } else {
+      zones.push({ fromFt, toFt, places: [stretch.place], inside });
+    }
+  }
+  return zones;
+};
+
+const CEILING_FT = 8.6;
+const JOIST_FT = 4 / 3;
+
+function Inside({ zone, scale, from, to }: { zone: Zone; scale: SectionScale; from: number; to: number }) {
+  const ceiling = scale.y(CEILING_FT);
+  const joists: number[] = [];
+  for (let x = from + 12; x < to - 6; x += Math.max(9, JOIST_FT * scale.pxPerFtAlong)) joists.push(x);
+  const attic = zone.places.includes('attic');
+  return (
+    <g>
+      <rect
+        x={from}
+        y={scale.y(0)}
+        width={to - from}
+        height={7}
+        fill="url(#cut)"
+        stroke="var(--ink)"
+        strokeWidth="1.2"
+      />
+      <rect x={from} y={ceiling - 4} width={to - from} height={4} fill="var(--ink)" />
+      {joists.map((x) => (
+        <rect key={x} x={x} y={ceiling} width="2.4" height="11" fill="var(--rule2)" />
+      ))}
+      {attic && (
+        <path
+          d={`M${from} ${ceiling - 4}L${(from + to) / 2} ${scale.y(scale.topFt) + 4}L${to} ${ceiling - 4}`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="1.4"
+        />
+      )}
+    </g>
+  );
+}
+
+function Outside({ scale, from, to }: { scale: SectionScale; from: number; to: number }) {
+  const tufts: number[] = [];
+  for (let x = from + 40; x < to - 30; x += 97) tufts.push(x);
+  const y = scale.y(0);
+  return (
+    <g fill="none">
+      <path d={`M${from} ${y}H${to}`} stroke="var(--ink)" strokeWidth="2" />
+      {tufts.map((x) => (
+        <path
+          key={x}
+          d={`M${x} ${y - 5}l3 5M${x + 4} ${y - 7}v7M${x + 8} ${y - 5}l-3 5`}
+          stroke="var(--pasture)"
+          strokeWidth="1.1"
+        />
+      ))}
+    </g>
+  );
+}
+
+const EDGE_PX = 22;
+
+/** House and yard behind the run: slab and joists inside, grade and earth outside, walls between, trenches open. */
+export function SectionGround({ geometry, scale }: { geometry: SectionGeometry; scale: SectionScale }) {
+  const zones = zonesOf(geometry);
+  const bottom = scale.heightPx;
+  const grade = scale.y(0);
+  const left = scale.leftPx - EDGE_PX;
+  const right = scale.widthPx - 8;
+  const edges = zones.map((zone, index) => ({
+    zone,
+    from: index === 0 ? left : scale.x(zone.fromFt),
+    to: index === zones.length - 1 ? right : scale.x(zone.toFt),
+  }));
+  return (
+    <g>
+      <rect x={left} y={grade} width={right - left} height={bottom - grade} fill="var(--earth)" />
+      {geometry.stretches
+        .filter(({ place }) => place === 'underground')
+        .map((stretch, index) => {
+          const [from, to] = span(stretch);
+          const deep = scale.y(Math.min(...stretch.path.map(({ heightFt }) => heightFt))) + 7;
+          return (
+            <g key={index}>
+              <rect x={scale.x(from) - 7} y={grade} width={scale.x(to) - scale.x(from) + 14} height={deep - grade} fill="var(--back)" />
+              <rect x={scale.x(from) - 7} y={deep} width={scale.x(to) - scale.x(from) + 14} height="8" fill="url(#soil)" />
+            </g>
+          );
+        })}
+      {edges.map(({ zone, from, to }) =>
+        zone.inside ? (
+          <Inside key={zone.fromFt} zone={zone} scale={scale} from={from} to={to} />
+        ) : (
+          <Outside key={zone.fromFt} scale={scale} from={from} to={to} />
+        ),
+      )}
+      {edges.slice(1).map(({ from }) => (
+        <rect key={from} x={from - 4} y={scale.y(CEILING_FT) - 14} width="8" height={grade - scale.y(CEILING_FT) + 21} fill="url(#cut)" stroke="var(--ink)" strokeWidth="1.2" />
+      ))}
+      <path d={`M${left} ${bottom}V${grade * 0.6}l-5 -4 10 -6 -5 -4V6M${right} ${bottom}V${grade * 0.6}l-5 -4 10 -6 -5 -4V6`} fill="none" stroke="var(--rule2)" />
+      {edges
+        .filter(({ from, to }) => to - from > 90)
+        .map(({ zone, from, to }) => (
+          <text
+            key={zone.fromFt}
+            x={(from + to) / 2}
+            y={zone.inside ? grade - 7 : scale.y(5)}
+            textAnchor="middle"
+            className="small quiet halo"
+          >
+            {zone.inside ? [...new Set(zone.places)].map((place) => placeName[place]).join(', ') : 'outdoors'}
+          </text>
+        ))}
+    </g>
+  );
+} // prettier-ignore

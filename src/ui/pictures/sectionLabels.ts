@@ -1,0 +1,44 @@
+import type { Circuit } from '../../core/circuit/circuitSchema';
+import type { SolvedCircuit } from '../../core/circuit/figures';
+import type { SolveContext } from '../../core/circuit/solveCircuit';
+import type { AnyFinding } from '../../core/working/finding';
+import { practiceSpacing } from '../../core/circuit/figureSupports';
+import { worstStanding } from '../../core/circuit/standings';
+import { holdsWords, stretchName } from '../../core/wording/conductors';
+import { supportMarks, supportSpacing } from '../../core/rules/supportMarks';
+import { standingWord } from '../../core/wording/words';
+import type { StretchLabel } from './RunSection';
+
+interface Labelled {
+  readonly circuit: Circuit;
+  readonly solved: SolvedCircuit;
+  readonly open: readonly AnyFinding[];
+  readonly context: SolveContext;
+}
+
+/** What is written along the section for each stretch. */
+export function sectionLabels({ circuit, solved, open, context }: Labelled): readonly StretchLabel[] {
+  const { figures } = solved;
+  return figures.stretches.map((stretch, index) => {
+    const here = open.filter((finding) => finding.stretch === index && finding.standing !== 'ask');
+    const standing = worstStanding(here);
+    const { lengthFt = 1, place = 'indoor' } = circuit.run[index] ?? {};
+    const spacing = supportSpacing(stretch.method, stretch.raceway?.taken ?? null, context.code);
+    const marks =
+      place === 'underground'
+        ? []
+        : supportMarks(lengthFt, {
+            ...spacing,
+            spacingIn: practiceSpacing(spacing.spacingIn, context.practices),
+          });
+    return {
+      name: stretchName(stretch, figures),
+      standing,
+      trouble:
+        standing === 'stop' || standing === 'check'
+          ? `${standingWord[standing]}: ${stretch.verdict.failed.length > 0 ? holdsWords(stretch, figures) : 'see the working'}`
+          : null,
+      supports: marks.map((ft) => ft / lengthFt),
+    };
+  });
+}

@@ -1,0 +1,107 @@
+import type { SectionGeometry, SectionPoint } from '../../core/run/sectionGeometry';
+
+/** How feet of the section become pixels of the picture. */
+export interface SectionScale {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly leftPx: number;
+  readonly rightPx: number;
+  readonly pxPerFtAlong: number;
+  readonly pxPerFtUp: number;
+  readonly topFt: number;
+  readonly bottomFt: number;
+  /** Heights are drawn so many times larger than lengths. */
+  readonly exaggeration: number;
+  x(ft: number): number;
+  y(ft: number): number;
+}
+
+export interface SectionRoom {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly leftPx: number;
+  readonly rightPx: number;
+}
+
+/** Fits a section into a picture: its whole length across, and a room's height and some earth up and down. */
+export function sectionScale(geometry: SectionGeometry, room: SectionRoom): SectionScale {
+  const { widthPx, heightPx, leftPx, rightPx } = room;
+  const topFt = Math.max(9.6, geometry.topFt + 1.8);
+  const bottomFt = Math.min(-2.2, geometry.bottomFt - 1.7);
+  const pxPerFtAlong = Math.max(1, widthPx - leftPx - rightPx) / geometry.widthFt;
+  const pxPerFtUp = heightPx / (topFt - bottomFt);
+  return {
+    ...room,
+    pxPerFtAlong,
+    pxPerFtUp,
+    topFt,
+    bottomFt,
+    exaggeration: pxPerFtUp / pxPerFtAlong,
+    x: (ft) => leftPx + ft * pxPerFtAlong,
+    y: (ft) => (topFt - ft) * pxPerFtUp,
+  };
+}
+
+/** A path through points as SVG, corners rounded by at most `radius`. */
+export function roundedPath(points: readonly SectionPoint[], scale: SectionScale, radius: number): string {
+  const at = points.map(({ xFt, heightFt }) => ({ x: scale.x(xFt), y: scale.y(heightFt) }));
+  const parts: string[] = [];
+  for (const [index, point] of at.entries()) {
+    const before = at[index - 1];
+    const after = at[index + 1];
+    if (before === undefined) {
+      parts.push(`M${point.x.toFixed(1)} ${point.y.toFixed(1)}`);
+    } else if (after === undefined) {
+      parts.push(`L${point.x.toFixed(1)} ${point.y.toFixed(1)}`);
+    } else {
+      const start = towards(point, before, radius);
+      const end = towards(point, after, radius);
+      parts.push(
+        `L${start.x.toFixed(1)} ${start.y.toFixed(1)}Q${point.x.toFixed(1)} ${point.y.toFixed(1)} ${end.x.toFixed(1)} ${end.y.toFixed(1)}`,
+      );
+    }
+  }
+  return parts.join('');
+}
+
+interface Pixel {
+  readonly x: number;
+  readonly y: number;
+}
+
+const towards = (from: Pixel, to: Pixel, radius: number): Pixel => {
+  const distance = Math.hypot(to.x - from.x, to.y - from.y);
+  const share = distance === 0 ? 0 : Math.min(radius, distance / 2) / distance;
+  return { x: from.x + (to.x - from.x) * share, y: from.y + (to.y - from.y) * share };
+};
+
+/** A spot on a path, so many feet of the drawn way from its start, with the direction there. */
+export function alongPath(
+  path: readonly SectionPoint[],
+  share: number,
+): { readonly at: SectionPoint; readonly upright: boolean } {
+  const legs = path.slice(1).map((point, index) => {
+    const from = path[index] ?? point;
+    return {
+      from,
+      to: point,
+      length: Math.abs(point.xFt - from.xFt) + Math.abs(point.heightFt - from.heightFt),
+    };
+  });
+  const total = legs.reduce((sum, { length }) => sum + length, 0);
+  let left = share * total;
+  for (const { from, to, length } of legs) {
+    if (left <= length && length > 0) {
+      const part = left / length;
+      return {
+        at: {
+          xFt: from.xFt + (to.xFt - from.xFt) * part,
+          heightFt: from.heightFt + (to.heightFt - from.heightFt) * part,
+        },
+        upright: from.xFt === to.xFt,
+      };
+    }
+    left -= length;
+  }
+  return { at: path.at(-1) ?? { xFt: 0, heightFt: 0 }, upright: false };
+}

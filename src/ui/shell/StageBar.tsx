@@ -1,0 +1,53 @@
+import type { ReactNode } from 'react';
+import { StandingShape } from '../marks/StandingShape';
+import type { FigureStanding } from '../../core/circuit/standings';
+import classes from './StageBar.module.css';
+
+export interface StageTab {
+  readonly name: string;
+  readonly standing: FigureStanding;
+  /** How many findings are open in it. */
+  readonly open: number;
+  readonly current: boolean;
+}
+
+interface StageBarProps {
+  readonly jobName: string;
+  readonly jobNote: string;
+  readonly onJob: () => void;
+  readonly stages: readonly StageTab[];
+  readonly tools: ReactNode;
+}
+
+/** The bar of a job: its name, the stages as marks on a rule, and the tools. */
+export function StageBar({ jobName, jobNote, onJob, stages, tools }: StageBarProps) {
+  return (
+    <header className={classes['bar']}>
+      <button
+        type="button"
+        className={classes['job']}
+        onClick={onJob}
+        aria-label={`${jobName}, ${jobNote}: change the job`}
+      >
+        <b>{jobName}</b>
+        <span className="second">{jobNote}</span>
+      </button>
+      <nav className={classes['stages']} aria-label="Stages of the job">
+        {stages.map(({ name, standing, open, current }, index) => (
+          <div
+            key={name}
+            className={classes['stage']}
+            data-current={current || undefined}
+            aria-current={current ? 'page' : undefined}
+          >
+            <span className={`fig ${classes['mark']}`}>
+              {index + 1} <StandingShape standing={standing} size={10} named /> {open > 0 ? open : ''}
+            </span>
+            {name}
+          </div>
+        ))}
+      </nav>
+      <div className={classes['tools']}>{tools}</div>
+    </header>
+  );
+}

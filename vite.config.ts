@@ -1,0 +1,43 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+export default defineConfig({
+  plugins: [
+    react(),
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Pasture',
+        short_name: 'Pasture',
+        description: 'Dedicated circuits for large appliances',
+        theme_color: '#1d5229',
+        background_color: '#f2ecdc',
+        display: 'standalone',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,woff2,svg}'],
+        navigateFallbackDenylist: [/^\/health$/, /^\/start\.json$/],
+      },
+    }),
+  ],
+  build: {
+    target: 'baseline-widely-available',
+    manifest: true,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            {
+              name: 'react',
+              test: /node_modules[\\/](react|react-dom|scheduler|react-router|react-redux|@reduxjs)[\\/]/,
+              priority: 20,
+            },
+          ],
+        },
+      },
+    },
+  },
+});
