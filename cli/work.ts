@@ -15,7 +15,8 @@ const shown = (value: unknown): string => {
   if (value === null || value === undefined) return 'none';
   if (typeof value === 'number') return printNumber(value);
   if (typeof value === 'object') return JSON.stringify(value);
-  return String(value as string | boolean);
+  if (typeof value === 'string') return value;
+  return JSON.stringify(value).replaceAll('"', '');
 };
 
 const printed = (outcome: ItemOutcome): string => {

@@ -36,7 +36,9 @@ export async function buildServer({ root, demo }: ServerOptions): Promise<Fastif
     root: folder,
     preCompressed: true,
     cacheControl: false,
-    setHeaders: (reply, file) => reply.header('cache-control', cacheControl(file)),
+    setHeaders: (reply, file) => {
+      void reply.header('cache-control', cacheControl(file));
+    },
   });
   app.get('/health', () => ({ status: 'ok' }));
   app.get('/start.json', (_request, reply) => reply.header('cache-control', 'no-store').send({ demo }));

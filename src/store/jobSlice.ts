@@ -38,17 +38,17 @@ const applied = (open: Ready, { command, label, mergeKey: key }: Edit): OpenJob 
   if (done === undefined) return open;
   const mergeKey = key ?? null;
   const kept = open.journal.slice(0, open.cursor);
-  const last = kept.at(-1);
-  const merges = mergeKey !== null && last?.mergeKey === mergeKey && open.cursor === open.journal.length;
+  const last = open.cursor === open.journal.length ? kept.at(-1) : undefined;
+  const grown = mergeKey !== null && last?.mergeKey === mergeKey ? last : undefined;
   const entry: JournalRecord = {
     jobId: open.job.id,
-    seq: merges && last !== undefined ? last.seq : kept.length + 1,
+    seq: grown?.seq ?? kept.length + 1,
     label,
     forward: command,
-    backward: merges && last !== undefined ? last.backward : done.inverse,
+    backward: grown?.backward ?? done.inverse,
     mergeKey,
   };
-  const journal = merges ? [...kept.slice(0, -1), entry] : [...kept, entry];
+  const journal = grown === undefined ? [...kept, entry] : [...kept.slice(0, -1), entry];
   return { ...open, job: done.job, journal, cursor: journal.length };
 };
 

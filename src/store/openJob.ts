@@ -1,4 +1,4 @@
-import type { Dispatch, UnknownAction } from '@reduxjs/toolkit';
+import type { Dispatch } from '@reduxjs/toolkit';
 import { liveQuery } from 'dexie';
 import {
   jobClosed,
@@ -18,7 +18,7 @@ import { stealWriterLock, takeWriterLock, type HeldLock, type TabRole } from './
 interface Session {
   readonly id: string;
   readonly writer: string;
-  readonly dispatch: Dispatch<UnknownAction>;
+  readonly dispatch: Dispatch;
   readonly queue: SaveQueue;
   lock: HeldLock | undefined;
   role: TabRole;
@@ -68,7 +68,7 @@ function follow(at: Session): void {
 }
 
 /** Opens a job for writing, or for reading along where another tab writes it. */
-export async function openJob(id: string, dispatch: Dispatch<UnknownAction>): Promise<void> {
+export async function openJob(id: string, dispatch: Dispatch): Promise<void> {
   closeJob(dispatch);
   dispatch(jobLoading(id));
   const writer = crypto.randomUUID();
@@ -116,7 +116,7 @@ export async function takeOverJob(): Promise<void> {
 }
 
 /** Lets go of the open job. */
-export function closeJob(dispatch: Dispatch<UnknownAction>): void {
+export function closeJob(dispatch: Dispatch): void {
   if (session === undefined) return;
   const { lock, stopFollowing, queue } = session;
   session = undefined;

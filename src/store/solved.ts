@@ -8,11 +8,11 @@ const contexts = new WeakMap<Job['amendments'], Map<string, SolveContext>>();
 
 /** The code and practices that a job is solved under; the same object until one of them changes. */
 export function jobContext({ edition: year, amendments, practices }: Job): SolveContext {
-  let known = contexts.get(amendments);
-  if (known === undefined) contexts.set(amendments, (known = new Map()));
+  const known = contexts.get(amendments) ?? new Map<string, SolveContext>();
   const key = `${year} ${practices.raceway} ${practices.supports}`;
-  let context = known.get(key);
-  if (context === undefined) known.set(key, (context = { code: edition(year, amendments), practices }));
+  const context = known.get(key) ?? { code: edition(year, amendments), practices };
+  known.set(key, context);
+  contexts.set(amendments, known);
   return context;
 }
 
@@ -20,9 +20,9 @@ const solutions = new WeakMap<SolveContext, WeakMap<Circuit, SolvedCircuit>>();
 
 /** A circuit solved, once for as long as neither it nor its context changes. */
 export function solved(circuit: Circuit, context: SolveContext): SolvedCircuit {
-  let known = solutions.get(context);
-  if (known === undefined) solutions.set(context, (known = new WeakMap()));
-  let solution = known.get(circuit);
-  if (solution === undefined) known.set(circuit, (solution = solveCircuit(circuit, context)));
+  const known = solutions.get(context) ?? new WeakMap<Circuit, SolvedCircuit>();
+  const solution = known.get(circuit) ?? solveCircuit(circuit, context);
+  known.set(circuit, solution);
+  solutions.set(context, known);
   return solution;
 }

@@ -5,7 +5,7 @@ import type { Working } from '../working/worked';
 import type { NumberRange } from '../units/number';
 
 /** How the appliance meets the wiring. */
-export type Connection = 'hardwired' | 'receptacle';
+type Connection = 'hardwired' | 'receptacle';
 
 /** The load that an appliance puts on its circuit, in the terms that the rules read. */
 export interface LoadModel {
@@ -35,7 +35,7 @@ export interface ReceptacleChoice {
   readonly ratingA: number;
 }
 
-export interface DisconnectChoice {
+interface DisconnectChoice {
   readonly required: boolean | 'ask';
   readonly kind: 'none' | 'plug' | 'lockable-breaker' | 'switch';
   readonly ratingA: number | null;
@@ -48,7 +48,7 @@ export interface GroundFaultChoice {
   readonly why: 'receptacle' | 'hardwired-outdoor' | 'not-listed' | 'unknown';
 }
 
-export interface ArcFaultChoice {
+interface ArcFaultChoice {
   readonly required: boolean | 'ask';
   readonly why: 'over-120v' | 'rooms';
 }

@@ -27,7 +27,7 @@ const AMPERES = { units: ['a', 'amp', 'amps'], shown: 'A' } as const;
 function load(plate: LoadPlate, _code: Edition, work: Working): LoadModel {
   const otherA = plate.amps - plate.continuousAmps;
   work.step('load.entered', 'load.nameplate', { continuousA: plate.continuousAmps, otherA }, plate.amps);
-  if (plate.amps === 0) work.found('check', 'load.nothing', 'load.nameplate', {});
+  if (plate.amps === 0) work.found('check', 'load.nothing', 'load.nameplate', { volts: plate.volts });
   return {
     volts: plate.volts,
     continuousA: plate.continuousAmps,
@@ -51,9 +51,9 @@ function outlet(
   at: { readonly disconnect: Working; readonly protection: Working },
 ): OutletChoice {
   at.disconnect.step('disconnect.ask', 'load.nameplate', { volts }, 'ask');
-  at.disconnect.found('ask', 'disconnect.ask', 'load.nameplate', {});
+  at.disconnect.found('ask', 'disconnect.ask', 'load.nameplate', { volts });
   at.protection.step('gfci.rule', 'gfci.place', { volts, ocpdA }, 'ask');
-  at.protection.found('ask', 'gfci.ask', 'gfci.place', {});
+  at.protection.found('ask', 'gfci.ask', 'gfci.place', { volts });
   const arcFault = volts === 120 && ocpdA <= 20;
   at.protection.step('afci.rule', 'afci.rooms', { volts, ocpdA }, arcFault ? 'ask' : 'none');
   if (arcFault) at.protection.found('ask', 'afci.ask', 'afci.rooms', { ocpdA });

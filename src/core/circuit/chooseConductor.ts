@@ -9,7 +9,7 @@ import { conductorQuestions } from './conductorQuestions';
 import type { StretchFigures } from './figures';
 import { raiseForDrop } from './raiseForDrop';
 
-export type ConductorStretch = Pick<StretchFigures, 'method' | 'terms' | 'verdict' | 'least' | 'cable'>;
+type ConductorStretch = Pick<StretchFigures, 'method' | 'terms' | 'verdict' | 'least' | 'cable'>;
 
 export interface ConductorChoice {
   readonly size: WireSize;

@@ -4,10 +4,10 @@ import type { Circuit, Pins, Stretch } from './circuitSchema';
 import { PLACE_AMBIENT_C, PLACE_HEIGHT_FT } from './newCircuit';
 
 /** The shortest stretch that can be made, feet. */
-export const LEAST_STRETCH_FT = 1;
+const LEAST_STRETCH_FT = 1;
 
 /** How many stretches a run may have. */
-export const MOST_STRETCHES = 12;
+const MOST_STRETCHES = 12;
 
 /** One stretch changed. */
 export const withStretch = (circuit: Circuit, index: number, change: Partial<Stretch>): Circuit => ({

@@ -77,7 +77,7 @@ export interface CircuitFigures {
 }
 
 /** The working of one figure: steps in order. */
-export type Workings = Readonly<Record<Link, readonly AnyStep[]>>;
+type Workings = Readonly<Record<Link, readonly AnyStep[]>>;
 
 export interface SolvedCircuit {
   readonly figures: CircuitFigures;

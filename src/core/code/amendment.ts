@@ -2,7 +2,7 @@ import type { Parameters } from './parameters';
 import type { WireSize } from '../units/wireSize';
 
 /** One change that a town, county or state makes to the adopted edition. */
-export type AmendmentChange =
+type AmendmentChange =
   | { readonly kind: 'smallest-copper'; readonly size: WireSize }
   | { readonly kind: 'continuous-factor'; readonly factor: number }
   | { readonly kind: 'bend-limit'; readonly degrees: number };

@@ -104,7 +104,3 @@ export const cite = (code: Edition, key: SectionKey): Citation => {
   const found = code.sections[key];
   return code.verified || !found.certain ? found : { section: found.section, certain: false };
 };
-
-/** The edition nearest to a number, or undefined: for input from outside. */
-export const editionYear = (year: number): EditionYear | undefined =>
-  EDITION_YEARS.find((each) => each === year);

@@ -39,7 +39,6 @@ export const parameters2023 = {
 };
 
 export type Parameters = typeof parameters2023;
-export type ParameterKey = keyof Parameters;
 
 export const parametersChanged2017: Partial<Parameters> = {
   smallestOcpd: sure<number>(15, 'breaker.standard'),

@@ -18,7 +18,7 @@ export const nextStandard = (code: Edition, currentA: number): number | undefine
 };
 
 /** Current for which device and conductor are chosen: 125 % of the continuous part and all of the rest. */
-export const designCurrent = (load: LoadModel, code: Edition): number =>
+const designCurrent = (load: LoadModel, code: Edition): number =>
   load.continuousA * code.parameters.continuousFactor.value + load.otherA;
 
 /** 10 A devices exist for a few lighting uses only (210.23), so appliances start at 15 A. */

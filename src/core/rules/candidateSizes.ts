@@ -30,10 +30,10 @@ export function candidateSizes(
   wires: number,
   metal: Metal,
 ): readonly WireSize[] {
-  let known = memo.get(code);
-  if (known === undefined) memo.set(code, (known = new Map()));
-  const key = method + wires + metal;
-  let sizes = known.get(key);
-  if (sizes === undefined) known.set(key, (sizes = find(code, method, wires, metal)));
+  const known = memo.get(code) ?? new Map<string, readonly WireSize[]>();
+  const key = `${method}${wires}${metal}`;
+  const sizes = known.get(key) ?? find(code, method, wires, metal);
+  known.set(key, sizes);
+  memo.set(code, known);
   return sizes;
 }

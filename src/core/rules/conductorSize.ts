@@ -21,7 +21,7 @@ export interface LeastSize {
 }
 
 /** The smallest size that one stretch takes, of those its method is made in. */
-export const leastInStretch = (
+const leastInStretch = (
   stretch: SizedStretch,
   demand: ConductorDemand,
   wires: number,

@@ -29,7 +29,7 @@ export const smallConductorLimit = (
 ): number | undefined => code.tables.smallConductor[terms.metal][size];
 
 /** Whether a device protects a conductor of this ampacity, itself or as the next standard size (240.4(B)). */
-export const protects = (code: Edition, ocpdA: number, finalA: number): boolean =>
+const protects = (code: Edition, ocpdA: number, finalA: number): boolean =>
   meets(finalA, ocpdA) ||
   (ocpdA <= NEXT_SIZE_UP_TO_A && finalA > 0 && ocpdA <= (nextStandard(code, finalA) ?? 0));
 

@@ -15,7 +15,7 @@ export interface GroundNeed {
 const CMIL_SLACK = 1e-4;
 
 /** The table's smallest equipment ground for a device; between two rows the larger one (Table 250.122). */
-export const tableGround = (code: Edition, ocpdA: number, metal: Metal): { size: WireSize; row: number } => {
+const tableGround = (code: Edition, ocpdA: number, metal: Metal): { size: WireSize; row: number } => {
   const rows = code.tables.equipmentGround.rows;
   for (const row of rows) if (ocpdA <= row.ocpd) return { size: row[metal], row: row.ocpd };
   const last = rows.at(-1);

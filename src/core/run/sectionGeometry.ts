@@ -8,7 +8,7 @@ export interface SectionPoint {
   readonly heightFt: number;
 }
 
-export type StationKind = 'panel' | 'box' | 'fitting' | 'appliance';
+type StationKind = 'panel' | 'box' | 'fitting' | 'appliance';
 
 export interface Station extends SectionPoint {
   /** A at the panel, B at the next station, and so on: the same letters on section, tape and sheet. */

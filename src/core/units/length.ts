@@ -8,7 +8,7 @@ const NUM = String.raw`(\d+(?:\.\d*)?|\.\d+)`;
 const FRACTION = String.raw`(?:[\s-]*(\d+)\/(\d+))?`;
 
 const FEET_AND_INCHES = new RegExp(`^${NUM}\\s*${FEET}\\s*-?\\s*${NUM}?${FRACTION}\\s*${INCH}?$`);
-const INCHES_ONLY = new RegExp(`^${NUM}${FRACTION}\\s*${INCH}$`);
+const INCHES_ONLY = new RegExp(`^(?=\\d|\\.)${NUM}?${FRACTION}\\s*${INCH}$`);
 const BARE = new RegExp(`^${NUM}$`);
 
 const part = (whole: string | undefined, over: string | undefined, under: string | undefined): number =>

@@ -12,6 +12,3 @@ export function printPriceChange(change: Cents): string {
   if (shown === '$0') return shown;
   return `${change < 0 ? '-' : '+'}${shown}`;
 }
-
-/** A price in whole dollars. */
-export const printPrice = (price: Cents): string => dollars.format(price / 100);

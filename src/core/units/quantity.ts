@@ -3,13 +3,8 @@ declare const unit: unique symbol;
 /** A plain number at run time; its unit exists for the compiler only. */
 export type Quantity<U extends string> = number & { readonly [unit]: U };
 
-export type Amps = Quantity<'A'>;
-export type Volts = Quantity<'V'>;
 export type Feet = Quantity<'ft'>;
-export type Inches = Quantity<'in'>;
-export type SquareInches = Quantity<'in2'>;
 export type Celsius = Quantity<'°C'>;
-export type Percent = Quantity<'%'>;
 /** Money in whole cents, so that sums never gather rounding. */
 export type Cents = Quantity<'cent'>;
 
@@ -18,20 +13,10 @@ const as =
   (value: number): Quantity<U> =>
     value as Quantity<U>;
 
-/** Amperes from a plain number. */
-export const amps: (value: number) => Amps = as<'A'>();
-/** Volts from a plain number. */
-export const volts: (value: number) => Volts = as<'V'>();
 /** Feet from a plain number. */
 export const feet: (value: number) => Feet = as<'ft'>();
-/** Inches from a plain number. */
-export const inches: (value: number) => Inches = as<'in'>();
-/** Square inches from a plain number. */
-export const squareInches: (value: number) => SquareInches = as<'in2'>();
 /** Degrees Celsius from a plain number. */
 export const celsius: (value: number) => Celsius = as<'°C'>();
-/** Percent from a plain number: 3 means 3 %. */
-export const percent: (value: number) => Percent = as<'%'>();
 /** Whole cents from a number of cents, rounded half away from zero. */
 export const cents = (value: number): Cents => as<'cent'>()(Math.sign(value) * Math.round(Math.abs(value)));
 

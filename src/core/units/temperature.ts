@@ -21,6 +21,3 @@ export function parseTemperature(text: string): Celsius | Refused {
 /** A temperature in both scales, whole degrees: "86 °F (30 °C)". */
 export const printTemperature = (value: Celsius): string =>
   `${Math.round((value * 9) / 5 + 32)} °F (${Math.round(value)} °C)`;
-
-/** A temperature in °F only, whole degrees. */
-export const printFahrenheit = (value: Celsius): string => `${Math.round((value * 9) / 5 + 32)} °F`;

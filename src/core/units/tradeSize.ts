@@ -8,9 +8,6 @@ export type TradeSize = (typeof TRADE_SIZES)[number];
 /** Position in the order of trade sizes, 0 for 1/2. */
 export const tradeRank = (trade: TradeSize): number => TRADE_SIZES.indexOf(trade);
 
-/** The larger of two trade sizes. */
-export const largerTrade = (a: TradeSize, b: TradeSize): TradeSize => (tradeRank(a) >= tradeRank(b) ? a : b);
-
 const isTradeSize = (text: string): text is TradeSize => TRADE_SIZES.some((trade) => trade === text);
 
 /** A trade size: "3/4", `3/4"`, "1-1/4", "1 1/4", "1.25". Refuses what no raceway is made in. */

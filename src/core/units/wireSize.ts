@@ -38,7 +38,7 @@ export function parseWireSize(text: string): WireSize | Refused {
 }
 
 /** Whether a size is in kcmil rather than AWG. */
-export const isKcmil = (size: WireSize): boolean => sizeRank(size) >= sizeRank('250');
+const isKcmil = (size: WireSize): boolean => sizeRank(size) >= sizeRank('250');
 
 /** Unit word of a size: AWG or kcmil. */
 export const sizeUnit = (size: WireSize): string => (isKcmil(size) ? 'kcmil' : 'AWG');

@@ -14,7 +14,7 @@ export type Standing = 'stop' | 'check' | 'ask' | 'note';
 
 /** What each finding was about, by its stable code. Its sentence is in core/wording. */
 export interface FindingData {
-  'load.nothing': Record<never, never>;
+  'load.nothing': { volts: number };
   'load.setting-open': { settingA: number; plateA: number };
   'load.setting-edition': { settingA: number; plateA: number; year: number };
   'load.setting-above-plate': { settingA: number; plateA: number };
@@ -56,10 +56,10 @@ export interface FindingData {
   'raceway.bends': { degrees: number; limit: number };
   'drop.branch': { dropPct: number; limitPct: number; dropV: number };
   'receptacle.rating-mismatch': { config: string; ratingA: number; ocpdA: number };
-  'disconnect.ask': Record<never, never>;
+  'disconnect.ask': { volts: number };
   'gfci.required': { reason: 'receptacle' | 'hardwired' };
   'gfci.contested': { place: Place; ocpdA: number };
-  'gfci.ask': Record<never, never>;
+  'gfci.ask': { volts: number };
   'afci.ask': { ocpdA: number };
   'edition.unverified': { year: number };
 }

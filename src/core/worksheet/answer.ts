@@ -40,7 +40,7 @@ export type ItemOutcome = ItemAnswer | ItemError;
 export const isItemError = (outcome: ItemOutcome): outcome is ItemError => 'error' in outcome;
 
 /** A figure that was not given and was taken as usual: said in the working, never silent. */
-export const defaultLine = (field: string, value: unknown): WorkingLine => ({
+const defaultLine = (field: string, value: unknown): WorkingLine => ({
   step: field,
   formula: 'not given: taken as',
   result: String(value),

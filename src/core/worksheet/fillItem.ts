@@ -14,7 +14,8 @@ import {
   mayJam,
 } from '../rules/racewayFill';
 import { printNumber as n } from '../units/number';
-import { defaultLines, type FindingLine, type ItemAnswer } from './answer';
+import type { TradeSize } from '../units/tradeSize';
+import { defaultLines, type FindingLine, type ItemAnswer, type WorkingLine } from './answer';
 import type { FillItem } from './itemSchemas';
 
 type Part = FillItem['conductors'][number];
@@ -73,6 +74,77 @@ const finding = (code: string, standing: string, text: string, rule: string): Fi
   remedies: [],
 });
 
+interface Judged {
+  readonly sum: Sum;
+  readonly least: TradeSize | null;
+  readonly trade: TradeSize | null;
+  readonly row: RacewaySize | undefined;
+  readonly ok: boolean;
+  readonly jam: number | null;
+}
+
+function judge(item: FillItem, sum: Sum, code: Edition): Judged {
+  const { areaIn2, count } = sum;
+  const least = legalTrade(item.raceway, areaIn2, count, code, item.nipple)?.trade ?? null;
+  const trade = item.trade ?? least;
+  const row = trade === null ? undefined : code.tables.raceways.types[item.raceway][trade];
+  return {
+    sum,
+    least,
+    trade,
+    row,
+    ok: row !== undefined && fits(row, areaIn2, count, item.nipple),
+    jam: row === undefined ? null : jamOf(item.conductors, row, code),
+  };
+}
+
+function findingsOf(item: FillItem, { trade, least, ok, jam }: Judged, rule: string): FindingLine[] {
+  const findings: FindingLine[] = [];
+  if (trade === null) {
+    findings.push(finding('raceway.none', 'stop', `No ${item.raceway} is large enough.`, rule));
+  } else if (!ok) {
+    const text = `${trade} ${item.raceway} is too full; ${least ?? 'none'} holds them.`;
+    findings.push(finding('raceway.fill', 'stop', text, rule));
+  }
+  if (jam !== null && mayJam(jam)) {
+    findings.push(
+      finding('raceway.jam', 'check', `Three conductors may wedge in a bend: ratio ${n(jam)}.`, rule),
+    );
+  }
+  return findings;
+}
+
+function workingOf(
+  item: FillItem,
+  { sum, trade, row }: Judged,
+  limitPct: number,
+  code: Edition,
+): WorkingLine[] {
+  const { areaIn2, count } = sum;
+  const all = `${count} in all`;
+  return [
+    {
+      step: 'Conductors',
+      formula: all,
+      result: `${n(areaIn2, 4)} in²`,
+      rule: cite(code, 'raceway.conductor').section,
+    },
+    {
+      step: 'May fill',
+      formula: item.nipple ? 'nipple of 24 in or less' : all,
+      result: `${n(limitPct)} %`,
+      rule: cite(code, 'raceway.fill').section,
+    },
+    {
+      step: 'Raceway',
+      formula:
+        row === undefined ? 'none holds them' : `may take ${n(allowedArea(row, count, item.nipple), 3)} in²`,
+      result: trade ?? 'none',
+      rule: cite(code, 'raceway.size').section,
+    },
+  ];
+}
+
 /** The smallest trade size that holds the conductors, or how full a given one would be. */
 export function answerFill(
   item: FillItem,
@@ -81,66 +153,25 @@ export function answerFill(
 ): ItemAnswer | FieldProblem {
   const sum = sumParts(item.conductors, code);
   if ('path' in sum) return sum;
-  const { areaIn2, count } = sum;
-  const least = legalTrade(item.raceway, areaIn2, count, code, item.nipple);
-  const trade = item.trade ?? least?.trade ?? null;
-  const row = trade === null ? undefined : code.tables.raceways.types[item.raceway][trade];
+  const judged = judge(item, sum, code);
+  const { trade, row, ok, jam } = judged;
   if (item.trade !== undefined && row === undefined) {
     return { path: 'trade', message: `${item.raceway} is not made in ${item.trade}.` };
   }
-  const limitPct = fillLimit(code, count, item.nipple) * 100;
-  const ok = row !== undefined && fits(row, areaIn2, count, item.nipple);
-  const jam = row === undefined ? null : jamOf(item.conductors, row, code);
-  const rule = cite(code, 'raceway.fill').section;
-  const findings: FindingLine[] = [];
-  if (!ok) {
-    const text =
-      trade === null
-        ? `No ${item.raceway} is large enough.`
-        : `${trade} ${item.raceway} is too full; ${least?.trade ?? 'none'} holds them.`;
-    findings.push(finding(trade === null ? 'raceway.none' : 'raceway.fill', 'stop', text, rule));
-  }
-  if (jam !== null && mayJam(jam)) {
-    findings.push(
-      finding('raceway.jam', 'check', `Three conductors may wedge in a bend: ratio ${n(jam)}.`, rule),
-    );
-  }
+  const limitPct = fillLimit(code, sum.count, item.nipple) * 100;
   return {
     id: item.id,
     kind: item.kind,
     result: {
       trade,
-      areaIn2,
+      areaIn2: sum.areaIn2,
       racewayIn2: row?.area100 ?? null,
-      fillPct: row === undefined ? null : fillPercent(row, areaIn2),
+      fillPct: row === undefined ? null : fillPercent(row, sum.areaIn2),
       limitPct,
       ok,
       jamRatio: jam,
     },
-    findings,
-    working: [
-      ...defaultLines(given, { nipple: item.nipple }),
-      {
-        step: 'Conductors',
-        formula: `${count} in all`,
-        result: `${n(areaIn2, 4)} in²`,
-        rule: cite(code, 'raceway.conductor').section,
-      },
-      {
-        step: 'May fill',
-        formula: item.nipple ? 'nipple of 24 in or less' : `${count} in all`,
-        result: `${n(limitPct)} %`,
-        rule,
-      },
-      {
-        step: 'Raceway',
-        formula:
-          row === undefined
-            ? 'none holds them'
-            : `may take ${n(allowedArea(row, count, item.nipple), 3)} in²`,
-        result: trade ?? 'none',
-        rule: cite(code, 'raceway.size').section,
-      },
-    ],
+    findings: findingsOf(item, judged, cite(code, 'raceway.fill').section),
+    working: [...defaultLines(given, { nipple: item.nipple }), ...workingOf(item, judged, limitPct, code)],
   };
 }

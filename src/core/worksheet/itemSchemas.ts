@@ -1,10 +1,7 @@
 import { z } from 'zod';
 import { PLACES } from '../code/methods';
-import { TRADE_SIZES } from '../units/tradeSize';
-import { WIRE_SIZES } from '../units/wireSize';
-import { methodField, racewayField, surroundField } from './methodNames';
+import { methodField, racewayField, sizeField as size, surroundField, tradeField } from './methodNames';
 
-const size = z.enum(WIRE_SIZES);
 const material = z.enum(['cu', 'al']);
 const lengthFt = z.number().positive().max(5000);
 const ambientC = z.number().min(-40).max(85);
@@ -51,7 +48,7 @@ export const circuitItemSchema = z
         ocpdA: z.number().positive().max(6000).optional(),
         size: size.optional(),
         egc: size.optional(),
-        trade: z.enum(TRADE_SIZES).optional(),
+        trade: tradeField.optional(),
       })
       .default({}),
     location: z.enum(PLACES).default('indoor'),
@@ -107,7 +104,7 @@ export const fillItemSchema = z.strictObject({
   ...base,
   kind: z.literal('fill'),
   raceway: racewayField,
-  trade: z.enum(TRADE_SIZES).optional(),
+  trade: tradeField.optional(),
   nipple: z.boolean().default(false),
   conductors: z
     .array(
@@ -129,7 +126,7 @@ export const fillCountItemSchema = z.strictObject({
   ...base,
   kind: z.literal('fill-count'),
   raceway: racewayField,
-  trade: z.enum(TRADE_SIZES),
+  trade: tradeField,
   insulation,
   size,
 });

@@ -69,6 +69,68 @@ function Preview({ job, draft }: { readonly job: Job; readonly draft: Draft }) {
   );
 }
 
+interface DraftFieldsProps {
+  readonly draft: Draft;
+  readonly onChange: (part: Partial<Draft>) => void;
+}
+
+function ApplianceFields({ draft, onChange }: DraftFieldsProps) {
+  return (
+    <>
+      <ChoiceField<FamilyId>
+        label="Appliance"
+        value={draft.appliance.family}
+        choices={familyNames.map(({ id, name }) => ({ value: id, label: name }))}
+        onChoose={(family) => {
+          onChange({ appliance: freshAppliance(family) });
+        }}
+      />
+      <PlateFields
+        key={draft.appliance.family}
+        autoFocus
+        essential
+        appliance={draft.appliance}
+        onAppliance={(appliance) => {
+          onChange({ appliance });
+        }}
+      />
+    </>
+  );
+}
+
+function RunFields({ draft, onChange }: DraftFieldsProps) {
+  return (
+    <>
+      <QuantityField<Feet>
+        label="Length of the run"
+        help="Along the wire, with rise and fall."
+        value={draft.lengthFt}
+        print={printLength}
+        parse={parseStretchLength}
+        onValue={(lengthFt) => {
+          onChange({ lengthFt });
+        }}
+      />
+      <ChoiceField
+        label="Method"
+        value={draft.method}
+        choices={METHOD_IDS.map((id) => ({ value: id, label: methodName(id) }))}
+        onChoose={(method) => {
+          onChange({ method });
+        }}
+      />
+      <ChoiceField
+        label="Place"
+        value={draft.place}
+        choices={PLACES.map((place) => ({ value: place, label: placeName[place] }))}
+        onChoose={(place) => {
+          onChange({ place });
+        }}
+      />
+    </>
+  );
+}
+
 function AddCircuitForm({ job, onClose }: Omit<AddCircuitDialogProps, 'opened'>) {
   const dispatch = useAppDispatch();
   const { edit } = useJobEditor();
@@ -95,48 +157,8 @@ function AddCircuitForm({ job, onClose }: Omit<AddCircuitDialogProps, 'opened'>)
         add();
       }}
     >
-      <ChoiceField<FamilyId>
-        label="Appliance"
-        value={draft.appliance.family}
-        choices={familyNames.map(({ id, name }) => ({ value: id, label: name }))}
-        onChoose={(family) => {
-          change({ appliance: freshAppliance(family) });
-        }}
-      />
-      <PlateFields
-        key={draft.appliance.family}
-        autoFocus
-        appliance={draft.appliance}
-        onAppliance={(appliance) => {
-          change({ appliance });
-        }}
-      />
-      <QuantityField<Feet>
-        label="Length of the run"
-        help="Along the wire, with rise and fall."
-        value={draft.lengthFt}
-        print={printLength}
-        parse={parseStretchLength}
-        onValue={(lengthFt) => {
-          change({ lengthFt });
-        }}
-      />
-      <ChoiceField
-        label="Method"
-        value={draft.method}
-        choices={METHOD_IDS.map((id) => ({ value: id, label: methodName(id) }))}
-        onChoose={(method) => {
-          change({ method });
-        }}
-      />
-      <ChoiceField
-        label="Place"
-        value={draft.place}
-        choices={PLACES.map((place) => ({ value: place, label: placeName[place] }))}
-        onChoose={(place) => {
-          change({ place });
-        }}
-      />
+      <ApplianceFields draft={draft} onChange={change} />
+      <RunFields draft={draft} onChange={change} />
       <Preview job={job} draft={draft} />
       <div className={classes['acts']}>
         <Button type="submit">Add the circuit</Button>

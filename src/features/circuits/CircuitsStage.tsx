@@ -20,42 +20,53 @@ interface CircuitsStageProps {
   readonly circuitId: string | undefined;
 }
 
+/** The actions of the stage, and which of its dialogs are open. */
+function useStage(jobId: string) {
+  const navigate = useNavigate();
+  const [adding, addingIs] = useDisclosure();
+  const [settings, settingsAre] = useDisclosure();
+  const [help, helpIs] = useDisclosure();
+  const [listing, listingIs] = useDisclosure();
+  const actions = useMemo<StageActions>(
+    () => ({
+      add: addingIs.open,
+      openSettings: settingsAre.open,
+      openHelp: helpIs.open,
+      openList: listingIs.open,
+      goTo: (id) => {
+        listingIs.close();
+        void navigate(`/jobs/${jobId}/${id}`);
+      },
+      openSheet: (id) => void navigate(`/jobs/${jobId}/${id}/sheet`),
+      leave: () => void navigate('/'),
+    }),
+    [addingIs, settingsAre, helpIs, listingIs, navigate, jobId],
+  );
+  const dialogs = {
+    adding,
+    onAdded: addingIs.close,
+    settings,
+    onCloseSettings: settingsAre.close,
+    help,
+    onCloseHelp: helpIs.close,
+    listing,
+    onCloseList: listingIs.close,
+  };
+  return { actions, dialogs };
+}
+
 /** The stage on which circuits are sized: list, run, ladder of figures and working, of one choice. */
 export function CircuitsStage({ open, circuitId }: CircuitsStageProps) {
   const { job } = open;
-  const navigate = useNavigate();
-  const [adding, { open: add, close: added }] = useDisclosure();
-  const [settings, { open: openSettings, close: closeSettings }] = useDisclosure();
-  const [help, { open: openHelp, close: closeHelp }] = useDisclosure();
-  const [listing, { open: openList, close: closeList }] = useDisclosure();
+  const { actions, dialogs } = useStage(job.id);
   const views = useMemo(() => job.circuits.map((circuit) => circuitView(job, circuit)), [job]);
   const current = views.find(({ circuit }) => circuit.id === circuitId) ?? views[0];
-  const actions = useMemo<StageActions>(
-    () => ({
-      add,
-      openSettings,
-      openHelp,
-      openList,
-      goTo: (id) => {
-        closeList();
-        void navigate(`/jobs/${job.id}/${id}`);
-      },
-      openSheet: (id) => void navigate(`/jobs/${job.id}/${id}/sheet`),
-      leave: () => void navigate('/'),
-    }),
-    [add, openSettings, openHelp, openList, closeList, navigate, job.id],
-  );
-  useStageShortcuts({ open, views, current, actions });
+  useStageShortcuts({ views, current, actions });
   const everything = views.flatMap((view) => view.open);
   return (
     <StageActionsProvider value={actions}>
       <div className={classes['stage']}>
-        <JobBar
-          open={open}
-          standing={worstStanding(everything)}
-          openCount={everything.length}
-          current={current}
-        />
+        <JobBar open={open} standing={worstStanding(everything)} openCount={everything.length} />
         <div>
           <Notices open={open} />
         </div>
@@ -66,19 +77,7 @@ export function CircuitsStage({ open, circuitId }: CircuitsStageProps) {
         )}
         <Foot views={views} counts={countStandings(everything)} />
       </div>
-      <Dialogs
-        open={open}
-        views={views}
-        current={current}
-        adding={adding}
-        onAdded={added}
-        settings={settings}
-        onCloseSettings={closeSettings}
-        help={help}
-        onCloseHelp={closeHelp}
-        listing={listing}
-        onCloseList={closeList}
-      />
+      <Dialogs open={open} views={views} current={current} {...dialogs} />
     </StageActionsProvider>
   );
 }

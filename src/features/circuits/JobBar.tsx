@@ -1,6 +1,5 @@
 import { Menu } from '@mantine/core';
 import type { FigureStanding } from '../../core/circuit/standings';
-import type { CircuitView } from '../../store/circuitView';
 import { redone, undone, type OpenJob } from '../../store/jobSlice';
 import { useAppDispatch } from '../../store/store';
 import { downloadJob } from '../../ui/files/downloadJob';
@@ -14,7 +13,6 @@ interface JobBarProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
   readonly standing: FigureStanding;
   readonly openCount: number;
-  readonly current: CircuitView | undefined;
 }
 
 const THEME_NAME: Readonly<Record<Theme, string>> = {

@@ -12,18 +12,19 @@ interface JobDialogProps {
   readonly onClose: () => void;
 }
 
-function JobForm({ job }: { readonly job: Job }) {
-  const { edit, canWrite } = useJobEditor();
-  const set = (fields: Partial<JobFields>, label: string, mergeKey?: string): void => {
-    edit({ kind: 'set-job', fields }, label, mergeKey);
-  };
-  const { practices } = job;
+interface PartProps {
+  readonly job: Job;
+  readonly disabled: boolean;
+  readonly set: (fields: Partial<JobFields>, label: string, mergeKey?: string) => void;
+}
+
+function PermitFields({ job, disabled, set }: PartProps) {
   return (
-    <div className={classes['form']}>
+    <>
       <TextInput
         label="Name of the job"
         defaultValue={job.name}
-        disabled={!canWrite}
+        disabled={disabled}
         maxLength={80}
         onChange={(event) => {
           const name = event.currentTarget.value.trim();
@@ -33,11 +34,11 @@ function JobForm({ job }: { readonly job: Job }) {
       <ChoiceField
         label="Edition of the code"
         value={job.edition}
-        disabled={!canWrite}
+        disabled={disabled}
         help={
           editionOf(job.edition).verified
             ? undefined
-            : 'Not read: figures of 2023 are used. Compare with the printed code.'
+            : 'Not read: figures of 2023. Compare with the printed code.'
         }
         choices={EDITION_YEARS.map((year) => ({
           value: year,
@@ -50,7 +51,7 @@ function JobForm({ job }: { readonly job: Job }) {
       <TextInput
         label="Authority having jurisdiction"
         defaultValue={job.authority}
-        disabled={!canWrite}
+        disabled={disabled}
         maxLength={120}
         onChange={(event) => {
           set({ authority: event.currentTarget.value }, 'Authority', 'job authority');
@@ -60,16 +61,23 @@ function JobForm({ job }: { readonly job: Job }) {
         label="Permit applied for on"
         type="date"
         defaultValue={job.permitDate ?? ''}
-        disabled={!canWrite}
+        disabled={disabled}
         onChange={(event) => {
           const permitDate = event.currentTarget.value;
           set({ permitDate: permitDate === '' ? null : permitDate }, 'Permit date', 'job permit');
         }}
       />
+    </>
+  );
+}
+
+function PracticeFields({ job: { practices }, disabled, set }: PartProps) {
+  return (
+    <>
       <ChoiceField
         label="Raceway, house practice"
         value={practices.raceway}
-        disabled={!canWrite}
+        disabled={disabled}
         help="The size by rule is always shown beside it."
         choices={[
           { value: 'comfort', label: 'A size up where the pull is hard' },
@@ -82,7 +90,7 @@ function JobForm({ job }: { readonly job: Job }) {
       <ChoiceField
         label="Straps and staples, house practice"
         value={practices.supports}
-        disabled={!canWrite}
+        disabled={disabled}
         help="Half the distance makes a straight line."
         choices={[
           { value: 'half', label: 'At half the largest spacing' },
@@ -92,32 +100,49 @@ function JobForm({ job }: { readonly job: Job }) {
           set({ practices: { ...practices, supports } }, 'Support practice');
         }}
       />
-      <div className={classes['wide']}>
-        <h3>Local rules in force</h3>
-        {job.amendments.length === 0 ? (
-          <p className="second">None recorded for this job.</p>
-        ) : (
-          <ul>
-            {job.amendments.map(({ id, title, source, date }) => (
-              <li key={id}>
-                {title}{' '}
-                <span className="second">
-                  {source}, from {date}
-                </span>
-              </li>
-            ))}
-          </ul>
-        )}
-      </div>
+    </>
+  );
+}
+
+function LocalRules({ job }: { readonly job: Job }) {
+  return (
+    <div className={classes['wide']}>
+      <h3>Local rules in force</h3>
+      {job.amendments.length === 0 ? (
+        <p className="second">None recorded for this job.</p>
+      ) : (
+        <ul>
+          {job.amendments.map(({ id, title, source, date }) => (
+            <li key={id}>
+              {title}{' '}
+              <span className="second">
+                {source}, from {date}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
     </div>
   );
 }
 
 /** Job, edition, authority, house practices and local rules. Every change counts at once. */
 export function JobDialog({ job, opened, onClose }: JobDialogProps) {
+  const { edit, canWrite } = useJobEditor();
+  const part: PartProps = {
+    job,
+    disabled: !canWrite,
+    set: (fields, label, mergeKey) => {
+      edit({ kind: 'set-job', fields }, label, mergeKey);
+    },
+  };
   return (
     <Modal opened={opened} onClose={onClose} title="The job" size={560} transitionProps={{ duration: 0 }}>
-      <JobForm job={job} />
+      <div className={classes['form']}>
+        <PermitFields {...part} />
+        <PracticeFields {...part} />
+        <LocalRules job={job} />
+      </div>
     </Modal>
   );
 }

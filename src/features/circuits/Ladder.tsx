@@ -16,6 +16,48 @@ interface LadderProps {
 
 const STEP: Readonly<Record<string, number>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
 
+interface RungProps {
+  readonly view: CircuitView;
+  readonly link: Link;
+  readonly lit: boolean;
+  readonly onChoose: () => void;
+}
+
+function Rung({ view, link, lit, onChoose }: RungProps) {
+  const { name, figure, unit, reason, pinned } = ladderWords(link, view.solved, view.circuit);
+  const standing = view.standings[link];
+  const stopped = standing === 'stop' || undefined;
+  return (
+    <button
+      type="button"
+      className={classes['link']}
+      data-lit={lit || undefined}
+      aria-current={lit || undefined}
+      tabIndex={lit ? 0 : -1}
+      data-link={link}
+      onClick={onChoose}
+    >
+      <span className={classes['words']}>
+        <b>{name}</b>
+        <span className={classes['reason']}>{reason}</span>
+      </span>
+      <span className={`fig ${classes['figure']}`} data-stop={stopped}>
+        {figure}
+        {pinned && (
+          <span className={classes['pin']}>
+            <PinMark />
+          </span>
+        )}
+      </span>
+      <span className={`fig ${classes['unit']}`}>{unit}</span>
+      <span className={classes['standing']} data-stop={stopped}>
+        <StandingShape standing={standing} />
+        {standingWord[standing]}
+      </span>
+    </button>
+  );
+}
+
 /** The figures in the order of reasoning, each with its reason and standing. Arrows go from one to the next. */
 export function Ladder({ view, link }: LadderProps) {
   const dispatch = useAppDispatch();
@@ -40,43 +82,18 @@ export function Ladder({ view, link }: LadderProps) {
     <>
       <h2 className="second">The figures, in the order of reasoning</h2>
       <ol ref={list} onKeyDown={move}>
-        {LINKS.map((each) => {
-          const { name, figure, unit, reason, pinned } = ladderWords(each, view.solved, view.circuit);
-          const standing = view.standings[each];
-          return (
-            <li key={each}>
-              <button
-                type="button"
-                className={classes['link']}
-                data-lit={each === link || undefined}
-                aria-current={each === link || undefined}
-                tabIndex={each === link ? 0 : -1}
-                data-link={each}
-                onClick={() => {
-                  choose(each);
-                }}
-              >
-                <span className={classes['words']}>
-                  <b>{name}</b>
-                  <span className={classes['reason']}>{reason}</span>
-                </span>
-                <span className={`fig ${classes['figure']}`} data-stop={standing === 'stop' || undefined}>
-                  {figure}
-                  {pinned && (
-                    <span className={classes['pin']}>
-                      <PinMark />
-                    </span>
-                  )}
-                </span>
-                <span className={`fig ${classes['unit']}`}>{unit}</span>
-                <span className={classes['standing']} data-stop={standing === 'stop' || undefined}>
-                  <StandingShape standing={standing} />
-                  {standingWord[standing]}
-                </span>
-              </button>
-            </li>
-          );
-        })}
+        {LINKS.map((each) => (
+          <li key={each}>
+            <Rung
+              view={view}
+              link={each}
+              lit={each === link}
+              onChoose={() => {
+                choose(each);
+              }}
+            />
+          </li>
+        ))}
       </ol>
     </>
   );

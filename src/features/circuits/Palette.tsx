@@ -17,59 +17,86 @@ interface PaletteProps {
   readonly current: CircuitView | undefined;
 }
 
-/** Everything that can be done or gone to, by typing a part of its name. */
-export function Palette({ open, views, current }: PaletteProps) {
+type Act = readonly [id: string, label: string, act: () => void, description?: string];
+
+const spotlightAction = ([id, label, onClick, description]: Act): SpotlightActionData => ({
+  id,
+  label,
+  onClick,
+  ...(description !== undefined && { description }),
+});
+
+/** What can be gone to. */
+function useTargets({ views, current }: PaletteProps): readonly Act[] {
+  const dispatch = useAppDispatch();
+  const { goTo, openSheet, leave } = useStageActions();
+  return [
+    ...views.map(({ circuit, solved }): Act => [
+      `go ${circuit.id}`,
+      circuit.name,
+      () => {
+        goTo(circuit.id);
+      },
+      circuitLine(solved, circuit),
+    ]),
+    ...LINKS.map((link): Act => [
+      `link ${link}`,
+      `Why this ${linkName[link].toLowerCase()}`,
+      () => {
+        dispatch(linkChosen({ link }));
+      },
+    ]),
+    ...(current === undefined
+      ? []
+      : [
+          [
+            'sheet',
+            'Circuit sheet, to print',
+            () => {
+              openSheet(current.circuit.id);
+            },
+          ] satisfies Act,
+        ]),
+    ['jobs', 'All jobs', leave],
+  ];
+}
+
+/** What can be done. */
+function useDeeds({ open }: PaletteProps): readonly Act[] {
   const dispatch = useAppDispatch();
   const { setTheme } = useTheme();
-  const { add, goTo, openSheet, openSettings, openHelp, leave } = useStageActions();
-  const action = (
-    id: string,
-    label: string,
-    onClick: () => void,
-    description?: string,
-  ): SpotlightActionData => ({
-    id,
-    label,
-    onClick,
-    ...(description !== undefined && { description }),
-  });
-  const actions: SpotlightActionData[] = [
-    action('add', 'Add a circuit', add),
-    ...views.map(({ circuit, solved }) =>
-      action(`go ${circuit.id}`, circuit.name, () => {
-        goTo(circuit.id);
-      }, circuitLine(solved, circuit)),
-    ),
-    ...LINKS.map((link) =>
-      action(`link ${link}`, `Why this ${linkName[link].toLowerCase()}`, () => {
-        dispatch(linkChosen({ link }));
-      }),
-    ),
-    ...(current === undefined ? [] : [action('sheet', 'Circuit sheet, to print', () => {
-      openSheet(current.circuit.id);
-    })]),
-    action('undo', 'Undo', () => {
-      dispatch(undone());
-    }),
-    action('redo', 'Redo', () => {
-      dispatch(redone());
-    }),
-    action('export', 'Export the job as a file', () => {
-      downloadJob(open.job);
-    }),
-    action('settings', 'Job, edition, practices', openSettings),
-    ...THEMES.map((theme) =>
-      action(`theme ${theme}`, `Theme: ${theme}`, () => {
+  const { add, openSettings, openHelp } = useStageActions();
+  return [
+    ['add', 'Add a circuit', add],
+    ['undo', 'Undo', () => void dispatch(undone())],
+    ['redo', 'Redo', () => void dispatch(redone())],
+    [
+      'export',
+      'Export the job as a file',
+      () => {
+        downloadJob(open.job);
+      },
+    ],
+    ['settings', 'Job, edition, practices', openSettings],
+    ...THEMES.map((theme): Act => [
+      `theme ${theme}`,
+      `Theme: ${theme}`,
+      () => {
         setTheme(theme);
-      }),
-    ),
-    action('keys', 'Keys', openHelp),
-    action('jobs', 'All jobs', leave),
-  ]; // prettier-ignore
+      },
+    ]),
+    ['keys', 'Keys', openHelp],
+  ];
+}
+
+/** Everything that can be done or gone to, by typing a part of its name. */
+export function Palette(props: PaletteProps) {
+  const targets = useTargets(props);
+  const deeds = useDeeds(props);
   return (
     <Spotlight
       store={paletteStore}
-      actions={actions}
+      actions={[...deeds, ...targets].map(spotlightAction)}
       shortcut={null}
       limit={12}
       scrollable

@@ -62,30 +62,28 @@ export function InIt({ view, index }: { readonly view: CircuitView; readonly ind
 export const stretchStanding = ({ open }: CircuitView, index: number): FigureStanding =>
   worstStanding(open.filter((finding) => finding.stretch === index));
 
-/** Under the tape: length, method, conductors, what each stretch holds, and how it is held. */
-export function StretchBands({ view, columns, headPx, lit, onChoose }: StretchBandsProps) {
-  const { circuit, solved } = view;
-  const { figures } = solved;
-  const standings = columns.map((_, index) => stretchStanding(view, index));
-  const chooser = (index: number, words: string): ReactNode => (
-    <button
-      type="button"
-      className={classes['plain']}
-      aria-pressed={lit === index}
-      title={words}
-      onClick={() => {
-        onChoose(index);
-      }}
-    >
+interface HoldsProps {
+  readonly words: string;
+  readonly standing: FigureStanding;
+  readonly lit: boolean;
+  readonly onChoose: () => void;
+}
+
+/** Whether a stretch holds; choosing it lights the stretch everywhere. */
+function Holds({ words, standing, lit, onChoose }: HoldsProps) {
+  return (
+    <button type="button" className={classes['plain']} aria-pressed={lit} title={words} onClick={onChoose}>
       <span className={classes['cell']}>
-        {standings[index] !== 'ok' && <StandingShape standing={standings[index] ?? 'ok'} named />}
+        {standing !== 'ok' && <StandingShape standing={standing} named />}
         {words}
       </span>
     </button>
   );
+}
+
+function Columns({ columns, headPx }: Pick<StretchBandsProps, 'columns' | 'headPx'>) {
   return (
-    <table className={classes['bands']} style={{ width: headPx + (columns.at(-1)?.toPx ?? 0) }}>
-      <caption className="visually-hidden">The stretches of the run</caption>
+    <>
       <colgroup>
         <col style={{ width: headPx }} />
         {columns.map(({ fromPx, toPx }, index) => (
@@ -102,39 +100,58 @@ export function StretchBands({ view, columns, headPx, lit, onChoose }: StretchBa
           ))}
         </tr>
       </thead>
+    </>
+  );
+}
+
+/** Under the tape: length, method, conductors, what each stretch holds, and how it is held. */
+export function StretchBands({ view, columns, headPx, lit, onChoose }: StretchBandsProps) {
+  const { circuit, solved } = view;
+  const { figures } = solved;
+  const standings = columns.map((_, index) => stretchStanding(view, index));
+  const cells = (cell: (index: number) => ReactNode): ReactNode[] => columns.map((_, index) => cell(index));
+  const field = { circuit, bare: true, className: classes['inline'] };
+  const holds = figures.stretches.map((stretch, index) => (
+    <Holds
+      key={index}
+      words={holdsWords(stretch, figures)}
+      standing={standings[index] ?? 'ok'}
+      lit={lit === index}
+      onChoose={() => {
+        onChoose(index);
+      }}
+    />
+  ));
+  return (
+    <table className={classes['bands']} style={{ width: headPx + (columns.at(-1)?.toPx ?? 0) }}>
+      <caption className="visually-hidden">The stretches of the run</caption>
+      <Columns columns={columns} headPx={headPx} />
       <tbody>
         <Band
           head="Length"
           lit={lit}
-          cells={columns.map((_, index) => (
-            <span key={index} className={classes['cell']}>
-              <LengthField circuit={circuit} index={index} bare className={classes['inline']} />
-            </span>
+          cells={cells((index) => (
+            <LengthField key={index} index={index} {...field} />
           ))}
         />
         <Band
           head="Method, place"
           lit={lit}
-          cells={columns.map((_, index) => (
+          cells={cells((index) => (
             <span key={index} className={classes['cell']}>
-              <MethodField circuit={circuit} index={index} bare className={classes['inline']} />
-              <PlaceField circuit={circuit} index={index} bare className={classes['inline']} />
+              <MethodField index={index} {...field} />
+              <PlaceField index={index} {...field} />
             </span>
           ))}
         />
         <Band
           head="In it"
           lit={lit}
-          cells={columns.map((_, index) => (
+          cells={cells((index) => (
             <InIt key={index} view={view} index={index} />
           ))}
         />
-        <Band
-          head="Holds"
-          lit={lit}
-          standings={standings}
-          cells={figures.stretches.map((stretch, index) => chooser(index, holdsWords(stretch, figures)))}
-        />
+        <Band head="Holds" lit={lit} standings={standings} cells={holds} />
         <Band head="Held by" lit={lit} cells={figures.stretches.map((stretch) => supportWords(stretch))} />
       </tbody>
     </table>

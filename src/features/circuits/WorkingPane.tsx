@@ -4,7 +4,7 @@ import { tableFace } from '../../core/code/tableFace';
 import { findingSentence } from '../../core/wording/findings';
 import { linkName } from '../../core/wording/ladder';
 import { isQuiet } from '../../core/working/quietSteps';
-import type { Link } from '../../core/working/finding';
+import type { AnyFinding, Link } from '../../core/working/finding';
 import type { AnyStep } from '../../core/working/step';
 import type { CircuitView } from '../../store/circuitView';
 import { remediesOf } from '../../store/remedies';
@@ -38,72 +38,77 @@ function mainStretch(link: Link, figures: CircuitFigures): number | null {
   );
 }
 
-/** Why a figure is what it is: doubts with their ways out, fields, steps with the table cell, other editions. */
-export function WorkingPane({ view, link, stretch }: WorkingPaneProps) {
+/** The figure's name, or what is wrong with it in one sentence. */
+function Heading({ view, link, worst }: { view: CircuitView; link: Link; worst: AnyFinding | undefined }) {
+  const standing = view.standings[link];
+  return (
+    <h2 className={classes['heading']}>
+      {worst === undefined ? (
+        linkName[link]
+      ) : (
+        <>
+          <StandingShape standing={standing} size={14} named />
+          <span data-stop={standing === 'stop' || undefined}>{findingSentence(worst)}</span>
+          <cite className="fig">{worst.cite.section}</cite>
+        </>
+      )}
+    </h2>
+  );
+}
+
+interface StepsProps {
+  readonly view: CircuitView;
+  readonly link: Link;
+  readonly shown: number | null;
+  readonly worst: AnyFinding | undefined;
+}
+
+/** The steps, those that decide first, beside the table that the lit one read. */
+function Steps({ view, link, shown, worst }: StepsProps) {
   const { circuit, solved, context } = view;
   const [chosen, setChosen] = useState<AnyStep | null>(null);
   const [all, setAll] = useState(false);
-  const findings = solved.findings.filter((finding) => finding.link === link);
-  const shown = stretch ?? mainStretch(link, solved.figures);
   const every = solved.workings[link].filter(
     (step) => step.stretch === undefined || shown === null || step.stretch === shown,
   );
   const steps = all ? every : every.filter((step) => !isQuiet(step));
-  const lit = chosen !== null && steps.includes(chosen) ? chosen : litStep(steps, findings);
+  const lit = chosen !== null && steps.includes(chosen) ? chosen : litStep(steps, solved.findings);
   const face = lit?.read === undefined ? undefined : tableFace(context.code, lit.read, circuit.material);
-  const worst = view.open.find((finding) => finding.link === link);
   const first = worst === undefined ? undefined : remediesOf(view, worst)[0];
   return (
-    <>
-      <div className={classes['head']}>
-        <h2 className={classes['heading']}>
-          {worst === undefined ? (
-            linkName[link]
-          ) : (
-            <>
-              <StandingShape standing={view.standings[link]} size={14} named />
-              <span data-stop={view.standings[link] === 'stop' || undefined}>{findingSentence(worst)}</span>
-              <cite className="fig">{worst.cite.section}</cite>
-            </>
-          )}
-        </h2>
-        {link === 'load' && <LinkFields view={view} link={link} />}
-      </div>
-      {findings.map((finding, index) => (
-        <FindingCard
-          key={`${finding.code} ${finding.stretch ?? ''}`}
-          view={view}
-          finding={finding}
-          headed={finding === worst}
-          first={index === findings.indexOf(worst ?? finding)}
+    <div className={classes['body']}>
+      <div>
+        <StepList
+          steps={steps}
+          lit={lit}
+          onStep={setChosen}
+          amendments={new Map(context.code.amendments.map(({ id, title }) => [id, title]))}
         />
-      ))}
-      <div className={classes['body']}>
-        <div>
-          <StepList
-            steps={steps}
-            lit={lit}
-            amendments={new Map(context.code.amendments.map(({ id, title }) => [id, title]))}
-            onStep={(step: AnyStep) => {
-              setChosen(step);
+        {(all || every.length > steps.length) && (
+          <button
+            type="button"
+            className={`act ${classes['fold']}`}
+            onClick={() => {
+              setAll(!all);
             }}
-          />
-          {every.length > steps.length || all ? (
-            <button
-              type="button"
-              className={`act ${classes['fold']}`}
-              onClick={() => {
-                setAll(!all);
-              }}
-            >
-              {all ? 'Only what decides' : `All ${every.length} steps`}
-            </button>
-          ) : null}
-        </div>
-        {face !== undefined && lit !== undefined && (
-          <TableFaceView face={face} marks={markedCells(lit, steps, first, context)} />
+          >
+            {all ? 'Only what decides' : `All ${every.length} steps`}
+          </button>
         )}
       </div>
+      {face !== undefined && lit !== undefined && (
+        <TableFaceView face={face} marks={markedCells(lit, steps, first, context)} />
+      )}
+    </div>
+  );
+}
+
+const ABOUT_RUN: readonly Link[] = ['breaker', 'conductor', 'ground', 'raceway', 'drop'];
+
+/** What stands below the steps: fields, pictures, the stretch, other methods, other editions. */
+function Below({ view, link, stretch }: WorkingPaneProps) {
+  return (
+    <>
       {link !== 'load' && <LinkFields view={view} link={link} />}
       {link === 'raceway' && <RacewayPicture view={view} stretch={stretch} />}
       {link === 'drop' && (
@@ -111,11 +116,35 @@ export function WorkingPane({ view, link, stretch }: WorkingPaneProps) {
           <DropPicture view={view} />
         </Suspense>
       )}
-      {link !== 'load' && link !== 'disconnect' && link !== 'protection' && (
-        <StretchDetails view={view} stretch={stretch ?? solved.figures.governing} />
+      {ABOUT_RUN.includes(link) && (
+        <StretchDetails view={view} stretch={stretch ?? view.solved.figures.governing} />
       )}
       {(link === 'conductor' || link === 'raceway') && <Alternatives view={view} />}
       <EditionsCompared view={view} link={link} />
+    </>
+  );
+}
+
+/** Why a figure is what it is: doubts with their ways out, fields, steps with the table cell, other editions. */
+export function WorkingPane({ view, link, stretch }: WorkingPaneProps) {
+  const findings = view.solved.findings.filter((finding) => finding.link === link);
+  const worst = view.open.find((finding) => finding.link === link);
+  const shown = stretch ?? mainStretch(link, view.solved.figures);
+  return (
+    <>
+      <Heading view={view} link={link} worst={worst} />
+      {link === 'load' && <LinkFields view={view} link={link} />}
+      {findings.map((finding) => (
+        <FindingCard
+          key={`${finding.code} ${finding.stretch ?? ''}`}
+          view={view}
+          finding={finding}
+          headed={finding === worst}
+          first={finding === worst}
+        />
+      ))}
+      <Steps view={view} link={link} shown={shown} worst={worst} />
+      <Below view={view} link={link} stretch={stretch} />
     </>
   );
 }

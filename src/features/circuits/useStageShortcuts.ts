@@ -4,7 +4,7 @@ import { pinOf } from '../../core/wording/ladder';
 import { remedyWords } from '../../core/wording/remedies';
 import type { Link } from '../../core/working/finding';
 import type { CircuitView } from '../../store/circuitView';
-import { redone, undone, type OpenJob } from '../../store/jobSlice';
+import { redone, undone } from '../../store/jobSlice';
 import { remediesOf } from '../../store/remedies';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useJobEditor, type JobEditor } from '../../store/useJobEditor';
@@ -12,7 +12,6 @@ import { openPalette } from './openPalette';
 import type { StageActions } from './stageActions';
 
 interface ShortcutsOf {
-  readonly open: Extract<OpenJob, { status: 'ready' }>;
   readonly views: readonly CircuitView[];
   readonly current: CircuitView | undefined;
   readonly actions: StageActions;

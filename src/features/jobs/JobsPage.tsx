@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DEMO_JOB_ID } from '../../core/job/demoJobId';
 import { CAUTION } from '../../core/wording/cautions';
+import type { JobRecord } from '../../store/persistence/database';
 import { removeJob, restoreJob, type SavedJob } from '../../store/persistence/jobStorage';
 import { useJobs } from '../../store/useJobs';
 import { Notice } from '../../ui/shell/Notice';
@@ -47,15 +48,137 @@ function NewJob({ onMade }: { readonly onMade: (id: string) => void }) {
   );
 }
 
-type Told = { readonly standing: 'stop' | 'ok'; readonly words: string; readonly removed?: SavedJob };
+interface Told {
+  readonly standing: 'stop' | 'ok';
+  readonly words: string;
+  /** A job that was deleted and can be put back. */
+  readonly removed?: SavedJob;
+}
+
+function TellNotice({ told, onClose }: { readonly told: Told; readonly onClose: () => void }) {
+  const { removed } = told;
+  const undo = {
+    label: 'Undo',
+    act: () => {
+      if (removed !== undefined) void restoreJob(removed);
+      onClose();
+    },
+  };
+  return (
+    <Notice
+      standing={told.standing}
+      acts={[...(removed === undefined ? [] : [undo]), { label: 'Close', act: onClose }]}
+    >
+      {told.words}
+    </Notice>
+  );
+}
+
+function Themes() {
+  const { theme, setTheme } = useTheme();
+  return (
+    <div className={classes['themes']} role="group" aria-label="Theme">
+      {THEMES.map((each) => (
+        <button
+          key={each}
+          type="button"
+          className={classes['theme']}
+          aria-pressed={each === theme}
+          onClick={() => {
+            setTheme(each);
+          }}
+        >
+          {each}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+function JobList({
+  jobs,
+  onTell,
+}: {
+  readonly jobs: readonly JobRecord[] | undefined;
+  readonly onTell: (told: Told) => void;
+}) {
+  const remove = async (job: JobRecord): Promise<void> => {
+    const removed = await removeJob(job.id);
+    onTell({ standing: 'ok', words: `${job.name} was deleted.`, ...(removed && { removed }) });
+  };
+  return (
+    <section aria-label="Jobs">
+      <h2>Jobs in this browser</h2>
+      {jobs?.length === 0 && (
+        <p className={classes['none']}>
+          None yet. Start one by its name, open a file, or look at the demo job: a made-up house with six
+          circuits.
+        </p>
+      )}
+      <ol>
+        {jobs?.map((job) => (
+          <JobRow
+            key={job.id}
+            job={job}
+            onDelete={() => {
+              void remove(job);
+            }}
+          />
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function FileOpener({ onFile }: { readonly onFile: (file: File | undefined) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <div>
+      <h2>From a file</h2>
+      <p className="second">A job exported from another browser: choose it, or drop it on this page.</p>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        className="visually-hidden"
+        aria-label="Job file"
+        tabIndex={-1}
+        onChange={(event) => {
+          onFile(event.currentTarget.files?.[0]);
+          event.currentTarget.value = '';
+        }}
+      />
+      <Button variant="default" onClick={() => input.current?.click()}>
+        Open a job file
+      </Button>
+    </div>
+  );
+}
+
+function DemoOpener({ here, onOpen }: { readonly here: boolean; readonly onOpen: (id: string) => void }) {
+  return (
+    <div>
+      <h2>Demo job</h2>
+      <p className="second">
+        Six circuits with stops and questions to try. Resetting puts it back as it ships.
+      </p>
+      <Button
+        variant="default"
+        onClick={() => {
+          void putDemoJob().then(onOpen);
+        }}
+      >
+        {here ? 'Reset and open the demo job' : 'Open the demo job'}
+      </Button>
+    </div>
+  );
+}
 
 /** The jobs of this browser: open, start, import, delete with a way back. */
 export function JobsPage() {
   const jobs = useJobs();
   const navigate = useNavigate();
-  const { theme, setTheme } = useTheme();
   const [told, setTold] = useState<Told | null>(null);
-  const file = useRef<HTMLInputElement>(null);
   useDemoStart(jobs?.length === 0);
   const go = (id: string): void => void navigate(`/jobs/${id}`);
   const open = async (chosen: File | undefined): Promise<void> => {
@@ -79,112 +202,22 @@ export function JobsPage() {
       <header className={classes['head']}>
         <h1>Pasture</h1>
         <p>Dedicated circuits for large appliances, figured and explained.</p>
-        <div className={classes['themes']} role="group" aria-label="Theme">
-          {THEMES.map((each) => (
-            <button
-              key={each}
-              type="button"
-              className={classes['theme']}
-              aria-pressed={each === theme}
-              onClick={() => {
-                setTheme(each);
-              }}
-            >
-              {each}
-            </button>
-          ))}
-        </div>
+        <Themes />
       </header>
       {told !== null && (
-        <Notice
-          standing={told.standing}
-          acts={[
-            ...(told.removed === undefined
-              ? []
-              : [
-                  {
-                    label: 'Undo',
-                    act: () => {
-                      if (told.removed !== undefined) void restoreJob(told.removed);
-                      setTold(null);
-                    },
-                  },
-                ]),
-            {
-              label: 'Close',
-              act: () => {
-                setTold(null);
-              },
-            },
-          ]}
-        >
-          {told.words}
-        </Notice>
+        <TellNotice
+          told={told}
+          onClose={() => {
+            setTold(null);
+          }}
+        />
       )}
       <main className={classes['main']}>
-        <section aria-label="Jobs">
-          <h2>Jobs in this browser</h2>
-          {jobs?.length === 0 && (
-            <p className={classes['none']}>
-              None yet. Start one by its name, open a file, or look at the demo job: a made-up house with six
-              circuits.
-            </p>
-          )}
-          <ol>
-            {jobs?.map((job) => (
-              <JobRow
-                key={job.id}
-                job={job}
-                onDelete={() => {
-                  void removeJob(job.id).then((removed) => {
-                    setTold({
-                      standing: 'ok',
-                      words: `${job.name} was deleted.`,
-                      ...(removed && { removed }),
-                    });
-                  });
-                }}
-              />
-            ))}
-          </ol>
-        </section>
+        <JobList jobs={jobs} onTell={setTold} />
         <section className={classes['side']} aria-label="Start or open">
           <NewJob onMade={go} />
-          <div>
-            <h2>From a file</h2>
-            <p className="second">A job exported from another browser: choose it, or drop it on this page.</p>
-            <input
-              ref={file}
-              type="file"
-              accept=".json,application/json"
-              className="visually-hidden"
-              aria-label="Job file"
-              tabIndex={-1}
-              onChange={(event) => {
-                void open(event.currentTarget.files?.[0]);
-                event.currentTarget.value = '';
-              }}
-            />
-            <Button variant="default" onClick={() => file.current?.click()}>
-              Open a job file
-            </Button>
-          </div>
-          <div>
-            <h2>Demo job</h2>
-            <p className="second">
-              Six circuits with stops, checks and questions to try. Resetting puts it back as it ships.
-            </p>
-            <Button
-              variant="default"
-              onClick={() => {
-                void putDemoJob().then(go);
-              }}
-            >
-              {jobs?.some(({ id }) => id === DEMO_JOB_ID)
-                ? 'Reset and open the demo job'
-                : 'Open the demo job'}
-            </Button>
-          </div>
+          <FileOpener onFile={(file) => void open(file)} />
+          <DemoOpener here={jobs?.some(({ id }) => id === DEMO_JOB_ID) ?? false} onOpen={go} />
         </section>
       </main>
       <footer className={classes['foot']}>{CAUTION}</footer>

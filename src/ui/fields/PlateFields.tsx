@@ -1,7 +1,7 @@
 import { applianceQuestions, applianceSchema, type Appliance } from '../../core/appliances/registry';
 import type { Question } from '../../core/appliances/family';
 import { parseNumber, printNumber } from '../../core/units/number';
-import { refuse, type Refused } from '../../core/units/refused';
+import { isRefused, refuse, type Refused } from '../../core/units/refused';
 import { ChoiceField } from './ChoiceField';
 import { QuantityField } from './QuantityField';
 
@@ -10,6 +10,8 @@ interface PlateFieldsProps {
   readonly disabled?: boolean;
   readonly onAppliance: (appliance: Appliance, mergeKey: string | undefined) => void;
   readonly autoFocus?: boolean;
+  /** Leaves out what most plates do not have. */
+  readonly essential?: boolean;
 }
 
 type Plate = Readonly<Record<string, unknown>>;
@@ -26,78 +28,94 @@ function withField({ family, nameplate }: Appliance, key: string, value: unknown
     : refuse(String(value), read.error.issues.at(-1)?.message ?? 'another value');
 }
 
-/** The questions of a nameplate, each as the field that fits it. */
-export function PlateFields({
-  appliance,
-  disabled = false,
-  onAppliance,
-  autoFocus = false,
-}: PlateFieldsProps) {
+interface QuestionFieldProps {
+  readonly question: Question;
+  readonly appliance: Appliance;
+  readonly disabled: boolean;
+  readonly autoFocus: boolean;
+  readonly onAppliance: PlateFieldsProps['onAppliance'];
+}
+
+/** What a typed number comes to, on this plate. */
+function parsePlateNumber(
+  text: string,
+  question: Extract<Question, { kind: 'number' }>,
+  appliance: Appliance,
+): number | undefined | Refused {
+  if (question.optional && text.trim() === '') return undefined;
+  const parsed = parseNumber(text, question.range);
+  if (isRefused(parsed)) return parsed;
+  const fits = withField(appliance, question.key, parsed);
+  return isRefused(fits) ? refuse(text, `a value that fits the rest: ${fits.accepts}`) : parsed;
+}
+
+const YES_NO = [
+  { value: 'no', label: 'No, or not known' },
+  { value: 'yes', label: 'Yes' },
+] as const;
+
+function QuestionField({ question, appliance, disabled, autoFocus, onAppliance }: QuestionFieldProps) {
   const plate: Plate = appliance.nameplate;
-  const set = (question: Question, value: unknown, mergeKey?: string): void => {
-    const next = withField(appliance, question.key, value);
-    if (!('refused' in next)) onAppliance(next, mergeKey);
+  const value = plate[question.key];
+  const set = (next: unknown, mergeKey?: string): void => {
+    const changed = withField(appliance, question.key, next);
+    if (!isRefused(changed)) onAppliance(changed, mergeKey);
   };
+  const common = { label: question.label, help: question.help, disabled };
+  switch (question.kind) {
+    case 'number':
+      return (
+        <QuantityField<number | undefined>
+          {...common}
+          autoFocus={autoFocus}
+          inputMode="decimal"
+          value={typeof value === 'number' ? value : undefined}
+          print={(shown) => (shown === undefined ? '' : `${printNumber(shown)} ${question.range.shown}`)}
+          parse={(text) => parsePlateNumber(text, question, appliance)}
+          onValue={set}
+        />
+      );
+    case 'choice':
+      return (
+        <ChoiceField
+          {...common}
+          value={typeof value === 'number' ? value : String(value)}
+          choices={question.choices}
+          onChoose={set}
+        />
+      );
+    case 'yes-no':
+      return (
+        <ChoiceField
+          {...common}
+          value={value === true ? 'yes' : 'no'}
+          choices={YES_NO}
+          onChoose={(next) => {
+            set(next === 'yes');
+          }}
+        />
+      );
+  }
+}
+
+/** The questions of a nameplate, each as the field that fits it. */
+export function PlateFields(props: PlateFieldsProps) {
+  const { appliance, disabled = false, onAppliance, autoFocus = false, essential = false } = props;
+  const questions = applianceQuestions(appliance).filter(
+    (question) => !(essential && question.kind === 'number' && question.optional),
+  );
   return (
     <>
-      {applianceQuestions(appliance).map((question, index) => {
-        const value = plate[question.key];
-        const common = { label: question.label, help: question.help, disabled };
-        switch (question.kind) {
-          case 'number':
-            return (
-              <QuantityField<number | undefined>
-                key={question.key}
-                {...common}
-                autoFocus={autoFocus && index === 0}
-                inputMode="decimal"
-                value={typeof value === 'number' ? value : undefined}
-                print={(shown) =>
-                  shown === undefined ? '' : `${printNumber(shown)} ${question.range.shown}`
-                }
-                parse={(text) => {
-                  if (question.optional && text.trim() === '') return undefined;
-                  const parsed = parseNumber(text, question.range);
-                  if (typeof parsed !== 'number') return parsed;
-                  const fits = withField(appliance, question.key, parsed);
-                  return 'refused' in fits
-                    ? refuse(text, `a value that fits the rest: ${fits.accepts}`)
-                    : parsed;
-                }}
-                onValue={(next, mergeKey) => {
-                  set(question, next, mergeKey);
-                }}
-              />
-            );
-          case 'choice':
-            return (
-              <ChoiceField
-                key={question.key}
-                {...common}
-                value={typeof value === 'number' ? value : String(value)}
-                choices={question.choices}
-                onChoose={(next) => {
-                  set(question, next);
-                }}
-              />
-            );
-          case 'yes-no':
-            return (
-              <ChoiceField
-                key={question.key}
-                {...common}
-                value={value === true ? 'yes' : 'no'}
-                choices={[
-                  { value: 'no', label: 'No, or not known' },
-                  { value: 'yes', label: 'Yes' },
-                ]}
-                onChoose={(next) => {
-                  set(question, next === 'yes');
-                }}
-              />
-            );
-        }
-      })}
+      {questions.map((question, index) => (
+        <QuestionField
+          key={question.key}
+          question={question}
+          appliance={appliance}
+          disabled={disabled}
+          autoFocus={autoFocus && index === 0}
+          onAppliance={onAppliance}
+        />
+      ))}
     </>
   );
 }

@@ -13,7 +13,7 @@ import { useTheme } from '../theme/ThemeProvider';
 Chart.register(LineController, LineElement, PointElement, LinearScale);
 
 /** Drop against length for one size; the lines are straight, so two ends are enough. */
-export interface DropLine {
+interface DropLine {
   readonly label: string;
   readonly percentPerFt: number;
   readonly lit: boolean;

@@ -1,7 +1,7 @@
 import { packConductors } from '../../core/run/packConductors';
 import './pictures.css';
 
-export interface CrossSectionConductor {
+interface CrossSectionConductor {
   readonly diameterIn: number;
   /** Letters of the insulation: BK, RD, WH, GN. */
   readonly letters: string;

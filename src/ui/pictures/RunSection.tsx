@@ -1,11 +1,17 @@
-import type { Practices } from '../../core/circuit/practices';
 import { METHODS } from '../../core/code/methods';
 import { stationLetter, type SectionGeometry, type SectionStretch } from '../../core/run/sectionGeometry';
 import { printNumber } from '../../core/units/number';
 import type { FigureStanding } from '../../core/circuit/standings';
 import { MethodLine } from './MethodLine';
 import './pictures.css';
-import { alongPath, roundedPath, sectionScale, type SectionScale } from './sectionScale';
+import {
+  alongPath,
+  isNarrow,
+  roundedPath,
+  sectionRoom,
+  sectionScale,
+  type SectionScale,
+} from './sectionScale';
 import { SectionGround } from './SectionGround';
 import { SectionStations } from './SectionStations';
 
@@ -32,7 +38,6 @@ export interface RunSectionProps {
   /** Where each station's flag stands on the tape below, pixels from the left. */
   readonly flagsPx?: readonly number[];
   readonly onStretch?: (index: number) => void;
-  readonly practices?: Practices;
 }
 
 const LEADER_PX = 22;
@@ -184,18 +189,98 @@ function Supports({
   );
 }
 
+function Patterns() {
+  return (
+    <defs>
+      <pattern id="cut" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="5" height="5" fill="var(--sheet)" />
+        <path d="M0 0V5" stroke="var(--ink)" strokeWidth="1.1" />
+      </pattern>
+      <pattern id="soil" width="22" height="9" patternUnits="userSpaceOnUse">
+        <path d="M1 8 8 1M5 8 12 1M9 8 16 1" stroke="var(--rule2)" strokeWidth="1" fill="none" />
+      </pattern>
+    </defs>
+  );
+}
+
+interface DrawnProps extends RunSectionProps {
+  readonly scale: SectionScale;
+}
+
+function Stretches({ geometry, labels, lit, onStretch, scale }: DrawnProps) {
+  return geometry.stretches.map((stretch, index) => {
+    const label = labels[index];
+    const d = roundedPath(stretch.path, scale, 12);
+    return (
+      <g key={index} onClick={() => onStretch?.(index)} style={{ cursor: onStretch ? 'pointer' : 'default' }}>
+        <path d={d} stroke="transparent" strokeWidth="26" fill="none" />
+        <MethodLine method={stretch.method} d={d} stopped={label?.standing === 'stop'} lit={lit === index} />
+        <Couplings stretch={stretch} scale={scale} />
+        {label && <Supports stretch={stretch} shares={label.supports} scale={scale} />}
+      </g>
+    );
+  });
+}
+
+function EndLabel({ x, y, name, note }: { x: number; y: number; name: string; note: string }) {
+  return (
+    <g>
+      <text x={x} y={y} className="strong halo">
+        {name}
+      </text>
+      <text x={x} y={y + 15} className="halo">
+        {note}
+      </text>
+    </g>
+  );
+}
+
+/** Everything that is written into the section. */
+function Words({ geometry, labels, panelLabel, applianceLabel, applianceAmps, scale }: DrawnProps) {
+  const [panel] = geometry.stations;
+  const last = geometry.stations.at(-1);
+  return (
+    <>
+      <Heights scale={scale} />
+      {geometry.stretches.map((stretch, index) => {
+        const label = labels[index];
+        return (
+          <g key={index}>
+            {label && <Label stretch={stretch} label={label} scale={scale} />}
+            <Cover stretch={stretch} scale={scale} />
+          </g>
+        );
+      })}
+      {panel && (
+        <EndLabel x={scale.x(0) + 22} y={scale.y(panel.heightFt) + 22} name="Panel" note={panelLabel} />
+      )}
+      {last && (
+        <EndLabel
+          x={scale.x(last.xFt) + 34}
+          y={scale.y(last.heightFt) - 4}
+          name={applianceLabel}
+          note={applianceAmps}
+        />
+      )}
+    </>
+  );
+}
+
+/** Dotted lines from every station to its flag on the tape below. */
+function Leaders({ geometry, flagsPx = [], scale }: DrawnProps) {
+  return geometry.stations.map(({ letter, xFt, heightFt }, index) => {
+    const flag = flagsPx[index];
+    if (flag === undefined) return null;
+    const x = scale.x(xFt);
+    const d = `M${x} ${scale.y(heightFt) + 12}V${scale.heightPx - 4}L${flag} ${scale.heightPx + LEADER_PX}`;
+    return <path key={letter} d={d} fill="none" stroke="var(--rule2)" strokeDasharray="1.5 3" />;
+  });
+}
+
 /** The run as a lengthwise section through house and yard, to scale along its length. */
 export function RunSection(props: RunSectionProps) {
-  const { geometry, labels, lit, widthPx, heightPx, flagsPx = [], onStretch } = props;
-  const narrow = widthPx < 640;
-  const scale = sectionScale(geometry, {
-    widthPx,
-    heightPx,
-    leftPx: narrow ? 58 : 100,
-    rightPx: narrow ? 44 : 120,
-  });
-  const last = geometry.stations.at(-1);
-  const [panel] = geometry.stations;
+  const { geometry, widthPx, heightPx } = props;
+  const drawn = { ...props, scale: sectionScale(geometry, sectionRoom(widthPx, heightPx)) };
   return (
     <svg
       className="picture"
@@ -204,83 +289,12 @@ export function RunSection(props: RunSectionProps) {
       role="img"
       aria-label={sectionWords(props)}
     >
-      <defs>
-        <pattern id="cut" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="5" height="5" fill="var(--sheet)" />
-          <path d="M0 0V5" stroke="var(--ink)" strokeWidth="1.1" />
-        </pattern>
-        <pattern id="soil" width="22" height="9" patternUnits="userSpaceOnUse">
-          <path d="M1 8 8 1M5 8 12 1M9 8 16 1" stroke="var(--rule2)" strokeWidth="1" fill="none" />
-        </pattern>
-      </defs>
-      <SectionGround geometry={geometry} scale={scale} />
-      {!narrow && <Heights scale={scale} />}
-      {geometry.stretches.map((stretch, index) => {
-        const label = labels[index];
-        const d = roundedPath(stretch.path, scale, 12);
-        return (
-          <g
-            key={index}
-            onClick={() => onStretch?.(index)}
-            style={{ cursor: onStretch ? 'pointer' : 'default' }}
-          >
-            <path d={d} stroke="transparent" strokeWidth="26" fill="none" />
-            <MethodLine
-              method={stretch.method}
-              d={d}
-              stopped={label?.standing === 'stop'}
-              lit={lit === index}
-            />
-            <Couplings stretch={stretch} scale={scale} />
-            {label && <Supports stretch={stretch} shares={label.supports} scale={scale} />}
-          </g>
-        );
-      })}
-      <SectionStations stations={geometry.stations} scale={scale} />
-      {geometry.stretches.map((stretch, index) => {
-        const label = labels[index];
-        return (
-          <g key={index}>
-            {label && !narrow && <Label stretch={stretch} label={label} scale={scale} />}
-            {!narrow && <Cover stretch={stretch} scale={scale} />}
-          </g>
-        );
-      })}
-      {!narrow && panel && (
-        <g>
-          <text x={scale.x(0) + 22} y={scale.y(panel.heightFt) + 22} className="strong halo">
-            Panel
-          </text>
-          <text x={scale.x(0) + 22} y={scale.y(panel.heightFt) + 37} className="halo">
-            {props.panelLabel}
-          </text>
-        </g>
-      )}
-      {!narrow && last && (
-        <g>
-          <text x={scale.x(last.xFt) + 34} y={scale.y(last.heightFt) - 4} className="strong halo">
-            {props.applianceLabel}
-          </text>
-          <text x={scale.x(last.xFt) + 34} y={scale.y(last.heightFt) + 11} className="halo">
-            {props.applianceAmps}
-          </text>
-        </g>
-      )}
-      {geometry.stations.map(({ letter, xFt, heightFt }, index) => {
-        const flag = flagsPx[index];
-        const x = scale.x(xFt);
-        return (
-          flag !== undefined && (
-            <path
-              key={letter}
-              d={`M${x} ${scale.y(heightFt) + 12}V${heightPx - 4}L${flag} ${heightPx + LEADER_PX}`}
-              fill="none"
-              stroke="var(--rule2)"
-              strokeDasharray="1.5 3"
-            />
-          )
-        );
-      })}
+      <Patterns />
+      <SectionGround geometry={geometry} scale={drawn.scale} />
+      <Stretches {...drawn} />
+      <SectionStations stations={geometry.stations} scale={drawn.scale} />
+      {!isNarrow(widthPx) && <Words {...drawn} />}
+      <Leaders {...drawn} />
     </svg>
   );
 }

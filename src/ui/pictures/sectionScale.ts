@@ -23,6 +23,20 @@ export interface SectionRoom {
   readonly rightPx: number;
 }
 
+/** Below this width only the run itself is drawn: its words are on the tape. */
+const NARROW_PX = 640;
+
+/** Whether a picture is too narrow for words. */
+export const isNarrow = (widthPx: number): boolean => widthPx < NARROW_PX;
+
+/** A picture of a size with the margins that its words need. */
+export const sectionRoom = (widthPx: number, heightPx: number): SectionRoom => ({
+  widthPx,
+  heightPx,
+  leftPx: isNarrow(widthPx) ? 58 : 100,
+  rightPx: isNarrow(widthPx) ? 44 : 120,
+});
+
 /** Fits a section into a picture: its whole length across, and a room's height and some earth up and down. */
 export function sectionScale(geometry: SectionGeometry, room: SectionRoom): SectionScale {
   const { widthPx, heightPx, leftPx, rightPx } = room;

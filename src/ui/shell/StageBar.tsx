@@ -3,7 +3,7 @@ import { StandingShape } from '../marks/StandingShape';
 import type { FigureStanding } from '../../core/circuit/standings';
 import classes from './StageBar.module.css';
 
-export interface StageTab {
+interface StageTab {
   readonly name: string;
   readonly standing: FigureStanding;
   /** How many findings are open in it. */

@@ -3,7 +3,7 @@ import type { TradeSize } from '../../units/tradeSize';
 import type { Metal, WireSize } from '../../units/wireSize';
 
 /** How far a table may be trusted: not yet compared with the printed code, sure in part, or sure. */
-export type Certainty = 'sure' | 'partly' | 'unsure';
+type Certainty = 'sure' | 'partly' | 'unsure';
 
 export interface CodeTable {
   readonly id: string;
@@ -47,7 +47,7 @@ export interface EquipmentGroundTable extends CodeTable {
   readonly rows: readonly { readonly ocpd: number; readonly cu: WireSize; readonly al: WireSize }[];
 }
 
-export interface ConductorRow {
+interface ConductorRow {
   readonly cmil: number;
   readonly strands: number;
   readonly cuOhmPerKft: number;
@@ -62,7 +62,7 @@ export interface ConductorTable extends CodeTable {
 /** What surrounds the conductors, for their reactance and resistance. */
 export type Surround = 'pvc' | 'aluminum' | 'steel';
 
-export interface ImpedanceRow {
+interface ImpedanceRow {
   readonly xPvcAl: number;
   readonly xSteel: number;
   readonly cu: Readonly<Record<Surround, number | null>>;

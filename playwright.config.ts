@@ -1,0 +1,36 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4191;
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  outputDir: 'test-results',
+  workers: 2,
+  fullyParallel: true,
+  timeout: 30_000,
+  reporter: [['list'], ['./tests/support/interfaceCounts.ts']],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  projects: [{ name: 'chromium', use: { browserName: 'chromium' } }],
+  webServer: {
+    command: `PORT=${PORT} node --import tsx server/main.ts`,
+    url: `http://127.0.0.1:${PORT}/health`,
+    reuseExistingServer: false,
+    timeout: 30_000,
+  },
+});

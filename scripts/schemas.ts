@@ -1,0 +1,30 @@
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { z } from 'zod';
+import { jobSchema } from '../src/core/job/jobSchema';
+import { JOB_VERSION } from '../src/core/job/migrations';
+import { worksheetFileSchema } from '../src/core/worksheet/itemSchemas';
+
+const jobFileSchema = z.strictObject({
+  pasture: z.literal('job'),
+  version: z.literal(JOB_VERSION),
+  job: jobSchema,
+});
+
+const SCHEMAS = {
+  'job.schema.json': z.toJSONSchema(jobFileSchema, { io: 'input' }),
+  'worksheet.schema.json': z.toJSONSchema(worksheetFileSchema, { io: 'input' }),
+};
+
+const FOLDER = 'docs/schema';
+const check = process.argv.includes('--check');
+mkdirSync(FOLDER, { recursive: true });
+for (const [name, schema] of Object.entries(SCHEMAS)) {
+  const file = `${FOLDER}/${name}`;
+  const text = `${JSON.stringify(schema, null, 2)}\n`;
+  if (!check) {
+    writeFileSync(file, text);
+  } else if (readFileSync(file, 'utf8') !== text) {
+    console.error(`${file} is not what the code says: run "npm run schemas".`);
+    process.exitCode = 1;
+  }
+}

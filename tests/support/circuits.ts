@@ -1,0 +1,61 @@
+import type { Appliance } from '../../src/core/appliances/registry';
+import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
+import { DEFAULT_PRACTICES } from '../../src/core/circuit/practices';
+import { solveCircuit, type SolveContext } from '../../src/core/circuit/solveCircuit';
+import { edition, type EditionYear } from '../../src/core/code/edition';
+import type { FindingCode } from '../../src/core/working/finding';
+
+export const stretch = (part: Partial<Stretch> = {}): Stretch => ({
+  id: 'stretch',
+  method: 'nm-b',
+  lengthFt: 40,
+  place: 'indoor',
+  ambientC: 30,
+  currentCarrying: null,
+  bendsDeg: 0,
+  heightFt: 8,
+  endHeightFt: 4,
+  ...part,
+});
+
+export const charger = (
+  plate: Partial<Extract<Appliance, { family: 'ev' }>['nameplate']> = {},
+): Appliance => ({
+  family: 'ev',
+  nameplate: { outputAmps: 48, volts: 240, connection: 'hardwired', ...plate },
+});
+
+export const load = (
+  plate: Partial<Extract<Appliance, { family: 'load' }>['nameplate']> = {},
+): Appliance => ({
+  family: 'load',
+  nameplate: { amps: 24, continuousAmps: 24, volts: 240, neutral: false, ...plate },
+});
+
+export const circuit = (part: Partial<Circuit> = {}): Circuit => ({
+  id: 'circuit',
+  name: 'A circuit',
+  appliance: charger(),
+  material: 'cu',
+  insulation: 'THWN-2',
+  terminals: { panel: 75, load: 75 },
+  startHeightFt: 5,
+  run: [stretch()],
+  pins: {},
+  maxDropPct: 3,
+  answers: [],
+  ...part,
+});
+
+export const context = (year: EditionYear = 2023, part: Partial<SolveContext> = {}): SolveContext => ({
+  code: edition(year),
+  practices: DEFAULT_PRACTICES,
+  ...part,
+});
+
+/** A circuit of the given parts, solved under 2023. */
+export const solve = (part: Partial<Circuit> = {}, under: SolveContext = context()) =>
+  solveCircuit(circuit(part), under);
+
+export const codes = (solved: ReturnType<typeof solve>): FindingCode[] =>
+  solved.findings.map(({ code }) => code);

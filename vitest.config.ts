@@ -1,0 +1,30 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  plugins: [react()],
+  test: {
+    reporters: ['default', './tests/support/unitCounts.ts'],
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'node',
+          environment: 'node',
+          include: ['tests/{core,server,cli}/**/*.test.ts'],
+          benchmark: { include: ['tests/bench/**/*.bench.ts'] },
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'browser-like',
+          environment: 'jsdom',
+          include: ['tests/{ui,store}/**/*.test.{ts,tsx}'],
+          setupFiles: ['./tests/support/domSetup.ts'],
+          benchmark: { include: [] },
+        },
+      },
+    ],
+  },
+});
