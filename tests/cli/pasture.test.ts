@@ -1,0 +1,80 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { expect, test } from 'vitest';
+import { demoJob } from '../../src/core/job/demoJob';
+import { writeJobFile } from '../../src/core/job/jobFile';
+
+const folder = mkdtempSync(path.join(os.tmpdir(), 'pasture-'));
+
+const file = (name: string, text: string): string => {
+  const at = path.join(folder, name);
+  writeFileSync(at, text);
+  return at;
+};
+
+const pasture = (...words: string[]) =>
+  spawnSync('node', ['--import', 'tsx', 'cli/pasture.ts', ...words], { encoding: 'utf8' });
+
+const count = {
+  id: 'six',
+  kind: 'fill-count',
+  raceway: 'emt',
+  trade: '3/4',
+  insulation: 'THWN-2',
+  size: '8',
+};
+
+test('work answers as JSON and as a table, and returns 0', () => {
+  const sheet = file('good.json', JSON.stringify({ worksheet: 1, items: [count] }));
+  const json = pasture('work', sheet, '--json');
+  expect(json.status).toBe(0);
+  expect(JSON.parse(json.stdout)).toMatchObject({
+    items: [{ id: 'six', kind: 'fill-count', result: { count: 6 }, findings: [] }],
+  });
+  expect(pasture('work', sheet).stdout).toMatch(/six \(fill-count\)\n\s+count\s+6/);
+});
+
+test('work answers the good items, names the bad one, and returns 2', () => {
+  const sheet = file(
+    'mixed.json',
+    JSON.stringify({ worksheet: 1, items: [{ ...count, trade: 'big' }, count] }),
+  );
+  const { status, stdout } = pasture('work', sheet, '--json');
+  expect(status).toBe(2);
+  expect(JSON.parse(stdout)).toMatchObject({
+    items: [{ error: { path: 'items[0].trade' } }, { result: { count: 6 } }],
+  });
+});
+
+test.each([
+  ['work', file('broken.json', '{"worksheet":'), /is not a worksheet/],
+  ['work', path.join(folder, 'nowhere.json'), /cannot read/],
+  ['check-job', file('foreign.json', '{}'), /is not a Pasture job/],
+  ['tables', 'no-such-table', /no table/],
+])('%s %s returns 2 and says why', (command, at, words) => {
+  const { status, stderr } = pasture(command, at);
+  expect(status).toBe(2);
+  expect(stderr).toMatch(words);
+});
+
+test('check-job lists what is open, and returns 1 while there are stops', () => {
+  const { status, stdout } = pasture('check-job', file('demo.pasture.json', writeJobFile(demoJob)));
+  expect(status).toBe(1);
+  expect(stdout).toContain('EV charger, carport: 60 A 2P × NM-B 6/2');
+  expect(stdout).toContain('Stop: 6 AWG NM-B carries 55 A');
+});
+
+test('tables lists them with their sections', () => {
+  const { status, stdout } = pasture('tables');
+  expect(status).toBe(0);
+  expect(stdout).toMatch(/ampacity\s+Table 310\.16/);
+  expect(stdout.trim().split('\n')).toHaveLength(32);
+});
+
+test('no command is an error with the usage', () => {
+  const { status, stderr } = pasture();
+  expect(status).toBe(2);
+  expect(stderr).toContain('Usage');
+});

@@ -1,0 +1,82 @@
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { buildServer } from '../../server/app';
+import { listenOnFreePort } from '../../server/listenOnFreePort';
+
+const root = mkdtempSync(path.join(os.tmpdir(), 'pasture-'));
+mkdirSync(path.join(root, 'assets'));
+writeFileSync(path.join(root, 'index.html'), '<!doctype html><title>Pasture</title>');
+writeFileSync(path.join(root, 'assets', 'app-abc123.js'), 'console.log(1)');
+writeFileSync(path.join(root, 'assets', 'app-abc123.js.gz'), gzipSync('console.log(1)'));
+
+let app: Awaited<ReturnType<typeof buildServer>>;
+beforeAll(async () => {
+  app = await buildServer({ root, demo: true });
+});
+afterAll(() => app.close());
+
+const page = { accept: 'text/html' };
+
+describe('the server', () => {
+  test('answers that it is well, and whether it shows demo data', async () => {
+    expect((await app.inject('/health')).json()).toEqual({ status: 'ok' });
+    expect((await app.inject('/start.json')).json()).toEqual({ demo: true });
+  });
+
+  test('serves the page for any address that a person opens, and nothing else for the rest', async () => {
+    const deep = await app.inject({ url: '/jobs/some-job/some-circuit', headers: page });
+    expect(deep.statusCode).toBe(200);
+    expect(deep.body).toContain('<title>Pasture</title>');
+    expect((await app.inject({ url: '/assets/gone.js' })).statusCode).toBe(404);
+    expect((await app.inject({ url: '/jobs/x', method: 'POST', headers: page })).statusCode).toBe(404);
+  });
+
+  test('lets only its own scripts run', async () => {
+    const { headers } = await app.inject({ url: '/', headers: page });
+    const policy = String(headers['content-security-policy']);
+    expect(policy).toContain("script-src 'self'");
+    expect(policy).toContain("object-src 'none'");
+    expect(policy).toContain("frame-ancestors 'none'");
+    expect(policy).not.toContain('unsafe-eval');
+    expect(headers['x-content-type-options']).toBe('nosniff');
+  });
+
+  test('keeps hashed files for good, and asks again for the page', async () => {
+    expect((await app.inject('/assets/app-abc123.js')).headers['cache-control']).toBe(
+      'public, max-age=31536000, immutable',
+    );
+    expect((await app.inject({ url: '/', headers: page })).headers['cache-control']).toBe('no-cache');
+  });
+
+  test('sends the compressed copy to whoever takes it', async () => {
+    const zipped = await app.inject({ url: '/assets/app-abc123.js', headers: { 'accept-encoding': 'gzip' } });
+    expect(zipped.headers['content-encoding']).toBe('gzip');
+    expect((await app.inject('/assets/app-abc123.js')).headers['content-encoding']).toBeUndefined();
+  });
+
+  test('does not leave its folder', async () => {
+    const { statusCode } = await app.inject('/..%2f..%2fetc%2fpasswd');
+    expect(statusCode).toBeGreaterThanOrEqual(400);
+  });
+
+  test('says what to do when nothing was built', async () => {
+    await expect(buildServer({ root: path.join(root, 'nowhere'), demo: false })).rejects.toThrow(
+      'npm run build',
+    );
+  });
+});
+
+describe('ports', () => {
+  test('a port that was asked for and is taken is an error; otherwise a free one is found', async () => {
+    const first = await buildServer({ root, demo: false });
+    const address = await listenOnFreePort(first, 0);
+    const taken = Number(new URL(address).port);
+    const second = await buildServer({ root, demo: false });
+    await expect(listenOnFreePort(second, taken)).rejects.toMatchObject({ code: 'EADDRINUSE' });
+    await first.close();
+    await second.close();
+  });
+});

@@ -1,0 +1,94 @@
+import { render, screen } from '@testing-library/react';
+import { describe, expect, test } from 'vitest';
+import { sectionGeometry } from '../../src/core/run/sectionGeometry';
+import { tableFace } from '../../src/core/code/tableFace';
+import { edition } from '../../src/core/code/edition';
+import { RacewayCrossSection } from '../../src/ui/pictures/RacewayCrossSection';
+import { RunSection } from '../../src/ui/pictures/RunSection';
+import { alongPath, roundedPath, sectionRoom, sectionScale } from '../../src/ui/pictures/sectionScale';
+import { TableFaceView } from '../../src/ui/working/TableFaceView';
+import { stretch } from '../support/circuits';
+
+const geometry = sectionGeometry([stretch({ lengthFt: 62 })], 5);
+
+describe('the scale of the section', () => {
+  const scale = sectionScale(geometry, sectionRoom(1280, 214));
+
+  test('puts the whole run between its margins, and grade inside the picture', () => {
+    expect(scale.x(0)).toBe(100);
+    expect(scale.x(geometry.widthFt)).toBeCloseTo(1280 - 120, 9);
+    expect(scale.y(0)).toBeGreaterThan(0);
+    expect(scale.y(0)).toBeLessThan(214);
+    expect(scale.exaggeration).toBeCloseTo(scale.pxPerFtUp / scale.pxPerFtAlong, 9);
+  });
+
+  test('higher is further up', () => {
+    expect(scale.y(8)).toBeLessThan(scale.y(4));
+  });
+
+  test('a path starts and ends at its points, with its corners rounded', () => {
+    const d = roundedPath([{ xFt: 0, heightFt: 5 }, { xFt: 0, heightFt: 8 }, { xFt: 10, heightFt: 8 }], scale, 12); // prettier-ignore
+    expect(d.startsWith(`M${scale.x(0).toFixed(1)} ${scale.y(5).toFixed(1)}`)).toBe(true);
+    expect(d.endsWith(`${scale.x(10).toFixed(1)} ${scale.y(8).toFixed(1)}`)).toBe(true);
+    expect(d.match(/Q/g)).toHaveLength(1);
+  });
+
+  test('half way along a path is half of its length, up or along', () => {
+    const path = [{ xFt: 0, heightFt: 0 }, { xFt: 0, heightFt: 4 }, { xFt: 4, heightFt: 4 }]; // prettier-ignore
+    expect(alongPath(path, 0.25)).toEqual({ at: { xFt: 0, heightFt: 2 }, upright: true });
+    expect(alongPath(path, 0.75)).toEqual({ at: { xFt: 2, heightFt: 4 }, upright: false });
+  });
+});
+
+describe('pictures', () => {
+  const label = {
+    name: 'NM-B 6/2',
+    standing: 'stop' as const,
+    trouble: 'Stop: carries 55 A',
+    supports: [0.1, 0.9],
+  };
+  const drawing = {
+    geometry,
+    labels: [label],
+    panelLabel: '60 A',
+    applianceLabel: 'EV charger',
+    applianceAmps: '48 A',
+    lit: null,
+    heightPx: 214,
+  };
+
+  test('the section says in words what it shows', () => {
+    render(<RunSection {...drawing} widthPx={1280} />);
+    expect(screen.getByRole('img').getAttribute('aria-label')).toBe(
+      'Section of the run from the panel to EV charger. A to B: 62 ft of NM-B 6/2.',
+    );
+    expect(screen.getByText('Stop: carries 55 A')).toBeTruthy();
+  });
+
+  test('on a phone only the run is drawn: the words are on the tape', () => {
+    render(<RunSection {...drawing} widthPx={390} />);
+    expect(screen.queryByText('Stop: carries 55 A')).toBeNull();
+  });
+
+  test('the raceway names its conductors', () => {
+    const conductors = ['BK', 'RD', 'GN'].map((letters) => ({ letters, diameterIn: 0.254 }));
+    render(<RacewayCrossSection insideIn={0.804} conductors={conductors} sizePx={112} />);
+    expect(screen.getByRole('img').getAttribute('aria-label')).toContain('BK, RD, GN');
+  });
+
+  test('the cell that was read is the current one', () => {
+    const face = tableFace(edition(2023), { table: 'ampacity', row: '6', column: '60' }, 'cu');
+    if (face === undefined) throw new Error('no face');
+    render(
+      <TableFaceView
+        face={face}
+        marks={[
+          { row: '6', column: '60', mark: 'lit' },
+          { row: '4', column: '60', mark: 'remedy' },
+        ]}
+      />,
+    );
+    expect(document.querySelector('[aria-current]')?.textContent).toBe('55');
+    expect(document.querySelector('[data-mark="remedy"]')?.textContent).toBe('70');
+  });
+});
