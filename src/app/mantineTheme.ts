@@ -16,6 +16,7 @@ export const mantineTheme = createTheme({
 });
 
 const fromTokens = {
+  '--mantine-color-white': 'var(--on-pasture)',
   '--mantine-color-body': 'var(--ground)',
   '--mantine-color-text': 'var(--ink)',
   '--mantine-color-default': 'var(--sheet)',

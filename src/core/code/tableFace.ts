@@ -77,9 +77,13 @@ const adjustmentFace = ({ tables: { adjustment } }: Edition): Face => ({
 
 const ocpdFace = ({ tables: { standardOcpd } }: Edition): Face => ({
   unit: 'amperes',
-  corner: 'standard',
+  corner: 'no.',
   columns: [{ key: 'rating', head: 'rating' }],
-  rows: standardOcpd.ratings.map((rating) => ({ key: String(rating), head: '', cells: [String(rating)] })),
+  rows: standardOcpd.ratings.map((rating, index) => ({
+    key: String(rating),
+    head: String(index + 1),
+    cells: [String(rating)],
+  })),
 });
 
 const smallFace = ({ tables: { smallConductor } }: Edition): Face => ({

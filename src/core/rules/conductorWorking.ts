@@ -52,7 +52,7 @@ export function workStretch(
 function columnSteps({ terminals, terms, method }: WorkedStretch, ocpdA: number, work: Working): void {
   work.step('terminal.column', 'conductor.terminals', { ...terminals, ocpdA }, terms.terminalC);
   const { capC, capCite } = METHODS[method];
-  if (capC !== null && capC < terms.terminalC) {
+  if (capC !== null && capC <= terms.terminalC) {
     work.step('method.column', capCite, { method, terminalC: terms.terminalC }, terms.columnC);
   }
 }

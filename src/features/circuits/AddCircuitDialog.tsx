@@ -1,4 +1,4 @@
-import { Button, Modal } from '@mantine/core';
+import { Button } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import {
   applianceTitle,
@@ -26,6 +26,7 @@ import { QuantityField } from '../../ui/fields/QuantityField';
 import { StandingShape } from '../../ui/marks/StandingShape';
 import { useStageActions } from './stageActions';
 import { parseStretchLength } from './stretchFields';
+import { Dialog } from '../../ui/shell/Dialog';
 import classes from './dialogs.module.css';
 
 interface AddCircuitDialogProps {
@@ -173,14 +174,8 @@ function AddCircuitForm({ job, onClose }: Omit<AddCircuitDialogProps, 'opened'>)
 /** Reads the nameplate and the length, and shows the answer while they are typed. */
 export function AddCircuitDialog({ job, opened, onClose }: AddCircuitDialogProps) {
   return (
-    <Modal
-      opened={opened}
-      onClose={onClose}
-      title="Add a circuit"
-      size={560}
-      transitionProps={{ duration: 0 }}
-    >
+    <Dialog opened={opened} onClose={onClose} title="Add a circuit">
       <AddCircuitForm job={job} onClose={onClose} />
-    </Modal>
+    </Dialog>
   );
 }

@@ -5,6 +5,7 @@ import {
   PointerSensor,
   useSensor,
   useSensors,
+  type Announcements,
   type DragEndEvent,
 } from '@dnd-kit/core';
 import {
@@ -75,6 +76,20 @@ function Row({ view, number, current }: RowProps) {
   );
 }
 
+/** What a screen reader is told while a circuit is moved. */
+const announcements = (views: readonly CircuitView[]): Announcements => {
+  const name = (id: unknown): string => views.find(({ circuit }) => circuit.id === id)?.circuit.name ?? '';
+  const place = (id: unknown): number => views.findIndex(({ circuit }) => circuit.id === id) + 1;
+  return {
+    onDragStart: ({ active }) => `${name(active.id)} is picked up.`,
+    onDragOver: ({ active, over }) =>
+      over === null ? undefined : `${name(active.id)} is at place ${place(over.id)}.`,
+    onDragEnd: ({ active, over }) =>
+      over === null ? undefined : `${name(active.id)} was put at place ${place(over.id)}.`,
+    onDragCancel: ({ active }) => `${name(active.id)} stays where it was.`,
+  };
+};
+
 /** The circuits of the job in the order in which they are worked; dragged by pointer or keyboard. */
 export function CircuitList({ views, current }: CircuitListProps) {
   const { add } = useStageActions();
@@ -96,7 +111,12 @@ export function CircuitList({ views, current }: CircuitListProps) {
           Add a circuit
         </button>
       </div>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={drop}
+        accessibility={{ announcements: announcements(views) }}
+      >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           <ol>
             {views.map((view, index) => (

@@ -29,15 +29,14 @@ export function Dialogs(props: DialogsProps) {
       <AddCircuitDialog job={open.job} opened={props.adding} onClose={props.onAdded} />
       <JobDialog job={open.job} opened={props.settings} onClose={props.onCloseSettings} />
       <KeysDialog opened={props.help} onClose={props.onCloseHelp} />
-      <Drawer
-        opened={props.listing}
-        onClose={props.onCloseList}
-        title="Circuits"
-        position="bottom"
-        size="75%"
-      >
-        <CircuitList views={views} current={current?.circuit.id ?? ''} />
-      </Drawer>
+      <Drawer.Root opened={props.listing} onClose={props.onCloseList} position="bottom" size="75%">
+        <Drawer.Overlay />
+        <Drawer.Content aria-label="Circuits">
+          <Drawer.Body>
+            <CircuitList views={views} current={current?.circuit.id ?? ''} />
+          </Drawer.Body>
+        </Drawer.Content>
+      </Drawer.Root>
       <Palette open={open} views={views} current={current} />
     </>
   );

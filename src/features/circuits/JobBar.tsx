@@ -25,7 +25,7 @@ function More({ open }: Pick<JobBarProps, 'open'>) {
   const { theme, setTheme } = useTheme();
   const { openSettings, openHelp, openList, leave } = useStageActions();
   return (
-    <Menu position="bottom-end" width={220}>
+    <Menu position="bottom-end" width={220} withinPortal={false}>
       <Menu.Target>
         <button type="button" className={classes['tool']} aria-label="More">
           More
@@ -44,22 +44,16 @@ function More({ open }: Pick<JobBarProps, 'open'>) {
           Export the job as a file
         </Menu.Item>
         <Menu.Item onClick={leave}>All jobs</Menu.Item>
-        <Menu.Divider />
-        <Menu.Label>Theme</Menu.Label>
-        {THEMES.map((each) => (
+        {THEMES.filter((each) => each !== theme).map((each) => (
           <Menu.Item
             key={each}
-            role="menuitemradio"
-            aria-checked={each === theme}
             onClick={() => {
               setTheme(each);
             }}
           >
-            {each === theme ? '• ' : ''}
             {THEME_NAME[each]}
           </Menu.Item>
         ))}
-        <Menu.Divider />
         <Menu.Item onClick={openHelp}>Keys</Menu.Item>
       </Menu.Dropdown>
     </Menu>

@@ -1,9 +1,10 @@
-import { Modal, TextInput } from '@mantine/core';
+import { TextInput } from '@mantine/core';
 import { EDITION_YEARS, edition as editionOf } from '../../core/code/edition';
 import type { JobFields } from '../../core/job/commands';
 import type { Job } from '../../core/job/jobSchema';
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { Dialog } from '../../ui/shell/Dialog';
 import classes from './dialogs.module.css';
 
 interface JobDialogProps {
@@ -137,12 +138,12 @@ export function JobDialog({ job, opened, onClose }: JobDialogProps) {
     },
   };
   return (
-    <Modal opened={opened} onClose={onClose} title="The job" size={560} transitionProps={{ duration: 0 }}>
+    <Dialog opened={opened} onClose={onClose} title="The job">
       <div className={classes['form']}>
         <PermitFields {...part} />
         <PracticeFields {...part} />
         <LocalRules job={job} />
       </div>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,4 +1,4 @@
-import { Modal } from '@mantine/core';
+import { Dialog } from '../../ui/shell/Dialog';
 import classes from './dialogs.module.css';
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
@@ -19,7 +19,7 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
 /** The keys of the stage. */
 export function KeysDialog({ opened, onClose }: { readonly opened: boolean; readonly onClose: () => void }) {
   return (
-    <Modal opened={opened} onClose={onClose} title="Keys" size={520} transitionProps={{ duration: 0 }}>
+    <Dialog opened={opened} onClose={onClose} title="Keys">
       <table className={classes['keys']}>
         <tbody>
           {KEYS.map(([keys, does]) => (
@@ -32,6 +32,6 @@ export function KeysDialog({ opened, onClose }: { readonly opened: boolean; read
           ))}
         </tbody>
       </table>
-    </Modal>
+    </Dialog>
   );
 }

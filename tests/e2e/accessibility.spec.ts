@@ -1,0 +1,63 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, link, openDemo, startJob, test } from '../support/app';
+
+const THEMES = ['paper', 'attic', 'noon'] as const;
+
+/** Every kind of working; the other themes differ in colour alone. */
+const FIGURES = ['Load', 'Breaker', 'Ground', 'Drop', 'Protection'];
+
+const wear = (page: Page, theme: string) =>
+  page.addInitScript((name) => {
+    localStorage.setItem('pasture-theme', name);
+  }, theme);
+
+async function faults(page: Page, theme: string): Promise<string[]> {
+  const contrast = theme === 'noon' ? ['wcag2aaa'] : [];
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice', ...contrast])
+    .analyze();
+  return violations.map(
+    ({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(' | ')}`,
+  );
+}
+
+for (const theme of THEMES) {
+  test(`${theme}: the list, the empty job and its dialogs`, async ({ page }) => {
+    await wear(page, theme);
+    await page.goto('/');
+    await expect(page.getByRole('button', { name: 'Open the demo job' })).toBeVisible();
+    expect(await faults(page, theme)).toEqual([]);
+    await startJob(page, 'Ridge Road 12');
+    expect(await faults(page, theme)).toEqual([]);
+    await page.getByRole('button', { name: 'Add the first circuit' }).click();
+    await expect(page.getByLabel('Output on the nameplate')).toBeFocused();
+    expect(await faults(page, theme)).toEqual([]);
+  });
+
+  test(`${theme}: the stage, its menu, and the sheet`, async ({ page }) => {
+    await wear(page, theme);
+    await openDemo(page);
+    expect(await faults(page, theme)).toEqual([]);
+    await page.getByRole('button', { name: /^EV outlet, garage/ }).click();
+    await link(page, 'Raceway').click();
+    expect(await faults(page, theme), 'raceway').toEqual([]);
+    await page.getByRole('button', { name: 'More' }).click();
+    await expect(page.getByRole('menuitem', { name: 'All jobs' })).toBeVisible();
+    expect(await faults(page, theme), 'menu').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Circuit sheet' }).click();
+    await expect(page.getByRole('article')).toBeVisible();
+    expect(await faults(page, theme), 'sheet').toEqual([]);
+  });
+}
+
+for (const name of FIGURES) {
+  test(`the working of ${name.toLowerCase()}`, async ({ page }) => {
+    await openDemo(page);
+    await page.getByRole('button', { name: /^EV outlet, garage/ }).click();
+    await link(page, name).click();
+    if (name === 'Drop') await expect(page.getByRole('img', { name: /Drop at/ })).toBeVisible();
+    expect(await faults(page, 'paper')).toEqual([]);
+  });
+}

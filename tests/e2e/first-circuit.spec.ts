@@ -1,0 +1,131 @@
+import {
+  addCircuit,
+  expect,
+  exportJob,
+  importFile,
+  link,
+  saved,
+  startJob,
+  test,
+  working,
+} from '../support/app';
+
+test('from an empty job to a printed and exported circuit, by pointer', async ({ page, browser }) => {
+  await startJob(page, 'Ridge Road 12');
+  await addCircuit(page, '62 ft');
+
+  await expect(page.getByRole('heading', { name: 'EV charger, 48 A' })).toBeVisible();
+  await expect(link(page, 'Breaker')).toContainText('60');
+  await expect(link(page, 'Conductor')).toContainText('4AWG');
+  await expect(page.getByRole('img', { name: /Section of the run/ })).toBeVisible();
+
+  await link(page, 'Conductor').click();
+  await working(page).getByLabel('Size').selectOption('6');
+  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await expect(working(page).getByRole('heading')).toContainText([
+    '6 AWG NM-B carries 55 A in the 60 °C column; this load asks for 60 A.',
+  ]);
+  await expect(working(page).locator('td[aria-current]')).toHaveText('55');
+
+  await working(page)
+    .getByRole('button', { name: /NM-B 4\/3 cable, 4 AWG/ })
+    .click();
+  await expect(link(page, 'Conductor')).toContainText('OK');
+  await expect(page.getByText('0 Stops')).toBeVisible();
+  await saved(page);
+
+  await page.reload();
+  await expect(link(page, 'Conductor')).toContainText('4AWG');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(link(page, 'Conductor')).toContainText('OK');
+
+  const { name, text } = await exportJob(page);
+  expect(name).toBe('ridge-road-12.pasture.json');
+
+  await page.getByRole('button', { name: 'Circuit sheet' }).click();
+  await expect(page.getByRole('article')).toContainText('60 A 2P × NM-B 4/3');
+  await expect(page.getByRole('article')).toContainText('334.80');
+  await expect(page.getByRole('article')).toContainText('prove the conductors dead');
+  await page.evaluate(() => {
+    window.print = () => {
+      document.body.dataset['printed'] = 'yes';
+    };
+  });
+  await page.getByRole('button', { name: 'Print' }).click();
+  await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes');
+
+  const other = await browser.newContext();
+  const there = await other.newPage();
+  await importFile(there, name, text);
+  await expect(there.getByRole('heading', { name: 'EV charger, 48 A' })).toBeVisible();
+  await expect(link(there, 'Conductor')).toContainText('4AWG');
+  expect((await exportJob(there)).text).toBe(text);
+  await other.close();
+});
+
+test('the same by keyboard alone', async ({ page }) => {
+  const { keyboard } = page;
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Jobs in this browser' })).toBeVisible();
+  const tabTo = async (name: string): Promise<void> => {
+    for (let presses = 0; presses < 40; presses += 1) {
+      await keyboard.press('Tab');
+      const at = await page.evaluate(() => {
+        const focused = document.activeElement;
+        const label = focused?.id ? document.querySelector(`label[for="${focused.id}"]`) : null;
+        return `${focused?.getAttribute('aria-label') ?? ''} ${label?.textContent ?? ''} ${focused?.textContent ?? ''}`;
+      });
+      if (at.includes(name)) return;
+    }
+    throw new Error(`The keyboard does not reach "${name}".`);
+  };
+  await tabTo('New job');
+  await keyboard.type('Mill Lane');
+  await keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Add the first circuit' })).toBeFocused();
+  await keyboard.press('Enter');
+  await expect(page.getByLabel('Output on the nameplate')).toBeFocused();
+  await keyboard.type('48');
+  await tabTo('Length of the run');
+  await keyboard.type('62');
+  await keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'EV charger, 48 A' })).toBeVisible();
+  await expect(page.getByRole('dialog')).toBeHidden();
+
+  await keyboard.press('1');
+  await expect(link(page, 'Conductor')).toBeFocused();
+  await keyboard.press('p');
+  await expect(link(page, 'Conductor')).toContainText('pinned');
+  await keyboard.press('w');
+  await tabTo('Size');
+  await keyboard.type('6 AWG, pinned');
+  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await keyboard.press('Shift+Tab');
+  await keyboard.press('a');
+  await expect(link(page, 'Conductor')).toContainText('OK');
+  await keyboard.press('Control+z');
+  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await keyboard.press('Control+Shift+z');
+  await expect(link(page, 'Conductor')).toContainText('OK');
+
+  await keyboard.press('Control+k');
+  await expect(page.getByPlaceholder(/Find a circuit/)).toBeFocused();
+  await keyboard.type('sheet');
+  await keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+});
+
+test('a field that is not understood keeps what was typed and changes nothing', async ({ page }) => {
+  await startJob(page, 'Ridge Road 12');
+  await addCircuit(page, '62');
+  const length = page.getByLabel('Length, A to B');
+  await length.fill('far away');
+  await expect(page.getByText(/Type a length such as 62 ft/)).toBeVisible();
+  await link(page, 'Drop').click();
+  await expect(length).toHaveValue('far away');
+  await expect(link(page, 'Drop')).toContainText('over 62 ft');
+  await length.fill('80 ft');
+  await expect(link(page, 'Drop')).toContainText('over 80 ft');
+});

@@ -1,0 +1,45 @@
+import { addCircuit, expect, link, startJob, test, working } from '../support/app';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+test('on a phone: add a charger, see it stopped, apply a remedy', async ({ page }) => {
+  await startJob(page, 'Ridge Road 12');
+  await addCircuit(page, '62 ft');
+  await expect(page.getByRole('list', { name: 'The stretches of the run' })).toContainText(
+    '62 ft of NM-B 4/3',
+  );
+  await link(page, 'Conductor').tap();
+  await working(page).getByLabel('Size').selectOption('6');
+  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await working(page)
+    .getByRole('button', { name: /Set the charger to 44 A/ })
+    .tap();
+  await expect(link(page, 'Conductor')).toContainText('OK');
+});
+
+test('on a phone nothing is wider than the screen, and what is tapped is tall enough for a thumb', async ({
+  page,
+}) => {
+  await startJob(page, 'Ridge Road 12');
+  await addCircuit(page, '62 ft');
+  await expect(link(page, 'Conductor')).toBeVisible();
+  const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(overflow).toBeLessThanOrEqual(0);
+  const low = await page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('[data-link], input, select, .mantine-Button-root')]
+      .filter((each) => each.offsetParent !== null && each.getBoundingClientRect().height < 48)
+      .map((each) => each.outerHTML.slice(0, 80)),
+  );
+  expect(low).toEqual([]);
+});
+
+test('on a phone the circuits are a sheet from below', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the demo job' }).tap();
+  await page.getByRole('button', { name: 'Circuits', exact: true }).tap();
+  await page
+    .getByRole('dialog', { name: 'Circuits' })
+    .getByRole('button', { name: /^Kiln, studio/ })
+    .tap();
+  await expect(page.getByRole('heading', { name: 'Kiln, studio' })).toBeVisible();
+});

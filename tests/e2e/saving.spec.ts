@@ -1,0 +1,202 @@
+import { readFile } from 'node:fs/promises';
+import {
+  addCircuit,
+  expect,
+  exportJob,
+  importFile,
+  link,
+  openDemo,
+  saved,
+  startJob,
+  test,
+  working,
+} from '../support/app';
+
+test.describe('two tabs on one job', () => {
+  test('the second reads along, follows, and can take over; nothing is overwritten', async ({
+    page,
+    context,
+  }) => {
+    await openDemo(page);
+    const second = await context.newPage();
+    await second.goto(page.url());
+    await expect(second.getByText('Another tab is writing this job.')).toBeVisible();
+    await expect(second.getByLabel('Length, A to B')).toBeDisabled();
+
+    await page.getByLabel('Length, A to B').fill('70');
+    await expect(link(second, 'Drop')).toContainText('over 70 ft');
+
+    await second.getByRole('button', { name: 'Take over here' }).click();
+    await expect(second.getByLabel('Length, A to B')).toBeEnabled();
+    await expect(page.getByText('Another tab is writing this job.')).toBeVisible();
+    await expect(page.getByLabel('Length, A to B')).toBeDisabled();
+
+    await second.getByLabel('Length, A to B').fill('75');
+    await expect(link(page, 'Drop')).toContainText('over 75 ft');
+    await saved(second);
+    await second.getByRole('button', { name: 'Undo' }).click();
+    await expect(link(second, 'Drop')).toContainText('over 70 ft');
+  });
+
+  test('a tab that was killed lets go, and what it had done is there', async ({ page, context }) => {
+    await openDemo(page);
+    await page.getByLabel('Length, A to B').fill('71');
+    await expect(link(page, 'Drop')).toContainText('over 71 ft');
+    await saved(page);
+    const url = page.url();
+    const next = await context.newPage();
+    await page.close({ runBeforeUnload: false });
+    await next.goto(url);
+    await expect(link(next, 'Drop')).toContainText('over 71 ft');
+    await expect(next.getByLabel('Length, A to B')).toBeEnabled();
+    await next.getByRole('button', { name: 'Undo' }).click();
+    await expect(link(next, 'Drop')).toContainText('over 62 ft');
+  });
+});
+
+test('full storage: it says so, loses nothing, and saves when there is room', async ({ page }) => {
+  await openDemo(page);
+  await page.evaluate(() => {
+    const { put } = IDBObjectStore.prototype;
+    Object.assign(window, {
+      makeRoom: () => {
+        IDBObjectStore.prototype.put = put;
+      },
+    });
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('No room', 'QuotaExceededError');
+    };
+  });
+  await page.getByLabel('Length, A to B').fill('72');
+  await expect(page.getByRole('alert')).toContainText(
+    "This browser's storage is full: 1 edit not saved yet.",
+  );
+  await expect(link(page, 'Drop')).toContainText('over 72 ft');
+  await page.getByLabel('Length, A to B').fill('73');
+  await expect(page.getByRole('alert')).toContainText('2 edits not saved yet');
+  expect((await exportJob(page)).text).toContain('"lengthFt": 73');
+
+  await page.evaluate(() => {
+    (window as unknown as { makeRoom: () => void }).makeRoom();
+  });
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('alert')).toBeHidden();
+  await saved(page);
+  await page.reload();
+  await expect(link(page, 'Drop')).toContainText('over 73 ft');
+});
+
+test.describe('files', () => {
+  for (const [name, text, words] of [
+    ['cut.pasture.json', '{"pasture":"job","version":1,"job":{"id"', 'is damaged or cut short'],
+    ['recipe.json', '{"recipe":"soup"}', 'is not a Pasture job'],
+    ['new.pasture.json', '{"pasture":"job","version":7,"job":{}}', 'was saved by a later Pasture (version 7'],
+    ['odd.pasture.json', '{"pasture":"job","version":1,"job":{"id":"x"}}', 'is not a valid job: name'],
+  ] as const) {
+    test(`${name} is refused in plain words, and the jobs stay`, async ({ page }) => {
+      await openDemo(page);
+      await importFile(page, name, text);
+      await expect(page.getByRole('alert')).toContainText(words);
+      await expect(page.getByRole('link', { name: /Split-level/ })).toBeVisible();
+    });
+  }
+
+  test('a file of an older version is carried forward', async ({ page }) => {
+    await importFile(page, 'old.pasture.json', await readFile('tests/fixtures/job-v0.pasture.json', 'utf8'));
+    await expect(page.getByRole('heading', { name: 'EV charger' })).toBeVisible();
+    await expect(link(page, 'Conductor')).toContainText('6AWG');
+    await expect(page.getByLabel('Length, A to B')).toHaveValue('85 ft');
+  });
+
+  test('a file of a job that is here already becomes a copy beside it', async ({ page }) => {
+    await openDemo(page);
+    const { name, text } = await exportJob(page);
+    await importFile(page, name, text);
+    await expect(page.getByText('opened as a copy')).toBeVisible();
+    await expect(page.getByRole('link', { name: /Split-level/ })).toHaveCount(2);
+  });
+
+  test('a job damaged in storage says so, and the others open', async ({ page }) => {
+    await openDemo(page);
+    await saved(page);
+    await page.goto('/');
+    await page.evaluate(
+      () =>
+        new Promise<void>((resolve) => {
+          indexedDB.open('pasture').onsuccess = (opened) => {
+            const db = (opened.target as IDBOpenDBRequest).result;
+            const store = db.transaction('jobs', 'readwrite').objectStore('jobs');
+            store.put({
+              id: 'bad',
+              name: 'Bad job',
+              circuits: 1,
+              updatedAt: 1,
+              version: 1,
+              document: { id: 'bad' },
+              cursor: 0,
+              writer: null,
+            });
+            store.transaction.oncomplete = () => {
+              db.close();
+              resolve();
+            };
+          };
+        }),
+    );
+    await page.goto('/jobs/bad');
+    await expect(page.getByRole('heading', { name: 'Bad job cannot be opened' })).toBeVisible();
+    await page.getByRole('link', { name: 'Back to the jobs' }).click();
+    await page.getByRole('link', { name: /Split-level/ }).click();
+    await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
+  });
+});
+
+test('deleting a job can be undone, and a job that is not here says so', async ({ page }) => {
+  await startJob(page, 'Short Street');
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Delete Short Street' }).click();
+  await expect(page.getByRole('link', { name: /Short Street/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: /Short Street/ })).toBeVisible();
+  await page.goto('/jobs/nowhere');
+  await expect(page.getByRole('heading', { name: 'This job is not in this browser' })).toBeVisible();
+});
+
+test('undo is unlimited, survives a reload, and one visit to a field is one edit', async ({ page }) => {
+  await startJob(page, 'Long Street');
+  await addCircuit(page, '40');
+  await page.getByLabel('Length, A to B').pressSequentially('55');
+  await link(page, 'Load').click();
+  await working(page).getByLabel('Output on the nameplate').fill('32');
+  await saved(page);
+  await page.reload();
+  const undo = page.getByRole('button', { name: 'Undo' });
+  await undo.click();
+  await expect(link(page, 'Load')).toContainText('48');
+  await undo.click();
+  await expect(page.getByLabel('Length, A to B')).toHaveValue('40 ft');
+  await undo.click();
+  await expect(page.getByRole('heading', { name: 'No circuit yet' })).toBeVisible();
+  await expect(undo).toBeDisabled();
+});
+
+test('after the first visit it opens and works without a network', async ({ page, context }) => {
+  await openDemo(page);
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+  await page.waitForFunction(async () => {
+    const names = await caches.keys();
+    const cached = await Promise.all(
+      names.map(async (name) => (await (await caches.open(name)).keys()).length),
+    );
+    return cached.reduce((sum, each) => sum + each, 0) > 10;
+  });
+  await page.reload();
+  await expect(link(page, 'Conductor')).toBeVisible();
+  await context.setOffline(true);
+  await page.reload();
+  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await link(page, 'Drop').click();
+  await expect(page.getByRole('img', { name: /Drop at 62 feet/ })).toBeVisible();
+});

@@ -1,0 +1,160 @@
+import { expect, link, openDemo, test, working } from '../support/app';
+
+test('one choice lights the circuit, the figure, the stretch and the table row together', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: /^Kiln, studio/ }).click();
+  await link(page, 'Conductor').click();
+  await page
+    .getByRole('button', { name: /65 A for 60 A; fill/ })
+    .first()
+    .click();
+  await expect(page.getByRole('button', { name: /^Kiln, studio 60 A/ })).toHaveAttribute(
+    'aria-current',
+    'true',
+  );
+  await expect(link(page, 'Conductor')).toHaveAttribute('aria-current', 'true');
+  await expect(page.locator('td[data-lit]')).toHaveCount(5);
+  await expect(working(page).locator('td[aria-current]')).toHaveText('65');
+});
+
+test('a station is dragged along the tape, and moved by keys; the length of the run stays', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: /^Kiln, studio/ }).click();
+  const station = page.getByRole('slider', { name: 'Station B' });
+  await expect(station).toHaveAttribute('aria-valuenow', '31');
+  await station.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('PageUp');
+  await expect(page.getByLabel('Length, A to B')).toHaveValue('37 ft');
+  await expect(page.getByLabel('Length, B to C')).toHaveValue('60 ft');
+
+  const box = await station.boundingBox();
+  if (box === null) throw new Error('the station is not drawn');
+  await page.mouse.move(box.x + box.width / 2, box.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 60, box.y + 10, { steps: 6 });
+  await page.mouse.up();
+  const feet = (await page.getByLabel('Length, A to B').inputValue()).replace(/ ft.*/, '');
+  expect(Number(feet)).toBeLessThan(35);
+  await expect(link(page, 'Drop')).toContainText('over 103 ft');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Length, A to B')).toHaveValue('37 ft');
+});
+
+test('a run is split, its method changed, and a stretch taken out again', async ({ page }) => {
+  await openDemo(page);
+  await working(page).getByRole('button', { name: 'Split this stretch' }).click();
+  await expect(page.getByLabel('Length, B to C')).toHaveValue('31 ft');
+  await page.getByLabel('Method, B to C').selectOption('emt');
+  await expect(page.getByLabel('Method, B to C')).toHaveValue('emt');
+  await link(page, 'Raceway').click();
+  await expect(link(page, 'Raceway')).toContainText('3/4EMT');
+  await expect(working(page).getByRole('img', { name: /Raceway seen end on with BK, RD, GN/ })).toBeVisible();
+  await working(page).getByRole('button', { name: 'Remove this stretch' }).click();
+  await expect(page.getByLabel('Length, B to C')).toBeHidden();
+});
+
+test('a place where the method may not be stops, and its remedy puts that right', async ({ page }) => {
+  await openDemo(page);
+  await page.getByLabel('Place, A to B').selectOption('outdoor');
+  await link(page, 'Conductor').click();
+  await expect(working(page)).toContainText('NM-B may not be outdoors');
+  await working(page)
+    .getByRole('list', { name: /NM-B may not be outdoors/ })
+    .getByRole('button')
+    .first()
+    .click();
+  await expect(working(page)).not.toContainText('NM-B may not be outdoors');
+});
+
+test('a question is answered, and the answer is on the sheet', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: /^Kiln, studio/ }).click();
+  await link(page, 'Protection').click();
+  await working(page).getByLabel('Answer, and who gave it').fill('Not asked, by the authority, 3 March');
+  await page.keyboard.press('Enter');
+  await expect(link(page, 'Protection')).toContainText('OK');
+  await page.getByRole('button', { name: 'Circuit sheet' }).click();
+  await expect(page.getByRole('article')).toContainText('Answer: Not asked, by the authority, 3 March');
+});
+
+test('another edition changes what differs, and an edition that was not read says so everywhere', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: /^EV charger, visitors/ }).click();
+  await link(page, 'Load').click();
+  await expect(link(page, 'Load')).toContainText('32');
+  const edition = async (year: string): Promise<void> => {
+    await page.getByRole('button', { name: /change the job/ }).click();
+    await page.getByLabel('Edition of the code').selectOption(year);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  };
+  await edition('2017');
+  await expect(link(page, 'Load')).toContainText('40');
+  await expect(working(page)).toContainText('The 2017 edition does not speak of settings');
+  await edition('2026');
+  await expect(page.getByText('2026 code, not verified')).toBeVisible();
+  await expect(working(page)).toContainText('The 2026 edition was not read');
+  await page.getByRole('button', { name: 'Circuit sheet' }).click();
+  await expect(page.getByRole('article')).toContainText('2026, not read');
+});
+
+test('the keys of the stage do what the list of keys says', async ({ page }) => {
+  await openDemo(page);
+  const { keyboard } = page;
+  await keyboard.press(']');
+  await expect(page.getByRole('heading', { name: 'Kiln, studio' })).toBeVisible();
+  await keyboard.press('[');
+  await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
+  await keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await keyboard.press('Escape');
+  await keyboard.press('1');
+  await expect(link(page, 'Conductor')).toBeFocused();
+  await keyboard.press('ArrowDown');
+  await expect(link(page, 'Ground')).toBeFocused();
+  await keyboard.press('ArrowUp');
+  await keyboard.press('p');
+  await expect(link(page, 'Conductor')).not.toContainText('pinned');
+  await keyboard.press('/');
+  await expect(page.getByPlaceholder(/Find a circuit/)).toBeFocused();
+  await keyboard.type('noon');
+  await keyboard.press('Enter');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'noon');
+});
+
+test('circuits are put in another order by keyboard, renamed and removed', async ({ page }) => {
+  await openDemo(page);
+  const names = page.getByRole('region', { name: 'Circuits of the job' }).getByRole('listitem');
+  const grip = page.getByRole('button', { name: 'Move EV charger, carport, number 1' });
+  await grip.focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('EV charger, carport is at place 1.')).toBeAttached();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByText('EV charger, carport is at place 2.')).toBeAttached();
+  await page.keyboard.press('Space');
+  await expect(names.first()).toContainText('Kiln, studio');
+  await page.getByRole('button', { name: 'EV charger, carport', exact: true }).click();
+  await page.getByLabel('Name of the circuit').fill('Charger, front');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Charger, front' })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(names).toHaveCount(5);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(names).toHaveCount(6);
+});
+
+test('the demo job is reset to what it ships as', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeHidden();
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Reset and open the demo job' }).click();
+  await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
+});
