@@ -12,7 +12,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    trace: process.env['TRACE'] === undefined ? 'off' : 'retain-on-failure',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [

@@ -10,7 +10,10 @@ function compress(folder: string): void {
     const file = path.join(entry.parentPath, entry.name);
     if (!entry.isFile() || !TEXT.test(entry.name)) continue;
     const text = readFileSync(file);
-    writeFileSync(`${file}.br`, brotliCompressSync(text, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }));
+    writeFileSync(
+      `${file}.br`,
+      brotliCompressSync(text, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }),
+    );
     writeFileSync(`${file}.gz`, gzipSync(text, { level: 9 }));
   }
 }

@@ -23,7 +23,7 @@ const STAGES: readonly Stage[] = [
   { name: 'boundaries', run: 'npm run --silent boundaries' },
   { name: 'nothing unused', run: 'npm run --silent knip' },
   { name: 'schemas up to date', run: 'npm run --silent schemas -- --check' },
-  { name: 'no address in the lock file', run: "! grep -q '\"resolved\"' package-lock.json" },
+  { name: 'no address in the lock file', run: '! grep -q \'"resolved"\' package-lock.json' },
   { name: 'unit', run: 'npm run --silent unit', counts: `${CACHE}/unit.json` },
   { name: 'build', run: 'npm run --silent build' },
   { name: 'interface', run: 'npm run --silent e2e', counts: `${CACHE}/e2e.json` },
@@ -41,7 +41,9 @@ function runStage({ name, run, counts }: Stage): Counts {
   console.log(`\n--- ${name}`);
   const start = performance.now();
   const { status } = spawnSync('bash', ['-c', run], { stdio: 'inherit', env: process.env });
-  console.log(`--- ${name}: ${status === 0 ? 'ok' : 'FAILED'} in ${((performance.now() - start) / 1000).toFixed(1)} s`);
+  console.log(
+    `--- ${name}: ${status === 0 ? 'ok' : 'FAILED'} in ${((performance.now() - start) / 1000).toFixed(1)} s`,
+  );
   if (counts === undefined) return { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 };
   const read = readCounts(counts);
   return status === 0 || read.failed > 0 ? read : { ...read, failed: read.failed + 1 };

@@ -3,7 +3,6 @@ import { applyCommand, type Command } from '../core/job/commands';
 import type { FileProblem } from '../core/job/jobFile';
 import type { Job } from '../core/job/jobSchema';
 import type { JournalRecord } from './persistence/database';
-import type { SaveState } from './persistence/saveQueue';
 import type { TabRole } from './persistence/writerLock';
 
 /** The job that is open, as a whole: nothing, on its way, not to be had, or there. */
@@ -19,7 +18,6 @@ export type OpenJob =
       /** How many entries of the journal are applied. */
       readonly cursor: number;
       readonly role: TabRole;
-      readonly save: SaveState;
     };
 
 /** An edit as a screen asks for it. */
@@ -76,7 +74,6 @@ export const jobDamaged = createAction<Damaged>('job/damaged');
 export const jobLoaded = createAction<Loaded>('job/loaded');
 export const jobClosed = createAction('job/closed');
 export const roleChanged = createAction<TabRole>('job/roleChanged');
-export const saveChanged = createAction<SaveState>('job/saveChanged');
 export const edited = createAction<Edit>('job/edited');
 export const undone = createAction('job/undone');
 export const redone = createAction('job/redone');
@@ -85,7 +82,6 @@ export const redone = createAction('job/redone');
 function change(open: OpenJob, action: UnknownAction): OpenJob {
   if (open.status !== 'ready') return open;
   if (roleChanged.match(action)) return { ...open, role: action.payload };
-  if (saveChanged.match(action)) return { ...open, save: action.payload };
   if (open.role !== 'writer') return open;
   if (edited.match(action)) return applied(open, action.payload);
   if (undone.match(action)) return moved(open, open.journal[open.cursor - 1]?.backward, open.cursor - 1);
@@ -101,7 +97,7 @@ export function jobReducer(open: OpenJob = { status: 'none' }, action: UnknownAc
   if (jobLoading.match(action)) return { status: 'loading', id: action.payload };
   if (jobMissing.match(action)) return { status: 'missing', id: action.payload };
   if (jobDamaged.match(action)) return { status: 'damaged', ...action.payload };
-  if (jobLoaded.match(action)) return { status: 'ready', ...action.payload, save: { kind: 'saved' } };
+  if (jobLoaded.match(action)) return { status: 'ready', ...action.payload };
   if (jobClosed.match(action)) return { status: 'none' };
   return change(open, action);
 }

@@ -7,9 +7,9 @@ import {
   jobLoading,
   jobMissing,
   roleChanged,
-  saveChanged,
   type OpenJob,
 } from './jobSlice';
+import { saveChanged } from './saveSlice';
 import { claimWriting, loadJob, savedJob } from './persistence/jobStorage';
 import { createSaveQueue, type SaveQueue, type SaveState } from './persistence/saveQueue';
 import { stealWriterLock, takeWriterLock, type HeldLock, type TabRole } from './persistence/writerLock';

@@ -1,14 +1,15 @@
 import { configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
-import { useDispatch, useSelector } from 'react-redux';
+import { useDispatch, useSelector, useStore } from 'react-redux';
 import { focusReducer } from './focusSlice';
 import { edited, jobReducer, redone, undone } from './jobSlice';
 import { persistEdit } from './openJob';
+import { saveReducer } from './saveSlice';
 
 const listener = createListenerMiddleware();
 
 /** The state of the application: the open job and what is looked at in it. */
 export const store = configureStore({
-  reducer: { job: jobReducer, focus: focusReducer },
+  reducer: { job: jobReducer, save: saveReducer, focus: focusReducer },
   middleware: (defaults) =>
     defaults({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
 });
@@ -24,4 +25,5 @@ listener.startListening.withTypes<RootState, AppDispatch>()({
 });
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
+export const useAppStore = useStore.withTypes<typeof store>();
 export const useAppSelector = useSelector.withTypes<RootState>();

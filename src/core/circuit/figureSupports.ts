@@ -1,5 +1,5 @@
 import type { Edition } from '../code/edition';
-import { supportMarks, supportSpacing } from '../rules/supportMarks';
+import { supportCount, supportSpacing } from '../rules/supportMarks';
 import type { TradeSize } from '../units/tradeSize';
 import type { Stretch } from './circuitSchema';
 import type { StretchFigures } from './figures';
@@ -20,7 +20,7 @@ export function figureSupports(
   const spacing = supportSpacing(stretch.method, trade, code);
   const half = { ...spacing, spacingIn: practiceSpacing(spacing.spacingIn, practices) };
   return {
-    legal: supportMarks(stretch.lengthFt, spacing).length,
-    practice: supportMarks(stretch.lengthFt, half).length,
+    legal: supportCount(stretch.lengthFt, spacing),
+    practice: supportCount(stretch.lengthFt, half),
   };
 }

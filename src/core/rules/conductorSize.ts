@@ -3,7 +3,7 @@ import { METHODS, type MethodId } from '../code/methods';
 import { largerSize, sizeRank, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSize';
 import { candidateSizes } from './candidateSizes';
 import type { AmpacityTerms } from './conductorAmpacity';
-import { testConductor, type ConductorDemand } from './conductorTests';
+import { conductorHolds, type ConductorDemand } from './conductorTests';
 
 /** A stretch as the search for a size sees it. */
 export interface SizedStretch {
@@ -28,7 +28,7 @@ const leastInStretch = (
   code: Edition,
 ): WireSize | undefined => {
   for (const size of candidateSizes(code, stretch.method, wires, stretch.terms.metal)) {
-    if (testConductor(size, demand, stretch.terms, code).failed.length === 0) return size;
+    if (conductorHolds(size, demand, stretch.terms, code)) return size;
   }
   return undefined;
 };

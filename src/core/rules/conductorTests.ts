@@ -33,6 +33,37 @@ const protects = (code: Edition, ocpdA: number, finalA: number): boolean =>
   meets(finalA, ocpdA) ||
   (ocpdA <= NEXT_SIZE_UP_TO_A && finalA > 0 && ocpdA <= (nextStandard(code, finalA) ?? 0));
 
+interface Tested {
+  readonly size: WireSize;
+  readonly ampacity: SizeAmpacity;
+  readonly demand: ConductorDemand;
+  readonly terms: AmpacityTerms;
+  readonly code: Edition;
+}
+
+/** The four tests, the one that fails most often first. */
+const TESTS: readonly (readonly [test: ConductorTest, holds: (it: Tested) => boolean])[] = [
+  ['load', ({ ampacity, demand }) => meets(ampacity.columnA, demand.designA)],
+  ['corrected', ({ ampacity, demand }) => meets(ampacity.correctedA, demand.loadA)],
+  ['breaker', ({ ampacity, demand, code }) => protects(code, demand.ocpdA, ampacity.finalA)],
+  [
+    'small',
+    ({ size, demand, terms, code }) => demand.ocpdA <= (smallConductorLimit(code, terms, size) ?? Infinity),
+  ],
+];
+
+/** Whether a size passes all four tests in one stretch; stops at the first that fails. */
+export function conductorHolds(
+  size: WireSize,
+  demand: ConductorDemand,
+  terms: AmpacityTerms,
+  code: Edition,
+): boolean {
+  const tested: Tested = { size, ampacity: sizeAmpacity(size, terms, code), demand, terms, code };
+  for (const [, holds] of TESTS) if (!holds(tested)) return false;
+  return true;
+}
+
 /**
  * The four tests that one size must pass in one stretch: the terminal column carries the design current
  * (210.19(A)(1)), the corrected ampacity carries the load, the device protects it (240.4(B)), and the
@@ -45,11 +76,9 @@ export function testConductor(
   code: Edition,
 ): ConductorVerdict {
   const ampacity = sizeAmpacity(size, terms, code);
-  const limitA = smallConductorLimit(code, terms, size);
+  const tested: Tested = { size, ampacity, demand, terms, code };
   const failed: ConductorTest[] = [];
-  if (!meets(ampacity.columnA, demand.designA)) failed.push('load');
-  if (!meets(ampacity.correctedA, demand.loadA)) failed.push('corrected');
-  if (!protects(code, demand.ocpdA, ampacity.finalA)) failed.push('breaker');
-  if (limitA !== undefined && demand.ocpdA > limitA) failed.push('small');
-  return { ...ampacity, failed };
+  for (const [test, holds] of TESTS) if (!holds(tested)) failed.push(test);
+  const { columnA, startA, correctedA, finalA } = ampacity;
+  return { columnA, startA, correctedA, finalA, failed };
 }

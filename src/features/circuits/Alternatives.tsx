@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { methodAlternatives } from '../../core/circuit/alternatives';
 import { defaultPrices } from '../../core/price/defaultPrices';
 import { printNumber } from '../../core/units/number';
@@ -11,7 +12,7 @@ import classes from './WorkingPane.module.css';
 const SHOWN = 5;
 
 /** The other wiring methods that hold for the whole run, cheapest first; one click takes one. */
-export function Alternatives({ view }: { readonly view: CircuitView }) {
+export const Alternatives = memo(function Alternatives({ view }: { readonly view: CircuitView }) {
   const { canWrite, replaceCircuit } = useJobEditor();
   const found = methodAlternatives(view.circuit, view.solved, view.context, defaultPrices).slice(0, SHOWN);
   if (found.length === 0) return null;
@@ -44,4 +45,4 @@ export function Alternatives({ view }: { readonly view: CircuitView }) {
       </table>
     </div>
   );
-}
+});

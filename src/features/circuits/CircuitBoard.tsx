@@ -1,6 +1,6 @@
-import type { ReactNode } from 'react';
 import type { CircuitView } from '../../store/circuitView';
 import { useAppSelector } from '../../store/store';
+import { CircuitList } from './CircuitList';
 import { Ladder } from './Ladder';
 import { RunPane } from './RunPane';
 import { WorkingPane } from './WorkingPane';
@@ -8,11 +8,11 @@ import classes from './stage.module.css';
 
 interface CircuitBoardProps {
   readonly view: CircuitView;
-  readonly list: ReactNode;
+  readonly ids: readonly string[];
 }
 
 /** One circuit: its run across the sheet, and under it the list, the ladder and the working. */
-export function CircuitBoard({ view, list }: CircuitBoardProps) {
+export function CircuitBoard({ view, ids }: CircuitBoardProps) {
   const focus = useAppSelector((state) => state.focus);
   const last = view.circuit.run.length - 1;
   const stretch = focus.stretch === null ? null : Math.min(focus.stretch, last);
@@ -21,7 +21,7 @@ export function CircuitBoard({ view, list }: CircuitBoardProps) {
       <RunPane key={view.circuit.id} view={view} link={focus.link} stretch={stretch} />
       <div className={classes['low']}>
         <section className={classes['list']} aria-label="Circuits of the job">
-          {list}
+          <CircuitList ids={ids} current={view.circuit.id} />
         </section>
         <section className={classes['ladder']} aria-label="The figures, in the order of reasoning">
           <Ladder view={view} link={focus.link} />

@@ -1,3 +1,4 @@
+import { memo, type ReactNode } from 'react';
 import {
   closestCenter,
   DndContext,
@@ -17,54 +18,39 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { standingWord } from '../../core/wording/words';
 import { circuitLine } from '../../core/wording/ladder';
-import type { CircuitView } from '../../store/circuitView';
+import { useCircuitName, useCircuitView } from '../../store/useCircuitView';
 import { useJobEditor } from '../../store/useJobEditor';
 import { StandingShape } from '../../ui/marks/StandingShape';
 import { useStageActions } from './stageActions';
 import classes from './CircuitList.module.css';
 
 interface CircuitListProps {
-  readonly views: readonly CircuitView[];
+  /** Ids of the circuits in their order; the same array for as long as the order is the same. */
+  readonly ids: readonly string[];
   readonly current: string;
 }
 
 interface RowProps {
-  readonly view: CircuitView;
+  readonly id: string;
   readonly number: number;
   readonly current: boolean;
 }
 
-function Row({ view, number, current }: RowProps) {
-  const { circuit, solved, standing } = view;
+/** A circuit in the list. It follows its circuit alone, so that an edit redraws one row. */
+function Words({ id, number, current, grip }: RowProps & { readonly grip: (name: string) => ReactNode }) {
+  const view = useCircuitView(id);
   const { goTo } = useStageActions();
-  const { canWrite } = useJobEditor();
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
-    id: circuit.id,
-    disabled: !canWrite,
-  });
+  if (view === undefined) return null;
+  const { circuit, solved, standing } = view;
   return (
-    <li
-      ref={setNodeRef}
-      className={classes['row']}
-      data-current={current || undefined}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-    >
-      <button
-        type="button"
-        ref={setActivatorNodeRef}
-        className={`fig ${classes['number']}`}
-        {...attributes}
-        {...listeners}
-        aria-label={`Move ${circuit.name}, number ${number}`}
-      >
-        {number}
-      </button>
+    <>
+      {grip(`Move ${circuit.name}, number ${number}`)}
       <button
         type="button"
         className={classes['name']}
         aria-current={current || undefined}
         onClick={() => {
-          goTo(circuit.id);
+          goTo(id);
         }}
       >
         <span className={classes['title']}>{circuit.name}</span>
@@ -72,42 +58,76 @@ function Row({ view, number, current }: RowProps) {
         <span className="visually-hidden">, {standingWord[standing]}</span>
       </button>
       <StandingShape standing={standing} />
-    </li>
+    </>
   );
 }
 
+const Row = memo(function Row({ id, number, current }: RowProps) {
+  const { canWrite } = useJobEditor();
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
+    id,
+    disabled: !canWrite,
+  });
+  const grip = (label: string): ReactNode => (
+    <button
+      type="button"
+      ref={setActivatorNodeRef}
+      className={`fig ${classes['number']}`}
+      {...attributes}
+      {...listeners}
+      aria-label={label}
+    >
+      {number}
+    </button>
+  );
+  return (
+    <li
+      ref={setNodeRef}
+      className={classes['row']}
+      data-current={current || undefined}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
+      <Words id={id} number={number} current={current} grip={grip} />
+    </li>
+  );
+});
+
 /** What a screen reader is told while a circuit is moved. */
-const announcements = (views: readonly CircuitView[]): Announcements => {
-  const name = (id: unknown): string => views.find(({ circuit }) => circuit.id === id)?.circuit.name ?? '';
-  const place = (id: unknown): number => views.findIndex(({ circuit }) => circuit.id === id) + 1;
-  return {
-    onDragStart: ({ active }) => `${name(active.id)} is picked up.`,
-    onDragOver: ({ active, over }) =>
-      over === null ? undefined : `${name(active.id)} is at place ${place(over.id)}.`,
-    onDragEnd: ({ active, over }) =>
-      over === null ? undefined : `${name(active.id)} was put at place ${place(over.id)}.`,
-    onDragCancel: ({ active }) => `${name(active.id)} stays where it was.`,
-  };
-};
+const announcements = (name: (id: unknown) => string, place: (id: unknown) => number): Announcements => ({
+  onDragStart: ({ active }) => `${name(active.id)} is picked up.`,
+  onDragOver: ({ active, over }) =>
+    over === null ? undefined : `${name(active.id)} is at place ${place(over.id)}.`,
+  onDragEnd: ({ active, over }) =>
+    over === null ? undefined : `${name(active.id)} was put at place ${place(over.id)}.`,
+  onDragCancel: ({ active }) => `${name(active.id)} stays where it was.`,
+});
 
 /** The circuits of the job in the order in which they are worked; dragged by pointer or keyboard. */
-export function CircuitList({ views, current }: CircuitListProps) {
-  const { add } = useStageActions();
+export const CircuitList = memo(function CircuitList({ ids, current }: CircuitListProps) {
+  const { open } = useStageActions();
   const { edit, canWrite } = useJobEditor();
+  const nameOf = useCircuitName();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const ids = views.map(({ circuit }) => circuit.id);
   const drop = ({ active, over }: DragEndEvent): void => {
     if (over === null || active.id === over.id) return;
     edit({ kind: 'move-circuit', id: String(active.id), to: ids.indexOf(String(over.id)) }, 'Move a circuit');
   };
+  const told = announcements(nameOf, (id) => ids.indexOf(String(id)) + 1);
   return (
     <>
       <div className={classes['head']}>
         <h2 className="second">Circuits of the job</h2>
-        <button type="button" className="act" onClick={add} disabled={!canWrite}>
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            open('add');
+          }}
+          disabled={!canWrite}
+        >
           Add a circuit
         </button>
       </div>
@@ -115,21 +135,16 @@ export function CircuitList({ views, current }: CircuitListProps) {
         sensors={sensors}
         collisionDetection={closestCenter}
         onDragEnd={drop}
-        accessibility={{ announcements: announcements(views) }}
+        accessibility={{ announcements: told }}
       >
-        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
           <ol>
-            {views.map((view, index) => (
-              <Row
-                key={view.circuit.id}
-                view={view}
-                number={index + 1}
-                current={view.circuit.id === current}
-              />
+            {ids.map((id, index) => (
+              <Row key={id} id={id} number={index + 1} current={id === current} />
             ))}
           </ol>
         </SortableContext>
       </DndContext>
     </>
   );
-}
+});

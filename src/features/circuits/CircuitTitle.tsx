@@ -63,13 +63,19 @@ function Name({ view }: { readonly view: CircuitView }) {
 export function CircuitTitle({ view, note, exaggeration }: CircuitTitleProps) {
   const { circuit } = view;
   const { canWrite, edit } = useJobEditor();
-  const { openSheet, openList } = useStageActions();
+  const { openSheet, open } = useStageActions();
   return (
     <div className={classes['title']}>
       <Name view={view} />
       <span className={classes['note']}>{note}</span>
       <span className={classes['titleActs']}>
-        <button type="button" className={`act ${classes['phoneOnly']}`} onClick={openList}>
+        <button
+          type="button"
+          className={`act ${classes['phoneOnly']}`}
+          onClick={() => {
+            open('list');
+          }}
+        >
           Circuits
         </button>
         <button

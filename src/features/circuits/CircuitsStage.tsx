@@ -1,66 +1,71 @@
-import { useDisclosure } from '@mantine/hooks';
-import { useMemo } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { countStandings, worstStanding } from '../../core/circuit/standings';
+import type { Job } from '../../core/job/jobSchema';
 import { circuitView } from '../../store/circuitView';
 import type { OpenJob } from '../../store/jobSlice';
 import { CircuitBoard } from './CircuitBoard';
-import { CircuitList } from './CircuitList';
-import { Dialogs } from './Dialogs';
 import { EmptyStage } from './EmptyStage';
 import { Foot } from './Foot';
 import { JobBar } from './JobBar';
 import { Notices } from './Notices';
-import { StageActionsProvider, type StageActions } from './stageActions';
+import { StageActionsProvider, type DialogName, type StageActions } from './stageActions';
 import { useStageShortcuts } from './useStageShortcuts';
 import classes from './stage.module.css';
+
+const Dialogs = lazy(() => import('./Dialogs').then((module) => ({ default: module.Dialogs })));
 
 interface CircuitsStageProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
   readonly circuitId: string | undefined;
 }
 
-/** The actions of the stage, and which of its dialogs are open. */
+/** The actions of the stage, and which dialog is open. */
 function useStage(jobId: string) {
   const navigate = useNavigate();
-  const [adding, addingIs] = useDisclosure();
-  const [settings, settingsAre] = useDisclosure();
-  const [help, helpIs] = useDisclosure();
-  const [listing, listingIs] = useDisclosure();
+  const [dialog, setDialog] = useState<DialogName | null>(null);
   const actions = useMemo<StageActions>(
     () => ({
-      add: addingIs.open,
-      openSettings: settingsAre.open,
-      openHelp: helpIs.open,
-      openList: listingIs.open,
+      open: setDialog,
       goTo: (id) => {
-        listingIs.close();
+        setDialog(null);
         void navigate(`/jobs/${jobId}/${id}`);
       },
       openSheet: (id) => void navigate(`/jobs/${jobId}/${id}/sheet`),
       leave: () => void navigate('/'),
     }),
-    [addingIs, settingsAre, helpIs, listingIs, navigate, jobId],
+    [navigate, jobId],
   );
-  const dialogs = {
-    adding,
-    onAdded: addingIs.close,
-    settings,
-    onCloseSettings: settingsAre.close,
-    help,
-    onCloseHelp: helpIs.close,
-    listing,
-    onCloseList: listingIs.close,
-  };
-  return { actions, dialogs };
+  return { actions, dialog, setDialog };
+}
+
+/** Ids of the circuits in their order; the same array until the order changes. */
+function useOrder({ circuits }: Job): readonly string[] {
+  const now = circuits.map(({ id }) => id);
+  const [order, setOrder] = useState(now);
+  const same = order.length === now.length && order.every((id, at) => id === now[at]);
+  if (!same) setOrder(now);
+  return same ? order : now;
+}
+
+/** Keeps the address on the circuit that is shown, so that it stays shown whatever happens to the others. */
+function useAddressOf(jobId: string, shown: string | undefined, asked: string | undefined): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    if (shown !== undefined && shown !== asked) void navigate(`/jobs/${jobId}/${shown}`, { replace: true });
+  }, [navigate, jobId, shown, asked]);
 }
 
 /** The stage on which circuits are sized: list, run, ladder of figures and working, of one choice. */
 export function CircuitsStage({ open, circuitId }: CircuitsStageProps) {
   const { job } = open;
-  const { actions, dialogs } = useStage(job.id);
+  const { actions, dialog, setDialog } = useStage(job.id);
+  const [dialogsLoaded, setDialogsLoaded] = useState(false);
+  if (dialog !== null && !dialogsLoaded) setDialogsLoaded(true);
   const views = useMemo(() => job.circuits.map((circuit) => circuitView(job, circuit)), [job]);
   const current = views.find(({ circuit }) => circuit.id === circuitId) ?? views[0];
+  const ids = useOrder(job);
+  useAddressOf(job.id, current?.circuit.id, circuitId);
   useStageShortcuts({ views, current, actions });
   const everything = views.flatMap((view) => view.open);
   return (
@@ -70,14 +75,23 @@ export function CircuitsStage({ open, circuitId }: CircuitsStageProps) {
         <div>
           <Notices open={open} />
         </div>
-        {current === undefined ? (
-          <EmptyStage />
-        ) : (
-          <CircuitBoard view={current} list={<CircuitList views={views} current={current.circuit.id} />} />
-        )}
+        {current === undefined ? <EmptyStage /> : <CircuitBoard view={current} ids={ids} />}
         <Foot views={views} counts={countStandings(everything)} />
       </div>
-      <Dialogs open={open} views={views} current={current} {...dialogs} />
+      {dialogsLoaded && (
+        <Suspense>
+          <Dialogs
+            open={open}
+            views={views}
+            ids={ids}
+            current={current}
+            dialog={dialog}
+            onClose={() => {
+              setDialog(null);
+            }}
+          />
+        </Suspense>
+      )}
     </StageActionsProvider>
   );
 }

@@ -6,38 +6,33 @@ import { CircuitList } from './CircuitList';
 import { JobDialog } from './JobDialog';
 import { KeysDialog } from './KeysDialog';
 import { Palette } from './Palette';
+import type { DialogName } from './stageActions';
 
 interface DialogsProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
   readonly views: readonly CircuitView[];
+  readonly ids: readonly string[];
   readonly current: CircuitView | undefined;
-  readonly adding: boolean;
-  readonly onAdded: () => void;
-  readonly settings: boolean;
-  readonly onCloseSettings: () => void;
-  readonly help: boolean;
-  readonly onCloseHelp: () => void;
-  readonly listing: boolean;
-  readonly onCloseList: () => void;
+  readonly dialog: DialogName | null;
+  readonly onClose: () => void;
 }
 
-/** What opens over the stage. */
-export function Dialogs(props: DialogsProps) {
-  const { open, views, current } = props;
+/** What opens over the stage, one at a time. Loaded when the first of them is opened. */
+export function Dialogs({ open, views, ids, current, dialog, onClose }: DialogsProps) {
   return (
     <>
-      <AddCircuitDialog job={open.job} opened={props.adding} onClose={props.onAdded} />
-      <JobDialog job={open.job} opened={props.settings} onClose={props.onCloseSettings} />
-      <KeysDialog opened={props.help} onClose={props.onCloseHelp} />
-      <Drawer.Root opened={props.listing} onClose={props.onCloseList} position="bottom" size="75%">
+      <AddCircuitDialog job={open.job} opened={dialog === 'add'} onClose={onClose} />
+      <JobDialog job={open.job} opened={dialog === 'job'} onClose={onClose} />
+      <KeysDialog opened={dialog === 'keys'} onClose={onClose} />
+      <Drawer.Root opened={dialog === 'list'} onClose={onClose} position="bottom" size="75%">
         <Drawer.Overlay />
         <Drawer.Content aria-label="Circuits">
           <Drawer.Body>
-            <CircuitList views={views} current={current?.circuit.id ?? ''} />
+            <CircuitList ids={ids} current={current?.circuit.id ?? ''} />
           </Drawer.Body>
         </Drawer.Content>
       </Drawer.Root>
-      <Palette open={open} views={views} current={current} />
+      {dialog === 'palette' && <Palette open={open} views={views} current={current} onClose={onClose} />}
     </>
   );
 }

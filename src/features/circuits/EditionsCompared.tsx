@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { solveCircuit } from '../../core/circuit/solveCircuit';
 import { edition, EDITION_YEARS } from '../../core/code/edition';
 import { ladderWords } from '../../core/wording/ladder';
@@ -13,7 +14,7 @@ interface EditionsComparedProps {
 }
 
 /** What every edition says of one figure, those that differ told apart. */
-export function EditionsCompared({ view, link }: EditionsComparedProps) {
+export const EditionsCompared = memo(function EditionsCompared({ view, link }: EditionsComparedProps) {
   const { circuit, context } = view;
   const { amendments, year: now } = context.code;
   const rows = EDITION_YEARS.map((year) => {
@@ -53,4 +54,4 @@ export function EditionsCompared({ view, link }: EditionsComparedProps) {
       </table>
     </div>
   );
-}
+});

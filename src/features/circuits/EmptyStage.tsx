@@ -5,7 +5,7 @@ import classes from './stage.module.css';
 
 /** A job without circuits: what goes here, and the first step. */
 export function EmptyStage() {
-  const { add, leave } = useStageActions();
+  const { open, leave } = useStageActions();
   const { canWrite } = useJobEditor();
   return (
     <main className={classes['empty']}>
@@ -15,7 +15,14 @@ export function EmptyStage() {
         draws the run and works out breaker, conductor, ground, raceway and drop, each with its reason.
       </p>
       <p className={classes['emptyActs']}>
-        <Button onClick={add} disabled={!canWrite} data-autofocus autoFocus>
+        <Button
+          onClick={() => {
+            open('add');
+          }}
+          disabled={!canWrite}
+          data-autofocus
+          autoFocus
+        >
           Add the first circuit
         </Button>
         <Button variant="default" onClick={leave}>

@@ -20,9 +20,11 @@ interface FindingCardProps {
   readonly headed: boolean;
   /** Whether its first remedy is the one that the key A applies. */
   readonly first: boolean;
+  /** Whether the circuit was edited since: its ways out are being tried anew. */
+  readonly stale: boolean;
 }
 
-function Remedies({ view, finding, first }: Omit<FindingCardProps, 'headed'>) {
+function Remedies({ view, finding, first, stale }: Omit<FindingCardProps, 'headed'>) {
   const { canWrite, replaceCircuit } = useJobEditor();
   const remedies = remediesOf(view, finding);
   if (remedies.length === 0) return null;
@@ -34,7 +36,7 @@ function Remedies({ view, finding, first }: Omit<FindingCardProps, 'headed'>) {
             type="button"
             className={classes['remedy']}
             data-first={(first && index === 0) || undefined}
-            disabled={!canWrite}
+            disabled={!canWrite || stale}
             onClick={() => {
               replaceCircuit(circuit, remedyWords(change));
             }}

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { StandingCounts } from '../../core/circuit/standings';
 import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
 import { findingSentence } from '../../core/wording/findings';
@@ -18,7 +19,7 @@ const ORDER = ['stop', 'check', 'ask'] as const;
 const NOUN = { stop: 'Stop', check: 'Check', ask: 'Ask' } as const;
 
 /** One line for the whole job: what is open, the first of each as a jump, and the caution of the stage. */
-export function Foot({ views, counts }: FootProps) {
+export const Foot = memo(function Foot({ views, counts }: FootProps) {
   const dispatch = useAppDispatch();
   const { goTo } = useStageActions();
   const first = (standing: (typeof ORDER)[number]) => {
@@ -67,4 +68,4 @@ export function Foot({ views, counts }: FootProps) {
       <span className={classes['caution']}>{CIRCUITS_CAUTION}</span>
     </footer>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Menu } from '@mantine/core';
 import type { FigureStanding } from '../../core/circuit/standings';
 import { redone, undone, type OpenJob } from '../../store/jobSlice';
@@ -5,7 +6,6 @@ import { useAppDispatch } from '../../store/store';
 import { downloadJob } from '../../ui/files/downloadJob';
 import { StageBar } from '../../ui/shell/StageBar';
 import { THEMES, useTheme, type Theme } from '../../ui/theme/ThemeProvider';
-import { openPalette } from './openPalette';
 import { useStageActions } from './stageActions';
 import classes from './JobBar.module.css';
 
@@ -23,19 +23,30 @@ const THEME_NAME: Readonly<Record<Theme, string>> = {
 
 function More({ open }: Pick<JobBarProps, 'open'>) {
   const { theme, setTheme } = useTheme();
-  const { openSettings, openHelp, openList, leave } = useStageActions();
+  const { open: show, leave } = useStageActions();
   return (
-    <Menu position="bottom-end" width={220} withinPortal={false}>
+    <Menu position="bottom-end" width={220} withinPortal={false} withInitialFocusPlaceholder={false}>
       <Menu.Target>
         <button type="button" className={classes['tool']} aria-label="More">
           More
         </button>
       </Menu.Target>
       <Menu.Dropdown>
-        <Menu.Item onClick={openList} className={classes['narrow'] ?? ''}>
+        <Menu.Item
+          onClick={() => {
+            show('list');
+          }}
+          className={classes['narrow'] ?? ''}
+        >
           Circuits of the job
         </Menu.Item>
-        <Menu.Item onClick={openSettings}>Job, edition, practices</Menu.Item>
+        <Menu.Item
+          onClick={() => {
+            show('job');
+          }}
+        >
+          Job, edition, practices
+        </Menu.Item>
         <Menu.Item
           onClick={() => {
             downloadJob(open.job);
@@ -54,16 +65,22 @@ function More({ open }: Pick<JobBarProps, 'open'>) {
             {THEME_NAME[each]}
           </Menu.Item>
         ))}
-        <Menu.Item onClick={openHelp}>Keys</Menu.Item>
+        <Menu.Item
+          onClick={() => {
+            show('keys');
+          }}
+        >
+          Keys
+        </Menu.Item>
       </Menu.Dropdown>
     </Menu>
   );
 }
 
 /** The bar above the stage: job and edition, stages, find, undo and redo, theme and files. */
-export function JobBar({ open, standing, openCount }: JobBarProps) {
+export const JobBar = memo(function JobBar({ open, standing, openCount }: JobBarProps) {
   const dispatch = useAppDispatch();
-  const { openSettings } = useStageActions();
+  const { open: show } = useStageActions();
   const { job, journal, cursor, role } = open;
   const { edition, amendments } = job;
   const note = `${edition} code${edition === 2026 ? ', not verified' : ''}${amendments.length > 0 ? ' · local rules' : ''}`;
@@ -74,11 +91,19 @@ export function JobBar({ open, standing, openCount }: JobBarProps) {
     <StageBar
       jobName={job.name}
       jobNote={note}
-      onJob={openSettings}
+      onJob={() => {
+        show('job');
+      }}
       stages={[{ name: 'Circuits', standing, open: openCount, current: true }]}
       tools={
         <>
-          <button type="button" className={`${classes['tool']} ${classes['find']}`} onClick={openPalette}>
+          <button
+            type="button"
+            className={`${classes['tool']} ${classes['find']}`}
+            onClick={() => {
+              show('palette');
+            }}
+          >
             Find <kbd className="fig">Ctrl K</kbd>
           </button>
           <button
@@ -108,4 +133,4 @@ export function JobBar({ open, standing, openCount }: JobBarProps) {
       }
     />
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent } from 'react';
+import { type KeyboardEvent, memo, useRef } from 'react';
 import { ladderWords } from '../../core/wording/ladder';
 import { standingWord } from '../../core/wording/words';
 import { LINKS, type Link } from '../../core/working/finding';
@@ -59,7 +59,7 @@ function Rung({ view, link, lit, onChoose }: RungProps) {
 }
 
 /** The figures in the order of reasoning, each with its reason and standing. Arrows go from one to the next. */
-export function Ladder({ view, link }: LadderProps) {
+export const Ladder = memo(function Ladder({ view, link }: LadderProps) {
   const dispatch = useAppDispatch();
   const list = useRef<HTMLOListElement>(null);
   const choose = (to: Link): void => {
@@ -97,4 +97,4 @@ export function Ladder({ view, link }: LadderProps) {
       </ol>
     </>
   );
-}
+});

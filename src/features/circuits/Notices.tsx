@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { counted } from '../../core/wording/words';
 import type { OpenJob } from '../../store/jobSlice';
 import { retrySaving, takeOverJob } from '../../store/openJob';
+import { useAppSelector } from '../../store/store';
 import { downloadJob } from '../../ui/files/downloadJob';
 import { Notice } from '../../ui/shell/Notice';
 
@@ -25,7 +26,8 @@ function useLeaveGuard(unsaved: boolean): void {
 
 /** What the electrician must know about saving: read along only, not saved, gone. */
 export function Notices({ open }: NoticesProps) {
-  const { role, save, job } = open;
+  const { role, job } = open;
+  const save = useAppSelector((state) => state.save);
   useLeaveGuard(save.kind === 'failed');
   const exportIt = {
     label: 'Export the job as a file',

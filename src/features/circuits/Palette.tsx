@@ -1,5 +1,6 @@
 import '@mantine/spotlight/styles.css';
-import { Spotlight, type SpotlightActionData } from '@mantine/spotlight';
+import { createSpotlight, Spotlight, type SpotlightActionData } from '@mantine/spotlight';
+import { useEffect } from 'react';
 import { LINKS } from '../../core/working/finding';
 import { circuitLine, linkName } from '../../core/wording/ladder';
 import type { CircuitView } from '../../store/circuitView';
@@ -8,14 +9,16 @@ import { redone, undone, type OpenJob } from '../../store/jobSlice';
 import { useAppDispatch } from '../../store/store';
 import { downloadJob } from '../../ui/files/downloadJob';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
-import { paletteStore } from './openPalette';
-import { useStageActions } from './stageActions';
+import { useStageActions, type DialogName } from './stageActions';
 
 interface PaletteProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
   readonly views: readonly CircuitView[];
   readonly current: CircuitView | undefined;
+  readonly onClose: () => void;
 }
+
+const [paletteStore, palette] = createSpotlight();
 
 type Act = readonly [id: string, label: string, act: () => void, description?: string];
 
@@ -65,9 +68,16 @@ function useTargets({ views, current }: PaletteProps): readonly Act[] {
 function useDeeds({ open }: PaletteProps): readonly Act[] {
   const dispatch = useAppDispatch();
   const { setTheme } = useTheme();
-  const { add, openSettings, openHelp } = useStageActions();
+  const { open: show } = useStageActions();
+  const opens = (dialog: DialogName, label: string): Act => [
+    dialog,
+    label,
+    () => {
+      show(dialog);
+    },
+  ];
   return [
-    ['add', 'Add a circuit', add],
+    opens('add', 'Add a circuit'),
     ['undo', 'Undo', () => void dispatch(undone())],
     ['redo', 'Redo', () => void dispatch(redone())],
     [
@@ -77,7 +87,7 @@ function useDeeds({ open }: PaletteProps): readonly Act[] {
         downloadJob(open.job);
       },
     ],
-    ['settings', 'Job, edition, practices', openSettings],
+    opens('job', 'Job, edition, practices'),
     ...THEMES.map((theme): Act => [
       `theme ${theme}`,
       `Theme: ${theme}`,
@@ -85,7 +95,7 @@ function useDeeds({ open }: PaletteProps): readonly Act[] {
         setTheme(theme);
       },
     ]),
-    ['keys', 'Keys', openHelp],
+    opens('keys', 'Keys'),
   ];
 }
 
@@ -93,9 +103,14 @@ function useDeeds({ open }: PaletteProps): readonly Act[] {
 export function Palette(props: PaletteProps) {
   const targets = useTargets(props);
   const deeds = useDeeds(props);
+  useEffect(() => {
+    palette.open();
+  }, []);
   return (
     <Spotlight
       store={paletteStore}
+      onSpotlightClose={props.onClose}
+      closeOnActionTrigger
       actions={[...deeds, ...targets].map(spotlightAction)}
       shortcut={null}
       limit={12}

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { useElementSize, useMediaQuery } from '@mantine/hooks';
 import { circuitNote } from '../../core/wording/conductors';
 import { sectionGeometry, type SectionGeometry } from '../../core/run/sectionGeometry';
@@ -79,7 +80,7 @@ function FlatTape({
 }
 
 /** The run of a circuit: its section to scale, the tape under it, and what is in every stretch. */
-export function RunPane({ view, stretch }: RunPaneProps) {
+export const RunPane = memo(function RunPane({ view, stretch }: RunPaneProps) {
   const { ref, width } = useElementSize();
   const dispatch = useAppDispatch();
   const phone = useMediaQuery('(max-width: 640px)');
@@ -111,4 +112,4 @@ export function RunPane({ view, stretch }: RunPaneProps) {
       </div>
     </section>
   );
-}
+});

@@ -1,4 +1,5 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
+import type { Remedy } from '../../core/circuit/remedy';
 import type { CircuitFigures } from '../../core/circuit/figures';
 import { tableFace } from '../../core/code/tableFace';
 import { findingSentence } from '../../core/wording/findings';
@@ -56,15 +57,26 @@ function Heading({ view, link, worst }: { view: CircuitView; link: Link; worst: 
   );
 }
 
+interface FindingsProps {
+  readonly view: CircuitView;
+  readonly link: Link;
+  readonly stale: boolean;
+}
+
+const firstRemedy = (view: CircuitView, link: Link): Remedy | undefined => {
+  const worst = view.open.find((finding) => finding.link === link);
+  return worst === undefined ? undefined : remediesOf(view, worst)[0];
+};
+
 interface StepsProps {
   readonly view: CircuitView;
   readonly link: Link;
   readonly shown: number | null;
-  readonly worst: AnyFinding | undefined;
+  readonly first: Remedy | undefined;
 }
 
 /** The steps, those that decide first, beside the table that the lit one read. */
-function Steps({ view, link, shown, worst }: StepsProps) {
+function Steps({ view, link, shown, first }: StepsProps) {
   const { circuit, solved, context } = view;
   const [chosen, setChosen] = useState<AnyStep | null>(null);
   const [all, setAll] = useState(false);
@@ -74,7 +86,6 @@ function Steps({ view, link, shown, worst }: StepsProps) {
   const steps = all ? every : every.filter((step) => !isQuiet(step));
   const lit = chosen !== null && steps.includes(chosen) ? chosen : litStep(steps, solved.findings);
   const face = lit?.read === undefined ? undefined : tableFace(context.code, lit.read, circuit.material);
-  const first = worst === undefined ? undefined : remediesOf(view, worst)[0];
   return (
     <div className={classes['body']}>
       <div>
@@ -106,7 +117,7 @@ function Steps({ view, link, shown, worst }: StepsProps) {
 const ABOUT_RUN: readonly Link[] = ['breaker', 'conductor', 'ground', 'raceway', 'drop'];
 
 /** What stands below the steps: fields, pictures, the stretch, other methods, other editions. */
-function Below({ view, link, stretch }: WorkingPaneProps) {
+function Below({ view, later, link, stretch }: WorkingPaneProps & { readonly later: CircuitView }) {
   return (
     <>
       {link !== 'load' && <LinkFields view={view} link={link} />}
@@ -119,32 +130,43 @@ function Below({ view, link, stretch }: WorkingPaneProps) {
       {ABOUT_RUN.includes(link) && (
         <StretchDetails view={view} stretch={stretch ?? view.solved.figures.governing} />
       )}
-      {(link === 'conductor' || link === 'raceway') && <Alternatives view={view} />}
-      <EditionsCompared view={view} link={link} />
+      {(link === 'conductor' || link === 'raceway') && <Alternatives view={later} />}
+      <EditionsCompared view={later} link={link} />
     </>
   );
 }
 
+/** The findings of one figure with their ways out and answers. */
+const Findings = memo(function Findings({ view, link, stale }: FindingsProps) {
+  const worst = view.open.find((finding) => finding.link === link);
+  return view.solved.findings
+    .filter((finding) => finding.link === link)
+    .map((finding) => (
+      <FindingCard
+        key={`${finding.code} ${finding.stretch ?? ''}`}
+        view={view}
+        finding={finding}
+        headed={finding === worst}
+        first={finding === worst}
+        stale={stale}
+      />
+    ));
+});
+
 /** Why a figure is what it is: doubts with their ways out, fields, steps with the table cell, other editions. */
-export function WorkingPane({ view, link, stretch }: WorkingPaneProps) {
-  const findings = view.solved.findings.filter((finding) => finding.link === link);
+export const WorkingPane = memo(function WorkingPane({ view, link, stretch }: WorkingPaneProps) {
+  // Ways out, other methods and other editions solve the circuit many times over: they follow when the
+  // figures are drawn, and cannot be applied until they do.
+  const later = useDeferredValue(view);
   const worst = view.open.find((finding) => finding.link === link);
   const shown = stretch ?? mainStretch(link, view.solved.figures);
   return (
     <>
       <Heading view={view} link={link} worst={worst} />
       {link === 'load' && <LinkFields view={view} link={link} />}
-      {findings.map((finding) => (
-        <FindingCard
-          key={`${finding.code} ${finding.stretch ?? ''}`}
-          view={view}
-          finding={finding}
-          headed={finding === worst}
-          first={finding === worst}
-        />
-      ))}
-      <Steps view={view} link={link} shown={shown} worst={worst} />
-      <Below view={view} link={link} stretch={stretch} />
+      <Findings view={later} link={link} stale={later !== view} />
+      <Steps view={view} link={link} shown={shown} first={firstRemedy(later, link)} />
+      <Below view={view} later={later} link={link} stretch={stretch} />
     </>
   );
-}
+});

@@ -1,11 +1,11 @@
 import { createContext, useContext } from 'react';
 
+/** What may open over the stage. */
+export type DialogName = 'add' | 'job' | 'keys' | 'list' | 'palette';
+
 /** What any part of the stage may ask for. */
 export interface StageActions {
-  readonly add: () => void;
-  readonly openSettings: () => void;
-  readonly openHelp: () => void;
-  readonly openList: () => void;
+  readonly open: (dialog: DialogName) => void;
   readonly goTo: (circuitId: string) => void;
   readonly openSheet: (circuitId: string) => void;
   readonly leave: () => void;
@@ -14,10 +14,7 @@ export interface StageActions {
 const nothing = (): void => undefined;
 
 const StageActionsContext = createContext<StageActions>({
-  add: nothing,
-  openSettings: nothing,
-  openHelp: nothing,
-  openList: nothing,
+  open: nothing,
   goTo: nothing,
   openSheet: nothing,
   leave: nothing,

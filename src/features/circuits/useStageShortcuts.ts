@@ -8,7 +8,6 @@ import { redone, undone } from '../../store/jobSlice';
 import { remediesOf } from '../../store/remedies';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useJobEditor, type JobEditor } from '../../store/useJobEditor';
-import { openPalette } from './openPalette';
 import type { StageActions } from './stageActions';
 
 interface ShortcutsOf {
@@ -77,9 +76,15 @@ export function useStageShortcuts({ views, current, actions }: ShortcutsOf): voi
       ']': () => {
         step(views, current, 1, actions);
       },
-      '/': openPalette,
-      '?': actions.openHelp,
-      n: actions.add,
+      '/': () => {
+        actions.open('palette');
+      },
+      '?': () => {
+        actions.open('keys');
+      },
+      n: () => {
+        actions.open('add');
+      },
       p: () => {
         if (current !== undefined) togglePin(current, link, editor);
       },
@@ -96,7 +101,7 @@ export function useStageShortcuts({ views, current, actions }: ShortcutsOf): voi
     const onKey = (event: KeyboardEvent): void => {
       const key = event.key.toLowerCase();
       if (event.ctrlKey || event.metaKey) {
-        if (key === 'k') openPalette();
+        if (key === 'k') actions.open('palette');
         else if (key === 'z') dispatch(event.shiftKey ? redone() : undone());
         else return;
         event.preventDefault();

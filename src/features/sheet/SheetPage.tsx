@@ -33,7 +33,7 @@ export function SheetPage() {
   const circuit = job.circuits.find(({ id }) => id === circuitId);
   if (circuit === undefined) return <Message title="This circuit is not in the job">{back}</Message>;
   return (
-    <div className={classes['desk']}>
+    <main className={classes['desk']}>
       <div className={classes['tools']}>
         <Button
           onClick={() => {
@@ -47,6 +47,6 @@ export function SheetPage() {
         </Button>
       </div>
       <CircuitSheet job={job} view={circuitView(job, circuit)} />
-    </div>
+    </main>
   );
 }

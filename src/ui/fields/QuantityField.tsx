@@ -1,8 +1,9 @@
 import { TextInput } from '@mantine/core';
-import { useId, useRef, useState } from 'react';
+import { useCallbackRef } from '@mantine/hooks';
+import { memo, useId, useState, type KeyboardEvent } from 'react';
 import { isRefused, type Refused } from '../../core/units/refused';
 
-export interface QuantityFieldProps<T> {
+interface QuantityFieldProps<T> {
   readonly label: string;
   readonly value: T;
   readonly print: (value: T) => string;
@@ -18,60 +19,93 @@ export interface QuantityFieldProps<T> {
   readonly autoFocus?: boolean;
 }
 
-/**
- * A field for a quantity in the trade's writing. Every keystroke that is understood counts at once; one that
- * is not leaves the value as it was, keeps what was typed, and says what is accepted.
- */
-export function QuantityField<T>(props: QuantityFieldProps<T>) {
-  const {
-    label,
-    value,
-    print,
-    parse,
-    onValue,
-    help,
-    disabled,
-    bare = false,
-    className,
-    inputMode = 'text',
-  } = props;
-  const [typed, setTyped] = useState<string | null>(null);
-  const id = useId();
-  const visit = useRef(0);
-  const refusal = typed === null ? undefined : parse(typed);
-  const refused = isRefused(refusal) ? refusal : undefined;
+interface EntryProps {
+  readonly label: string;
+  readonly help: string | undefined;
+  readonly text: string;
+  readonly error: string | undefined;
+  readonly disabled: boolean;
+  readonly bare: boolean;
+  readonly className: string | undefined;
+  readonly inputMode: 'decimal' | 'text';
+  readonly autoFocus: boolean;
+  readonly onEnter: () => void;
+  readonly onText: (text: string) => void;
+  readonly onLeave: () => void;
+  readonly onKey: (event: KeyboardEvent) => void;
+}
+
+/** The entry itself, drawn again only when what it shows is another. */
+const Entry = memo(function Entry(props: EntryProps) {
+  const { label, help, text, error, bare, className, onEnter, onText, onLeave, onKey } = props;
   return (
     <TextInput
       {...(bare ? { 'aria-label': label } : { label })}
       {...(className !== undefined && { className })}
       description={bare ? undefined : help}
-      value={typed ?? print(value)}
-      inputMode={inputMode}
-      disabled={disabled ?? false}
-      autoFocus={props.autoFocus ?? false}
-      data-autofocus={props.autoFocus ?? undefined}
+      value={text}
+      inputMode={props.inputMode}
+      disabled={props.disabled}
+      autoFocus={props.autoFocus}
+      data-autofocus={props.autoFocus || undefined}
       autoComplete="off"
       spellCheck={false}
-      error={refused && `Type ${refused.accepts}.`}
+      error={error}
       onFocus={(event) => {
-        visit.current += 1;
         event.currentTarget.select();
+        onEnter();
       }}
       onChange={(event) => {
-        const text = event.currentTarget.value;
-        setTyped(text);
-        const parsed = parse(text);
-        if (!isRefused(parsed)) onValue(parsed, `${id} ${visit.current} ${performance.timeOrigin}`);
+        onText(event.currentTarget.value);
       }}
-      onBlur={() => {
-        if (refused === undefined) setTyped(null);
-      }}
-      onKeyDown={(event) => {
-        if (event.key === 'Escape' && typed !== null) {
-          event.stopPropagation();
-          setTyped(null);
-        }
-      }}
+      onBlur={onLeave}
+      onKeyDown={onKey}
+    />
+  );
+});
+
+/**
+ * A field for a quantity in the trade's writing. Every keystroke that is understood counts at once; one that
+ * is not leaves the value as it was, keeps what was typed, and says what is accepted.
+ */
+export function QuantityField<T>(props: QuantityFieldProps<T>) {
+  const { value, print, parse, onValue } = props;
+  const [typed, setTyped] = useState<string | null>(null);
+  const [visit, setVisit] = useState(0);
+  const id = useId();
+  const refusal = typed === null ? undefined : parse(typed);
+  const refused = isRefused(refusal) ? refusal : undefined;
+  const onEnter = useCallbackRef(() => {
+    setVisit(visit + 1);
+  });
+  const onText = useCallbackRef((text: string) => {
+    setTyped(text);
+    const parsed = parse(text);
+    if (!isRefused(parsed)) onValue(parsed, `${id} ${visit} ${performance.timeOrigin}`);
+  });
+  const onLeave = useCallbackRef(() => {
+    if (refused === undefined) setTyped(null);
+  });
+  const onKey = useCallbackRef((event: KeyboardEvent) => {
+    if (event.key !== 'Escape' || typed === null) return;
+    event.stopPropagation();
+    setTyped(null);
+  });
+  return (
+    <Entry
+      label={props.label}
+      help={props.help}
+      text={typed ?? print(value)}
+      error={refused && `Type ${refused.accepts}.`}
+      disabled={props.disabled ?? false}
+      bare={props.bare ?? false}
+      className={props.className}
+      inputMode={props.inputMode ?? 'text'}
+      autoFocus={props.autoFocus ?? false}
+      onEnter={onEnter}
+      onText={onText}
+      onLeave={onLeave}
+      onKey={onKey}
     />
   );
 }

@@ -77,8 +77,13 @@ export function DropChart(props: DropChartProps) {
     .join(', ');
   return (
     <figure>
-      <div style={{ height: 150 }} role="img" aria-label={`Drop at ${lengthFt} feet by size: ${words}`}>
-        <Line key={theme} data={chartData(props, mostFt)} options={options(mostFt, mostPct)} />
+      <div style={{ height: 150 }}>
+        <Line
+          key={theme}
+          aria-label={`Drop at ${lengthFt} feet by size: ${words}`}
+          data={chartData(props, mostFt)}
+          options={options(mostFt, mostPct)}
+        />
       </div>
       <figcaption className="second">
         Drop against length: {words}.{' '}

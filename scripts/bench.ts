@@ -1,0 +1,20 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { benchBundles } from './bench/bundles';
+import { benchKeystroke } from './bench/keystroke';
+import { benchPipeline } from './bench/pipeline';
+
+console.log('bench: the pipeline');
+await benchPipeline();
+
+console.log('\nbench: building the application and the bare page');
+spawnSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });
+await benchBundles();
+
+const browser = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
+if (existsSync(browser)) {
+  console.log('\nbench: a keystroke, in the browser');
+  await benchKeystroke(browser);
+} else {
+  console.log(`\nbench: no browser at ${browser}, so the keystroke was not measured (set CHROMIUM).`);
+}

@@ -1,0 +1,77 @@
+import { chromium, type Page } from '@playwright/test';
+import { buildServer } from '../../server/app';
+
+const KEYS = 40;
+
+const median = (times: readonly number[]): number =>
+  times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
+
+/** In the page: notes how long after a key the ladder of figures was redrawn. */
+function watchFigures(): void {
+  const times: number[] = [];
+  let pressed = 0;
+  document.addEventListener(
+    'beforeinput',
+    () => {
+      pressed = performance.now();
+    },
+    true,
+  );
+  new MutationObserver(() => {
+    if (pressed > 0) times.push(performance.now() - pressed);
+    pressed = 0;
+  }).observe(document.querySelector('[data-link="drop"]') ?? document.body, {
+    subtree: true,
+    characterData: true,
+    childList: true,
+  });
+  Object.assign(window, { figureTimes: times });
+}
+
+async function openDemoCircuit(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await page.getByRole('link', { name: /Split-level/ }).click();
+  await page.getByLabel('Length, A to B').click();
+  await page.evaluate(watchFigures);
+}
+
+/**
+ * Scripting of one keystroke in the length of a run at the size of the demo job: until every figure is
+ * redrawn, which is one turn without a pause, and with all that follows (saving, ways out, other methods
+ * and editions) by the browser's own account of its script time.
+ */
+export async function benchKeystroke(executablePath: string): Promise<void> {
+  const server = await buildServer({ root: 'dist', demo: true });
+  const address = await server.listen({ host: '127.0.0.1', port: 0 });
+  const args = ['--no-sandbox', '--disable-gpu', '--disable-background-networking'];
+  const browser = await chromium.launch({ executablePath, args });
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+  });
+  const page = await context.newPage();
+  await openDemoCircuit(page, address);
+  const devtools = await context.newCDPSession(page);
+  await devtools.send('Performance.enable');
+  const scripting = async (): Promise<number> => {
+    const { metrics } = await devtools.send('Performance.getMetrics');
+    return (metrics.find(({ name }) => name === 'ScriptDuration')?.value ?? 0) * 1000;
+  };
+  const settle = () =>
+    page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 80))));
+  const all: number[] = [];
+  for (let at = 0; at < KEYS; at += 1) {
+    await page.keyboard.press('Control+A');
+    await settle();
+    const before = await scripting();
+    await page.keyboard.press(String((at % 8) + 2));
+    await settle();
+    all.push((await scripting()) - before);
+  }
+  const figures = await page.evaluate(() => (window as unknown as { figureTimes: number[] }).figureTimes);
+  const worst = Math.max(...figures).toFixed(1);
+  console.log(`  figures redrawn: median ${median(figures).toFixed(1)} ms, worst ${worst} ms (under 16)`);
+  console.log(`  with all that follows: median ${median(all).toFixed(1)} ms of scripting`);
+  await browser.close();
+  await server.close();
+}

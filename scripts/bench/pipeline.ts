@@ -1,0 +1,56 @@
+import { Bench } from 'tinybench';
+import { remediesFor } from '../../src/core/circuit/remedies';
+import { solveCircuit } from '../../src/core/circuit/solveCircuit';
+import { edition } from '../../src/core/code/edition';
+import { demoJob } from '../../src/core/job/demoJob';
+import { defaultPrices } from '../../src/core/price/defaultPrices';
+import { packConductors } from '../../src/core/run/packConductors';
+import { straightLine } from '../../tests/support/straightLine';
+
+const context = { code: edition(demoJob.edition, demoJob.amendments), practices: demoJob.practices };
+// The straight-line program sizes what is free, so both sides get the same free circuits.
+const circuits = demoJob.circuits.map((circuit) => ({ ...circuit, pins: {} }));
+
+const micro = (milliseconds: number): number => milliseconds * 1000;
+
+/** Median times of the pipeline for every circuit of the demo job, and what explaining costs. */
+export async function benchPipeline(): Promise<void> {
+  const bench = new Bench({ time: 300, warmupTime: 150 });
+  for (const circuit of circuits) {
+    bench.add(`working ${circuit.id}`, () => void solveCircuit(circuit, context));
+    bench.add(`plain ${circuit.id}`, () => void straightLine(circuit, context.code));
+  }
+  const stopped = demoJob.circuits[0];
+  if (stopped !== undefined) {
+    const solved = solveCircuit(stopped, context);
+    const finding = solved.findings[0];
+    if (finding !== undefined) {
+      bench.add('remedies', () => void remediesFor(stopped, finding, solved, context, defaultPrices));
+    }
+  }
+  bench.add('packing', () => void packConductors([0.254, 0.254, 0.254, 0.164], 1.029));
+  await bench.run();
+  const median = (name: string): number => {
+    const result = bench.getTask(name)?.result;
+    return micro(result !== undefined && 'latency' in result ? (result.latency.p50 ?? NaN) : NaN);
+  };
+  const rows = circuits.map(({ id }) => {
+    const working = median(`working ${id}`);
+    const plain = median(`plain ${id}`);
+    return { circuit: id, working, plain };
+  });
+  for (const { circuit, working, plain } of rows) {
+    const ratio = (working / plain).toFixed(1);
+    console.log(
+      `  ${circuit.padEnd(18)} ${working.toFixed(1)} µs with working, ${plain.toFixed(1)} without: × ${ratio}`,
+    );
+  }
+  const worst = Math.max(...rows.map((row) => row.working));
+  const ratio = Math.max(...rows.map(({ working, plain }) => working / plain));
+  console.log(
+    `  slowest median ${worst.toFixed(1)} µs (at most 100), price of explaining × ${ratio.toFixed(1)} (at most 10)`,
+  );
+  console.log(
+    `  remedies of one stop ${median('remedies').toFixed(0)} µs, packing four conductors ${median('packing').toFixed(0)} µs`,
+  );
+}
