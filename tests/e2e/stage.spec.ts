@@ -7,7 +7,7 @@ test('one choice lights the circuit, the figure, the stretch and the table row t
   await page.getByRole('button', { name: /^Kiln, studio/ }).click();
   await link(page, 'Conductor').click();
   await page
-    .getByRole('button', { name: /65 A for 60 A; fill/ })
+    .getByRole('button', { name: /65 A, needs 60; fill/ })
     .first()
     .click();
   await expect(page.getByRole('button', { name: /^Kiln, studio 60 A/ })).toHaveAttribute(

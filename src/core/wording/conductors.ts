@@ -60,7 +60,8 @@ export function holdsWords({ verdict, raceway }: StretchFigures, figures: Circui
   const { minA, ratingA } = figures.ocpd;
   if (verdict.failed.includes('load')) return `carries ${n(verdict.columnA)} A, needs ${inAmps(minA)}`;
   if (verdict.failed.length > 0) return `carries ${n(verdict.finalA)} A on a ${inAmps(ratingA)} breaker`;
-  return `${n(verdict.finalA)} A for ${inAmps(minA)}${fill}`;
+  if (verdict.finalA < ratingA - 1e-9) return `${n(verdict.finalA)} A, next size up ${n(ratingA)}${fill}`;
+  return `${n(verdict.finalA)} A, needs ${n(minA)}${fill}`;
 }
 
 /** How a stretch is held, by the house practice and by rule. */

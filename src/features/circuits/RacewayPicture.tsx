@@ -27,18 +27,16 @@ export function RacewayPicture({ view, stretch }: RacewayPictureProps) {
   }));
   return (
     <div className={classes['cross']}>
-      <RacewayCrossSection insideIn={raceway.insideIn} conductors={conductors} sizePx={112} />
-      <p>
+      <RacewayCrossSection insideIn={raceway.insideIn} conductors={conductors} sizePx={84} />
+      <p className="second">
         <b>
           {raceway.taken} {methodName(raceway.method)}
         </b>
         <br />
-        conductors <span className="fig">{printNumber(raceway.areaIn2, 3)}</span> in²
+        full <span className="fig">{printNumber(raceway.fillPct, 0)} %</span> of{' '}
+        <span className="fig">{printNumber(raceway.limitPct)} %</span>
         <br />
-        full <span className="fig">{printNumber(raceway.fillPct, 0)}</span> %, by rule{' '}
-        <span className="fig">{printNumber(raceway.limitPct)}</span> %
-        <br />
-        <span className="second">drawn at true proportion; smallest by rule {raceway.legal}</span>
+        true proportion
       </p>
     </div>
   );

@@ -131,7 +131,9 @@ export function StretchBands({ view, columns, headPx, lit, onChoose }: StretchBa
           head="Length"
           lit={lit}
           cells={cells((index) => (
-            <LengthField key={index} index={index} {...field} />
+            <span key={index} className={classes['cell']}>
+              <LengthField index={index} {...field} />
+            </span>
           ))}
         />
         <Band

@@ -107,9 +107,12 @@ function Steps({ view, link, shown, first }: StepsProps) {
           </button>
         )}
       </div>
-      {face !== undefined && lit !== undefined && (
-        <TableFaceView face={face} marks={markedCells(lit, steps, first, context)} />
-      )}
+      <div>
+        {face !== undefined && lit !== undefined && (
+          <TableFaceView face={face} marks={markedCells(lit, steps, first, context)} />
+        )}
+        {link === 'raceway' && <RacewayPicture view={view} stretch={shown} />}
+      </div>
     </div>
   );
 }
@@ -120,13 +123,12 @@ const ABOUT_RUN: readonly Link[] = ['breaker', 'conductor', 'ground', 'raceway',
 function Below({ view, later, link, stretch }: WorkingPaneProps & { readonly later: CircuitView }) {
   return (
     <>
-      {link !== 'load' && <LinkFields view={view} link={link} />}
-      {link === 'raceway' && <RacewayPicture view={view} stretch={stretch} />}
       {link === 'drop' && (
         <Suspense fallback={<p className="second">Drawing the chart</p>}>
           <DropPicture view={view} />
         </Suspense>
       )}
+      {link !== 'load' && <LinkFields view={view} link={link} />}
       {ABOUT_RUN.includes(link) && (
         <StretchDetails view={view} stretch={stretch ?? view.solved.figures.governing} />
       )}

@@ -18,7 +18,9 @@ import { findingSentence } from '../../core/wording/findings';
 import { circuitLine, ladderWords, linkName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
 import { placeName, standingWord } from '../../core/wording/words';
-import { LINKS } from '../../core/working/finding';
+import { LINKS, type Link } from '../../core/working/finding';
+import { isQuiet } from '../../core/working/quietSteps';
+import type { AnyStep } from '../../core/working/step';
 import type { CircuitView } from '../../store/circuitView';
 import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { StandingShape } from '../../ui/marks/StandingShape';
@@ -173,6 +175,12 @@ function Findings({ view }: Pick<CircuitSheetProps, 'view'>) {
   );
 }
 
+/** Every step of the stretch that decides; of the others, what differs from plain. */
+const shownSteps = ({ solved }: CircuitView, link: Link): readonly AnyStep[] =>
+  solved.workings[link].filter(
+    (step) => step.stretch === undefined || step.stretch === solved.figures.governing || !isQuiet(step),
+  );
+
 function Workings({ job, view }: CircuitSheetProps) {
   const titles = new Map(job.amendments.map(({ id, title }) => [id, title]));
   return (
@@ -183,7 +191,7 @@ function Workings({ job, view }: CircuitSheetProps) {
           <table key={link}>
             <caption>{linkName[link]}</caption>
             <tbody>
-              {view.solved.workings[link].map((step, index) => {
+              {shownSteps(view, link).map((step, index) => {
                 const { label, formula, result } = stepWords(step);
                 return (
                   <tr key={index}>

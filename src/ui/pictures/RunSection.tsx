@@ -12,7 +12,7 @@ import {
   sectionScale,
   type SectionScale,
 } from './sectionScale';
-import { SectionGround } from './SectionGround';
+import { CEILING_FT, SectionGround } from './SectionGround';
 import { SectionStations } from './SectionStations';
 
 /** What is written beside a stretch. */
@@ -109,7 +109,9 @@ function Label({ stretch, label, scale }: LabelProps) {
   if (room < roomFor(label)) return null;
   const x = scale.x(level.fromFt) + Math.min(34, (room - roomFor(label)) / 2 + 14);
   const buried = level.heightFt < 0;
-  const y = scale.y(level.heightFt) + (buried ? 24 : 27);
+  // Above the ceiling the words go over the line, where no joists are.
+  const below = level.heightFt > CEILING_FT ? -12 : 27;
+  const y = scale.y(level.heightFt) + (buried ? 24 : below);
   return (
     <g>
       <text x={buried ? x + 140 : x} y={y} className="strong halo">

@@ -33,7 +33,8 @@ const zonesOf = ({ stretches }: SectionGeometry): readonly Zone[] => {
   return zones;
 };
 
-const CEILING_FT = 8.6;
+/** Ceilings are drawn at this height. */
+export const CEILING_FT = 8.6;
 const JOIST_FT = 4 / 3;
 
 function Inside({ zone, scale, from, to }: { zone: Zone; scale: SectionScale; from: number; to: number }) {
