@@ -112,6 +112,7 @@ export function Palette(props: PaletteProps) {
       onSpotlightClose={props.onClose}
       closeOnActionTrigger
       actions={[...deeds, ...targets].map(spotlightAction)}
+      overlayProps={{ backgroundOpacity: 0.3, blur: 0 }}
       shortcut={null}
       limit={12}
       scrollable

@@ -187,7 +187,7 @@ function Workings({ job, view }: CircuitSheetProps) {
     <section className={classes['workings']}>
       <h2>Working, with sections</h2>
       <div className={classes['columns']}>
-        {LINKS.map((link) => (
+        {LINKS.filter((link) => view.solved.workings[link].length > 0).map((link) => (
           <table key={link}>
             <caption>{linkName[link]}</caption>
             <tbody>

@@ -1,0 +1,94 @@
+import { mkdirSync } from 'node:fs';
+import { chromium, type Browser, type Page } from '@playwright/test';
+import { buildServer } from '../server/app';
+
+const FOLDER = 'docs/screenshots';
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+interface Shot {
+  readonly name: string;
+  /** Address after the demo job's, or another one from the root. */
+  readonly at: string;
+  readonly size?: { readonly width: number; readonly height: number };
+  readonly theme?: 'attic' | 'noon';
+  readonly print?: boolean;
+  /** What is done before the picture is taken. */
+  readonly act?: (page: Page) => Promise<void>;
+}
+
+const figure = (name: string) => (page: Page) => page.locator(`[data-link="${name}"]`).click();
+
+const SHOTS: readonly Shot[] = [
+  { name: 'jobs', at: '/' },
+  { name: 'circuits', at: '/jobs/demo-orchard-lane/carport-charger' },
+  { name: 'circuits-three-stretches', at: '/jobs/demo-orchard-lane/kiln', act: (page) => page.getByRole('button', { name: /65 A, needs 60; fill 30/ }).click() },
+  { name: 'raceway', at: '/jobs/demo-orchard-lane/garage-outlet', act: figure('raceway') },
+  {
+    name: 'drop',
+    at: '/jobs/demo-orchard-lane/visitor-charger',
+    act: async (page) => {
+      await figure('drop')(page);
+      await page.getByRole('img', { name: /Drop at/ }).scrollIntoViewIfNeeded();
+    },
+  },
+  { name: 'attic', at: '/jobs/demo-orchard-lane/kiln', theme: 'attic' },
+  { name: 'noon', at: '/jobs/demo-orchard-lane/garage-outlet', theme: 'noon' },
+  {
+    name: 'add-circuit',
+    at: '/jobs/demo-orchard-lane/carport-charger',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Add a circuit' }).click();
+      await page.getByLabel('Length of the run').fill('62 ft');
+    },
+  },
+  {
+    name: 'palette',
+    at: '/jobs/demo-orchard-lane/carport-charger',
+    act: async (page) => {
+      await page.keyboard.press('Control+k');
+      await page.getByPlaceholder(/Find a circuit/).fill('ch');
+    },
+  },
+  { name: 'tablet', at: '/jobs/demo-orchard-lane/garage-outlet', size: { width: 820, height: 1180 } },
+  { name: 'phone', at: '/jobs/demo-orchard-lane/carport-charger', size: PHONE },
+  { name: 'sheet', at: '/jobs/demo-orchard-lane/carport-charger/sheet', size: { width: 720, height: 960 }, print: true },
+]; // prettier-ignore
+
+async function take(browser: Browser, address: string, shot: Shot): Promise<void> {
+  const { name, at, size = DESK, theme, print = false, act } = shot;
+  const context = await browser.newContext({
+    viewport: size,
+    serviceWorkers: 'block',
+    ...(size === PHONE && { isMobile: true, hasTouch: true }),
+  });
+  const page = await context.newPage();
+  if (theme !== undefined) {
+    await page.addInitScript((worn) => {
+      localStorage.setItem('pasture-theme', worn);
+    }, theme);
+  }
+  await page.goto(address);
+  await page.getByRole('link', { name: /Split-level/ }).waitFor();
+  if (at !== '/') {
+    await page.goto(address + at);
+    await page.getByRole('img', { name: /Section of the run/ }).waitFor();
+  }
+  await act?.(page);
+  if (print) await page.emulateMedia({ media: 'print' });
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: `${FOLDER}/${name}.png`, animations: 'disabled', fullPage: print });
+  await context.close();
+  console.log(`shots: ${FOLDER}/${name}.png`);
+}
+
+mkdirSync(FOLDER, { recursive: true });
+const server = await buildServer({ root: 'dist', demo: true });
+const address = await server.listen({ host: '127.0.0.1', port: 0 });
+const browser = await chromium.launch({
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+for (const shot of SHOTS) await take(browser, address, shot);
+await browser.close();
+await server.close();
