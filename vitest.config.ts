@@ -20,7 +20,7 @@ export default defineConfig({
         test: {
           name: 'browser-like',
           environment: 'jsdom',
-          include: ['tests/{ui,store}/**/*.test.{ts,tsx}'],
+          include: ['tests/{ui,store,features}/**/*.test.{ts,tsx}'],
           setupFiles: ['./tests/support/domSetup.ts'],
           benchmark: { include: [] },
         },

@@ -12,10 +12,12 @@ import {
 } from '../../src/core/wording/conductors';
 import { findingSentence } from '../../src/core/wording/findings';
 import { circuitLine, ladderWords } from '../../src/core/wording/ladder';
-import { stepWords } from '../../src/core/wording/steps';
+import { stepWords, type StepWords } from '../../src/core/wording/steps';
 import { charger, circuit, context, load, solve, stretch } from '../support/circuits';
 
 const everySolved = demoJob.circuits.map((each) => ({ each, solved: solveCircuit(each, context()) }));
+const wordsOf = ({ label, formula, result }: StepWords): string[] => [label, formula, result];
+
 /** The shipped faces have Latin-1 only: anything else would fall to another font or be lost in print. */
 const LATIN = /^[\u0020-\u00ff]*$/;
 
@@ -23,7 +25,7 @@ describe('words', () => {
   test('every step, finding and figure of the demo job has words, in letters that the fonts have', () => {
     for (const { each, solved } of everySolved) {
       const said = [
-        ...LINKS.flatMap((link) => solved.workings[link].flatMap((step) => Object.values(stepWords(step)))),
+        ...LINKS.flatMap((link) => solved.workings[link].flatMap((step) => wordsOf(stepWords(step)))),
         ...LINKS.flatMap((link) => Object.values(ladderWords(link, solved, each)).map(String)),
         ...solved.findings.map(findingSentence),
         circuitLine(solved, each),

@@ -2,6 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, link, openDemo, startJob, test } from '../support/app';
 
+// An analysis of a whole page takes seconds on a small machine, and these tests hold several.
+test.describe.configure({ timeout: 90_000 });
+
 const THEMES = ['paper', 'attic', 'noon'] as const;
 
 /** Every kind of working; the other themes differ in colour alone. */

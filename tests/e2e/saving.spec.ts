@@ -57,10 +57,10 @@ test.describe('two tabs on one job', () => {
 test('full storage: it says so, loses nothing, and saves when there is room', async ({ page }) => {
   await openDemo(page);
   await page.evaluate(() => {
-    const { put } = IDBObjectStore.prototype;
+    const put = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, 'put');
     Object.assign(window, {
       makeRoom: () => {
-        IDBObjectStore.prototype.put = put;
+        if (put) Object.defineProperty(IDBObjectStore.prototype, 'put', put);
       },
     });
     IDBObjectStore.prototype.put = () => {

@@ -11,8 +11,6 @@ window.matchMedia = (query: string) => ({
   matches: false,
   media: query,
   onchange: null,
-  addListener: () => undefined,
-  removeListener: () => undefined,
   addEventListener: () => undefined,
   removeEventListener: () => undefined,
   dispatchEvent: () => false,

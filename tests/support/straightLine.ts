@@ -27,7 +27,7 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
   const { impedance, insulated, raceways, cables } = code.tables;
   const metal = circuit.material;
   const { appliance } = circuit;
-  let continuous = 0;
+  let continuous: number;
   let other = 0;
   let neutral = false;
   if (appliance.family === 'ev') {

@@ -18,6 +18,7 @@ const evPlateSchema = z.strictObject({
     .describe('Limit kept by an energy management system, amperes'),
 });
 
+/** The nameplate of a vehicle charger. */
 export type EvPlate = z.infer<typeof evPlateSchema>;
 
 /** The settings that chargers commonly offer, amperes; a lower one asks less of the circuit. */

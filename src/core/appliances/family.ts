@@ -30,6 +30,7 @@ export interface OutletSite {
   readonly ocpdA: number;
 }
 
+/** A receptacle by its configuration and rating. */
 export interface ReceptacleChoice {
   readonly config: string;
   readonly ratingA: number;
@@ -42,6 +43,7 @@ interface DisconnectChoice {
   readonly inSight: boolean;
 }
 
+/** Whether ground-fault protection is asked for, in which form, and why. */
 export interface GroundFaultChoice {
   readonly required: boolean | 'ask';
   readonly form: 'none' | 'breaker';
@@ -77,8 +79,10 @@ export type Question<Key extends string = string> = {
   | { readonly kind: 'yes-no' }
 );
 
+/** Kinds of change to a plate that may serve as a remedy. */
 export type PlateChangeKind = 'setting' | 'guard-setting' | 'full-output' | 'hardwire';
 
+/** Another plate for the same appliance. */
 export interface PlateChange<Plate> {
   readonly kind: PlateChangeKind;
   readonly plate: Plate;

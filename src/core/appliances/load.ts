@@ -20,6 +20,7 @@ const loadPlateSchema = z
     message: 'The continuous part may not be more than the whole load, amps.',
   });
 
+/** A load by its amperes, in the place of a nameplate. */
 export type LoadPlate = z.infer<typeof loadPlateSchema>;
 
 const AMPERES = { units: ['a', 'amp', 'amps'], shown: 'A' } as const;

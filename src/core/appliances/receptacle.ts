@@ -11,6 +11,7 @@ const SINGLE = {
   vehicle: ['6-15', '6-20', '14-30', '14-50'],
 } as const;
 
+/** What a receptacle is for: its voltage, or a vehicle. */
 export type ReceptacleUse = keyof typeof SINGLE;
 
 /**

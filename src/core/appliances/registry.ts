@@ -8,6 +8,7 @@ import { genericLoad } from './load';
 /** Every family of appliances. A new one is a file of its own and a line here. */
 const FAMILIES = { ev, load: genericLoad };
 
+/** Id of a family of appliances. */
 export type FamilyId = keyof typeof FAMILIES;
 type PlateOf<F extends FamilyId> = (typeof FAMILIES)[F] extends Family<infer Plate> ? Plate : never;
 type Plates = { [F in FamilyId]: PlateOf<F> };
@@ -15,6 +16,7 @@ const families: { readonly [F in FamilyId]: Family<Plates[F]> } = FAMILIES;
 
 /** An appliance with its nameplate, the two tied together. */
 export type ApplianceOf<F extends FamilyId> = { family: F; nameplate: Plates[F] };
+/** An appliance of any family. */
 export type Appliance = { [F in FamilyId]: ApplianceOf<F> }[FamilyId];
 
 /** The appliance of a saved circuit: the family names the shape of its nameplate. */

@@ -11,6 +11,7 @@ import { raiseForDrop } from './raiseForDrop';
 
 type ConductorStretch = Pick<StretchFigures, 'method' | 'terms' | 'verdict' | 'least' | 'cable'>;
 
+/** The conductor of a run, and how every stretch takes it. */
 export interface ConductorChoice {
   readonly size: WireSize;
   readonly leastSize: WireSize | null;

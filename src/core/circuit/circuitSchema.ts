@@ -53,6 +53,9 @@ export const circuitSchema = z.strictObject({
   answers: z.array(answerSchema).max(60),
 });
 
+/** One stretch of a run, as it is saved. */
 export type Stretch = z.infer<typeof stretchSchema>;
+/** A circuit, as it is saved. */
 export type Circuit = z.infer<typeof circuitSchema>;
+/** The figures that were pinned. */
 export type Pins = Circuit['pins'];

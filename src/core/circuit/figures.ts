@@ -42,6 +42,7 @@ export interface StretchFigures {
   readonly supports: { readonly legal: number; readonly practice: number } | null;
 }
 
+/** The voltage drop of a run. */
 export interface DropFigures {
   readonly volts: number;
   readonly percent: number;
@@ -79,6 +80,7 @@ export interface CircuitFigures {
 /** The working of one figure: steps in order. */
 type Workings = Readonly<Record<Link, readonly AnyStep[]>>;
 
+/** A circuit solved: figures, workings and findings. */
 export interface SolvedCircuit {
   readonly figures: CircuitFigures;
   readonly workings: Workings;

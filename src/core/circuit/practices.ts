@@ -8,6 +8,7 @@ export const practicesSchema = z.strictObject({
   supports: z.enum(['half', 'code']).describe('Strap at half the largest spacing, or at the largest'),
 });
 
+/** The house practices of a job. */
 export type Practices = z.infer<typeof practicesSchema>;
 
 /** What a new job starts with. */

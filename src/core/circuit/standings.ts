@@ -29,6 +29,7 @@ export const linkStandings = (open: readonly AnyFinding[]): Readonly<Record<Link
   }; // prettier-ignore
 };
 
+/** How many findings of each standing are open. */
 export interface StandingCounts {
   readonly stop: number;
   readonly check: number;

@@ -19,6 +19,7 @@ import { baseTables, type Tables } from './tableSet';
 
 /** The editions that a job may be under, oldest first. */
 export const EDITION_YEARS = [2017, 2020, 2023, 2026] as const;
+/** The year of an edition. */
 export type EditionYear = (typeof EDITION_YEARS)[number];
 
 /** Everything that a rule may ask of the code in force: sections, figures and tables, local rules laid over. */

@@ -5,15 +5,18 @@ import type { RacewayType, SupportKind, Surround, TemperatureColumn } from './ta
 export const METHOD_IDS = [
   'nm-b', 'uf-b', 'mc', 'ser', 'emt', 'pvc40', 'pvc80', 'rmc', 'imc', 'fmc', 'lfmc', 'lfnc', 'ent',
 ] as const; // prettier-ignore
+/** Id of a wiring method. */
 export type MethodId = (typeof METHOD_IDS)[number];
 
 /** Where a stretch runs. */
 export const PLACES = ['indoor', 'attic', 'garage', 'outdoor', 'underground'] as const;
+/** Where a stretch runs, as the rules tell places apart. */
 export type Place = (typeof PLACES)[number];
 
 /** Whether a method may be in a place: by rule, or only if the authority or a listing says so. */
 type Allowed = 'yes' | 'no' | 'ask';
 
+/** What is known of a wiring method. */
 export interface Method {
   readonly id: MethodId;
   readonly name: string;

@@ -38,8 +38,10 @@ export const parameters2023 = {
   bendLimitDeg: sure<number>(360, 'raceway.bends'),
 };
 
+/** Every parameter that a rule may ask for. */
 export type Parameters = typeof parameters2023;
 
+/** What 2017 sets otherwise. */
 export const parametersChanged2017: Partial<Parameters> = {
   smallestOcpd: sure<number>(15, 'breaker.standard'),
   evSettingCounts: unsure<boolean>(false, 'load.ev-setting'),
@@ -47,11 +49,13 @@ export const parametersChanged2017: Partial<Parameters> = {
   hardwiredGfciPlaces: sure<HardwiredGfciPlaces>([], 'gfci.outdoor'),
 };
 
+/** What 2020 sets otherwise. */
 export const parametersChanged2020: Partial<Parameters> = {
   smallestOcpd: sure<number>(15, 'breaker.standard'),
   hardwiredGfciPlaces: sure<HardwiredGfciPlaces>(['outdoor'], 'gfci.outdoor'),
 };
 
+/** What 2026 is believed to set otherwise. */
 export const parametersChanged2026: Partial<Parameters> = {
   hardwiredGfciA: unsure<number>(60, 'gfci.outdoor'),
 };

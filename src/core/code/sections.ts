@@ -81,7 +81,9 @@ export const sections2023 = {
   'table.gfci-class': unsure('product standard'),
 } as const satisfies Record<string, Citation>;
 
+/** What a section is about, whatever its number in an edition. */
 export type SectionKey = keyof typeof sections2023;
+/** The sections of one edition. */
 export type Sections = Readonly<Record<SectionKey, Citation>>;
 
 /** What 2017 numbers otherwise. */

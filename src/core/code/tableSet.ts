@@ -31,7 +31,9 @@ export const baseTables = {
   configurations,
 };
 
+/** The tables that rules read. */
 export type Tables = typeof baseTables;
+/** Name of a table that rules read. */
 export type TableKey = keyof Tables;
 
 /** The cell of a table that a step read. */

@@ -12,6 +12,7 @@ export type Command =
   | { readonly kind: 'move-circuit'; readonly id: string; readonly to: number }
   | { readonly kind: 'set-job'; readonly fields: Partial<JobFields> };
 
+/** A job after a command, and the way back. */
 export interface Applied {
   readonly job: Job;
   readonly inverse: Command;

@@ -11,6 +11,7 @@ export type FileProblem =
   | { readonly kind: 'no-way-forward'; readonly version: number }
   | ({ readonly kind: 'invalid' } & FieldProblem);
 
+/** A job that was read, or why it was not. */
 export type ReadJob =
   | { readonly ok: true; readonly job: Job; readonly fromVersion: number }
   | { readonly ok: false; readonly problem: FileProblem };

@@ -31,4 +31,5 @@ export const jobSchema = z.strictObject({
   circuits: z.array(circuitSchema).max(200),
 });
 
+/** A job, as it is saved. */
 export type Job = z.infer<typeof jobSchema>;

@@ -3,6 +3,7 @@ import type { Edition } from '../code/edition';
 import { meets } from '../units/quantity';
 import type { Working } from '../working/worked';
 
+/** The overcurrent device of a circuit. */
 export interface OcpdChoice {
   /** Least rating that the load asks for, before rounding up, amperes. */
   readonly minA: number;

@@ -9,6 +9,7 @@ const TABLED: Partial<Record<MethodId, CableType>> = { 'nm-b': 'NM-B', 'uf-b': '
 const LARGEST_MC: WireSize = '4/0';
 const SMALLEST_AL: WireSize = '8';
 
+/** A cable as makers build it. */
 export interface CableConstruction {
   /** As it is asked for at the counter: "NM-B 6/2", "SER 2-2-2-4". */
   readonly name: string;

@@ -24,6 +24,7 @@ export interface AmpacityTerms {
   readonly adjustment: number;
 }
 
+/** Ampacities of one size, amperes. */
 export interface SizeAmpacity {
   readonly columnA: number;
   readonly startA: number;

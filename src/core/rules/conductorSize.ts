@@ -11,6 +11,7 @@ export interface SizedStretch {
   readonly terms: AmpacityTerms;
 }
 
+/** What the search for the least size found. */
 export interface LeastSize {
   /** The smallest size that holds in every stretch; undefined where none does. */
   readonly size: WireSize | undefined;

@@ -14,6 +14,7 @@ export interface ConductorDemand {
   readonly ocpdA: number;
 }
 
+/** Ampacities of a size with the tests that it failed. */
 export interface ConductorVerdict extends SizeAmpacity {
   readonly failed: readonly ConductorTest[];
 }

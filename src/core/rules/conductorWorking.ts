@@ -13,6 +13,7 @@ import {
   type ConductorVerdict,
 } from './conductorTests';
 
+/** A stretch with all that its working tells. */
 export interface WorkedStretch {
   readonly method: MethodId;
   readonly terms: AmpacityTerms;

@@ -2,6 +2,7 @@ import type { Edition } from '../code/edition';
 import { sizeRank, smallerSize, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSize';
 import type { Working } from '../working/worked';
 
+/** The ground that a circuit needs. */
 export interface GroundNeed {
   /** What the table asks for the device, before any increase. */
   readonly base: WireSize;

@@ -36,6 +36,7 @@ export const allowedArea = (row: RacewaySize, count: number, nipple: boolean): n
   return count === 1 ? row.area53 : count === 2 ? row.area31 : row.area40;
 };
 
+/** A trade size with its inside. */
 export interface RacewayChoice {
   readonly trade: TradeSize;
   readonly row: RacewaySize;

@@ -2,6 +2,7 @@ import type { Edition } from '../code/edition';
 import { METHODS, type MethodId } from '../code/methods';
 import type { TradeSize } from '../units/tradeSize';
 
+/** Largest distances of supports, inches. */
 export interface SupportSpacing {
   readonly withinIn: number;
   readonly spacingIn: number;

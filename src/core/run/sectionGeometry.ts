@@ -10,12 +10,14 @@ export interface SectionPoint {
 
 type StationKind = 'panel' | 'box' | 'fitting' | 'appliance';
 
+/** A place along the run where something stands. */
 export interface Station extends SectionPoint {
   /** A at the panel, B at the next station, and so on: the same letters on section, tape and sheet. */
   readonly letter: string;
   readonly kind: StationKind;
 }
 
+/** One stretch as it is drawn. */
 export interface SectionStretch {
   readonly method: MethodId;
   readonly place: Place;
@@ -26,6 +28,7 @@ export interface SectionStretch {
   readonly stretched: boolean;
 }
 
+/** The whole section, in feet. */
 export interface SectionGeometry {
   readonly stations: readonly Station[];
   readonly stretches: readonly SectionStretch[];

@@ -51,6 +51,7 @@ export function tapeLayout(
   });
 }
 
+/** A mark on the tape. */
 export interface TapeTick {
   readonly px: number;
   readonly ft: number;

@@ -5,6 +5,7 @@ const NUMBER = /^[+-]?(\d+(?:\.\d*)?|\.\d+)$/;
 /** Drops thousands commas and outer spaces: "11,520 " is 11520. */
 const tidy = (text: string): string => text.trim().replace(/(\d),(?=\d{3}\b)/g, '$1');
 
+/** What a typed number may be. */
 export interface NumberRange {
   readonly least: number;
   readonly most: number;

@@ -3,7 +3,9 @@ declare const unit: unique symbol;
 /** A plain number at run time; its unit exists for the compiler only. */
 export type Quantity<U extends string> = number & { readonly [unit]: U };
 
+/** A length in feet. */
 export type Feet = Quantity<'ft'>;
+/** A temperature in degrees Celsius. */
 export type Celsius = Quantity<'°C'>;
 /** Money in whole cents, so that sums never gather rounding. */
 export type Cents = Quantity<'cent'>;

@@ -3,6 +3,7 @@ import { refuse, type Refused } from './refused';
 /** Trade sizes of raceways from small to large; a trade size is a name, not a measure. */
 export const TRADE_SIZES = ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2', '2-1/2', '3', '3-1/2', '4'] as const;
 
+/** A trade size of raceway. */
 export type TradeSize = (typeof TRADE_SIZES)[number];
 
 /** Position in the order of trade sizes, 0 for 1/2. */

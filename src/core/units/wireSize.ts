@@ -6,8 +6,10 @@ export const WIRE_SIZES = [
   '250', '300', '350', '400', '500', '600', '700', '750',
 ] as const; // prettier-ignore
 
+/** A conductor size, AWG or kcmil. */
 export type WireSize = (typeof WIRE_SIZES)[number];
 
+/** What conductors are made of. */
 export type Metal = 'cu' | 'al';
 
 const RANK = new Map<string, number>(WIRE_SIZES.map((size, at) => [size, at]));

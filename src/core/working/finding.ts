@@ -7,6 +7,7 @@ import type { WireSize } from '../units/wireSize';
 export const LINKS = [
   'load', 'breaker', 'conductor', 'ground', 'raceway', 'drop', 'disconnect', 'protection',
 ] as const; // prettier-ignore
+/** One figure of the ladder. */
 export type Link = (typeof LINKS)[number];
 
 /** stop: a rule is broken; check: legal but doubtful; ask: maker or authority decides; note: for information. */
@@ -64,6 +65,7 @@ export interface FindingData {
   'edition.unverified': { year: number };
 }
 
+/** Stable code of a finding. */
 export type FindingCode = keyof FindingData;
 
 /** A doubt or a broken rule, tied to the figure that it is about. */

@@ -8,6 +8,7 @@ import type { Metal, WireSize } from '../units/wireSize';
 /** Which of the four tests of a conductor a size failed. */
 export type ConductorTest = 'load' | 'corrected' | 'breaker' | 'small';
 
+/** What a terminal is marked for, °C. */
 export type TerminalMark = 60 | 75 | 'unmarked';
 
 /** What each kind of step was computed from. Its result is beside it in the step, its words in core/wording. */
@@ -66,6 +67,7 @@ export interface StepInputs {
 /** Why the house practice takes a larger raceway than the rule asks for. */
 export type ComfortReason = 'none' | 'full' | 'stiff' | 'bends' | 'long' | 'house-legal';
 
+/** What a step is about. */
 export type StepId = keyof StepInputs;
 
 /** What a step came to: a number, a size, or a word such as a configuration. */

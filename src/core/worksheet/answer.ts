@@ -34,6 +34,7 @@ export interface ItemError {
   readonly error: FieldProblem;
 }
 
+/** An answer, or why there is none. */
 export type ItemOutcome = ItemAnswer | ItemError;
 
 /** Whether an item was not valid. */

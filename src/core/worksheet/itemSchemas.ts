@@ -145,8 +145,13 @@ export const worksheetFileSchema = worksheetSchema.extend({
   ),
 });
 
+/** A circuit of a worksheet, read. */
 export type CircuitItem = z.infer<typeof circuitItemSchema>;
+/** An ampacity item, read. */
 export type AmpacityItem = z.infer<typeof ampacityItemSchema>;
+/** A drop item, read. */
 export type DropItem = z.infer<typeof dropItemSchema>;
+/** A fill item, read. */
 export type FillItem = z.infer<typeof fillItemSchema>;
+/** A count item, read. */
 export type FillCountItem = z.infer<typeof fillCountItemSchema>;

@@ -1,0 +1,75 @@
+import { screen, within } from '@testing-library/react';
+import { beforeEach, describe, expect, test } from 'vitest';
+import { demoJob } from '../../src/core/job/demoJob';
+import { LINKS } from '../../src/core/working/finding';
+import { linkName } from '../../src/core/wording/ladder';
+import { CircuitSheet } from '../../src/features/sheet/CircuitSheet';
+import { load, openJob, show, viewOf } from '../support/stage';
+
+beforeEach(() => {
+  load();
+});
+
+const sheet = (id: string) => {
+  show(<CircuitSheet job={openJob()} view={viewOf(id)} />);
+  return screen.getByRole('article');
+};
+
+describe('the circuit sheet', () => {
+  test('names job, code, authority, permit and local rules', () => {
+    const text = sheet('kiln').textContent;
+    for (const part of [
+      demoJob.name,
+      '2023',
+      demoJob.authority,
+      'applied for 2026-03-02',
+      'No branch circuit under 12 AWG',
+    ]) {
+      expect(text).toContain(part);
+    }
+  });
+
+  test('has every figure with its standing', () => {
+    const figures = within(sheet('kiln')).getByRole('heading', { name: 'Figures' }).parentElement;
+    expect([...(figures?.querySelectorAll('th') ?? [])].map((cell) => cell.textContent)).toEqual(
+      LINKS.map((link) => linkName[link]),
+    );
+  });
+
+  test('has every stretch with length, method, conductors and supports', () => {
+    const run = within(sheet('kiln')).getByRole('heading', { name: 'Run' }).parentElement;
+    const rows = [...(run?.querySelectorAll('tbody tr') ?? [])].map((row) => row.textContent);
+    expect(rows).toHaveLength(3);
+    expect(rows[0]).toContain('MC 6/2, indoors, 86 °F (30 °C)');
+    expect(rows[1]).toContain('BK 6, RD 6, GN 10');
+    expect(rows[1]).toContain('buried');
+  });
+
+  test('has findings with their sections and the answers that were given', () => {
+    const text = sheet('workshop').textContent;
+    expect(text).toContain('Answer: Switch within sight of the motor, by the maker. Shown to the authority.');
+    expect(text).toContain('210.8(A)');
+  });
+
+  test('a stop stays a stop on paper', () => {
+    expect(sheet('carport-charger').textContent).toContain(
+      'Stop. 6 AWG NM-B carries 55 A in the 60 °C column',
+    );
+  });
+
+  test('has the working with a section on every line, and the cautions', () => {
+    const article = sheet('carport-charger');
+    const workings = within(article).getByRole('heading', { name: 'Working, with sections' }).parentElement;
+    for (const row of workings?.querySelectorAll('tr') ?? [])
+      expect(row.lastElementChild?.textContent).not.toBe('');
+    expect(article.textContent).toContain(
+      'prove the tester live, prove the conductors dead, prove the tester live again',
+    );
+    expect(article.textContent).toContain('Call before digging');
+  });
+
+  test('an edition that was not read says so at the head', () => {
+    load({ ...demoJob, edition: 2026 });
+    expect(sheet('kiln').textContent).toContain('2026, not read: figures of 2023');
+  });
+});

@@ -1,0 +1,52 @@
+import { MantineProvider } from '@mantine/core';
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { Provider } from 'react-redux';
+import { MemoryRouter } from 'react-router';
+import { demoJob } from '../../src/core/job/demoJob';
+import type { Job } from '../../src/core/job/jobSchema';
+import { StageActionsProvider, type StageActions } from '../../src/features/circuits/stageActions';
+import { circuitView, type CircuitView } from '../../src/store/circuitView';
+import { jobLoaded } from '../../src/store/jobSlice';
+import type { TabRole } from '../../src/store/persistence/writerLock';
+import { store } from '../../src/store/store';
+import { ThemeProvider } from '../../src/ui/theme/ThemeProvider';
+
+/** Puts a job into the store, as if it had just been opened. */
+export function load(job: Job = demoJob, role: TabRole = 'writer'): void {
+  store.dispatch(jobLoaded({ job, journal: [], cursor: 0, role }));
+}
+
+/** The open job as it is now. */
+export function openJob(): Job {
+  const { job: open } = store.getState();
+  if (open.status !== 'ready') throw new Error('No job is open.');
+  return open.job;
+}
+
+/** The view of a circuit of the open job as it is now. */
+export function viewOf(id: string): CircuitView {
+  const circuit = openJob().circuits.find((each) => each.id === id);
+  if (circuit === undefined) throw new Error(`No circuit ${id}.`);
+  return circuitView(openJob(), circuit);
+}
+
+/** Shows a part of the stage with everything that it stands in. */
+export function show(part: ReactNode, actions: Partial<StageActions> = {}) {
+  const nothing = (): void => undefined;
+  return render(
+    <Provider store={store}>
+      <ThemeProvider>
+        <MantineProvider env="test">
+          <MemoryRouter>
+            <StageActionsProvider
+              value={{ open: nothing, goTo: nothing, openSheet: nothing, leave: nothing, ...actions }}
+            >
+              {part}
+            </StageActionsProvider>
+          </MemoryRouter>
+        </MantineProvider>
+      </ThemeProvider>
+    </Provider>,
+  );
+}
