@@ -7,13 +7,15 @@ afterEach(() => {
 });
 
 // What the components ask of a browser and jsdom does not have.
-window.matchMedia = (query: string) => ({
-  matches: false,
-  media: query,
-  onchange: null,
-  addEventListener: () => undefined,
-  removeEventListener: () => undefined,
-  dispatchEvent: () => false,
+Object.assign(window, {
+  matchMedia: (query: string) => ({
+    matches: false,
+    media: query,
+    onchange: null,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+    dispatchEvent: () => false,
+  }),
 });
 
 window.ResizeObserver = class {
