@@ -6,12 +6,15 @@ export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
   workers: 2,
+  expect: { timeout: 10_000 },
   fullyParallel: true,
   timeout: 30_000,
   reporter: [['list'], ['./tests/support/interfaceCounts.ts']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    // Filling the offline cache for every test would be most of their work; the test of it allows one.
+    serviceWorkers: 'block',
     trace: process.env['TRACE'] === undefined ? 'off' : 'retain-on-failure',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',

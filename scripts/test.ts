@@ -1,11 +1,10 @@
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { z } from 'zod';
 
+const countsSchema = z.object({ passed: z.number(), failed: z.number() });
 /** What a runner left behind: how many of its tests passed and failed. */
-interface Counts {
-  readonly passed: number;
-  readonly failed: number;
-}
+type Counts = z.infer<typeof countsSchema>;
 
 interface Stage {
   readonly name: string;
@@ -16,43 +15,67 @@ interface Stage {
 
 const CACHE = 'node_modules/.cache/pasture';
 
-const STAGES: readonly Stage[] = [
+const STATIC: readonly Stage[] = [
   { name: 'types', run: 'npm run --silent typecheck' },
   { name: 'lint', run: 'npm run --silent lint' },
   { name: 'formatting', run: 'npx prettier --check --log-level warn .' },
+];
+
+const BUILT: readonly Stage[] = [
   { name: 'boundaries', run: 'npm run --silent boundaries' },
   { name: 'nothing unused', run: 'npm run --silent knip' },
   { name: 'schemas up to date', run: 'npm run --silent schemas -- --check' },
   { name: 'no address in the lock file', run: '! grep -q \'"resolved"\' package-lock.json' },
-  { name: 'unit', run: 'npm run --silent unit', counts: `${CACHE}/unit.json` },
   { name: 'build', run: 'npm run --silent build' },
+  { name: 'unit', run: 'npm run --silent unit', counts: `${CACHE}/unit.json` },
+];
+
+const INTERFACE: readonly Stage[] = [
   { name: 'interface', run: 'npm run --silent e2e', counts: `${CACHE}/e2e.json` },
 ];
 
 const readCounts = (file: string): Counts => {
   try {
-    return JSON.parse(readFileSync(file, 'utf8')) as Counts;
+    return countsSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
   } catch {
     return { passed: 0, failed: 1 };
   }
 };
 
-function runStage({ name, run, counts }: Stage): Counts {
-  console.log(`\n--- ${name}`);
+/** Runs a stage, keeping what it says until it ends, so that two stages do not talk at once. */
+const execute = (run: string): Promise<{ readonly ok: boolean; readonly said: string }> =>
+  new Promise((done) => {
+    const child = spawn('bash', ['-c', run], { stdio: ['ignore', 'pipe', 'pipe'] });
+    let said = '';
+    child.stdout.on('data', (part: Buffer) => (said += part.toString()));
+    child.stderr.on('data', (part: Buffer) => (said += part.toString()));
+    child.on('close', (code) => {
+      done({ ok: code === 0, said });
+    });
+  });
+
+async function runStage({ name, run, counts }: Stage): Promise<Counts> {
   const start = performance.now();
-  const { status } = spawnSync('bash', ['-c', run], { stdio: 'inherit', env: process.env });
-  console.log(
-    `--- ${name}: ${status === 0 ? 'ok' : 'FAILED'} in ${((performance.now() - start) / 1000).toFixed(1)} s`,
-  );
-  if (counts === undefined) return { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 };
+  const { ok, said } = await execute(run);
+  const seconds = ((performance.now() - start) / 1000).toFixed(1);
+  console.log(`\n--- ${name}\n${said}--- ${name}: ${ok ? 'ok' : 'FAILED'} in ${seconds} s`);
+  if (counts === undefined) return { passed: ok ? 1 : 0, failed: ok ? 0 : 1 };
   const read = readCounts(counts);
-  return status === 0 || read.failed > 0 ? read : { ...read, failed: read.failed + 1 };
+  return ok || read.failed > 0 ? read : { ...read, failed: read.failed + 1 };
+}
+
+/** One stage after the other. */
+async function lane(stages: readonly Stage[]): Promise<Counts[]> {
+  const results: Counts[] = [];
+  for (const stage of stages) results.push(await runStage(stage));
+  return results;
 }
 
 rmSync(CACHE, { recursive: true, force: true });
 mkdirSync(CACHE, { recursive: true });
-const only = process.argv.slice(2);
-const results = STAGES.filter(({ name }) => only.length === 0 || only.includes(name)).map(runStage);
+console.log('test: about five minutes; each stage is told when it ends');
+const first = await Promise.all([lane(STATIC), lane(BUILT)]);
+const results = [...first.flat(), ...(await lane(INTERFACE))];
 const passed = results.reduce((sum, each) => sum + each.passed, 0);
 const failed = results.reduce((sum, each) => sum + each.failed, 0);
 console.log(`\n${passed} passed, ${failed} failed`);

@@ -8,7 +8,7 @@ test.describe.configure({ timeout: 90_000 });
 const THEMES = ['paper', 'attic', 'noon'] as const;
 
 /** Every kind of working; the other themes differ in colour alone. */
-const FIGURES = ['Load', 'Breaker', 'Ground', 'Drop', 'Protection'];
+const FIGURES = ['Load', 'Drop', 'Protection'];
 
 const wear = (page: Page, theme: string) =>
   page.addInitScript((name) => {
@@ -18,6 +18,8 @@ const wear = (page: Page, theme: string) =>
 async function faults(page: Page, theme: string): Promise<string[]> {
   const contrast = theme === 'noon' ? ['wcag2aaa'] : [];
   const { violations } = await new AxeBuilder({ page })
+    // The other mode opens a second page for frames of other origins; there are none here.
+    .setLegacyMode(true)
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice', ...contrast])
     .analyze();
   return violations.map(
