@@ -72,7 +72,7 @@ describe('words', () => {
       figure: '6',
       unit: 'AWG',
       pinned: true,
-      reason: 'pinned · 60 °C cable, 55 A',
+      reason: 'pinned · 55 A at 60 °C',
     });
   });
 });

@@ -18,7 +18,7 @@ describe('the ladder', () => {
       'Load', 'Breaker', 'Conductor', 'Ground', 'Raceway', 'Drop', 'Disconnect', 'Protection',
     ]); // prettier-ignore
     const conductor = screen.getByRole('button', { name: /^Conductor/ });
-    expect(within(conductor).getByText('pinned · 60 °C cable, 55 A')).toBeTruthy();
+    expect(within(conductor).getByText('pinned · 55 A at 60 °C')).toBeTruthy();
     expect(within(conductor).getByText('Stop')).toBeTruthy();
   });
 

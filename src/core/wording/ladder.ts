@@ -42,8 +42,7 @@ const TELL: Readonly<Record<Link, Tell>> = {
   }),
   conductor: ({ figures }) => {
     const at = figures.stretches[figures.governing];
-    const kind = at?.cable ? 'cable' : 'wire';
-    const column = at === undefined ? '' : `${at.terms.columnC} °C ${kind}, ${n(at.verdict.finalA)} A`;
+    const column = at === undefined ? '' : `${n(at.verdict.finalA)} A at ${at.terms.columnC} °C`;
     return {
       figure: figures.size,
       unit: sizeUnit(figures.size),

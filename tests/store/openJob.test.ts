@@ -1,0 +1,135 @@
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { demoJob } from '../../src/core/job/demoJob';
+import { edited, undone } from '../../src/store/jobSlice';
+import { closeJob, openJob, takeOverJob } from '../../src/store/openJob';
+import { database } from '../../src/store/persistence/database';
+import { addJob, claimWriting, loadJob, saveEdit } from '../../src/store/persistence/jobStorage';
+import { store } from '../../src/store/store';
+
+type Held = { release: () => void; lost: (reason: Error) => void };
+
+/** Locks as a browser keeps them: one holder a name, taken only when free, or stolen. */
+class FakeLocks {
+  readonly held = new Map<string, Held>();
+
+  request = (
+    name: string,
+    options: LockOptions,
+    callback: (lock: object | null) => unknown,
+  ): Promise<unknown> => {
+    const holder = this.held.get(name);
+    if (holder !== undefined && options.steal !== true) return Promise.resolve(callback(null));
+    holder?.lost(new DOMException('stolen', 'AbortError'));
+    return new Promise((done, lost) => {
+      this.held.set(name, { release: () => undefined, lost });
+      void Promise.resolve(callback({ name })).then((value) => {
+        this.held.delete(name);
+        done(value);
+      });
+    });
+  };
+}
+
+let locks: FakeLocks;
+
+beforeEach(async () => {
+  locks = new FakeLocks();
+  Object.defineProperty(navigator, 'locks', { value: locks, configurable: true });
+  await database.jobs.clear();
+  await database.journal.clear();
+  await addJob(demoJob);
+});
+
+afterEach(() => {
+  closeJob(store.dispatch);
+});
+
+const state = () => store.getState().job;
+const role = () => {
+  const open = state();
+  return open.status === 'ready' ? open.role : open.status;
+};
+const rename = (name: string) =>
+  store.dispatch(edited({ command: { kind: 'set-job', fields: { name } }, label: `Rename to ${name}` }));
+const savedName = async () => (await loadJob(demoJob.id))?.record.name;
+
+describe('opening a job', () => {
+  test('the first tab writes: an edit is saved at once, and so is its undo', async () => {
+    await openJob(demoJob.id, store.dispatch);
+    expect(role()).toBe('writer');
+    rename('Changed');
+    await vi.waitFor(async () => {
+      expect(await savedName()).toBe('Changed');
+    });
+    store.dispatch(undone());
+    await vi.waitFor(async () => {
+      expect(await savedName()).toBe(demoJob.name);
+    });
+    expect((await loadJob(demoJob.id))?.record.cursor).toBe(0);
+  });
+
+  test('what was undone can be done again after the tab was closed', async () => {
+    await openJob(demoJob.id, store.dispatch);
+    rename('Changed');
+    store.dispatch(undone());
+    await vi.waitFor(async () => {
+      expect((await loadJob(demoJob.id))?.journal).toHaveLength(1);
+    });
+    closeJob(store.dispatch);
+    await openJob(demoJob.id, store.dispatch);
+    const open = state();
+    expect(open.status === 'ready' && [open.cursor, open.journal.length]).toEqual([0, 1]);
+  });
+
+  test('a second tab reads along and changes nothing', async () => {
+    void locks.request(`pasture-job-${demoJob.id}`, {}, () => new Promise(() => undefined));
+    await openJob(demoJob.id, store.dispatch);
+    expect(role()).toBe('reader');
+    rename('Changed');
+    expect(await savedName()).toBe(demoJob.name);
+  });
+
+  test('it follows what the other tab saves, and takes over when asked', async () => {
+    await claimWriting(demoJob.id, 'other');
+    void locks
+      .request(`pasture-job-${demoJob.id}`, {}, () => new Promise(() => undefined))
+      .catch(() => undefined);
+    await openJob(demoJob.id, store.dispatch);
+    await vi.waitFor(async () => {
+      await saveEdit(
+        { job: { ...demoJob, name: 'Theirs' }, cursor: 0, entry: null, truncateAfter: null },
+        'other',
+      );
+      const open = state();
+      expect(open.status === 'ready' && open.job.name).toBe('Theirs');
+    });
+    await takeOverJob();
+    expect(role()).toBe('writer');
+    rename('Mine');
+    await vi.waitFor(async () => {
+      expect(await savedName()).toBe('Mine');
+    });
+  });
+
+  test('a tab whose lock was stolen becomes a reader', async () => {
+    await openJob(demoJob.id, store.dispatch);
+    void locks.request(`pasture-job-${demoJob.id}`, { steal: true }, () => new Promise(() => undefined));
+    await vi.waitFor(() => {
+      expect(role()).toBe('reader');
+    });
+  });
+
+  test('without locks the tab that opened it last writes', async () => {
+    Reflect.deleteProperty(navigator, 'locks');
+    await openJob(demoJob.id, store.dispatch);
+    expect(role()).toBe('writer');
+  });
+
+  test('a job that is not there, and one that is damaged, are told', async () => {
+    await openJob('nowhere', store.dispatch);
+    expect(state()).toEqual({ status: 'missing', id: 'nowhere' });
+    await database.jobs.update(demoJob.id, { version: 9 });
+    await openJob(demoJob.id, store.dispatch);
+    expect(state()).toMatchObject({ status: 'damaged', problem: { kind: 'later-version', version: 9 } });
+  });
+});
