@@ -7,7 +7,7 @@ import { worstStanding } from '../../core/circuit/standings';
 import { holdsWords, stretchName } from '../../core/wording/conductors';
 import { supportMarks, supportSpacing } from '../../core/rules/supportMarks';
 import { standingWord } from '../../core/wording/words';
-import type { StretchLabel } from './RunSection';
+import type { StretchLabel } from './sectionDrawing';
 
 interface Labelled {
   readonly circuit: Circuit;

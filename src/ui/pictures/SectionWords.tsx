@@ -1,0 +1,158 @@
+import type { SectionStretch } from '../../core/run/sectionGeometry';
+import { printNumber } from '../../core/units/number';
+import type { DrawnSection, StretchLabel } from './sectionDrawing';
+import { CEILING_FT } from './SectionGround';
+import type { SectionScale } from './sectionScale';
+
+function Heights({ scale }: { scale: SectionScale }) {
+  const marks: number[] = [];
+  for (let ft = Math.ceil(scale.bottomFt); ft <= scale.topFt; ft += 1) marks.push(ft);
+  const x = scale.leftPx - 34;
+  return (
+    <g>
+      <path d={`M${x} ${scale.y(scale.topFt) + 2}V${scale.heightPx}`} stroke="var(--rule2)" fill="none" />
+      {marks.map((ft) => (
+        <path key={ft} d={`M${x - (ft % 4 === 0 ? 7 : 4)} ${scale.y(ft)}H${x}`} stroke="var(--rule2)" />
+      ))}
+      {marks
+        .filter((ft) => ft % 4 === 0)
+        .map((ft) => (
+          <text key={ft} x={x - 10} y={scale.y(ft) + 4} textAnchor="end" className="small quiet">
+            {ft === 0 ? 'grade' : `${ft} ft`}
+          </text>
+        ))}
+    </g>
+  );
+}
+
+function Cover({ stretch, scale }: { stretch: SectionStretch; scale: SectionScale }) {
+  const deepFt = Math.min(...stretch.path.map(({ heightFt }) => heightFt));
+  const [from, to] = [scale.x(stretch.path[0]?.xFt ?? 0), scale.x(stretch.path.at(-1)?.xFt ?? 0)];
+  if (stretch.place !== 'underground' || deepFt >= 0 || to - from < 150) return null;
+  const x = from + 34;
+  const [top, bottom] = [scale.y(0), scale.y(deepFt) - 4];
+  return (
+    <g>
+      <path
+        d={`M${x} ${top}V${bottom}M${x - 4} ${top + 4}l8 -8M${x - 4} ${bottom + 4}l8 -8`}
+        stroke="var(--copper)"
+        strokeWidth="1.2"
+        fill="none"
+      />
+      <text x={x + 9} y={(top + bottom) / 2 + 5} className="dimension">
+        {printNumber(-deepFt * 12, 0)} in of cover
+      </text>
+    </g>
+  );
+}
+
+interface LabelProps {
+  readonly stretch: SectionStretch;
+  readonly label: StretchLabel;
+  readonly scale: SectionScale;
+}
+
+/** Room in pixels that a label needs before it is written; the tape below has it in any case. */
+const roomFor = (label: StretchLabel): number =>
+  7 * Math.max(label.name.length, (label.trouble?.length ?? 0) * 0.94) + 30;
+
+function Label({ stretch, label, scale }: LabelProps) {
+  const level = stretch.path.reduce(
+    (widest, point, index) => {
+      const before = stretch.path[index - 1];
+      const width = before === undefined ? 0 : point.xFt - before.xFt;
+      return width > widest.width && before !== undefined
+        ? { width, fromFt: before.xFt, heightFt: point.heightFt }
+        : widest;
+    },
+    { width: 0, fromFt: 0, heightFt: 0 },
+  );
+  const room = level.width * scale.pxPerFtAlong;
+  if (room < roomFor(label)) return null;
+  const x = scale.x(level.fromFt) + Math.min(34, (room - roomFor(label)) / 2 + 14);
+  const buried = level.heightFt < 0;
+  // Above the ceiling the words go over the line, where no joists are.
+  const below = level.heightFt > CEILING_FT ? -12 : 27;
+  const y = scale.y(level.heightFt) + (buried ? 24 : below);
+  return (
+    <g>
+      <text x={buried ? x + 140 : x} y={y} className="strong halo">
+        {label.name}
+      </text>
+      {label.trouble !== null && (
+        <g>
+          {label.standing === 'stop' ? (
+            <path
+              transform={`translate(${x} ${y + 7})`}
+              d="M0 0H11V11H0ZM2 4.5V6.5H9V4.5Z"
+              fill="var(--stop)"
+              fillRule="evenodd"
+            />
+          ) : (
+            <path
+              transform={`translate(${x} ${y + 6})`}
+              d="M6 1.4 11 10.8H1Z"
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth="1.4"
+            />
+          )}
+          <text x={x + 17} y={y + 17} className={label.standing === 'stop' ? 'strong stop halo' : 'halo'}>
+            {label.trouble}
+          </text>
+        </g>
+      )}
+    </g>
+  );
+}
+
+function EndLabel({ x, y, name, note }: { x: number; y: number; name: string; note: string }) {
+  return (
+    <g>
+      <text x={x} y={y} className="strong halo">
+        {name}
+      </text>
+      <text x={x} y={y + 15} className="halo">
+        {note}
+      </text>
+    </g>
+  );
+}
+
+/** Everything that is written into the section. */
+export function SectionWords({
+  geometry,
+  labels,
+  panelLabel,
+  applianceLabel,
+  applianceAmps,
+  scale,
+}: DrawnSection) {
+  const [panel] = geometry.stations;
+  const last = geometry.stations.at(-1);
+  return (
+    <>
+      <Heights scale={scale} />
+      {geometry.stretches.map((stretch, index) => {
+        const label = labels[index];
+        return (
+          <g key={index}>
+            {label && <Label stretch={stretch} label={label} scale={scale} />}
+            <Cover stretch={stretch} scale={scale} />
+          </g>
+        );
+      })}
+      {panel && (
+        <EndLabel x={scale.x(0) + 22} y={scale.y(panel.heightFt) + 22} name="Panel" note={panelLabel} />
+      )}
+      {last && (
+        <EndLabel
+          x={scale.x(last.xFt) + 34}
+          y={scale.y(last.heightFt) - 4}
+          name={applianceLabel}
+          note={applianceAmps}
+        />
+      )}
+    </>
+  );
+}

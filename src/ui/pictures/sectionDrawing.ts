@@ -1,0 +1,33 @@
+import type { FigureStanding } from '../../core/circuit/standings';
+import type { SectionGeometry } from '../../core/run/sectionGeometry';
+import type { SectionScale } from './sectionScale';
+
+/** What is written beside a stretch. */
+export interface StretchLabel {
+  /** Conductor and method: "NM-B 6/2", "6 AWG in 3/4 EMT". */
+  readonly name: string;
+  readonly standing: FigureStanding;
+  /** The worst finding of the stretch in a few words. */
+  readonly trouble: string | null;
+  /** Share of the drawn way at which each support stands, 0 to 1. */
+  readonly supports: readonly number[];
+}
+
+export interface RunSectionProps {
+  readonly geometry: SectionGeometry;
+  readonly labels: readonly StretchLabel[];
+  readonly panelLabel: string;
+  readonly applianceLabel: string;
+  readonly applianceAmps: string;
+  readonly lit: number | null;
+  readonly widthPx: number;
+  readonly heightPx: number;
+  /** Where each station's flag stands on the tape below, pixels from the left. */
+  readonly flagsPx?: readonly number[];
+  readonly onStretch?: (index: number) => void;
+}
+
+/** A section with the scale that it is drawn to. */
+export interface DrawnSection extends RunSectionProps {
+  readonly scale: SectionScale;
+}
