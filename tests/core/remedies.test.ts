@@ -4,7 +4,13 @@ import { methodAlternatives } from '../../src/core/circuit/alternatives';
 import type { Circuit } from '../../src/core/circuit/circuitSchema';
 import { remediesFor } from '../../src/core/circuit/remedies';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { countStandings, isAnswered, openFindings, worstStanding } from '../../src/core/circuit/standings';
+import {
+  countStandings,
+  isAnswered,
+  openFindings,
+  worstFinding,
+  worstStanding,
+} from '../../src/core/circuit/standings';
 import { METHOD_IDS, METHODS, PLACES } from '../../src/core/code/methods';
 import { circuitPrice } from '../../src/core/price/circuitPrice';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
@@ -210,6 +216,18 @@ describe('standings', () => {
     });
     const [stop] = solveCircuit(stopped, under).findings;
     expect(stop && isAnswered(stopped, stop)).toBe(false);
+  });
+
+  test('the worst finding of a figure is told, whatever stands before it', () => {
+    const given = circuit({
+      run: [stretch({ id: 'a', method: 'mc', place: 'outdoor' }), stretch({ id: 'b' })],
+      pins: { size: '6' },
+    });
+    const open = openFindings(given, solveCircuit(given, under).findings);
+    const about = open.filter(({ link }) => link === 'conductor');
+    expect(about[0]?.standing).toBe('ask');
+    expect(worstFinding(open, 'conductor')?.code).toBe('conductor.terminal-60c');
+    expect(worstFinding(open, 'load')).toBeUndefined();
   });
 
   test('the worst of what is open is shown, and each is counted', () => {

@@ -82,8 +82,9 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
 
   const dropOf = (size: WireSize): number =>
     circuit.run.reduce((sum, { method, lengthFt }) => {
-      const ohms =
-        impedance.rows[size]?.[metal][METHODS[method].surround] ?? impedance.rows['600']?.[metal].pvc ?? 0;
+      // The table has no 700 kcmil: the row of 600 is taken, whose drop is larger.
+      const row = impedance.rows[size] ?? impedance.rows['600'];
+      const ohms = row?.[metal][METHODS[method].surround] ?? 0;
       return sum + (2 * load * lengthFt * ohms) / 1000;
     }, 0);
   let size = least ?? '14';

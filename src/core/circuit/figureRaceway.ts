@@ -93,18 +93,19 @@ export function figureRaceway(
   const comfort = reason === 'none' ? legal.trade : nextTrade(type, legal.trade, code);
   const taken = takeTrade(circuit, practices, legal.trade, comfort, reason, work);
   const row = code.tables.raceways.types[type][taken] ?? legal.row;
+  const fillPct = fillPercent(row, areaIn2);
   bendsAndJam(stretch, circuit, conductor, conductors, row.insideIn, taken, code, work);
   if (circuit.pins.trade !== undefined && !fits(row, areaIn2, conductors)) {
     work.found('stop', 'raceway.fill', 'raceway.fill', {
       method: stretch.method,
       trade: taken,
-      fillPct: fillPercent(row, areaIn2),
+      fillPct,
       limitPct: limit * 100,
     });
   }
   return {
     method: stretch.method, legal: legal.trade, comfort, comfortReason: reason, taken, conductors, areaIn2,
-    insideIn: row.insideIn, legalFillPct, fillPct: fillPercent(row, areaIn2), limitPct: limit * 100,
+    insideIn: row.insideIn, legalFillPct, fillPct, limitPct: limit * 100,
   }; // prettier-ignore
 }
 

@@ -12,15 +12,12 @@ import { solveCircuit, type SolveContext } from './solveCircuit';
 const MOST = 4;
 const MOST_METHODS = 2;
 
-const key = ({ code, stretch }: AnyFinding): string => `${code} ${stretch ?? ''}`;
-
 const stops = ({ findings }: SolvedCircuit): Set<string> =>
   new Set(findings.filter(({ standing }) => standing === 'stop').map(({ code }) => code));
 
 /** Whether a change cleared the finding and brought no stop that was not there before. */
-function clears(finding: AnyFinding, before: SolvedCircuit, after: SolvedCircuit): boolean {
-  if (after.findings.some((each) => key(each) === key(finding) || each.code === finding.code)) return false;
-  const had = stops(before);
+function clears(finding: AnyFinding, had: ReadonlySet<string>, after: SolvedCircuit): boolean {
+  if (after.findings.some(({ code }) => code === finding.code)) return false;
   for (const stop of stops(after)) if (!had.has(stop)) return false;
   return true;
 }
@@ -76,13 +73,14 @@ export function remediesFor(
   prices: PriceList,
 ): readonly Remedy[] {
   const base = circuitPrice(circuit.run, before.figures, prices);
+  const had = stops(before);
   const found: Remedy[] = [];
   const kinds = new Set<Candidate['kind']>();
   for (const candidate of remedyCandidates(circuit, finding)) {
     // Of one kind the first that works is enough, but for methods, which differ in how the work is done.
     if (candidate.kind !== 'method' && kinds.has(candidate.kind)) continue;
     const after = solveCircuit(candidate.circuit, context);
-    if (!clears(finding, before, after)) continue;
+    if (!clears(finding, had, after)) continue;
     kinds.add(candidate.kind);
     found.push({
       change: describe(candidate, finding, after),

@@ -53,12 +53,19 @@ export function solveCircuit(circuit: Circuit, { code, practices }: SolveContext
   });
   at.raceway.stretch = undefined;
   const drop = figureDrop(circuit, load, size, code, at.drop);
-  const stretches: StretchFigures[] = conductor.stretches.map((each, index) => ({
-    ...each,
-    raceway: raceways[index] ?? null,
-    dropV: drop.perStretch[index] ?? 0,
-    supports: figureSupports(circuit.run[index], raceways[index]?.taken ?? null, practices, code),
-  }));
+  const stretches: StretchFigures[] = circuit.run.flatMap((stretch, index) => {
+    const each = conductor.stretches[index];
+    return each === undefined
+      ? []
+      : [
+          {
+            ...each,
+            raceway: raceways[index] ?? null,
+            dropV: drop.perStretch[index] ?? 0,
+            supports: figureSupports(stretch, raceways[index]?.taken ?? null, practices, code),
+          },
+        ];
+  });
   const outlet = applianceOutlet(
     circuit.appliance,
     load,

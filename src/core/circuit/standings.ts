@@ -19,6 +19,15 @@ export const openFindings = (circuit: Circuit, findings: readonly AnyFinding[]):
 export const worstStanding = (open: readonly AnyFinding[]): FigureStanding =>
   OF_RANK[open.reduce((worst, { standing }) => Math.max(worst, RANK[standing]), 0)] ?? 'ok';
 
+/** The worst open finding about a figure, the first among equals; undefined where none is open. */
+export const worstFinding = (open: readonly AnyFinding[], link: Link): AnyFinding | undefined =>
+  open
+    .filter((finding) => finding.link === link)
+    .reduce<AnyFinding | undefined>(
+      (worst, each) => (worst === undefined || RANK[each.standing] > RANK[worst.standing] ? each : worst),
+      undefined,
+    );
+
 /** The standing of each figure of a circuit. */
 export const linkStandings = (open: readonly AnyFinding[]): Readonly<Record<Link, FigureStanding>> => {
   const of = (link: Link): FigureStanding => worstStanding(open.filter((finding) => finding.link === link));

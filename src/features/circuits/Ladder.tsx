@@ -1,4 +1,5 @@
 import { type KeyboardEvent, memo, useRef } from 'react';
+import { worstFinding } from '../../core/circuit/standings';
 import { ladderWords } from '../../core/wording/ladder';
 import { standingWord } from '../../core/wording/words';
 import { LINKS, type Link } from '../../core/working/finding';
@@ -63,7 +64,7 @@ export const Ladder = memo(function Ladder({ view, link }: LadderProps) {
   const dispatch = useAppDispatch();
   const list = useRef<HTMLOListElement>(null);
   const choose = (to: Link): void => {
-    const at = view.open.find((finding) => finding.link === to)?.stretch;
+    const at = worstFinding(view.open, to)?.stretch;
     dispatch(
       linkChosen({ link: to, stretch: at ?? (to === 'conductor' ? view.solved.figures.governing : null) }),
     );

@@ -1,6 +1,7 @@
 import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
 import type { Remedy } from '../../core/circuit/remedy';
 import type { CircuitFigures } from '../../core/circuit/figures';
+import { worstFinding } from '../../core/circuit/standings';
 import { tableFace } from '../../core/code/tableFace';
 import { findingSentence } from '../../core/wording/findings';
 import { linkName } from '../../core/wording/ladder';
@@ -64,7 +65,7 @@ interface FindingsProps {
 }
 
 const firstRemedy = (view: CircuitView, link: Link): Remedy | undefined => {
-  const worst = view.open.find((finding) => finding.link === link);
+  const worst = worstFinding(view.open, link);
   return worst === undefined ? undefined : remediesOf(view, worst)[0];
 };
 
@@ -140,7 +141,7 @@ function Below({ view, later, link, stretch }: WorkingPaneProps & { readonly lat
 
 /** The findings of one figure with their ways out and answers. */
 const Findings = memo(function Findings({ view, link, stale }: FindingsProps) {
-  const worst = view.open.find((finding) => finding.link === link);
+  const worst = worstFinding(view.open, link);
   return view.solved.findings
     .filter((finding) => finding.link === link)
     .map((finding) => (
@@ -160,7 +161,7 @@ export const WorkingPane = memo(function WorkingPane({ view, link, stretch }: Wo
   // Ways out, other methods and other editions solve the circuit many times over: they follow when the
   // figures are drawn, and cannot be applied until they do.
   const later = useDeferredValue(view);
-  const worst = view.open.find((finding) => finding.link === link);
+  const worst = worstFinding(view.open, link);
   const shown = stretch ?? mainStretch(link, view.solved.figures);
   return (
     <>

@@ -1,7 +1,8 @@
 import type { Remedy } from '../../core/circuit/remedy';
-import { solveCircuit, type SolveContext } from '../../core/circuit/solveCircuit';
+import type { SolveContext } from '../../core/circuit/solveCircuit';
 import type { AnyFinding } from '../../core/working/finding';
 import type { AnyStep, StepId } from '../../core/working/step';
+import { solved } from '../../store/solved';
 import type { MarkedCell } from '../../ui/working/TableFaceView';
 
 /** The step that is lit before one is chosen: the one that read the table the figure stands on. */
@@ -28,7 +29,7 @@ export const litStep = (steps: readonly AnyStep[], findings: readonly AnyFinding
 };
 
 const remedyCell = (lit: AnyStep, remedy: Remedy, context: SolveContext): MarkedCell[] => {
-  const { workings } = solveCircuit(remedy.circuit, context);
+  const { workings } = solved(remedy.circuit, context);
   const twin = Object.values(workings)
     .flat()
     .find((step) => step.id === lit.id && step.read !== undefined && step.stretch === lit.stretch);

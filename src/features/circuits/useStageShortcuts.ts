@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { withPin } from '../../core/circuit/circuitEdits';
+import { worstFinding } from '../../core/circuit/standings';
 import { pinOf } from '../../core/wording/ladder';
 import { remedyWords } from '../../core/wording/remedies';
 import type { Link } from '../../core/working/finding';
@@ -57,7 +58,7 @@ function togglePin({ circuit, solved: { figures } }: CircuitView, link: Link, ed
 }
 
 function applyFirstRemedy(view: CircuitView, link: Link, editor: JobEditor): void {
-  const finding = view.open.find((each) => each.link === link);
+  const finding = worstFinding(view.open, link);
   const remedy = finding === undefined ? undefined : remediesOf(view, finding)[0];
   if (remedy !== undefined && editor.canWrite)
     editor.replaceCircuit(remedy.circuit, remedyWords(remedy.change));

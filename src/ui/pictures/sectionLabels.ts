@@ -2,10 +2,9 @@ import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { SolvedCircuit } from '../../core/circuit/figures';
 import type { SolveContext } from '../../core/circuit/solveCircuit';
 import type { AnyFinding } from '../../core/working/finding';
-import { practiceSpacing } from '../../core/circuit/figureSupports';
+import { practiceMarks } from '../../core/circuit/figureSupports';
 import { worstStanding } from '../../core/circuit/standings';
 import { holdsWords, stretchName } from '../../core/wording/conductors';
-import { supportMarks, supportSpacing } from '../../core/rules/supportMarks';
 import { standingWord } from '../../core/wording/words';
 import type { StretchLabel } from './sectionDrawing';
 
@@ -22,15 +21,9 @@ export function sectionLabels({ circuit, solved, open, context }: Labelled): rea
   return figures.stretches.map((stretch, index) => {
     const here = open.filter((finding) => finding.stretch === index && finding.standing !== 'ask');
     const standing = worstStanding(here);
-    const { lengthFt = 1, place = 'indoor' } = circuit.run[index] ?? {};
-    const spacing = supportSpacing(stretch.method, stretch.raceway?.taken ?? null, context.code);
-    const marks =
-      place === 'underground'
-        ? []
-        : supportMarks(lengthFt, {
-            ...spacing,
-            spacingIn: practiceSpacing(spacing.spacingIn, context.practices),
-          });
+    const run = circuit.run[index];
+    const trade = stretch.raceway?.taken ?? null;
+    const marks = run === undefined ? [] : practiceMarks(run, trade, context.practices, context.code);
     return {
       name: stretchName(stretch, figures),
       standing,
@@ -38,7 +31,7 @@ export function sectionLabels({ circuit, solved, open, context }: Labelled): rea
         standing === 'stop' || standing === 'check'
           ? `${standingWord[standing]}: ${stretch.verdict.failed.length > 0 ? holdsWords(stretch, figures) : 'see the working'}`
           : null,
-      supports: marks.map((ft) => ft / lengthFt),
+      supports: marks.map((ft) => ft / (run?.lengthFt ?? 1)),
     };
   });
 }
