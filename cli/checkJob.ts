@@ -1,6 +1,6 @@
 import { solveCircuit } from '../src/core/circuit/solveCircuit';
 import { openFindings } from '../src/core/circuit/standings';
-import { edition } from '../src/core/code/edition';
+import { jobContext } from '../src/core/job/jobContext';
 import { readJobFile } from '../src/core/job/jobFile';
 import { fileProblemWords } from '../src/core/wording/fileProblems';
 import { findingSentence } from '../src/core/wording/findings';
@@ -18,7 +18,7 @@ export function checkJob(file: string): number {
     return 2;
   }
   const { job } = read;
-  const context = { code: edition(job.edition, job.amendments), practices: job.practices };
+  const context = jobContext(job);
   let stops = 0;
   for (const circuit of job.circuits) {
     const solved = solveCircuit(circuit, context);

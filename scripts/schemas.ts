@@ -2,7 +2,7 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
 import { jobSchema } from '../src/core/job/jobSchema';
 import { JOB_VERSION } from '../src/core/job/migrations';
-import { worksheetFileSchema } from '../src/core/worksheet/itemSchemas';
+import { worksheetFileSchema } from '../src/core/worksheet/fileSchema';
 
 const jobFileSchema = z.strictObject({
   pasture: z.literal('job'),

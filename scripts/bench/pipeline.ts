@@ -1,13 +1,13 @@
 import { Bench } from 'tinybench';
 import { remediesFor } from '../../src/core/circuit/remedies';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { edition } from '../../src/core/code/edition';
 import { demoJob } from '../../src/core/job/demoJob';
+import { jobContext } from '../../src/core/job/jobContext';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { packConductors } from '../../src/core/run/packConductors';
 import { straightLine } from '../../tests/support/straightLine';
 
-const context = { code: edition(demoJob.edition, demoJob.amendments), practices: demoJob.practices };
+const context = jobContext(demoJob);
 // The straight-line program sizes what is free, so both sides get the same free circuits.
 const circuits = demoJob.circuits.map((circuit) => ({ ...circuit, pins: {} }));
 

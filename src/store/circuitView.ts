@@ -4,7 +4,7 @@ import type { SolveContext } from '../core/circuit/solveCircuit';
 import { linkStandings, openFindings, worstStanding, type FigureStanding } from '../core/circuit/standings';
 import type { Job } from '../core/job/jobSchema';
 import type { AnyFinding, Link } from '../core/working/finding';
-import { jobContext, solved } from './solved';
+import { sharedContext, solved } from './solved';
 
 /** A circuit with everything that was computed of it. */
 export interface CircuitView {
@@ -21,7 +21,7 @@ const views = new WeakMap<SolvedCircuit, CircuitView>();
 
 /** The view of a circuit of a job, computed once for as long as nothing that it depends on changes. */
 export function circuitView(job: Job, circuit: Circuit): CircuitView {
-  const context = jobContext(job);
+  const context = sharedContext(job);
   const solution = solved(circuit, context);
   const known = views.get(solution);
   if (known !== undefined) return known;

@@ -1,16 +1,17 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
 import type { SolvedCircuit } from '../core/circuit/figures';
 import { solveCircuit, type SolveContext } from '../core/circuit/solveCircuit';
-import { edition } from '../core/code/edition';
+import { jobContext } from '../core/job/jobContext';
 import type { Job } from '../core/job/jobSchema';
 
 const contexts = new WeakMap<Job['amendments'], Map<string, SolveContext>>();
 
 /** The code and practices that a job is solved under; the same object until one of them changes. */
-export function jobContext({ edition: year, amendments, practices }: Job): SolveContext {
+export function sharedContext(job: Job): SolveContext {
+  const { edition: year, amendments, practices, permitDate, occupancy } = job;
   const known = contexts.get(amendments) ?? new Map<string, SolveContext>();
-  const key = `${year} ${practices.raceway} ${practices.supports}`;
-  const context = known.get(key) ?? { code: edition(year, amendments), practices };
+  const key = JSON.stringify([year, practices, permitDate, occupancy]);
+  const context = known.get(key) ?? jobContext(job);
   known.set(key, context);
   contexts.set(amendments, known);
   return context;

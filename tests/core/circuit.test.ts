@@ -270,7 +270,7 @@ describe('the run', () => {
       title: '270° at most',
       source: 'town',
       date: '2024-01-01',
-      changes: [{ kind: 'bend-limit', degrees: 270 }],
+      changes: [{ kind: 'bend-limit', value: 270 }],
     } as const;
     const solved = solve(bent(360), context(2023, { code: edition(2023, [town]) }));
     expect(codes(solved)).toContain('raceway.bends');

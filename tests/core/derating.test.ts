@@ -126,7 +126,13 @@ describe('factors', () => {
 });
 
 describe('the four tests', () => {
-  const demand = (loadA: number, ocpdA: number) => ({ designA: loadA * 1.25, loadA, ocpdA });
+  const demand = (loadA: number, ocpdA: number) => ({
+    designA: loadA * 1.25,
+    loadA,
+    ocpdA,
+    own: null,
+    nextUp: true,
+  });
 
   test.each([
     ['6', demand(48, 60), ['load']],
@@ -140,7 +146,7 @@ describe('the four tests', () => {
 
   test('the next size up ends at 800 A', () => {
     const large = terms('emt', 30, 2, 75);
-    const asked = { designA: 100, loadA: 100, ocpdA: 1000 };
+    const asked = { designA: 100, loadA: 100, ocpdA: 1000, own: null, nextUp: true };
     expect(testConductor('750', asked, large, code).failed).toContain('breaker');
   });
 });

@@ -56,7 +56,7 @@ describe('plug and receptacle', () => {
     [40, '14-50', 50],
   ])('%d A goes on a %s', (outputAmps, config, ratingA) => {
     const { figures } = solve({ appliance: charger({ outputAmps, connection: 'receptacle' }) });
-    expect(figures.outlet.receptacle).toEqual({ config, ratingA });
+    expect(figures.outlet.receptacle).toMatchObject({ config, ratingA });
     expect(figures.outlet.disconnect.kind).toBe('plug');
   });
 
@@ -79,7 +79,8 @@ describe('plug and receptacle', () => {
         { appliance: charger({ outputAmps: 32, connection: 'receptacle' }) },
         context(year),
       );
-      expect(figures.outlet.gfci).toEqual({ required: true, form: 'breaker', why: 'receptacle' });
+      expect(figures.outlet.gfci).toMatchObject({ required: true, form: 'breaker' });
+      expect(figures.outlet.gfci.sources.map(({ rule }) => rule)).toContain('vehicle');
     }
   });
 });
@@ -95,11 +96,12 @@ describe('hard-wired outlets and ground-fault protection', () => {
     [2023, 'garage', 40, true],
     [2023, 'garage', 48, false],
     [2023, 'indoor', 40, false],
-    [2026, 'garage', 48, true],
+    [2026, 'garage', 40, true],
+    [2026, 'garage', 48, 'ask'],
   ] as const)('%d, %s, %d A: %s', (year, place, outputAmps, required) => {
     const solved = solve({ appliance: charger({ outputAmps }), run: at(place) }, context(year));
     expect(solved.figures.outlet.gfci.required).toBe(required);
-    expect(codes(solved).includes('gfci.contested')).toBe(required);
+    expect(codes(solved).includes('gfci.contested')).toBe(required === true);
   });
 });
 

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { circuitSchema } from '../../src/core/circuit/circuitSchema';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { edition } from '../../src/core/code/edition';
+import { jobContext } from '../../src/core/job/jobContext';
 import { applyCommand, type Command } from '../../src/core/job/commands';
 import { demoJob } from '../../src/core/job/demoJob';
 import { jobFileName, readJobDocument, readJobFile, writeJobFile } from '../../src/core/job/jobFile';
@@ -27,7 +27,7 @@ const problem = (text: string) => {
 describe('the demo job', () => {
   test('is a valid job of six circuits that shows every standing but ok alone', () => {
     expect(jobSchema.parse(demoJob)).toEqual(demoJob);
-    const context = { code: edition(demoJob.edition, demoJob.amendments), practices: demoJob.practices };
+    const context = jobContext(demoJob);
     const standings = demoJob.circuits.flatMap((each) =>
       solveCircuit(each, context).findings.map(({ standing }) => standing),
     );
@@ -130,7 +130,7 @@ describe('older files', () => {
     expect(migrate('v', 0, [add(0), add(2)], 3)).toBeUndefined();
     expect(migrate('v', 4, [], 3)).toBeUndefined();
     expect(migrate('v', 3, [], 3)).toEqual({ document: 'v' });
-    expect(JOB_MIGRATIONS.map(({ from }) => from)).toEqual([0]);
+    expect(JOB_MIGRATIONS.map(({ from }) => from)).toEqual([0, 1]);
   });
 });
 

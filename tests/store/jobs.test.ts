@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, test, vi } from 'vitest';
+import { JOB_VERSION } from '../../src/core/job/migrations';
 import { demoJob } from '../../src/core/job/demoJob';
 import type { Job } from '../../src/core/job/jobSchema';
 import {
@@ -118,8 +119,18 @@ describe('storage', () => {
     await claimWriting('one', 'me');
     await saveEdit(order({ job: { ...job('one'), name: 'Changed' }, entry: entry('one', 1) }), 'me');
     const saved = await loadJob('one');
-    expect(saved?.record).toMatchObject({ name: 'Changed', cursor: 1, version: 1 });
+    expect(saved?.record).toMatchObject({ name: 'Changed', cursor: 1, version: JOB_VERSION });
     expect(saved?.journal.map(({ label }) => label)).toEqual(['edit 1']);
+  });
+
+  test('a job of an older version leaves its edits behind: they have another shape', async () => {
+    await addJob(job('old'));
+    await claimWriting('old', 'me');
+    await saveEdit(order({ job: job('old'), entry: entry('old', 1) }), 'me');
+    await database.jobs.update('old', { version: 1 });
+    expect(await loadJob('old')).toMatchObject({ journal: [], record: { cursor: 0, version: 1 } });
+    await saveEdit(order({ job: job('old'), entry: entry('old', 1) }), 'me');
+    expect((await loadJob('old'))?.journal).toHaveLength(1);
   });
 
   test('a tab that no longer writes is refused, and overwrites nothing', async () => {

@@ -43,6 +43,8 @@ export const circuit = (part: Partial<Circuit> = {}): Circuit => ({
   run: [stretch()],
   pins: {},
   maxDropPct: 3,
+  site: {},
+  photos: [],
   answers: [],
   ...part,
 });
@@ -50,6 +52,7 @@ export const circuit = (part: Partial<Circuit> = {}): Circuit => ({
 export const context = (year: EditionYear = 2023, part: Partial<SolveContext> = {}): SolveContext => ({
   code: edition(year),
   practices: DEFAULT_PRACTICES,
+  survey: { permitDate: '2025-06-01', occupancy: 'one-family' },
   ...part,
 });
 

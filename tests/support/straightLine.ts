@@ -34,10 +34,12 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
     const { outputAmps, settingA, settingRestricted } = appliance.nameplate;
     const counts = settingA !== undefined && settingRestricted === true && code.year !== 2017;
     continuous = counts ? settingA : outputAmps;
-  } else {
+  } else if (appliance.family === 'load') {
     continuous = appliance.nameplate.continuousAmps;
     other = appliance.nameplate.amps - continuous;
     neutral = appliance.nameplate.neutral && appliance.nameplate.volts !== 120;
+  } else {
+    throw new Error('chargers and plain loads only');
   }
   const { volts } = appliance.nameplate;
   const design = continuous * 1.25 + other;

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import type { Working } from '../working/worked';
-import type { Family, GroundFaultChoice, LoadModel, OutletChoice, OutletSite, PlateChange } from './family';
-import { singleReceptacle } from './receptacle';
+import type { Family, LoadDesk, LoadModel, PlateChange } from './family';
+import { plainLoad, plainOutlet } from './plate';
 
 const evPlateSchema = z.strictObject({
   outputAmps: z.number().min(6).max(80).describe('Rated output current, amperes'),
@@ -50,79 +50,12 @@ function ratedOutput(plate: EvPlate, code: Edition, work: Working): number {
   return work.step('load.setting', counts.cite, { settingA, plateA }, settingA, { by: counts });
 }
 
-function load(plate: EvPlate, code: Edition, work: Working): LoadModel {
+function load(plate: EvPlate, { code, work }: LoadDesk): LoadModel {
   const continuousA = ratedOutput(plate, code, work);
   if (plate.managed !== undefined && plate.managed < continuousA) {
     work.found('ask', 'load.managed', 'load.managed', { managedA: plate.managed, plateA: continuousA });
   }
-  return {
-    volts: plate.volts,
-    continuousA,
-    otherA: 0,
-    neutral: false,
-    powerFactor: 1,
-    connection: plate.connection,
-    plateOcpdA: null,
-    mostOcpdA: null,
-    equipmentA: continuousA,
-  };
-}
-
-function groundFault(
-  load: LoadModel,
-  { place, ocpdA }: OutletSite,
-  code: Edition,
-  work: Working,
-): GroundFaultChoice {
-  const { evReceptacleGfciAll, hardwiredGfciPlaces, hardwiredGfciA } = code.parameters;
-  if (load.connection === 'receptacle') {
-    const needed = evReceptacleGfciAll.value || ocpdA <= 50;
-    work.step('gfci.rule', 'gfci.ev-receptacle', { volts: load.volts, ocpdA }, needed ? 'breaker' : 'none');
-    if (needed) work.found('note', 'gfci.required', 'gfci.ev-receptacle', { reason: 'receptacle' });
-    return { required: needed, form: needed ? 'breaker' : 'none', why: 'receptacle' };
-  }
-  const listed = hardwiredGfciPlaces.value.some((each) => each === place);
-  if (listed && ocpdA <= hardwiredGfciA.value) {
-    work.step('gfci.rule', 'gfci.outdoor', { volts: load.volts, ocpdA }, 'breaker', {
-      by: hardwiredGfciPlaces,
-    });
-    work.found('ask', 'gfci.contested', 'gfci.outdoor', { place, ocpdA });
-    return { required: true, form: 'breaker', why: 'hardwired-outdoor' };
-  }
-  work.step('gfci.rule', 'gfci.outdoor', { volts: load.volts, ocpdA }, 'none', { by: hardwiredGfciPlaces });
-  return { required: false, form: 'none', why: 'not-listed' };
-}
-
-function outlet(
-  _plate: EvPlate,
-  load: LoadModel,
-  site: OutletSite,
-  code: Edition,
-  at: { readonly disconnect: Working; readonly protection: Working },
-): OutletChoice {
-  const over = code.parameters.evDisconnectOverA;
-  const plugged = load.connection === 'receptacle';
-  const required = !plugged && load.equipmentA > over.value;
-  at.disconnect.step(
-    'disconnect.need',
-    over.cite,
-    { ratingA: load.equipmentA, overA: over.value },
-    plugged ? 'plug' : required ? 'lockable-breaker' : 'none',
-    { by: over },
-  );
-  return {
-    receptacle: plugged
-      ? singleReceptacle(load.volts === 120 ? '120' : 'vehicle', site.ocpdA, false, code, at.protection)
-      : null,
-    disconnect: {
-      required,
-      kind: plugged ? 'plug' : required ? 'lockable-breaker' : 'none',
-      ratingA: required ? site.ocpdA : null,
-      inSight: plugged,
-    },
-    gfci: groundFault(load, site, code, at.protection),
-    afci: { required: false, why: 'over-120v' },
-  };
+  return plainLoad({ volts: plate.volts, continuousA, otherA: 0, connection: plate.connection });
 }
 
 function changes(plate: EvPlate): PlateChange<EvPlate>[] {
@@ -196,6 +129,14 @@ export const ev: Family<EvPlate> = {
   ],
   title: (plate) => `EV charger, ${plate.settingA ?? plate.outputAmps} A`,
   load,
-  outlet,
+  outlet: (plate, { equipmentA }) =>
+    plainOutlet({
+      kind: 'ev',
+      room: 'utility',
+      use: plate.volts === 120 ? '120' : 'vehicle',
+      usesNeutral: plate.volts === 120,
+      unattended: true,
+      disconnect: { by: 'ev', leastA: equipmentA },
+    }),
   changes,
 };

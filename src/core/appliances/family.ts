@@ -1,66 +1,100 @@
 import type { z } from 'zod';
 import type { Edition } from '../code/edition';
-import type { Place } from '../code/methods';
-import type { Working } from '../working/worked';
+import type { Room } from '../code/rooms';
 import type { NumberRange } from '../units/number';
+import type { WireSize } from '../units/wireSize';
+import type { DisconnectArticle, LeastReason, OwnArticle } from '../working/step';
+import type { Working } from '../working/worked';
 
 /** How the appliance meets the wiring. */
 type Connection = 'hardwired' | 'receptacle';
 
+/** How the overcurrent device follows from the load. */
+export type DeviceRule =
+  /** The next standard rating above the design current, no less than `leastA` (240.6(A)). */
+  | { readonly kind: 'standard'; readonly leastA: number }
+  /** A rating that circuits are commonly built in (210.3), no less than `leastA` where that is said. */
+  | { readonly kind: 'usual'; readonly leastA: number }
+  /** The rating is given: an outlet of that size. */
+  | { readonly kind: 'given'; readonly ratingA: number }
+  /** A motor's short-circuit device: a percentage of its table current, next standard up (430.52). */
+  | { readonly kind: 'motor'; readonly flcA: number; readonly percent: number }
+  /** The largest standard rating that the plate allows (440.4(B)). */
+  | { readonly kind: 'largest'; readonly mostA: number };
+
+/** The smallest conductor that an article, a practice or a maker lets be used, and why. */
+export interface LeastConductor {
+  readonly size: WireSize;
+  readonly why: LeastReason;
+}
+
 /** The load that an appliance puts on its circuit, in the terms that the rules read. */
 export interface LoadModel {
   readonly volts: number;
-  /** Current expected for three hours or more, amperes. */
+  readonly phase: 1 | 3;
+  /** Current expected for three hours or more, or that of a motor: counted at 125 %, amperes. */
   readonly continuousA: number;
   readonly otherA: number;
+  /** Current while it runs, for the voltage drop, amperes. */
+  readonly runA: number;
+  /** Current while a motor starts, amperes; null where nothing starts hard. */
+  readonly startA: number | null;
+  /** The most that the voltage may dip while it starts, percent. */
+  readonly dipPct: number;
   /** Whether a neutral is carried besides two ungrounded conductors. */
   readonly neutral: boolean;
   readonly powerFactor: number;
   readonly connection: Connection;
+  /** Receptacles on the circuit; more than one asks the device to fit the conductor exactly (240.4(B)(1)). */
+  readonly outlets: number;
+  readonly device: DeviceRule;
   /** The device that the plate names, or the largest that it allows. */
   readonly plateOcpdA: number | null;
   readonly mostOcpdA: number | null;
+  /** The article whose own protection rule lets the device exceed the ampacity (240.4(G)); null elsewhere. */
+  readonly own: OwnArticle | null;
   /** Rating of the equipment, for its disconnecting means. */
   readonly equipmentA: number;
+  readonly least: LeastConductor | null;
+  /** Smallest insulated copper ground that a pool or spa article asks for; null elsewhere. */
+  readonly leastGround: WireSize | null;
 }
 
-/** What the protection of an outlet depends on besides the load itself. */
-export interface OutletSite {
-  readonly place: Place;
-  readonly ocpdA: number;
+/** What the protection rules call the load. */
+export type LoadKind =
+  | 'ev' | 'spa' | 'pool-pump' | 'pool-heater' | 'range' | 'dryer' | 'water-heater' | 'hvac' | 'room-ac'
+  | 'welder' | 'well-pump' | 'motor' | 'rv' | 'receptacle' | 'feeder' | 'heat' | 'dishwasher' | 'sump-pump'
+  | 'other'; // prettier-ignore
+
+/** The article that speaks of the disconnecting means, and the rating it asks for. */
+export interface DisconnectNeed {
+  readonly by: DisconnectArticle;
+  readonly leastA: number;
+  readonly hp?: number;
 }
 
-/** A receptacle by its configuration and rating. */
-export interface ReceptacleChoice {
-  readonly config: string;
-  readonly ratingA: number;
-}
+/** Receptacles that a plug of this appliance goes into. */
+export type ReceptacleUse = '120' | '240' | '120/240' | 'vehicle' | 'rv' | 'outlet';
 
-interface DisconnectChoice {
-  readonly required: boolean | 'ask';
-  readonly kind: 'none' | 'plug' | 'lockable-breaker' | 'switch';
-  readonly ratingA: number | null;
-  readonly inSight: boolean;
-}
-
-/** Whether ground-fault protection is asked for, in which form, and why. */
-export interface GroundFaultChoice {
-  readonly required: boolean | 'ask';
-  readonly form: 'none' | 'breaker';
-  readonly why: 'receptacle' | 'hardwired-outdoor' | 'not-listed' | 'unknown';
-}
-
-interface ArcFaultChoice {
-  readonly required: boolean | 'ask';
-  readonly why: 'over-120v' | 'rooms';
-}
-
-/** What stands at the outlet: receptacle, disconnect, ground-fault and arc-fault protection. */
-export interface OutletChoice {
-  readonly receptacle: ReceptacleChoice | null;
-  readonly disconnect: DisconnectChoice;
-  readonly gfci: GroundFaultChoice;
-  readonly afci: ArcFaultChoice;
+/** What stands at the outlet of an appliance, before the rules of place are applied. */
+export interface OutletNeeds {
+  readonly kind: LoadKind;
+  /** The room that it commonly stands in, when nobody said otherwise and the run ends indoors. */
+  readonly room: Room;
+  /** Always in this room whatever the run says: a condenser stands outdoors. */
+  readonly fixedRoom?: Room;
+  readonly use: ReceptacleUse;
+  /** Whether parts of the load, or a plug that may come later, use the neutral. */
+  readonly usesNeutral: boolean;
+  /** Used unattended with its plug in, so the cover must keep rain out then (406.9(B)). */
+  readonly unattended: boolean;
+  /** Whether the maker lists it with Class A protection of all its parts. */
+  readonly integralGfci: boolean;
+  readonly disconnect: DisconnectNeed;
+  /** Heating or cooling with power conversion: variable speed. */
+  readonly powerConversion?: boolean;
+  /** Behind something that must be moved to reach it. */
+  readonly hidden: boolean;
 }
 
 /** One field of a nameplate, as the survey asks for it. */
@@ -68,10 +102,15 @@ export type Question<Key extends string = string> = {
   readonly key: Key;
   readonly label: string;
   readonly help?: string;
+  /** How the plate itself marks it: "MCA", "HP", "V". */
+  readonly mark?: string;
+  /** What stands until it is answered. */
+  readonly until?: string;
   /** Asked only when this says so of the plate as it stands. */
   readonly when?: (plate: Readonly<Record<string, unknown>>) => boolean;
 } & (
   | { readonly kind: 'number'; readonly range: NumberRange; readonly optional?: boolean }
+  | { readonly kind: 'numbers'; readonly range: NumberRange; readonly most: number }
   | {
       readonly kind: 'choice';
       readonly choices: readonly { readonly value: string | number; readonly label: string }[];
@@ -80,12 +119,36 @@ export type Question<Key extends string = string> = {
 );
 
 /** Kinds of change to a plate that may serve as a remedy. */
-export type PlateChangeKind = 'setting' | 'guard-setting' | 'full-output' | 'hardwire';
+export type PlateChangeKind =
+  | 'setting'
+  | 'guard-setting'
+  | 'full-output'
+  | 'hardwire'
+  | 'feeds'
+  | 'own-circuit'
+  | 'one-pole'
+  | 'set-right';
 
 /** Another plate for the same appliance. */
 export interface PlateChange<Plate> {
   readonly kind: PlateChangeKind;
   readonly plate: Plate;
+}
+
+/** House practices that change how an appliance is read. */
+export interface LoadPractices {
+  readonly matchBreaker: boolean;
+  readonly welderGeneralUse: boolean;
+  readonly spaContinuous: boolean;
+  readonly tanklessContinuous: boolean;
+  readonly pumpFullSize: boolean;
+}
+
+/** What a load is worked out under, and where its steps go. */
+export interface LoadDesk {
+  readonly code: Edition;
+  readonly practices: LoadPractices;
+  readonly work: Working;
 }
 
 /** Everything that Pasture knows of one family of appliances. */
@@ -98,15 +161,9 @@ export interface Family<Plate> {
   /** What the circuit is called until somebody gives it a name. */
   title(plate: Plate): string;
   /** The load, with the steps and doubts that belong to it. */
-  load(plate: Plate, code: Edition, work: Working): LoadModel;
-  /** What stands at the outlet, recording into the workings of disconnect and protection. */
-  outlet(
-    plate: Plate,
-    load: LoadModel,
-    site: OutletSite,
-    code: Edition,
-    at: { readonly disconnect: Working; readonly protection: Working },
-  ): OutletChoice;
+  load(plate: Plate, desk: LoadDesk): LoadModel;
+  /** What stands at its outlet, for the rules of protection and disconnects. */
+  outlet(plate: Plate, load: LoadModel): OutletNeeds;
   /** Other plates for the same appliance, worth trying as remedies; the smallest change first. */
   changes(plate: Plate): readonly PlateChange<Plate>[];
 }

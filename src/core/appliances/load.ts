@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import type { Edition } from '../code/edition';
-import type { Working } from '../working/worked';
-import type { Family, LoadModel, OutletChoice, OutletSite } from './family';
+import type { Family, LoadDesk, LoadModel } from './family';
+import { plainLoad, plainOutlet } from './plate';
 
 const loadPlateSchema = z
   .strictObject({
@@ -25,45 +24,18 @@ export type LoadPlate = z.infer<typeof loadPlateSchema>;
 
 const AMPERES = { units: ['a', 'amp', 'amps'], shown: 'A' } as const;
 
-function load(plate: LoadPlate, _code: Edition, work: Working): LoadModel {
+function load(plate: LoadPlate, { work }: LoadDesk): LoadModel {
   const otherA = plate.amps - plate.continuousAmps;
   work.step('load.entered', 'load.nameplate', { continuousA: plate.continuousAmps, otherA }, plate.amps);
   if (plate.amps === 0) work.found('check', 'load.nothing', 'load.nameplate', { volts: plate.volts });
-  return {
+  return plainLoad({
     volts: plate.volts,
     continuousA: plate.continuousAmps,
     otherA,
     // At 120 V the grounded conductor is one of the two that carry the load.
     neutral: plate.neutral && plate.volts !== 120,
-    powerFactor: 1,
-    connection: 'hardwired',
     plateOcpdA: plate.breakerA ?? null,
-    mostOcpdA: null,
-    equipmentA: plate.amps,
-  };
-}
-
-/** Nothing is known of the appliance, so what its own article asks is left to the authority and the maker. */
-function outlet(
-  _plate: LoadPlate,
-  { volts }: LoadModel,
-  { ocpdA }: OutletSite,
-  _code: Edition,
-  at: { readonly disconnect: Working; readonly protection: Working },
-): OutletChoice {
-  at.disconnect.step('disconnect.ask', 'load.nameplate', { volts }, 'ask');
-  at.disconnect.found('ask', 'disconnect.ask', 'load.nameplate', { volts });
-  at.protection.step('gfci.rule', 'gfci.place', { volts, ocpdA }, 'ask');
-  at.protection.found('ask', 'gfci.ask', 'gfci.place', { volts });
-  const arcFault = volts === 120 && ocpdA <= 20;
-  at.protection.step('afci.rule', 'afci.rooms', { volts, ocpdA }, arcFault ? 'ask' : 'none');
-  if (arcFault) at.protection.found('ask', 'afci.ask', 'afci.rooms', { ocpdA });
-  return {
-    receptacle: null,
-    disconnect: { required: 'ask', kind: 'none', ratingA: null, inSight: false },
-    gfci: { required: 'ask', form: 'none', why: 'unknown' },
-    afci: arcFault ? { required: 'ask', why: 'rooms' } : { required: false, why: 'over-120v' },
-  };
+  });
 }
 
 /** Any load by its amperes, for what has no family of its own yet. */
@@ -101,6 +73,14 @@ export const genericLoad: Family<LoadPlate> = {
   ],
   title: (plate) => `Load, ${plate.amps} A`,
   load,
-  outlet,
+  // Nothing is known of the appliance, so what its own article asks is left to the authority and the maker.
+  outlet: (plate, { equipmentA }) =>
+    plainOutlet({
+      kind: 'other',
+      room: 'utility',
+      use: plate.volts === 120 ? '120' : '240',
+      usesNeutral: plate.neutral || plate.volts === 120,
+      disconnect: { by: 'ask', leastA: equipmentA },
+    }),
   changes: () => [],
 };

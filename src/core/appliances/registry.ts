@@ -1,12 +1,46 @@
 import { z } from 'zod';
-import type { Edition } from '../code/edition';
-import type { Working } from '../working/worked';
+import { cooktopOven, range } from './cooking';
+import { dryer } from './dryer';
 import { ev } from './ev';
-import type { Family, LoadModel, OutletChoice, OutletSite, PlateChangeKind, Question } from './family';
+import type { Family, LoadDesk, LoadModel, OutletNeeds, PlateChangeKind, Question } from './family';
+import { feeder } from './feeder';
+import { hotTub } from './hotTub';
+import { kiln } from './kiln';
 import { genericLoad } from './load';
+import { miniSplit } from './miniSplit';
+import { mix } from './mix';
+import { motor } from './motor';
+import { outletCircuit } from './outletCircuit';
+import { poolHeater } from './poolHeater';
+import { poolPump } from './poolPump';
+import { roomAc } from './roomAc';
+import { trailer } from './trailer';
+import { waterHeater } from './waterHeater';
+import { welder } from './welder';
+import { wellPump } from './wellPump';
 
 /** Every family of appliances. A new one is a file of its own and a line here. */
-const FAMILIES = { ev, load: genericLoad };
+const FAMILIES = {
+  ev,
+  'hot-tub': hotTub,
+  'pool-pump': poolPump,
+  'pool-heater': poolHeater,
+  range,
+  'cooktop-oven': cooktopOven,
+  dryer,
+  'water-heater': waterHeater,
+  'mini-split': miniSplit,
+  'room-ac': roomAc,
+  welder,
+  motor,
+  'well-pump': wellPump,
+  rv: trailer,
+  kiln,
+  receptacle: outletCircuit,
+  feeder,
+  mix,
+  load: genericLoad,
+};
 
 /** Id of a family of appliances. */
 export type FamilyId = keyof typeof FAMILIES;
@@ -19,17 +53,26 @@ export type ApplianceOf<F extends FamilyId> = { family: F; nameplate: Plates[F] 
 /** An appliance of any family. */
 export type Appliance = { [F in FamilyId]: ApplianceOf<F> }[FamilyId];
 
+const of = <F extends FamilyId>(family: F) =>
+  z.strictObject({ family: z.literal(family), nameplate: families[family].schema });
+
 /** The appliance of a saved circuit: the family names the shape of its nameplate. */
 export const applianceSchema: z.ZodType<Appliance> = z.discriminatedUnion('family', [
-  z.strictObject({ family: z.literal('ev'), nameplate: ev.schema }),
-  z.strictObject({ family: z.literal('load'), nameplate: genericLoad.schema }),
-]);
+  of('ev'), of('hot-tub'), of('pool-pump'), of('pool-heater'), of('range'), of('cooktop-oven'), of('dryer'),
+  of('water-heater'), of('mini-split'), of('room-ac'), of('welder'), of('motor'), of('well-pump'), of('rv'),
+  of('kiln'), of('receptacle'), of('feeder'), of('mix'), of('load'),
+]); // prettier-ignore
+
+const IDS: readonly FamilyId[] = [
+  'ev', 'hot-tub', 'pool-pump', 'pool-heater', 'range', 'cooktop-oven', 'dryer', 'water-heater', 'mini-split',
+  'room-ac', 'welder', 'motor', 'well-pump', 'rv', 'kiln', 'receptacle', 'feeder', 'mix', 'load',
+]; // prettier-ignore
 
 /** Family ids with their names, in the order in which they are offered. */
-export const familyNames: readonly { readonly id: FamilyId; readonly name: string }[] = [
-  { id: 'ev', name: ev.name },
-  { id: 'load', name: genericLoad.name },
-];
+export const familyNames: readonly { readonly id: FamilyId; readonly name: string }[] = IDS.map((id) => ({
+  id,
+  name: families[id].name,
+}));
 
 /** A new appliance of a family, with the plate that such an appliance commonly has. */
 export const freshAppliance = (family: FamilyId): Appliance =>
@@ -38,18 +81,14 @@ export const freshAppliance = (family: FamilyId): Appliance =>
 /** The load of an appliance, worked. */
 export const applianceLoad = <F extends FamilyId>(
   { family, nameplate }: ApplianceOf<F>,
-  code: Edition,
-  work: Working,
-): LoadModel => families[family].load(nameplate, code, work);
+  desk: LoadDesk,
+): LoadModel => families[family].load(nameplate, desk);
 
-/** What stands at the outlet of an appliance, worked. */
+/** What stands at the outlet of an appliance, for the rules of protection and disconnects. */
 export const applianceOutlet = <F extends FamilyId>(
   { family, nameplate }: ApplianceOf<F>,
   load: LoadModel,
-  site: OutletSite,
-  code: Edition,
-  at: { readonly disconnect: Working; readonly protection: Working },
-): OutletChoice => families[family].outlet(nameplate, load, site, code, at);
+): OutletNeeds => families[family].outlet(nameplate, load);
 
 /** What a circuit for this appliance is called until it is given a name. */
 export const applianceTitle = <F extends FamilyId>({ family, nameplate }: ApplianceOf<F>): string =>

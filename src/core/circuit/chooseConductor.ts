@@ -1,9 +1,9 @@
 import { cableMade, type CableConstruction } from '../rules/cableMade';
 import { smallestAllowed } from '../rules/candidateSizes';
-import { isCable, largestMade, leastConductor, type LeastSize } from '../rules/conductorSize';
+import { isCable, largestMade, leastConductor, madeEverywhere, type LeastSize } from '../rules/conductorSize';
 import { findConductorStops, workSmaller, workStretch, type WorkedStretch } from '../rules/conductorWorking';
 import { placeOfMethod } from '../rules/placeOfMethod';
-import type { WireSize } from '../units/wireSize';
+import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
 import type { ConductorCase } from './conductorCase';
 import { conductorQuestions } from './conductorQuestions';
 import type { StretchFigures } from './figures';
@@ -31,7 +31,7 @@ export function chooseConductor(about: ConductorCase): ConductorChoice {
   demandStep(about);
   const { size: pinned } = circuit.pins;
   const size = pinned ?? chosenSize(about, least);
-  const raised = pinned === undefined && least.size !== undefined && size !== least.size;
+  const raised = pinned === undefined && least.size !== undefined && size !== grownLeast(about, least.size);
   const stretches = run.map((stretch, index) => {
     work.stretch = index;
     return figureStretch(about, size, stretch, index, least.perStretch[index] ?? null);
@@ -43,8 +43,19 @@ export function chooseConductor(about: ConductorCase): ConductorChoice {
   const terms = run[least.governing]?.terms;
   if (pinned === undefined && !raised && terms) workSmaller(size, demand, terms, code, work);
   conductorQuestions(about, size);
-  return { size, leastSize: least.size ?? null, raisedForDrop: raised, governing, wires, stretches };
+  return {
+    size,
+    leastSize: grownLeast(about, least.size),
+    raisedForDrop: raised,
+    governing,
+    wires,
+    stretches,
+  };
 }
+
+/** The least size that would do, the floor of an article counted in: growing to it is no reason to grow the ground. */
+const grownLeast = ({ load }: ConductorCase, size: WireSize | undefined): WireSize | null =>
+  size === undefined ? null : load.least === null ? size : largerSize(size, load.least.size);
 
 function demandStep({ load, demand, code, work }: ConductorCase): void {
   const factor = code.parameters.continuousFactor;
@@ -70,8 +81,15 @@ function chosenSize(about: ConductorCase, least: LeastSize): WireSize {
   if (floor.by !== undefined && floor.value === least.size) {
     work.step('conductor.floor', floor.cite, { metal: circuit.material }, floor.value, { by: floor });
   }
-  return raiseForDrop(about, least.size);
+  return raiseForDrop(about, leastByArticle(about, least.size));
 }
+
+/** No smaller than an article or a practice lets it be. */
+function leastByArticle({ load: { least }, run, wires, code, work }: ConductorCase, size: WireSize): WireSize {
+  if (least === null || sizeRank(size) >= sizeRank(least.size)) return size;
+  const made = madeEverywhere(least.size, run, wires, code) ?? size;
+  return work.step('conductor.least', least.why === 'pool' ? 'ground.pool' : 'load.nameplate', { size, why: least.why }, made);
+} // prettier-ignore
 
 function figureStretch(
   about: ConductorCase,
@@ -84,7 +102,7 @@ function figureStretch(
   const { method, terms } = stretch;
   const verdict = workStretch(size, demand, stretch, code, work);
   if (circuit.pins.size !== undefined) findConductorStops(size, demand, stretch, verdict, least, code, work);
-  placeOfMethod(method, circuit.run[index]?.place ?? 'indoor', work);
+  placeOfMethod(method, circuit.run[index]?.place ?? 'indoor', code, work);
   return { method, terms, verdict, least, cable: isCable(method) ? madeCable(about, size, method) : null };
 }
 

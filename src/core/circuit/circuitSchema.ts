@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { METHOD_IDS, PLACES } from '../code/methods';
+import { siteSchema } from '../protection/siteSchema';
 import { applianceSchema } from '../appliances/registry';
 import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
@@ -38,6 +39,9 @@ const pinsSchema = z.strictObject({
 /** An answer to a question or doubt, kept with the circuit and printed on its sheet. */
 const answerSchema = z.strictObject({ code: z.string().min(1).max(80), text: z.string().min(1).max(500) });
 
+/** A photograph by the id under which its picture is kept beside the job. */
+const photoSchema = z.strictObject({ id, caption: z.string().max(120) });
+
 /** One circuit as it is saved: what the electrician said. Figures are computed from it, never stored. */
 export const circuitSchema = z.strictObject({
   id,
@@ -50,6 +54,8 @@ export const circuitSchema = z.strictObject({
   run: z.array(stretchSchema).min(1).max(12),
   pins: pinsSchema,
   maxDropPct: z.number().positive().max(20).nullable(),
+  site: siteSchema,
+  photos: z.array(photoSchema).max(24),
   answers: z.array(answerSchema).max(60),
 });
 

@@ -21,10 +21,15 @@ export interface ConductorCase {
 }
 
 /** The stretches with columns and factors, for terminals that allow one column. */
-export const workedRun = (circuit: Circuit, terminalC: TemperatureColumn, code: Edition): WorkedStretch[] =>
+export const workedRun = (
+  circuit: Circuit,
+  own: 2 | 3,
+  terminalC: TemperatureColumn,
+  code: Edition,
+): WorkedStretch[] =>
   circuit.run.map((stretch) => {
     // A neutral that carries only the unbalance of two legs does not count (310.15(E)), so two are this circuit's own.
-    const currentCarrying = stretch.currentCarrying ?? 2;
+    const currentCarrying = stretch.currentCarrying ?? own;
     const { method, place, ambientC } = stretch;
     return {
       method,
@@ -34,6 +39,12 @@ export const workedRun = (circuit: Circuit, terminalC: TemperatureColumn, code: 
       terms: ampacityTerms({ method, place, ambientC, currentCarrying }, circuit.material, terminalC, code),
     };
   });
+
+/** A welder's device may be twice the ampacity, so the conductor carries half of it at least (630.12(B)). */
+const designAmps = (load: LoadModel, { minA, ratingA }: OcpdChoice, work: Working): number =>
+  load.own === 'welder' && ratingA / 2 > minA
+    ? work.step('conductor.half-device', 'load.welder', { ocpdA: ratingA }, ratingA / 2)
+    : minA;
 
 /** Gathers what the choice of a conductor depends on. */
 export const conductorCase = (
@@ -45,9 +56,15 @@ export const conductorCase = (
 ): ConductorCase => ({
   circuit,
   load,
-  demand: { designA: ocpd.minA, loadA: load.continuousA + load.otherA, ocpdA: ocpd.ratingA },
-  run: workedRun(circuit, terminalColumn(circuit.terminals, ocpd.ratingA), code),
-  wires: load.neutral ? 3 : 2,
+  demand: {
+    designA: designAmps(load, ocpd, work),
+    loadA: load.continuousA + load.otherA,
+    ocpdA: ocpd.ratingA,
+    own: load.own,
+    nextUp: load.outlets < 2,
+  },
+  run: workedRun(circuit, load.phase === 3 ? 3 : 2, terminalColumn(circuit.terminals, ocpd.ratingA), code),
+  wires: load.neutral || load.phase === 3 ? 3 : 2,
   code,
   work,
 });

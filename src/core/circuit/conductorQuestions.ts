@@ -1,19 +1,38 @@
 import { smallestAllowed } from '../rules/candidateSizes';
 import { leastConductor } from '../rules/conductorSize';
-import { sizeRank, type WireSize } from '../units/wireSize';
+import { isRefused } from '../units/refused';
+import { parseWireSize, sizeRank, type WireSize } from '../units/wireSize';
 import { workedRun, type ConductorCase } from './conductorCase';
 
 /** Above this the terminals are read at 75 °C whether marked or not (110.14(C)(1)(b)). */
 const MARKS_MATTER_TO_A = 100;
 
 /** Asks for the marks at both ends where a 75 °C mark would spare a size. */
-function askForMarks({ circuit, demand, wires, code, work }: ConductorCase, size: WireSize): void {
-  const { panel, load } = circuit.terminals;
-  const unmarked = panel === 'unmarked' || load === 'unmarked';
-  if (!unmarked || demand.ocpdA > MARKS_MATTER_TO_A || panel === 60 || load === 60) return;
-  const at75 = leastConductor(workedRun(circuit, 75, code), demand, wires, code).size;
+function askForMarks(
+  { circuit, load: { phase }, demand, wires, code, work }: ConductorCase,
+  size: WireSize,
+): void {
+  const { panel, load: far } = circuit.terminals;
+  const unmarked = panel === 'unmarked' || far === 'unmarked';
+  if (!unmarked || demand.ocpdA > MARKS_MATTER_TO_A || panel === 60 || far === 60) return;
+  const at75 = leastConductor(workedRun(circuit, phase === 3 ? 3 : 2, 75, code), demand, wires, code).size;
   if (at75 !== undefined && sizeRank(at75) < sizeRank(size)) {
     work.found('ask', 'terminal.unmarked', 'conductor.terminals', { size, at75 });
+  }
+}
+
+/** Compares the size with what the lug on the label takes. */
+function lugRange({ circuit: { site }, work }: ConductorCase, size: WireSize): void {
+  const least = site.lugLeast === undefined ? undefined : parseWireSize(site.lugLeast);
+  const most = site.lugMost === undefined ? undefined : parseWireSize(site.lugMost);
+  const under = least !== undefined && !isRefused(least) && sizeRank(size) < sizeRank(least);
+  const over = most !== undefined && !isRefused(most) && sizeRank(size) > sizeRank(most);
+  if (under || over) {
+    work.found('stop', 'conductor.lug-range', 'terminal.lug', {
+      size,
+      least: site.lugLeast ?? '',
+      most: site.lugMost ?? '',
+    });
   }
 }
 
@@ -24,6 +43,11 @@ export function conductorQuestions(about: ConductorCase, size: WireSize): void {
   if (circuit.material === 'al') {
     work.found('ask', 'conductor.aluminum-ends', 'conductor.aluminum-terminals', { size });
   }
+  const { least } = about.load;
+  if (least !== null && sizeRank(size) < sizeRank(least.size)) {
+    work.found('stop', 'conductor.below-article', 'ground.pool', { size, least: least.size });
+  }
+  lugRange(about, size);
   const floor = smallestAllowed(code, circuit.material);
   if (sizeRank(size) < sizeRank(floor.value)) {
     work.found('stop', 'conductor.below-local', floor.cite, { size, least: floor.value });

@@ -1,7 +1,14 @@
 import type { LoadModel } from '../appliances/family';
 import type { Edition } from '../code/edition';
 import { METHODS } from '../code/methods';
-import { DC_CONSTANT, dropVolts, dropVoltsDirect, effectiveOhms } from '../rules/voltageDrop';
+import {
+  DC_CONSTANT,
+  dropTimes,
+  dropVolts,
+  dropVoltsDirect,
+  effectiveOhms,
+  runDropPercent,
+} from '../rules/voltageDrop';
 import type { WireSize } from '../units/wireSize';
 import type { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
@@ -18,7 +25,8 @@ export function figureDrop(
   code: Edition,
   work: Working,
 ): { readonly figures: DropFigures; readonly perStretch: readonly number[] } {
-  const amps = load.continuousA + load.otherA;
+  const amps = load.runA;
+  const times = dropTimes(load.phase);
   const metal = circuit.material;
   let dropV = 0;
   let directVolts = 0;
@@ -31,13 +39,13 @@ export function figureDrop(
     const here = work.step(
       'drop.stretch',
       'drop.impedance',
-      { amps, lengthFt: stretch.lengthFt, ohmPerKft, times: 2, surround },
-      dropVolts(2, amps, stretch.lengthFt, ohmPerKft),
+      { amps, lengthFt: stretch.lengthFt, ohmPerKft, times, surround },
+      dropVolts(times, amps, stretch.lengthFt, ohmPerKft),
       { read: { table: 'impedance', row: size, column: `${metal} ${surround}` } },
     );
     perStretch.push(here);
     dropV += here;
-    directVolts += dropVoltsDirect(2, amps, stretch.lengthFt, size, metal, code);
+    directVolts += dropVoltsDirect(times, amps, stretch.lengthFt, size, metal, code);
     lengthFt += stretch.lengthFt;
   }
   work.stretch = undefined;
@@ -47,7 +55,7 @@ export function figureDrop(
   work.step(
     'drop.direct',
     'drop.direct',
-    { amps, lengthFt, cmil, constant: DC_CONSTANT[metal], times: 2 },
+    { amps, lengthFt, cmil, constant: DC_CONSTANT[metal], times },
     directVolts,
   );
   const limitPct = circuit.maxDropPct;
@@ -57,5 +65,19 @@ export function figureDrop(
   if (limitPct !== null && percent > limitPct + 1e-9) {
     work.found('check', 'drop.branch', 'drop.advice', { dropPct: percent, limitPct, dropV });
   }
-  return { figures: { volts: dropV, percent, directVolts, longestFt }, perStretch };
+  const startPct = startDip(circuit, load, size, code, work);
+  return { figures: { volts: dropV, percent, directVolts, longestFt, startPct }, perStretch };
 }
+
+/** Power factor of a motor while it starts. */
+const START_POWER_FACTOR = 0.5;
+
+/** How far the voltage dips at the motor while it starts, percent; null where nothing starts hard. */
+function startDip(circuit: Circuit, load: LoadModel, size: WireSize, code: Edition, work: Working): number | null {
+  const { startA, volts, phase, dipPct: mostPct } = load;
+  if (startA === null) return null;
+  const start = { amps: startA, volts, powerFactor: START_POWER_FACTOR, phase };
+  const dipPct = work.step('drop.start', 'drop.advice', { startA, volts }, runDropPercent(circuit.run, size, circuit.material, start, code));
+  if (dipPct > mostPct + 1e-9) work.found('check', 'drop.motor-start', 'drop.advice', { dipPct, mostPct, startA });
+  return dipPct;
+} // prettier-ignore

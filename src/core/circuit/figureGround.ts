@@ -1,3 +1,4 @@
+import { isWet, type MethodId } from '../code/methods';
 import type { GroundNeed } from '../rules/equipmentGround';
 import { sizeRank, type WireSize } from '../units/wireSize';
 import type { Working } from '../working/worked';
@@ -26,12 +27,22 @@ function judge(
   }
 }
 
+/** Outdoors and in the ground a pool or spa circuit has an insulated ground, which these cables lack. */
+const BARE_GROUND: ReadonlySet<MethodId> = new Set(['nm-b', 'uf-b', 'ser']);
+
+function insulatedGround({ run }: Circuit, index: number, leastGround: WireSize | null, work: Working): void {
+  const stretch = run[index];
+  if (leastGround === null || stretch === undefined || !BARE_GROUND.has(stretch.method)) return;
+  if (isWet(stretch.place))
+    work.found('stop', 'egc.insulated', 'ground.pool', { method: stretch.method, place: stretch.place });
+}
+
 /** The ground that is counted on. A cable brings its own, which is compared with what is needed. */
 export function figureGround(
   circuit: Circuit,
   need: GroundNeed,
   conductor: ConductorChoice,
-  ocpdA: number,
+  { ocpdA, leastGround }: { readonly ocpdA: number; readonly leastGround: WireSize | null },
   work: Working,
 ): WireSize {
   for (const [index, { cable }] of conductor.stretches.entries()) {
@@ -39,6 +50,7 @@ export function figureGround(
     // Metal-clad cable is made with the ground of the table, so an increase is what it lacks.
     const has = cable.egc ?? need.base;
     work.stretch = index;
+    insulatedGround(circuit, index, leastGround, work);
     work.step('ground.cable', 'table.cables', { cable: cable.name, needs: need.size }, has);
     judge(has, need, conductor, ocpdA, work);
   }

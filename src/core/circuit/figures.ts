@@ -1,4 +1,6 @@
-import type { LoadModel, OutletChoice } from '../appliances/family';
+import type { LoadModel } from '../appliances/family';
+import type { OutletChoice } from '../protection/outlet';
+import type { OutletFacts } from '../protection/outletFacts';
 import type { MethodId } from '../code/methods';
 import type { CableConstruction } from '../rules/cableMade';
 import type { AmpacityTerms } from '../rules/conductorAmpacity';
@@ -50,6 +52,8 @@ export interface DropFigures {
   readonly directVolts: number;
   /** The longest run within the limit; null where no limit is kept. */
   readonly longestFt: number | null;
+  /** How far the voltage dips while a motor starts, percent; null where nothing starts hard. */
+  readonly startPct: number | null;
 }
 
 /** Every figure of one circuit. */
@@ -75,6 +79,8 @@ export interface CircuitFigures {
   readonly raceway: RacewayFigures | null;
   readonly drop: DropFigures;
   readonly outlet: OutletChoice;
+  /** What the rules of the outlet were applied to. */
+  readonly facts: OutletFacts;
 }
 
 /** The working of one figure: steps in order. */

@@ -49,5 +49,7 @@ export const newCircuit = (id: string, appliance: Appliance, run: readonly Stret
   run: [...run],
   pins: {},
   maxDropPct: 3,
+  site: {},
+  photos: [],
   answers: [],
 });

@@ -6,10 +6,23 @@ export const practicesSchema = z.strictObject({
     .enum(['comfort', 'legal'])
     .describe('Take a size up when the pull is hard, or the least by rule'),
   supports: z.enum(['half', 'code']).describe('Strap at half the largest spacing, or at the largest'),
+  matchBreaker: z.boolean().describe('Wire a heat pump to its breaker instead of to MCA'),
+  welderGeneralUse: z.boolean().describe('Wire a welder outlet full size instead of by its duty'),
+  spaContinuous: z.boolean().describe('Take a tub as continuous'),
+  tanklessContinuous: z.boolean().describe('Take a tankless heater as continuous'),
+  pumpFullSize: z.boolean().describe('Wire a well pump in 12 AWG at least, for another use later'),
 });
 
 /** The house practices of a job. */
 export type Practices = z.infer<typeof practicesSchema>;
 
 /** What a new job starts with. */
-export const DEFAULT_PRACTICES: Practices = { raceway: 'comfort', supports: 'half' };
+export const DEFAULT_PRACTICES: Practices = {
+  raceway: 'comfort',
+  supports: 'half',
+  matchBreaker: false,
+  welderGeneralUse: true,
+  spaContinuous: true,
+  tanklessContinuous: true,
+  pumpFullSize: true,
+};

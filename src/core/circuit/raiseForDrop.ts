@@ -16,7 +16,7 @@ export function raiseForDrop(about: ConductorCase, least: WireSize): WireSize {
   const { circuit, load, code, work } = about;
   const limit = circuit.maxDropPct;
   if (limit === null) return least;
-  const amps = { amps: load.continuousA + load.otherA, volts: load.volts, powerFactor: load.powerFactor };
+  const amps = { amps: load.runA, volts: load.volts, powerFactor: load.powerFactor, phase: load.phase };
   const dropOf = (size: WireSize): number => runDropPercent(circuit.run, size, circuit.material, amps, code);
   const before = dropOf(least);
   let size = least;

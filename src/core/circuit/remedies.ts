@@ -52,6 +52,17 @@ function describe(candidate: Candidate, finding: AnyFinding, after: SolvedCircui
       return { kind, dropPct: figures.drop.percent };
     case 'hardwire':
       return { kind, ocpdA: figures.ocpd.ratingA };
+    case 'feeds':
+      return { kind, amps: figures.load.continuousA + figures.load.otherA };
+    case 'own-circuit':
+      return { kind, ocpdA: figures.ocpd.ratingA };
+    case 'one-pole':
+    case 'set-right':
+      return { kind };
+    case 'by-rule':
+      return { kind, what: candidate.what ?? 'ground-fault' };
+    case 'larger':
+      return { kind, size };
     case 'pull-point':
       return { kind, degrees: circuit.run[at]?.bendsDeg ?? 0 };
     case 'marked-75':

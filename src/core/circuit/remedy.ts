@@ -4,6 +4,10 @@ import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
 import type { Circuit } from './circuitSchema';
 
+/** What of the site is put right. */
+export type SiteFix =
+  'ground-fault' | 'arc-fault' | 'disconnect' | 'receptacle' | 'neutral' | 'line-load' | 'colors' | 'lug';
+
 /** What a remedy changes, in figures; its words are in core/wording. */
 export type RemedyChange =
   | { readonly kind: 'free-size'; readonly size: WireSize; readonly metal: Metal; readonly what: string }
@@ -21,6 +25,12 @@ export type RemedyChange =
   | { readonly kind: 'full-output'; readonly outputA: number }
   | { readonly kind: 'no-drop-limit'; readonly dropPct: number }
   | { readonly kind: 'hardwire'; readonly ocpdA: number }
+  | { readonly kind: 'feeds'; readonly amps: number }
+  | { readonly kind: 'own-circuit'; readonly ocpdA: number }
+  | { readonly kind: 'one-pole' }
+  | { readonly kind: 'set-right' }
+  | { readonly kind: 'by-rule'; readonly what: SiteFix }
+  | { readonly kind: 'larger'; readonly size: WireSize }
   | { readonly kind: 'marked-75'; readonly size: WireSize }
   | { readonly kind: 'spread-out'; readonly size: WireSize }
   | { readonly kind: 'pull-point'; readonly degrees: number }

@@ -1,14 +1,18 @@
 import type { PlateChangeKind } from '../appliances/family';
 import { applianceChanges } from '../appliances/registry';
 import { METHODS, type MethodId, type Place } from '../code/methods';
+import type { Site } from '../protection/siteSchema';
+import { sizeRank, WIRE_SIZES } from '../units/wireSize';
 import type { AnyFinding, FindingCode } from '../working/finding';
 import type { Circuit, Pins, Stretch } from './circuitSchema';
-import type { RemedyChange } from './remedy';
+import type { RemedyChange, SiteFix } from './remedy';
 
 /** A change worth trying. Its figures are read off once it was solved. */
 export interface Candidate {
   readonly kind: RemedyChange['kind'];
   readonly circuit: Circuit;
+  /** What of the site is put right, where that is the change. */
+  readonly what?: SiteFix;
 }
 
 type Try = (circuit: Circuit, finding: AnyFinding) => readonly Candidate[];
@@ -103,6 +107,22 @@ const copper: Try = (circuit) =>
     ? [{ kind: 'copper', circuit: without({ ...circuit, material: 'cu' }, 'size') }]
     : [];
 
+/** The site as it should be: what was planned otherwise is left to the rules again. */
+const bySite =
+  (what: SiteFix, ...keys: readonly (keyof Site)[]): Try =>
+  (circuit) => {
+    const site = { ...circuit.site };
+    for (const key of keys) Reflect.deleteProperty(site, key);
+    return [{ kind: 'by-rule', circuit: { ...circuit, site }, what }];
+  };
+
+/** The next sizes up, for what a larger conductor cures. */
+const larger: Try = (circuit, finding) => {
+  const from = circuit.pins.size ?? ('size' in finding.data ? finding.data.size : undefined);
+  const at = from === undefined ? 0 : sizeRank(from) + 1;
+  return WIRE_SIZES.slice(at, at + 12).map((size) => ({ kind: 'larger', circuit: { ...circuit, pins: { ...circuit.pins, size } } }));
+}; // prettier-ignore
+
 const CONDUCTOR: readonly Try[] = [freeSize, otherMethod, lowerSetting, spreadOut];
 
 /** What is worth trying for each finding that a change can clear; the rest are answered, not cleared. */
@@ -133,7 +153,36 @@ const TRIES: Partial<Record<FindingCode, readonly Try[]>> = {
   'raceway.jam': [freeTrade],
   'raceway.bends': [pullPoint],
   'drop.branch': [freeSize, noDropLimit],
-  'receptacle.rating-mismatch': [plate('hardwire'), freeBreaker, lowerSetting],
+  'conductor.below-article': [freeSize],
+  'conductor.lug-range': [bySite('lug', 'lugLeast', 'lugMost')],
+  'ocpd.multi-outlet': [freeSize, freeBreaker, larger],
+  'egc.insulated': [otherMethod],
+  'method.forbidden': [otherMethod],
+  'drop.motor-start': [larger],
+  'load.subdivide': [plate('feeds')],
+  'rv30.not-240': [plate('one-pole')],
+  'feeder.four-wires': [plate('set-right')],
+  'feeder.electrode': [plate('set-right')],
+  'panel.neutral-ground-mixed': [plate('set-right')],
+  'receptacle.config-mismatch': [bySite('receptacle', 'receptacle', 'plug')],
+  'receptacle.no-ground': [bySite('receptacle', 'receptacle', 'plug')],
+  'disconnect.missing': [bySite('disconnect', 'disconnect')],
+  'disconnect.rating': [bySite('disconnect', 'disconnectA')],
+  'gfci.required': [bySite('ground-fault', 'groundFault')],
+  'gfci.neutral-missing': [bySite('ground-fault', 'groundFault')],
+  'gfci.neutral-bypassed': [bySite('neutral', 'loadNeutral')],
+  'gfci.line-load-reversed': [bySite('line-load', 'lineLoad')],
+  'afci.required': [bySite('arc-fault', 'arcFault')],
+  'ident.green-as-ungrounded': [bySite('colors', 'hotColor')],
+  'ident.white-hot-unmarked': [bySite('colors', 'hotColor', 'whiteMarked')],
+  'ident.white-as-egc': [bySite('colors', 'groundColor')],
+  'ident.ground-remarked': [bySite('colors', 'groundColor')],
+  'receptacle.rating-mismatch': [
+    bySite('receptacle', 'receptacle', 'plug'),
+    plate('hardwire'),
+    freeBreaker,
+    lowerSetting,
+  ],
 };
 
 /** The changes worth trying for a finding, untried. */

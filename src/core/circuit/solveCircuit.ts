@@ -1,13 +1,17 @@
+import { outletChoice } from '../protection/outlet';
+import { roomOf, voltsToGround, type JobSurvey, type OutletFacts } from '../protection/outletFacts';
+import { isCable } from '../rules/conductorSize';
 import { applianceLoad, applianceOutlet } from '../appliances/registry';
 import type { Edition } from '../code/edition';
-import { branchOcpd } from '../rules/branchOcpd';
+import type { LoadModel } from '../appliances/family';
+import { branchOcpd, type OcpdChoice } from '../rules/branchOcpd';
 import { equipmentGround } from '../rules/equipmentGround';
 import { LINKS, type AnyFinding, type Link } from '../working/finding';
 import { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
-import { chooseConductor } from './chooseConductor';
+import { chooseConductor, type ConductorChoice } from './chooseConductor';
 import { conductorCase } from './conductorCase';
-import type { CircuitFigures, SolvedCircuit, StretchFigures } from './figures';
+import type { CircuitFigures, RacewayFigures, SolvedCircuit, StretchFigures } from './figures';
 import { figureDrop } from './figureDrop';
 import { figureGround } from './figureGround';
 import { figureRaceway, governingRaceway } from './figureRaceway';
@@ -18,6 +22,8 @@ import type { Practices } from './practices';
 export interface SolveContext {
   readonly code: Edition;
   readonly practices: Practices;
+  /** What of the job bears on protection: permit date and occupancy. */
+  readonly survey: JobSurvey;
 }
 
 type Desk = Readonly<Record<Link, Working>>;
@@ -39,40 +45,42 @@ const desk = (code: Edition): Desk => ({
  * comes out as a figure with a stop beside it. Sections: 210.19, 210.20, 240.4, 240.6, 250.122, 310.16,
  * 334.80, 340.80, Chapter 9, and those of the appliance's article.
  */
-export function solveCircuit(circuit: Circuit, { code, practices }: SolveContext): SolvedCircuit {
+export function solveCircuit(circuit: Circuit, { code, practices, survey }: SolveContext): SolvedCircuit {
   const at = desk(code);
-  const load = applianceLoad(circuit.appliance, code, at.load);
+  const load = applianceLoad(circuit.appliance, { code, practices, work: at.load });
   const ocpd = branchOcpd(load, circuit.pins.ocpdA, code, at.breaker);
   const conductor = chooseConductor(conductorCase(circuit, load, ocpd, code, at.conductor));
   const { size, leastSize } = conductor;
-  const need = equipmentGround(ocpd.ratingA, size, leastSize ?? size, circuit.material, code, at.ground);
-  const groundTaken = figureGround(circuit, need, conductor, ocpd.ratingA, at.ground);
+  const need = equipmentGround(
+    ocpd.ratingA,
+    size,
+    leastSize ?? size,
+    circuit.material,
+    code,
+    at.ground,
+    load.leastGround,
+  );
+  const groundTaken = figureGround(
+    circuit,
+    need,
+    conductor,
+    { ocpdA: ocpd.ratingA, leastGround: load.leastGround },
+    at.ground,
+  );
   const raceways = circuit.run.map((stretch, index) => {
     at.raceway.stretch = index;
     return figureRaceway(stretch, circuit, conductor, groundTaken, { code, practices }, at.raceway);
   });
   at.raceway.stretch = undefined;
   const drop = figureDrop(circuit, load, size, code, at.drop);
-  const stretches: StretchFigures[] = circuit.run.flatMap((stretch, index) => {
-    const each = conductor.stretches[index];
-    return each === undefined
-      ? []
-      : [
-          {
-            ...each,
-            raceway: raceways[index] ?? null,
-            dropV: drop.perStretch[index] ?? 0,
-            supports: figureSupports(stretch, raceways[index]?.taken ?? null, practices, code),
-          },
-        ];
-  });
-  const outlet = applianceOutlet(
-    circuit.appliance,
-    load,
-    { place: circuit.run.at(-1)?.place ?? 'indoor', ocpdA: ocpd.ratingA },
-    code,
-    at,
-  );
+  const stretches = figureStretches(circuit, conductor, raceways, drop.perStretch, { code, practices });
+  const facts = outletFacts(circuit, load, ocpd, survey);
+  const last = circuit.run.at(-1);
+  const arriving = { size, ground: groundTaken, cable: last !== undefined && isCable(last.method) };
+  const outlet = outletChoice(facts, arriving, code, at);
+  for (const { text } of code.local.requirements) {
+    at.load.found('note', 'local.requirement', 'amendment.local', { text });
+  }
   if (!code.verified) at.load.found('ask', 'edition.unverified', 'amendment.local', { year: code.year });
   const figures: CircuitFigures = {
     load,
@@ -90,8 +98,44 @@ export function solveCircuit(circuit: Circuit, { code, practices }: SolveContext
     raceway: governingRaceway(raceways),
     drop: drop.figures,
     outlet,
+    facts,
   };
   return { figures, workings: workings(at), findings: findings(at) };
+}
+
+function figureStretches(
+  { run }: Circuit,
+  conductor: ConductorChoice,
+  raceways: readonly (RacewayFigures | null)[],
+  dropV: readonly number[],
+  { code, practices }: Pick<SolveContext, 'code' | 'practices'>,
+): readonly StretchFigures[] {
+  return run.flatMap((stretch, index) => {
+    const each = conductor.stretches[index];
+    if (each === undefined) return [];
+    const raceway = raceways[index] ?? null;
+    const supports = figureSupports(stretch, raceway?.taken ?? null, practices, code);
+    return [{ ...each, raceway, dropV: dropV[index] ?? 0, supports }];
+  });
+}
+
+function outletFacts(
+  { appliance, site, run }: Circuit,
+  load: LoadModel,
+  { ratingA, poles }: OcpdChoice,
+  survey: JobSurvey,
+): OutletFacts {
+  const needs = applianceOutlet(appliance, load);
+  return {
+    needs,
+    load,
+    ocpdA: ratingA,
+    poles,
+    room: roomOf(needs, site, run.at(-1)?.place ?? 'indoor'),
+    site,
+    survey,
+    toGroundV: voltsToGround(load.volts),
+  };
 }
 
 const workings = (at: Desk): SolvedCircuit['workings'] => ({

@@ -1,11 +1,34 @@
-import type { Parameters } from './parameters';
 import type { WireSize } from '../units/wireSize';
+import type { GroundFaultRuleId } from './groundFaultRules';
+import type { MethodId, Place } from './methods';
+import type { Parameters } from './parameters';
+import type { Room } from './rooms';
+
+/** Figures of a rule that a local amendment may set otherwise. */
+const NUMBERS = {
+  'continuous-factor': 'continuousFactor',
+  'bend-limit': 'bendLimitDeg',
+  'sink-distance': 'gfciSinkFt',
+  'outdoor-outlet-amps': 'hardwiredGfciA',
+  'ev-disconnect-over': 'evDisconnectOverA',
+  'in-sight-distance': 'inSightFt',
+  'pool-disconnect-distance': 'poolDisconnectFt',
+} as const;
+
+/** Name of a figure that an amendment may set. */
+export type AmendedNumber = keyof typeof NUMBERS;
 
 /** One change that a town, county or state makes to the adopted edition. */
-type AmendmentChange =
+export type AmendmentChange =
   | { readonly kind: 'smallest-copper'; readonly size: WireSize }
-  | { readonly kind: 'continuous-factor'; readonly factor: number }
-  | { readonly kind: 'bend-limit'; readonly degrees: number };
+  | { readonly kind: AmendedNumber; readonly value: number }
+  | { readonly kind: 'hvac-exempt-until'; readonly date: string }
+  | { readonly kind: 'strike-gfci'; readonly rule: GroundFaultRuleId }
+  | { readonly kind: 'require-gfci'; readonly room: Room }
+  | { readonly kind: 'exempt-gfci'; readonly load: string }
+  | { readonly kind: 'no-arc-fault' }
+  | { readonly kind: 'forbid-method'; readonly method: MethodId; readonly place: Place | 'anywhere' }
+  | { readonly kind: 'requirement'; readonly text: string };
 
 /** A local rule laid over an edition, with where it was found and when. */
 export interface Amendment {
@@ -17,19 +40,55 @@ export interface Amendment {
   readonly changes: readonly AmendmentChange[];
 }
 
-const changed = (so: Parameters, change: AmendmentChange, by: string): Parameters => {
+/** What local rules add to an edition besides its figures; each remembers the amendment that set it. */
+export interface LocalRules {
+  readonly struck: ReadonlyMap<GroundFaultRuleId, string>;
+  readonly gfciRooms: readonly { readonly room: Room; readonly by: string }[];
+  readonly exempt: readonly { readonly load: string; readonly by: string }[];
+  readonly noArcFault: string | undefined;
+  readonly forbidden: readonly {
+    readonly method: MethodId;
+    readonly place: Place | 'anywhere';
+    readonly by: string;
+  }[];
+  readonly requirements: readonly { readonly text: string; readonly by: string }[];
+}
+
+/** An edition without local rules. */
+export const NO_LOCAL_RULES: LocalRules = {
+  struck: new Map(), gfciRooms: [], exempt: [], noArcFault: undefined, forbidden: [], requirements: [],
+}; // prettier-ignore
+
+interface Laid {
+  readonly parameters: Parameters;
+  readonly local: LocalRules;
+}
+
+function changed({ parameters, local }: Laid, change: AmendmentChange, by: string): Laid {
   switch (change.kind) {
     case 'smallest-copper':
-      return { ...so, smallestCopper: { ...so.smallestCopper, value: change.size, by } };
-    case 'continuous-factor':
-      return { ...so, continuousFactor: { ...so.continuousFactor, value: change.factor, by } };
-    case 'bend-limit':
-      return { ...so, bendLimitDeg: { ...so.bendLimitDeg, value: change.degrees, by } };
+      return { local, parameters: { ...parameters, smallestCopper: { ...parameters.smallestCopper, value: change.size, by } } };
+    case 'hvac-exempt-until':
+      return { local, parameters: { ...parameters, hvacExemptUntil: { ...parameters.hvacExemptUntil, value: change.date, certain: true, by } } };
+    case 'strike-gfci':
+      return { parameters, local: { ...local, struck: new Map(local.struck).set(change.rule, by) } };
+    case 'require-gfci':
+      return { parameters, local: { ...local, gfciRooms: [...local.gfciRooms, { room: change.room, by }] } };
+    case 'exempt-gfci':
+      return { parameters, local: { ...local, exempt: [...local.exempt, { load: change.load, by }] } };
+    case 'no-arc-fault':
+      return { parameters, local: { ...local, noArcFault: by } };
+    case 'forbid-method':
+      return { parameters, local: { ...local, forbidden: [...local.forbidden, { method: change.method, place: change.place, by }] } };
+    case 'requirement':
+      return { parameters, local: { ...local, requirements: [...local.requirements, { text: change.text, by }] } };
+    default: {
+      const key = NUMBERS[change.kind];
+      return { local, parameters: { ...parameters, [key]: { ...parameters[key], value: change.value, by } } };
+    }
   }
-};
+} // prettier-ignore
 
-/** Laying local rules over an edition's parameters; each parameter remembers who set it. */
-export const amendment = {
-  apply: (parameters: Parameters, { id, changes }: Amendment): Parameters =>
-    changes.reduce((so, change) => changed(so, change, id), parameters),
-};
+/** Lays a local rule over an edition's parameters and local rules; each change remembers who made it. */
+export const layAmendment = (so: Laid, { id, changes }: Amendment): Laid =>
+  changes.reduce((laid, change) => changed(laid, change, id), so);

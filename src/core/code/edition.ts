@@ -1,4 +1,4 @@
-import { amendment, type Amendment } from './amendment';
+import { layAmendment, NO_LOCAL_RULES, type Amendment, type LocalRules } from './amendment';
 import {
   parameters2023,
   parametersChanged2017,
@@ -31,6 +31,8 @@ export interface Edition {
   readonly parameters: Parameters;
   readonly tables: Tables;
   readonly amendments: readonly Amendment[];
+  /** What the amendments strike, add, exempt and forbid. */
+  readonly local: LocalRules;
 }
 
 /** What an edition changes against the base edition of 2023. */
@@ -48,6 +50,7 @@ const base: Edition = {
   parameters: parameters2023,
   tables: baseTables,
   amendments: [],
+  local: NO_LOCAL_RULES,
 };
 
 const without10A = {
@@ -79,6 +82,7 @@ const build = (year: EditionYear): Edition => {
     parameters: { ...base.parameters, ...parameters },
     tables: { ...base.tables, ...tables },
     amendments: [],
+    local: NO_LOCAL_RULES,
   };
 };
 
@@ -94,7 +98,7 @@ export const edition = (year: EditionYear, amendments: readonly Amendment[] = []
   amendments.reduce<Edition>(
     (so, each) => ({
       ...so,
-      parameters: amendment.apply(so.parameters, each),
+      ...layAmendment(so, each),
       amendments: [...so.amendments, each],
     }),
     EDITIONS[year],

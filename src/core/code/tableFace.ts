@@ -1,23 +1,10 @@
 import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
 import { cite, type Edition } from './edition';
+import { applianceFace } from './applianceFace';
 import type { SectionKey } from './sections';
+import { tableCell as cell, type Face, type TableFace } from './tableFaceShape';
 import type { CellRead, TableKey } from './tableSet';
-
-/** A table as it is shown: heads and cells in words, row keys as steps name them. */
-export interface TableFace {
-  readonly title: string;
-  readonly corner: string;
-  readonly columns: readonly { readonly key: string; readonly head: string }[];
-  readonly rows: readonly {
-    readonly key: string;
-    readonly head: string;
-    readonly cells: readonly string[];
-  }[];
-}
-
-const cell = (value: number | string | null | undefined): string =>
-  value === null || value === undefined ? '·' : String(value);
 
 const CITES: Readonly<Record<TableKey, SectionKey>> = {
   ampacity: 'conductor.ampacity',
@@ -34,9 +21,15 @@ const CITES: Readonly<Record<TableKey, SectionKey>> = {
   cables: 'table.cables',
   supports: 'support.spacing',
   configurations: 'table.configurations',
+  motorSinglePhase: 'table.motor-1',
+  motorThreePhase: 'table.motor-3',
+  motorProtection: 'table.motor-device',
+  welders: 'table.welder',
+  rangeDemand: 'table.range',
+  dryerDemand: 'table.dryer',
+  burialCover: 'table.burial',
+  conductorVolume: 'table.conductor-volume',
 };
-
-type Face = Omit<TableFace, 'title'> & { readonly unit: string };
 
 const COLUMNS_C = [60, 75, 90] as const;
 
@@ -223,6 +216,15 @@ function face(code: Edition, { table, column }: CellRead, metal: 'cu' | 'al'): F
       return fillFace(code);
     case 'configurations':
       return configurationFace(code);
+    case 'motorSinglePhase':
+    case 'motorThreePhase':
+    case 'motorProtection':
+    case 'welders':
+    case 'rangeDemand':
+      return applianceFace(code, table);
+    case 'dryerDemand':
+    case 'burialCover':
+    case 'conductorVolume':
     case 'cables':
     case 'supports':
       return undefined;

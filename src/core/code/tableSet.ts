@@ -4,14 +4,22 @@ import { ampacity } from './tables/ampacity';
 import { cables } from './tables/cables';
 import { conductors } from './tables/conductors';
 import { configurations } from './tables/configurations';
+import { burialCover } from './tables/burialCover';
+import { conductorVolume } from './tables/conductorVolume';
+import { dryerDemand } from './tables/dryerDemand';
 import { equipmentGround } from './tables/equipmentGround';
 import { fillLimits } from './tables/fillLimits';
 import { impedance } from './tables/impedance';
 import { insulated } from './tables/insulated';
+import { motorProtection } from './tables/motorProtection';
+import { motorSinglePhase } from './tables/motorSinglePhase';
+import { motorThreePhase } from './tables/motorThreePhase';
+import { rangeDemand } from './tables/rangeDemand';
 import { raceways } from './tables/raceways';
 import { smallConductor } from './tables/smallConductor';
 import { standardOcpd } from './tables/standardOcpd';
 import { supports } from './tables/supports';
+import { welders } from './tables/welders';
 
 /** The tables that rules of circuits read. An edition may put another in the place of one of them. */
 export const baseTables = {
@@ -29,6 +37,14 @@ export const baseTables = {
   cables,
   supports,
   configurations,
+  motorSinglePhase,
+  motorThreePhase,
+  motorProtection,
+  welders,
+  rangeDemand,
+  dryerDemand,
+  burialCover,
+  conductorVolume,
 };
 
 /** The tables that rules read. */

@@ -1,3 +1,4 @@
+import { DEFAULT_PRACTICES } from '../circuit/practices';
 import type { Circuit, Stretch } from '../circuit/circuitSchema';
 import { DEMO_JOB_ID } from './demoJobId';
 import type { Job } from './jobSchema';
@@ -15,6 +16,8 @@ const circuit = (part: Pick<Circuit, 'id' | 'name' | 'appliance' | 'run'> & Part
   startHeightFt: 5,
   pins: {},
   maxDropPct: 3,
+  site: {},
+  photos: [],
   answers: [],
   ...part,
 });
@@ -99,6 +102,8 @@ export const demoJob: Job = {
       changes: [{ kind: 'smallest-copper', size: '12' }],
     },
   ],
-  practices: { raceway: 'comfort', supports: 'half' },
+  occupancy: 'one-family',
+  later: 'A second vehicle; perhaps a tub on the deck.',
+  practices: DEFAULT_PRACTICES,
   circuits: [...CIRCUITS],
 };

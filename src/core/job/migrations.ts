@@ -1,3 +1,5 @@
+import { DEFAULT_PRACTICES } from '../circuit/practices';
+
 /** One step from a version of the job document to the next. */
 export interface Migration {
   readonly from: number;
@@ -5,7 +7,7 @@ export interface Migration {
 }
 
 /** The version of the job document that this Pasture writes. */
-export const JOB_VERSION = 1;
+export const JOB_VERSION = 2;
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -28,6 +30,43 @@ const oneStretchToRun = (circuit: unknown): unknown => {
   return { ...rest, startHeightFt: 5, run: [stretch], answers: [] };
 };
 
+const NAMED_VALUE: Readonly<Record<string, string>> = {
+  'continuous-factor': 'factor',
+  'bend-limit': 'degrees',
+};
+
+/** In version 1 an amended number was named by what it was, not `value`. */
+function amendedValue(change: unknown): unknown {
+  if (!isRecord(change)) return change;
+  const old = NAMED_VALUE[String(change['kind'])];
+  if (old === undefined || !(old in change)) return change;
+  const { [old]: value, ...rest } = change;
+  return { ...rest, value };
+}
+
+const amendedValues = (amendment: unknown): unknown =>
+  isRecord(amendment) && Array.isArray(amendment['changes'])
+    ? { ...amendment, changes: amendment['changes'].map(amendedValue) }
+    : amendment;
+
+/** Version 1 knew no site, no photographs, no occupancy and only two house practices. */
+function withSurvey(job: unknown): unknown {
+  if (!isRecord(job)) return job;
+  const { circuits, practices, amendments } = job;
+  return {
+    occupancy: 'one-family',
+    later: '',
+    ...job,
+    practices: isRecord(practices) ? { ...DEFAULT_PRACTICES, ...practices } : practices,
+    amendments: Array.isArray(amendments) ? amendments.map(amendedValues) : amendments,
+    circuits: Array.isArray(circuits)
+      ? circuits.map((circuit: unknown) =>
+          isRecord(circuit) ? { site: {}, photos: [], ...circuit } : circuit,
+        )
+      : circuits,
+  };
+}
+
 /** The way from each past version to the next, in order. */
 export const JOB_MIGRATIONS: readonly Migration[] = [
   {
@@ -37,6 +76,7 @@ export const JOB_MIGRATIONS: readonly Migration[] = [
         ? { ...job, circuits: job['circuits'].map(oneStretchToRun) }
         : job,
   },
+  { from: 1, up: withSurvey },
 ];
 
 /**

@@ -66,8 +66,8 @@ export function circuitPrice(run: readonly Stretch[], figures: CircuitFigures, p
   const box = sizeRank(figures.size) >= LARGE_BOX_FROM ? prices.box.large : prices.box.small;
   sum += (run.length - 1) * box;
   const breaker = prices.breaker.find(({ toA }) => figures.ocpd.ratingA <= toA)?.cents ?? 0;
-  sum += figures.ocpd.poles === 2 ? breaker : breaker / 2;
-  if (figures.outlet.gfci.form === 'breaker') sum += prices.gfciExtra;
+  sum += (breaker / 2) * figures.ocpd.poles;
+  sum += prices.groundFault[figures.outlet.gfci.form];
   if (figures.outlet.receptacle !== null) sum += prices.receptacle;
   return cents(sum);
 }

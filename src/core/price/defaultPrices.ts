@@ -1,6 +1,7 @@
 import type { MethodId } from '../code/methods';
 import type { ByTrade } from '../code/tables/shapes';
 import type { BySize } from '../code/tables/shapes';
+import type { GroundFaultForm } from '../protection/groundFault';
 import type { Metal } from '../units/wireSize';
 
 /** Prices of material in cents. Lengths are by the foot. */
@@ -16,7 +17,8 @@ export interface PriceList {
   readonly raceway: Readonly<Partial<Record<MethodId, ByTrade<number>>>>;
   /** Breaker by the largest rating that the price holds to, two-pole; one-pole is half. */
   readonly breaker: readonly { readonly toA: number; readonly cents: number }[];
-  readonly gfciExtra: number;
+  /** What each form of ground-fault protection adds. */
+  readonly groundFault: Readonly<Record<GroundFaultForm, number>>;
   readonly box: { readonly small: number; readonly large: number };
   readonly support: number;
   readonly receptacle: number;
@@ -53,7 +55,7 @@ export const defaultPrices: PriceList = {
   breaker: [
     { toA: 30, cents: 1600 }, { toA: 60, cents: 2100 }, { toA: 100, cents: 5500 }, { toA: 125, cents: 9000 }, { toA: 200, cents: 17000 }, { toA: 400, cents: 60000 }, { toA: 6000, cents: 250000 },
   ],
-  gfciExtra: 9500,
+  groundFault: { none: 0, breaker: 9500, receptacle: 1900, 'dead-front': 2600, 'spa-enclosure': 11500, 'dual-function': 4800 },
   box: { small: 900, large: 3200 },
   support: 35,
   receptacle: 1800,

@@ -8,7 +8,7 @@ export interface OcpdChoice {
   /** Least rating that the load asks for, before rounding up, amperes. */
   readonly minA: number;
   readonly ratingA: number;
-  readonly poles: 1 | 2;
+  readonly poles: 1 | 2 | 3;
 }
 
 /** The next standard rating at or above a current; undefined past the end of the list (240.6(A)). */
@@ -25,9 +25,15 @@ const designCurrent = (load: LoadModel, code: Edition): number =>
 /** 10 A devices exist for a few lighting uses only (210.23), so appliances start at 15 A. */
 const SMALLEST_FOR_APPLIANCES_A = 15;
 
+/** Ratings that circuits of household appliances are commonly built in (210.3). */
+const USUAL_A = [15, 20, 30, 40, 50] as const;
+
+/** Volts of one leg to neutral, with room for 115 and 125. */
+const ONE_POLE_TO_V = 127;
+
 /**
- * The overcurrent device of a branch circuit: the smallest standard rating that meets the design current,
- * the one that the plate names, or the pinned one, which is checked (210.20(A), 240.6(A)).
+ * The overcurrent device of a branch circuit or feeder: by the rule of its load, the one that the plate
+ * names, or the pinned one, which is checked (210.20(A), 240.6(A), 430.52(C)(1), 440.4(B)).
  */
 export function branchOcpd(
   load: LoadModel,
@@ -38,20 +44,33 @@ export function branchOcpd(
   const factor = code.parameters.continuousFactor;
   const minA = work.step(
     'breaker.required',
-    'breaker.continuous',
+    load.own === 'motor' ? 'motor.conductor' : 'breaker.continuous',
     { continuousA: load.continuousA, otherA: load.otherA, factor: factor.value },
     designCurrent(load, code),
     { by: factor },
   );
   const ratingA =
     pinnedA === undefined ? chosen(load, minA, code, work) : pinned(pinnedA, load, minA, code, work);
-  if (load.mostOcpdA !== null && ratingA > load.mostOcpdA) {
-    work.found('stop', 'ocpd.above-mocp', 'load.nameplate', { ocpdA: ratingA, mostA: load.mostOcpdA });
+  const mostA = pinnedA === undefined ? load.mostOcpdA : mostDevice(load, code);
+  if (mostA !== null && ratingA > mostA) {
+    work.found('stop', 'ocpd.above-mocp', load.own === 'motor' ? 'motor.device' : 'load.nameplate', { ocpdA: ratingA, mostA });
   }
-  const poles = load.volts === 120 ? 1 : 2;
+  const poles = load.phase === 3 ? 3 : load.volts <= ONE_POLE_TO_V ? 1 : 2;
   work.step('breaker.poles', 'breaker.poles', { volts: load.volts }, poles);
   return { minA, ratingA, poles };
-}
+} // prettier-ignore
+
+/** A motor that will not start may have up to 400 % (300 % above 100 A), rounded down (430.52(C)(1) Ex. 2). */
+function motorCeiling(flcA: number, code: Edition): number {
+  const { inverseTo100A, inverseOver100A } = code.tables.motorProtection.ceilings;
+  const most = (flcA * (flcA <= 100 ? inverseTo100A : inverseOver100A)) / 100;
+  return code.tables.standardOcpd.ratings.findLast((rating) => rating <= most + 1e-9) ?? SMALLEST_FOR_APPLIANCES_A;
+} // prettier-ignore
+
+/** The most that plate and article allow of a device that was pinned; null where nothing bounds it but the conductor. */
+const mostDevice = ({ mostOcpdA, device }: LoadModel, code: Edition): number | null =>
+  mostOcpdA ??
+  (device.kind === 'motor' ? Math.max(motorCeiling(device.flcA, code), SMALLEST_FOR_APPLIANCES_A) : null);
 
 function chosen(load: LoadModel, minA: number, code: Edition, work: Working): number {
   if (load.plateOcpdA !== null) {
@@ -60,21 +79,79 @@ function chosen(load: LoadModel, minA: number, code: Edition, work: Working): nu
     }
     return work.step('breaker.plate', 'load.nameplate', { plateA: load.plateOcpdA }, load.plateOcpdA);
   }
-  const standard = nextStandard(code, Math.max(minA, SMALLEST_FOR_APPLIANCES_A));
-  if (standard === undefined) {
+  switch (load.device.kind) {
+    case 'standard':
+      return standard(Math.max(minA, load.device.leastA), code, work);
+    case 'usual':
+      return usual(minA, load.device.leastA, load, code, work);
+    case 'given':
+      return given(load.device.ratingA, minA, work);
+    case 'motor':
+      return motorDevice(load, load.device, minA, code, work);
+    case 'largest':
+      return largest(load.device.mostA, minA, code, work);
+  }
+}
+
+function standard(needA: number, code: Edition, work: Working): number {
+  const rating = nextStandard(code, Math.max(needA, SMALLEST_FOR_APPLIANCES_A));
+  if (rating === undefined) {
     const largestA = code.tables.standardOcpd.ratings.at(-1) ?? 0;
-    work.found('stop', 'ocpd.none', 'breaker.standard', { needsA: minA, largestA });
+    work.found('stop', 'ocpd.none', 'breaker.standard', { needsA: needA, largestA });
     return largestA;
   }
-  return work.step('breaker.standard', 'breaker.standard', { requiredA: minA }, standard, {
-    read: { table: 'standardOcpd', row: String(standard), column: 'rating' },
+  return work.step('breaker.standard', 'breaker.standard', { requiredA: needA }, rating, readRating(rating));
+}
+
+const readRating = (rating: number) =>
+  ({ read: { table: 'standardOcpd', row: String(rating), column: 'rating' } }) as const;
+
+/** A usual rating, unless the plate's ceiling or the load itself leaves none of them. */
+function usual(minA: number, leastA: number, load: LoadModel, code: Edition, work: Working): number {
+  const rating = USUAL_A.find((each) => meets(each, Math.max(minA, leastA)));
+  if (rating === undefined || (load.mostOcpdA !== null && rating > load.mostOcpdA)) return standard(minA, code, work);
+  return work.step('breaker.usual', 'breaker.usual', { requiredA: minA, leastA }, rating, readRating(rating));
+} // prettier-ignore
+
+function given(ratingA: number, minA: number, work: Working): number {
+  if (!meets(ratingA, minA)) {
+    work.found('stop', 'ocpd.below-load', 'breaker.continuous', { ocpdA: ratingA, needsA: minA });
+  }
+  return work.step('breaker.given', 'load.nameplate', { requiredA: minA }, ratingA);
+}
+
+function motorDevice(
+  load: LoadModel,
+  { flcA, percent }: { readonly flcA: number; readonly percent: number },
+  minA: number,
+  code: Edition,
+  work: Working,
+): number {
+  const computedA = work.step('breaker.motor-percent', 'table.motor-device', { flcA, percent }, (flcA * percent) / 100, {
+    read: { table: 'motorProtection', row: 'inverse', column: 'percent' },
   });
+  if (load.mostOcpdA !== null && load.mostOcpdA < computedA) return largest(load.mostOcpdA, minA, code, work);
+  const rating = nextStandard(code, Math.max(computedA, SMALLEST_FOR_APPLIANCES_A)) ?? computedA;
+  return work.step('breaker.motor', 'motor.device', { computedA }, rating, readRating(rating));
+} // prettier-ignore
+
+/** The largest standard rating that a plate allows. */
+function largest(mostA: number, minA: number, code: Edition, work: Working): number {
+  const rating = code.tables.standardOcpd.ratings.findLast((each) => each <= mostA + 1e-9) ?? mostA;
+  if (!meets(rating, minA)) {
+    work.found('stop', 'ocpd.below-load', 'load.nameplate', { ocpdA: rating, needsA: minA });
+  }
+  return work.step('breaker.mocp', 'load.hermetic', { mostA, requiredA: minA }, rating, readRating(rating));
 }
 
 function pinned(pinnedA: number, load: LoadModel, minA: number, code: Edition, work: Working): number {
-  work.step('breaker.pinned', 'breaker.continuous', { pinnedA, requiredA: minA }, pinnedA, {
-    read: { table: 'standardOcpd', row: String(pinnedA), column: 'rating' },
-  });
+  work.step(
+    'breaker.pinned',
+    'breaker.continuous',
+    { pinnedA, requiredA: minA },
+    pinnedA,
+    readRating(pinnedA),
+  );
   if (!meets(pinnedA, minA)) {
     work.found('stop', 'ocpd.below-load', 'breaker.continuous', { ocpdA: pinnedA, needsA: minA });
   }

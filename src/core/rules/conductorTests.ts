@@ -1,7 +1,7 @@
 import type { Edition } from '../code/edition';
 import { meets } from '../units/quantity';
 import type { WireSize } from '../units/wireSize';
-import type { ConductorTest } from '../working/step';
+import type { ConductorTest, OwnArticle } from '../working/step';
 import { nextStandard } from './branchOcpd';
 import { sizeAmpacity, type AmpacityTerms, type SizeAmpacity } from './conductorAmpacity';
 
@@ -12,6 +12,10 @@ export interface ConductorDemand {
   /** The load itself, without the 125 %. */
   readonly loadA: number;
   readonly ocpdA: number;
+  /** The article whose own rule protects the conductor (240.4(G)); null where the device must. */
+  readonly own: OwnArticle | null;
+  /** Whether the device may be the next size above the ampacity (240.4(B)). */
+  readonly nextUp: boolean;
 }
 
 /** Ampacities of a size with the tests that it failed. */
@@ -30,9 +34,9 @@ export const smallConductorLimit = (
 ): number | undefined => code.tables.smallConductor[terms.metal][size];
 
 /** Whether a device protects a conductor of this ampacity, itself or as the next standard size (240.4(B)). */
-const protects = (code: Edition, ocpdA: number, finalA: number): boolean =>
+const protects = (code: Edition, { ocpdA, nextUp }: ConductorDemand, finalA: number): boolean =>
   meets(finalA, ocpdA) ||
-  (ocpdA <= NEXT_SIZE_UP_TO_A && finalA > 0 && ocpdA <= (nextStandard(code, finalA) ?? 0));
+  (nextUp && ocpdA <= NEXT_SIZE_UP_TO_A && finalA > 0 && ocpdA <= (nextStandard(code, finalA) ?? 0));
 
 interface Tested {
   readonly size: WireSize;
@@ -46,12 +50,20 @@ interface Tested {
 const TESTS: readonly (readonly [test: ConductorTest, holds: (it: Tested) => boolean])[] = [
   ['load', ({ ampacity, demand }) => meets(ampacity.columnA, demand.designA)],
   ['corrected', ({ ampacity, demand }) => meets(ampacity.correctedA, demand.loadA)],
-  ['breaker', ({ ampacity, demand, code }) => protects(code, demand.ocpdA, ampacity.finalA)],
+  ['breaker', ({ ampacity, demand, code }) => protects(code, demand, ampacity.finalA)],
   [
     'small',
     ({ size, demand, terms, code }) => demand.ocpdA <= (smallConductorLimit(code, terms, size) ?? Infinity),
   ],
 ];
+
+/**
+ * The one test of an article with its own protection rule: what is left of the ampacity carries the
+ * current, 125 % included. The device does not bind the conductor, nor does the small-conductor rule.
+ */
+const OWN_TESTS: typeof TESTS = [['own', ({ ampacity, demand }) => meets(ampacity.finalA, demand.designA)]];
+
+const testsFor = ({ own }: ConductorDemand): typeof TESTS => (own === null ? TESTS : OWN_TESTS);
 
 /** Whether a size passes all four tests in one stretch; stops at the first that fails. */
 export function conductorHolds(
@@ -61,7 +73,7 @@ export function conductorHolds(
   code: Edition,
 ): boolean {
   const tested: Tested = { size, ampacity: sizeAmpacity(size, terms, code), demand, terms, code };
-  for (const [, holds] of TESTS) if (!holds(tested)) return false;
+  for (const [, holds] of testsFor(demand)) if (!holds(tested)) return false;
   return true;
 }
 
@@ -79,7 +91,7 @@ export function testConductor(
   const ampacity = sizeAmpacity(size, terms, code);
   const tested: Tested = { size, ampacity, demand, terms, code };
   const failed: ConductorTest[] = [];
-  for (const [test, holds] of TESTS) if (!holds(tested)) failed.push(test);
+  for (const [test, holds] of testsFor(demand)) if (!holds(tested)) failed.push(test);
   const { columnA, startA, correctedA, finalA } = ampacity;
   return { columnA, startA, correctedA, finalA, failed };
 }

@@ -5,6 +5,7 @@ import type { TemperatureColumn } from '../code/tables/shapes';
 import { WIRE_SIZES, sizeRank, type WireSize } from '../units/wireSize';
 import type { TerminalMark } from '../working/step';
 import type { Working } from '../working/worked';
+import { nextStandard } from './branchOcpd';
 import { ambientRow, type AmpacityTerms } from './conductorAmpacity';
 import {
   smallConductorLimit,
@@ -93,7 +94,7 @@ function deratingSteps(
 
 function testSteps(
   size: WireSize,
-  { designA, loadA, ocpdA }: ConductorDemand,
+  { designA, loadA, ocpdA, own }: ConductorDemand,
   terms: AmpacityTerms,
   { columnA, correctedA, finalA, failed }: ConductorVerdict,
   code: Edition,
@@ -101,6 +102,16 @@ function testSteps(
 ): void {
   const says = (test: ConductorVerdict['failed'][number]): string =>
     failed.includes(test) ? 'fails' : 'holds';
+  if (own !== null) {
+    work.step('test.own', 'breaker.own-article', { needA: designA, hasA: finalA, article: own }, says('own'));
+    if (finalA < ocpdA)
+      work.found('note', 'conductor.below-breaker', 'breaker.own-article', {
+        ocpdA,
+        carriesA: finalA,
+        article: own,
+      });
+    return;
+  }
   work.step('test.load', 'conductor.continuous', { needA: designA, hasA: columnA }, says('load'));
   work.step('test.corrected', 'conductor.continuous', { needA: loadA, hasA: correctedA }, says('corrected'));
   work.step('test.breaker', 'breaker.next-size', { ocpdA, finalA, nextUp: ocpdA > finalA }, says('breaker'));
@@ -145,7 +156,7 @@ export function findConductorStops(
 ): void {
   const { failed, columnA, correctedA, finalA } = verdict;
   const { designA, loadA, ocpdA } = demand;
-  if (failed.includes('load')) {
+  if (failed.includes('load') || failed.includes('own')) {
     const at75A = code.tables.ampacity[terms.metal][75][size] ?? 0;
     if (terms.columnC === 60 && at75A >= designA) {
       const section = METHODS[method].capC === 60 ? METHODS[method].capCite : 'conductor.terminals';
@@ -160,7 +171,7 @@ export function findConductorStops(
       work.found('stop', 'conductor.too-small', 'conductor.continuous', {
         size,
         method,
-        carriesA: columnA,
+        carriesA: failed.includes('own') ? finalA : columnA,
         needsA: designA,
       });
     }
@@ -171,6 +182,8 @@ export function findConductorStops(
       carriesA: correctedA,
       needsA: loadA,
     });
+  } else if (failed.includes('breaker') && !demand.nextUp && ocpdA <= (nextStandard(code, finalA) ?? 0)) {
+    work.found('stop', 'ocpd.multi-outlet', 'breaker.one-outlet', { ocpdA, carriesA: finalA, size });
   } else if (failed.includes('breaker')) {
     work.found('stop', 'ocpd.above-ampacity', 'breaker.next-size', {
       ocpdA,

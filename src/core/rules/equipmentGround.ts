@@ -29,7 +29,7 @@ const sizeOfArea = (code: Edition, cmil: number): WireSize =>
 /**
  * The equipment grounding conductor: the table's size for the device, increased with the circular mils
  * when the phase conductors are larger than the least that would do, and never larger than those
- * (250.122(A), (B)). A cause in correction or adjustment does not increase it: `least` counts those in.
+ * (250.122(A), (B)), but never smaller than the `floor` of a pool article. A cause in correction or adjustment does not increase it: `least` counts those in.
  */
 export function equipmentGround(
   ocpdA: number,
@@ -38,6 +38,7 @@ export function equipmentGround(
   metal: Metal,
   code: Edition,
   work: Working,
+  floor: WireSize | null = null,
 ): GroundNeed {
   const { size: base, row } = tableGround(code, ocpdA, metal);
   work.step('ground.table', 'ground.table', { ocpdA, metal }, base, {
@@ -61,5 +62,6 @@ export function equipmentGround(
   }
   const capped = smallerSize(size, installed);
   if (capped !== size) work.step('ground.capped', 'ground.phase-cap', { phase: installed }, capped);
-  return { base, size: capped, increased };
+  if (floor === null || sizeRank(capped) >= sizeRank(floor)) return { base, size: capped, increased };
+  return { base, size: work.step('ground.least', 'ground.pool', { least: floor }, floor), increased };
 }

@@ -56,13 +56,18 @@ export function runDropPercent(
   run: readonly DropRun[],
   size: WireSize,
   metal: Metal,
-  load: { readonly amps: number; readonly volts: number; readonly powerFactor: number },
+  load: {
+    readonly amps: number;
+    readonly volts: number;
+    readonly powerFactor: number;
+    readonly phase: 1 | 3;
+  },
   code: Edition,
 ): number {
   let total = 0;
   for (const { method, lengthFt } of run) {
     const ohms = effectiveOhms(size, metal, METHODS[method].surround, load.powerFactor, code);
-    total += dropVolts(2, load.amps, lengthFt, ohms);
+    total += dropVolts(dropTimes(load.phase), load.amps, lengthFt, ohms);
   }
   return (total / load.volts) * 100;
 }

@@ -1,8 +1,10 @@
 import type { SolvedCircuit } from '../circuit/figures';
+import type { LoadModel } from '../appliances/family';
 import type { Circuit } from '../circuit/circuitSchema';
 import { printNumber as n } from '../units/number';
 import { printWireSize, sizeUnit } from '../units/wireSize';
 import type { Link } from '../working/finding';
+import { disconnectPlace, formFigure, formReason } from './places';
 import { inFeet, methodName } from './words';
 
 /** One figure of the ladder: what stands large, and why in a few words. */
@@ -29,16 +31,35 @@ export const linkName: Readonly<Record<Link, string>> = {
 type Words = Omit<LadderWords, 'name' | 'pinned'>;
 type Tell = (solved: SolvedCircuit, circuit: Circuit) => Words;
 
+function loadReason({ own, continuousA, otherA }: LoadModel): string {
+  if (own === 'motor') return 'by the motor table';
+  if (own === 'hermetic') return 'MCA, 125 % in it';
+  if (own === 'welder') return 'by its duty';
+  if (otherA === 0) return 'continuous';
+  return continuousA === 0 ? 'not continuous' : `${n(continuousA)} A continuous`;
+}
+
+/** Why the device has its rating. */
+function deviceReason({ device, plateOcpdA, continuousA, otherA }: LoadModel, pinned: boolean): string {
+  const byLoad =
+    continuousA > 0 ? `${n(continuousA)} A × 125 %${otherA > 0 ? ` + ${n(otherA)} A` : ''}` : 'by the load';
+  if (pinned) return byLoad;
+  if (plateOcpdA !== null) return 'named on the plate';
+  if (device.kind === 'motor') return `${n(device.flcA)} A × ${n(device.percent)} %, next up`;
+  if (device.kind === 'largest') return `MOCP ${n(device.mostA)} A`;
+  return device.kind === 'given' ? 'by the outlet' : byLoad;
+}
+
 const TELL: Readonly<Record<Link, Tell>> = {
   load: ({ figures: { load } }) => ({
     figure: n(load.continuousA + load.otherA, 1),
     unit: 'A',
-    reason: `${n(load.volts)} V, ${load.otherA === 0 ? 'continuous' : load.continuousA === 0 ? 'not continuous' : `${n(load.continuousA)} A continuous`}`,
+    reason: `${n(load.volts)} V, ${loadReason(load)}`,
   }),
-  breaker: ({ figures: { ocpd, load } }) => ({
+  breaker: ({ figures: { ocpd, load } }, { pins }) => ({
     figure: n(ocpd.ratingA),
     unit: `A ${ocpd.poles}P`,
-    reason: load.continuousA > 0 ? `${n(load.continuousA)} A × 125 %${load.otherA > 0 ? ` + ${n(load.otherA)} A` : ''}` : 'by the load',
+    reason: deviceReason(load, pins.ocpdA !== undefined),
   }),
   conductor: ({ figures }) => {
     const at = figures.stretches[figures.governing];
@@ -75,16 +96,16 @@ const TELL: Readonly<Record<Link, Tell>> = {
   disconnect: ({ figures: { outlet } }) => {
     const { disconnect } = outlet;
     if (disconnect.required === 'ask') return { figure: 'ask', unit: '', reason: 'maker and article decide' };
-    if (disconnect.kind === 'plug') return { figure: outlet.receptacle?.config ?? 'plug', unit: '', reason: 'the plug disconnects' };
+    if (disconnect.kind === 'plug') return { figure: outlet.receptacle?.config ?? 'plug', unit: '', reason: disconnect.fromWaterFt === null ? 'the plug disconnects' : disconnectPlace(disconnect) };
     return disconnect.required
-      ? { figure: n(disconnect.ratingA ?? 0), unit: 'A', reason: 'lockable, in ready reach' }
+      ? { figure: n(disconnect.ratingA ?? 0), unit: 'A', reason: disconnectPlace(disconnect) }
       : { figure: 'none', unit: '', reason: 'breaker is enough here' };
   },
   protection: ({ figures: { outlet } }) => {
-    if (outlet.gfci.required === 'ask') return { figure: 'ask', unit: '', reason: 'by place and appliance' };
-    return outlet.gfci.required
-      ? { figure: 'GFCI', unit: '', reason: outlet.gfci.why === 'receptacle' ? 'vehicle receptacle, breaker' : 'outlet in a listed place' }
-      : { figure: 'none', unit: '', reason: 'not asked for here' };
+    const { gfci, afci } = outlet;
+    if (gfci.required === false && afci.required === true) return { figure: 'AFCI', unit: '', reason: 'by the room' };
+    if (gfci.required === 'ask') return { figure: 'ask', unit: '', reason: formReason.unknown };
+    return { figure: formFigure[gfci.form], unit: '', reason: formReason[gfci.reason] };
   },
 }; // prettier-ignore
 

@@ -1,7 +1,18 @@
-import type { RemedyChange } from '../circuit/remedy';
+import type { RemedyChange, SiteFix } from '../circuit/remedy';
 import { printNumber as n } from '../units/number';
 import { printWireSize as size } from '../units/wireSize';
 import { inPercent, metalName, methodName } from './words';
+
+const FIX: Readonly<Record<SiteFix, string>> = {
+  'ground-fault': 'Ground-fault protection as the rule asks',
+  'arc-fault': 'Arc-fault protection as the rule asks',
+  disconnect: 'A disconnect as the rule asks',
+  receptacle: 'The receptacle that this circuit takes',
+  neutral: 'The neutral of the load on the device',
+  'line-load': 'Line to the panel, load to the appliance',
+  colors: 'Colors as the rule asks',
+  lug: 'A lug or a splice that takes it',
+};
 
 /** A remedy as the words of its button: what will be different. */
 export function remedyWords(change: RemedyChange): string {
@@ -30,6 +41,18 @@ export function remedyWords(change: RemedyChange): string {
       return `Accept a drop of ${inPercent(change.dropPct)}`;
     case 'hardwire':
       return `Hard-wire it on ${n(change.ocpdA)} A`;
+    case 'feeds':
+      return `Divide it: ${n(change.amps)} A on each circuit`;
+    case 'own-circuit':
+      return `A circuit of its own, ${n(change.ocpdA)} A`;
+    case 'one-pole':
+      return 'A one-pole breaker, 120 V';
+    case 'set-right':
+      return 'Plan it as the rule asks';
+    case 'by-rule':
+      return FIX[change.what];
+    case 'larger':
+      return `${size(change.size)} conductors`;
     case 'marked-75':
       return `Both marks seen, 75 °C: ${size(change.size)}`;
     case 'spread-out':

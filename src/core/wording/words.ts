@@ -31,6 +31,10 @@ export const placeName: Readonly<Record<Place, string>> = {
   underground: 'underground',
 };
 
+/** Where a stretch runs, after a verb: "may not be in a garage". */
+export const inPlace = (place: Place): string =>
+  place === 'garage' ? 'in a garage' : place === 'attic' ? 'in an attic' : placeName[place];
+
 /** The word beside the shape of a standing. */
 export const standingWord: Readonly<Record<FigureStanding | Standing, string>> = {
   stop: 'Stop',

@@ -1,7 +1,10 @@
+import type { GroundFaultRuleId } from '../code/groundFaultRules';
 import type { MethodId, Place } from '../code/methods';
+import type { Occupancy, Room } from '../code/rooms';
 import type { Citation } from '../code/sections';
 import type { TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
+import type { OwnArticle } from './step';
 
 /** The figures of a circuit in the order of the reasoning. */
 export const LINKS = [
@@ -20,6 +23,21 @@ export interface FindingData {
   'load.setting-edition': { settingA: number; plateA: number; year: number };
   'load.setting-above-plate': { settingA: number; plateA: number };
   'load.managed': { managedA: number; plateA: number };
+  'load.plate-missing': { field: string; usedA: number };
+  'load.plate-contradiction': { mca: number; mocp: number };
+  'load.subdivide': { amps: number; mostA: number };
+  'load.maker-circuits': { amps: number };
+  'load.too-many-units': { units: number; most: number };
+  'load.taps': { units: number };
+  'load.fuse-only': { mocp: number };
+  'motor.not-in-table': { hp: number; volts: number };
+  'motor.fla-used-for-flc': { plateA: number; flcA: number };
+  'motor.plate-above-table': { plateA: number; flcA: number };
+  'welder.only': { ratingA: number };
+  'rv30.not-240': { volts: number };
+  'feeder.four-wires': { wires: number };
+  'feeder.electrode': { circuits: number };
+  'panel.neutral-ground-mixed': { where: string };
   'ocpd.below-load': { ocpdA: number; needsA: number };
   'ocpd.above-ampacity': {
     ocpdA: number;
@@ -31,6 +49,10 @@ export interface FindingData {
   'ocpd.above-mocp': { ocpdA: number; mostA: number };
   'ocpd.none': { needsA: number; largestA: number };
   'ocpd.not-standard': { ocpdA: number };
+  'ocpd.multi-outlet': { ocpdA: number; carriesA: number; size: WireSize };
+  'conductor.below-breaker': { ocpdA: number; carriesA: number; article: OwnArticle };
+  'conductor.below-article': { size: WireSize; least: WireSize };
+  'conductor.lug-range': { size: WireSize; least: string; most: string };
   'conductor.terminal-60c': {
     size: WireSize;
     method: MethodId;
@@ -48,6 +70,8 @@ export interface FindingData {
   'terminal.unmarked': { size: WireSize; at75: WireSize };
   'egc.too-small': { has: WireSize; needs: WireSize; ocpdA: number };
   'egc.not-upsized': { has: WireSize; needs: WireSize; least: WireSize; size: WireSize };
+  'egc.insulated': { method: MethodId; place: Place };
+  'method.forbidden': { method: MethodId; place: Place };
   'method.wet-location': { method: MethodId; place: Place };
   'method.underground': { method: MethodId };
   'method.ask-listing': { method: MethodId; place: Place };
@@ -56,12 +80,32 @@ export interface FindingData {
   'raceway.jam': { trade: TradeSize; ratio: number };
   'raceway.bends': { degrees: number; limit: number };
   'drop.branch': { dropPct: number; limitPct: number; dropV: number };
+  'drop.motor-start': { dipPct: number; mostPct: number; startA: number };
   'receptacle.rating-mismatch': { config: string; ratingA: number; ocpdA: number };
+  'receptacle.config-mismatch': { config: string; plug: string; why: string };
+  'receptacle.no-ground': { config: string };
+  'receptacle.unknown': { config: string };
   'disconnect.ask': { volts: number };
-  'gfci.required': { reason: 'receptacle' | 'hardwired' };
-  'gfci.contested': { place: Place; ocpdA: number };
+  'disconnect.missing': { kind: string };
+  'disconnect.out-of-sight': { ft: number | null; mostFt: number };
+  'disconnect.too-near-water': { ft: number; leastFt: number };
+  'disconnect.place': { mostFt: number; waterFt: number };
+  'disconnect.rating': { ratingA: number; leastA: number };
+  'disconnect.lockable': { ratingA: number };
+  'disconnect.spa-emergency': { occupancy: Occupancy };
+  'gfci.required': { rule: GroundFaultRuleId; room: Room };
+  'gfci.contested': { rule: GroundFaultRuleId; room: Room; ocpdA: number };
   'gfci.ask': { volts: number };
+  'gfci.neutral-missing': { form: string };
+  'gfci.neutral-bypassed': { form: string };
+  'gfci.line-load-reversed': { form: string };
+  'afci.required': { room: Room };
   'afci.ask': { ocpdA: number };
+  'ident.green-as-ungrounded': { size: WireSize };
+  'ident.white-hot-unmarked': { size: WireSize; cable: boolean };
+  'ident.white-as-egc': { size: WireSize };
+  'ident.ground-remarked': { size: WireSize };
+  'local.requirement': { text: string };
   'edition.unverified': { year: number };
 }
 

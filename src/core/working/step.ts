@@ -1,21 +1,53 @@
 import type { MethodId } from '../code/methods';
 import type { Citation } from '../code/sections';
 import type { CellRead } from '../code/tableSet';
+import type { GroundFaultRuleId } from '../code/groundFaultRules';
+import type { Room } from '../code/rooms';
 import type { Surround } from '../code/tables/shapes';
 import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
 
-/** Which of the four tests of a conductor a size failed. */
-export type ConductorTest = 'load' | 'corrected' | 'breaker' | 'small';
+/** Which test of a conductor a size failed: one of the four, or the one of an article with its own protection rule. */
+export type ConductorTest = 'load' | 'corrected' | 'breaker' | 'small' | 'own';
+
+/** Articles whose own rule lets the device exceed the ampacity of the conductor (240.4(G)). */
+export type OwnArticle = 'motor' | 'hermetic' | 'welder';
 
 /** What a terminal is marked for, °C. */
 export type TerminalMark = 60 | 75 | 'unmarked';
+
+/** Which article speaks of a disconnecting means. */
+export type DisconnectArticle =
+  'appliance' | 'motor' | 'hermetic' | 'pool' | 'ev' | 'welder' | 'building' | 'none' | 'ask';
 
 /** What each kind of step was computed from. Its result is beside it in the step, its words in core/wording. */
 export interface StepInputs {
   'load.plate': { outputA: number; volts: number };
   'load.setting': { settingA: number; plateA: number };
   'load.entered': { continuousA: number; otherA: number };
+  'load.kilowatts': { kw: number; volts: number };
+  'load.maker': { volts: number };
+  'load.mca': { mca: number; mocp: number; volts: number };
+  'load.motor-table': { hp: number; volts: number };
+  'load.motor-larger': { flcA: number; plateA: number };
+  'load.overload': { plateA: number; percent: number };
+  'load.cooking-demand': { kw: number; units: number };
+  'load.whole': { kw: number };
+  'load.tap': { kw: number; volts: number };
+  'load.demand-amps': { va: number; volts: number };
+  'load.per-feed': { kw: number; feeds: number };
+  'load.share': { amps: number; sharePct: number };
+  'load.duty': { amps: number; dutyPct: number; factor: number };
+  'load.full-outlet': { amps: number };
+  'load.trailer': { amps: number; volts: number };
+  'load.outlets': { count: number; amps: number };
+  'load.legs': { legA: number; legB: number };
+  'load.least-feeder': { circuits: number };
+  'breaker.usual': { requiredA: number; leastA: number };
+  'breaker.given': { requiredA: number };
+  'breaker.motor-percent': { flcA: number; percent: number };
+  'breaker.motor': { computedA: number };
+  'breaker.mocp': { mostA: number; requiredA: number };
   'breaker.required': { continuousA: number; otherA: number; factor: number };
   'breaker.standard': { requiredA: number };
   'breaker.plate': { plateA: number };
@@ -23,6 +55,8 @@ export interface StepInputs {
   'breaker.poles': { volts: number };
   'conductor.required': { continuousA: number; otherA: number; factor: number };
   'conductor.floor': { metal: Metal };
+  'conductor.least': { size: WireSize; why: LeastReason };
+  'conductor.half-device': { ocpdA: number };
   'terminal.column': { panel: TerminalMark; load: TerminalMark; ocpdA: number };
   'method.column': { method: MethodId; terminalC: number };
   'ampacity.column': { size: WireSize; columnC: number; metal: Metal };
@@ -35,6 +69,7 @@ export interface StepInputs {
   'test.corrected': { needA: number; hasA: number };
   'test.breaker': { ocpdA: number; finalA: number; nextUp: boolean };
   'test.small': { ocpdA: number; limitA: number; size: WireSize };
+  'test.own': { needA: number; hasA: number; article: OwnArticle };
   'conductor.smaller': { size: WireSize; failed: readonly ConductorTest[]; carriesA: number };
   'conductor.chosen': { size: WireSize; metal: Metal };
   'conductor.pinned': { size: WireSize; metal: Metal };
@@ -44,6 +79,7 @@ export interface StepInputs {
   'ground.ratio': { installed: WireSize; least: WireSize };
   'ground.increased': { base: WireSize; ratio: number };
   'ground.capped': { phase: WireSize };
+  'ground.least': { least: WireSize };
   'ground.cable': { cable: string; needs: WireSize };
   'ground.pinned': { pinned: WireSize; needs: WireSize };
   'raceway.area': { count: number };
@@ -57,15 +93,23 @@ export interface StepInputs {
   'drop.total': { dropV: number; volts: number };
   'drop.direct': { amps: number; lengthFt: number; cmil: number; constant: number; times: number };
   'drop.longest': { limitPct: number };
+  'drop.start': { startA: number; volts: number };
   'receptacle.choice': { ocpdA: number; neutral: boolean };
-  'disconnect.need': { ratingA: number; overA: number };
+  'receptacle.place': { room: Room; weather: boolean; tamper: boolean };
+  'disconnect.need': { leastA: number; by: DisconnectArticle; overA: number };
+  'disconnect.rating': { leastA: number; ocpdA: number };
   'disconnect.ask': { volts: number };
+  'gfci.source': { rule: GroundFaultRuleId; room: Room; ocpdA: number };
   'gfci.rule': { volts: number; ocpdA: number };
-  'afci.rule': { volts: number; ocpdA: number };
+  'gfci.neutral': { usesNeutral: boolean; form: string };
+  'afci.rule': { volts: number; ocpdA: number; room: Room };
 }
 
 /** Why the house practice takes a larger raceway than the rule asks for. */
 export type ComfortReason = 'none' | 'full' | 'stiff' | 'bends' | 'long' | 'house-legal';
+
+/** Why an article or a practice lets no smaller conductor be used. */
+export type LeastReason = 'pool' | 'full-size';
 
 /** What a step is about. */
 export type StepId = keyof StepInputs;

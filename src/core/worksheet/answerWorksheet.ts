@@ -12,6 +12,16 @@ import {
   fillItemSchema,
   worksheetSchema,
 } from './itemSchemas';
+import { answerBondLoop, answerBox, answerBurial, answerMotor, answerRangeDemand } from './kindItems';
+import {
+  bondLoopItemSchema,
+  boxItemSchema,
+  burialItemSchema,
+  motorItemSchema,
+  rangeDemandItemSchema,
+  serviceItemSchema,
+} from './kindSchemas';
+import { answerService } from './serviceItem';
 import { answerAmpacity, answerDrop, answerFillCount } from './smallItems';
 
 type Given = Readonly<Record<string, unknown>>;
@@ -37,6 +47,12 @@ const KINDS: ReadonlyMap<string, Kind> = new Map([
   ['drop', kind(dropItemSchema, answerDrop)],
   ['fill', kind(fillItemSchema, answerFill)],
   ['fill-count', kind(fillCountItemSchema, answerFillCount)],
+  ['motor', kind(motorItemSchema, answerMotor)],
+  ['range-demand', kind(rangeDemandItemSchema, answerRangeDemand)],
+  ['box', kind(boxItemSchema, answerBox)],
+  ['burial', kind(burialItemSchema, answerBurial)],
+  ['bond-loop', kind(bondLoopItemSchema, answerBondLoop)],
+  ['service', kind(serviceItemSchema, answerService)],
 ]);
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>

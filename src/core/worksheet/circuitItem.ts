@@ -8,6 +8,10 @@ import { remediesFor } from '../circuit/remedies';
 import { solveCircuit, type SolveContext } from '../circuit/solveCircuit';
 import type { Edition } from '../code/edition';
 import { firstProblem, type FieldProblem } from '../job/zodProblem';
+import type { DisconnectChoice } from '../protection/disconnect';
+import type { GroundFaultChoice } from '../protection/groundFault';
+import type { Site } from '../protection/siteSchema';
+import { disconnectPlace, formReason, ruleWords } from '../wording/places';
 import { defaultPrices } from '../price/defaultPrices';
 import { LINKS } from '../working/finding';
 import { findingSentence } from '../wording/findings';
@@ -48,6 +52,8 @@ const stretches = (item: CircuitItem): Stretch[] => {
 
 const pinsOf = (pinned: CircuitItem['pinned']): Circuit['pins'] => pinned;
 
+const siteOf = ({ site }: CircuitItem): Site => withoutUndefined(site);
+
 const circuitOf = (item: CircuitItem, appliance: Appliance): Circuit => ({
   id: item.id,
   name: applianceTitle(appliance),
@@ -59,6 +65,8 @@ const circuitOf = (item: CircuitItem, appliance: Appliance): Circuit => ({
   run: stretches(item),
   pins: pinsOf(item.pinned),
   maxDropPct: item.maxDropPct,
+  site: siteOf(item),
+  photos: [],
   answers: [],
 });
 
@@ -80,6 +88,20 @@ const segmentResult = (stretch: StretchFigures, pinned: boolean) => ({
   dropV: stretch.dropV,
 });
 
+const disconnectResult = (choice: DisconnectChoice) => ({
+  required: choice.required,
+  type: choice.kind,
+  ratingA: choice.ratingA,
+  inSight: choice.inSight,
+  note: disconnectPlace(choice),
+});
+
+const groundFaultResult = ({ required, form, sources, reason }: GroundFaultChoice) => ({
+  required,
+  form,
+  why: sources.length === 0 ? formReason[reason] : sources.map(({ rule }) => ruleWords[rule]).join('; '),
+});
+
 const governing = (figures: CircuitFigures): StretchFigures | undefined =>
   figures.stretches[figures.governing];
 
@@ -96,15 +118,15 @@ function resultOf(circuit: Circuit, solved: SolvedCircuit, context: SolveContext
     minAmpacityA: ocpd.minA,
     size: figures.size,
     ampacityA: figures.ampacityA,
-    neutral: load.neutral,
+    neutral: load.neutral || ocpd.poles === 1,
     egc: figures.groundTaken,
     raceway: racewayResult(figures.raceway, pinned),
     cable: governing(figures)?.cable?.name ?? null,
     dropV: figures.drop.volts,
     dropPct: figures.drop.percent,
-    disconnect: { ...outlet.disconnect, type: outlet.disconnect.kind },
+    disconnect: disconnectResult(outlet.disconnect),
     receptacle: outlet.receptacle,
-    gfci: outlet.gfci,
+    gfci: groundFaultResult(outlet.gfci),
     afci: outlet.afci,
     segments: figures.stretches.map((stretch) => segmentResult(stretch, pinned)),
     alternatives: methodAlternatives(circuit, solved, context, defaultPrices).map(
@@ -149,8 +171,11 @@ export function answerCircuit(
 ): ItemAnswer | FieldProblem {
   const appliance = applianceSchema.safeParse({ family: item.family, nameplate: item.nameplate });
   if (!appliance.success) return firstProblem(appliance.error);
-  const { matchBreaker: _matched, ...practice } = item.practice;
-  const context: SolveContext = { code, practices: { ...DEFAULT_PRACTICES, ...withoutUndefined(practice) } };
+  const context: SolveContext = {
+    code,
+    practices: { ...DEFAULT_PRACTICES, ...withoutUndefined(item.practice) },
+    survey: { permitDate: item.permitDate ?? null, occupancy: item.occupancy },
+  };
   const circuit = circuitOf(item, appliance.data);
   const solved = solveCircuit(circuit, context);
   const { material, ambientC, terminalC, maxDropPct, location } = item;

@@ -1,5 +1,8 @@
 import { z } from 'zod';
+import { practicesSchema } from '../circuit/practices';
 import { PLACES } from '../code/methods';
+import { OCCUPANCIES } from '../code/rooms';
+import { siteSchema } from '../protection/siteSchema';
 import { methodField, racewayField, sizeField as size, surroundField, tradeField } from './methodNames';
 
 const material = z.enum(['cu', 'al']);
@@ -9,7 +12,8 @@ const currentCarrying = z.number().int().min(1).max(100);
 const editionYear = z.union([z.literal(2017), z.literal(2020), z.literal(2023), z.literal(2026)]);
 const temperatureColumn = z.union([z.literal(60), z.literal(75), z.literal(90)]);
 const insulation = z.enum(['THWN-2', 'XHHW-2', 'RHW-2', 'bare']);
-const base = { id: z.string().min(1), edition: editionYear.optional() };
+/** What every item has. */
+export const itemBase = { id: z.string().min(1), edition: editionYear.optional() };
 
 const segment = z.strictObject({
   method: methodField,
@@ -23,7 +27,7 @@ const segment = z.strictObject({
 /** A circuit of a worksheet, without its appliance, which is read by its family. */
 export const circuitItemSchema = z
   .strictObject({
-    ...base,
+    ...itemBase,
     kind: z.literal('circuit'),
     family: z.string(),
     nameplate: z.unknown(),
@@ -36,13 +40,9 @@ export const circuitItemSchema = z
     terminalC: z.union([z.literal(60), z.literal(75)]).default(75),
     insulation: z.enum(['THWN-2', 'XHHW-2']).default('THWN-2'),
     maxDropPct: z.number().positive().max(20).nullable().default(3),
-    practice: z
-      .strictObject({
-        matchBreaker: z.boolean().optional(),
-        raceway: z.enum(['comfort', 'legal']).optional(),
-        supports: z.enum(['half', 'code']).optional(),
-      })
-      .default({}),
+    practice: practicesSchema.partial().default({}),
+    permitDate: z.iso.date().optional(),
+    occupancy: z.enum(OCCUPANCIES).default('one-family'),
     pinned: z
       .strictObject({
         ocpdA: z.number().positive().max(6000).optional(),
@@ -52,14 +52,7 @@ export const circuitItemSchema = z
       })
       .default({}),
     location: z.enum(PLACES).default('indoor'),
-    site: z
-      .strictObject({
-        sinkFt: z.number().min(0).optional(),
-        waterFt: z.number().min(0).optional(),
-        disconnectFt: z.number().min(0).optional(),
-        disconnectInSight: z.boolean().optional(),
-      })
-      .default({}),
+    site: siteSchema.default({}),
   })
   .refine((item) => (item.segments === undefined) !== (item.method === undefined), {
     path: ['method'],
@@ -72,7 +65,7 @@ export const circuitItemSchema = z
 
 /** Ampacity of one size in one place. */
 export const ampacityItemSchema = z.strictObject({
-  ...base,
+  ...itemBase,
   kind: z.literal('ampacity'),
   size,
   material: material.default('cu'),
@@ -85,7 +78,7 @@ export const ampacityItemSchema = z.strictObject({
 
 /** Voltage drop of one size over one length. */
 export const dropItemSchema = z.strictObject({
-  ...base,
+  ...itemBase,
   kind: z.literal('drop'),
   amps: z.number().min(0).max(10000),
   volts: z.number().positive().max(1000),
@@ -101,7 +94,7 @@ const count = z.number().int().min(1).max(200);
 
 /** Fill of one raceway by conductors and cables. */
 export const fillItemSchema = z.strictObject({
-  ...base,
+  ...itemBase,
   kind: z.literal('fill'),
   raceway: racewayField,
   trade: tradeField.optional(),
@@ -123,7 +116,7 @@ export const fillItemSchema = z.strictObject({
 
 /** How many equal conductors one raceway takes. */
 export const fillCountItemSchema = z.strictObject({
-  ...base,
+  ...itemBase,
   kind: z.literal('fill-count'),
   raceway: racewayField,
   trade: tradeField,
@@ -136,13 +129,6 @@ export const worksheetSchema = z.strictObject({
   worksheet: z.literal(1),
   edition: editionYear.default(2023),
   items: z.array(z.unknown()).max(5000),
-});
-
-/** The whole form of a worksheet, for the published schema. */
-export const worksheetFileSchema = worksheetSchema.extend({
-  items: z.array(
-    z.union([circuitItemSchema, ampacityItemSchema, dropItemSchema, fillItemSchema, fillCountItemSchema]),
-  ),
 });
 
 /** A circuit of a worksheet, read. */

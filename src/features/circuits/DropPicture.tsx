@@ -9,7 +9,8 @@ export function DropPicture({ view }: { readonly view: CircuitView }) {
   const { figures } = solved;
   const lengthFt = circuit.run.reduce((sum, stretch) => sum + stretch.lengthFt, 0);
   const load = {
-    amps: figures.load.continuousA + figures.load.otherA,
+    amps: figures.load.runA,
+    phase: figures.load.phase,
     volts: figures.load.volts,
     powerFactor: figures.load.powerFactor,
   };

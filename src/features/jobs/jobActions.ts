@@ -1,3 +1,4 @@
+import { DEFAULT_PRACTICES } from '../../core/circuit/practices';
 import type { Job } from '../../core/job/jobSchema';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
 
@@ -15,7 +16,9 @@ export async function createJob(name: string): Promise<string> {
     authority: '',
     permitDate: null,
     amendments: [],
-    practices: { raceway: 'comfort', supports: 'half' },
+    occupancy: 'one-family',
+    later: '',
+    practices: DEFAULT_PRACTICES,
     circuits: [],
   };
   await addJob(job);

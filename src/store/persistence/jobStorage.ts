@@ -62,6 +62,8 @@ export async function loadJob(id: string): Promise<SavedJob | undefined> {
   return database.transaction('r', database.jobs, database.journal, async () => {
     const found = await database.jobs.get(id);
     if (found === undefined) return undefined;
+    // The edits of an older document have its shape, so they cannot be taken back on the new one.
+    if (found.version !== JOB_VERSION) return { record: { ...found, cursor: 0 }, journal: [] };
     const journal = await database.journal.where('jobId').equals(id).sortBy('seq');
     return { record: found, journal };
   });
@@ -87,6 +89,7 @@ export async function saveEdit(order: SaveOrder, writer: string): Promise<SaveOu
     const now = await database.jobs.get(order.job.id);
     if (now === undefined) return 'gone';
     if (now.writer !== writer) return 'taken-over';
+    if (now.version !== JOB_VERSION) await database.journal.where('jobId').equals(order.job.id).delete();
     if (order.truncateAfter !== null) {
       await database.journal
         .where('[jobId+seq]')

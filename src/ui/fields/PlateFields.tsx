@@ -49,6 +49,23 @@ function parsePlateNumber(
   return isRefused(fits) ? refuse(text, `a value that fits the rest: ${fits.accepts}`) : parsed;
 }
 
+/** Several numbers, apart by commas or spaces. */
+function parsePlateNumbers(
+  text: string,
+  question: Extract<Question, { kind: 'numbers' }>,
+): readonly number[] | Refused {
+  const parts = text.split(/[\s,;+]+/).filter((part) => part !== '');
+  const accepts = `1 to ${question.most} numbers from ${question.range.least} to ${question.range.most} ${question.range.shown}, apart by commas`;
+  if (parts.length === 0 || parts.length > question.most) return refuse(text, accepts);
+  const numbers: number[] = [];
+  for (const part of parts) {
+    const parsed = parseNumber(part, question.range);
+    if (isRefused(parsed)) return refuse(text, accepts);
+    numbers.push(parsed);
+  }
+  return numbers;
+}
+
 const YES_NO = [
   { value: 'no', label: 'No, or not known' },
   { value: 'yes', label: 'Yes' },
@@ -72,6 +89,17 @@ function QuestionField({ question, appliance, disabled, autoFocus, onAppliance }
           value={typeof value === 'number' ? value : undefined}
           print={(shown) => (shown === undefined ? '' : `${printNumber(shown)} ${question.range.shown}`)}
           parse={(text) => parsePlateNumber(text, question, appliance)}
+          onValue={set}
+        />
+      );
+    case 'numbers':
+      return (
+        <QuantityField<readonly number[]>
+          {...common}
+          autoFocus={autoFocus}
+          value={Array.isArray(value) ? value.map(Number) : []}
+          print={(shown) => shown.map((each) => printNumber(each)).join(', ')}
+          parse={(text) => parsePlateNumbers(text, question)}
           onValue={set}
         />
       );

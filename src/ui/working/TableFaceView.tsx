@@ -1,4 +1,4 @@
-import type { TableFace } from '../../core/code/tableFace';
+import type { TableFace } from '../../core/code/tableFaceShape';
 import classes from './working.module.css';
 
 /** A cell to be marked: read by the lit step, read elsewhere on the run, or read by the first remedy. */

@@ -1,0 +1,146 @@
+import { z } from 'zod';
+import type { Edition } from '../code/edition';
+import { cookingDemand } from '../rules/cookingDemand';
+import type { Working } from '../working/worked';
+import type { Family, LoadModel } from './family';
+import {
+  breakerQuestion,
+  connectionQuestion,
+  deviceA,
+  kilowatts,
+  plainLoad,
+  plainOutlet,
+  twoPoleVolts,
+  voltsQuestion,
+} from './plate';
+
+const rangePlateSchema = z.strictObject({
+  kw: z.number().min(1).max(27).describe('Nameplate, kilowatts'),
+  volts: twoPoleVolts,
+  connection: z.enum(['hardwired', 'receptacle']),
+  breakerA: deviceA.optional().describe('Breaker that the plate names, amperes'),
+});
+
+const cooktopOvenPlateSchema = z.strictObject({
+  kw: z.array(z.number().min(0.5).max(27)).min(1).max(6).describe('Nameplates of cooktop and ovens, kilowatts'),
+  volts: twoPoleVolts,
+  connection: z.enum(['hardwired', 'receptacle']).optional(),
+  breakerA: deviceA.optional().describe('Breaker that the plate names, amperes'),
+}); // prettier-ignore
+
+type RangePlate = z.infer<typeof rangePlateSchema>;
+type CooktopOvenPlate = z.infer<typeof cooktopOvenPlateSchema>;
+
+/** A range this large asks for a 40 A circuit at least (210.19(A)(3)). */
+const LARGE_RANGE_KW = 8.75;
+const LARGE_RANGE_A = 40;
+/** Taps for the parts of a counter kitchen are allowed from a circuit of this rating. */
+const TAPPED_CIRCUIT_A = 50;
+/** One cooktop and two ovens may share a circuit (Table 220.55, note 4). */
+const MOST_UNITS = 3;
+
+function cooking(
+  demandVA: number,
+  part: { readonly volts: number; readonly leastA: number; readonly connection: LoadModel['connection']; readonly breakerA: number | undefined },
+  work: Working,
+): LoadModel {
+  const { volts, leastA, connection, breakerA } = part;
+  const amps = work.step('load.demand-amps', 'load.cooking', { va: demandVA, volts }, demandVA / volts);
+  return plainLoad({
+    volts,
+    continuousA: 0,
+    otherA: amps,
+    neutral: true,
+    connection,
+    device: { kind: 'usual', leastA },
+    plateOcpdA: breakerA ?? null,
+  });
+} // prettier-ignore
+
+/** Demand of one range on its branch circuit (Table 220.55, note 4). */
+const rangeDemandVA = (kw: number, code: Edition, work: Working): number => {
+  const { demandVA } = cookingDemand([kw], code);
+  return work.step('load.cooking-demand', 'table.range', { kw, units: 1 }, demandVA, {
+    read: { table: 'rangeDemand', row: '1', column: 'C' },
+  });
+};
+
+/** A household range: demand by Table 220.55, never under 40 A from 8.75 kW. */
+export const range: Family<RangePlate> = {
+  name: 'Range',
+  schema: rangePlateSchema,
+  fresh: { kw: 12, volts: 240, connection: 'receptacle' },
+  questions: [
+    { key: 'kw', label: 'Power on the plate', mark: 'KW', kind: 'number', range: kilowatts(1, 27) },
+    voltsQuestion(240, 208),
+    connectionQuestion,
+    breakerQuestion,
+  ],
+  title: (plate) => `Range, ${plate.kw} kW`,
+  load: (plate, { code, work }) =>
+    cooking(
+      rangeDemandVA(plate.kw, code, work),
+      {
+        volts: plate.volts,
+        leastA: plate.kw >= LARGE_RANGE_KW ? LARGE_RANGE_A : 0,
+        connection: plate.connection,
+        breakerA: plate.breakerA,
+      },
+      work,
+    ),
+  outlet: (_plate, load) =>
+    plainOutlet({
+      kind: 'range',
+      room: 'kitchen',
+      use: '120/240',
+      usesNeutral: true,
+      hidden: load.connection === 'receptacle',
+      disconnect: { by: 'appliance', leastA: load.equipmentA },
+    }),
+  changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
+};
+
+/** Cooktop and wall ovens, alone on their nameplates or together as one range with taps (Table 220.55, note 4). */
+export const cooktopOven: Family<CooktopOvenPlate> = {
+  name: 'Cooktop and ovens',
+  schema: cooktopOvenPlateSchema,
+  fresh: { kw: [6.6, 4.2], volts: 240 },
+  questions: [
+    { key: 'kw', label: 'Cooktop, then ovens', mark: 'KW', kind: 'numbers', range: kilowatts(0.5, 27), most: 6, help: 'One number for each unit on this circuit, in one room.' },
+    voltsQuestion(240, 208),
+    breakerQuestion,
+  ],
+  title: (plate) => (plate.kw.length === 1 ? 'Cooktop or oven' : 'Cooktop and ovens'),
+  load(plate, { code, work }) {
+    const whole = plate.kw.reduce((sum, kw) => sum + kw, 0);
+    const units = plate.kw.length;
+    if (units > MOST_UNITS) work.found('stop', 'load.too-many-units', 'table.range', { units, most: MOST_UNITS });
+    const demandVA =
+      units === 1
+        ? work.step('load.whole', 'table.range', { kw: whole }, whole * 1000)
+        : rangeDemandVA(whole, code, work);
+    if (units > 1) tapSteps(plate, work);
+    return cooking(
+      demandVA,
+      { volts: plate.volts, leastA: units > 1 ? TAPPED_CIRCUIT_A : 0, connection: plate.connection ?? 'hardwired', breakerA: plate.breakerA },
+      work,
+    );
+  },
+  outlet: (_plate, load) =>
+    plainOutlet({
+      kind: 'range',
+      room: 'kitchen',
+      use: '120/240',
+      usesNeutral: true,
+      disconnect: { by: 'appliance', leastA: load.equipmentA },
+    }),
+  changes: () => [],
+}; // prettier-ignore
+
+/** The least ampacity of the tap to each unit: 20 A, and the unit's own current. */
+function tapSteps({ kw, volts }: CooktopOvenPlate, work: Working): void {
+  for (const each of kw) {
+    work.step('load.tap', 'load.cooking-tap', { kw: each, volts }, Math.max(20, (each * 1000) / volts));
+  }
+  work.found('note', 'load.taps', 'load.cooking-tap', { units: kw.length });
+}

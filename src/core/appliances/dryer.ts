@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import type { Family } from './family';
+import {
+  breakerQuestion,
+  connectionQuestion,
+  deviceA,
+  dwellingVolts,
+  kilowatts,
+  plainLoad,
+  plainOutlet,
+  voltsQuestion,
+} from './plate';
+import { heatCurrent } from './resistanceHeat';
+
+const dryerPlateSchema = z.strictObject({
+  kw: z.number().min(0.3).max(12).describe('Nameplate, kilowatts'),
+  volts: dwellingVolts,
+  connection: z.enum(['hardwired', 'receptacle']).optional(),
+  breakerA: deviceA.optional().describe('Breaker that the plate names, amperes'),
+});
+
+/** The nameplate of a clothes dryer. */
+type DryerPlate = z.infer<typeof dryerPlateSchema>;
+
+/** A two-pole dryer goes on its usual 30 A receptacle at least. */
+const USUAL_A = 30;
+
+/** Clothes dryer: its nameplate, not continuous, on 30 A with four wires (220.54, 250.140). */
+export const dryer: Family<DryerPlate> = {
+  name: 'Clothes dryer',
+  schema: dryerPlateSchema,
+  fresh: { kw: 5.4, volts: 240, connection: 'receptacle' },
+  questions: [
+    { key: 'kw', label: 'Power on the plate', mark: 'KW', kind: 'number', range: kilowatts(0.3, 12) },
+    voltsQuestion(240, 208, 120),
+    connectionQuestion,
+    breakerQuestion,
+  ],
+  title: (plate) => `Dryer, ${plate.kw} kW`,
+  load(plate, { work }) {
+    const amps = heatCurrent(plate.kw, plate.volts, work);
+    return plainLoad({
+      volts: plate.volts,
+      continuousA: 0,
+      otherA: amps,
+      neutral: plate.volts !== 120,
+      connection: plate.connection ?? 'receptacle',
+      device: { kind: 'usual', leastA: plate.volts === 120 ? 15 : USUAL_A },
+      plateOcpdA: plate.breakerA ?? null,
+    });
+  },
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'dryer',
+      room: 'laundry',
+      use: plate.volts === 120 ? '120' : '120/240',
+      usesNeutral: true,
+      hidden: load.connection === 'receptacle',
+      disconnect: { by: 'appliance', leastA: load.equipmentA },
+    }),
+  changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
+}; // prettier-ignore

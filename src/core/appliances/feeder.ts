@@ -1,0 +1,108 @@
+import { z } from 'zod';
+import type { Family, LoadDesk, LoadModel } from './family';
+import { heavierLeg, legLoadSchema } from './legs';
+import { breakerQuestion, deviceA, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+
+const VOLTAMPERES = { units: ['va', 'volt-amperes', 'w'], shown: 'VA' } as const;
+
+const feederPlateSchema = z
+  .strictObject({
+    loadVA: z.number().min(0).max(200000).describe('Computed load of the panel, volt-amperes'),
+    continuousVA: z.number().min(0).max(200000).describe('The part of it that runs three hours or more, volt-amperes'),
+    volts: twoPoleVolts,
+    neutral: z.boolean(),
+    loads: z.array(legLoadSchema).max(60).optional().describe('The loads by leg; the heavier leg then decides'),
+    building: z.enum(['same', 'detached']).optional().describe('Where the panel stands'),
+    circuits: z.number().int().min(1).max(84).optional().describe('Circuits that it will have'),
+    wires: z.union([z.literal(3), z.literal(4)]).optional().describe('Wires of the feeder: four with an equipment ground apart'),
+    bondingScrew: z.boolean().optional().describe('Whether the neutral is bonded in the subpanel'),
+    electrode: z.boolean().optional().describe('Whether the building has a grounding electrode'),
+    breakerA: deviceA.optional().describe('Feeder breaker that is planned, amperes'),
+  })
+  .refine((plate) => plate.continuousVA <= plate.loadVA, {
+    path: ['continuousVA'],
+    message: 'The continuous part may not be more than the whole load, loadVA.',
+  }); // prettier-ignore
+
+/** A feeder by the panel that it supplies. */
+type FeederPlate = z.infer<typeof feederPlateSchema>;
+
+/** Least rating of the disconnect of a detached building by the number of its circuits (225.39). */
+function leastFeeder({ building, circuits }: FeederPlate): number {
+  if (building !== 'detached') return 0;
+  if (circuits === 1) return 15;
+  return circuits === 2 ? 30 : 60;
+}
+
+function checks(plate: FeederPlate, { work }: LoadDesk): void {
+  if (plate.wires === 3) work.found('stop', 'feeder.four-wires', 'feeder.neutral', { wires: 3 });
+  if (plate.bondingScrew === true)
+    work.found('stop', 'panel.neutral-ground-mixed', 'feeder.bonding', { where: 'subpanel' });
+  if (plate.building !== 'detached' || plate.circuits === 1) return;
+  if (plate.electrode === false)
+    work.found('stop', 'feeder.electrode', 'feeder.electrode', { circuits: plate.circuits ?? 0 });
+  else if (plate.electrode === undefined)
+    work.found('ask', 'feeder.electrode', 'feeder.electrode', { circuits: plate.circuits ?? 0 });
+}
+
+/** The whole of a panel's load, by volt-amperes or by its heavier leg. */
+function currents(
+  plate: FeederPlate,
+  { code, work }: LoadDesk,
+): Pick<LoadModel, 'continuousA' | 'otherA' | 'runA'> {
+  const { loads, volts, loadVA, continuousVA } = plate;
+  if (loads !== undefined && loads.length > 0) {
+    const { designA, runA } = heavierLeg(loads, code, work);
+    return { continuousA: 0, otherA: designA, runA };
+  }
+  const amps = work.step('load.demand-amps', 'load.feeder', { va: loadVA, volts }, loadVA / volts);
+  const continuousA = continuousVA / volts;
+  return { continuousA, otherA: amps - continuousA, runA: amps };
+}
+
+/** Feeder to a subpanel in the same or a detached building. */
+export const feeder: Family<FeederPlate> = {
+  name: 'Feeder to a subpanel',
+  schema: feederPlateSchema,
+  fresh: { loadVA: 14400, continuousVA: 9600, volts: 240, neutral: true, building: 'same' },
+  questions: [
+    { key: 'loadVA', label: 'Computed load of the panel', mark: 'VA', kind: 'number', range: { least: 0, most: 200000, ...VOLTAMPERES } },
+    { key: 'continuousVA', label: 'Of it continuous', mark: 'VA', kind: 'number', range: { least: 0, most: 200000, ...VOLTAMPERES } },
+    voltsQuestion(240, 208),
+    { key: 'neutral', label: 'Does it carry a neutral?', kind: 'yes-no' },
+    { key: 'building', label: 'The panel stands', kind: 'choice', choices: [{ value: 'same', label: 'In the same building' }, { value: 'detached', label: 'In a detached building' }] },
+    { key: 'circuits', label: 'Circuits that it will have', kind: 'number', optional: true, range: { least: 1, most: 84, units: [], shown: '', whole: true }, until: 'More than two: 60 A at least.', when: (plate) => plate['building'] === 'detached' },
+    { key: 'electrode', label: 'Has the building a grounding electrode?', kind: 'yes-no', when: (plate) => plate['building'] === 'detached' },
+    { key: 'bondingScrew', label: 'Is the neutral bonded in the subpanel?', kind: 'yes-no', help: 'It must not be: only at the service.' },
+    breakerQuestion,
+  ],
+  title: (plate) => (plate.building === 'detached' ? 'Feeder, detached building' : 'Feeder, subpanel'),
+  load(plate, desk) {
+    checks(plate, desk);
+    const { continuousA, otherA, runA } = currents(plate, desk);
+    const leastA = leastFeeder(plate);
+    if (leastA > 0) desk.work.step('load.least-feeder', 'feeder.least', { circuits: plate.circuits ?? 0 }, leastA);
+    return plainLoad({
+      volts: plate.volts,
+      continuousA,
+      otherA,
+      runA,
+      neutral: plate.neutral,
+      powerFactor: 0.95,
+      device: { kind: 'standard', leastA },
+      plateOcpdA: plate.breakerA ?? null,
+    });
+  },
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'feeder',
+      room: plate.building === 'detached' ? 'accessory' : 'utility',
+      usesNeutral: plate.neutral,
+      disconnect: { by: plate.building === 'detached' ? 'building' : 'none', leastA: Math.max(load.equipmentA, leastFeeder(plate)) },
+    }),
+  changes: (plate) => [
+    ...(plate.wires === 3 ? [{ kind: 'set-right' as const, plate: { ...plate, wires: 4 as const } }] : []),
+    ...(plate.bondingScrew === true ? [{ kind: 'set-right' as const, plate: { ...plate, bondingScrew: false } }] : []),
+    ...(plate.electrode === false ? [{ kind: 'set-right' as const, plate: { ...plate, electrode: true } }] : []),
+  ],
+}; // prettier-ignore

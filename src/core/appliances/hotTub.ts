@@ -1,0 +1,74 @@
+import { z } from 'zod';
+import type { Family } from './family';
+import {
+  amperes,
+  breakerQuestion,
+  deviceA,
+  dwellingVolts,
+  plainLoad,
+  plainOutlet,
+  voltsQuestion,
+} from './plate';
+
+const hotTubPlateSchema = z.strictObject({
+  amps: z.number().min(1).max(100).describe('Largest current on the label as it is strapped, amperes'),
+  volts: dwellingVolts,
+  neutral: z.boolean().describe('Whether the label asks for a neutral: four wires'),
+  breakerA: deviceA.optional().describe('Breaker that the label names, amperes'),
+  jumper: z.enum(['low', 'high']).optional().describe('How the jumper of the control is set'),
+  lowA: z.number().min(1).max(100).optional().describe('Largest current at the low setting, amperes'),
+  feeds: z.enum(['one', 'pair']).optional().describe('One ground-fault device, or a 20 A and 30 A pair in a spa panel'),
+  connection: z.enum(['hardwired', 'receptacle']).optional(),
+  integralGfci: z.boolean().optional().describe('Listed with its own Class A protection of all parts'),
+}); // prettier-ignore
+
+/** The nameplate of a hot tub. */
+type HotTubPlate = z.infer<typeof hotTubPlateSchema>;
+
+const asStrapped = ({ amps, jumper, lowA }: HotTubPlate): number =>
+  jumper === 'low' && lowA !== undefined ? lowA : amps;
+
+/** Hot tub or spa: heater and pumps together, three hours and more; protected whatever its place (680.44). */
+export const hotTub: Family<HotTubPlate> = {
+  name: 'Hot tub or spa',
+  schema: hotTubPlateSchema,
+  fresh: { amps: 40, volts: 240, neutral: true, breakerA: 50 },
+  questions: [
+    { key: 'amps', label: 'Largest current on the label', mark: 'A', kind: 'number', range: amperes(1, 100), help: 'As the jumper is set: heater and pumps together.' },
+    voltsQuestion(240, 208, 120),
+    { key: 'neutral', label: 'Four wires: does it need a neutral?', mark: 'N', kind: 'yes-no', until: 'Read it from the plate: 240 V three-wire and 120/240 V four-wire tubs look alike.', when: (plate) => plate['volts'] !== 120 },
+    { ...breakerQuestion, until: 'The next standard size above 125 % of the current.' },
+    { key: 'jumper', label: 'Jumper of the control', kind: 'choice', choices: [{ value: 'high', label: 'High amps' }, { value: 'low', label: 'Low amps' }] },
+    { key: 'lowA', label: 'Current at the low setting', mark: 'A', kind: 'number', optional: true, range: amperes(1, 100), when: (plate) => plate['jumper'] === 'low' },
+    { key: 'feeds', label: 'Ground-fault device', kind: 'choice', choices: [{ value: 'one', label: 'One for the tub' }, { value: 'pair', label: '20 A and 30 A pair' }], help: "As the maker's plate says." },
+    { key: 'integralGfci', label: 'Listed with its own Class A protection of all parts?', kind: 'yes-no' },
+  ],
+  title: (plate) => `Hot tub, ${asStrapped(plate)} A`,
+  load(plate, { practices, work }) {
+    const amps = work.step('load.maker', 'load.nameplate', { volts: plate.volts }, asStrapped(plate));
+    if (plate.jumper === 'low' && plate.lowA === undefined) {
+      work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'low setting', usedA: amps });
+    }
+    const continuous = practices.spaContinuous;
+    return plainLoad({
+      volts: plate.volts,
+      continuousA: continuous ? amps : 0,
+      otherA: continuous ? 0 : amps,
+      neutral: plate.neutral && plate.volts !== 120,
+      connection: plate.connection ?? 'hardwired',
+      plateOcpdA: plate.breakerA ?? null,
+      leastGround: '12',
+    });
+  },
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'spa',
+      room: 'outdoor',
+      use: plate.volts === 120 ? '120' : plate.neutral ? '120/240' : '240',
+      usesNeutral: plate.neutral || plate.volts === 120,
+      integralGfci: plate.integralGfci === true,
+      disconnect: { by: 'pool', leastA: load.equipmentA * 1.25 },
+    }),
+  changes: (plate) =>
+    plate.jumper !== 'low' && plate.lowA !== undefined ? [{ kind: 'setting', plate: { ...plate, jumper: 'low' } }] : [],
+}; // prettier-ignore

@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import type { Family } from './family';
+import {
+  breakerQuestion,
+  connectionQuestion,
+  deviceA,
+  dwellingVolts,
+  kilowatts,
+  plainLoad,
+  plainOutlet,
+  voltsQuestion,
+} from './plate';
+import { heatCurrent } from './resistanceHeat';
+
+const kilnPlateSchema = z.strictObject({
+  kw: z.number().min(0.5).max(40).describe('Nameplate, kilowatts'),
+  volts: dwellingVolts,
+  connection: z.enum(['hardwired', 'receptacle']).optional(),
+  breakerA: deviceA.optional().describe('Breaker that the plate names, amperes'),
+});
+
+/** The plate of a kiln or another resistance heater. */
+type KilnPlate = z.infer<typeof kilnPlateSchema>;
+
+/** Kiln and other resistance heat: on for hours, so 125 %. */
+export const kiln: Family<KilnPlate> = {
+  name: 'Kiln or other heat',
+  schema: kilnPlateSchema,
+  fresh: { kw: 9.6, volts: 240 },
+  questions: [
+    { key: 'kw', label: 'Power on the plate', mark: 'KW', kind: 'number', range: kilowatts(0.5, 40) },
+    voltsQuestion(240, 208, 120),
+    connectionQuestion,
+    breakerQuestion,
+  ],
+  title: (plate) => `Kiln, ${plate.kw} kW`,
+  load: (plate, { work }) =>
+    plainLoad({
+      volts: plate.volts,
+      continuousA: heatCurrent(plate.kw, plate.volts, work),
+      otherA: 0,
+      connection: plate.connection ?? 'hardwired',
+      plateOcpdA: plate.breakerA ?? null,
+    }),
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'heat',
+      room: 'utility',
+      use: plate.volts === 120 ? '120' : '240',
+      usesNeutral: plate.volts === 120,
+      disconnect: { by: 'appliance', leastA: load.equipmentA * 1.25 },
+    }),
+  changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
+}; // prettier-ignore

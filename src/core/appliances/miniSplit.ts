@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import type { Family } from './family';
+import { hermeticLoad } from './hermeticLoad';
+import { amperes, deviceA, dwellingVolts, plainOutlet, voltsQuestion } from './plate';
+
+const miniSplitPlateSchema = z.strictObject({
+  mca: z.number().min(1).max(200).describe('Minimum circuit ampacity, amperes'),
+  mocp: deviceA.describe('Maximum overcurrent protection, amperes'),
+  volts: dwellingVolts,
+  runA: z.number().min(1).max(200).optional().describe('Current while it runs, amperes'),
+  fuseOnly: z.boolean().optional().describe('The label asks for fuses'),
+  fixedSpeed: z.boolean().optional().describe('Without power conversion'),
+});
+
+/** The label of a mini split or heat pump. */
+type MiniSplitPlate = z.infer<typeof miniSplitPlateSchema>;
+
+/** Mini split, heat pump or air conditioner, by MCA and MOCP (440.4(B)). */
+export const miniSplit: Family<MiniSplitPlate> = {
+  name: 'Mini split or heat pump',
+  schema: miniSplitPlateSchema,
+  fresh: { mca: 18, mocp: 25, volts: 240 },
+  questions: [
+    { key: 'mca', label: 'Minimum circuit ampacity', mark: 'MCA', kind: 'number', range: amperes(1, 200) },
+    { key: 'mocp', label: 'Maximum overcurrent protection', mark: 'MOCP', kind: 'number', range: amperes(10, 300) },
+    voltsQuestion(240, 208, 120),
+    { key: 'runA', label: 'Current while it runs', mark: 'RUN A', kind: 'number', optional: true, range: amperes(1, 200), until: 'MCA / 1.25, for the drop only.' },
+    { key: 'fixedSpeed', label: 'Fixed speed, without an inverter?', kind: 'yes-no' },
+    { key: 'fuseOnly', label: 'Does the label ask for fuses?', kind: 'yes-no' },
+  ],
+  title: (plate) => `Mini split, ${plate.mca}/${plate.mocp} A`,
+  load(plate, desk) {
+    if (plate.fuseOnly === true) desk.work.found('check', 'load.fuse-only', 'load.nameplate', { mocp: plate.mocp });
+    return hermeticLoad(plate, {}, desk);
+  },
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'hvac',
+      room: 'outdoor',
+      fixedRoom: 'outdoor',
+      use: plate.volts === 120 ? '120' : '240',
+      usesNeutral: plate.volts === 120,
+      powerConversion: plate.fixedSpeed !== true,
+      disconnect: { by: 'hermetic', leastA: load.equipmentA * 1.15 },
+    }),
+  changes: () => [],
+}; // prettier-ignore

@@ -1,0 +1,49 @@
+import { z } from 'zod';
+import type { Family } from './family';
+import { heavierLeg, legLoadSchema } from './legs';
+import { breakerQuestion, deviceA, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+
+const mixPlateSchema = z.strictObject({
+  loads: z.array(legLoadSchema).min(1).max(20),
+  volts: twoPoleVolts,
+  neutral: z.boolean(),
+  breakerA: deviceA.optional().describe('Breaker that is planned, amperes'),
+});
+
+/** Several loads on one circuit. */
+type MixPlate = z.infer<typeof mixPlateSchema>;
+
+/** Several loads on one circuit, each on a leg or on both: the heavier leg decides. */
+export const mix: Family<MixPlate> = {
+  name: 'Several loads',
+  schema: mixPlateSchema,
+  fresh: {
+    loads: [
+      { what: 'Heater', amps: 16, leg: 'both', continuous: true },
+      { what: 'Lights', amps: 4, leg: 'A', continuous: true },
+    ],
+    volts: 240,
+    neutral: true,
+  },
+  questions: [voltsQuestion(240, 208), { key: 'neutral', label: 'Does it carry a neutral?', kind: 'yes-no' }, breakerQuestion],
+  title: (plate) => `Several loads, ${plate.loads.length}`,
+  load(plate, { code, work }) {
+    const { designA, runA } = heavierLeg(plate.loads, code, work);
+    return plainLoad({
+      volts: plate.volts,
+      continuousA: 0,
+      otherA: designA,
+      runA,
+      neutral: plate.neutral,
+      plateOcpdA: plate.breakerA ?? null,
+    });
+  },
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'other',
+      room: 'utility',
+      usesNeutral: plate.neutral,
+      disconnect: { by: 'ask', leastA: load.equipmentA },
+    }),
+  changes: () => [],
+}; // prettier-ignore

@@ -1,0 +1,41 @@
+import type { LoadDesk, LoadModel } from './family';
+import { motorCurrent, type MotorPlate } from './motorCurrent';
+import { plainLoad } from './plate';
+
+/** Starting current of a motor whose code letter is not known, times its full-load current. */
+const LOCKED_TIMES = 6;
+
+/** What a motor's plate says besides its power. */
+export interface MotorExtras {
+  readonly plateA?: number | undefined;
+  /** Largest breaker that the maker allows. */
+  readonly mostA?: number | undefined;
+  readonly lockedA?: number | undefined;
+  readonly neutral?: boolean;
+}
+
+/**
+ * A motor circuit: current by table, conductor at 125 % of it, short-circuit device by percentage with the
+ * next standard size up, its own protection rule (430.6(A), 430.22, 430.52(C)(1), 240.4(G)).
+ */
+export function motorLoad(
+  motor: MotorPlate,
+  { plateA, mostA, lockedA }: MotorExtras,
+  part: Partial<LoadModel>,
+  { code, work }: LoadDesk,
+): LoadModel {
+  const amps = motorCurrent(motor, plateA, code, work);
+  const percent = code.tables.motorProtection.percent.singlePhase.inverse;
+  return plainLoad({
+    volts: motor.volts,
+    phase: motor.phase,
+    continuousA: amps,
+    otherA: 0,
+    startA: lockedA ?? amps * LOCKED_TIMES,
+    powerFactor: 0.8,
+    device: { kind: 'motor', flcA: amps, percent },
+    mostOcpdA: mostA ?? null,
+    own: 'motor',
+    ...part,
+  });
+}

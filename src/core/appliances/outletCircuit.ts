@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { ROOMS } from '../code/rooms';
+import type { Family } from './family';
+import { amperes, plainLoad, plainOutlet } from './plate';
+
+const SERVES = ['general', 'dishwasher', 'sump-pump', 'microwave', 'refrigerator', 'washer'] as const;
+
+const PLACE_WORDS: Readonly<Record<string, (typeof ROOMS)[number]>> = {
+  indoor: 'living', indoors: 'living', outdoors: 'outdoor', outside: 'outdoor', shop: 'accessory',
+  shed: 'accessory', bath: 'bathroom', countertop: 'kitchen',
+}; // prettier-ignore
+
+const place = z.preprocess(
+  (value) => (typeof value === 'string' ? (PLACE_WORDS[value.trim().toLowerCase()] ?? value.trim().toLowerCase()) : value),
+  z.enum(ROOMS),
+); // prettier-ignore
+
+const outletPlateSchema = z.strictObject({
+  amps: z.union([z.literal(15), z.literal(20)]).describe('Rating of the circuit, amperes'),
+  count: z.number().int().min(1).max(40).describe('Receptacles on it'),
+  place: place.describe('Where they stand'),
+  plannedA: z.number().min(0.5).max(20).optional().describe('Load that is planned, for the drop, amperes'),
+  serves: z.enum(SERVES).optional().describe('What it is for'),
+});
+
+/** A circuit of ordinary receptacles. */
+type OutletPlate = z.infer<typeof outletPlateSchema>;
+
+/** For the drop a general receptacle circuit is taken at this share of its rating. */
+const GENERAL_SHARE = 0.8;
+
+/** Receptacles at 120 V, indoors, outdoors or in a garage (210.11, 210.52). */
+export const outletCircuit: Family<OutletPlate> = {
+  name: 'Receptacle circuit',
+  schema: outletPlateSchema,
+  fresh: { amps: 20, count: 1, place: 'outdoor' },
+  questions: [
+    { key: 'amps', label: 'Circuit', kind: 'choice', choices: [{ value: 20, label: '20 A' }, { value: 15, label: '15 A' }] },
+    { key: 'count', label: 'Receptacles', kind: 'number', range: { least: 1, most: 40, units: [], shown: '', whole: true } },
+    { key: 'plannedA', label: 'Load that is planned', kind: 'number', optional: true, range: amperes(0.5, 20), until: '80 % of the rating, for the drop.' },
+  ],
+  title: (plate) => `Receptacles, ${plate.amps} A`,
+  load(plate, { work }) {
+    work.step('load.outlets', 'load.outlets', { count: plate.count, amps: plate.amps }, plate.amps);
+    return plainLoad({
+      volts: 120,
+      continuousA: 0,
+      otherA: plate.amps,
+      runA: plate.plannedA ?? plate.amps * GENERAL_SHARE,
+      connection: 'receptacle',
+      outlets: plate.count,
+      device: { kind: 'given', ratingA: plate.amps },
+    });
+  },
+  outlet: (plate) =>
+    plainOutlet({
+      kind: plate.serves === 'dishwasher' || plate.serves === 'sump-pump' ? plate.serves : 'receptacle',
+      room: plate.place,
+      fixedRoom: plate.place,
+      use: 'outlet',
+      usesNeutral: true,
+      unattended: true,
+      hidden: plate.serves !== undefined && plate.serves !== 'general',
+      disconnect: { by: 'none', leastA: plate.amps },
+    }),
+  changes: () => [],
+}; // prettier-ignore

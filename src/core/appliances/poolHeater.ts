@@ -1,0 +1,79 @@
+import { z } from 'zod';
+import type { Family, LoadDesk, LoadModel } from './family';
+import { hermeticLoad } from './hermeticLoad';
+import { amperes, deviceA, kilowatts, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+import { heatCurrent, LARGEST_ELEMENT_A } from './resistanceHeat';
+
+const poolHeaterPlateSchema = z
+  .strictObject({
+    heater: z.enum(['resistance', 'heat-pump', 'gas']).optional(),
+    kw: z.number().min(0.5).max(60).optional().describe('Resistance heater, kilowatts'),
+    mca: z.number().min(1).max(200).optional().describe('Minimum circuit ampacity, amperes'),
+    mocp: deviceA.optional().describe('Maximum overcurrent protection, amperes'),
+    volts: twoPoleVolts,
+    subdivided: z.boolean().optional().describe('Divided by the maker into parts of 48 A or less'),
+  })
+  .refine((plate) => plate.heater === 'gas' || plate.kw !== undefined || (plate.mca !== undefined && plate.mocp !== undefined), {
+    path: ['kw'],
+    message: 'Give kw of a resistance heater, or mca and mocp of a heat pump.',
+  }); // prettier-ignore
+
+/** The nameplate of a pool heater. */
+type PoolHeaterPlate = z.infer<typeof poolHeaterPlateSchema>;
+
+type Heater = 'resistance' | 'heat-pump' | 'gas';
+
+const heaterOf = ({ heater, mca }: PoolHeaterPlate): Heater =>
+  heater ?? (mca === undefined ? 'resistance' : 'heat-pump');
+
+/** Igniter, fan and control of a gas heater, until its plate was read. */
+const GAS_CONTROL_A = 3;
+
+function resistance(plate: PoolHeaterPlate, kw: number, desk: LoadDesk): LoadModel {
+  const amps = heatCurrent(kw, plate.volts, desk.work);
+  if (amps > LARGEST_ELEMENT_A && plate.subdivided !== true) {
+    desk.work.found('stop', 'load.subdivide', 'load.pool-heater', { amps, mostA: LARGEST_ELEMENT_A });
+  }
+  return plainLoad({ volts: plate.volts, continuousA: amps, otherA: 0, leastGround: '12' });
+}
+
+/** Pool heater: resistance in parts of 48 A, a heat pump by MCA and MOCP, or the control of a gas heater. */
+export const poolHeater: Family<PoolHeaterPlate> = {
+  name: 'Pool heater',
+  schema: poolHeaterPlateSchema,
+  fresh: { heater: 'resistance', kw: 11, volts: 240 },
+  questions: [
+    { key: 'heater', label: 'Heater', kind: 'choice', choices: [{ value: 'resistance', label: 'Resistance' }, { value: 'heat-pump', label: 'Heat pump' }, { value: 'gas', label: 'Gas' }] },
+    { key: 'kw', label: 'Power', mark: 'KW', kind: 'number', optional: true, range: kilowatts(0.5, 60), when: (plate) => plate['heater'] !== 'heat-pump' && plate['heater'] !== 'gas' },
+    { key: 'mca', label: 'Minimum circuit ampacity', mark: 'MCA', kind: 'number', optional: true, range: amperes(1, 200), when: (plate) => plate['heater'] === 'heat-pump' || plate['mca'] !== undefined },
+    { key: 'mocp', label: 'Maximum overcurrent protection', mark: 'MOCP', kind: 'number', optional: true, range: amperes(10, 300), when: (plate) => plate['heater'] === 'heat-pump' || plate['mca'] !== undefined },
+    voltsQuestion(240, 208),
+    { key: 'subdivided', label: 'Divided by the maker into parts of 48 A or less?', kind: 'yes-no', until: 'Above 48 A the circuit stops.', when: (plate) => plate['heater'] !== 'heat-pump' && plate['heater'] !== 'gas' },
+  ],
+  title: (plate) => (plate.kw === undefined || heaterOf(plate) !== 'resistance' ? 'Pool heater' : `Pool heater, ${plate.kw} kW`),
+  load(plate, desk) {
+    const heater = heaterOf(plate);
+    const { work } = desk;
+    if (heater === 'gas') {
+      const amps = work.step('load.maker', 'load.nameplate', { volts: plate.volts }, GAS_CONTROL_A);
+      work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'control current', usedA: amps });
+      return plainLoad({ volts: plate.volts, continuousA: 0, otherA: amps, leastGround: '12' });
+    }
+    if (heater === 'heat-pump') {
+      if (plate.mca !== undefined && plate.mocp !== undefined) {
+        return hermeticLoad({ mca: plate.mca, mocp: plate.mocp, volts: plate.volts }, { leastGround: '12' }, desk);
+      }
+      const amps = heatCurrent(plate.kw ?? 0, plate.volts, work);
+      work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'MCA and MOCP', usedA: amps });
+      return plainLoad({ volts: plate.volts, continuousA: amps, otherA: 0, leastGround: '12' });
+    }
+    return resistance(plate, plate.kw ?? 0, desk);
+  },
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'pool-heater',
+      room: 'outdoor',
+      disconnect: { by: heaterOf(plate) === 'heat-pump' ? 'hermetic' : 'pool', leastA: load.equipmentA * 1.25 },
+    }),
+  changes: () => [],
+}; // prettier-ignore

@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import type { Family } from './family';
+import { motorLoad } from './motorLoad';
+import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
+
+const poolPumpPlateSchema = z.strictObject({
+  hp: z.number().min(0.1).max(10).describe('Total horsepower: rated times service factor'),
+  volts: z.union([z.literal(115), z.literal(120), z.literal(208), z.literal(230), z.literal(240)]),
+  nameplateA: z.number().min(1).max(100).optional().describe('Largest current on the plate, amperes'),
+  breakerA: deviceA.optional().describe('Largest breaker that the maker allows, amperes'),
+  variable: z.boolean().optional().describe('Variable speed, with its own drive'),
+  connection: z.enum(['hardwired', 'receptacle']).optional(),
+});
+
+/** The nameplate of a pool pump. */
+type PoolPumpPlate = z.infer<typeof poolPumpPlateSchema>;
+
+/** Pool pump: a motor in Article 680, protected by a Class A device and grounded with insulated copper. */
+export const poolPump: Family<PoolPumpPlate> = {
+  name: 'Pool pump',
+  schema: poolPumpPlateSchema,
+  fresh: { hp: 1.65, volts: 240, variable: true },
+  questions: [
+    { key: 'hp', label: 'Total horsepower', mark: 'THP', kind: 'number', range: horsepower(0.1, 10), help: 'Rated horsepower times service factor.' },
+    voltsQuestion(240, 208, 120),
+    { key: 'nameplateA', label: 'Largest current', mark: 'MAX A', kind: 'number', optional: true, range: amperes(1, 100), until: 'The motor table alone.' },
+    { key: 'breakerA', label: 'Largest breaker that the maker allows', mark: 'MAX BKR', kind: 'number', optional: true, range: amperes(10, 200), until: '250 % of the table current, next size up.' },
+    { key: 'variable', label: 'Variable speed?', mark: 'VS', kind: 'yes-no' },
+    { key: 'connection', label: 'Connection', kind: 'choice', choices: [{ value: 'hardwired', label: 'Hard-wired' }, { value: 'receptacle', label: 'Plug and receptacle' }] },
+  ],
+  title: (plate) => `Pool pump, ${plate.hp} hp`,
+  load: (plate, desk) =>
+    motorLoad(
+      { hp: plate.hp, volts: plate.volts, phase: 1 },
+      { plateA: plate.nameplateA, mostA: plate.breakerA },
+      {
+        powerFactor: 0.9,
+        // A drive brings the motor up slowly, so nothing dips.
+        ...(plate.variable === true ? { startA: null } : {}),
+        connection: plate.connection ?? 'hardwired',
+        least: { size: '12', why: 'pool' },
+        leastGround: '12',
+      },
+      desk,
+    ),
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'pool-pump',
+      room: 'outdoor',
+      use: plate.volts <= 120 ? '120' : '240',
+      usesNeutral: plate.volts <= 120,
+      unattended: true,
+      disconnect: { by: 'pool', leastA: load.equipmentA * 1.15, hp: plate.hp },
+    }),
+  changes: () => [],
+}; // prettier-ignore

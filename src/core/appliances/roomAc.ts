@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import type { Family } from './family';
+import { amperes, dwellingVolts, plainLoad, plainOutlet, voltsQuestion } from './plate';
+
+const roomAcPlateSchema = z.strictObject({
+  amps: z.number().min(1).max(40).describe('Total rated-load current, amperes'),
+  volts: dwellingVolts,
+  shared: z.boolean().optional().describe('Whether the circuit supplies lights or other outlets too'),
+});
+
+/** The plate of a room air conditioner. */
+type RoomAcPlate = z.infer<typeof roomAcPlateSchema>;
+
+/** Room air conditioner on a cord: at most 80 % of its circuit, 50 % of one that it shares (440.62). */
+export const roomAc: Family<RoomAcPlate> = {
+  name: 'Room air conditioner',
+  schema: roomAcPlateSchema,
+  fresh: { amps: 12, volts: 120 },
+  questions: [
+    { key: 'amps', label: 'Rated-load current', mark: 'A', kind: 'number', range: amperes(1, 40) },
+    voltsQuestion(120, 208, 240),
+    { key: 'shared', label: 'Does the circuit supply lights or other outlets too?', kind: 'yes-no' },
+  ],
+  title: (plate) => `Room air conditioner, ${plate.amps} A`,
+  load(plate, { work }) {
+    const share = plate.shared === true ? 0.5 : 0.8;
+    work.step('load.maker', 'load.nameplate', { volts: plate.volts }, plate.amps);
+    const leastA = work.step('load.share', 'load.room-ac', { amps: plate.amps, sharePct: share * 100 }, plate.amps / share);
+    return plainLoad({
+      volts: plate.volts,
+      continuousA: plate.amps,
+      otherA: 0,
+      powerFactor: 0.9,
+      connection: 'receptacle',
+      device: { kind: 'usual', leastA },
+    });
+  },
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'room-ac',
+      room: 'bedroom',
+      use: plate.volts === 120 ? '120' : '240',
+      usesNeutral: plate.volts === 120,
+      disconnect: { by: 'none', leastA: load.equipmentA },
+    }),
+  changes: (plate) => (plate.shared === true ? [{ kind: 'own-circuit', plate: { ...plate, shared: false } }] : []),
+}; // prettier-ignore

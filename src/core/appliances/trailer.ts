@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import type { Family } from './family';
+import { plainLoad, plainOutlet } from './plate';
+
+const trailerPlateSchema = z.strictObject({
+  amps: z.union([z.literal(30), z.literal(50)]).describe('30: 120 V, TT-30; 50: 120/240 V, 14-50'),
+  poles: z
+    .union([z.literal(1), z.literal(2)])
+    .optional()
+    .describe('Poles of the breaker that is planned'),
+});
+
+/** A trailer outlet by its rating. */
+type TrailerPlate = z.infer<typeof trailerPlateSchema>;
+
+/** For the drop a 30 A trailer is taken at 80 %. */
+const RUNS_30_A = 24;
+
+/** Trailer outlet: 30 A at 120 V or 50 A at 120/240 V. Article 551 is for parks; here it is a design basis. */
+export const trailer: Family<TrailerPlate> = {
+  name: 'Trailer outlet',
+  schema: trailerPlateSchema,
+  fresh: { amps: 50 },
+  questions: [
+    { key: 'amps', label: 'Outlet', kind: 'choice', choices: [{ value: 30, label: '30 A, 120 V' }, { value: 50, label: '50 A, 120/240 V' }], help: 'The larger with an adapter is done once.' },
+  ],
+  title: (plate) => `Trailer outlet, ${plate.amps} A`,
+  load(plate, { work }) {
+    const thirty = plate.amps === 30;
+    const volts = thirty ? 120 : 240;
+    work.step('load.trailer', 'load.trailer', { amps: plate.amps, volts }, plate.amps);
+    if (thirty && plate.poles === 2) work.found('stop', 'rv30.not-240', 'load.trailer', { volts: 240 });
+    return plainLoad({
+      volts,
+      continuousA: 0,
+      otherA: plate.amps,
+      runA: thirty ? RUNS_30_A : plate.amps,
+      neutral: !thirty,
+      connection: 'receptacle',
+      device: { kind: 'given', ratingA: plate.amps },
+    });
+  },
+  outlet: (_plate, load) =>
+    plainOutlet({
+      kind: 'rv',
+      room: 'outdoor',
+      fixedRoom: 'outdoor',
+      use: 'rv',
+      usesNeutral: true,
+      unattended: true,
+      disconnect: { by: 'none', leastA: load.equipmentA },
+    }),
+  changes: (plate) => (plate.poles === 2 ? [{ kind: 'one-pole', plate: { amps: plate.amps } }] : []),
+}; // prettier-ignore

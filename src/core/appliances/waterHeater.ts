@@ -1,0 +1,95 @@
+import { z } from 'zod';
+import type { Family, LoadDesk, LoadModel } from './family';
+import {
+  amperes,
+  breakerQuestion,
+  deviceA,
+  dwellingVolts,
+  kilowatts,
+  plainLoad,
+  plainOutlet,
+  voltsQuestion,
+} from './plate';
+import { heatCurrent, LARGEST_ELEMENT_A } from './resistanceHeat';
+
+const waterHeaterPlateSchema = z.strictObject({
+  kw: z.number().min(0.3).max(40).describe('Nameplate, kilowatts; with two elements that never run together the larger'),
+  volts: dwellingVolts,
+  storage: z.boolean().describe('A tank of up to 120 gallons; no: tankless'),
+  hybrid: z.boolean().optional().describe('With a heat pump'),
+  amps: z.number().min(1).max(60).optional().describe('Largest current on the label of a hybrid, amperes'),
+  feeds: z.number().int().min(1).max(4).optional().describe('Circuits that the maker asks for; this is one of them'),
+  breakerA: deviceA.optional().describe('Breaker that the plate names, amperes'),
+}); // prettier-ignore
+
+/** The nameplate of a water heater. */
+type WaterHeaterPlate = z.infer<typeof waterHeaterPlateSchema>;
+
+/** Up to this current a lone appliance takes 20 A at most (422.11(E)). */
+const SMALL_A = 13.3;
+const SMALL_MOST_A = 20;
+const MOST_TIMES = 1.5;
+
+const mostDevice = (amps: number, ratings: readonly number[]): number =>
+  amps <= SMALL_A ? SMALL_MOST_A : (ratings.find((rating) => rating >= amps * MOST_TIMES - 1e-9) ?? Infinity);
+
+function current(plate: WaterHeaterPlate, { work }: LoadDesk): number {
+  if (plate.amps !== undefined) {
+    return work.step('load.maker', 'load.nameplate', { volts: plate.volts }, plate.amps);
+  }
+  const feeds = plate.feeds ?? 1;
+  const kw = plate.kw / feeds;
+  if (feeds > 1) work.step('load.per-feed', 'load.heater-parts', { kw: plate.kw, feeds }, kw);
+  const amps = heatCurrent(kw, plate.volts, work);
+  if (amps > LARGEST_ELEMENT_A) {
+    work.found('stop', 'load.subdivide', 'load.heater-parts', { amps, mostA: LARGEST_ELEMENT_A });
+  }
+  return amps;
+}
+
+function load(plate: WaterHeaterPlate, desk: LoadDesk): LoadModel {
+  const amps = current(plate, desk);
+  // A maker's circuit list is followed as it stands; without one a tankless heater is taken as continuous.
+  const continuous = plate.storage || (plate.breakerA === undefined && desk.practices.tanklessContinuous);
+  if (!plate.storage && plate.breakerA === undefined) {
+    desk.work.found('ask', 'load.maker-circuits', 'load.heater-parts', { amps });
+  }
+  const mostA =
+    plate.breakerA ?? (plate.storage ? mostDevice(amps, desk.code.tables.standardOcpd.ratings) : null);
+  return plainLoad({
+    volts: plate.volts,
+    continuousA: continuous ? amps : 0,
+    otherA: continuous ? 0 : amps,
+    device: { kind: 'usual', leastA: 0 },
+    plateOcpdA: plate.breakerA ?? null,
+    mostOcpdA: mostA,
+  });
+}
+
+/** Water heater: storage at 125 % (422.13), tankless in parts of 48 A, hybrid by its label. */
+export const waterHeater: Family<WaterHeaterPlate> = {
+  name: 'Water heater',
+  schema: waterHeaterPlateSchema,
+  fresh: { kw: 4.5, volts: 240, storage: true },
+  questions: [
+    { key: 'kw', label: 'Power on the plate', mark: 'KW', kind: 'number', range: kilowatts(0.3, 40), help: 'Two elements that never run together: the larger.' },
+    voltsQuestion(240, 208, 120),
+    { key: 'storage', label: 'A tank of up to 120 gallons?', kind: 'yes-no', help: 'No: tankless.' },
+    { key: 'feeds', label: 'Circuits that the maker asks for', kind: 'number', optional: true, range: { least: 1, most: 4, units: [], shown: '', whole: true }, until: 'One; above 48 A the circuit stops.', when: (plate) => plate['storage'] === false },
+    { key: 'hybrid', label: 'With a heat pump?', kind: 'yes-no', when: (plate) => plate['storage'] === true },
+    { key: 'amps', label: 'Largest current on the label', mark: 'MAX A', kind: 'number', optional: true, range: amperes(1, 60), when: (plate) => plate['hybrid'] === true },
+    breakerQuestion,
+  ],
+  title: (plate) => `Water heater, ${plate.kw} kW`,
+  load,
+  outlet: (plate, model) =>
+    plainOutlet({
+      kind: 'water-heater',
+      room: 'utility',
+      use: plate.volts === 120 ? '120' : '240',
+      usesNeutral: plate.volts === 120,
+      disconnect: { by: plate.hybrid === true ? 'hermetic' : 'appliance', leastA: model.equipmentA * 1.25 },
+    }),
+  changes: (plate) =>
+    plate.storage ? [] : [2, 3, 4].filter((feeds) => feeds > (plate.feeds ?? 1)).map((feeds) => ({ kind: 'feeds', plate: { ...plate, feeds } })),
+}; // prettier-ignore

@@ -1,0 +1,81 @@
+import { z } from 'zod';
+import type { Edition } from '../code/edition';
+import type { Family, LoadModel } from './family';
+import { amperes, deviceA, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+
+const welderPlateSchema = z.strictObject({
+  inputAmps: z.number().min(5).max(200).describe('Rated primary current, amperes'),
+  dutyPct: z.number().min(5).max(100).describe('Duty cycle, percent'),
+  volts: twoPoleVolts,
+  type: z.enum(['arc', 'arc-motor-generator', 'resistance']),
+  effectiveA: z.number().min(1).max(200).optional().describe('Effective current on the label, amperes'),
+  breakerA: deviceA.optional().describe('Breaker that the plate names, amperes'),
+  connection: z.enum(['hardwired', 'receptacle']).optional(),
+});
+
+/** The plate of a welder. */
+type WelderPlate = z.infer<typeof welderPlateSchema>;
+
+const KIND = { arc: 'arc', 'arc-motor-generator': 'arcMotorGenerator', resistance: 'resistance' } as const;
+
+/** The factor for a duty cycle: the row at or above it, the last below the table (630.11(A), 630.31). */
+function dutyFactor(
+  { type, dutyPct }: WelderPlate,
+  code: Edition,
+): { readonly factor: number; readonly row: string } {
+  const rows = Object.entries(code.tables.welders[KIND[type]])
+    .map(([duty, factor]) => ({ duty: Number(duty), factor }))
+    .toSorted((a, b) => a.duty - b.duty);
+  const first = rows.find(({ duty }) => duty >= dutyPct - 1e-9) ?? { duty: 100, factor: 1 };
+  return { factor: first.factor, row: String(first.duty) };
+}
+
+/** Device for the primary: 200 % of the current for arc, 300 % for resistance welders (630.12, 630.32). */
+const mostDevice = (plate: WelderPlate, code: Edition): number => {
+  const { arc, resistance } = code.tables.welders.devicePercent;
+  const most = (plate.inputAmps * (plate.type === 'resistance' ? resistance : arc)) / 100;
+  return code.tables.standardOcpd.ratings.find((rating) => rating >= most - 1e-9) ?? most;
+};
+
+/** The usual outlet for a current: 20, 30 or 50 A. */
+const outletFor = (amps: number): number => [20, 30, 50].find((each) => each >= amps - 1e-9) ?? amps;
+
+/** Welder: by its duty on a circuit for it alone, or on a full-size outlet that anything may use later. */
+export const welder: Family<WelderPlate> = {
+  name: 'Welder',
+  schema: welderPlateSchema,
+  fresh: { inputAmps: 46, dutyPct: 20, volts: 240, type: 'arc', connection: 'receptacle' },
+  questions: [
+    { key: 'inputAmps', label: 'Rated input current', mark: 'I1MAX', kind: 'number', range: amperes(5, 200) },
+    { key: 'dutyPct', label: 'Duty cycle', mark: 'DUTY', kind: 'number', range: { least: 5, most: 100, units: ['%', 'percent'], shown: '%' } },
+    voltsQuestion(240, 208),
+    { key: 'type', label: 'Kind', kind: 'choice', choices: [{ value: 'arc', label: 'Arc' }, { value: 'arc-motor-generator', label: 'Motor-generator' }, { value: 'resistance', label: 'Resistance' }] },
+    { key: 'effectiveA', label: 'Effective input current', mark: 'I1EFF', kind: 'number', optional: true, range: amperes(1, 200), until: 'Rated current times the factor for the duty.' },
+    { key: 'breakerA', label: 'Breaker named on the plate', mark: 'BKR', kind: 'number', optional: true, range: amperes(10, 400), until: 'The usual outlet for its current.' },
+  ],
+  title: (plate) => `Welder, ${plate.inputAmps} A`,
+  load(plate, { code, practices, work }): LoadModel {
+    work.step('load.maker', 'load.nameplate', { volts: plate.volts }, plate.inputAmps);
+    const { factor, row } = dutyFactor(plate, code);
+    const byDuty = work.step('load.duty', 'table.welder', { amps: plate.inputAmps, dutyPct: plate.dutyPct, factor }, plate.inputAmps * factor, {
+      read: { table: 'welders', row, column: plate.type },
+    });
+    const effectiveA = plate.effectiveA ?? byDuty;
+    const common = { volts: plate.volts, continuousA: 0, runA: plate.inputAmps, connection: plate.connection ?? 'receptacle', mostOcpdA: mostDevice(plate, code), equipmentA: plate.inputAmps } as const;
+    const ratingA = plate.breakerA ?? outletFor(plate.inputAmps);
+    if (practices.welderGeneralUse) {
+      work.step('load.full-outlet', 'load.nameplate', { amps: plate.inputAmps }, ratingA);
+      return plainLoad({ ...common, otherA: Math.min(plate.inputAmps, ratingA), device: { kind: 'given', ratingA } });
+    }
+    work.found('check', 'welder.only', 'load.welder', { ratingA });
+    return plainLoad({ ...common, otherA: effectiveA, device: { kind: 'given', ratingA }, own: 'welder' });
+  },
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'welder',
+      room: 'garage',
+      use: '240',
+      disconnect: { by: load.connection === 'receptacle' ? 'none' : 'welder', leastA: plate.inputAmps },
+    }),
+  changes: () => [],
+}; // prettier-ignore

@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import type { Family } from './family';
+import { motorLoad } from './motorLoad';
+import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
+
+const wellPumpPlateSchema = z.strictObject({
+  hp: z.number().min(0.1).max(10).describe('Horsepower on the plate'),
+  volts: z.union([z.literal(115), z.literal(120), z.literal(208), z.literal(230), z.literal(240)]),
+  maxA: z.number().min(1).max(100).optional().describe('Largest current on the label, with the service factor, amperes'),
+  lockedA: z.number().min(5).max(600).optional().describe('Locked-rotor current, amperes'),
+  breakerA: deviceA.optional().describe('Largest breaker that the maker allows, amperes'),
+  submersible: z.boolean().optional(),
+  controls: z.enum(['inside', 'well-head']).optional().describe('Where the circuit ends and current is taken'),
+}); // prettier-ignore
+
+/** The nameplate of a well pump. */
+type WellPumpPlate = z.infer<typeof wellPumpPlateSchema>;
+
+/** A well pump may dip the voltage at its motor this far while it starts, percent. */
+const DIP_PCT = 10;
+
+/** Well pump: a motor at the end of a long run, whose starting dip counts as much as its drop. */
+export const wellPump: Family<WellPumpPlate> = {
+  name: 'Well pump',
+  schema: wellPumpPlateSchema,
+  fresh: { hp: 1.5, volts: 240, submersible: true, controls: 'inside' },
+  questions: [
+    { key: 'hp', label: 'Horsepower', mark: 'HP', kind: 'number', range: horsepower(0.1, 10) },
+    voltsQuestion(240, 208, 120),
+    { key: 'maxA', label: 'Largest current, with service factor', mark: 'SF A', kind: 'number', optional: true, range: amperes(1, 100), until: 'The motor table alone.' },
+    { key: 'lockedA', label: 'Locked-rotor current', mark: 'LRA', kind: 'number', optional: true, range: amperes(5, 600), until: 'Six times the full-load current.' },
+    { key: 'breakerA', label: 'Largest breaker that the maker allows', mark: 'MAX BKR', kind: 'number', optional: true, range: amperes(10, 200) },
+    { key: 'submersible', label: 'Submersible?', kind: 'yes-no' },
+    { key: 'controls', label: 'Where the branch circuit ends', kind: 'choice', choices: [{ value: 'inside', label: 'At the control box, inside' }, { value: 'well-head', label: 'At the well head' }] },
+  ],
+  title: (plate) => `Well pump, ${plate.hp} hp`,
+  load: (plate, desk) =>
+    motorLoad(
+      { hp: plate.hp, volts: plate.volts, phase: 1 },
+      { plateA: plate.maxA, mostA: plate.breakerA, lockedA: plate.lockedA },
+      { dipPct: DIP_PCT, least: desk.practices.pumpFullSize ? { size: '12', why: 'full-size' } : null },
+      desk,
+    ),
+  outlet: (plate, load) =>
+    plainOutlet({
+      kind: 'well-pump',
+      room: plate.controls === 'well-head' ? 'outdoor' : 'utility',
+      fixedRoom: plate.controls === 'well-head' ? 'outdoor' : 'utility',
+      use: plate.volts <= 120 ? '120' : '240',
+      usesNeutral: plate.volts <= 120,
+      disconnect: { by: 'motor', leastA: load.equipmentA * 1.15, hp: plate.hp },
+    }),
+  changes: () => [],
+}; // prettier-ignore

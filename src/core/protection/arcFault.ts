@@ -1,0 +1,42 @@
+import type { Edition } from '../code/edition';
+import type { Room } from '../code/rooms';
+import type { Working } from '../working/worked';
+import type { OutletFacts } from './outletFacts';
+
+/** Whether arc-fault protection is asked for, and why. */
+export interface ArcFaultChoice {
+  readonly required: boolean | 'ask';
+  readonly why: 'over-120v' | 'over-20a' | 'rooms' | 'room-not-listed' | 'not-a-branch' | 'unknown';
+}
+
+/** Rooms whose outlets and devices ask for it (210.12(A); 2023: (B)). */
+const LISTED: ReadonlySet<Room> = new Set([
+  'kitchen', 'food', 'living', 'bedroom', 'hall', 'closet', 'laundry', 'finished-basement',
+]); // prettier-ignore
+
+const LARGEST_A = 20;
+
+function judge({ needs, load, ocpdA, room, survey, site }: OutletFacts): ArcFaultChoice {
+  if (needs.kind === 'feeder') return { required: false, why: 'not-a-branch' };
+  if (load.volts > 125) return { required: false, why: 'over-120v' };
+  if (ocpdA > LARGEST_A) return { required: false, why: 'over-20a' };
+  if (needs.kind === 'other' && site.room === undefined) return { required: 'ask', why: 'unknown' };
+  if (survey.occupancy === 'other') return { required: 'ask', why: 'unknown' };
+  return LISTED.has(room) ? { required: true, why: 'rooms' } : { required: false, why: 'room-not-listed' };
+}
+
+/** Arc-fault protection: 120 V circuits of up to 20 A with outlets or devices in the rooms of a dwelling (210.12). */
+export function arcFault(facts: OutletFacts, code: Edition, work: Working): ArcFaultChoice {
+  const choice = judge(facts);
+  const { load, ocpdA, room, site } = facts;
+  const word = choice.required === 'ask' ? 'ask' : choice.required ? 'breaker' : 'none';
+  work.step('afci.rule', 'afci.rooms', { volts: load.volts, ocpdA, room }, word, {
+    by: code.parameters.afciRooms,
+  });
+  if (code.local.noArcFault !== undefined) return { required: false, why: 'room-not-listed' };
+  if (choice.required === 'ask') work.found('ask', 'afci.ask', 'afci.rooms', { ocpdA });
+  if (choice.required === true) {
+    work.found(site.arcFault === 'none' ? 'stop' : 'note', 'afci.required', 'afci.rooms', { room });
+  }
+  return choice;
+}

@@ -1,0 +1,141 @@
+import type { Edition } from '../code/edition';
+import type { SectionKey } from '../code/sections';
+import { meets } from '../units/quantity';
+import type { DisconnectArticle } from '../working/step';
+import type { Working } from '../working/worked';
+import type { GroundFaultForm } from './groundFault';
+import type { OutletFacts } from './outletFacts';
+
+/** Kinds of disconnecting means. */
+export type DisconnectKind = 'none' | 'plug' | 'lockable-breaker' | 'switch' | 'motor-switch' | 'enclosure';
+
+/** The disconnecting means of an appliance. */
+export interface DisconnectChoice {
+  readonly required: boolean | 'ask';
+  readonly kind: DisconnectKind;
+  readonly ratingA: number | null;
+  /** Whether it must be seen from the appliance and stand within 50 ft. */
+  readonly inSight: boolean;
+  /** Farthest from the appliance, and least from water, feet; null where no distance is asked. */
+  readonly withinFt: number | null;
+  readonly fromWaterFt: number | null;
+}
+
+const NONE: DisconnectChoice = {
+  required: false,
+  kind: 'none',
+  ratingA: null,
+  inSight: false,
+  withinFt: null,
+  fromWaterFt: null,
+};
+const PLUG: DisconnectChoice = { ...NONE, kind: 'plug', inSight: true };
+
+/** Ratings that switches and enclosures are made in, amperes. */
+const SWITCHES_A = [30, 60, 100, 200, 400] as const;
+
+const SECTION: Readonly<Record<DisconnectArticle, SectionKey>> = {
+  appliance: 'disconnect.appliance', motor: 'disconnect.motor', hermetic: 'disconnect.hermetic',
+  pool: 'disconnect.pool', ev: 'disconnect.ev', welder: 'disconnect.welder',
+  building: 'disconnect.building', none: 'disconnect.plug', ask: 'load.nameplate',
+}; // prettier-ignore
+
+/** Up to 300 VA or 1/8 hp the branch device itself is enough (422.31(A)). */
+const SMALL_VA = 300;
+
+/** A switch of a rating no less than the load asks, and by practice no less than the branch device. */
+const switchRating = (leastA: number, ocpdA: number): number =>
+  SWITCHES_A.find((each) => meets(each, Math.max(leastA, ocpdA))) ?? Math.max(leastA, ocpdA);
+
+function choose({ needs, load, ocpdA }: OutletFacts, form: GroundFaultForm, { parameters }: Edition): DisconnectChoice {
+  const { by, leastA } = needs.disconnect;
+  const withinFt = parameters.inSightFt.value;
+  const ratingA = switchRating(leastA, ocpdA);
+  const plugged = load.connection === 'receptacle';
+  switch (by) {
+    case 'ask':
+      return { ...NONE, required: 'ask' };
+    case 'none':
+      return plugged ? PLUG : NONE;
+    case 'ev': {
+      if (plugged) return PLUG;
+      const required = load.equipmentA > parameters.evDisconnectOverA.value;
+      return required ? { ...NONE, required, kind: 'lockable-breaker', ratingA: ocpdA } : NONE;
+    }
+    case 'appliance':
+      if (plugged) return PLUG;
+      return load.volts * load.equipmentA <= SMALL_VA ? NONE : { ...NONE, required: true, kind: 'lockable-breaker', ratingA: ocpdA };
+    case 'welder':
+      return plugged ? PLUG : { ...NONE, required: true, kind: 'switch', ratingA };
+    case 'motor':
+      return plugged ? PLUG : { ...NONE, required: true, kind: 'motor-switch', ratingA, inSight: true, withinFt };
+    case 'hermetic':
+      return { ...NONE, required: true, kind: 'switch', ratingA, inSight: true, withinFt };
+    case 'pool':
+      if (plugged && needs.kind !== 'spa') return { ...PLUG, required: true, fromWaterFt: parameters.poolDisconnectFt.value };
+      return { required: true, kind: form === 'spa-enclosure' ? 'enclosure' : 'switch', ratingA, inSight: true, withinFt, fromWaterFt: parameters.poolDisconnectFt.value };
+    case 'building':
+      return { ...NONE, required: true, kind: 'switch', ratingA };
+  }
+} // prettier-ignore
+
+function compare(
+  choice: DisconnectChoice,
+  { site, needs, load }: OutletFacts,
+  cite: SectionKey,
+  work: Working,
+): void {
+  if (choice.required !== true) return;
+  if (site.disconnect === 'none') {
+    work.found('stop', 'disconnect.missing', cite, { kind: choice.kind });
+    return;
+  }
+  const { disconnectFt, disconnectInSight, waterFt, disconnectA, lockable } = site;
+  if (choice.withinFt !== null && (disconnectInSight === false || (disconnectFt ?? 0) > choice.withinFt)) {
+    work.found('stop', 'disconnect.out-of-sight', cite, {
+      ft: disconnectFt ?? null,
+      mostFt: choice.withinFt,
+    });
+  }
+  if (choice.fromWaterFt !== null && waterFt !== undefined && waterFt < choice.fromWaterFt) {
+    work.found('stop', 'disconnect.too-near-water', cite, { ft: waterFt, leastFt: choice.fromWaterFt });
+  }
+  const asks = choice.withinFt !== null && disconnectFt === undefined && disconnectInSight === undefined;
+  if (asks || (choice.fromWaterFt !== null && waterFt === undefined)) {
+    work.found('ask', 'disconnect.place', cite, {
+      mostFt: choice.withinFt ?? 0,
+      waterFt: choice.fromWaterFt ?? 0,
+    });
+  }
+  if (disconnectA !== undefined && !meets(disconnectA, needs.disconnect.leastA)) {
+    work.found('stop', 'disconnect.rating', cite, { ratingA: disconnectA, leastA: needs.disconnect.leastA });
+  }
+  if (choice.kind === 'lockable-breaker' && lockable === false) {
+    work.found('stop', 'disconnect.out-of-sight', cite, { ft: null, mostFt: 50 });
+  } else if (choice.kind === 'lockable-breaker' && lockable === undefined && load.equipmentA > 0) {
+    work.found('note', 'disconnect.lockable', cite, { ratingA: choice.ratingA ?? 0 });
+  }
+}
+
+/**
+ * The disconnecting means of an appliance: whether, of which kind and rating, in sight, how far from water
+ * (422.31, 430.102, 440.14, 625.43, 630.13, 680.13, 225.31), compared with what was measured.
+ */
+export function disconnectingMeans(facts: OutletFacts, form: GroundFaultForm, code: Edition, work: Working): DisconnectChoice {
+  const { by, leastA } = facts.needs.disconnect;
+  const cite = SECTION[by];
+  const choice = choose(facts, form, code);
+  if (by === 'ask') {
+    work.step('disconnect.ask', cite, { volts: facts.load.volts }, 'ask');
+    work.found('ask', 'disconnect.ask', cite, { volts: facts.load.volts });
+    return choice;
+  }
+  const over = code.parameters.evDisconnectOverA;
+  work.step('disconnect.need', cite, { leastA, by, overA: over.value }, choice.kind, by === 'ev' ? { by: over } : {});
+  if (choice.ratingA !== null) work.step('disconnect.rating', cite, { leastA, ocpdA: facts.ocpdA }, choice.ratingA);
+  if (facts.needs.kind === 'spa' && facts.survey.occupancy !== 'one-family') {
+    work.found('stop', 'disconnect.spa-emergency', 'disconnect.spa-emergency', { occupancy: facts.survey.occupancy });
+  }
+  compare(choice, facts, cite, work);
+  return choice;
+} // prettier-ignore

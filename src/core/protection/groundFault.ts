@@ -1,0 +1,127 @@
+import type { Edition } from '../code/edition';
+import type { Working } from '../working/worked';
+import { groundFaultSources, type GroundFaultSource } from './groundFaultSources';
+import type { OutletFacts } from './outletFacts';
+import type { GROUND_FAULT_FORMS } from './siteSchema';
+
+/** The form of ground-fault protection; none where it is not asked for. */
+export type GroundFaultForm = 'none' | (typeof GROUND_FAULT_FORMS)[number];
+
+/** Where the neutrals of a ground-fault device go. */
+export interface NeutralPath {
+  /** The pigtail of a breaker goes to the neutral bar of its panel; a device has none. */
+  readonly pigtail: 'bar' | 'none';
+  /** The neutral of the load goes to the device, or there is none. */
+  readonly load: 'device' | 'empty';
+}
+
+/** Whether ground-fault protection is asked for, in which form, by which rules. */
+export interface GroundFaultChoice {
+  readonly required: boolean | 'ask';
+  readonly form: GroundFaultForm;
+  readonly sources: readonly GroundFaultSource[];
+  readonly neutral: NeutralPath | null;
+  /** Why this form: the reason that decided. */
+  readonly reason: FormReason;
+}
+
+/** Why a form was taken. */
+export type FormReason =
+  | 'not-asked'
+  | 'planned'
+  | 'two-pole'
+  | 'near-the-tub'
+  | 'tub-without-neutral'
+  | 'with-arc-fault'
+  | 'at-hand'
+  | 'hidden'
+  | 'no-breaker-made'
+  | 'unknown';
+
+/** Receptacle-type devices are made for 120 V and up to this. */
+const RECEPTACLE_MOST_A = 20;
+
+function formByRule(facts: OutletFacts, arcFault: boolean): { readonly form: GroundFaultForm; readonly reason: FormReason } {
+  const { needs, load, ocpdA, site } = facts;
+  if (needs.kind === 'spa' && load.volts > 125 && load.connection === 'hardwired') {
+    // A device at the tub needs a neutral for its pigtail; a three-wire tub has none, so its breaker stays in the panel.
+    return needs.usesNeutral || site.feedNeutral === true
+      ? { form: 'spa-enclosure', reason: 'near-the-tub' }
+      : { form: 'breaker', reason: 'tub-without-neutral' };
+  }
+  if (load.volts > 125 || ocpdA > RECEPTACLE_MOST_A) {
+    return site.panelGfci === false ? { form: 'spa-enclosure', reason: 'no-breaker-made' } : { form: 'breaker', reason: 'two-pole' };
+  }
+  if (site.panelGfci === false) return { form: 'dead-front', reason: 'no-breaker-made' };
+  if (arcFault) return { form: 'dual-function', reason: 'with-arc-fault' };
+  if (load.connection === 'receptacle' && !needs.hidden) return { form: 'receptacle', reason: 'at-hand' };
+  return { form: 'breaker', reason: 'hidden' };
+} // prettier-ignore
+
+const WITH_PIGTAIL: ReadonlySet<GroundFaultForm> = new Set(['breaker', 'spa-enclosure', 'dual-function']);
+
+function findSources(
+  sources: readonly GroundFaultSource[],
+  facts: OutletFacts,
+  planned: boolean,
+  work: Working,
+): void {
+  const place = facts.room;
+  for (const { rule, cite, standing, by } of sources) {
+    work.step(
+      'gfci.source',
+      cite,
+      { rule, room: place, ocpdA: facts.ocpdA },
+      standing,
+      by === undefined ? {} : { by },
+    );
+    if (standing === 'contested')
+      work.found('ask', 'gfci.contested', cite, { rule, room: place, ocpdA: facts.ocpdA });
+    else if (standing === 'ask') work.found('ask', 'gfci.ask', cite, { volts: facts.load.volts });
+    else work.found(planned ? 'note' : 'stop', 'gfci.required', cite, { rule, room: place });
+  }
+}
+
+/** The neutral path for a form, and the mistakes that were seen in it. */
+function neutralPath(form: GroundFaultForm, { needs, site }: OutletFacts, work: Working): NeutralPath | null {
+  if (form === 'none') return null;
+  const path: NeutralPath = {
+    pigtail: WITH_PIGTAIL.has(form) ? 'bar' : 'none',
+    load: needs.usesNeutral ? 'device' : 'empty',
+  };
+  work.step('gfci.neutral', 'gfci.neutral', { usesNeutral: needs.usesNeutral, form }, path.load);
+  if (form === 'spa-enclosure' && !needs.usesNeutral && site.feedNeutral !== true) {
+    work.found('stop', 'gfci.neutral-missing', 'gfci.neutral', { form });
+  }
+  if (needs.usesNeutral && site.loadNeutral === 'bar')
+    work.found('stop', 'gfci.neutral-bypassed', 'gfci.neutral', { form });
+  if (site.lineLoad === 'swapped') work.found('stop', 'gfci.line-load-reversed', 'gfci.neutral', { form });
+  return path;
+}
+
+/**
+ * Ground-fault protection of one outlet: every rule that asks for it, the form by rule first and then by
+ * reach and cost, and the path of its neutrals. A load of which nothing is known is asked about.
+ */
+export function groundFault(facts: OutletFacts, arcFault: boolean, code: Edition, work: Working): GroundFaultChoice {
+  const { needs, load, ocpdA, site } = facts;
+  const sources = groundFaultSources(facts, code);
+  const asked = sources.some(({ standing }) => standing !== 'ask');
+  if (needs.kind === 'other' && sources.length === 0) {
+    work.step('gfci.rule', 'gfci.place', { volts: load.volts, ocpdA }, 'ask');
+    work.found('ask', 'gfci.ask', 'gfci.place', { volts: load.volts });
+    return { required: 'ask', form: 'none', sources, neutral: null, reason: 'unknown' };
+  }
+  const planned = site.groundFault !== 'none';
+  findSources(sources, facts, planned, work);
+  const byRule = sources.length === 0 ? { form: 'none' as const, reason: 'not-asked' as const } : formByRule(facts, arcFault);
+  const { form, reason } = site.groundFault === undefined ? byRule : { form: site.groundFault, reason: 'planned' as const };
+  work.step('gfci.rule', sources[0]?.cite ?? 'gfci.place', { volts: load.volts, ocpdA }, form);
+  return {
+    required: asked ? true : sources.length > 0 ? 'ask' : false,
+    form,
+    sources,
+    neutral: neutralPath(form, facts, work),
+    reason,
+  };
+} // prettier-ignore

@@ -1,0 +1,164 @@
+import type { Edition } from '../code/edition';
+import type { GroundFaultRuleId } from '../code/groundFaultRules';
+import type { Parameter } from '../code/parameters';
+import type { Room } from '../code/rooms';
+import type { SectionKey } from '../code/sections';
+import type { OutletFacts } from './outletFacts';
+
+/** must: the rule asks for it; contested: its text does, practice differs; ask: the edition is not known well enough. */
+export type SourceStanding = 'must' | 'contested' | 'ask';
+
+/** One rule that asks for ground-fault protection at an outlet. */
+export interface GroundFaultSource {
+  readonly rule: GroundFaultRuleId;
+  readonly cite: SectionKey;
+  readonly standing: SourceStanding;
+  readonly by: Parameter<unknown> | undefined;
+}
+
+interface Rule {
+  readonly id: GroundFaultRuleId;
+  readonly cite: SectionKey;
+  readonly applies: (facts: OutletFacts, code: Edition) => SourceStanding | null;
+  readonly by?: (code: Edition) => Parameter<unknown>;
+}
+
+const must = (holds: boolean): SourceStanding | null => (holds ? 'must' : null);
+
+const LIMIT_TO_GROUND_V = 150;
+const LISTED_APPLIANCE_A = 60;
+const POOL_ZONE_FT = 20;
+
+/** Whether 210.8(A) reaches this receptacle at all: in 2017 only 15 and 20 A at 125 V. */
+const inRooms = ({ load, toGroundV, ocpdA }: OutletFacts, { parameters }: Edition): boolean =>
+  load.connection === 'receptacle' &&
+  toGroundV <= LIMIT_TO_GROUND_V &&
+  ocpdA <= parameters.roomGfciMostA.value &&
+  (parameters.roomGfciTwoPole.value || load.volts <= 125);
+
+const room =
+  (id: GroundFaultRuleId, is: Room, when?: (code: Edition) => boolean): Rule => ({
+    id,
+    cite: 'gfci.place',
+    applies: (facts, code) => must(facts.room === is && inRooms(facts, code) && (when?.(code) ?? true)),
+  }); // prettier-ignore
+
+const near =
+  (id: GroundFaultRuleId, distance: (facts: OutletFacts) => number | undefined): Rule => ({
+    id,
+    cite: 'gfci.place',
+    by: ({ parameters }) => parameters.gfciSinkFt,
+    applies: (facts, code) => {
+      const ft = distance(facts);
+      return must(ft !== undefined && ft <= code.parameters.gfciSinkFt.value + 1e-9 && inRooms(facts, code));
+    },
+  }); // prettier-ignore
+
+/** Whether a dated exception for heating and cooling equipment still holds on the day of the permit. */
+function hvacStanding({ needs, survey }: OutletFacts, { parameters }: Edition): SourceStanding | null {
+  const until = parameters.hvacExemptUntil.value;
+  if (needs.kind !== 'hvac') return 'must';
+  if (until === 'ask') return 'ask';
+  if (survey.permitDate === null) return 'ask';
+  const exempt = !parameters.hvacExemptVariable.value || needs.powerConversion === true;
+  return exempt && until !== 'none' && survey.permitDate < until ? null : 'must';
+}
+
+/** Hard-wired and plugged outlets outdoors, from 2023 also in garages and outbuildings (210.8(F)). */
+function outdoorOutlet(facts: OutletFacts, code: Edition): SourceStanding | null {
+  const { parameters } = code;
+  const { load, ocpdA, room: at, needs } = facts;
+  if (needs.kind === 'feeder' || load.phase === 3 || facts.toGroundV > LIMIT_TO_GROUND_V) return null;
+  if (!parameters.hardwiredGfciPlaces.value.includes(at)) return null;
+  if (ocpdA > parameters.hardwiredGfciA.value)
+    return ocpdA <= parameters.hardwiredGfciAskA.value ? 'ask' : null;
+  const standing = hvacStanding(facts, code);
+  if (standing !== 'must') return standing;
+  const contested = load.connection === 'hardwired' && (needs.kind === 'ev' || at === 'garage');
+  return contested ? 'contested' : 'must';
+}
+
+const RULES: readonly Rule[] = [
+  room('bathroom', 'bathroom'),
+  room('garage', 'garage'),
+  { ...room('garage', 'accessory'), id: 'garage' },
+  room('outdoors', 'outdoor'),
+  room('crawl', 'crawl'),
+  room('basement', 'basement'),
+  room('basement', 'finished-basement', ({ parameters }) => parameters.gfciFinishedBasement.value),
+  {
+    id: 'kitchen',
+    cite: 'gfci.place',
+    // Before 2023 only receptacles that serve the counter, so not those of a fixed appliance.
+    applies: (facts, code) =>
+      must(
+        facts.room === 'kitchen' &&
+          inRooms(facts, code) &&
+          (code.parameters.gfciWholeKitchen.value || (facts.needs.kind === 'receptacle' && !facts.needs.hidden)),
+      ),
+  },
+  room('food', 'food', ({ parameters }) => parameters.gfciWholeKitchen.value),
+  near('sink', ({ site }) => site.sinkFt),
+  room('boathouse', 'boathouse'),
+  near('tub', ({ site }) => site.tubFt),
+  room('laundry', 'laundry'),
+  room('damp', 'damp', ({ parameters }) => parameters.gfciIndoorDamp.value),
+  {
+    id: 'appliance',
+    cite: 'gfci.appliance',
+    by: ({ parameters }) => parameters.gfciAppliances,
+    applies: (facts, { parameters }) =>
+      must(
+        parameters.gfciAppliances.value.includes(facts.needs.kind) &&
+          facts.toGroundV <= LIMIT_TO_GROUND_V &&
+          facts.ocpdA <= LISTED_APPLIANCE_A,
+      ),
+  },
+  { id: 'outdoor-outlet', cite: 'gfci.outdoor', applies: outdoorOutlet, by: ({ parameters }) => parameters.hardwiredGfciPlaces },
+  {
+    id: 'vehicle',
+    cite: 'gfci.ev-receptacle',
+    by: ({ parameters }) => parameters.evReceptacleGfciAll,
+    applies: ({ needs, load, ocpdA }, { parameters }) =>
+      must(needs.kind === 'ev' && load.connection === 'receptacle' && (parameters.evReceptacleGfciAll.value || ocpdA <= 50)),
+  },
+  { id: 'spa', cite: 'gfci.spa', applies: ({ needs }) => must(needs.kind === 'spa' && !needs.integralGfci) },
+  { id: 'pool-pump', cite: 'gfci.pool-pump', applies: ({ needs }) => must(needs.kind === 'pool-pump') },
+  {
+    id: 'pool-heater',
+    cite: 'gfci.pool-heater',
+    // No clear Class A rule is known for pool heaters, so what the outdoor rule leaves out is asked.
+    applies: (facts, code) => (facts.needs.kind === 'pool-heater' && outdoorOutlet(facts, code) === null ? 'ask' : null),
+  },
+  {
+    id: 'pool-zone',
+    cite: 'gfci.pool-zone',
+    applies: ({ needs, load, site, ocpdA }, { parameters }) =>
+      must(
+        needs.kind !== 'spa' &&
+          needs.kind !== 'pool-pump' &&
+          load.connection === 'receptacle' &&
+          (site.waterFt ?? Infinity) <= POOL_ZONE_FT &&
+          ocpdA <= parameters.roomGfciMostA.value,
+      ),
+  },
+]; // prettier-ignore
+
+/**
+ * Every rule that asks for ground-fault protection at an outlet, in the order of the code (210.8(A), (D),
+ * (F), 422.5, 625.54, 680.21(C), 680.22(A)(4), 680.44). A local rule may have struck one or added its own.
+ */
+export function groundFaultSources(facts: OutletFacts, code: Edition): readonly GroundFaultSource[] {
+  const found: GroundFaultSource[] = [];
+  for (const { id, cite, applies, by } of RULES) {
+    const standing = applies(facts, code);
+    if (standing === null || code.local.struck.has(id)) continue;
+    if (code.local.exempt.some((each) => each.load === facts.needs.kind)) continue;
+    found.push({ rule: id, cite, standing, by: by?.(code) });
+  }
+  const added = code.local.gfciRooms.find((each) => each.room === facts.room);
+  if (added !== undefined) {
+    found.push({ rule: 'local', cite: 'amendment.local', standing: 'must', by: { value: true, cite: 'amendment.local', certain: true, by: added.by } });
+  }
+  return found;
+} // prettier-ignore

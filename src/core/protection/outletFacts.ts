@@ -1,0 +1,38 @@
+import type { LoadModel, OutletNeeds } from '../appliances/family';
+import type { Site } from './siteSchema';
+import type { Occupancy, Room } from '../code/rooms';
+import type { Place } from '../code/methods';
+
+/** What of the job bears on protection: the day of the permit and the kind of building. */
+export interface JobSurvey {
+  /** Day on which the permit was applied for, YYYY-MM-DD; null where it is not known yet. */
+  readonly permitDate: string | null;
+  readonly occupancy: Occupancy;
+}
+
+/** Everything that the rules of protection, disconnects and receptacles read. */
+export interface OutletFacts {
+  readonly needs: OutletNeeds;
+  readonly load: LoadModel;
+  readonly ocpdA: number;
+  readonly poles: 1 | 2 | 3;
+  readonly room: Room;
+  readonly site: Site;
+  readonly survey: JobSurvey;
+  /** Volts from a hot to ground. */
+  readonly toGroundV: number;
+}
+
+const ROOM_OF_PLACE: Readonly<Record<Exclude<Place, 'indoor'>, Room>> = {
+  attic: 'attic',
+  garage: 'garage',
+  outdoor: 'outdoor',
+  underground: 'outdoor',
+};
+
+/** The room of an outlet: as it was said, as the appliance always has it, or as the run ends. */
+export const roomOf = (needs: OutletNeeds, site: Site, place: Place): Room =>
+  site.room ?? needs.fixedRoom ?? (place === 'indoor' ? needs.room : ROOM_OF_PLACE[place]);
+
+/** Volts to ground of a dwelling's system: one leg of 120/240 V, 208Y/120 or 480Y/277. */
+export const voltsToGround = (volts: number): number => (volts > 250 ? 277 : Math.min(volts, 120));

@@ -1,0 +1,117 @@
+/** A point in plan, feet. */
+export type Point = readonly [x: number, y: number];
+
+/** The outline of a pool or tub in plan, feet. */
+export type Outline =
+  | { readonly circle: { readonly diameterFt: number } }
+  | { readonly rectangle: { readonly lengthFt: number; readonly widthFt: number } }
+  /** A true ellipse. */
+  | { readonly oval: { readonly lengthFt: number; readonly widthFt: number } }
+  /** Two half circles with straight sides between. */
+  | { readonly stadium: { readonly lengthFt: number; readonly widthFt: number } }
+  | { readonly polygon: readonly Point[] };
+
+/** The perimeter of an outline and the four points at which a conductive shell is tied to its loop. */
+export interface BondLoop {
+  readonly perimeterFt: number;
+  /** Length of the loop at its distance outside, corners rounded. */
+  readonly loopFt: number;
+  readonly points: readonly Point[];
+}
+
+/** Perimeter of an ellipse by its half axes, to better than a thousandth of a foot for any pool. */
+function ellipsePerimeter(a: number, b: number): number {
+  const h = ((a - b) / (a + b)) ** 2;
+  return Math.PI * (a + b) * (1 + (3 * h) / (10 + Math.sqrt(4 - 3 * h)));
+}
+
+const RIM_POINTS = 720;
+
+/** Points around a smooth outline, for finding four that lie evenly along it. */
+const around = (at: (turn: number) => Point): readonly Point[] =>
+  Array.from({ length: RIM_POINTS }, (_, step) => at((step / RIM_POINTS) * 2 * Math.PI));
+
+const rim = (outline: Outline): readonly Point[] => {
+  if ('circle' in outline) {
+    const r = outline.circle.diameterFt / 2;
+    return around((turn) => [r * Math.cos(turn), r * Math.sin(turn)]);
+  }
+  if ('oval' in outline) {
+    const { lengthFt, widthFt } = outline.oval;
+    return around((turn) => [(lengthFt / 2) * Math.cos(turn), (widthFt / 2) * Math.sin(turn)]);
+  }
+  if ('stadium' in outline) {
+    const { lengthFt, widthFt } = outline.stadium;
+    const [r, half] = [widthFt / 2, (lengthFt - widthFt) / 2];
+    return around((turn) => [r * Math.cos(turn) + Math.sign(Math.cos(turn)) * half, r * Math.sin(turn)]);
+  }
+  if ('rectangle' in outline) {
+    const [x, y] = [outline.rectangle.lengthFt / 2, outline.rectangle.widthFt / 2];
+    return [[x, y], [-x, y], [-x, -y], [x, -y]]; // prettier-ignore
+  }
+  return outline.polygon;
+};
+
+const sides = (points: readonly Point[]): readonly (readonly [Point, Point])[] =>
+  points.map((point, at) => [point, points[(at + 1) % points.length] ?? point]);
+
+const distance = ([[x1, y1], [x2, y2]]: readonly [Point, Point]): number => Math.hypot(x2 - x1, y2 - y1);
+
+/** Four points that divide an outline into equal lengths. */
+function quarters(points: readonly Point[]): readonly Point[] {
+  const edges = sides(points);
+  const whole = edges.reduce((sum, side) => sum + distance(side), 0);
+  return [0, 1, 2, 3].map((quarter) => {
+    let left = (quarter / 4) * whole;
+    for (const side of edges) {
+      const long = distance(side);
+      if (left <= long) {
+        const [[x1, y1], [x2, y2]] = side;
+        const share = long === 0 ? 0 : left / long;
+        return [x1 + (x2 - x1) * share, y1 + (y2 - y1) * share] as const;
+      }
+      left -= long;
+    }
+    return points[0] ?? [0, 0];
+  });
+}
+
+function perimeterOf(outline: Outline): number {
+  if ('circle' in outline) return Math.PI * outline.circle.diameterFt;
+  if ('oval' in outline) return ellipsePerimeter(outline.oval.lengthFt / 2, outline.oval.widthFt / 2);
+  if ('stadium' in outline) {
+    const { lengthFt, widthFt } = outline.stadium;
+    return Math.PI * widthFt + 2 * (lengthFt - widthFt);
+  }
+  return sides(rim(outline)).reduce((sum, side) => sum + distance(side), 0);
+}
+
+/** What hollow corners take away from the loop: it cuts across them instead of going around. */
+function hollowCorners(points: readonly Point[], offsetFt: number): number {
+  const turns = points.map((point, at) => {
+    const [x0, y0] = points.at(at - 1) ?? point;
+    const [x2, y2] = points[(at + 1) % points.length] ?? point;
+    const [ax, ay, bx, by] = [point[0] - x0, point[1] - y0, x2 - point[0], y2 - point[1]];
+    return Math.atan2(ax * by - ay * bx, ax * bx + ay * by);
+  });
+  const way = Math.sign(turns.reduce((sum, turn) => sum + turn, 0)) || 1;
+  return turns
+    .map((turn) => turn * way)
+    .filter((turn) => turn < 0)
+    .reduce((sum, turn) => sum + offsetFt * (2 * Math.tan(-turn / 2) + turn), 0);
+}
+
+/**
+ * The bonding loop around a pool or tub, traced outward at a distance with rounded corners: the perimeter
+ * and 2 pi times the distance, less what hollow corners save (680.26(B)(2)).
+ */
+export function bondLoop(outline: Outline, offsetIn: number): BondLoop {
+  const offsetFt = offsetIn / 12;
+  const perimeterFt = perimeterOf(outline);
+  const saved = 'polygon' in outline ? hollowCorners(outline.polygon, offsetFt) : 0;
+  return {
+    perimeterFt,
+    loopFt: perimeterFt + 2 * Math.PI * offsetFt - saved,
+    points: quarters(rim(outline)),
+  };
+}

@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import {
+  ampacityItemSchema,
+  circuitItemSchema,
+  dropItemSchema,
+  fillCountItemSchema,
+  fillItemSchema,
+  worksheetSchema,
+} from './itemSchemas';
+import {
+  bondLoopItemSchema,
+  boxItemSchema,
+  burialItemSchema,
+  motorItemSchema,
+  rangeDemandItemSchema,
+  serviceItemSchema,
+} from './kindSchemas';
+
+/** The whole form of a worksheet, for the published schema. */
+export const worksheetFileSchema = worksheetSchema.extend({
+  items: z.array(
+    z.union([
+      circuitItemSchema, ampacityItemSchema, dropItemSchema, fillItemSchema, fillCountItemSchema, motorItemSchema,
+      rangeDemandItemSchema, boxItemSchema, burialItemSchema, bondLoopItemSchema, serviceItemSchema,
+    ]),
+  ),
+}); // prettier-ignore

@@ -1,0 +1,139 @@
+import { tableCurrent } from '../appliances/motorCurrent';
+import { overloadPercent } from '../appliances/motor';
+import { cite, type Edition } from '../code/edition';
+import type { SectionKey } from '../code/sections';
+import type { FieldProblem } from '../job/zodProblem';
+import { boxFill, PULL_BOX_FROM, tooLargeForFill } from '../rules/boxFill';
+import { nextStandard } from '../rules/branchOcpd';
+import { burialCover } from '../rules/burialCover';
+import { cookingDemand } from '../rules/cookingDemand';
+import { printNumber as n } from '../units/number';
+import { bondLoop } from '../water/bondLoop';
+import { defaultLines, type FindingLine, type ItemAnswer, type WorkingLine } from './answer';
+import type { BondLoopItem, BoxItem, BurialItem, MotorItem, RangeDemandItem } from './kindSchemas';
+
+type Given = Readonly<Record<string, unknown>>;
+
+const line = (code: Edition, section: SectionKey, step: string, formula: string, result: string): WorkingLine => ({
+  step, formula, result, rule: cite(code, section).section,
+}); // prettier-ignore
+
+const finding = (code: Edition, section: SectionKey, id: string, standing: string, text: string): FindingLine => ({
+  code: id, standing, text, rule: cite(code, section).section, remedies: [],
+}); // prettier-ignore
+
+const DEVICE = {
+  inverse: 'inverse',
+  'dual-element': 'td',
+  'non-time-delay': 'ntd',
+  instantaneous: 'instantaneous',
+} as const;
+
+/** Service factor that is taken where the item has none: what general-purpose motors are built for. */
+const USUAL_SERVICE_FACTOR = 1.15;
+
+/** A motor's table current, short-circuit device, conductor and overload. */
+export function answerMotor(item: MotorItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
+  const { hp, volts, phase, device, nameplateA, serviceFactor = USUAL_SERVICE_FACTOR } = item;
+  const found = tableCurrent({ hp, volts, phase }, code);
+  if (found === undefined) {
+    return { path: 'hp', message: `No table has a ${phase}-phase motor of ${n(hp)} hp at ${n(volts)} V.` };
+  }
+  const { flcA } = found;
+  const percent = code.tables.motorProtection.percent.singlePhase[DEVICE[device]];
+  const computedA = (flcA * percent) / 100;
+  const ocpdA = nextStandard(code, Math.max(computedA, 15)) ?? computedA;
+  const minConductorA = (flcA * code.tables.motorProtection.conductor) / 100;
+  const overloadA = nameplateA === undefined ? null : (nameplateA * overloadPercent(serviceFactor)) / 100;
+  const overload = overloadA === null ? [] : [line(code, 'motor.overload', 'Overload', `${n(nameplateA ?? 0)} A × ${overloadPercent(serviceFactor)} %`, `${n(overloadA)} A`)];
+  return {
+    id: item.id,
+    kind: item.kind,
+    result: { flcA, percent, computedA, ocpdA, minConductorA, overloadA },
+    findings: [],
+    working: [
+      ...defaultLines(given, nameplateA === undefined ? { phase, device } : { phase, device, serviceFactor }),
+      line(code, phase === 1 ? 'table.motor-1' : 'table.motor-3', 'Full-load current', `${n(hp)} hp at ${n(volts)} V`, `${n(flcA)} A`),
+      line(code, 'table.motor-device', 'Device', `${n(flcA)} A × ${percent} %`, `${n(computedA)} A`),
+      line(code, 'motor.device', 'Next standard rating', `above ${n(computedA)} A`, `${n(ocpdA)} A`),
+      line(code, 'motor.conductor', 'Conductor', `${n(flcA)} A × 125 %`, `${n(minConductorA)} A`),
+      ...overload,
+    ],
+  };
+} // prettier-ignore
+
+/** Demand of several ranges. */
+export function answerRangeDemand(item: RangeDemandItem, _given: Given, code: Edition): ItemAnswer {
+  const { demandVA, column, columnKW, increasePct } = cookingDemand(item.ranges, code);
+  const note = increasePct > 0 ? `increased ${increasePct} % for plates above 12 kW` : column === 'C' ? 'column C' : 'the plates themselves are less';
+  return {
+    id: item.id,
+    kind: item.kind,
+    result: { demandVA, column, note },
+    findings: [],
+    working: [
+      line(code, 'table.range', 'Column C', `${item.ranges.length} in all`, `${n(columnKW)} kW`),
+      line(code, 'table.range', 'Demand', note, `${n(demandVA, 0)} VA`),
+    ],
+  };
+} // prettier-ignore
+
+/** The volume that a box needs. */
+export function answerBox(item: BoxItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
+  const large = tooLargeForFill(item);
+  if (large !== undefined) {
+    return { path: 'conductors', message: `${large} is ${PULL_BOX_FROM} AWG or larger: such a box is sized as a pull box, not by volume.` };
+  }
+  const parts = boxFill(item, code);
+  const requiredIn3 = parts.reduce((sum, { in3 }) => sum + in3, 0);
+  const ok = item.boxIn3 === undefined ? null : item.boxIn3 >= requiredIn3 - 1e-9;
+  const { clamps, fittings } = item;
+  return {
+    id: item.id,
+    kind: item.kind,
+    result: { requiredIn3, parts, ok },
+    findings: ok === false ? [finding(code, 'table.boxes', 'box.fill', 'stop', `The box has ${n(item.boxIn3 ?? 0)} in³; ${n(requiredIn3)} in³ are needed.`)] : [],
+    working: [
+      ...defaultLines(given, { clamps, fittings }),
+      ...parts.map(({ what, in3 }) => line(code, 'table.conductor-volume', what, 'by volume', `${n(in3)} in³`)),
+      line(code, 'table.boxes', 'In all', `${parts.length} parts`, `${n(requiredIn3)} in³`),
+    ],
+  };
+} // prettier-ignore
+
+/** The least cover of a buried method. */
+export function answerBurial(item: BurialItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
+  const cover = burialCover({ ...item, place: item.location }, code);
+  if (cover === null) return { path: 'method', message: `${item.method} may not be buried; use uf-b or a raceway listed for it.` };
+  const { gfci } = item;
+  return {
+    id: item.id,
+    kind: item.kind,
+    result: { ...cover },
+    findings: [],
+    working: [
+      ...defaultLines(given, { gfci }),
+      line(code, 'table.burial', 'Least cover', `${item.location}, column ${cover.column}`, `${cover.coverIn} in`),
+    ],
+  };
+} // prettier-ignore
+
+/** The length of a bonding loop. */
+export function answerBondLoop(item: BondLoopItem, given: Given, code: Edition): ItemAnswer {
+  const { perimeterFt, loopFt, points } = bondLoop(item.shape, item.offsetIn);
+  const tails = item.tailsFt.reduce((sum, each) => sum + each, 0);
+  const totalFt = loopFt + tails;
+  const near = item.offsetIn < 18 || item.offsetIn > 24;
+  return {
+    id: item.id,
+    kind: item.kind,
+    result: { perimeterFt, loopFt, totalFt, points },
+    findings: near ? [finding(code, 'bond.loop', 'bond.loop-distance', 'stop', `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is asked.`)] : [],
+    working: [
+      ...defaultLines(given, { tailsFt: item.tailsFt.length }),
+      line(code, 'bond.loop', 'Perimeter', Object.keys(item.shape).join(''), `${n(perimeterFt)} ft`),
+      line(code, 'bond.loop', 'Loop', `${n(item.offsetIn)} in outside, corners rounded`, `${n(loopFt)} ft`),
+      line(code, 'bond.loop', 'With tails', `${item.tailsFt.length} tails`, `${n(totalFt)} ft`),
+    ],
+  };
+} // prettier-ignore
