@@ -29,6 +29,7 @@ const CITES: Readonly<Record<TableKey, SectionKey>> = {
   dryerDemand: 'table.dryer',
   burialCover: 'table.burial',
   conductorVolume: 'table.conductor-volume',
+  torque: 'table.torque',
 };
 
 const COLUMNS_C = [60, 75, 90] as const;
@@ -225,6 +226,7 @@ function face(code: Edition, { table, column }: CellRead, metal: 'cu' | 'al'): F
     case 'dryerDemand':
     case 'burialCover':
     case 'conductorVolume':
+    case 'torque':
     case 'cables':
     case 'supports':
       return undefined;

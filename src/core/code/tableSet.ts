@@ -19,6 +19,7 @@ import { raceways } from './tables/raceways';
 import { smallConductor } from './tables/smallConductor';
 import { standardOcpd } from './tables/standardOcpd';
 import { supports } from './tables/supports';
+import { torque } from './tables/torque';
 import { welders } from './tables/welders';
 
 /** The tables that rules of circuits read. An edition may put another in the place of one of them. */
@@ -45,6 +46,7 @@ export const baseTables = {
   dryerDemand,
   burialCover,
   conductorVolume,
+  torque,
 };
 
 /** The tables that rules read. */

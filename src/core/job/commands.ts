@@ -7,6 +7,8 @@ export type JobFields = Omit<Job, 'id' | 'circuits'>;
 /** One edit of a job. Every command has an inverse of the same kind, so that undo is an edit like any other. */
 export type Command =
   | { readonly kind: 'insert-circuit'; readonly circuit: Circuit; readonly at: number }
+  | { readonly kind: 'insert-circuits'; readonly circuits: readonly Circuit[]; readonly at: number }
+  | { readonly kind: 'remove-circuits'; readonly ids: readonly string[]; readonly at: number }
   | { readonly kind: 'remove-circuit'; readonly id: string }
   | { readonly kind: 'replace-circuit'; readonly circuit: Circuit }
   | { readonly kind: 'move-circuit'; readonly id: string; readonly to: number }
@@ -27,6 +29,17 @@ export function applyCommand(job: Job, command: Command): Applied | undefined {
       if (at(job, command.circuit.id) >= 0) return undefined;
       const circuits = job.circuits.toSpliced(command.at, 0, command.circuit);
       return { job: { ...job, circuits }, inverse: { kind: 'remove-circuit', id: command.circuit.id } };
+    }
+    case 'insert-circuits':
+      return insertCircuits(job, command.circuits, command.at);
+    case 'remove-circuits': {
+      const gone = job.circuits.filter(({ id }) => command.ids.includes(id));
+      if (gone.length !== command.ids.length) return undefined;
+      const circuits = job.circuits.filter((circuit) => !gone.includes(circuit));
+      return {
+        job: { ...job, circuits },
+        inverse: { kind: 'insert-circuits', circuits: gone, at: command.at },
+      };
     }
     case 'remove-circuit': {
       const index = at(job, command.id);
@@ -51,6 +64,19 @@ export function applyCommand(job: Job, command: Command): Applied | undefined {
     case 'set-job':
       return setJob(job, command.fields);
   }
+}
+
+/** The most circuits that a job holds. */
+const MOST_CIRCUITS = 200;
+
+function insertCircuits(job: Job, circuits: readonly Circuit[], to: number): Applied | undefined {
+  const ids = circuits.map(({ id }) => id);
+  const doubled = new Set(ids).size !== ids.length || ids.some((id) => at(job, id) >= 0);
+  if (doubled || job.circuits.length + circuits.length > MOST_CIRCUITS) return undefined;
+  return {
+    job: { ...job, circuits: job.circuits.toSpliced(to, 0, ...circuits) },
+    inverse: { kind: 'remove-circuits', ids, at: to },
+  };
 }
 
 function moveCircuit(job: Job, id: string, to: number): Applied | undefined {

@@ -30,6 +30,7 @@ export const siteSchema = z.strictObject({
   panelGfci: z.boolean().optional().describe('Whether a listed ground-fault breaker is made for the panel'),
   loadNeutral: z.enum(['device', 'bar']).optional().describe('Where the neutral of the load is landed'),
   feedNeutral: z.boolean().optional().describe('Whether the feed to a device near the load has a neutral'),
+  panel: z.enum(['service', 'subpanel']).optional().describe('Kind of panel that feeds it; left out: service'),
   lineLoad: z.enum(['right', 'swapped']).optional().describe('Line and load of the device'),
   hotColor: z.enum(['black', 'red', 'blue', 'white', 'green']).optional().describe('Color of a hot'),
   whiteMarked: z.boolean().optional().describe('Whether a white used as a hot is marked at every end'),

@@ -88,6 +88,12 @@ const segmentResult = (stretch: StretchFigures, pinned: boolean) => ({
   dropV: stretch.dropV,
 });
 
+/** The circuit that an item describes; a problem where its nameplate does not fit its family. */
+export function circuitFromItem(item: CircuitItem): Circuit | FieldProblem {
+  const appliance = applianceSchema.safeParse({ family: item.family, nameplate: item.nameplate });
+  return appliance.success ? circuitOf(item, appliance.data) : firstProblem(appliance.error);
+}
+
 const disconnectResult = (choice: DisconnectChoice) => ({
   required: choice.required,
   type: choice.kind,
@@ -169,14 +175,13 @@ export function answerCircuit(
   given: Readonly<Record<string, unknown>>,
   code: Edition,
 ): ItemAnswer | FieldProblem {
-  const appliance = applianceSchema.safeParse({ family: item.family, nameplate: item.nameplate });
-  if (!appliance.success) return firstProblem(appliance.error);
+  const circuit = circuitFromItem(item);
+  if ('path' in circuit) return circuit;
   const context: SolveContext = {
     code,
     practices: { ...DEFAULT_PRACTICES, ...withoutUndefined(item.practice) },
     survey: { permitDate: item.permitDate ?? null, occupancy: item.occupancy },
   };
-  const circuit = circuitOf(item, appliance.data);
   const solved = solveCircuit(circuit, context);
   const { material, ambientC, terminalC, maxDropPct, location } = item;
   return {

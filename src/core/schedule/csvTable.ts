@@ -1,0 +1,37 @@
+import Papa from 'papaparse';
+
+/** A row of a CSV file with the line it stands in, counted from 1 with the header as line 1. */
+export interface CsvRow {
+  readonly line: number;
+  readonly cells: Readonly<Record<string, string>>;
+}
+
+/** A CSV file read: its headers and rows, or why it is none. */
+export type CsvTable =
+  { readonly headers: readonly string[]; readonly rows: readonly CsvRow[] } | { readonly problem: string };
+
+/** The largest file that is read, characters: far more than a schedule. */
+const MOST_CHARACTERS = 5_000_000;
+/** The most rows. */
+const MOST_ROWS = 5000;
+
+/** Reads a CSV file with a header; commas, semicolons or tabs, with or without quotes. */
+export function readCsv(text: string): CsvTable {
+  if (text.length > MOST_CHARACTERS) return { problem: 'The file is larger than a schedule: 5 MB is the most.' };
+  const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (header) => header.trim(),
+    transform: (value) => value.trim(),
+  });
+  const headers = read.meta.fields ?? [];
+  if (headers.length === 0 || read.data.length === 0) return { problem: 'The file has no rows under its header.' };
+  if (read.data.length > MOST_ROWS) return { problem: `The file has ${read.data.length} rows; ${MOST_ROWS} is the most.` };
+  return { headers, rows: read.data.map((cells, at) => ({ line: at + 2, cells })) };
+} // prettier-ignore
+
+/** Writes rows under the headers that any of them has, in the order in which they first stand. */
+export function writeCsv(rows: readonly Readonly<Record<string, string | number | boolean>>[]): string {
+  const headers = [...new Set(rows.flatMap((row) => Object.keys(row)))];
+  return Papa.unparse({ fields: headers, data: rows.map((row) => headers.map((header) => row[header] ?? '')) }, { escapeFormulae: true });
+} // prettier-ignore

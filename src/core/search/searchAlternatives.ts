@@ -1,0 +1,137 @@
+import { withPin } from '../circuit/circuitEdits';
+import type { Circuit } from '../circuit/circuitSchema';
+import type { SolvedCircuit } from '../circuit/figures';
+import { solveCircuit, type SolveContext } from '../circuit/solveCircuit';
+import { METHOD_IDS, METHODS, type MethodId } from '../code/methods';
+import { circuitPrice } from '../price/circuitPrice';
+import type { PriceList } from '../price/defaultPrices';
+import { pullTension } from '../rules/pullTension';
+import { nextTrade } from '../rules/racewayFill';
+import { cents, type Cents } from '../units/quantity';
+import type { TradeSize } from '../units/tradeSize';
+import { sizeRank, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSize';
+import type { AnyFinding } from '../working/finding';
+
+/** One way of running the whole circuit: a method, a metal, a size and a trade size, sized and priced. */
+export interface Way {
+  readonly method: MethodId;
+  readonly metal: Metal;
+  readonly size: WireSize;
+  readonly trade: TradeSize | null;
+  readonly ampacityA: number;
+  readonly dropPct: number;
+  /** What is left of the ampacity above what is asked, as a share of it. */
+  readonly spare: number;
+  /** Pounds at the end of the hardest pull; null for cable. */
+  readonly pullLb: number | null;
+  /** Material by the price list against the circuit as it stands. */
+  readonly cost: Cents;
+  /** What forbids it; null where it holds. */
+  readonly rejected: AnyFinding | null;
+  readonly circuit: Circuit;
+}
+
+/** How far a search has come. */
+export interface SearchProgress {
+  readonly tried: number;
+  readonly of: number;
+}
+
+const METALS: readonly Metal[] = ['cu', 'al'];
+
+/** Sizes tried above the least that holds: for drop, for what is on the truck. */
+const SIZES_ABOVE = 2;
+
+const hardestPull = (circuit: Circuit, { figures }: SolvedCircuit, { code }: SolveContext): number | null => {
+  const pulls = circuit.run.map((stretch) => {
+    const { kind, surround } = METHODS[stretch.method];
+    if (kind === 'cable') return null;
+    return pullTension({ ...stretch, surround }, { size: figures.size, metal: figures.metal, count: figures.wires }, code);
+  });
+  const known = pulls.filter((each) => each !== null);
+  return known.length === 0 ? null : Math.max(...known);
+}; // prettier-ignore
+
+function judged(circuit: Circuit, method: MethodId, context: SolveContext, price: { readonly base: number; readonly list: PriceList }): Way {
+  const solved = solveCircuit(circuit, context);
+  const { figures, findings } = solved;
+  const needA = figures.ocpd.minA;
+  return {
+    method,
+    metal: circuit.material,
+    size: figures.size,
+    trade: figures.raceway?.taken ?? null,
+    ampacityA: figures.ampacityA,
+    dropPct: figures.drop.percent,
+    spare: needA === 0 ? 0 : figures.ampacityA / needA - 1,
+    pullLb: hardestPull(circuit, solved, context),
+    cost: cents(circuitPrice(circuit.run, figures, price.list) - price.base),
+    rejected: findings.find(({ standing }) => standing === 'stop') ?? null,
+    circuit,
+  };
+} // prettier-ignore
+
+/** The ways of one method in one metal: the least size and two above, raceways as taken and a size up. */
+function waysOf(circuit: Circuit, method: MethodId, context: SolveContext, price: { readonly base: number; readonly list: PriceList }): Way[] {
+  const free = judged(circuit, method, context, price);
+  if (free.rejected !== null) return [free];
+  const found = [free];
+  for (let above = 1; above <= SIZES_ABOVE; above += 1) {
+    const size = WIRE_SIZES[sizeRank(free.size) + above];
+    if (size !== undefined) found.push(judged(withPin(circuit, 'size', size), method, context, price));
+  }
+  const raceway = METHODS[method].raceway;
+  const larger = raceway === null || free.trade === null ? undefined : nextTrade(raceway, free.trade, context.code);
+  if (larger !== undefined && larger !== free.trade) found.push(judged(withPin(circuit, 'trade', larger), method, context, price));
+  return found;
+} // prettier-ignore
+
+/**
+ * Every way of running a whole circuit, in steps so that a search can tell how far it is and be stopped:
+ * all methods, both metals, the least size and two above, raceways as taken and a size up. Those that do
+ * not hold are kept with what forbids them.
+ */
+export function* searchAlternatives(
+  circuit: Circuit,
+  solved: SolvedCircuit,
+  context: SolveContext,
+  prices: PriceList,
+): Generator<SearchProgress, readonly Way[]> {
+  const price = { base: circuitPrice(circuit.run, solved.figures, prices), list: prices };
+  const found: Way[] = [];
+  const of = METHOD_IDS.length * METALS.length;
+  let tried = 0;
+  for (const method of METHOD_IDS) {
+    for (const material of METALS) {
+      const other: Circuit = { ...circuit, material, pins: {}, run: circuit.run.map((stretch) => ({ ...stretch, method })) };
+      found.push(...waysOf(other, method, context, price));
+      tried += 1;
+      yield { tried, of };
+    }
+  }
+  return found;
+} // prettier-ignore
+
+/** What ways may be put in order by. */
+export const WAY_ORDERS = ['cost', 'pull', 'drop', 'spare'] as const;
+/** What ways are put in order by. */
+export type WayOrder = (typeof WAY_ORDERS)[number];
+
+const MEASURE: Readonly<Record<WayOrder, (way: Way) => number>> = {
+  cost: ({ cost }) => cost,
+  pull: ({ pullLb }) => pullLb ?? 0,
+  drop: ({ dropPct }) => dropPct,
+  spare: ({ spare }) => -spare,
+};
+
+/** Ways in an order, the best first; equal ones by cost. */
+export const orderedWays = (ways: readonly Way[], by: WayOrder): readonly Way[] =>
+  ways.toSorted((a, b) => MEASURE[by](a) - MEASURE[by](b) || a.cost - b.cost);
+
+/** Runs a search to its end. */
+export function allWays(...search: Parameters<typeof searchAlternatives>): readonly Way[] {
+  const running = searchAlternatives(...search);
+  let step = running.next();
+  while (step.done !== true) step = running.next();
+  return step.value;
+}

@@ -1,0 +1,163 @@
+import {
+  applianceSchema,
+  applianceTitle,
+  familyNames,
+  type Appliance,
+  type FamilyId,
+} from '../appliances/registry';
+import { METHOD_IDS, METHODS, type MethodId, type Place } from '../code/methods';
+import { firstProblem } from '../job/zodProblem';
+import { FAMILY_WORDS, type TypedFigures } from './familyWords';
+
+/** A circuit as somebody typed it: appliance, and what was said of its run. */
+export interface Typed {
+  readonly appliance: Appliance;
+  readonly lengthFt: number | undefined;
+  readonly method: MethodId | undefined;
+  readonly place: Place | undefined;
+  /** What was understood, in the words of the survey. */
+  readonly understood: string;
+}
+
+/** Why a line was not understood, and what would be. */
+export interface NotTyped {
+  readonly problem: string;
+}
+
+const PLACE_WORDS: Readonly<Record<string, Place>> = {
+  indoors: 'indoor', indoor: 'indoor', attic: 'attic', garage: 'garage', outdoors: 'outdoor', outdoor: 'outdoor',
+  outside: 'outdoor', underground: 'underground', buried: 'underground', trench: 'underground',
+}; // prettier-ignore
+
+const METHOD_WORDS: ReadonlyMap<string, MethodId> = new Map<string, MethodId>([
+  ...METHOD_IDS.map((id) => [id, id] as const),
+  ...METHOD_IDS.map((id) => [METHODS[id].name.toLowerCase().replaceAll(' ', ''), id] as const),
+  ['nm', 'nm-b'], ['nmb', 'nm-b'], ['uf', 'uf-b'], ['pvc', 'pvc40'],
+]); // prettier-ignore
+
+const UNITS = [
+  ['kw', /^(\d+(?:\.\d+)?)kw$/], ['hp', /^(\d+(?:\.\d+)?|\d+\/\d+|\d+-\d+\/\d+)hp$/], ['va', /^(\d+(?:\.\d+)?)va$/],
+  ['volts', /^(\d+(?:\.\d+)?)v$/], ['amps', /^(\d+(?:\.\d+)?)(?:a|amps?)$/], ['percent', /^(\d+(?:\.\d+)?)%$/],
+  ['lengthFt', /^(\d+(?:\.\d+)?)(?:ft|feet|')$/],
+] as const; // prettier-ignore
+
+const fraction = (text: string): number =>
+  text.split('-').reduce((sum, part) => {
+    const [over = '0', under = '1'] = part.split('/');
+    return sum + Number(over) / Number(under);
+  }, 0);
+
+/** "50 A", "40 %", "62 ft" are one word each; a stroke or plus keeps its two numbers together. */
+const tidy = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[,;]+(?=\s|$)/g, ' ')
+    .replace(/(\d)\s+(kw|hp|va|v|amps?|a|%|percent|ft|feet)(?=\s|$)/g, '$1$2')
+    .replace(/percent/g, '%')
+    .replace(/\s*([/+])\s*/g, '$1')
+    .trim();
+
+/** The family whose name a line starts with, the longest first, and the rest of the line. */
+function familyOf(line: string): { readonly family: FamilyId; readonly rest: string } | undefined {
+  let best: { family: FamilyId; name: string } | undefined;
+  for (const { id } of familyNames) {
+    for (const name of FAMILY_WORDS[id].names) {
+      const starts = line === name || line.startsWith(`${name} `);
+      if (starts && name.length > (best?.name.length ?? 0)) best = { family: id, name };
+    }
+  }
+  return best && { family: best.family, rest: line.slice(best.name.length).trim() };
+}
+
+interface Words {
+  readonly figures: TypedFigures;
+  readonly lengthFt: number | undefined;
+  readonly method: MethodId | undefined;
+  readonly place: Place | undefined;
+  readonly unknown: readonly string[];
+}
+
+const KNOWN = new Set([
+  'plug', 'receptacle', 'cord', 'hardwired', 'hard-wired', 'wired', 'neutral', '4-wire', '3-wire', 'tankless', 'resistance',
+  'detached', 'shop', 'short', 'kitchen', 'laundry', 'bathroom', 'basement', 'bedroom', 'living', 'crawl', 'in', 'the', 'of', 'on',
+  'with', 'and', 'a',
+]); // prettier-ignore
+
+function readWords(rest: string): Words {
+  const figures: Record<'amps' | 'kw' | 'hp' | 'volts' | 'percent' | 'va', number | undefined> = {
+    amps: undefined, kw: undefined, hp: undefined, volts: undefined, percent: undefined, va: undefined,
+  }; // prettier-ignore
+  const plain: number[] = [];
+  const words = new Set<string>();
+  const unknown: string[] = [];
+  let pair: [number, number] | undefined;
+  let sum: number[] | undefined;
+  let [lengthFt, method, place]: [number | undefined, MethodId | undefined, Place | undefined] = [undefined, undefined, undefined];
+  for (const word of rest.split(/\s+/).filter((each) => each !== '')) {
+    const unit = UNITS.find(([, shape]) => shape.test(word));
+    const stroke = /^(\d+(?:\.\d+)?)\/(\d+(?:\.\d+)?)$/.exec(word);
+    if (unit !== undefined) {
+      const value = fraction(unit[1].exec(word)?.[1] ?? '0');
+      if (unit[0] === 'lengthFt') lengthFt = value;
+      else figures[unit[0]] = value;
+    } else if (/^\d+(?:\.\d+)?$/.test(word)) plain.push(Number(word));
+    else if (stroke !== null) pair = [Number(stroke[1]), Number(stroke[2])];
+    else if (/^\d+(?:\.\d+)?(\+\d+(?:\.\d+)?)+(kw)?$/.test(word)) sum = word.replace('kw', '').split('+').map(Number);
+    else if (METHOD_WORDS.has(word)) method = METHOD_WORDS.get(word);
+    else {
+      if (PLACE_WORDS[word] !== undefined) place = PLACE_WORDS[word];
+      words.add(word);
+      if (PLACE_WORDS[word] === undefined && !KNOWN.has(word)) unknown.push(word);
+    }
+  }
+  return { figures: { ...figures, plain, pair, sum, words }, lengthFt, method, place, unknown };
+} // prettier-ignore
+
+function understood(appliance: Appliance, { lengthFt, method, place }: Words): string {
+  const parts = [
+    applianceTitle(appliance),
+    lengthFt === undefined ? '' : `${lengthFt} ft`,
+    method === undefined ? '' : METHODS[method].name,
+    place ?? '',
+  ];
+  return parts.filter((part) => part !== '').join(', ');
+}
+
+/**
+ * Reads a circuit from a line: the appliance's name, its figures, and if wanted length, method and place:
+ * "hot tub 50", "mini split 19/30 62 ft pvc outdoors". Says what was not understood and what would be.
+ */
+export function readTyped(text: string): Typed | NotTyped {
+  const line = tidy(text);
+  const found = familyOf(line);
+  if (found === undefined) {
+    return { problem: `"${text.trim()}" names no appliance: start with one, as in "${FAMILY_WORDS.range.example}".` };
+  }
+  const words = readWords(line.startsWith('tankless') ? `tankless ${found.rest}` : found.rest);
+  const [stranger] = words.unknown;
+  if (stranger !== undefined) {
+    return { problem: `"${stranger}" was not understood. Write it as in "${FAMILY_WORDS[found.family].example} 62 ft pvc outdoors".` };
+  }
+  const plate = FAMILY_WORDS[found.family].plate(words.figures);
+  if (plate === undefined) return { problem: `Missing: ${FAMILY_WORDS[found.family].needs}.` };
+  const read = applianceSchema.safeParse({ family: found.family, nameplate: plate });
+  if (!read.success) {
+    const { path, message } = firstProblem(read.error);
+    return { problem: `${path.replace(/^nameplate\./, '')}: ${message}` };
+  }
+  const { lengthFt, method, place } = words;
+  return { appliance: read.data, lengthFt, method, place, understood: understood(read.data, words) };
+} // prettier-ignore
+
+/** Lines that would complete what was typed so far, at most `most` of them. */
+export function completions(text: string, most = 6): readonly string[] {
+  const line = text.trim().toLowerCase();
+  if (line === '') return familyNames.slice(0, most).map(({ id }) => FAMILY_WORDS[id].example);
+  return familyNames
+    .flatMap(({ id }) => {
+      const { names, example } = FAMILY_WORDS[id];
+      return names.some((name) => name.startsWith(line) && name !== line) || example.toLowerCase().startsWith(line) ? [example] : [];
+    })
+    .filter((each) => each.toLowerCase() !== line)
+    .slice(0, most);
+} // prettier-ignore

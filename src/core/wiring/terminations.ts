@@ -1,0 +1,152 @@
+import type { Circuit } from '../circuit/circuitSchema';
+import type { SolvedCircuit } from '../circuit/figures';
+import { METHODS } from '../code/methods';
+import type { Edition } from '../code/edition';
+import type { WireSize } from '../units/wireSize';
+import { sizeRank } from '../units/wireSize';
+
+/** Insulation of a conductor by its letters. */
+export type Letters = 'BK' | 'RD' | 'BU' | 'WH' | 'GN' | 'BARE';
+
+/** What a conductor is for. */
+export type Role = 'hot-1' | 'hot-2' | 'hot-3' | 'neutral' | 'ground' | 'spare' | 'pigtail';
+
+/** Where a conductor is landed. */
+export type Terminal =
+  | 'breaker-1' | 'breaker-2' | 'breaker-3' | 'device-neutral' | 'neutral-bar' | 'ground-bar' | 'bonded-bar'
+  | 'load-1' | 'load-2' | 'load-3' | 'load-neutral' | 'load-ground' | 'capped'; // prettier-ignore
+
+/** One conductor at one end: where it lands, how it is marked, how tight, and when. */
+export interface Landing {
+  readonly role: Role;
+  readonly letters: Letters;
+  readonly size: WireSize;
+  readonly terminal: Terminal;
+  /** The letters that it is re-marked with, where its own do not say what it is. */
+  readonly marked: Letters | null;
+  /** Order of landing at this end, from 1: grounds, neutrals, hots. */
+  readonly order: number;
+  readonly torqueLbIn: number;
+}
+
+/** One end of a circuit. */
+export interface End {
+  readonly at: 'panel' | 'enclosure' | 'load';
+  readonly landings: readonly Landing[];
+}
+
+/** The wiring of a circuit at its ends: the load first, the panel last, so that nothing can be live by accident. */
+export interface Wiring {
+  readonly ends: readonly End[];
+  /** Whether torque comes from the label or is the default table's. */
+  readonly torqueFrom: 'label' | 'default';
+  readonly service: boolean;
+}
+
+interface Conductor {
+  readonly role: Role;
+  readonly letters: Letters;
+  readonly size: WireSize;
+  readonly marked: Letters | null;
+}
+
+const HOT_LETTERS: readonly Letters[] = ['BK', 'RD', 'BU'];
+const HOT_ROLES: readonly Role[] = ['hot-1', 'hot-2', 'hot-3'];
+
+/** Letters of a cable's hots: the white of a two-wire cable is the second one and is marked. */
+function cableHots(hots: number, wires: number, size: WireSize): readonly Conductor[] {
+  return Array.from({ length: hots }, (_, at): Conductor => {
+    const role = HOT_ROLES[at] ?? 'hot-3';
+    const white = at === 1 && wires === 2;
+    return { role, letters: white ? 'WH' : (HOT_LETTERS[at] ?? 'BK'), size, marked: white ? 'RD' : null };
+  });
+}
+
+/** The conductors that arrive at the load, by what they are for. */
+function conductors({ figures }: SolvedCircuit, method: Circuit['run'][number]['method']): readonly Conductor[] {
+  const { size, ocpd, load, groundTaken } = figures;
+  const cable = METHODS[method].kind === 'cable';
+  const onePole = ocpd.poles === 1;
+  const hots = onePole ? 1 : ocpd.poles;
+  const neutral = onePole || load.neutral;
+  const last = figures.stretches.at(-1);
+  const wires = last?.cable?.wires ?? hots + (neutral ? 1 : 0);
+  const hotWires = cable
+    ? cableHots(hots, neutral ? 3 : wires, size)
+    : Array.from({ length: hots }, (_, at): Conductor => ({ role: HOT_ROLES[at] ?? 'hot-3', letters: HOT_LETTERS[at] ?? 'BK', size, marked: null }));
+  const rest: Conductor[] = [];
+  if (neutral) rest.push({ role: 'neutral', letters: 'WH', size, marked: null });
+  else if (cable && wires > hots) rest.push({ role: 'spare', letters: 'WH', size, marked: null });
+  const ground = cable ? (last?.cable?.egc ?? groundTaken) : groundTaken;
+  const bare = cable && method !== 'mc';
+  return [...hotWires, ...rest, { role: 'ground', letters: bare ? 'BARE' : 'GN', size: ground, marked: null }];
+} // prettier-ignore
+
+/** Default torque of a slotted lug for a size, pound-inches; the label always comes first (110.14(D)). */
+export function defaultTorque(size: WireSize, code: Edition): number {
+  const rows: readonly { readonly size: string; readonly slotLarge: number }[] = code.tables.torque.screws;
+  const rank = sizeRank(size);
+  const row = rows.find(({ size: range }) => {
+    const [from = '', to = from] = range.split('-').map((part) => (part === '18' ? '14' : part));
+    const within = [from, to].map((each) => rankOf(each));
+    return rank >= Math.min(...within) && rank <= Math.max(...within);
+  });
+  return row?.slotLarge ?? 50;
+}
+
+const RANKS: Readonly<Record<string, WireSize>> = {
+  14: '14', 10: '10', 8: '8', 6: '6', 4: '4', 3: '3', 2: '2', 1: '1', '1/0': '1/0', '2/0': '2/0', '3/0': '3/0',
+  '4/0': '4/0', 250: '250', 350: '350', 400: '400', 500: '500', 600: '600', 750: '750',
+}; // prettier-ignore
+const rankOf = (text: string): number => sizeRank(RANKS[text] ?? '14');
+
+const ORDER: Readonly<Record<Role, number>> = {
+  ground: 1, neutral: 2, pigtail: 2, 'hot-1': 3, 'hot-2': 4, 'hot-3': 5, spare: 6,
+}; // prettier-ignore
+
+function landed(all: readonly Conductor[], to: (conductor: Conductor) => Terminal, torque: (size: WireSize) => number): readonly Landing[] {
+  return all
+    .map((conductor) => ({ ...conductor, terminal: to(conductor), order: ORDER[conductor.role], torqueLbIn: torque(conductor.size) }))
+    .toSorted((a, b) => a.order - b.order)
+    .map((landing, at) => ({ ...landing, order: at + 1 }));
+} // prettier-ignore
+
+const ON_BREAKER: Partial<Record<Role, Terminal>> = {
+  'hot-1': 'breaker-1',
+  'hot-2': 'breaker-2',
+  'hot-3': 'breaker-3',
+};
+const ON_LOAD: Partial<Record<Role, Terminal>> = {
+  'hot-1': 'load-1', 'hot-2': 'load-2', 'hot-3': 'load-3', neutral: 'load-neutral', ground: 'load-ground',
+}; // prettier-ignore
+
+/**
+ * Which conductor goes to which terminal at both ends, and at an enclosure between them: colors, re-marking,
+ * torque and order of landing, right for the form of the ground-fault device and for service or subpanel.
+ */
+export function wiring(circuit: Circuit, solved: SolvedCircuit, code: Edition): Wiring {
+  const { figures } = solved;
+  const { gfci } = figures.outlet;
+  const service = circuit.site.panel !== 'subpanel';
+  const method = circuit.run.at(-1)?.method ?? 'nm-b';
+  const all = conductors(solved, method);
+  const torque = (size: WireSize): number => circuit.site.torqueLbIn ?? defaultTorque(size, code);
+  const ground: Terminal = service ? 'bonded-bar' : 'ground-bar';
+  const neutralAt: Terminal = service ? 'bonded-bar' : 'neutral-bar';
+  const breakerDevice = gfci.form === 'breaker' || gfci.form === 'dual-function';
+  const atPanel = (conductor: Conductor): Terminal => {
+    if (conductor.role === 'ground') return ground;
+    if (conductor.role === 'neutral') return breakerDevice ? 'device-neutral' : neutralAt;
+    if (conductor.role === 'pigtail') return neutralAt;
+    return ON_BREAKER[conductor.role] ?? 'capped';
+  };
+  const pigtail: Conductor = { role: 'pigtail', letters: 'WH', size: '14', marked: null };
+  const ends: End[] = [{ at: 'load', landings: landed(all, ({ role }) => ON_LOAD[role] ?? 'capped', torque) }];
+  if (gfci.form === 'spa-enclosure') {
+    const inEnclosure = (conductor: Conductor): Terminal =>
+      conductor.role === 'neutral' ? 'device-neutral' : conductor.role === 'pigtail' ? 'neutral-bar' : conductor.role === 'ground' ? 'ground-bar' : (ON_BREAKER[conductor.role] ?? 'capped');
+    ends.push({ at: 'enclosure', landings: landed([...all, pigtail], inEnclosure, torque) });
+  }
+  ends.push({ at: 'panel', landings: landed(breakerDevice ? [...all, pigtail] : all, atPanel, torque) });
+  return { ends, torqueFrom: circuit.site.torqueLbIn === undefined ? 'default' : 'label', service };
+} // prettier-ignore

@@ -1,0 +1,50 @@
+import type { Circuit } from '../circuit/circuitSchema';
+import type { SolvedCircuit } from '../circuit/figures';
+import { LINKS, type AnyFinding, type Link } from '../working/finding';
+import { findingSentence } from './findings';
+import { ladderWords, linkName } from './ladder';
+
+/** One thing that differs between two solutions of a circuit. */
+export interface Difference {
+  readonly about: 'figure' | 'finding';
+  readonly link: Link;
+  /** The figure's name, or the standing of the finding. */
+  readonly what: string;
+  readonly before: string;
+  readonly after: string;
+  readonly section: string;
+}
+
+const figureOf = (link: Link, solved: SolvedCircuit, circuit: Circuit): string => {
+  const { figure, unit } = ladderWords(link, solved, circuit);
+  return `${figure} ${unit}`.trim();
+};
+
+/** The section that decided a figure: of the step that came to its result last. */
+const sectionOf = ({ workings }: SolvedCircuit, link: Link): string =>
+  workings[link].at(-1)?.cite.section ?? '';
+
+/** Findings by what they say, so that the same doubt in another edition is the same one. */
+const keyed = (findings: readonly AnyFinding[]): ReadonlyMap<string, AnyFinding> =>
+  new Map(
+    findings.map((finding) => [`${finding.code} ${finding.standing} ${findingSentence(finding)}`, finding]),
+  );
+
+const NOT_COMPARED = new Set(['edition.unverified']);
+
+/** Everything that differs between two solutions of one circuit: figures first, then findings gone and come. */
+export function differences(circuit: Circuit, before: SolvedCircuit, after: SolvedCircuit): readonly Difference[] {
+  const found: Difference[] = [];
+  for (const link of LINKS) {
+    const [was, is] = [figureOf(link, before, circuit), figureOf(link, after, circuit)];
+    if (was !== is) found.push({ about: 'figure', link, what: linkName[link], before: was, after: is, section: sectionOf(after, link) });
+  }
+  const [had, has] = [keyed(before.findings), keyed(after.findings)];
+  for (const [key, finding] of had) {
+    if (!has.has(key) && !NOT_COMPARED.has(finding.code)) found.push({ about: 'finding', link: finding.link, what: 'gone', before: findingSentence(finding), after: '', section: finding.cite.section });
+  }
+  for (const [key, finding] of has) {
+    if (!had.has(key) && !NOT_COMPARED.has(finding.code)) found.push({ about: 'finding', link: finding.link, what: 'new', before: '', after: findingSentence(finding), section: finding.cite.section });
+  }
+  return found;
+} // prettier-ignore

@@ -1,0 +1,136 @@
+import { describe, expect, test } from 'vitest';
+import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
+import { solveCircuit } from '../../src/core/circuit/solveCircuit';
+import { defaultPrices } from '../../src/core/price/defaultPrices';
+import { pullTension } from '../../src/core/rules/pullTension';
+import {
+  allWays,
+  orderedWays,
+  searchAlternatives,
+  WAY_ORDERS,
+} from '../../src/core/search/searchAlternatives';
+import { sensitivity } from '../../src/core/search/sensitivity';
+import { edition } from '../../src/core/code/edition';
+import { charger, circuit, context, load, stretch } from '../support/circuits';
+
+const search = (part: Parameters<typeof circuit>[0] = {}) => {
+  const about = circuit(part);
+  return allWays(about, solveCircuit(about, context()), context(), defaultPrices);
+};
+
+const bind = (part: Parameters<typeof circuit>[0] = {}) => {
+  const about = circuit(part);
+  return sensitivity(about, solveCircuit(about, context()), context(), defaultPrices);
+};
+
+describe('the search of ways', () => {
+  test('a way that holds has no stop, and one that does not names what forbids it', () => {
+    for (const way of search({ run: [stretch({ place: 'outdoor' })] })) {
+      const stops = solveCircuit(way.circuit, context()).findings.filter(
+        ({ standing }) => standing === 'stop',
+      );
+      expect(way.rejected === null).toBe(stops.length === 0);
+      if (way.rejected !== null) expect(stops).toContainEqual(way.rejected);
+    }
+  });
+
+  test('48 A in cable: 4 AWG holds, raceways take 6 AWG, sheathed cable outdoors does not', () => {
+    const indoors = search();
+    expect(indoors.find(({ method, rejected }) => method === 'nm-b' && rejected === null)?.size).toBe('4');
+    expect(indoors.find(({ method, metal }) => method === 'emt' && metal === 'cu')).toMatchObject({
+      size: '6',
+      trade: '3/4',
+    });
+    const outdoors = search({ run: [stretch({ place: 'outdoor' })] });
+    expect(
+      outdoors
+        .filter(({ method }) => method === 'nm-b')
+        .every(
+          ({ rejected }) => rejected?.code === 'method.wet-location' || rejected?.code === 'conductor.none',
+        ),
+    ).toBe(true);
+  });
+
+  test('offers the least size, two above it, and a raceway a size up', () => {
+    const emt = search().filter(({ method, metal }) => method === 'emt' && metal === 'cu');
+    expect(emt.map(({ size, trade }) => `${size} ${trade}`)).toEqual(['6 3/4', '4 1', '3 1-1/4', '6 1']);
+  });
+
+  test.each(WAY_ORDERS)('in the order of %s, the best first', (by) => {
+    const measure = { cost: 'cost', pull: 'pullLb', drop: 'dropPct', spare: 'spare' } as const;
+    const values = orderedWays(search(), by).map(
+      (way) => Number(way[measure[by]] ?? 0) * (by === 'spare' ? -1 : 1),
+    );
+    expect(values).toEqual(values.toSorted((a, b) => a - b));
+  });
+
+  test('tells how far it is, and may be stopped', () => {
+    const about = circuit();
+    const running = searchAlternatives(about, solveCircuit(about, context()), context(), defaultPrices);
+    const first = running.next();
+    expect(first).toEqual({ done: false, value: { tried: 1, of: 26 } });
+    expect(running.return([]).done).toBe(true);
+  });
+
+  test('a bend costs pull, and so does length and weight', () => {
+    const code = edition(2023);
+    const pull = (bendsDeg: number, lengthFt: number, size: '6' | '2') =>
+      pullTension({ bendsDeg, lengthFt, surround: 'pvc' }, { size, metal: 'cu', count: 3 }, code);
+    expect(pull(90, 100, '6')).toBeGreaterThan(pull(0, 100, '6'));
+    expect(pull(90, 150, '6')).toBeCloseTo(pull(90, 100, '6') * 1.5, 6);
+    expect(pull(90, 100, '2')).toBeGreaterThan(pull(90, 100, '6'));
+    // 1/0 copper in 2 in PVC over 150 ft, about 0.38 lb a foot each: some 76 lb before the first bend.
+    expect(
+      pullTension(
+        { bendsDeg: 0, lengthFt: 150, surround: 'pvc' },
+        { size: '1/0', metal: 'cu', count: 3 },
+        code,
+      ),
+    ).toBeCloseTo(72, 0);
+  });
+});
+
+describe('what binds a circuit', () => {
+  test.each([
+    [{}, 'load'],
+    [{ pins: { size: '2' } } as const, 'pinned'],
+    [{ appliance: charger({ outputAmps: 40 }), run: [stretch({ lengthFt: 250 })] }, 'drop'],
+    [{ appliance: load({ amps: 8, continuousAmps: 8 }) }, 'made'],
+  ])('%j: %s', (part, binding) => {
+    expect(bind(part).binding).toBe(binding);
+  });
+
+  test('unmarked lugs: seeing the marks saves most in raceway', () => {
+    const { relaxations } = bind({
+      terminals: { panel: 'unmarked', load: 'unmarked' },
+      run: [stretch({ method: 'emt' })],
+    });
+    expect(relaxations.find(({ by }) => by === 'marked-75')).toMatchObject({ size: '6' });
+    for (const { saves, circuit: other } of relaxations) {
+      expect(saves).toBeGreaterThan(0);
+      expect(solveCircuit(other, context()).findings.some(({ standing }) => standing === 'stop')).toBe(false);
+    }
+  });
+
+  test('a run raised for its drop says how many feet it is too long', () => {
+    const { relaxations } = bind({
+      appliance: charger({ outputAmps: 40 }),
+      run: [stretch({ method: 'pvc40', lengthFt: 200 })],
+    });
+    const feet = relaxations.find(({ by }) => by === 'shorter')?.feet ?? 0;
+    const shortened = circuit({
+      appliance: charger({ outputAmps: 40 }),
+      run: [stretch({ method: 'pvc40', lengthFt: 200 - feet })],
+    });
+    expect(solveCircuit(shortened, context()).figures.raisedForDrop).toBe(false);
+    expect(feet).toBeLessThan(200);
+  });
+
+  test('no family makes the search stumble', () => {
+    for (const { id } of familyNames) {
+      const ways = search({ appliance: freshAppliance(id) });
+      expect(ways.length).toBeGreaterThan(26);
+      expect(ways.some(({ rejected }) => rejected === null)).toBe(true);
+    }
+  });
+});
