@@ -25,7 +25,7 @@ module.exports = {
       name: 'features-apart',
       severity: 'error',
       from: { path: '^src/features/([^/]+)/' },
-      to: { path: '^src/features/', pathNot: '^src/features/$1/' },
+      to: { path: '^src/features/', pathNot: '^src/features/($1|job)/' },
     },
     {
       name: 'dexie-behind-the-store',

@@ -1,7 +1,7 @@
 import { createBrowserRouter } from 'react-router';
 import { ErrorPage } from './ErrorPage';
 
-/** The pages, each loaded when it is first opened. */
+/** The pages, each loaded when it is first opened. The stages of a job share it while it is open. */
 export const router = createBrowserRouter([
   {
     ErrorBoundary: ErrorPage,
@@ -9,8 +9,20 @@ export const router = createBrowserRouter([
     children: [
       { path: '/', lazy: async () => ({ Component: (await import('../features/jobs/JobsPage')).JobsPage }) },
       {
-        path: '/jobs/:jobId/:circuitId?',
-        lazy: async () => ({ Component: (await import('../features/circuits/CircuitsPage')).CircuitsPage }),
+        path: '/jobs/:jobId',
+        lazy: async () => ({ Component: (await import('../features/job/JobPage')).JobPage }),
+        children: [
+          {
+            path: 'survey',
+            lazy: async () => ({ Component: (await import('../features/survey/SurveyStage')).SurveyStage }),
+          },
+          {
+            path: ':circuitId?',
+            lazy: async () => ({
+              Component: (await import('../features/circuits/CircuitsStage')).CircuitsStage,
+            }),
+          },
+        ],
       },
       {
         path: '/jobs/:jobId/:circuitId/sheet',

@@ -27,7 +27,7 @@ describe('what changes with the edition', () => {
       { site: { room: 'garage' } },
     );
     expect(between(welder, 2017, 2020)).toEqual([
-      'Protection: none > GFCI (110.3(B))',
+      'Protection: none > GFCI (210.8(A))',
       'new:  > Ground-fault protection is required: receptacle in a garage or outbuilding. (210.8(A))',
     ]);
   });
@@ -53,7 +53,7 @@ describe('what changes with a house practice', () => {
     const matched = context(2023, { practices: { ...DEFAULT_PRACTICES, matchBreaker: true } });
     const found = differences(split, solveCircuit(split, context()), solveCircuit(split, matched));
     expect(found.find(({ what }) => what === 'Conductor')).toMatchObject({
-      before: '12 AWG',
+      before: '14 AWG',
       after: '10 AWG',
     });
   });

@@ -25,14 +25,14 @@ const problem = (text: string) => {
 };
 
 describe('the demo job', () => {
-  test('is a valid job of six circuits that shows every standing but ok alone', () => {
+  test('is a valid job of ten circuits that shows every standing', () => {
     expect(jobSchema.parse(demoJob)).toEqual(demoJob);
     const context = jobContext(demoJob);
     const standings = demoJob.circuits.flatMap((each) =>
       solveCircuit(each, context).findings.map(({ standing }) => standing),
     );
-    expect(demoJob.circuits).toHaveLength(6);
-    expect(standings).toEqual(expect.arrayContaining(['stop', 'ask']));
+    expect(demoJob.circuits).toHaveLength(10);
+    expect(standings).toEqual(expect.arrayContaining(['stop', 'check', 'ask', 'note']));
   });
 });
 
@@ -97,8 +97,8 @@ describe('files', () => {
     expect(problem(JSON.stringify(bad))).toMatchObject({ kind: 'invalid', path: 'colour' });
   });
 
-  test('a file of twenty megabytes is none', () => {
-    expect(problem(`"${'x'.repeat(20_000_001)}"`)).toMatchObject({ kind: 'too-large' });
+  test('a file of sixty megabytes is none', () => {
+    expect(problem(`"${'x'.repeat(60_000_001)}"`)).toMatchObject({ kind: 'too-large' });
   });
 
   test('file names are made of the words of the job', () => {

@@ -48,7 +48,8 @@ describe("a builder's schedule", () => {
     ['appliance\n', 'no rows'],
     ['what,where\nrange,kitchen', 'needs a column "appliance"'],
   ])('%j is no schedule: %s', (text, words) => {
-    expect(readSchedule(text, ids())).toMatchObject({ problem: expect.stringContaining(words) });
+    const schedule = readSchedule(text, ids());
+    expect('problem' in schedule ? schedule.problem : '').toContain(words);
   });
 
   test('hostile headers and cells are read or refused, and touch nothing else', () => {

@@ -59,7 +59,7 @@ describe('the search of ways', () => {
   test.each(WAY_ORDERS)('in the order of %s, the best first', (by) => {
     const measure = { cost: 'cost', pull: 'pullLb', drop: 'dropPct', spare: 'spare' } as const;
     const values = orderedWays(search(), by).map(
-      (way) => Number(way[measure[by]] ?? 0) * (by === 'spare' ? -1 : 1),
+      (way) => (way[measure[by]] ?? 0) * (by === 'spare' ? -1 : 1),
     );
     expect(values).toEqual(values.toSorted((a, b) => a - b));
   });

@@ -43,7 +43,7 @@ describe('a circuit by typing', () => {
     expect(appliance.family).toBe(family);
     const { kw, ...rest } = plate as { kw?: number | number[] };
     expect(appliance.nameplate).toMatchObject(rest);
-    if (typeof kw === 'number') expect(appliance.nameplate).toMatchObject({ kw: expect.closeTo(kw, 6) });
+    if (typeof kw === 'number') expect(Reflect.get(appliance.nameplate, 'kw')).toBeCloseTo(kw, 6);
     if (Array.isArray(kw)) expect(appliance.nameplate).toMatchObject({ kw });
   });
 
@@ -60,7 +60,7 @@ describe('a circuit by typing', () => {
 
   test.each([
     ['', 'names no appliance'],
-    ['jacuzzi 40', 'names no appliance'],
+    ['sauna 40', 'names no appliance'],
     ['range', 'Missing: kilowatts'],
     ['mini split 19', 'Missing: MCA and MOCP'],
     ['hot tub 50 purple', '"purple" was not understood'],

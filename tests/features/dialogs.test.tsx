@@ -4,9 +4,9 @@ import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
 import { AddCircuitDialog } from '../../src/features/circuits/AddCircuitDialog';
 import { EmptyStage } from '../../src/features/circuits/EmptyStage';
-import { JobDialog } from '../../src/features/circuits/JobDialog';
-import { KeysDialog } from '../../src/features/circuits/KeysDialog';
-import { Notices } from '../../src/features/circuits/Notices';
+import { JobDialog } from '../../src/features/job/JobDialog';
+import { KeysDialog } from '../../src/features/job/KeysDialog';
+import { Notices } from '../../src/features/job/Notices';
 import { saveChanged } from '../../src/store/saveSlice';
 import { store } from '../../src/store/store';
 import { load, openJob, show } from '../support/stage';
@@ -68,11 +68,14 @@ describe('adding a circuit', () => {
 });
 
 describe('the job', () => {
-  test('edition, permit and practices count at once', async () => {
+  test('authority, permit, building and what comes later count at once', async () => {
     show(<JobDialog job={openJob()} opened onClose={vi.fn()} />);
-    await userEvent.selectOptions(screen.getByLabelText('Edition of the code'), '2017');
-    await userEvent.selectOptions(screen.getByLabelText('Raceway, house practice'), 'legal');
-    expect(openJob()).toMatchObject({ edition: 2017, practices: { raceway: 'legal', supports: 'half' } });
+    await userEvent.clear(screen.getByLabelText('Authority having jurisdiction'));
+    await userEvent.type(screen.getByLabelText('Authority having jurisdiction'), 'Town hall');
+    await userEvent.selectOptions(screen.getByLabelText('Kind of building'), 'two-family');
+    await userEvent.type(screen.getByLabelText('What may come later'), ' A pool.');
+    expect(openJob()).toMatchObject({ authority: 'Town hall', occupancy: 'two-family' });
+    expect(openJob().later).toMatch(/A pool\.$/);
   });
 
   test('a name that is emptied keeps the last one', async () => {

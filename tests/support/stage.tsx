@@ -5,7 +5,7 @@ import { Provider } from 'react-redux';
 import { MemoryRouter } from 'react-router';
 import { demoJob } from '../../src/core/job/demoJob';
 import type { Job } from '../../src/core/job/jobSchema';
-import { StageActionsProvider, type StageActions } from '../../src/features/circuits/stageActions';
+import { StageActionsProvider, type StageActions } from '../../src/features/job/stageActions';
 import { circuitView, type CircuitView } from '../../src/store/circuitView';
 import { jobLoaded } from '../../src/store/jobSlice';
 import type { TabRole } from '../../src/store/persistence/writerLock';
@@ -40,7 +40,14 @@ export function show(part: ReactNode, actions: Partial<StageActions> = {}) {
         <MantineProvider env="test">
           <MemoryRouter>
             <StageActionsProvider
-              value={{ open: nothing, goTo: nothing, openSheet: nothing, leave: nothing, ...actions }}
+              value={{
+                open: nothing,
+                goTo: nothing,
+                openSheet: nothing,
+                openStage: nothing,
+                leave: nothing,
+                ...actions,
+              }}
             >
               {part}
             </StageActionsProvider>

@@ -81,6 +81,7 @@ export const ev: Family<EvPlate> = {
     {
       key: 'outputAmps',
       label: 'Output on the nameplate',
+      mark: 'OUTPUT',
       kind: 'number',
       range: { least: 6, most: 80, ...AMPERES },
       help: 'Amperes, as the plate says: not the size of the breaker.',
@@ -88,6 +89,7 @@ export const ev: Family<EvPlate> = {
     {
       key: 'volts',
       label: 'Volts',
+      mark: 'V',
       kind: 'choice',
       choices: [
         { value: 240, label: '240 V' },

@@ -44,10 +44,17 @@ export const genericLoad: Family<LoadPlate> = {
   schema: loadPlateSchema,
   fresh: { amps: 24, continuousAmps: 24, volts: 240, neutral: false },
   questions: [
-    { key: 'amps', label: 'Whole load', kind: 'number', range: { least: 0, most: 2000, ...AMPERES } },
+    {
+      key: 'amps',
+      label: 'Whole load',
+      mark: 'A',
+      kind: 'number',
+      range: { least: 0, most: 2000, ...AMPERES },
+    },
     {
       key: 'continuousAmps',
       label: 'Of it continuous',
+      mark: 'CONT',
       kind: 'number',
       range: { least: 0, most: 2000, ...AMPERES },
       help: 'The part that runs three hours or more.',
@@ -55,6 +62,7 @@ export const genericLoad: Family<LoadPlate> = {
     {
       key: 'volts',
       label: 'Volts',
+      mark: 'V',
       kind: 'choice',
       choices: [
         { value: 240, label: '240 V' },
@@ -66,6 +74,7 @@ export const genericLoad: Family<LoadPlate> = {
     {
       key: 'breakerA',
       label: 'Breaker named on the plate',
+      mark: 'BKR',
       kind: 'number',
       optional: true,
       range: { least: 10, most: 2000, ...AMPERES },

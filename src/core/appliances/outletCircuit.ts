@@ -35,7 +35,7 @@ export const outletCircuit: Family<OutletPlate> = {
   schema: outletPlateSchema,
   fresh: { amps: 20, count: 1, place: 'outdoor' },
   questions: [
-    { key: 'amps', label: 'Circuit', kind: 'choice', choices: [{ value: 20, label: '20 A' }, { value: 15, label: '15 A' }] },
+    { key: 'amps', label: 'Circuit', mark: 'A', kind: 'choice', choices: [{ value: 20, label: '20 A' }, { value: 15, label: '15 A' }] },
     { key: 'count', label: 'Receptacles', kind: 'number', range: { least: 1, most: 40, units: [], shown: '', whole: true } },
     { key: 'plannedA', label: 'Load that is planned', kind: 'number', optional: true, range: amperes(0.5, 20), until: '80 % of the rating, for the drop.' },
   ],

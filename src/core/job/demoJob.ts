@@ -84,6 +84,42 @@ const CIRCUITS: readonly Circuit[] = [
       stretch({ id: 'garden', method: 'uf-b', lengthFt: 96, place: 'underground', ambientC: 30, heightFt: -2, endHeightFt: 2 }),
     ],
   }),
+  circuit({
+    id: 'deck-tub',
+    name: 'Hot tub, deck',
+    appliance: { family: 'hot-tub', nameplate: { amps: 40, volts: 240, neutral: true, breakerA: 50 } },
+    terminals: { panel: 75, load: 60 },
+    run: [
+      stretch({ id: 'wall', method: 'pvc40', lengthFt: 46, place: 'outdoor', ambientC: 38, bendsDeg: 180, heightFt: 2, endHeightFt: 2 }),
+    ],
+    site: { disconnectFt: 12, disconnectInSight: true, waterFt: 7 },
+  }),
+  circuit({
+    id: 'north-split',
+    name: 'Mini split, north wall',
+    appliance: { family: 'mini-split', nameplate: { mca: 19, mocp: 30, volts: 240 } },
+    run: [
+      stretch({ id: 'joists', method: 'nm-b', lengthFt: 38, place: 'indoor', ambientC: 30, heightFt: 8, endHeightFt: 5 }),
+      stretch({ id: 'whip', method: 'lfnc', lengthFt: 6, place: 'outdoor', ambientC: 38, heightFt: 2, endHeightFt: 2 }),
+    ],
+    site: { disconnectFt: 4, disconnectInSight: true },
+  }),
+  circuit({
+    id: 'kitchen-range',
+    name: 'Range, kitchen',
+    appliance: { family: 'range', nameplate: { kw: 12, volts: 240, connection: 'receptacle' } },
+    run: [stretch({ id: 'joists', method: 'nm-b', lengthFt: 35, place: 'indoor', ambientC: 30, heightFt: 8, endHeightFt: 1 })],
+    site: { sinkFt: 9 },
+  }),
+  circuit({
+    id: 'well',
+    name: 'Well pump',
+    appliance: { family: 'well-pump', nameplate: { hp: 1.5, volts: 240, submersible: true, controls: 'inside' } },
+    run: [
+      stretch({ id: 'trench', method: 'uf-b', lengthFt: 210, place: 'underground', ambientC: 30, heightFt: -2, endHeightFt: 1 }),
+    ],
+    site: { disconnectFt: 3, disconnectInSight: true },
+  }),
 ]; // prettier-ignore
 
 /** A made-up house with the circuits that such a house asks for, complete in itself. */

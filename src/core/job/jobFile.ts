@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { JOB_MIGRATIONS, JOB_VERSION, migrate } from './migrations';
 import { jobSchema, type Job } from './jobSchema';
 import { firstProblem, type FieldProblem } from './zodProblem';
@@ -11,13 +12,25 @@ export type FileProblem =
   | { readonly kind: 'no-way-forward'; readonly version: number }
   | ({ readonly kind: 'invalid' } & FieldProblem);
 
+/** Pictures of a job by the ids under which its circuits name them, as data URLs. */
+export type Photos = Readonly<Record<string, string>>;
+
+/** The photographs of a file: small JPEG or PNG pictures, nothing that a browser would run. */
+const photosSchema = z.record(
+  z.string().max(60),
+  z
+    .string()
+    .max(600_000)
+    .regex(/^data:image\/(jpeg|png);base64,[A-Za-z0-9+/=]+$/),
+);
+
 /** A job that was read, or why it was not. */
 export type ReadJob =
-  | { readonly ok: true; readonly job: Job; readonly fromVersion: number }
+  | { readonly ok: true; readonly job: Job; readonly fromVersion: number; readonly photos: Photos }
   | { readonly ok: false; readonly problem: FileProblem };
 
-/** A job of 200 circuits is under 1 MB; anything past this is something else. */
-const LARGEST_BYTES = 20_000_000;
+/** A job of 200 circuits is under 1 MB, a hundred photographs are 50; anything past this is something else. */
+const LARGEST_BYTES = 60_000_000;
 
 const refused = (problem: FileProblem): ReadJob => ({ ok: false, problem });
 
@@ -46,7 +59,7 @@ export function readJobDocument(document: unknown, version: number): ReadJob {
   if (forward === undefined) return refused({ kind: 'no-way-forward', version });
   const job = jobSchema.safeParse(forward.document);
   if (!job.success) return refused({ kind: 'invalid', ...firstProblem(job.error) });
-  return { ok: true, job: job.data, fromVersion: version };
+  return { ok: true, job: job.data, fromVersion: version, photos: {} };
 }
 
 /** Reads a `.pasture.json` file. Never throws: what is wrong comes back as a problem that names it. */
@@ -55,15 +68,23 @@ export function readJobFile(text: string): ReadJob {
   const json = parsed(text);
   if (json === undefined) return refused({ kind: 'not-json' });
   if (!isEnvelope(json.value)) return refused({ kind: 'foreign' });
-  return readJobDocument(json.value.job, json.value.version);
+  const read = readJobDocument(json.value.job, json.value.version);
+  if (!read.ok || !('photos' in json.value)) return read;
+  const photos = photosSchema.safeParse(json.value.photos);
+  return photos.success
+    ? { ...read, photos: photos.data }
+    : refused({ kind: 'invalid', ...firstProblem(photos.error, ['photos']) });
 }
 
 /** A job as the text of a `.pasture.json` file: fields in the order of the schema, so equal jobs give equal bytes. */
-export const writeJobFile = (job: Job): string =>
-  `${JSON.stringify({ pasture: 'job', version: JOB_VERSION, job: jobSchema.parse(job) }, null, 2)}\n`;
+export const writeJobFile = (job: Job, photos: Photos = {}): string => {
+  const file = { pasture: 'job', version: JOB_VERSION, job: jobSchema.parse(job) };
+  const whole = Object.keys(photos).length > 0 ? { ...file, photos } : file;
+  return `${JSON.stringify(whole, null, 2)}\n`;
+};
 
 /** A file name from the name of the job: lower case, words joined by hyphens. */
-export const jobFileName = (job: Job): string => {
+export const jobFileName = (job: Job, ending = 'pasture.json'): string => {
   const words = job.name.toLowerCase().match(/[a-z0-9]+/g) ?? ['job'];
-  return `${words.join('-')}.pasture.json`;
+  return `${words.join('-')}.${ending}`;
 };

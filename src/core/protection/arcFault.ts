@@ -20,7 +20,8 @@ function judge({ needs, load, ocpdA, room, survey, site }: OutletFacts): ArcFaul
   if (needs.kind === 'feeder') return { required: false, why: 'not-a-branch' };
   if (load.volts > 125) return { required: false, why: 'over-120v' };
   if (ocpdA > LARGEST_A) return { required: false, why: 'over-20a' };
-  if (needs.kind === 'other' && site.room === undefined) return { required: 'ask', why: 'unknown' };
+  if (needs.kind === 'other' && site.room === undefined && room === needs.room)
+    return { required: 'ask', why: 'unknown' };
   if (survey.occupancy === 'other') return { required: 'ask', why: 'unknown' };
   return LISTED.has(room) ? { required: true, why: 'rooms' } : { required: false, why: 'room-not-listed' };
 }

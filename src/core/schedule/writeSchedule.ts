@@ -12,7 +12,7 @@ const segment = ({ method, lengthFt, place, ambientC, bendsDeg, currentCarrying 
 });
 
 /** A circuit as an item of a worksheet: one method with its length, or segments where the run changes. */
-export function circuitItemOf(circuit: Circuit): Record<string, unknown> {
+function circuitItemOf(circuit: Circuit): Record<string, unknown> {
   const { appliance, run, material, insulation, maxDropPct, pins, site, terminals } = circuit;
   const [first] = run;
   const bare = run.length === 1 && first !== undefined && first.bendsDeg === 0 && first.currentCarrying === null;

@@ -26,6 +26,8 @@ export interface Way {
   readonly pullLb: number | null;
   /** Material by the price list against the circuit as it stands. */
   readonly cost: Cents;
+  /** Questions and doubts that would be open. */
+  readonly asks: number;
   /** What forbids it; null where it holds. */
   readonly rejected: AnyFinding | null;
   readonly circuit: Circuit;
@@ -66,6 +68,7 @@ function judged(circuit: Circuit, method: MethodId, context: SolveContext, price
     spare: needA === 0 ? 0 : figures.ampacityA / needA - 1,
     pullLb: hardestPull(circuit, solved, context),
     cost: cents(circuitPrice(circuit.run, figures, price.list) - price.base),
+    asks: findings.filter(({ standing }) => standing === 'ask' || standing === 'check').length,
     rejected: findings.find(({ standing }) => standing === 'stop') ?? null,
     circuit,
   };

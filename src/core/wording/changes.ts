@@ -20,9 +20,22 @@ const figureOf = (link: Link, solved: SolvedCircuit, circuit: Circuit): string =
   return `${figure} ${unit}`.trim();
 };
 
-/** The section that decided a figure: of the step that came to its result last. */
-const sectionOf = ({ workings }: SolvedCircuit, link: Link): string =>
-  workings[link].at(-1)?.cite.section ?? '';
+/** Steps that decide a figure, where the last one of its working does not. */
+const DECIDES: Partial<Record<Link, RegExp>> = {
+  breaker: /^breaker\.(standard|usual|given|motor|mocp|plate|pinned)$/,
+  conductor: /^conductor\.(chosen|pinned|raised|least)$/,
+  raceway: /^raceway\.(legal|comfort|pinned)$/,
+  drop: /^drop\.total$/,
+  disconnect: /^disconnect\.(need|ask)$/,
+  protection: /^gfci\.rule$/,
+};
+
+/** The section that decided a figure. */
+function sectionOf({ workings }: SolvedCircuit, link: Link): string {
+  const decides = DECIDES[link];
+  const steps = workings[link];
+  return (steps.findLast(({ id }) => decides?.test(id) ?? true) ?? steps.at(-1))?.cite.section ?? '';
+}
 
 /** Findings by what they say, so that the same doubt in another edition is the same one. */
 const keyed = (findings: readonly AnyFinding[]): ReadonlyMap<string, AnyFinding> =>

@@ -49,13 +49,13 @@ export const formFigure: Readonly<Record<GroundFaultForm, string>> = {
 export const formReason: Readonly<Record<FormReason, string>> = {
   'not-asked': 'not asked for here',
   planned: 'as planned',
-  'two-pole': 'two-pole breaker in the panel',
-  'near-the-tub': 'enclosure near the tub, disconnect too',
-  'tub-without-neutral': 'breaker in the panel: three-wire tub',
-  'with-arc-fault': 'with arc-fault in one breaker',
-  'at-hand': 'receptacle: reset at hand',
-  hidden: 'breaker: the receptacle is out of reach',
-  'no-breaker-made': 'no breaker is listed for the panel',
+  'two-pole': 'two-pole breaker',
+  'near-the-tub': 'enclosure near the tub',
+  'tub-without-neutral': 'in the panel: three wires',
+  'with-arc-fault': 'one breaker with arc-fault',
+  'at-hand': 'receptacle, reset at hand',
+  hidden: 'breaker: out of reach',
+  'no-breaker-made': 'no breaker for the panel',
   unknown: 'by place and appliance',
 };
 
@@ -69,8 +69,8 @@ export const disconnectName: Readonly<Record<DisconnectKind, string>> = {
 export function disconnectPlace({ inSight, withinFt, fromWaterFt, kind }: DisconnectChoice): string {
   if (kind === 'lockable-breaker') return 'the breaker, lockable';
   const parts = [
-    inSight && withinFt !== null ? `in sight, within ${withinFt} ft` : '',
-    fromWaterFt === null ? '' : `${fromWaterFt} ft or more from water`,
+    inSight && withinFt !== null ? 'in sight' : '',
+    fromWaterFt === null ? '' : `${fromWaterFt} ft from water`,
   ].filter((part) => part !== '');
   return parts.length > 0
     ? parts.join(', ')

@@ -24,10 +24,11 @@ import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { PlateFields } from '../../ui/fields/PlateFields';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { StandingShape } from '../../ui/marks/StandingShape';
-import { useStageActions } from './stageActions';
+import { useStageActions } from '../job/stageActions';
+import { TypeBar } from '../job/TypeBar';
 import { parseStretchLength } from './stretchFields';
 import { Dialog } from '../../ui/shell/Dialog';
-import classes from './dialogs.module.css';
+import classes from '../job/dialogs.module.css';
 
 interface AddCircuitDialogProps {
   readonly job: Job;
@@ -173,8 +174,11 @@ function AddCircuitForm({ job, onClose }: Omit<AddCircuitDialogProps, 'opened'>)
 
 /** Reads the nameplate and the length, and shows the answer while they are typed. */
 export function AddCircuitDialog({ job, opened, onClose }: AddCircuitDialogProps) {
+  const { goTo } = useStageActions();
   return (
     <Dialog opened={opened} onClose={onClose} title="Add a circuit">
+      <TypeBar job={job} onAdded={goTo} />
+      <h3 className={classes['or']}>Or field by field</h3>
       <AddCircuitForm job={job} onClose={onClose} />
     </Dialog>
   );

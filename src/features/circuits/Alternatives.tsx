@@ -7,6 +7,7 @@ import { printWireSize } from '../../core/units/wireSize';
 import { methodName } from '../../core/wording/words';
 import type { CircuitView } from '../../store/circuitView';
 import { useJobEditor } from '../../store/useJobEditor';
+import { useStageActions } from '../job/stageActions';
 import classes from './WorkingPane.module.css';
 
 const SHOWN = 5;
@@ -14,6 +15,7 @@ const SHOWN = 5;
 /** The other wiring methods that hold for the whole run, cheapest first; one click takes one. */
 export const Alternatives = memo(function Alternatives({ view }: { readonly view: CircuitView }) {
   const { canWrite, replaceCircuit } = useJobEditor();
+  const { open } = useStageActions();
   const found = methodAlternatives(view.circuit, view.solved, view.context, defaultPrices).slice(0, SHOWN);
   if (found.length === 0) return null;
   return (
@@ -43,6 +45,15 @@ export const Alternatives = memo(function Alternatives({ view }: { readonly view
           ))}
         </tbody>
       </table>
+      <button
+        type="button"
+        className="act"
+        onClick={() => {
+          open('ways');
+        }}
+      >
+        Every method, metal and size, compared
+      </button>
     </div>
   );
 });

@@ -21,7 +21,7 @@ import { circuitLine } from '../../core/wording/ladder';
 import { useCircuitName, useCircuitView } from '../../store/useCircuitView';
 import { useJobEditor } from '../../store/useJobEditor';
 import { StandingShape } from '../../ui/marks/StandingShape';
-import { useStageActions } from './stageActions';
+import { useStageActions } from '../job/stageActions';
 import classes from './CircuitList.module.css';
 
 interface CircuitListProps {

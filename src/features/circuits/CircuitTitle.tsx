@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { printNumber } from '../../core/units/number';
 import type { CircuitView } from '../../store/circuitView';
 import { useJobEditor } from '../../store/useJobEditor';
-import { useStageActions } from './stageActions';
+import { useStageActions } from '../job/stageActions';
 import classes from './stage.module.css';
 
 interface CircuitTitleProps {
@@ -59,44 +59,53 @@ function Name({ view }: { readonly view: CircuitView }) {
   );
 }
 
-/** Name of the circuit, how it is wired, and what can be done with it. */
-export function CircuitTitle({ view, note, exaggeration }: CircuitTitleProps) {
-  const { circuit } = view;
+/** What can be done with the circuit. */
+function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
   const { canWrite, edit } = useJobEditor();
   const { openSheet, open } = useStageActions();
+  const act = (name: string, does: () => void, className = '', disabled = false) => (
+    <button type="button" className={`act ${className}`.trim()} disabled={disabled} onClick={does}>
+      {name}
+    </button>
+  );
+  return (
+    <>
+      {act(
+        'Circuits',
+        () => {
+          open('list');
+        },
+        classes['phoneOnly'],
+      )}
+      {act('Circuit sheet', () => {
+        openSheet(circuit.id);
+      })}
+      {act('Wiring', () => {
+        open('wiring');
+      })}
+      {act('Every way', () => {
+        open('ways');
+      })}
+      {act(
+        'Remove',
+        () => {
+          edit({ kind: 'remove-circuit', id: circuit.id }, `Remove ${circuit.name}`);
+        },
+        '',
+        !canWrite,
+      )}
+    </>
+  );
+}
+
+/** Name of the circuit, how it is wired, and what can be done with it. */
+export function CircuitTitle({ view, note, exaggeration }: CircuitTitleProps) {
   return (
     <div className={classes['title']}>
       <Name view={view} />
       <span className={classes['note']}>{note}</span>
       <span className={classes['titleActs']}>
-        <button
-          type="button"
-          className={`act ${classes['phoneOnly']}`}
-          onClick={() => {
-            open('list');
-          }}
-        >
-          Circuits
-        </button>
-        <button
-          type="button"
-          className="act"
-          onClick={() => {
-            openSheet(circuit.id);
-          }}
-        >
-          Circuit sheet
-        </button>
-        <button
-          type="button"
-          className="act"
-          disabled={!canWrite}
-          onClick={() => {
-            edit({ kind: 'remove-circuit', id: circuit.id }, `Remove ${circuit.name}`);
-          }}
-        >
-          Remove
-        </button>
+        <TitleActs circuit={view.circuit} />
         {exaggeration !== null && (
           <span className="second">lengths to scale, heights × {printNumber(exaggeration, 1)}</span>
         )}

@@ -1,43 +1,21 @@
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
-import { countStandings, worstStanding } from '../../core/circuit/standings';
+import { useNavigate, useParams } from 'react-router';
+import { countStandings } from '../../core/circuit/standings';
 import type { Job } from '../../core/job/jobSchema';
 import { circuitView } from '../../store/circuitView';
-import type { OpenJob } from '../../store/jobSlice';
 import { CircuitBoard } from './CircuitBoard';
 import { EmptyStage } from './EmptyStage';
 import { Foot } from './Foot';
-import { JobBar } from './JobBar';
-import { Notices } from './Notices';
-import { StageActionsProvider, type DialogName, type StageActions } from './stageActions';
+import { JobBar } from '../job/JobBar';
+import { Notices } from '../job/Notices';
+import { useReadyJob } from '../job/JobPage';
+import { StageActionsProvider } from '../job/stageActions';
+import { stageStates } from '../job/stageStates';
+import { useStage } from '../job/useStage';
 import { useStageShortcuts } from './useStageShortcuts';
 import classes from './stage.module.css';
 
 const Dialogs = lazy(() => import('./Dialogs').then((module) => ({ default: module.Dialogs })));
-
-interface CircuitsStageProps {
-  readonly open: Extract<OpenJob, { status: 'ready' }>;
-  readonly circuitId: string | undefined;
-}
-
-/** The actions of the stage, and which dialog is open. */
-function useStage(jobId: string) {
-  const navigate = useNavigate();
-  const [dialog, setDialog] = useState<DialogName | null>(null);
-  const actions = useMemo<StageActions>(
-    () => ({
-      open: setDialog,
-      goTo: (id) => {
-        setDialog(null);
-        void navigate(`/jobs/${jobId}/${id}`);
-      },
-      openSheet: (id) => void navigate(`/jobs/${jobId}/${id}/sheet`),
-      leave: () => void navigate('/'),
-    }),
-    [navigate, jobId],
-  );
-  return { actions, dialog, setDialog };
-}
 
 /** Ids of the circuits in their order; the same array until the order changes. */
 function useOrder({ circuits }: Job): readonly string[] {
@@ -57,7 +35,9 @@ function useAddressOf(jobId: string, shown: string | undefined, asked: string | 
 }
 
 /** The stage on which circuits are sized: list, run, ladder of figures and working, of one choice. */
-export function CircuitsStage({ open, circuitId }: CircuitsStageProps) {
+export function CircuitsStage() {
+  const open = useReadyJob();
+  const { circuitId } = useParams();
   const { job } = open;
   const { actions, dialog, setDialog } = useStage(job.id);
   const [dialogsLoaded, setDialogsLoaded] = useState(false);
@@ -71,7 +51,7 @@ export function CircuitsStage({ open, circuitId }: CircuitsStageProps) {
   return (
     <StageActionsProvider value={actions}>
       <div className={classes['stage']}>
-        <JobBar open={open} standing={worstStanding(everything)} openCount={everything.length} />
+        <JobBar open={open} current="circuits" stages={stageStates(job)} />
         <div>
           <Notices open={open} />
         </div>

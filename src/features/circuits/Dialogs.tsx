@@ -3,10 +3,11 @@ import type { CircuitView } from '../../store/circuitView';
 import type { OpenJob } from '../../store/jobSlice';
 import { AddCircuitDialog } from './AddCircuitDialog';
 import { CircuitList } from './CircuitList';
-import { JobDialog } from './JobDialog';
-import { KeysDialog } from './KeysDialog';
+import { JobDialogs } from '../job/JobDialogs';
 import { Palette } from './Palette';
-import type { DialogName } from './stageActions';
+import type { DialogName } from '../job/stageActions';
+import { WaysDialog } from './WaysDialog';
+import { WiringDialog } from './WiringDialog';
 
 interface DialogsProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
@@ -22,8 +23,7 @@ export function Dialogs({ open, views, ids, current, dialog, onClose }: DialogsP
   return (
     <>
       <AddCircuitDialog job={open.job} opened={dialog === 'add'} onClose={onClose} />
-      <JobDialog job={open.job} opened={dialog === 'job'} onClose={onClose} />
-      <KeysDialog opened={dialog === 'keys'} onClose={onClose} />
+      <JobDialogs open={open} dialog={dialog} onClose={onClose} />
       <Drawer.Root opened={dialog === 'list'} onClose={onClose} position="bottom" size="75%">
         <Drawer.Overlay />
         <Drawer.Content aria-label="Circuits">
@@ -32,6 +32,10 @@ export function Dialogs({ open, views, ids, current, dialog, onClose }: DialogsP
           </Drawer.Body>
         </Drawer.Content>
       </Drawer.Root>
+      {dialog === 'wiring' && current !== undefined && <WiringDialog view={current} onClose={onClose} />}
+      {dialog === 'ways' && current !== undefined && (
+        <WaysDialog job={open.job} view={current} onClose={onClose} />
+      )}
       {dialog === 'palette' && <Palette open={open} views={views} current={current} onClose={onClose} />}
     </>
   );

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { useJobEditor } from '../../store/useJobEditor';
-import { useStageActions } from './stageActions';
+import { useStageActions } from '../job/stageActions';
 import classes from './stage.module.css';
 
 /** A job without circuits: what goes here, and the first step. */

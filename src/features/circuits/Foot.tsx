@@ -7,7 +7,7 @@ import type { CircuitView } from '../../store/circuitView';
 import { linkChosen } from '../../store/focusSlice';
 import { useAppDispatch } from '../../store/store';
 import { StandingShape } from '../../ui/marks/StandingShape';
-import { useStageActions } from './stageActions';
+import { useStageActions } from '../job/stageActions';
 import classes from './Foot.module.css';
 
 interface FootProps {

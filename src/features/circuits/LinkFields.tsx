@@ -11,6 +11,8 @@ import { useJobEditor, type JobEditor } from '../../store/useJobEditor';
 import { ChoiceField, type Choice } from '../../ui/fields/ChoiceField';
 import { PlateFields } from '../../ui/fields/PlateFields';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import type { SiteTopic } from '../../core/protection/siteQuestions';
+import { SiteFields } from '../job/SiteFields';
 import classes from './WorkingPane.module.css';
 
 interface LinkFieldsProps {
@@ -214,6 +216,23 @@ function DropFields({ view, editor }: FieldProps) {
   );
 }
 
+/** What is measured and seen where the appliance stands, of some topics. */
+function SiteFieldRow({
+  view,
+  topics,
+}: {
+  readonly view: CircuitView;
+  readonly topics: readonly SiteTopic[];
+}) {
+  return (
+    <div className={`${classes['fields']} ${classes['wide']}`}>
+      {topics.map((topic) => (
+        <SiteFields key={topic} view={view} topic={topic} />
+      ))}
+    </div>
+  );
+}
+
 /** The fields that belong to one figure: its plate, its pin, its terminals, its limit. */
 export function LinkFields({ view, link }: LinkFieldsProps) {
   const editor = useJobEditor();
@@ -232,7 +251,8 @@ export function LinkFields({ view, link }: LinkFieldsProps) {
     case 'drop':
       return <DropFields {...props} />;
     case 'disconnect':
+      return <SiteFieldRow view={view} topics={['disconnect']} />;
     case 'protection':
-      return null;
+      return <SiteFieldRow view={view} topics={['place', 'protection']} />;
   }
 }

@@ -7,9 +7,9 @@ import type { CircuitView } from '../../store/circuitView';
 import { linkChosen } from '../../store/focusSlice';
 import { redone, undone, type OpenJob } from '../../store/jobSlice';
 import { useAppDispatch } from '../../store/store';
-import { downloadJob } from '../../ui/files/downloadJob';
+import { exportJob } from '../job/exportJob';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
-import { useStageActions, type DialogName } from './stageActions';
+import { useStageActions, type DialogName } from '../job/stageActions';
 
 interface PaletteProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
@@ -68,7 +68,7 @@ function useTargets({ views, current }: PaletteProps): readonly Act[] {
 function useDeeds({ open }: PaletteProps): readonly Act[] {
   const dispatch = useAppDispatch();
   const { setTheme } = useTheme();
-  const { open: show } = useStageActions();
+  const { open: show, openStage } = useStageActions();
   const opens = (dialog: DialogName, label: string): Act => [
     dialog,
     label,
@@ -84,10 +84,24 @@ function useDeeds({ open }: PaletteProps): readonly Act[] {
       'export',
       'Export the job as a file',
       () => {
-        downloadJob(open.job);
+        exportJob(open.job);
       },
     ],
-    opens('job', 'Job, edition, practices'),
+    opens('job', 'The job'),
+    opens('edition', 'Change the edition'),
+    opens('practices', 'House practices'),
+    opens('amendments', 'Local rules'),
+    opens('schedule', 'Read a schedule of appliances'),
+    opens('plugs', 'May this plug go there?'),
+    opens('wiring', 'Wiring of this circuit'),
+    opens('ways', 'Every way to run this circuit'),
+    [
+      'survey',
+      'Survey',
+      () => {
+        openStage('survey');
+      },
+    ],
     ...THEMES.map((theme): Act => [
       `theme ${theme}`,
       `Theme: ${theme}`,

@@ -1,26 +1,21 @@
-import { useEffect } from 'react';
+import { useMemo } from 'react';
 import { withPin } from '../../core/circuit/circuitEdits';
 import { worstFinding } from '../../core/circuit/standings';
 import { pinOf } from '../../core/wording/ladder';
 import { remedyWords } from '../../core/wording/remedies';
 import type { Link } from '../../core/working/finding';
 import type { CircuitView } from '../../store/circuitView';
-import { redone, undone } from '../../store/jobSlice';
 import { remediesOf } from '../../store/remedies';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useAppSelector } from '../../store/store';
 import { useJobEditor, type JobEditor } from '../../store/useJobEditor';
-import type { StageActions } from './stageActions';
+import type { StageActions } from '../job/stageActions';
+import { useJobShortcuts } from '../job/useJobShortcuts';
 
 interface ShortcutsOf {
   readonly views: readonly CircuitView[];
   readonly current: CircuitView | undefined;
   readonly actions: StageActions;
 }
-
-/** Keys that type must reach the field that has the focus. */
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  target.closest('input, textarea, select, [contenteditable], [role="dialog"]') !== null;
 
 const step = (
   views: readonly CircuitView[],
@@ -64,13 +59,12 @@ function applyFirstRemedy(view: CircuitView, link: Link, editor: JobEditor): voi
     editor.replaceCircuit(remedy.circuit, remedyWords(remedy.change));
 }
 
-/** The keys of the stage. Those that type do nothing while a field has the focus; undo does, everywhere. */
+/** The keys of the Circuits stage, besides those of every stage. */
 export function useStageShortcuts({ views, current, actions }: ShortcutsOf): void {
-  const dispatch = useAppDispatch();
   const editor = useJobEditor();
   const link = useAppSelector((state) => state.focus.link);
-  useEffect(() => {
-    const plain: Readonly<Record<string, () => void>> = {
+  const own = useMemo<Readonly<Record<string, () => void>>>(
+    () => ({
       '[': () => {
         step(views, current, -1, actions);
       },
@@ -79,9 +73,6 @@ export function useStageShortcuts({ views, current, actions }: ShortcutsOf): voi
       },
       '/': () => {
         actions.open('palette');
-      },
-      '?': () => {
-        actions.open('keys');
       },
       n: () => {
         actions.open('add');
@@ -95,28 +86,11 @@ export function useStageShortcuts({ views, current, actions }: ShortcutsOf): voi
       w: () => {
         document.getElementById('working')?.focus();
       },
-      '1': () => {
+      '2': () => {
         document.querySelector<HTMLElement>(`[data-link="${link}"]`)?.focus();
       },
-    };
-    const onKey = (event: KeyboardEvent): void => {
-      const key = event.key.toLowerCase();
-      if (event.ctrlKey || event.metaKey) {
-        if (key === 'k') actions.open('palette');
-        else if (key === 'z') dispatch(event.shiftKey ? redone() : undone());
-        else return;
-        event.preventDefault();
-        return;
-      }
-      if (event.altKey || isTyping(event.target)) return;
-      const act = plain[key];
-      if (act === undefined) return;
-      event.preventDefault();
-      act();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
-  }, [views, current, actions, dispatch, editor, link]);
+    }),
+    [views, current, actions, editor, link],
+  );
+  useJobShortcuts(actions, own);
 }

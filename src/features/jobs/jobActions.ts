@@ -1,6 +1,7 @@
 import { DEFAULT_PRACTICES } from '../../core/circuit/practices';
 import type { Job } from '../../core/job/jobSchema';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
+import { keepPhotos } from '../../store/persistence/photoStorage';
 
 /** What became of opening a file. */
 export type Imported =
@@ -43,6 +44,7 @@ export async function importJob(file: File): Promise<Imported> {
   const here = await savedJob(read.job.id);
   if (here === undefined) {
     await addJob(read.job);
+    await keepPhotos(read.job.id, read.photos);
     return { ok: true, id: read.job.id, note: null };
   }
   const copy: Job = {
@@ -51,6 +53,7 @@ export async function importJob(file: File): Promise<Imported> {
     name: `${read.job.name}, from file`.slice(0, 80),
   };
   await addJob(copy);
+  await keepPhotos(copy.id, read.photos);
   return {
     ok: true,
     id: copy.id,

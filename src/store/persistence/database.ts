@@ -31,14 +31,23 @@ export interface JournalRecord {
   mergeKey: string | null;
 }
 
+/** A photograph of a circuit, scaled down, as a data URL. */
+export interface PhotoRecord {
+  id: string;
+  jobId: string;
+  picture: string;
+}
+
 type Database = Dexie & {
   jobs: EntityTable<JobRecord, 'id'>;
   journal: Table<JournalRecord, [string, number]>;
+  photos: EntityTable<PhotoRecord, 'id'>;
 };
 
 const open = (): Database => {
   const made = new Dexie('pasture') as Database;
   made.version(1).stores({ jobs: 'id, updatedAt', journal: '[jobId+seq], jobId' });
+  made.version(2).stores({ photos: 'id, jobId' });
   return made;
 };
 

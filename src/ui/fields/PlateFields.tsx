@@ -33,6 +33,8 @@ interface QuestionFieldProps {
   readonly appliance: Appliance;
   readonly disabled: boolean;
   readonly autoFocus: boolean;
+  /** Shown on a plate: by the mark that the plate itself bears. */
+  readonly stamped?: boolean;
   readonly onAppliance: PlateFieldsProps['onAppliance'];
 }
 
@@ -66,19 +68,38 @@ function parsePlateNumbers(
   return numbers;
 }
 
+/** A sentence that goes on after a colon. */
+const lowerFirst = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);
+
 const YES_NO = [
   { value: 'no', label: 'No, or not known' },
   { value: 'yes', label: 'Yes' },
 ] as const;
 
-function QuestionField({ question, appliance, disabled, autoFocus, onAppliance }: QuestionFieldProps) {
+/** Label and help of a field: on a plate its mark with the label under it, elsewhere the label. */
+function fieldWords({ label, mark, help, until }: Question, value: unknown, stamped: boolean) {
+  const missing = value === undefined && until !== undefined ? `Until read: ${lowerFirst(until)}` : undefined;
+  return stamped && mark !== undefined
+    ? { label: mark, help: missing === undefined ? label : `${label}. ${missing}` }
+    : { label, help: help ?? missing };
+}
+
+/** One question of a plate as the field that fits it, with the mark that the plate itself bears. */
+export function PlateField({
+  question,
+  appliance,
+  disabled,
+  autoFocus,
+  stamped = false,
+  onAppliance,
+}: QuestionFieldProps) {
   const plate: Plate = appliance.nameplate;
   const value = plate[question.key];
   const set = (next: unknown, mergeKey?: string): void => {
     const changed = withField(appliance, question.key, next);
     if (!isRefused(changed)) onAppliance(changed, mergeKey);
   };
-  const common = { label: question.label, help: question.help, disabled };
+  const common = { ...fieldWords(question, value, stamped), disabled };
   switch (question.kind) {
     case 'number':
       return (
@@ -135,7 +156,7 @@ export function PlateFields(props: PlateFieldsProps) {
   return (
     <>
       {questions.map((question, index) => (
-        <QuestionField
+        <PlateField
           key={question.key}
           question={question}
           appliance={appliance}

@@ -1,15 +1,20 @@
-import { jobFileName, writeJobFile } from '../../core/job/jobFile';
+import { jobFileName, writeJobFile, type Photos } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
 
-/** Hands a job to the browser as a file to keep. */
-export function downloadJob(job: Job): void {
-  const url = URL.createObjectURL(new Blob([writeJobFile(job)], { type: 'application/json' }));
+/** Hands a text to the browser as a file to keep. */
+export function downloadText(text: string, name: string, type: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
   const link = document.createElement('a');
   link.href = url;
-  link.download = jobFileName(job);
+  link.download = name;
   link.click();
   // The browser has taken the address by the next turn.
   setTimeout(() => {
     URL.revokeObjectURL(url);
   }, 1000);
 }
+
+/** Hands a job to the browser as a file to keep. */
+export const downloadJob = (job: Job, photos: Photos): void => {
+  downloadText(writeJobFile(job, photos), jobFileName(job), 'application/json');
+};

@@ -6,6 +6,8 @@ interface DialogProps {
   readonly title: string;
   readonly opened: boolean;
   readonly onClose: () => void;
+  /** For tables and drawings. */
+  readonly wide?: boolean;
   readonly children: ReactNode;
 }
 
@@ -13,9 +15,9 @@ interface DialogProps {
  * What opens over a page. Its head is a plain box: the library's own is a header element, which a screen
  * reader would take for a second banner of the page.
  */
-export function Dialog({ title, opened, onClose, children }: DialogProps) {
+export function Dialog({ title, opened, onClose, wide = false, children }: DialogProps) {
   return (
-    <Modal.Root opened={opened} onClose={onClose} size={560} transitionProps={{ duration: 0 }}>
+    <Modal.Root opened={opened} onClose={onClose} size={wide ? 920 : 560} transitionProps={{ duration: 0 }}>
       <Modal.Overlay />
       <Modal.Content>
         <div className={classes['head']}>

@@ -4,6 +4,7 @@ import type { FigureStanding } from '../../core/circuit/standings';
 import classes from './StageBar.module.css';
 
 interface StageTab {
+  readonly id: string;
   readonly name: string;
   readonly standing: FigureStanding;
   /** How many findings are open in it. */
@@ -16,11 +17,12 @@ interface StageBarProps {
   readonly jobNote: string;
   readonly onJob: () => void;
   readonly stages: readonly StageTab[];
+  readonly onStage: (id: string) => void;
   readonly tools: ReactNode;
 }
 
 /** The bar of a job: its name, the stages as marks on a rule, and the tools. */
-export function StageBar({ jobName, jobNote, onJob, stages, tools }: StageBarProps) {
+export function StageBar({ jobName, jobNote, onJob, stages, onStage, tools }: StageBarProps) {
   return (
     <header className={classes['bar']}>
       <button
@@ -33,18 +35,22 @@ export function StageBar({ jobName, jobNote, onJob, stages, tools }: StageBarPro
         <span className="second">{jobNote}</span>
       </button>
       <nav className={classes['stages']} aria-label="Stages of the job">
-        {stages.map(({ name, standing, open, current }, index) => (
-          <div
-            key={name}
+        {stages.map(({ id, name, standing, open, current }, index) => (
+          <button
+            key={id}
+            type="button"
             className={classes['stage']}
             data-current={current || undefined}
             aria-current={current ? 'page' : undefined}
+            onClick={() => {
+              onStage(id);
+            }}
           >
             <span className={`fig ${classes['mark']}`}>
               {index + 1} <StandingShape standing={standing} size={10} named /> {open > 0 ? open : ''}
             </span>
             {name}
-          </div>
+          </button>
         ))}
       </nav>
       <div className={classes['tools']}>{tools}</div>

@@ -1,13 +1,31 @@
 import { createContext, useContext } from 'react';
 
 /** What may open over the stage. */
-export type DialogName = 'add' | 'job' | 'keys' | 'list' | 'palette';
+export type DialogName =
+  | 'add'
+  | 'job'
+  | 'edition'
+  | 'practices'
+  | 'amendments'
+  | 'keys'
+  | 'list'
+  | 'palette'
+  | 'wiring'
+  | 'ways'
+  | 'schedule'
+  | 'plugs';
+
+/** The stages that a job has so far, in the order of the work. */
+export const STAGES = ['survey', 'circuits'] as const;
+/** A stage of the job. */
+export type StageName = (typeof STAGES)[number];
 
 /** What any part of the stage may ask for. */
 export interface StageActions {
   readonly open: (dialog: DialogName) => void;
   readonly goTo: (circuitId: string) => void;
   readonly openSheet: (circuitId: string) => void;
+  readonly openStage: (stage: StageName) => void;
   readonly leave: () => void;
 }
 
@@ -17,6 +35,7 @@ const StageActionsContext = createContext<StageActions>({
   open: nothing,
   goTo: nothing,
   openSheet: nothing,
+  openStage: nothing,
   leave: nothing,
 });
 

@@ -3,7 +3,7 @@ import { counted } from '../../core/wording/words';
 import type { OpenJob } from '../../store/jobSlice';
 import { retrySaving, takeOverJob } from '../../store/openJob';
 import { useAppSelector } from '../../store/store';
-import { downloadJob } from '../../ui/files/downloadJob';
+import { exportJob } from './exportJob';
 import { Notice } from '../../ui/shell/Notice';
 
 interface NoticesProps {
@@ -32,7 +32,7 @@ export function Notices({ open }: NoticesProps) {
   const exportIt = {
     label: 'Export the job as a file',
     act: () => {
-      downloadJob(job);
+      exportJob(job);
     },
   };
   if (save.kind === 'failed') {

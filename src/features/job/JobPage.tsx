@@ -1,16 +1,19 @@
-import { Link, useParams } from 'react-router';
+import { Link, Outlet, useOutletContext, useParams } from 'react-router';
 import { fileProblemWords } from '../../core/wording/fileProblems';
+import type { OpenJob } from '../../store/jobSlice';
 import { useOpenJob } from '../../store/useOpenJob';
-import { CircuitsStage } from './CircuitsStage';
 import { Message } from '../../ui/shell/Message';
 
-/** The Circuits stage of a job, from opening it to closing it. */
-export function CircuitsPage() {
-  const { jobId = '', circuitId } = useParams();
+/** A job that is open and ready. */
+export type ReadyJob = Extract<OpenJob, { status: 'ready' }>;
+
+/** A job from opening it to closing it: its stages stand inside, and share it. */
+export function JobPage() {
+  const { jobId = '' } = useParams();
   const open = useOpenJob(jobId);
   switch (open.status) {
     case 'ready':
-      return <CircuitsStage open={open} circuitId={circuitId} />;
+      return <Outlet context={open satisfies ReadyJob} />;
     case 'missing':
       return (
         <Message title="This job is not in this browser">
@@ -29,3 +32,6 @@ export function CircuitsPage() {
       return <Message title="Opening the job" />;
   }
 }
+
+/** The job that a stage stands in. */
+export const useReadyJob = (): ReadyJob => useOutletContext<ReadyJob>();

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import type { Amendment } from '../code/amendment';
+import { amendmentSchema } from './amendmentSchema';
+import { firstProblem } from './zodProblem';
+
+/** A file of local rules: what one authority changes, to be used in other jobs. */
+const fileSchema = z.strictObject({
+  pasture: z.literal('local-rules'),
+  version: z.literal(1),
+  amendments: z.array(amendmentSchema).max(40),
+});
+
+/** Local rules as the text of a file. */
+export const writeAmendments = (amendments: readonly Amendment[]): string =>
+  `${JSON.stringify(fileSchema.parse({ pasture: 'local-rules', version: 1, amendments }), null, 2)}\n`;
+
+/** Reads a file of local rules; what is wrong comes back in words that name the field. */
+export function readAmendments(
+  text: string,
+): { readonly amendments: z.infer<typeof fileSchema>['amendments'] } | { readonly problem: string } {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return { problem: 'The file is damaged or cut short: it is not readable as JSON.' };
+  }
+  const read = fileSchema.safeParse(value);
+  if (read.success) return { amendments: read.data.amendments };
+  const { path, message } = firstProblem(read.error);
+  return { problem: `${path === '' ? 'The file' : path}: ${message}` };
+}

@@ -1,0 +1,97 @@
+import { ROOMS } from '../code/rooms';
+import type { OutletChoice } from './outlet';
+import type { OutletFacts } from './outletFacts';
+import { GROUND_FAULT_FORMS, type Site } from './siteSchema';
+
+/** Which part of the circuit a question of the site belongs to. */
+export type SiteTopic = 'place' | 'disconnect' | 'protection' | 'ends';
+
+/** One thing to measure or to look at where the appliance stands. */
+export type SiteQuestion = { readonly key: keyof Site; readonly topic: SiteTopic } & (
+  | { readonly kind: 'feet' | 'amps' | 'torque' | 'text' | 'size' }
+  | { readonly kind: 'yes-no' }
+  | { readonly kind: 'choice'; readonly values: readonly string[] }
+);
+
+const RECEPTACLE_ROOMS: ReadonlySet<string> = new Set([
+  'kitchen',
+  'food',
+  'laundry',
+  'living',
+  'utility',
+  'basement',
+  'finished-basement',
+  'garage',
+]);
+
+const place = ({ load, needs, room }: OutletFacts): readonly SiteQuestion[] => [
+  ...(needs.fixedRoom === undefined ? [{ key: 'room', topic: 'place', kind: 'choice', values: ROOMS } as const] : []),
+  ...(load.connection === 'receptacle' && RECEPTACLE_ROOMS.has(room) ? [{ key: 'sinkFt', topic: 'place', kind: 'feet' } as const] : []),
+  ...(load.connection === 'receptacle' && room === 'outdoor' ? [{ key: 'waterFt', topic: 'place', kind: 'feet' } as const] : []),
+]; // prettier-ignore
+
+const disconnect = (_facts: OutletFacts, { disconnect: choice }: OutletChoice): readonly SiteQuestion[] => [
+  ...(choice.withinFt === null
+    ? []
+    : ([
+        { key: 'disconnectFt', topic: 'disconnect', kind: 'feet' },
+        { key: 'disconnectInSight', topic: 'disconnect', kind: 'yes-no' },
+      ] as const)),
+  ...(choice.fromWaterFt === null ? [] : [{ key: 'waterFt', topic: 'disconnect', kind: 'feet' } as const]),
+  ...(choice.kind === 'switch' || choice.kind === 'motor-switch' || choice.kind === 'enclosure'
+    ? ([
+        { key: 'disconnectA', topic: 'disconnect', kind: 'amps' },
+        { key: 'disconnect', topic: 'disconnect', kind: 'choice', values: ['planned', 'none'] },
+      ] as const)
+    : []),
+  ...(choice.kind === 'lockable-breaker' ? [{ key: 'lockable', topic: 'disconnect', kind: 'yes-no' } as const] : []),
+]; // prettier-ignore
+
+const protection = ({ needs, load }: OutletFacts, { gfci, afci }: OutletChoice): readonly SiteQuestion[] => [
+  ...(gfci.sources.length > 0
+    ? ([
+        { key: 'groundFault', topic: 'protection', kind: 'choice', values: [...GROUND_FAULT_FORMS, 'none'] },
+        { key: 'panelGfci', topic: 'protection', kind: 'yes-no' },
+      ] as const)
+    : []),
+  ...(gfci.form !== 'none' && needs.usesNeutral ? [{ key: 'loadNeutral', topic: 'protection', kind: 'choice', values: ['device', 'bar'] } as const] : []),
+  ...(gfci.form === 'spa-enclosure' && !needs.usesNeutral ? [{ key: 'feedNeutral', topic: 'protection', kind: 'yes-no' } as const] : []),
+  ...(gfci.form === 'receptacle' || gfci.form === 'dead-front' ? [{ key: 'lineLoad', topic: 'protection', kind: 'choice', values: ['right', 'swapped'] } as const] : []),
+  ...(afci.required === true ? [{ key: 'arcFault', topic: 'protection', kind: 'choice', values: ['breaker', 'none'] } as const] : []),
+  ...(load.connection === 'receptacle'
+    ? ([
+        { key: 'receptacle', topic: 'protection', kind: 'text' },
+        { key: 'plug', topic: 'protection', kind: 'text' },
+      ] as const)
+    : []),
+]; // prettier-ignore
+
+const ENDS: readonly SiteQuestion[] = [
+  { key: 'panel', topic: 'ends', kind: 'choice', values: ['service', 'subpanel'] },
+  { key: 'hotColor', topic: 'ends', kind: 'choice', values: ['black', 'red', 'blue', 'white', 'green'] },
+  { key: 'whiteMarked', topic: 'ends', kind: 'yes-no' },
+  { key: 'groundColor', topic: 'ends', kind: 'choice', values: ['bare', 'green', 'white', 'black'] },
+  { key: 'lugLeast', topic: 'ends', kind: 'size' },
+  { key: 'lugMost', topic: 'ends', kind: 'size' },
+  { key: 'torqueLbIn', topic: 'ends', kind: 'torque' },
+];
+
+/** What there is to measure and to look at for one outlet: only what its rules read. */
+export function siteQuestions(facts: OutletFacts, outlet: OutletChoice, topic: SiteTopic): readonly SiteQuestion[] {
+  switch (topic) {
+    case 'place':
+      return place(facts);
+    case 'disconnect':
+      return disconnect(facts, outlet);
+    case 'protection':
+      return protection(facts, outlet);
+    case 'ends':
+      return ENDS.filter(({ key }) => key !== 'whiteMarked' || facts.site.hotColor === 'white');
+  }
+} // prettier-ignore
+
+/** The site with one thing known, or with `undefined` not known again. */
+export function withSite(site: Site, key: keyof Site, value: unknown): Site {
+  const { [key]: _old, ...rest } = site;
+  return value === undefined ? rest : { ...rest, [key]: value };
+}

@@ -1,0 +1,50 @@
+import { formName } from '../../core/wording/places';
+import { wiring } from '../../core/wiring/terminations';
+import type { CircuitView } from '../../store/circuitView';
+import { ReceptacleFace } from '../../ui/pictures/ReceptacleFace';
+import { WiringPicture } from '../../ui/pictures/WiringPicture';
+import { Dialog } from '../../ui/shell/Dialog';
+import { SiteFields } from '../job/SiteFields';
+import classes from './WiringDialog.module.css';
+
+interface WiringDialogProps {
+  readonly view: CircuitView;
+  readonly onClose: () => void;
+}
+
+/** The wiring at every end of a circuit, in the order of landing: the load first, the panel last. */
+export function WiringDialog({ view, onClose }: WiringDialogProps) {
+  const { circuit, solved, context } = view;
+  const { ends, torqueFrom, service } = wiring(circuit, solved, context.code);
+  const { outlet } = solved.figures;
+  const labels = {
+    load: outlet.receptacle?.config ?? 'terminals of the appliance',
+    enclosure: 'neutrals and grounds apart, no bond',
+    panel: service
+      ? 'service: neutrals and grounds on the bonded bar'
+      : 'subpanel: neutrals and grounds apart',
+  };
+  return (
+    <Dialog wide opened onClose={onClose} title={`Wiring, ${circuit.name}`}>
+      <p className="second">
+        Dead, and proved dead: tester on a live source, on these conductors, on the live source again. Far end
+        first, the panel last.{' '}
+        {outlet.gfci.form === 'none' ? '' : `Protection: ${formName[outlet.gfci.form]}. `}
+        Torque{' '}
+        {torqueFrom === 'label'
+          ? 'as on the label.'
+          : 'by the default table: read the label, it comes first.'}
+      </p>
+      <div className={classes['ends']}>
+        {ends.map((end) => (
+          <WiringPicture key={end.at} end={end} label={labels[end.at]} />
+        ))}
+        {outlet.receptacle !== null && <ReceptacleFace config={outlet.receptacle.config} size={132} />}
+      </div>
+      <h3 className={classes['head']}>Seen at the ends</h3>
+      <div className={classes['fields']}>
+        <SiteFields view={view} topic="ends" />
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,61 @@
+import { Button } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { EDITION_YEARS, type EditionYear } from '../../core/code/edition';
+import { jobContext } from '../../core/job/jobContext';
+import type { Job } from '../../core/job/jobSchema';
+import { useJobEditor } from '../../store/useJobEditor';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { Dialog } from '../../ui/shell/Dialog';
+import { ChangeList, changeCount, useJobChanges } from './ChangeList';
+import classes from './dialogs.module.css';
+
+interface EditionDialogProps {
+  readonly job: Job;
+  readonly onClose: () => void;
+}
+
+/** Another edition of the code, with everything that it would change in this job, before it is taken. */
+export function EditionDialog({ job, onClose }: EditionDialogProps) {
+  const { edit, canWrite } = useJobEditor();
+  const [year, setYear] = useState<EditionYear>(EDITION_YEARS.find((each) => each !== job.edition) ?? 2023);
+  const context = useMemo(() => jobContext({ ...job, edition: year }), [job, year]);
+  const changes = useJobChanges(job, context);
+  return (
+    <Dialog wide opened onClose={onClose} title={`The job is under ${job.edition}`}>
+      <div className={classes['form']}>
+        <ChoiceField
+          label="Compare with the edition of"
+          value={year}
+          choices={EDITION_YEARS.filter((each) => each !== job.edition).map((each) => ({
+            value: each,
+            label: each === 2026 ? '2026, not verified' : String(each),
+          }))}
+          onChoose={setYear}
+        />
+        <p className={classes['wide']} aria-live="polite">
+          <b>{changeCount(changes)}</b>
+          {context.code.verified
+            ? ''
+            : ' The 2026 edition was not read: where nothing else is known its figures are those of 2023. Compare with the printed code.'}
+        </p>
+        <div className={classes['wide']}>
+          <ChangeList changes={changes} />
+        </div>
+        <div className={classes['acts']}>
+          <Button
+            disabled={!canWrite}
+            onClick={() => {
+              edit({ kind: 'set-job', fields: { edition: year } }, `${year} code`);
+              onClose();
+            }}
+          >
+            Put the job under {year}
+          </Button>
+          <Button variant="default" onClick={onClose}>
+            Stay under {job.edition}
+          </Button>
+        </div>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,30 @@
+import { AmendmentsDialog } from './AmendmentsDialog';
+import { EditionDialog } from './EditionDialog';
+import { JobDialog } from './JobDialog';
+import type { ReadyJob } from './JobPage';
+import { KeysDialog } from './KeysDialog';
+import { PlugDialog } from './PlugDialog';
+import { PracticesDialog } from './PracticesDialog';
+import { ScheduleDialog } from './ScheduleDialog';
+import type { DialogName } from './stageActions';
+
+interface JobDialogsProps {
+  readonly open: ReadyJob;
+  readonly dialog: DialogName | null;
+  readonly onClose: () => void;
+}
+
+/** The dialogs that every stage of a job may open, one at a time. */
+export function JobDialogs({ open: { job }, dialog, onClose }: JobDialogsProps) {
+  return (
+    <>
+      <JobDialog job={job} opened={dialog === 'job'} onClose={onClose} />
+      <KeysDialog opened={dialog === 'keys'} onClose={onClose} />
+      {dialog === 'edition' && <EditionDialog job={job} onClose={onClose} />}
+      {dialog === 'practices' && <PracticesDialog job={job} onClose={onClose} />}
+      {dialog === 'amendments' && <AmendmentsDialog job={job} onClose={onClose} />}
+      {dialog === 'schedule' && <ScheduleDialog job={job} onClose={onClose} />}
+      {dialog === 'plugs' && <PlugDialog job={job} onClose={onClose} />}
+    </>
+  );
+}

@@ -1,0 +1,117 @@
+import { Textarea, TextInput } from '@mantine/core';
+import { OCCUPANCIES } from '../../core/code/rooms';
+import { edition as editionOf } from '../../core/code/edition';
+import type { JobFields as Fields } from '../../core/job/commands';
+import type { Job } from '../../core/job/jobSchema';
+import { occupancyName } from '../../core/wording/places';
+import { useJobEditor } from '../../store/useJobEditor';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { useStageActions } from './stageActions';
+import classes from './JobFields.module.css';
+
+/** A text of the job, saved as it is typed; one visit to the field is one step of undo. */
+function JobText({ job, field, label, least = 0 }: { readonly job: Job; readonly field: 'name' | 'authority'; readonly label: string; readonly least?: number }) {
+  const { edit, canWrite } = useJobEditor();
+  return (
+    <TextInput
+      label={label}
+      defaultValue={job[field]}
+      disabled={!canWrite}
+      maxLength={field === 'name' ? 80 : 120}
+      onChange={(event) => {
+        const text = event.currentTarget.value;
+        if (text.trim().length >= least) edit({ kind: 'set-job', fields: { [field]: least > 0 ? text.trim() : text } }, label, `job ${field}`);
+      }}
+    />
+  );
+} // prettier-ignore
+
+/** The edition in force, with the way to another. */
+function EditionLine({ job }: { readonly job: Job }) {
+  const { open } = useStageActions();
+  return (
+    <p className={classes['edition']}>
+      <span className="second">Edition of the code</span>
+      <b className="fig">{job.edition}</b>
+      <button
+        type="button"
+        className="act"
+        onClick={() => {
+          open('edition');
+        }}
+      >
+        Change it, and see what changes
+      </button>
+      {!editionOf(job.edition).verified && <span>Not read: figures of 2023. Compare with the printed code.</span>}
+    </p>
+  ); // prettier-ignore
+}
+
+/** House practices and local rules, each a dialog of its own. */
+function RulesLine({ job }: { readonly job: Job }) {
+  const { open } = useStageActions();
+  const act = (dialog: 'practices' | 'amendments', name: string) => (
+    <button
+      type="button"
+      className="act"
+      onClick={() => {
+        open(dialog);
+      }}
+    >
+      {name}
+    </button>
+  );
+  return (
+    <p className={classes['acts']}>
+      {act('practices', 'House practices')}
+      {act('amendments', `Local rules, ${job.amendments.length}`)}
+    </p>
+  );
+}
+
+/** The facts of a job that its rules read: code in force, authority, permit, kind of building, what comes later. */
+export function JobFields({ job }: { readonly job: Job }) {
+  const { edit, canWrite } = useJobEditor();
+  const set = (fields: Partial<Fields>, label: string, mergeKey?: string): void => {
+    edit({ kind: 'set-job', fields }, label, mergeKey);
+  };
+  return (
+    <>
+      <JobText job={job} field="name" label="Name of the job" least={1} />
+      <EditionLine job={job} />
+      <JobText job={job} field="authority" label="Authority having jurisdiction" />
+      <TextInput
+        label="Permit applied for on"
+        description="Dated exceptions are read on this day."
+        type="date"
+        defaultValue={job.permitDate ?? ''}
+        disabled={!canWrite}
+        onChange={(event) => {
+          const permitDate = event.currentTarget.value;
+          set({ permitDate: permitDate === '' ? null : permitDate }, 'Permit date', 'job permit');
+        }}
+      />
+      <ChoiceField
+        label="Kind of building"
+        value={job.occupancy}
+        disabled={!canWrite}
+        choices={OCCUPANCIES.map((value) => ({ value, label: occupancyName[value] }))}
+        onChoose={(occupancy) => {
+          set({ occupancy }, 'Kind of building');
+        }}
+      />
+      <Textarea
+        label="What may come later"
+        description="A larger vehicle, visitors with a larger trailer, a heater on the pool."
+        defaultValue={job.later}
+        disabled={!canWrite}
+        maxLength={500}
+        rows={2}
+        onChange={(event) => {
+          set({ later: event.currentTarget.value }, 'What may come later', 'job later');
+        }}
+      />
+      <RulesLine job={job} />
+    </>
+  );
+}

@@ -1,0 +1,161 @@
+import { Button, Textarea } from '@mantine/core';
+import { useDeferredValue, useMemo, useRef, useState, type DragEvent } from 'react';
+import { jobFileName } from '../../core/job/jobFile';
+import type { Job } from '../../core/job/jobSchema';
+import { readSchedule } from '../../core/schedule/readSchedule';
+import { writeSchedule } from '../../core/schedule/writeSchedule';
+import { circuitLine } from '../../core/wording/ladder';
+import { counted } from '../../core/wording/words';
+import { circuitView } from '../../store/circuitView';
+import { useJobEditor } from '../../store/useJobEditor';
+import { downloadText } from '../../ui/files/downloadJob';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import { Dialog } from '../../ui/shell/Dialog';
+import changes from './ChangeList.module.css';
+import classes from './dialogs.module.css';
+
+interface ScheduleDialogProps {
+  readonly job: Job;
+  readonly onClose: () => void;
+}
+
+const SAMPLE =
+  'name,appliance,length,method,place\nDeck,hot tub 50,40,pvc40,outdoor\nKitchen,range 12 kW,35,,';
+
+type Read = ReturnType<typeof readSchedule>;
+
+/** The rows as they were read, sized, with what is wrong in those that were not. */
+function Rows({ job, schedule }: { readonly job: Job; readonly schedule: Read }) {
+  if ('problem' in schedule) return <p role="alert">{schedule.problem}</p>;
+  return (
+    <div className={changes['scroll']} tabIndex={0} role="region" aria-label="Rows of the schedule">
+      <table className={changes['changes']}>
+        <thead>
+          <tr>
+            <th scope="col">Line</th>
+            <th scope="col">Circuit</th>
+            <th scope="col">Sized</th>
+          </tr>
+        </thead>
+        <tbody>
+          {schedule.bad.map(({ line, column, message }) => (
+            <tr key={line}>
+              <td className="fig">{line}</td>
+              <td colSpan={2}>
+                <StandingShape standing="stop" named /> {column}: {message}
+              </td>
+            </tr>
+          ))}
+          {schedule.rows.map(({ line, circuit }) => {
+            const view = circuitView(job, circuit);
+            return (
+              <tr key={line}>
+                <td className="fig">{line}</td>
+                <td>{circuit.name}</td>
+                <td className="fig">
+                  <StandingShape standing={view.standing} named /> {circuitLine(view.solved, circuit)}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Where the text comes from and goes to: a file chosen, the circuits of the job as a file. */
+function Files({ job, onFile }: { readonly job: Job; readonly onFile: (file: File | undefined) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <div className={classes['acts']}>
+      <Button
+        variant="default"
+        onClick={() => {
+          input.current?.click();
+        }}
+      >
+        Choose a CSV file
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,text/csv"
+        hidden
+        aria-label="CSV file of a schedule"
+        onChange={(event) => {
+          onFile(event.currentTarget.files?.[0]);
+          event.currentTarget.value = '';
+        }}
+      />
+      <Button
+        variant="default"
+        disabled={job.circuits.length === 0}
+        onClick={() => {
+          downloadText(writeSchedule(job.circuits), jobFileName(job, 'csv'), 'text/csv');
+        }}
+      >
+        Export the circuits as CSV
+      </Button>
+    </div>
+  );
+}
+
+/** Many appliances at once: a builder's schedule pasted, dropped or chosen as CSV, every row sized or told what is wrong. */
+export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
+  const { edit, canWrite } = useJobEditor();
+  const [text, setText] = useState('');
+  const later = useDeferredValue(text);
+  const schedule = useMemo(() => (later.trim() === '' ? null : readSchedule(later, () => crypto.randomUUID())), [later]);
+  const rows = schedule === null || 'problem' in schedule ? [] : schedule.rows;
+  const take = (file: File | undefined): void => {
+    if (file !== undefined) void file.text().then(setText);
+  };
+  return (
+    <Dialog wide opened onClose={onClose} title="A schedule of appliances">
+      <div
+        className={classes['form']}
+        onDragOver={(event: DragEvent) => {
+          event.preventDefault();
+        }}
+        onDrop={(event: DragEvent) => {
+          event.preventDefault();
+          take(event.dataTransfer.files[0]);
+        }}
+      >
+        <Textarea
+          className={classes['wide'] ?? ''}
+          label="Paste it here, or drop a CSV file"
+          description="A column appliance, written as it is typed, with name, length, method and place; or family and nameplate. columns."
+          placeholder={SAMPLE}
+          value={text}
+          rows={7}
+          disabled={!canWrite}
+          onChange={(event) => {
+            setText(event.currentTarget.value);
+          }}
+        />
+        <Files job={job} onFile={take} />
+        {schedule !== null && (
+          <div className={classes['wide']}>
+            <Rows job={job} schedule={schedule} />
+          </div>
+        )}
+        <div className={classes['acts']}>
+          <Button
+            disabled={!canWrite || rows.length === 0 || text !== later}
+            onClick={() => {
+              edit({ kind: 'insert-circuits', circuits: rows.map(({ circuit }) => circuit), at: job.circuits.length }, `Add ${counted(rows.length, 'circuit')}`);
+              onClose();
+            }}
+          >
+            Add {counted(rows.length, 'circuit')}
+          </Button>
+          <Button variant="default" onClick={onClose}>
+            Cancel
+          </Button>
+        </div>
+      </div>
+    </Dialog>
+  );
+} // prettier-ignore

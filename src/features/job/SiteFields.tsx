@@ -1,0 +1,139 @@
+import type { CircuitView } from '../../store/circuitView';
+import {
+  siteQuestions,
+  withSite,
+  type SiteQuestion,
+  type SiteTopic,
+} from '../../core/protection/siteQuestions';
+import type { Site } from '../../core/protection/siteSchema';
+import { parseLength, printLength } from '../../core/units/length';
+import { parseNumber, printNumber } from '../../core/units/number';
+import { feet } from '../../core/units/quantity';
+import { isRefused, refuse, type Refused } from '../../core/units/refused';
+import { parseWireSize } from '../../core/units/wireSize';
+import { siteLabel, siteValue } from '../../core/wording/siteWords';
+import { useJobEditor } from '../../store/useJobEditor';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { QuantityField } from '../../ui/fields/QuantityField';
+
+const UNKNOWN = 'unknown';
+
+interface OneProps {
+  readonly question: SiteQuestion;
+  readonly site: Site;
+  readonly disabled: boolean;
+  readonly set: (value: unknown, mergeKey?: string) => void;
+}
+
+type Known = number | string | undefined;
+
+const AMPS = { least: 15, most: 400, units: ['a', 'amp', 'amps'], shown: 'A' } as const;
+const TORQUE = { least: 1, most: 1000, units: ['lb-in', 'in-lb', 'lbin'], shown: 'lb-in' } as const;
+
+const MOST_FT = 1000;
+
+/** What a typed measure comes to, by its kind; an empty field is not known. */
+function parseMeasure(kind: SiteQuestion['kind'], text: string): Known | Refused {
+  if (text.trim() === '') return undefined;
+  switch (kind) {
+    case 'feet': {
+      const length = parseLength(text);
+      return isRefused(length) || length <= MOST_FT ? length : refuse(text, `a length up to ${MOST_FT} ft`);
+    }
+    case 'amps':
+      return parseNumber(text, AMPS);
+    case 'torque':
+      return parseNumber(text, TORQUE);
+    case 'size': {
+      const size = parseWireSize(text);
+      return isRefused(size) ? refuse(text, 'a size such as 14 or 1/0') : size;
+    }
+    default:
+      return text.trim().length > 10 ? refuse(text, 'a configuration such as 14-50') : text.trim();
+  }
+}
+
+function printMeasure(kind: SiteQuestion['kind'], value: Known): string {
+  if (value === undefined) return '';
+  if (kind === 'feet') return printLength(feet(Number(value)));
+  if (kind === 'amps') return `${printNumber(Number(value))} A`;
+  return kind === 'torque' ? `${printNumber(Number(value))} lb-in` : String(value);
+}
+
+function SiteFieldOne({ question, site, disabled, set }: OneProps) {
+  const { label, help } = siteLabel[question.key];
+  const value = site[question.key];
+  if (question.kind === 'yes-no') {
+    return (
+      <ChoiceField
+        label={label}
+        help={help}
+        disabled={disabled}
+        value={value === undefined ? UNKNOWN : value === true ? 'yes' : 'no'}
+        choices={[
+          { value: UNKNOWN, label: 'Not looked at' },
+          { value: 'yes', label: 'Yes' },
+          { value: 'no', label: 'No' },
+        ]}
+        onChoose={(next) => {
+          set(next === UNKNOWN ? undefined : next === 'yes');
+        }}
+      />
+    );
+  }
+  if (question.kind === 'choice') {
+    const byRule = question.key === 'groundFault' || question.key === 'arcFault' || question.key === 'room';
+    return (
+      <ChoiceField
+        label={label}
+        help={help}
+        disabled={disabled}
+        value={typeof value === 'string' ? value : UNKNOWN}
+        choices={[
+          { value: UNKNOWN, label: byRule ? (question.key === 'room' ? 'As the run ends' : 'By rule') : 'Not looked at' },
+          ...question.values.map((each) => ({ value: each, label: siteValue(each) })),
+        ]}
+        onChoose={(next) => {
+          set(next === UNKNOWN ? undefined : next);
+        }}
+      />
+    ); // prettier-ignore
+  }
+  const { kind } = question;
+  return (
+    <QuantityField<Known>
+      label={label}
+      help={help}
+      disabled={disabled}
+      inputMode={kind === 'feet' || kind === 'amps' || kind === 'torque' ? 'decimal' : 'text'}
+      value={typeof value === 'number' || typeof value === 'string' ? value : undefined}
+      print={(shown) => printMeasure(kind, shown)}
+      parse={(text) => parseMeasure(kind, text)}
+      onValue={set}
+    />
+  );
+}
+
+interface SiteFieldsProps {
+  readonly view: CircuitView;
+  readonly topic: SiteTopic;
+}
+
+/** What there is to measure and to look at for one topic of a circuit; nothing where nothing is asked. */
+export function SiteFields({ view, topic }: SiteFieldsProps) {
+  const { canWrite, replaceCircuit } = useJobEditor();
+  const { circuit, solved } = view;
+  const questions = siteQuestions(solved.figures.facts, solved.figures.outlet, topic);
+  return questions.map((question) => (
+    <SiteFieldOne
+      key={question.key}
+      question={question}
+      site={circuit.site}
+      disabled={!canWrite}
+      set={(value, mergeKey) => {
+        const site = withSite(circuit.site, question.key, value);
+        replaceCircuit({ ...circuit, site }, siteLabel[question.key].label, mergeKey);
+      }}
+    />
+  ));
+}

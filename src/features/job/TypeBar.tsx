@@ -1,0 +1,84 @@
+import { Autocomplete, Button } from '@mantine/core';
+import { useState } from 'react';
+import { newCircuit, newStretch } from '../../core/circuit/newCircuit';
+import type { Circuit } from '../../core/circuit/circuitSchema';
+import type { Job } from '../../core/job/jobSchema';
+import { completions, readTyped, type Typed } from '../../core/typing/readTyped';
+import { circuitLine } from '../../core/wording/ladder';
+import { circuitView } from '../../store/circuitView';
+import { useJobEditor } from '../../store/useJobEditor';
+import classes from './TypeBar.module.css';
+
+/** Length that is taken until one is typed, feet. */
+const USUAL_LENGTH_FT = 40;
+
+const typedCircuit = (
+  { appliance, lengthFt, method, place }: Typed,
+  id: string,
+  stretchId: string,
+): Circuit =>
+  newCircuit(id, appliance, [
+    newStretch(stretchId, method ?? 'nm-b', lengthFt ?? USUAL_LENGTH_FT, place ?? 'indoor'),
+  ]);
+
+interface TypeBarProps {
+  readonly job: Job;
+  readonly onAdded?: (id: string) => void;
+}
+
+/** What was understood of the line, with the circuit that it would be. */
+function Understood({ job, text }: { readonly job: Job; readonly text: string }) {
+  if (text.trim() === '') return <span className="second">As &quot;range 12 kW&quot; or &quot;mini split 19/30 62 ft pvc outdoors&quot;.</span>;
+  const typed = readTyped(text);
+  if ('problem' in typed) return <span className={classes['problem']}>{typed.problem}</span>;
+  const { circuit, solved } = circuitView(job, typedCircuit(typed, 'typed', 'typed'));
+  return (
+    <span>
+      {typed.understood}: <b className="fig">{circuitLine(solved, circuit)}</b>
+      {typed.lengthFt === undefined && <span className="second"> over {USUAL_LENGTH_FT} ft until a length is given</span>}
+    </span>
+  );
+} // prettier-ignore
+
+/** A circuit by typing: the line is completed, and says what it understood before it is taken. */
+export function TypeBar({ job, onAdded }: TypeBarProps) {
+  const { canWrite, edit } = useJobEditor();
+  const [text, setText] = useState('');
+  const typed = readTyped(text);
+  const ready = !('problem' in typed);
+  const add = (): void => {
+    if ('problem' in typed) return;
+    const circuit = typedCircuit(typed, crypto.randomUUID(), crypto.randomUUID());
+    edit({ kind: 'insert-circuit', circuit, at: job.circuits.length }, `Add ${circuit.name}`);
+    setText('');
+    onAdded?.(circuit.id);
+  };
+  return (
+    <form
+      className={classes['bar']}
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <Autocomplete
+        label="Add a circuit by typing"
+        placeholder="hot tub 50"
+        value={text}
+        onChange={setText}
+        data={[...completions(text)]}
+        filter={({ options }) => options}
+        disabled={!canWrite}
+        maxLength={120}
+        comboboxProps={{ withinPortal: false }}
+        className={classes['line'] ?? ''}
+      />
+      <Button type="submit" disabled={!ready || !canWrite}>
+        Add
+      </Button>
+      <p className={classes['says']} aria-live="polite">
+        <Understood job={job} text={text} />
+      </p>
+    </form>
+  );
+}

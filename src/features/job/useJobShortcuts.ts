@@ -1,0 +1,55 @@
+import { useEffect } from 'react';
+import { redone, undone } from '../../store/jobSlice';
+import { useAppDispatch } from '../../store/store';
+import { STAGES, type StageActions } from './stageActions';
+
+/** Keys that type must reach the field that has the focus. */
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  target.closest('input, textarea, select, [contenteditable], [role="dialog"]') !== null;
+
+const NOTHING: Readonly<Record<string, () => void>> = {};
+
+/**
+ * The keys that every stage of a job has: undo and redo everywhere, the rest while no field has the focus.
+ * A stage adds its own.
+ */
+export function useJobShortcuts(actions: StageActions, own = NOTHING): void {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    const stages = Object.fromEntries(
+      STAGES.map((stage, at) => [
+        String(at + 1),
+        () => {
+          actions.openStage(stage);
+        },
+      ]),
+    );
+    const plain: Readonly<Record<string, () => void>> = {
+      '?': () => {
+        actions.open('keys');
+      },
+      ...stages,
+      ...own,
+    };
+    const onKey = (event: KeyboardEvent): void => {
+      const key = event.key.toLowerCase();
+      if (event.ctrlKey || event.metaKey) {
+        if (key === 'k' && own !== NOTHING) actions.open('palette');
+        else if (key === 'z') dispatch(event.shiftKey ? redone() : undone());
+        else return;
+        event.preventDefault();
+        return;
+      }
+      if (event.altKey || isTyping(event.target)) return;
+      const act = plain[key];
+      if (act === undefined) return;
+      event.preventDefault();
+      act();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+    };
+  }, [actions, dispatch, own]);
+}

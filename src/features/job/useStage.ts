@@ -1,0 +1,27 @@
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { DialogName, StageActions, StageName } from './stageActions';
+
+/** Where a stage stands under a job's address. */
+const stagePath = (jobId: string, stage: StageName): string =>
+  stage === 'circuits' ? `/jobs/${jobId}` : `/jobs/${jobId}/${stage}`;
+
+/** The actions of a stage, and which dialog is open over it. */
+export function useStage(jobId: string) {
+  const navigate = useNavigate();
+  const [dialog, setDialog] = useState<DialogName | null>(null);
+  const actions = useMemo<StageActions>(
+    () => ({
+      open: setDialog,
+      goTo: (id) => {
+        setDialog(null);
+        void navigate(`/jobs/${jobId}/${id}`);
+      },
+      openSheet: (id) => void navigate(`/jobs/${jobId}/${id}/sheet`),
+      openStage: (stage) => void navigate(stagePath(jobId, stage)),
+      leave: () => void navigate('/'),
+    }),
+    [navigate, jobId],
+  );
+  return { actions, dialog, setDialog };
+}

@@ -1,0 +1,76 @@
+import { memo } from 'react';
+import { familyNames } from '../../core/appliances/registry';
+import type { Circuit } from '../../core/circuit/circuitSchema';
+import { findingSentence } from '../../core/wording/findings';
+import { circuitLine } from '../../core/wording/ladder';
+import type { CircuitView } from '../../store/circuitView';
+import type { AnyFinding } from '../../core/working/finding';
+import { useJobEditor } from '../../store/useJobEditor';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import { Nameplate } from '../../ui/plates/Nameplate';
+import { SiteFields } from '../job/SiteFields';
+import { useStageActions } from '../job/stageActions';
+import { PhotoStrip } from './PhotoStrip';
+import classes from './survey.module.css';
+
+interface PlateCardProps {
+  readonly view: CircuitView;
+  readonly jobId: string;
+  /** What its survey still has to find out. */
+  readonly questions: readonly AnyFinding[];
+}
+
+const familyName = ({ appliance }: Circuit): string =>
+  familyNames.find(({ id }) => id === appliance.family)?.name ?? '';
+
+/** What is still unknown of an appliance, and what stands until it is known. */
+function StillToFind({ questions }: Pick<PlateCardProps, 'questions'>) {
+  if (questions.length === 0) return <p className={classes['known']}><StandingShape standing="ok" /> Nothing left to find out here.</p>; // prettier-ignore
+  return (
+    <ul className={classes['open']} aria-label="Still to find out">
+      {questions.map((finding) => (
+        <li key={`${finding.code} ${finding.stretch ?? ''}`}>
+          <StandingShape standing={finding.standing === 'note' ? 'ok' : finding.standing} named /> {findingSentence(finding)}
+        </li>
+      ))}
+    </ul>
+  ); // prettier-ignore
+}
+
+/** One appliance as it was surveyed: its plate, where it stands, its photographs, and what is left to find out. */
+export const PlateCard = memo(function PlateCard({ view, jobId, questions }: PlateCardProps) {
+  const { circuit, solved } = view;
+  const { canWrite, replaceCircuit } = useJobEditor();
+  const { goTo } = useStageActions();
+  return (
+    <li className={classes['card']}>
+      <h2>
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            goTo(circuit.id);
+          }}
+        >
+          {circuit.name}
+        </button>
+        <span className="fig second">{circuitLine(solved, circuit)}</span>
+      </h2>
+      <Nameplate
+        appliance={circuit.appliance}
+        family={familyName(circuit)}
+        disabled={!canWrite}
+        onAppliance={(appliance, key) => {
+          replaceCircuit({ ...circuit, appliance }, 'Nameplate', key);
+        }}
+      >
+        <div className={classes['site']}>
+          <SiteFields view={view} topic="place" />
+          <SiteFields view={view} topic="disconnect" />
+        </div>
+        <StillToFind questions={questions} />
+        <PhotoStrip circuit={circuit} jobId={jobId} />
+      </Nameplate>
+    </li>
+  );
+});

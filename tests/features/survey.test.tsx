@@ -1,0 +1,110 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
+import { demoJob } from '../../src/core/job/demoJob';
+import { TypeBar } from '../../src/features/job/TypeBar';
+import { PlateCard } from '../../src/features/survey/PlateCard';
+import { PhotoStrip } from '../../src/features/survey/PhotoStrip';
+import { surveyOpen, surveyQuestions } from '../../src/store/surveyState';
+import { load, openJob, show, viewOf } from '../support/stage';
+
+beforeEach(() => {
+  load();
+});
+
+const card = (id: string) => {
+  const view = viewOf(id);
+  show(<PlateCard view={view} jobId={demoJob.id} questions={surveyQuestions(openJob(), view.circuit)} />);
+};
+
+const plateOf = (id: string) => openJob().circuits.find((each) => each.id === id)?.appliance.nameplate;
+
+describe('the plate of an appliance', () => {
+  test('bears the marks that such a plate bears', () => {
+    card('north-split');
+    expect(screen.getByLabelText('MCA')).toHaveProperty('value', '19 A');
+    expect(screen.getByLabelText('MOCP')).toHaveProperty('value', '30 A');
+    expect(screen.queryByLabelText('HP')).toBeNull();
+  });
+
+  test('a motor has horsepower, and says what stands until its label is read', () => {
+    card('well');
+    expect(screen.getByLabelText('HP')).toHaveProperty('value', '1.5 hp');
+    expect(screen.getByText(/Until read: six times the full-load current/)).toBeTruthy();
+  });
+
+  test('what is typed into it counts at once; what is not understood is kept and said', async () => {
+    card('north-split');
+    const mca = screen.getByLabelText('MCA');
+    await userEvent.clear(mca);
+    await userEvent.type(mca, '22');
+    expect(plateOf('north-split')).toMatchObject({ mca: 22 });
+    await userEvent.clear(mca);
+    await userEvent.type(mca, 'twenty');
+    expect(plateOf('north-split')).toMatchObject({ mca: 22 });
+    expect(screen.getByText(/Type a number from 1 to 200 A/)).toBeTruthy();
+  });
+
+  test('asks for what its rules read, and lists what is left to find out', async () => {
+    const view = viewOf('deck-tub');
+    load({ ...demoJob, circuits: [{ ...view.circuit, site: {} }] });
+    card('deck-tub');
+    const open = screen.getByRole('list', { name: 'Still to find out' });
+    expect(within(open).getByText(/Where will the disconnect stand/)).toBeTruthy();
+    await userEvent.type(screen.getByLabelText('To the water'), '4');
+    const { circuit } = viewOf('deck-tub');
+    expect(circuit.site).toMatchObject({ waterFt: 4 });
+    expect(viewOf('deck-tub').open.map(({ code }) => code)).toContain('disconnect.too-near-water');
+  });
+
+  test('the count of the stage goes down as things are found out', () => {
+    const before = surveyOpen(openJob());
+    load({ ...demoJob, authority: '', permitDate: null });
+    expect(surveyOpen(openJob())).toBeGreaterThanOrEqual(before + 2);
+  });
+});
+
+describe('photographs', () => {
+  test('a file that is no picture is refused by its name', async () => {
+    show(<PhotoStrip circuit={viewOf('well').circuit} jobId={demoJob.id} />);
+    const input = screen.getByLabelText('Photograph of the plate or the place');
+    await userEvent.upload(input, new File(['text'], 'plate.jpg', { type: 'image/jpeg' }));
+    expect((await screen.findByRole('alert')).textContent).toContain('plate.jpg is not a picture');
+    expect(viewOf('well').circuit.photos).toEqual([]);
+  });
+
+  test('a caption is kept with the circuit, and a photograph is taken out', async () => {
+    const { circuit } = viewOf('well');
+    load({ ...demoJob, circuits: [{ ...circuit, photos: [{ id: 'photo-1', caption: '' }] }] });
+    show(<PhotoStrip circuit={viewOf('well').circuit} jobId={demoJob.id} />);
+    await userEvent.type(screen.getByLabelText('What it shows'), 'Label in the lid');
+    await userEvent.tab();
+    expect(viewOf('well').circuit.photos).toEqual([{ id: 'photo-1', caption: 'Label in the lid' }]);
+    await userEvent.click(screen.getByRole('button', { name: 'Remove' }));
+    expect(viewOf('well').circuit.photos).toEqual([]);
+  });
+});
+
+describe('a circuit by typing', () => {
+  test('says what it understood, and adds it', async () => {
+    const onAdded = vi.fn();
+    show(<TypeBar job={openJob()} onAdded={onAdded} />);
+    await userEvent.type(
+      screen.getByPlaceholderText('hot tub 50'),
+      'mini split 19/30 62 ft pvc outdoors',
+    );
+    expect(screen.getByText(/Mini split, 19\/30 A, 62 ft, PVC Sch 40, outdoor/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Add' }));
+    const added = openJob().circuits.at(-1);
+    expect(added?.appliance).toMatchObject({ family: 'mini-split', nameplate: { mca: 19, mocp: 30 } });
+    expect(onAdded).toHaveBeenCalledWith(added?.id);
+  });
+
+  test('what is missing is said, and nothing is added', async () => {
+    show(<TypeBar job={openJob()} />);
+    await userEvent.type(screen.getByPlaceholderText('hot tub 50'), 'range');
+    expect(screen.getByText(/Missing: kilowatts/)).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Add' })).toHaveProperty('disabled', true);
+    expect(openJob().circuits).toHaveLength(demoJob.circuits.length);
+  });
+});
