@@ -57,6 +57,41 @@ for (const theme of THEMES) {
   });
 }
 
+for (const theme of THEMES) {
+  test(`${theme}: the survey and its dialogs`, async ({ page }) => {
+    await wear(page, theme);
+    await openDemo(page);
+    await page.getByRole('button', { name: /Survey/ }).click();
+    await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
+    expect(await faults(page, theme), 'survey').toEqual([]);
+    await page.getByRole('button', { name: /Local rules/ }).click();
+    await expect(page.getByText('Another local rule')).toBeVisible();
+    expect(await faults(page, theme), 'local rules').toEqual([]);
+  });
+}
+
+for (const dialog of ['Change the edition', 'House practices', 'May this plug go there?']) {
+  test(`the dialog ${dialog.toLowerCase()}`, async ({ page }) => {
+    await openDemo(page);
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('menuitem', { name: dialog }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    expect(await faults(page, 'paper')).toEqual([]);
+  });
+}
+
+test('the wiring and the ways of a circuit', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: /^Hot tub, deck/ }).click();
+  await page.getByRole('button', { name: 'Wiring' }).click();
+  await expect(page.getByRole('img', { name: 'Wiring at the panel' })).toBeVisible();
+  expect(await faults(page, 'paper'), 'wiring').toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Every way' }).click();
+  await expect(page.getByRole('region', { name: 'Ways that hold' })).toBeVisible();
+  expect(await faults(page, 'paper'), 'ways').toEqual([]);
+});
+
 for (const name of FIGURES) {
   test(`the working of ${name.toLowerCase()}`, async ({ page }) => {
     await openDemo(page);

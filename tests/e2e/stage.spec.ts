@@ -91,8 +91,9 @@ test('another edition changes what differs, and an edition that was not read say
   await expect(link(page, 'Load')).toContainText('32');
   const edition = async (year: string): Promise<void> => {
     await page.getByRole('button', { name: /change the job/ }).click();
-    await page.getByLabel('Edition of the code').selectOption(year);
-    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /see what changes/ }).click();
+    await page.getByLabel('Compare with the edition of').selectOption(year);
+    await page.getByRole('button', { name: `Put the job under ${year}` }).click();
     await expect(page.getByRole('dialog')).toBeHidden();
   };
   await edition('2017');
@@ -115,7 +116,7 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
   await keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await keyboard.press('Escape');
-  await keyboard.press('1');
+  await keyboard.press('2');
   await expect(link(page, 'Conductor')).toBeFocused();
   await keyboard.press('ArrowDown');
   await expect(link(page, 'Ground')).toBeFocused();
@@ -127,6 +128,10 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
   await keyboard.type('noon');
   await keyboard.press('Enter');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'noon');
+  await keyboard.press('1');
+  await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
+  await keyboard.press('2');
+  await expect(link(page, 'Conductor')).toBeVisible();
 });
 
 test('circuits are put in another order by keyboard, renamed and removed', async ({ page }) => {
@@ -145,9 +150,9 @@ test('circuits are put in another order by keyboard, renamed and removed', async
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Charger, front' })).toBeVisible();
   await page.getByRole('button', { name: 'Remove' }).click();
-  await expect(names).toHaveCount(5);
+  await expect(names).toHaveCount(9);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(names).toHaveCount(6);
+  await expect(names).toHaveCount(10);
 });
 
 test('the demo job is reset to what it ships as', async ({ page }) => {

@@ -89,10 +89,7 @@ describe('a circuit by typing', () => {
   test('says what it understood, and adds it', async () => {
     const onAdded = vi.fn();
     show(<TypeBar job={openJob()} onAdded={onAdded} />);
-    await userEvent.type(
-      screen.getByPlaceholderText('hot tub 50'),
-      'mini split 19/30 62 ft pvc outdoors',
-    );
+    await userEvent.type(screen.getByPlaceholderText('hot tub 50'), 'mini split 19/30 62 ft pvc outdoors');
     expect(screen.getByText(/Mini split, 19\/30 A, 62 ft, PVC Sch 40, outdoor/)).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Add' }));
     const added = openJob().circuits.at(-1);

@@ -17,7 +17,7 @@ const stops = ({ findings }: SolvedCircuit): Set<string> =>
 
 /** Whether a change cleared the finding and brought no stop that was not there before. */
 function clears(finding: AnyFinding, had: ReadonlySet<string>, after: SolvedCircuit): boolean {
-  if (after.findings.some(({ code }) => code === finding.code)) return false;
+  if (after.findings.some(({ code, standing }) => code === finding.code && standing !== 'note')) return false;
   for (const stop of stops(after)) if (!had.has(stop)) return false;
   return true;
 }
@@ -83,6 +83,7 @@ export function remediesFor(
   context: SolveContext,
   prices: PriceList,
 ): readonly Remedy[] {
+  if (finding.standing === 'note') return [];
   const base = circuitPrice(circuit.run, before.figures, prices);
   const had = stops(before);
   const found: Remedy[] = [];

@@ -51,6 +51,12 @@ function parsePlateNumber(
   return isRefused(fits) ? refuse(text, `a value that fits the rest: ${fits.accepts}`) : parsed;
 }
 
+const printPlateNumber = (shown: number | undefined, unit: string): string =>
+  shown === undefined ? '' : `${printNumber(shown)} ${unit}`.trim();
+
+const printPlateNumbers = (shown: readonly number[]): string =>
+  shown.map((each) => printNumber(each)).join(', ');
+
 /** Several numbers, apart by commas or spaces. */
 function parsePlateNumbers(
   text: string,
@@ -84,6 +90,27 @@ function fieldWords({ label, mark, help, until }: Question, value: unknown, stam
     : { label, help: help ?? missing };
 }
 
+interface YesNoProps {
+  readonly label: string;
+  readonly help: string | undefined;
+  readonly disabled: boolean;
+  readonly value: boolean;
+  readonly onValue: (value: boolean) => void;
+}
+
+function YesNo({ value, onValue, ...common }: YesNoProps) {
+  return (
+    <ChoiceField
+      {...common}
+      value={value ? 'yes' : 'no'}
+      choices={YES_NO}
+      onChoose={(next) => {
+        onValue(next === 'yes');
+      }}
+    />
+  );
+}
+
 /** One question of a plate as the field that fits it, with the mark that the plate itself bears. */
 export function PlateField({
   question,
@@ -108,7 +135,7 @@ export function PlateField({
           autoFocus={autoFocus}
           inputMode="decimal"
           value={typeof value === 'number' ? value : undefined}
-          print={(shown) => (shown === undefined ? '' : `${printNumber(shown)} ${question.range.shown}`)}
+          print={(shown) => printPlateNumber(shown, question.range.shown)}
           parse={(text) => parsePlateNumber(text, question, appliance)}
           onValue={set}
         />
@@ -119,7 +146,7 @@ export function PlateField({
           {...common}
           autoFocus={autoFocus}
           value={Array.isArray(value) ? value.map(Number) : []}
-          print={(shown) => shown.map((each) => printNumber(each)).join(', ')}
+          print={printPlateNumbers}
           parse={(text) => parsePlateNumbers(text, question)}
           onValue={set}
         />
@@ -134,16 +161,7 @@ export function PlateField({
         />
       );
     case 'yes-no':
-      return (
-        <ChoiceField
-          {...common}
-          value={value === true ? 'yes' : 'no'}
-          choices={YES_NO}
-          onChoose={(next) => {
-            set(next === 'yes');
-          }}
-        />
-      );
+      return <YesNo {...common} value={value === true} onValue={set} />;
   }
 }
 

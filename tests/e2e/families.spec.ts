@@ -1,0 +1,139 @@
+import { expect, link, saved, startJob, test, working } from '../support/app';
+
+test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, under another edition', async ({
+  page,
+}) => {
+  await startJob(page, 'Ridge Road 12');
+  await page.getByRole('button', { name: /Survey/ }).click();
+  await page.getByPlaceholder('hot tub 50').fill('hot tub 50 46 ft pvc outdoors');
+  await expect(page.getByText(/Hot tub, 40 A, 46 ft, PVC Sch 40, outdoor/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Still to find out' })).toContainText(
+    'Where will the disconnect stand?',
+  );
+  await page.getByLabel('Disconnect from the appliance').fill('12 ft');
+  await page.getByLabel('To the water').fill('4');
+  await page.getByRole('button', { name: 'Hot tub, 40 A' }).click();
+
+  await expect(link(page, 'Disconnect')).toContainText('Stop');
+  await link(page, 'Disconnect').click();
+  await expect(working(page)).toContainText('The disconnect is 4 ft from the water; 5 ft is the least.');
+  await working(page).getByLabel('To the water').fill('7 ft');
+  await expect(link(page, 'Disconnect')).toContainText('OK');
+
+  await link(page, 'Protection').click();
+  await expect(working(page)).toContainText('Ground-fault protection is required: the outlet of a tub.');
+  await working(page).getByLabel('Form of ground-fault protection').selectOption('none');
+  await expect(link(page, 'Protection')).toContainText('Stop');
+  await working(page)
+    .getByRole('button', { name: /Ground-fault protection as the rule asks/ })
+    .first()
+    .click();
+  await expect(link(page, 'Protection')).toContainText('OK');
+
+  await page.getByRole('button', { name: 'Wiring' }).click();
+  await expect(page.getByRole('img', { name: 'Wiring at the enclosure near the load' })).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('button', { name: 'Every way' }).click();
+  const ways = page.getByRole('region', { name: 'Ways that hold' });
+  await ways.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
+  await page.getByRole('button', { name: 'Run it so' }).click();
+  await expect(link(page, 'Raceway')).toContainText('3/4EMT');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(link(page, 'Raceway')).toContainText('PVC 40');
+  await saved(page);
+});
+
+test('a mini split by keyboard alone: typed, wired to its breaker by house practice, and a plug looked up', async ({
+  page,
+}) => {
+  const { keyboard } = page;
+  await startJob(page, 'Mill Lane');
+  await keyboard.press('n');
+  await expect(page.getByLabel('Output on the nameplate')).toBeFocused();
+  for (let presses = 0; presses < 6; presses += 1) {
+    await keyboard.press('Shift+Tab');
+    const there = await page
+      .getByPlaceholder('hot tub 50')
+      .evaluate((each) => each === document.activeElement);
+    if (there) break;
+  }
+  await keyboard.type('mini split 19/30 38 ft');
+  await keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Mini split, 19/30 A' })).toBeVisible();
+  await expect(link(page, 'Conductor')).toContainText('12AWG');
+  await keyboard.press('Control+k');
+  await keyboard.type('practices');
+  await keyboard.press('Enter');
+  const split = page.getByRole('listitem').filter({ hasText: 'Mini split and heat pump' });
+  await expect(split).toContainText('in 1 circuit');
+  await split.getByRole('button', { name: 'Take the other' }).focus();
+  await keyboard.press('Enter');
+  await keyboard.press('Escape');
+  await expect(link(page, 'Conductor')).toContainText('10AWG');
+  await keyboard.press('Control+z');
+  await expect(link(page, 'Conductor')).toContainText('12AWG');
+});
+
+test('forty appliances of a schedule come in at once, and go out as the same schedule', async ({ page }) => {
+  await startJob(page, 'Plat 7');
+  await page.getByRole('button', { name: /Survey/ }).click();
+  await page.getByRole('button', { name: 'Read a schedule' }).click();
+  const rows = Array.from(
+    { length: 40 },
+    (_, at) =>
+      `Unit ${at + 1},${['range 12 kW', 'dryer 5.4', 'ev 48', 'water heater 4.5'][at % 4] ?? ''},${30 + at}`,
+  );
+  await page.getByLabel('CSV file of a schedule').setInputFiles({
+    name: 'plat.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(['name,appliance,length', ...rows, 'Bad,sofa,3'].join('\n')),
+  });
+  await expect(page.getByText(/"sofa" names no appliance/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add 40 circuits' }).click();
+  await expect(page.getByRole('button', { name: 'Unit 40' })).toBeAttached();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Nothing surveyed yet.')).toBeVisible();
+});
+
+test('a search of ways can be stopped and started again', async ({ page }) => {
+  await startJob(page, 'Ridge Road 12');
+  await page.getByRole('button', { name: 'Add the first circuit' }).click();
+  await page.getByRole('button', { name: 'Add the circuit' }).click();
+  await page.getByRole('button', { name: 'Every way' }).click();
+  await expect(page.getByRole('region', { name: 'Ways that hold' })).toBeVisible();
+  await expect(page.getByText(/What binds:/)).toBeVisible();
+  await page.getByLabel('In the order of', { exact: true }).selectOption('pull');
+  await page.getByText(/ways that do not hold, and why/).click();
+  await expect(page.getByText(/may not be|No .* is large enough/).first()).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('a range is surveyed with one hand: typed, its sink measured, its protection seen', async ({
+    page,
+  }) => {
+    await startJob(page, 'Ridge Road 12');
+    await page.getByRole('button', { name: /Survey/ }).tap();
+    await page.getByPlaceholder('hot tub 50').fill('range 12 kW');
+    await page.getByRole('button', { name: 'Add', exact: true }).tap();
+    const power = page.getByLabel('KW');
+    await expect(power).toHaveAttribute('inputmode', 'decimal');
+    await power.fill('16.6');
+    await page.getByLabel('Cord path to the nearest sink').fill('5');
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(overflow).toBeLessThanOrEqual(0);
+    const low = await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('input:not([hidden]), select, .mantine-Button-root')]
+        .filter((each) => each.offsetParent !== null && each.getBoundingClientRect().height < 48)
+        .map((each) => each.outerHTML.slice(0, 80)),
+    );
+    expect(low).toEqual([]);
+    await page.getByRole('button', { name: 'Range, 12 kW' }).tap();
+    await expect(link(page, 'Breaker')).toContainText('50');
+    await link(page, 'Protection').tap();
+    await expect(working(page)).toContainText('receptacle within reach of a sink');
+  });
+});
