@@ -41,8 +41,8 @@ const JOB_DIALOGS: readonly (readonly [DialogName, string])[] = [
 function More({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {
   const { theme, setTheme } = useTheme();
   const { open: show, leave } = useStageActions();
-  const item = (name: string, act: () => void) => (
-    <Menu.Item key={name} onClick={act}>
+  const item = (name: string, act: () => void, className = '') => (
+    <Menu.Item key={name} onClick={act} className={className}>
       {name}
     </Menu.Item>
   );
@@ -56,9 +56,13 @@ function More({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {
       </Menu.Target>
       <Menu.Dropdown>
         {dialogs.map(([dialog, name]) =>
-          item(name, () => {
-            show(dialog);
-          }),
+          item(
+            name,
+            () => {
+              show(dialog);
+            },
+            dialog === 'list' ? classes['narrow'] : '',
+          ),
         )}
         {item('Export the job as a file', () => {
           exportJob(open.job);
