@@ -43,6 +43,14 @@ describe("a builder's schedule", () => {
     expect(bad[2]?.message).toContain('use one of nm-b, uf-b');
   });
 
+  test('a row with more cells than the header is told, not guessed at', () => {
+    const { rows, bad } = read('appliance,length\nrange 12 kW,30,40\nrange 12 kW,30');
+    expect(bad.map(({ line, message }) => `${line} ${message}`)).toEqual([
+      '2 has more cells than the header: is a comma missing its quotes?',
+    ]);
+    expect(rows).toHaveLength(1);
+  });
+
   test.each([
     ['', 'no rows'],
     ['appliance\n', 'no rows'],

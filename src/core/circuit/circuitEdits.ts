@@ -1,7 +1,8 @@
 import { moveStation } from '../run/tapeLayout';
 import type { Place } from '../code/methods';
 import type { Circuit, Pins, Stretch } from './circuitSchema';
-import { PLACE_AMBIENT_C, PLACE_HEIGHT_FT } from './newCircuit';
+import { designAmbient, USUAL_DESIGN } from './designTemperatures';
+import { PLACE_HEIGHT_FT } from './newCircuit';
 
 /** The shortest stretch that can be made, feet. */
 const LEAST_STRETCH_FT = 1;
@@ -16,8 +17,12 @@ export const withStretch = (circuit: Circuit, index: number, change: Partial<Str
 });
 
 /** A stretch in another place takes the ambient and height that such a place commonly has. */
-export const withPlace = (circuit: Circuit, index: number, place: Place): Circuit =>
-  withStretch(circuit, index, { place, ambientC: PLACE_AMBIENT_C[place], heightFt: PLACE_HEIGHT_FT[place] });
+export const withPlace = (circuit: Circuit, index: number, place: Place, design = USUAL_DESIGN): Circuit =>
+  withStretch(circuit, index, {
+    place,
+    ambientC: designAmbient(design, place),
+    heightFt: PLACE_HEIGHT_FT[place],
+  });
 
 /** A stretch cut in two halves; undefined where it is too short or the run is full. */
 export function splitStretch(circuit: Circuit, index: number, id: string): Circuit | undefined {

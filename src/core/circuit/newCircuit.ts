@@ -1,15 +1,7 @@
 import { applianceTitle, type Appliance } from '../appliances/registry';
 import type { MethodId, Place } from '../code/methods';
+import { designAmbient, USUAL_DESIGN } from './designTemperatures';
 import type { Circuit, Stretch } from './circuitSchema';
-
-/** Ambient that is taken for a place until somebody says otherwise, °C. */
-export const PLACE_AMBIENT_C: Readonly<Record<Place, number>> = {
-  indoor: 30,
-  attic: 50,
-  garage: 40,
-  outdoor: 38,
-  underground: 30,
-};
 
 /** Height at which a stretch is drawn until somebody says otherwise, feet above grade. */
 export const PLACE_HEIGHT_FT: Readonly<Record<Place, number>> = {
@@ -24,13 +16,19 @@ export const PLACE_HEIGHT_FT: Readonly<Record<Place, number>> = {
 const OUTLET_HEIGHT_FT = 4;
 const PANEL_HEIGHT_FT = 5;
 
-/** A stretch in a place, with the ambient and height that such a place commonly has. */
-export const newStretch = (id: string, method: MethodId, lengthFt: number, place: Place): Stretch => ({
+/** A stretch in a place, with the ambient that the job expects there and the height that it commonly has. */
+export const newStretch = (
+  id: string,
+  method: MethodId,
+  lengthFt: number,
+  place: Place,
+  design = USUAL_DESIGN,
+): Stretch => ({
   id,
   method,
   lengthFt,
   place,
-  ambientC: PLACE_AMBIENT_C[place],
+  ambientC: designAmbient(design, place),
   currentCarrying: null,
   bendsDeg: 0,
   heightFt: PLACE_HEIGHT_FT[place],

@@ -11,6 +11,10 @@ export const practicesSchema = z.strictObject({
   spaContinuous: z.boolean().describe('Take a tub as continuous'),
   tanklessContinuous: z.boolean().describe('Take a tankless heater as continuous'),
   pumpFullSize: z.boolean().describe('Wire a well pump in 12 AWG at least, for another use later'),
+  tubDevice: z.enum(['near', 'panel']).describe('Ground-fault breaker of a tub near it, or in the panel'),
+  groundFaultForm: z
+    .enum(['device', 'breaker'])
+    .describe('Ground-fault receptacle where one serves, or always a breaker'),
 });
 
 /** The house practices of a job. */
@@ -25,4 +29,6 @@ export const DEFAULT_PRACTICES: Practices = {
   spaContinuous: true,
   tanklessContinuous: true,
   pumpFullSize: true,
+  tubDevice: 'near',
+  groundFaultForm: 'device',
 };

@@ -74,7 +74,7 @@ export function solveCircuit(circuit: Circuit, { code, practices, survey }: Solv
   at.raceway.stretch = undefined;
   const drop = figureDrop(circuit, load, size, code, at.drop);
   const stretches = figureStretches(circuit, conductor, raceways, drop.perStretch, { code, practices });
-  const facts = outletFacts(circuit, load, ocpd, survey);
+  const facts = outletFacts(circuit, load, ocpd, { survey, practices });
   const last = circuit.run.at(-1);
   const arriving = { size, ground: groundTaken, cable: last !== undefined && isCable(last.method) };
   const outlet = outletChoice(facts, arriving, code, at);
@@ -123,7 +123,7 @@ function outletFacts(
   { appliance, site, run }: Circuit,
   load: LoadModel,
   { ratingA, poles }: OcpdChoice,
-  survey: JobSurvey,
+  { survey, practices }: Pick<SolveContext, 'survey' | 'practices'>,
 ): OutletFacts {
   const needs = applianceOutlet(appliance, load);
   return {
@@ -134,6 +134,7 @@ function outletFacts(
     room: roomOf(needs, site, run.at(-1)?.place ?? 'indoor'),
     site,
     survey,
+    practices,
     toGroundV: voltsToGround(load.volts),
   };
 }

@@ -90,8 +90,18 @@ function moveCircuit(job: Job, id: string, to: number): Applied | undefined {
 }
 
 function setJob(job: Job, fields: Partial<JobFields>): Applied {
-  const { name, edition, authority, permitDate, occupancy, later, amendments, practices } = job;
-  const all: JobFields = { name, edition, authority, permitDate, occupancy, later, amendments, practices };
+  const { name, edition, authority, permitDate, occupancy, designC, later, amendments, practices } = job;
+  const all: JobFields = {
+    name,
+    edition,
+    authority,
+    permitDate,
+    occupancy,
+    designC,
+    later,
+    amendments,
+    practices,
+  };
   // The inverse sets every field back, which is more than was changed and never wrong.
   return { job: { ...job, ...fields }, inverse: { kind: 'set-job', fields: all } };
 }

@@ -1,3 +1,4 @@
+import { USUAL_DESIGN } from '../circuit/designTemperatures';
 import { DEFAULT_PRACTICES } from '../circuit/practices';
 import type { Circuit, Stretch } from '../circuit/circuitSchema';
 import { DEMO_JOB_ID } from './demoJobId';
@@ -139,6 +140,7 @@ export const demoJob: Job = {
     },
   ],
   occupancy: 'one-family',
+  designC: USUAL_DESIGN,
   later: 'A second vehicle; perhaps a tub on the deck.',
   practices: DEFAULT_PRACTICES,
   circuits: [...CIRCUITS],

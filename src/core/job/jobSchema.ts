@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { designSchema } from '../circuit/designTemperatures';
 import { circuitSchema } from '../circuit/circuitSchema';
 import { practicesSchema } from '../circuit/practices';
 import { OCCUPANCIES } from '../code/rooms';
@@ -12,6 +13,7 @@ export const jobSchema = z.strictObject({
   authority: z.string().max(120).describe('The authority having jurisdiction'),
   permitDate: z.iso.date().nullable().describe('Day on which the permit was applied for'),
   occupancy: z.enum(OCCUPANCIES).describe('Kind of building'),
+  designC: designSchema.describe('Highest expected ambients of the place, °C'),
   later: z.string().max(500).describe('What may come later'),
   amendments: z.array(amendmentSchema).max(40),
   practices: practicesSchema,

@@ -1,3 +1,4 @@
+import { USUAL_DESIGN } from '../circuit/designTemperatures';
 import { DEFAULT_PRACTICES } from '../circuit/practices';
 
 /** One step from a version of the job document to the next. */
@@ -55,6 +56,7 @@ function withSurvey(job: unknown): unknown {
   const { circuits, practices, amendments } = job;
   return {
     occupancy: 'one-family',
+    designC: USUAL_DESIGN,
     later: '',
     ...job,
     practices: isRecord(practices) ? { ...DEFAULT_PRACTICES, ...practices } : practices,

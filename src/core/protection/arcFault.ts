@@ -1,6 +1,7 @@
 import type { Edition } from '../code/edition';
 import type { Room } from '../code/rooms';
 import type { Working } from '../working/worked';
+import { localRule } from './groundFaultSources';
 import type { OutletFacts } from './outletFacts';
 
 /** Whether arc-fault protection is asked for, and why. */
@@ -26,15 +27,18 @@ function judge({ needs, load, ocpdA, room, survey, site }: OutletFacts): ArcFaul
   return LISTED.has(room) ? { required: true, why: 'rooms' } : { required: false, why: 'room-not-listed' };
 }
 
+const WORD: Readonly<Record<string, string>> = { ask: 'ask', true: 'breaker', false: 'none' };
+
 /** Arc-fault protection: 120 V circuits of up to 20 A with outlets or devices in the rooms of a dwelling (210.12). */
 export function arcFault(facts: OutletFacts, code: Edition, work: Working): ArcFaultChoice {
   const choice = judge(facts);
   const { load, ocpdA, room, site } = facts;
-  const word = choice.required === 'ask' ? 'ask' : choice.required ? 'breaker' : 'none';
+  const lifted = code.local.noArcFault;
+  const word = lifted !== undefined ? 'none' : (WORD[String(choice.required)] ?? 'none');
   work.step('afci.rule', 'afci.rooms', { volts: load.volts, ocpdA, room }, word, {
-    by: code.parameters.afciRooms,
+    by: lifted === undefined ? code.parameters.afciRooms : localRule(lifted),
   });
-  if (code.local.noArcFault !== undefined) return { required: false, why: 'room-not-listed' };
+  if (lifted !== undefined) return { required: false, why: 'room-not-listed' };
   if (choice.required === 'ask') work.found('ask', 'afci.ask', 'afci.rooms', { ocpdA });
   if (choice.required === true) {
     work.found(site.arcFault === 'none' ? 'stop' : 'note', 'afci.required', 'afci.rooms', { room });

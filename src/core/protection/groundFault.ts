@@ -1,6 +1,6 @@
 import type { Edition } from '../code/edition';
 import type { Working } from '../working/worked';
-import { groundFaultSources, type GroundFaultSource } from './groundFaultSources';
+import { groundFaultSources, localRule, type GroundFaultSource } from './groundFaultSources';
 import type { OutletFacts } from './outletFacts';
 import type { GROUND_FAULT_FORMS } from './siteSchema';
 
@@ -36,14 +36,17 @@ export type FormReason =
   | 'at-hand'
   | 'hidden'
   | 'no-breaker-made'
+  | 'house-panel'
+  | 'house-breaker'
   | 'unknown';
 
 /** Receptacle-type devices are made for 120 V and up to this. */
 const RECEPTACLE_MOST_A = 20;
 
 function formByRule(facts: OutletFacts, arcFault: boolean): { readonly form: GroundFaultForm; readonly reason: FormReason } {
-  const { needs, load, ocpdA, site } = facts;
+  const { needs, load, ocpdA, site, practices } = facts;
   if (needs.kind === 'spa' && load.volts > 125 && load.connection === 'hardwired') {
+    if (practices.tubDevice === 'panel' && site.panelGfci !== false) return { form: 'breaker', reason: 'house-panel' };
     // A device at the tub needs a neutral for its pigtail; a three-wire tub has none, so its breaker stays in the panel.
     return needs.usesNeutral || site.feedNeutral === true
       ? { form: 'spa-enclosure', reason: 'near-the-tub' }
@@ -54,6 +57,7 @@ function formByRule(facts: OutletFacts, arcFault: boolean): { readonly form: Gro
   }
   if (site.panelGfci === false) return { form: 'dead-front', reason: 'no-breaker-made' };
   if (arcFault) return { form: 'dual-function', reason: 'with-arc-fault' };
+  if (practices.groundFaultForm === 'breaker') return { form: 'breaker', reason: 'house-breaker' };
   if (load.connection === 'receptacle' && !needs.hidden) return { form: 'receptacle', reason: 'at-hand' };
   return { form: 'breaker', reason: 'hidden' };
 } // prettier-ignore
@@ -105,7 +109,10 @@ function neutralPath(form: GroundFaultForm, { needs, site }: OutletFacts, work: 
  */
 export function groundFault(facts: OutletFacts, arcFault: boolean, code: Edition, work: Working): GroundFaultChoice {
   const { needs, load, ocpdA, site } = facts;
-  const sources = groundFaultSources(facts, code);
+  const { asked: sources, lifted } = groundFaultSources(facts, code);
+  for (const { rule, cite, by } of lifted) {
+    work.step('gfci.source', cite, { rule, room: facts.room, ocpdA }, 'lifted', { by: localRule(by) });
+  }
   const asked = sources.some(({ standing }) => standing !== 'ask');
   if (needs.kind === 'other' && sources.length === 0) {
     work.step('gfci.rule', 'gfci.place', { volts: load.volts, ocpdA }, 'ask');

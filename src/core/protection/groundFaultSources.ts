@@ -8,6 +8,13 @@ import type { OutletFacts } from './outletFacts';
 /** must: the rule asks for it; contested: its text does, practice differs; ask: the edition is not known well enough. */
 export type SourceStanding = 'must' | 'contested' | 'ask';
 
+/** A rule that would ask, were it not for a local one. */
+export interface LiftedSource {
+  readonly rule: GroundFaultRuleId;
+  readonly cite: SectionKey;
+  readonly by: string;
+}
+
 /** One rule that asks for ground-fault protection at an outlet. */
 export interface GroundFaultSource {
   readonly rule: GroundFaultRuleId;
@@ -148,17 +155,31 @@ const RULES: readonly Rule[] = [
  * Every rule that asks for ground-fault protection at an outlet, in the order of the code (210.8(A), (D),
  * (F), 422.5, 625.54, 680.21(C), 680.22(A)(4), 680.44). A local rule may have struck one or added its own.
  */
-export function groundFaultSources(facts: OutletFacts, code: Edition): readonly GroundFaultSource[] {
-  const found: GroundFaultSource[] = [];
+export function groundFaultSources(
+  facts: OutletFacts,
+  code: Edition,
+): { readonly asked: readonly GroundFaultSource[]; readonly lifted: readonly LiftedSource[] } {
+  const asked: GroundFaultSource[] = [];
+  const lifted: LiftedSource[] = [];
+  const exempt = code.local.exempt.find(({ load }) => load === facts.needs.kind)?.by;
   for (const { id, cite, applies, by } of RULES) {
     const standing = applies(facts, code);
-    if (standing === null || code.local.struck.has(id)) continue;
-    if (code.local.exempt.some((each) => each.load === facts.needs.kind)) continue;
-    found.push({ rule: id, cite, standing, by: by?.(code) });
+    if (standing === null) continue;
+    const local = code.local.struck.get(id) ?? exempt;
+    if (local === undefined) asked.push({ rule: id, cite, standing, by: by?.(code) });
+    else lifted.push({ rule: id, cite, by: local });
   }
   const added = code.local.gfciRooms.find((each) => each.room === facts.room);
   if (added !== undefined) {
-    found.push({ rule: 'local', cite: 'amendment.local', standing: 'must', by: { value: true, cite: 'amendment.local', certain: true, by: added.by } });
+    asked.push({ rule: 'local', cite: 'amendment.local', standing: 'must', by: localRule(added.by) });
   }
-  return found;
-} // prettier-ignore
+  return { asked, lifted };
+}
+
+/** The parameter that names a local rule in the step it touched. */
+export const localRule = (by: string): Parameter<boolean> => ({
+  value: true,
+  cite: 'amendment.local',
+  certain: true,
+  by,
+});

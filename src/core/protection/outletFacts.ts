@@ -10,6 +10,12 @@ export interface JobSurvey {
   readonly occupancy: Occupancy;
 }
 
+/** House practices that choose among legal forms of protection. */
+export interface ProtectionPractices {
+  readonly tubDevice: 'near' | 'panel';
+  readonly groundFaultForm: 'device' | 'breaker';
+}
+
 /** Everything that the rules of protection, disconnects and receptacles read. */
 export interface OutletFacts {
   readonly needs: OutletNeeds;
@@ -19,6 +25,7 @@ export interface OutletFacts {
   readonly room: Room;
   readonly site: Site;
   readonly survey: JobSurvey;
+  readonly practices: ProtectionPractices;
   /** Volts from a hot to ground. */
   readonly toGroundV: number;
 }

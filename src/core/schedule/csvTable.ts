@@ -4,6 +4,8 @@ import Papa from 'papaparse';
 export interface CsvRow {
   readonly line: number;
   readonly cells: Readonly<Record<string, string>>;
+  /** Whether it has more cells than the header. */
+  readonly tooLong: boolean;
 }
 
 /** A CSV file read: its headers and rows, or why it is none. */
@@ -14,6 +16,13 @@ export type CsvTable =
 const MOST_CHARACTERS = 5_000_000;
 /** The most rows. */
 const MOST_ROWS = 5000;
+
+/** What the reader calls the cells past the last header. */
+const PAST_HEADER = '__parsed_extra';
+
+function rowOf({ [PAST_HEADER]: extra, ...cells }: Readonly<Record<string, string>>, line: number): CsvRow {
+  return { line, cells, tooLong: extra !== undefined };
+}
 
 /** Reads a CSV file with a header; commas, semicolons or tabs, with or without quotes. */
 export function readCsv(text: string): CsvTable {
@@ -27,7 +36,7 @@ export function readCsv(text: string): CsvTable {
   const headers = read.meta.fields ?? [];
   if (headers.length === 0 || read.data.length === 0) return { problem: 'The file has no rows under its header.' };
   if (read.data.length > MOST_ROWS) return { problem: `The file has ${read.data.length} rows; ${MOST_ROWS} is the most.` };
-  return { headers, rows: read.data.map((cells, at) => ({ line: at + 2, cells })) };
+  return { headers, rows: read.data.map((cells, at) => rowOf(cells, at + 2)) };
 } // prettier-ignore
 
 /** Writes rows under the headers that any of them has, in the order in which they first stand. */

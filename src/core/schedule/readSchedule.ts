@@ -1,5 +1,6 @@
 import { applianceTitle } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
+import { USUAL_DESIGN, type DesignTemperatures } from '../circuit/designTemperatures';
 import { newCircuit, newStretch } from '../circuit/newCircuit';
 import { METHOD_IDS, PLACES, type MethodId, type Place } from '../code/methods';
 import { firstProblem } from '../job/zodProblem';
@@ -66,13 +67,13 @@ function saidOf(row: CsvRow, typed: { readonly [K in keyof Said]: Said[K] | unde
   return { method: known ?? typed.method ?? 'nm-b', place: where ?? typed.place ?? 'indoor', lengthFt: feet ?? typed.lengthFt ?? USUAL_LENGTH_FT };
 } // prettier-ignore
 
-function typedRow(row: CsvRow, newId: () => string): ReadRow | BadRow {
+function typedRow(row: CsvRow, newId: () => string, design: DesignTemperatures): ReadRow | BadRow {
   const typed = readTyped(row.cells['appliance'] ?? '');
   if ('problem' in typed) return { line: row.line, column: 'appliance', message: typed.problem };
   const said = saidOf(row, typed);
   if ('message' in said) return said;
   const { cell: name } = cellOf(row, NAME_COLUMNS);
-  const circuit = newCircuit(newId(), typed.appliance, [newStretch(newId(), said.method, said.lengthFt, said.place)]);
+  const circuit = newCircuit(newId(), typed.appliance, [newStretch(newId(), said.method, said.lengthFt, said.place, design)]);
   return { line: row.line, circuit: { ...circuit, name: (name === '' ? applianceTitle(typed.appliance) : name).slice(0, 80) } };
 } // prettier-ignore
 
@@ -91,7 +92,7 @@ function itemRow(row: CsvRow, newId: () => string): ReadRow | BadRow {
  * Reads a schedule of appliances: rows of worksheet circuits with dotted headers ("family", "nameplate.kw"),
  * or a builder's rows with an "appliance" column written as it is typed. A bad row spoils no other.
  */
-export function readSchedule(text: string, newId: () => string): Schedule {
+export function readSchedule(text: string, newId: () => string, design = USUAL_DESIGN): Schedule {
   const table = readCsv(text);
   if ('problem' in table) return table;
   const byFamily = table.headers.includes('family');
@@ -101,7 +102,11 @@ export function readSchedule(text: string, newId: () => string): Schedule {
   const rows: ReadRow[] = [];
   const bad: BadRow[] = [];
   for (const row of table.rows) {
-    const read = byFamily ? itemRow(row, newId) : typedRow(row, newId);
+    if (row.tooLong) {
+      bad.push({ line: row.line, column: 'the row', message: 'has more cells than the header: is a comma missing its quotes?' });
+      continue;
+    }
+    const read = byFamily ? itemRow(row, newId) : typedRow(row, newId, design);
     if ('circuit' in read) rows.push(read);
     else bad.push(read);
   }

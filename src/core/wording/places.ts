@@ -56,6 +56,8 @@ export const formReason: Readonly<Record<FormReason, string>> = {
   'at-hand': 'receptacle, reset at hand',
   hidden: 'breaker: out of reach',
   'no-breaker-made': 'no breaker for the panel',
+  'house-panel': 'house practice: in the panel',
+  'house-breaker': 'house practice: breaker',
   unknown: 'by place and appliance',
 };
 

@@ -27,6 +27,14 @@ export const PRACTICES: readonly PracticeWords[] = [
     { value: true, name: 'Full-size conductors', why: 'Whatever is plugged in later is safe.' },
     { value: false, name: 'By its duty, for the welder only', why: 'Legal and lighter; labeled, and never used for anything else.' },
   ] }),
+  practice({ key: 'tubDevice', name: 'Ground-fault device of a tub', schools: [
+    { value: 'near', name: 'In an enclosure near the tub', why: 'One device less: it is the disconnect too, and its reset is in reach.' },
+    { value: 'panel', name: 'In the panel', why: 'Indoors and dry; it works with a three-wire feed.' },
+  ] }),
+  practice({ key: 'groundFaultForm', name: 'Ground-fault breaker or receptacle', schools: [
+    { value: 'device', name: 'A receptacle where one serves', why: 'Cheaper, and reset at hand.' },
+    { value: 'breaker', name: 'Always a breaker', why: 'The whole run is protected, and nothing ages outdoors.' },
+  ] }),
   practice({ key: 'spaContinuous', name: 'Load of a tub', schools: [
     { value: true, name: 'Continuous, 125 %', why: 'It heats for more than three hours.' },
     { value: false, name: 'Not continuous', why: 'Its thermostat cycles.' },

@@ -47,13 +47,14 @@ const FRESH: Draft = { appliance: freshAppliance('ev'), lengthFt: feet(40), meth
 
 const draftCircuit = (
   { appliance, lengthFt, method, place }: Draft,
+  { designC }: Job,
   id: string,
   stretchId: string,
-): Circuit => newCircuit(id, appliance, [newStretch(stretchId, method, lengthFt, place)]);
+): Circuit => newCircuit(id, appliance, [newStretch(stretchId, method, lengthFt, place, designC)]);
 
 /** The answer as it stands, before the circuit is even added. */
 function Preview({ job, draft }: { readonly job: Job; readonly draft: Draft }) {
-  const view = useMemo(() => circuitView(job, draftCircuit(draft, 'draft', 'draft')), [job, draft]);
+  const view = useMemo(() => circuitView(job, draftCircuit(draft, job, 'draft', 'draft')), [job, draft]);
   const worst = view.open[0];
   const drop = ladderWords('drop', view.solved, view.circuit);
   return (
@@ -142,7 +143,7 @@ function AddCircuitForm({ job, onClose }: Omit<AddCircuitDialogProps, 'opened'>)
     setDraft((so) => ({ ...so, ...part }));
   };
   const add = (): void => {
-    const circuit = draftCircuit(draft, crypto.randomUUID(), crypto.randomUUID());
+    const circuit = draftCircuit(draft, job, crypto.randomUUID(), crypto.randomUUID());
     edit(
       { kind: 'insert-circuit', circuit, at: job.circuits.length },
       `Add ${applianceTitle(draft.appliance)}`,

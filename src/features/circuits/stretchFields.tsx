@@ -6,6 +6,7 @@ import { parseLength, printLength } from '../../core/units/length';
 import { feet, type Feet } from '../../core/units/quantity';
 import { isRefused, refuse, type Refused } from '../../core/units/refused';
 import { methodName, placeName } from '../../core/wording/words';
+import { useDesign } from '../../store/useDesign';
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
@@ -74,6 +75,7 @@ export function MethodField({ circuit, index, bare = false, className }: Stretch
 /** Place of one stretch. */
 export function PlaceField({ circuit, index, bare = false, className }: StretchFieldProps) {
   const { canWrite, replaceCircuit } = useJobEditor();
+  const design = useDesign();
   return (
     <ChoiceField
       label={bare ? `Place, ${span(index)}` : 'Place'}
@@ -83,7 +85,7 @@ export function PlaceField({ circuit, index, bare = false, className }: StretchF
       value={circuit.run[index]?.place ?? 'indoor'}
       choices={PLACES.map((place) => ({ value: place, label: placeName[place] }))}
       onChoose={(place) => {
-        replaceCircuit(withPlace(circuit, index, place), `${placeName[place]}, ${span(index)}`);
+        replaceCircuit(withPlace(circuit, index, place, design), `${placeName[place]}, ${span(index)}`);
       }}
     />
   );

@@ -5,9 +5,23 @@ import type { JobFields as Fields } from '../../core/job/commands';
 import type { Job } from '../../core/job/jobSchema';
 import { occupancyName } from '../../core/wording/places';
 import { useJobEditor } from '../../store/useJobEditor';
+import { celsius } from '../../core/units/quantity';
+import { isRefused, refuse, type Refused } from '../../core/units/refused';
+import { parseTemperature, printTemperature } from '../../core/units/temperature';
+import { QuantityField } from '../../ui/fields/QuantityField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { useStageActions } from './stageActions';
 import classes from './JobFields.module.css';
+
+const LEAST_C = -40;
+const MOST_C = 85;
+
+/** An ambient that a place may have. */
+function parseAmbient(text: string): number | Refused {
+  const parsed = parseTemperature(text);
+  if (isRefused(parsed)) return parsed;
+  return parsed < LEAST_C || parsed > MOST_C ? refuse(text, 'a temperature from -40 to 185 °F') : parsed;
+}
 
 /** A text of the job, saved as it is typed; one visit to the field is one step of undo. */
 function JobText({ job, field, label, least = 0 }: { readonly job: Job; readonly field: 'name' | 'authority'; readonly label: string; readonly least?: number }) {
@@ -44,6 +58,35 @@ function EditionLine({ job }: { readonly job: Job }) {
       </button>
       {!editionOf(job.edition).verified && <span>Not read: figures of 2023. Compare with the printed code.</span>}
     </p>
+  ); // prettier-ignore
+}
+
+const DESIGN = [
+  ['outdoor', 'Outdoors'],
+  ['attic', 'Attic'],
+  ['garage', 'Garage'],
+] as const;
+
+/** The highest ambients that are expected here; new stretches start with them. */
+function DesignFields({ job }: { readonly job: Job }) {
+  const { edit, canWrite } = useJobEditor();
+  return (
+    <fieldset className={classes['design']}>
+      <legend className="second">Highest expected ambient: new stretches start with it</legend>
+      {DESIGN.map(([place, label]) => (
+        <QuantityField<number>
+          key={place}
+          label={label}
+          disabled={!canWrite}
+          value={job.designC[place]}
+          print={(value) => printTemperature(celsius(value))}
+          parse={parseAmbient}
+          onValue={(value, key) => {
+            edit({ kind: 'set-job', fields: { designC: { ...job.designC, [place]: value } } }, `Ambient, ${label}`, key);
+          }}
+        />
+      ))}
+    </fieldset>
   ); // prettier-ignore
 }
 
@@ -111,6 +154,7 @@ export function JobFields({ job }: { readonly job: Job }) {
           set({ later: event.currentTarget.value }, 'What may come later', 'job later');
         }}
       />
+      <DesignFields job={job} />
       <RulesLine job={job} />
     </>
   );

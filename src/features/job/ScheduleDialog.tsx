@@ -106,7 +106,7 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
   const { edit, canWrite } = useJobEditor();
   const [text, setText] = useState('');
   const later = useDeferredValue(text);
-  const schedule = useMemo(() => (later.trim() === '' ? null : readSchedule(later, () => crypto.randomUUID())), [later]);
+  const schedule = useMemo(() => (later.trim() === '' ? null : readSchedule(later, () => crypto.randomUUID(), job.designC)), [later, job.designC]);
   const rows = schedule === null || 'problem' in schedule ? [] : schedule.rows;
   const take = (file: File | undefined): void => {
     if (file !== undefined) void file.text().then(setText);

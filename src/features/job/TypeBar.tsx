@@ -14,11 +14,12 @@ const USUAL_LENGTH_FT = 40;
 
 const typedCircuit = (
   { appliance, lengthFt, method, place }: Typed,
+  { designC }: Job,
   id: string,
   stretchId: string,
 ): Circuit =>
   newCircuit(id, appliance, [
-    newStretch(stretchId, method ?? 'nm-b', lengthFt ?? USUAL_LENGTH_FT, place ?? 'indoor'),
+    newStretch(stretchId, method ?? 'nm-b', lengthFt ?? USUAL_LENGTH_FT, place ?? 'indoor', designC),
   ]);
 
 interface TypeBarProps {
@@ -31,7 +32,7 @@ function Understood({ job, text }: { readonly job: Job; readonly text: string })
   if (text.trim() === '') return <span className="second">As &quot;range 12 kW&quot; or &quot;mini split 19/30 62 ft pvc outdoors&quot;.</span>;
   const typed = readTyped(text);
   if ('problem' in typed) return <span className={classes['problem']}>{typed.problem}</span>;
-  const { circuit, solved } = circuitView(job, typedCircuit(typed, 'typed', 'typed'));
+  const { circuit, solved } = circuitView(job, typedCircuit(typed, job, 'typed', 'typed'));
   return (
     <span>
       {typed.understood}: <b className="fig">{circuitLine(solved, circuit)}</b>
@@ -48,7 +49,7 @@ export function TypeBar({ job, onAdded }: TypeBarProps) {
   const ready = !('problem' in typed);
   const add = (): void => {
     if ('problem' in typed) return;
-    const circuit = typedCircuit(typed, crypto.randomUUID(), crypto.randomUUID());
+    const circuit = typedCircuit(typed, job, crypto.randomUUID(), crypto.randomUUID());
     edit({ kind: 'insert-circuit', circuit, at: job.circuits.length }, `Add ${circuit.name}`);
     setText('');
     onAdded?.(circuit.id);

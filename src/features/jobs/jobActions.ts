@@ -1,3 +1,4 @@
+import { USUAL_DESIGN } from '../../core/circuit/designTemperatures';
 import { DEFAULT_PRACTICES } from '../../core/circuit/practices';
 import type { Job } from '../../core/job/jobSchema';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
@@ -18,6 +19,7 @@ export async function createJob(name: string): Promise<string> {
     permitDate: null,
     amendments: [],
     occupancy: 'one-family',
+    designC: USUAL_DESIGN,
     later: '',
     practices: DEFAULT_PRACTICES,
     circuits: [],
