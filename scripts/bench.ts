@@ -1,11 +1,13 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
+import { benchBatches } from './bench/batches';
 import { benchBundles } from './bench/bundles';
 import { benchKeystroke } from './bench/keystroke';
 import { benchPipeline } from './bench/pipeline';
 
 console.log('bench: the pipeline');
 await benchPipeline();
+benchBatches();
 
 console.log('\nbench: building the application and the bare page');
 spawnSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });

@@ -39,10 +39,14 @@ const kilobytes = (folder: string, files: Iterable<string>): number =>
 
 const entry = (manifest: Manifest): string[] => Object.keys(manifest).filter((key) => manifest[key]?.isEntry);
 
-const page = (manifest: Manifest, name: string): string[] => [
-  ...entry(manifest),
-  ...Object.keys(manifest).filter((key) => key.endsWith(`/${name}.tsx`)),
-];
+function page(manifest: Manifest, names: readonly string[]): string[] {
+  const parts = names.map((name) => {
+    const found = Object.keys(manifest).find((key) => key.endsWith(`/${name}.tsx`));
+    if (found === undefined) throw new Error(`No page ${name} in the build.`);
+    return found;
+  });
+  return [...entry(manifest), ...parts];
+}
 
 /** First loads of the list and of the stage, gzipped JavaScript, against a page of the bare frameworks. */
 export async function benchBundles(): Promise<void> {
@@ -61,11 +65,12 @@ export async function benchBundles(): Promise<void> {
   const bare = kilobytes(BARE, loadedBy(bareManifest, entry(bareManifest)));
   const manifest = readManifest('dist');
   console.log(`  bare page          ${bare.toFixed(1)} KiB`);
-  for (const [name, file, most] of [
-    ['list of jobs', 'JobsPage', 1.45],
-    ['circuits stage', 'CircuitsPage', 2.2],
+  for (const [name, files, most] of [
+    ['list of jobs', ['JobsPage'], 1.45],
+    ['circuits stage', ['JobPage', 'CircuitsStage'], 2.2],
+    ['survey stage', ['JobPage', 'SurveyStage'], 2.2],
   ] as const) {
-    const size = kilobytes('dist', loadedBy(manifest, page(manifest, file)));
+    const size = kilobytes('dist', loadedBy(manifest, page(manifest, files)));
     console.log(
       `  ${name.padEnd(18)} ${size.toFixed(1)} KiB, × ${(size / bare).toFixed(2)} (at most ${most})`,
     );

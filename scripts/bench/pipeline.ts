@@ -1,5 +1,7 @@
 import { Bench } from 'tinybench';
 import { remediesFor } from '../../src/core/circuit/remedies';
+import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
+import { newCircuit, newStretch } from '../../src/core/circuit/newCircuit';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { demoJob } from '../../src/core/job/demoJob';
 import { jobContext } from '../../src/core/job/jobContext';
@@ -8,8 +10,12 @@ import { packConductors } from '../../src/core/run/packConductors';
 import { straightLine } from '../../tests/support/straightLine';
 
 const context = jobContext(demoJob);
-// The straight-line program sizes what is free, so both sides get the same free circuits.
-const circuits = demoJob.circuits.map((circuit) => ({ ...circuit, pins: {} }));
+// The straight-line program sizes chargers and plain loads that are free, so both sides get those.
+const circuits = demoJob.circuits
+  .filter(({ appliance: { family } }) => family === 'ev' || family === 'load')
+  .map((circuit) => ({ ...circuit, pins: {} }));
+const stretch = newStretch('run', 'pvc40', 60, 'outdoor');
+const families = familyNames.map(({ id }) => newCircuit(id, freshAppliance(id), [stretch]));
 
 const micro = (milliseconds: number): number => milliseconds * 1000;
 
@@ -20,6 +26,8 @@ export async function benchPipeline(): Promise<void> {
     bench.add(`working ${circuit.id}`, () => void solveCircuit(circuit, context));
     bench.add(`plain ${circuit.id}`, () => void straightLine(circuit, context.code));
   }
+  for (const circuit of families)
+    bench.add(`family ${circuit.id}`, () => void solveCircuit(circuit, context));
   const stopped = demoJob.circuits[0];
   if (stopped !== undefined) {
     const solved = solveCircuit(stopped, context);
@@ -49,6 +57,12 @@ export async function benchPipeline(): Promise<void> {
   const ratio = Math.max(...rows.map(({ working, plain }) => working / plain));
   console.log(
     `  slowest median ${worst.toFixed(1)} µs (at most 100), price of explaining × ${ratio.toFixed(1)} (at most 10)`,
+  );
+  const slowest = families
+    .map(({ id }) => ({ id, median: median(`family ${id}`) }))
+    .reduce((most, each) => (each.median > most.median ? each : most));
+  console.log(
+    `  slowest family: ${slowest.id}, ${slowest.median.toFixed(1)} µs with working (at most 150), of ${families.length}`,
   );
   console.log(
     `  remedies of one stop ${median('remedies').toFixed(0)} µs, packing four conductors ${median('packing').toFixed(0)} µs`,

@@ -1,4 +1,5 @@
-import { USUAL_DESIGN, type DesignTemperatures } from '../core/circuit/designTemperatures';
+import { USUAL_DESIGN } from '../core/circuit/jobDefaults';
+import type { DesignTemperatures } from '../core/circuit/designTemperatures';
 import { useAppSelector } from './store';
 
 /** The highest ambients that the open job expects. */

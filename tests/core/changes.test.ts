@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { DEFAULT_PRACTICES } from '../../src/core/circuit/practices';
+import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { edition, type EditionYear } from '../../src/core/code/edition';
 import type { AmendmentChange } from '../../src/core/code/amendment';

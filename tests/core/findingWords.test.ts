@@ -5,7 +5,7 @@ import type { Circuit } from '../../src/core/circuit/circuitSchema';
 import { edition } from '../../src/core/code/edition';
 import type { FindingCode } from '../../src/core/working/finding';
 import { findingSentence } from '../../src/core/wording/findings';
-import { DEFAULT_PRACTICES } from '../../src/core/circuit/practices';
+import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { charger, codes, context, load, solve, stretch } from '../support/circuits';
 
 const town = edition(2023, [

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { DEFAULT_PRACTICES } from '../../src/core/circuit/practices';
+import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { at60, solveFamily } from '../support/appliances';
 import { codes, context } from '../support/circuits';
 

@@ -1,7 +1,7 @@
 import { moveStation } from '../run/tapeLayout';
 import type { Place } from '../code/methods';
 import type { Circuit, Pins, Stretch } from './circuitSchema';
-import { designAmbient, USUAL_DESIGN } from './designTemperatures';
+import { designAmbient, USUAL_DESIGN } from './jobDefaults';
 import { PLACE_HEIGHT_FT } from './newCircuit';
 
 /** The shortest stretch that can be made, feet. */

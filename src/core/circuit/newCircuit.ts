@@ -1,6 +1,6 @@
 import { applianceTitle, type Appliance } from '../appliances/registry';
 import type { MethodId, Place } from '../code/methods';
-import { designAmbient, USUAL_DESIGN } from './designTemperatures';
+import { designAmbient, USUAL_DESIGN } from './jobDefaults';
 import type { Circuit, Stretch } from './circuitSchema';
 
 /** Height at which a stretch is drawn until somebody says otherwise, feet above grade. */

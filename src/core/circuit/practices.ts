@@ -19,16 +19,3 @@ export const practicesSchema = z.strictObject({
 
 /** The house practices of a job. */
 export type Practices = z.infer<typeof practicesSchema>;
-
-/** What a new job starts with. */
-export const DEFAULT_PRACTICES: Practices = {
-  raceway: 'comfort',
-  supports: 'half',
-  matchBreaker: false,
-  welderGeneralUse: true,
-  spaContinuous: true,
-  tanklessContinuous: true,
-  pumpFullSize: true,
-  tubDevice: 'near',
-  groundFaultForm: 'device',
-};

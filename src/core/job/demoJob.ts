@@ -1,5 +1,5 @@
-import { USUAL_DESIGN } from '../circuit/designTemperatures';
-import { DEFAULT_PRACTICES } from '../circuit/practices';
+import { USUAL_DESIGN } from '../circuit/jobDefaults';
+import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
 import type { Circuit, Stretch } from '../circuit/circuitSchema';
 import { DEMO_JOB_ID } from './demoJobId';
 import type { Job } from './jobSchema';

@@ -1,5 +1,5 @@
-import { USUAL_DESIGN } from '../circuit/designTemperatures';
-import { DEFAULT_PRACTICES } from '../circuit/practices';
+import { USUAL_DESIGN } from '../circuit/jobDefaults';
+import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
 
 /** One step from a version of the job document to the next. */
 export interface Migration {

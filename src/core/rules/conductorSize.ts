@@ -1,7 +1,7 @@
 import type { Edition } from '../code/edition';
 import { METHODS, type MethodId } from '../code/methods';
 import { largerSize, sizeRank, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSize';
-import { candidateSizes } from './candidateSizes';
+import { candidateSizes, smallestAllowed } from './candidateSizes';
 import type { AmpacityTerms } from './conductorAmpacity';
 import { conductorHolds, type ConductorDemand } from './conductorTests';
 
@@ -72,9 +72,9 @@ export const madeEverywhere = (
   return undefined;
 };
 
-/** The largest size that a stretch may be had in, for saying how far the search went. */
+/** The largest size that a stretch may be had in, for saying how far the search went; the least where it is made in none. */
 export const largestMade = (method: MethodId, wires: number, metal: Metal, code: Edition): WireSize =>
-  candidateSizes(code, method, wires, metal).reduce<WireSize>(largerSize, '14');
+  candidateSizes(code, method, wires, metal).reduce<WireSize>(largerSize, smallestAllowed(code, metal).value);
 
 /** Whether a stretch is of cable rather than of conductors in a raceway. */
 export const isCable = (method: MethodId): boolean => METHODS[method].kind === 'cable';

@@ -1,6 +1,7 @@
 import { applianceTitle } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
-import { USUAL_DESIGN, type DesignTemperatures } from '../circuit/designTemperatures';
+import { USUAL_DESIGN } from '../circuit/jobDefaults';
+import type { DesignTemperatures } from '../circuit/designTemperatures';
 import { newCircuit, newStretch } from '../circuit/newCircuit';
 import { METHOD_IDS, PLACES, type MethodId, type Place } from '../code/methods';
 import { firstProblem } from '../job/zodProblem';

@@ -3,7 +3,7 @@ import { methodAlternatives } from '../circuit/alternatives';
 import type { Circuit, Stretch } from '../circuit/circuitSchema';
 import { PLACE_HEIGHT_FT } from '../circuit/newCircuit';
 import type { CircuitFigures, RacewayFigures, SolvedCircuit, StretchFigures } from '../circuit/figures';
-import { DEFAULT_PRACTICES } from '../circuit/practices';
+import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
 import { remediesFor } from '../circuit/remedies';
 import { solveCircuit, type SolveContext } from '../circuit/solveCircuit';
 import type { Edition } from '../code/edition';

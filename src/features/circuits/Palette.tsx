@@ -84,7 +84,7 @@ function useDeeds({ open }: PaletteProps): readonly Act[] {
       'export',
       'Export the job as a file',
       () => {
-        exportJob(open.job);
+        void exportJob(open.job);
       },
     ],
     opens('job', 'The job'),

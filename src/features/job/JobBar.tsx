@@ -1,13 +1,12 @@
-import { memo } from 'react';
-import { Menu } from '@mantine/core';
+import { lazy, memo, Suspense } from 'react';
 import type { FigureStanding } from '../../core/circuit/standings';
 import { redone, undone, type OpenJob } from '../../store/jobSlice';
 import { useAppDispatch } from '../../store/store';
-import { exportJob } from './exportJob';
 import { StageBar } from '../../ui/shell/StageBar';
-import { THEMES, useTheme, type Theme } from '../../ui/theme/ThemeProvider';
-import { STAGES, useStageActions, type DialogName, type StageName } from './stageActions';
+import { STAGES, useStageActions, type StageName } from './stageActions';
 import classes from './JobBar.module.css';
+
+const MoreMenu = lazy(() => import('./MoreMenu').then((module) => ({ default: module.MoreMenu })));
 
 interface StageState {
   readonly standing: FigureStanding;
@@ -22,64 +21,6 @@ interface JobBarProps {
 }
 
 const STAGE_NAME: Readonly<Record<StageName, string>> = { survey: 'Survey', circuits: 'Circuits' };
-
-const THEME_NAME: Readonly<Record<Theme, string>> = {
-  paper: 'Paper',
-  attic: 'Attic, dim',
-  noon: 'Noon, for sun',
-};
-
-const JOB_DIALOGS: readonly (readonly [DialogName, string])[] = [
-  ['list', 'Circuits of the job'],
-  ['job', 'The job'],
-  ['edition', 'Change the edition'],
-  ['practices', 'House practices'],
-  ['amendments', 'Local rules'],
-  ['plugs', 'May this plug go there?'],
-];
-
-function More({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {
-  const { theme, setTheme } = useTheme();
-  const { open: show, leave } = useStageActions();
-  const item = (name: string, act: () => void, className = '') => (
-    <Menu.Item key={name} onClick={act} className={className}>
-      {name}
-    </Menu.Item>
-  );
-  const dialogs = JOB_DIALOGS.filter(([dialog]) => dialog !== 'list' || current === 'circuits');
-  return (
-    <Menu position="bottom-end" width={220} withinPortal={false} withInitialFocusPlaceholder={false}>
-      <Menu.Target>
-        <button type="button" className={classes['tool']} aria-label="More">
-          More
-        </button>
-      </Menu.Target>
-      <Menu.Dropdown>
-        {dialogs.map(([dialog, name]) =>
-          item(
-            name,
-            () => {
-              show(dialog);
-            },
-            dialog === 'list' ? classes['narrow'] : '',
-          ),
-        )}
-        {item('Export the job as a file', () => {
-          exportJob(open.job);
-        })}
-        {item('All jobs', leave)}
-        {THEMES.filter((each) => each !== theme).map((each) =>
-          item(THEME_NAME[each], () => {
-            setTheme(each);
-          }),
-        )}
-        {item('Keys', () => {
-          show('keys');
-        })}
-      </Menu.Dropdown>
-    </Menu>
-  );
-}
 
 /** Find, undo and redo, and the rest. */
 function Tools({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {
@@ -124,7 +65,15 @@ function Tools({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {
       >
         Redo
       </button>
-      <More open={open} current={current} />
+      <Suspense
+        fallback={
+          <button type="button" className={classes['tool']} disabled>
+            More
+          </button>
+        }
+      >
+        <MoreMenu open={open} current={current} />
+      </Suspense>
     </>
   );
 }

@@ -32,7 +32,7 @@ export function Notices({ open }: NoticesProps) {
   const exportIt = {
     label: 'Export the job as a file',
     act: () => {
-      exportJob(job);
+      void exportJob(job);
     },
   };
   if (save.kind === 'failed') {

@@ -1,5 +1,5 @@
-import { USUAL_DESIGN } from '../../core/circuit/designTemperatures';
-import { DEFAULT_PRACTICES } from '../../core/circuit/practices';
+import { USUAL_DESIGN } from '../../core/circuit/jobDefaults';
+import { DEFAULT_PRACTICES } from '../../core/circuit/jobDefaults';
 import type { Job } from '../../core/job/jobSchema';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
 import { keepPhotos } from '../../store/persistence/photoStorage';

@@ -1,0 +1,47 @@
+import { performance } from 'node:perf_hooks';
+import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
+import { newCircuit, newStretch } from '../../src/core/circuit/newCircuit';
+import { solveCircuit } from '../../src/core/circuit/solveCircuit';
+import { demoJob } from '../../src/core/job/demoJob';
+import { jobContext } from '../../src/core/job/jobContext';
+import { defaultPrices } from '../../src/core/price/defaultPrices';
+import { readSchedule } from '../../src/core/schedule/readSchedule';
+import { writeSchedule } from '../../src/core/schedule/writeSchedule';
+import { allWays } from '../../src/core/search/searchAlternatives';
+
+const RUNS = 9;
+const ROWS = 500;
+
+const median = (act: () => void): number => {
+  const times = Array.from({ length: RUNS }, () => {
+    const start = performance.now();
+    act();
+    return performance.now() - start;
+  }).toSorted((a, b) => a - b);
+  return times[Math.floor(RUNS / 2)] ?? Number.NaN;
+};
+
+/** Times of what is done many circuits at a time: the search of ways, and a schedule of 500 rows. */
+export function benchBatches(): void {
+  const context = jobContext(demoJob);
+  const searches = demoJob.circuits.map((circuit) => {
+    const solved = solveCircuit(circuit, context);
+    return { id: circuit.id, ms: median(() => void allWays(circuit, solved, context, defaultPrices)) };
+  });
+  const slowest = searches.reduce((most, each) => (each.ms > most.ms ? each : most));
+  console.log(`  every way of ${slowest.id}, the slowest: ${slowest.ms.toFixed(1)} ms (at most 100)`);
+  const rows = Array.from({ length: ROWS }, (_, at) => {
+    const family = familyNames[at % familyNames.length]?.id ?? 'ev';
+    return newCircuit(`row-${at}`, freshAppliance(family), [
+      newStretch(`run-${at}`, 'pvc40', 20 + (at % 90), 'indoor'),
+    ]);
+  });
+  const text = writeSchedule(rows);
+  let at = 0;
+  const sized = median(() => {
+    const schedule = readSchedule(text, () => `id-${(at += 1)}`);
+    if ('problem' in schedule) throw new Error(schedule.problem);
+    for (const { circuit } of schedule.rows) solveCircuit(circuit, context);
+  });
+  console.log(`  a schedule of ${ROWS} rows read and sized: ${sized.toFixed(0)} ms (at most 1000)`);
+}

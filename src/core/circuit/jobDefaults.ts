@@ -1,0 +1,26 @@
+import type { Place } from '../code/methods';
+import type { DesignTemperatures } from './designTemperatures';
+import type { Practices } from './practices';
+
+/** The house practices that a new job starts with. */
+export const DEFAULT_PRACTICES: Practices = {
+  raceway: 'comfort',
+  supports: 'half',
+  matchBreaker: false,
+  welderGeneralUse: true,
+  spaContinuous: true,
+  tanklessContinuous: true,
+  pumpFullSize: true,
+  tubDevice: 'near',
+  groundFaultForm: 'device',
+};
+
+/** What is taken until the place was asked about: a warm summer, a hot attic, a closed garage. */
+export const USUAL_DESIGN: DesignTemperatures = { outdoor: 38, attic: 50, garage: 40 };
+
+/** Indoors and in the ground the tables' own 30 °C holds. */
+const TABLE_C = 30;
+
+/** The ambient that a stretch in a place starts with. */
+export const designAmbient = (design: DesignTemperatures, place: Place): number =>
+  place === 'indoor' || place === 'underground' ? TABLE_C : design[place];

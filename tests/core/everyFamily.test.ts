@@ -1,0 +1,173 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import {
+  applianceQuestions,
+  applianceSchema,
+  applianceTitle,
+  familyNames,
+  freshAppliance,
+  type FamilyId,
+} from '../../src/core/appliances/registry';
+import { remediesFor } from '../../src/core/circuit/remedies';
+import { solveCircuit } from '../../src/core/circuit/solveCircuit';
+import { EDITION_YEARS } from '../../src/core/code/edition';
+import { METHOD_IDS, PLACES } from '../../src/core/code/methods';
+import { ROOMS } from '../../src/core/code/rooms';
+import { defaultPrices } from '../../src/core/price/defaultPrices';
+import { siteQuestions } from '../../src/core/protection/siteQuestions';
+import { sizeRank } from '../../src/core/units/wireSize';
+import { LINKS } from '../../src/core/working/finding';
+import { findingSentence } from '../../src/core/wording/findings';
+import { ladderWords } from '../../src/core/wording/ladder';
+import { siteLabel } from '../../src/core/wording/siteWords';
+import { stepWords } from '../../src/core/wording/steps';
+import { circuit, context, stretch } from '../support/circuits';
+
+const families = familyNames.map(({ id }) => id);
+
+const anyCircuit = fc
+  .record({
+    family: fc.constantFrom<FamilyId>(...families),
+    method: fc.constantFrom(...METHOD_IDS),
+    place: fc.constantFrom(...PLACES),
+    room: fc.option(fc.constantFrom(...ROOMS), { nil: undefined }),
+    lengthFt: fc.integer({ min: 1, max: 400 }),
+    ambientC: fc.integer({ min: -20, max: 70 }),
+    currentCarrying: fc.option(fc.integer({ min: 1, max: 30 }), { nil: null }),
+    terminal: fc.constantFrom(60 as const, 75 as const, 'unmarked' as const),
+    material: fc.constantFrom('cu' as const, 'al' as const),
+    waterFt: fc.option(fc.integer({ min: 0, max: 40 }), { nil: undefined }),
+  })
+  .map(({ family, method, place, room, lengthFt, ambientC, currentCarrying, terminal, material, waterFt }) =>
+    circuit({
+      appliance: freshAppliance(family),
+      material,
+      terminals: { panel: terminal, load: terminal },
+      run: [stretch({ method, place, lengthFt, ambientC, currentCarrying })],
+      site: { ...(room === undefined ? {} : { room }), ...(waterFt === undefined ? {} : { waterFt }) },
+    }),
+  );
+
+const anyYear = fc.constantFrom(...EDITION_YEARS);
+
+describe('whatever the appliance, the method, the place and the edition', () => {
+  test('a circuit is solved, every step and finding has words and a section', () => {
+    fc.assert(
+      fc.property(anyCircuit, anyYear, (about, year) => {
+        const solved = solveCircuit(about, context(year));
+        for (const link of LINKS) {
+          const { figure, reason } = ladderWords(link, solved, about);
+          expect(figure).not.toMatch(/NaN|undefined|Infinity/);
+          expect(reason).not.toMatch(/NaN|undefined|Infinity/);
+          for (const step of solved.workings[link]) {
+            const { label, formula, result } = stepWords(step);
+            expect(label).not.toBe('');
+            expect(`${formula} ${result}`).not.toMatch(/NaN|undefined/);
+            expect(step.cite.section).not.toBe('');
+          }
+        }
+        for (const finding of solved.findings) {
+          expect(findingSentence(finding)).toMatch(/[.?]$/);
+          expect(findingSentence(finding)).not.toMatch(/NaN|undefined/);
+        }
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  test('a way out clears its finding and brings no new stop', () => {
+    fc.assert(
+      fc.property(anyCircuit, anyYear, (about, year) => {
+        const under = context(year);
+        const solved = solveCircuit(about, under);
+        const stop = solved.findings.find(({ standing }) => standing === 'stop');
+        if (stop === undefined) return;
+        const had = new Set(
+          solved.findings.filter(({ standing }) => standing === 'stop').map(({ code }) => code),
+        );
+        for (const remedy of remediesFor(about, stop, solved, under, defaultPrices)) {
+          const after = solveCircuit(remedy.circuit, under).findings.filter(
+            ({ standing }) => standing === 'stop',
+          );
+          expect(after.map(({ code }) => code)).not.toContain(stop.code);
+          expect(after.every(({ code }) => had.has(code))).toBe(true);
+        }
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  test('the ground is at least what the table asks, and never larger than the phases but for a pool', () => {
+    fc.assert(
+      fc.property(anyCircuit, (about) => {
+        const { ground, size, load } = solveCircuit(about, context()).figures;
+        if (load.leastGround === null) expect(sizeRank(ground.size)).toBeLessThanOrEqual(sizeRank(size));
+        else expect(sizeRank(ground.size)).toBeGreaterThanOrEqual(sizeRank(load.leastGround));
+      }),
+    );
+  });
+});
+
+describe('more load never asks for less', () => {
+  /** The figure of each plate that grows, and how the plate with it is made. */
+  const GROWS: readonly (readonly [FamilyId, number, number, (value: number) => Record<string, unknown>])[] = [
+    ['ev', 6, 80, (outputAmps) => ({ outputAmps, volts: 240, connection: 'hardwired' })],
+    ['hot-tub', 1, 100, (amps) => ({ amps, volts: 240, neutral: true })],
+    ['pool-pump', 1, 10, (hp) => ({ hp, volts: 230 })],
+    ['pool-heater', 1, 40, (kw) => ({ kw, volts: 240 })],
+    ['range', 1, 27, (kw) => ({ kw, volts: 240, connection: 'hardwired' })],
+    ['dryer', 1, 12, (kw) => ({ kw, volts: 240 })],
+    ['water-heater', 1, 40, (kw) => ({ kw, volts: 240, storage: true })],
+    ['mini-split', 1, 100, (mca) => ({ mca, mocp: Math.max(15, mca * 1.6), volts: 240 })],
+    ['room-ac', 1, 40, (amps) => ({ amps, volts: 240 })],
+    ['welder', 5, 200, (inputAmps) => ({ inputAmps, dutyPct: 40, volts: 240, type: 'arc' })],
+    ['motor', 1, 10, (hp) => ({ hp, volts: 230 })],
+    ['well-pump', 1, 10, (hp) => ({ hp, volts: 230 })],
+    ['kiln', 1, 40, (kw) => ({ kw, volts: 240 })],
+    ['feeder', 0, 90000, (loadVA) => ({ loadVA, continuousVA: loadVA / 2, volts: 240, neutral: true })],
+    ['load', 0, 400, (amps) => ({ amps, continuousAmps: amps, volts: 240, neutral: false })],
+  ]; // prettier-ignore
+
+  test.each(GROWS)('%s', (family, least, most, plate) => {
+    const solved = (value: number) =>
+      solveCircuit(
+        circuit({
+          appliance: applianceSchema.parse({ family, nameplate: plate(value) }),
+          run: [stretch({ method: 'pvc40', lengthFt: 30 })],
+        }),
+        context(),
+      ).figures;
+    fc.assert(
+      fc.property(fc.integer({ min: least, max: most }), fc.integer({ min: least, max: most }), (a, b) => {
+        const [low, high] = [solved(Math.min(a, b)), solved(Math.max(a, b))];
+        expect(high.ocpd.ratingA).toBeGreaterThanOrEqual(low.ocpd.ratingA);
+        expect(sizeRank(high.size)).toBeGreaterThanOrEqual(sizeRank(low.size));
+        expect(sizeRank(high.ground.size)).toBeGreaterThanOrEqual(sizeRank(low.ground.size));
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('the survey of every family', () => {
+  test.each(families)(
+    '%s: its plate has marks, its questions have keys of their own, and a title',
+    (family) => {
+      const fresh = freshAppliance(family);
+      const questions = applianceQuestions(fresh);
+      const keys = questions.map(({ key }) => key);
+      expect(new Set(keys).size).toBe(keys.length);
+      expect(questions.some(({ mark }) => mark !== undefined)).toBe(true);
+      expect(applianceTitle(fresh).length).toBeGreaterThan(3);
+    },
+  );
+
+  test.each(families)('%s: asks of the site only what is labeled', (family) => {
+    const { figures } = solveCircuit(circuit({ appliance: freshAppliance(family) }), context());
+    for (const topic of ['place', 'disconnect', 'protection', 'ends'] as const) {
+      for (const { key } of siteQuestions(figures.facts, figures.outlet, topic)) {
+        expect(siteLabel[key].label).not.toBe('');
+      }
+    }
+  });
+});
