@@ -3,7 +3,7 @@ import { listTables } from './listTables';
 import { work } from './work';
 
 const USAGE = `Usage:
-  pasture work FILE.json [--json]   answer every item of a worksheet
+  pasture work FILE [--json]        answer every item of a worksheet, or of a CSV schedule
   pasture check-job FILE            read a .pasture.json file and list what is open in it
   pasture tables [ID]               list the tables of the code, or print one`;
 

@@ -1,5 +1,6 @@
 import { isItemError, type ItemOutcome } from '../src/core/worksheet/answer';
 import { answerWorksheet } from '../src/core/worksheet/answerWorksheet';
+import { worksheetOfCsv } from '../src/core/schedule/scheduleWorksheet';
 import { printNumber } from '../src/core/units/number';
 import { readText } from './readText';
 
@@ -35,7 +36,12 @@ const printed = (outcome: ItemOutcome): string => {
 export function work(file: string, json: boolean): number {
   const text = readText(file);
   if (text === undefined) return 2;
-  const answer = answerWorksheet(parsed(text));
+  const sheet = file.toLowerCase().endsWith('.csv') ? worksheetOfCsv(text) : parsed(text);
+  if (typeof sheet === 'object' && sheet !== null && 'problem' in sheet) {
+    console.error(`pasture: ${file} is not a schedule: ${String(sheet.problem)}`);
+    return 2;
+  }
+  const answer = answerWorksheet(sheet);
   if ('problem' in answer) {
     console.error(`pasture: ${file} is not a worksheet: ${answer.problem.path}: ${answer.problem.message}`);
     return 2;

@@ -3,7 +3,9 @@ import { describe, expect, test } from 'vitest';
 import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
 import { demoJob } from '../../src/core/job/demoJob';
 import { readSchedule, type Schedule } from '../../src/core/schedule/readSchedule';
-import { writeSchedule } from '../../src/core/schedule/writeSchedule';
+import { worksheetOfCsv } from '../../src/core/schedule/scheduleWorksheet';
+import { writeSchedule, writeWorksheet } from '../../src/core/schedule/writeSchedule';
+import { answerWorksheet } from '../../src/core/worksheet/answerWorksheet';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { circuit, context } from '../support/circuits';
 
@@ -107,5 +109,41 @@ describe('circuits as CSV, both ways', () => {
       'family,nameplate.kw,nameplate.volts,nameplate.connection,method,lengthFt\nrange,90,240,hardwired,nm-b,30\nrange,9,240,,nm-b,30',
     );
     expect(bad.map(({ column }) => column)).toEqual(['nameplate.kw', 'nameplate.connection']);
+  });
+});
+
+describe('worksheets', () => {
+  test('the circuits of a worksheet come in, and its other items are told', () => {
+    const { rows, bad } = read(
+      writeWorksheet(demoJob.circuits, 2023).replace('"items": [', '"items": [{"id":"b","kind":"box"},'),
+    );
+    expect(rows.map(({ circuit: { appliance } }) => appliance)).toEqual(
+      demoJob.circuits.map(({ appliance }) => appliance),
+    );
+    expect(bad).toEqual([
+      { line: 1, column: 'kind', message: 'Only items of kind circuit become circuits.' },
+    ]);
+  });
+
+  test.each([
+    ['{"worksheet":1', 'damaged or cut short'],
+    ['{"worksheet":2,"items":[]}', 'not valid at worksheet'],
+  ])('%s is none: %s', (text, words) => {
+    const schedule = readSchedule(text, ids());
+    expect('problem' in schedule ? schedule.problem : '').toContain(words);
+  });
+
+  test('a CSV of either kind is answered as a worksheet', () => {
+    const answer = (text: string) => {
+      const sheet = worksheetOfCsv(text);
+      const answered = answerWorksheet(sheet);
+      return 'problem' in answered ? [] : answered.items;
+    };
+    expect(
+      answer('family,nameplate.kw,nameplate.volts,method,lengthFt\nkiln,9.6,240,nm-b,30')[0],
+    ).toMatchObject({ result: { ocpdA: 50, size: '6' } });
+    const typed = answer('name,appliance,lengthFt\nDen,mini split 19/30,40\nX,sofa,3');
+    expect(typed[0]).toMatchObject({ id: 'Den', result: { ocpdA: 30 } });
+    expect(typed[1]).toMatchObject({ id: 'X', error: { path: 'items[1].family' } });
   });
 });

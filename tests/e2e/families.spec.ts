@@ -85,7 +85,7 @@ test('forty appliances of a schedule come in at once, and go out as the same sch
     (_, at) =>
       `Unit ${at + 1},${['range 12 kW', 'dryer 5.4', 'ev 48', 'water heater 4.5'][at % 4] ?? ''},${30 + at}`,
   );
-  await page.getByLabel('CSV file of a schedule').setInputFiles({
+  await page.getByLabel('File of a schedule').setInputFiles({
     name: 'plat.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(['name,appliance,length', ...rows, 'Bad,sofa,3'].join('\n')),

@@ -9,7 +9,7 @@ import { readTyped } from '../typing/readTyped';
 import { isRefused } from '../units/refused';
 import { parseLength } from '../units/length';
 import { circuitFromItem } from '../worksheet/circuitItem';
-import { circuitItemSchema } from '../worksheet/itemSchemas';
+import { circuitItemSchema, worksheetSchema } from '../worksheet/itemSchemas';
 import { fromDotted } from './dottedFields';
 import { readCsv, type CsvRow } from './csvTable';
 
@@ -78,22 +78,54 @@ function typedRow(row: CsvRow, newId: () => string, design: DesignTemperatures):
   return { line: row.line, circuit: { ...circuit, name: (name === '' ? applianceTitle(typed.appliance) : name).slice(0, 80) } };
 } // prettier-ignore
 
-function itemRow(row: CsvRow, newId: () => string): ReadRow | BadRow {
-  const { name, ...fields } = fromDotted(row.cells);
-  const item = circuitItemSchema.safeParse({ id: `row-${row.line}`, kind: 'circuit', ...fields });
-  const bad = (problem: { readonly path: string; readonly message: string }): BadRow => ({ line: row.line, column: problem.path, message: problem.message });
+function itemRow(line: number, cells: Readonly<Record<string, unknown>>, newId: () => string): ReadRow | BadRow {
+  const { name, ...fields } = cells;
+  const item = circuitItemSchema.safeParse({ id: `row-${line}`, kind: 'circuit', ...fields });
+  const bad = (problem: { readonly path: string; readonly message: string }): BadRow => ({ line: line, column: problem.path, message: problem.message });
   if (!item.success) return bad(firstProblem(item.error));
   const circuit = circuitFromItem(item.data);
   if ('path' in circuit) return bad(circuit);
   const run = circuit.run.map((stretch) => ({ ...stretch, id: newId() }));
-  return { line: row.line, circuit: { ...circuit, id: newId(), run, name: typeof name === 'string' ? name.slice(0, 80) : circuit.name } };
+  return { line: line, circuit: { ...circuit, id: newId(), run, name: typeof name === 'string' ? name.slice(0, 80) : circuit.name } };
 } // prettier-ignore
+
+const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** The circuits of a worksheet; its other items are not circuits and are told as such. */
+function readWorksheet(text: string, newId: () => string): Schedule {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return { problem: 'The worksheet is damaged or cut short: it is not readable as JSON.' };
+  }
+  const sheet = worksheetSchema.safeParse(value);
+  if (!sheet.success) {
+    const { path, message } = firstProblem(sheet.error);
+    return { problem: `The worksheet is not valid at ${path}: ${message}` };
+  }
+  const rows: ReadRow[] = [];
+  const bad: BadRow[] = [];
+  for (const [index, item] of sheet.data.items.entries()) {
+    const { kind, id } = isRecord(item) ? item : {};
+    const name = typeof id === 'string' ? { name: id } : {};
+    const read: ReadRow | BadRow =
+      isRecord(item) && kind === 'circuit'
+        ? itemRow(index + 1, { ...name, ...item }, newId)
+        : { line: index + 1, column: 'kind', message: 'Only items of kind circuit become circuits.' };
+    if ('circuit' in read) rows.push(read);
+    else bad.push(read);
+  }
+  return { rows, bad };
+}
 
 /**
  * Reads a schedule of appliances: rows of worksheet circuits with dotted headers ("family", "nameplate.kw"),
- * or a builder's rows with an "appliance" column written as it is typed. A bad row spoils no other.
+ * or a builder's rows with an "appliance" column written as it is typed; or a worksheet, as JSON. A bad row spoils no other.
  */
 export function readSchedule(text: string, newId: () => string, design = USUAL_DESIGN): Schedule {
+  if (text.trimStart().startsWith('{')) return readWorksheet(text, newId);
   const table = readCsv(text);
   if ('problem' in table) return table;
   const byFamily = table.headers.includes('family');
@@ -107,7 +139,7 @@ export function readSchedule(text: string, newId: () => string, design = USUAL_D
       bad.push({ line: row.line, column: 'the row', message: 'has more cells than the header: is a comma missing its quotes?' });
       continue;
     }
-    const read = byFamily ? itemRow(row, newId) : typedRow(row, newId, design);
+    const read = byFamily ? itemRow(row.line, fromDotted(row.cells), newId) : typedRow(row, newId, design);
     if ('circuit' in read) rows.push(read);
     else bad.push(read);
   }

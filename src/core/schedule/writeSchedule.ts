@@ -35,3 +35,7 @@ function circuitItemOf(circuit: Circuit): Record<string, unknown> {
 /** The circuits of a job as a CSV file that a schedule is read from. */
 export const writeSchedule = (circuits: readonly Circuit[]): string =>
   writeCsv(circuits.map((circuit) => ({ name: circuit.name, ...toDotted(circuitItemOf(circuit)) })));
+
+/** The circuits of a job as a worksheet of the edition it is under. */
+export const writeWorksheet = (circuits: readonly Circuit[], edition: number): string =>
+  `${JSON.stringify({ worksheet: 1, edition, items: circuits.map(circuitItemOf) }, null, 2)}\n`;

@@ -3,7 +3,7 @@ import { useDeferredValue, useMemo, useRef, useState, type DragEvent } from 'rea
 import { jobFileName } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
 import { readSchedule } from '../../core/schedule/readSchedule';
-import { writeSchedule } from '../../core/schedule/writeSchedule';
+import { writeSchedule, writeWorksheet } from '../../core/schedule/writeSchedule';
 import { circuitLine } from '../../core/wording/ladder';
 import { counted } from '../../core/wording/words';
 import { circuitView } from '../../store/circuitView';
@@ -75,14 +75,14 @@ function Files({ job, onFile }: { readonly job: Job; readonly onFile: (file: Fil
           input.current?.click();
         }}
       >
-        Choose a CSV file
+        Choose a file
       </Button>
       <input
         ref={input}
         type="file"
-        accept=".csv,text/csv"
+        accept=".csv,.json,text/csv,application/json"
         hidden
-        aria-label="CSV file of a schedule"
+        aria-label="File of a schedule"
         onChange={(event) => {
           onFile(event.currentTarget.files?.[0]);
           event.currentTarget.value = '';
@@ -97,11 +97,21 @@ function Files({ job, onFile }: { readonly job: Job; readonly onFile: (file: Fil
       >
         Export the circuits as CSV
       </Button>
+      <Button
+        variant="default"
+        disabled={job.circuits.length === 0}
+        onClick={() => {
+          const text = writeWorksheet(job.circuits, job.edition);
+          downloadText(text, jobFileName(job, 'worksheet.json'), 'application/json');
+        }}
+      >
+        As a worksheet
+      </Button>
     </div>
   );
 }
 
-/** Many appliances at once: a builder's schedule pasted, dropped or chosen as CSV, every row sized or told what is wrong. */
+/** Many appliances at once: a builder's schedule pasted, dropped or chosen, every row sized or told what is wrong. */
 export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
   const { edit, canWrite } = useJobEditor();
   const [text, setText] = useState('');
@@ -125,8 +135,8 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
       >
         <Textarea
           className={classes['wide'] ?? ''}
-          label="Paste it here, or drop a CSV file"
-          description="A column appliance, written as it is typed, with name, length, method and place; or family and nameplate. columns."
+          label="Paste it here, or drop a file"
+          description="A column appliance, written as it is typed, with name, length, method and place; or family and nameplate. columns; or a worksheet."
           placeholder={SAMPLE}
           value={text}
           rows={7}

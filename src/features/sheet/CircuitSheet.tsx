@@ -19,6 +19,8 @@ import { circuitLine, ladderWords, linkName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
 import { placeName, standingWord } from '../../core/wording/words';
 import { LINKS, type Link } from '../../core/working/finding';
+import { wiring } from '../../core/wiring/terminations';
+import { WiringPicture } from '../../ui/pictures/WiringPicture';
 import { isQuiet } from '../../core/working/quietSteps';
 import type { AnyStep } from '../../core/working/step';
 import type { CircuitView } from '../../store/circuitView';
@@ -224,6 +226,24 @@ function Workings({ job, view }: CircuitSheetProps) {
   );
 }
 
+/** Which conductor goes where, end by end, in the order of landing. */
+function Wiring({ view }: Pick<CircuitSheetProps, 'view'>) {
+  const { ends, torqueFrom } = wiring(view.circuit, view.solved, view.context.code);
+  return (
+    <section className={classes['workings']}>
+      <h2>Wiring, in the order of landing</h2>
+      <div className={classes['columns']}>
+        {ends.map((end) => (
+          <WiringPicture key={end.at} end={end} label="" />
+        ))}
+      </div>
+      <p className={classes['small']}>
+        Torque {torqueFrom === 'label' ? 'as on the label.' : 'by the default table; the label comes first.'}
+      </p>
+    </section>
+  );
+}
+
 /** One circuit as a page for the inspector: run, figures, working with sections, findings and answers, cautions. */
 export function CircuitSheet({ job, view }: CircuitSheetProps) {
   const { circuit, solved } = view;
@@ -245,6 +265,7 @@ export function CircuitSheet({ job, view }: CircuitSheetProps) {
       <Run view={view} />
       <Figures view={view} />
       <Findings view={view} />
+      <Wiring view={view} />
       <Workings job={job} view={view} />
       <section>
         <h2>Cautions</h2>
