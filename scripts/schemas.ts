@@ -1,5 +1,7 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
+import { amendmentFileSchema } from '../src/core/job/amendmentFile';
+import { photosSchema } from '../src/core/job/jobFile';
 import { jobSchema } from '../src/core/job/jobSchema';
 import { JOB_VERSION } from '../src/core/job/migrations';
 import { worksheetFileSchema } from '../src/core/worksheet/fileSchema';
@@ -8,10 +10,12 @@ const jobFileSchema = z.strictObject({
   pasture: z.literal('job'),
   version: z.literal(JOB_VERSION),
   job: jobSchema,
+  photos: photosSchema.optional(),
 });
 
 const SCHEMAS = {
   'job.schema.json': z.toJSONSchema(jobFileSchema, { io: 'input' }),
+  'local-rules.schema.json': z.toJSONSchema(amendmentFileSchema, { io: 'input' }),
   'worksheet.schema.json': z.toJSONSchema(worksheetFileSchema, { io: 'input' }),
 };
 

@@ -23,6 +23,26 @@ const SHOTS: readonly Shot[] = [
   { name: 'jobs', at: '/' },
   { name: 'circuits', at: '/jobs/demo-orchard-lane/carport-charger' },
   { name: 'circuits-three-stretches', at: '/jobs/demo-orchard-lane/kiln', act: (page) => page.getByRole('button', { name: /65 A, needs 60; fill 30/ }).click() },
+  { name: 'survey', at: '/jobs/demo-orchard-lane/survey', act: (page) => page.getByText('Mini split, north wall').scrollIntoViewIfNeeded() },
+  { name: 'survey-phone', at: '/jobs/demo-orchard-lane/survey', size: PHONE },
+  { name: 'protection', at: '/jobs/demo-orchard-lane/deck-tub', act: figure('protection') },
+  { name: 'wiring', at: '/jobs/demo-orchard-lane/deck-tub', act: (page) => page.getByRole('button', { name: 'Wiring' }).click() },
+  {
+    name: 'ways',
+    at: '/jobs/demo-orchard-lane/carport-charger',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Every way' }).click();
+      await page.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
+    },
+  },
+  {
+    name: 'edition',
+    at: '/jobs/demo-orchard-lane/survey',
+    act: async (page) => {
+      await page.getByRole('button', { name: /see what changes/ }).click();
+      await page.getByRole('region', { name: 'What would change' }).waitFor();
+    },
+  },
   { name: 'raceway', at: '/jobs/demo-orchard-lane/garage-outlet', act: figure('raceway') },
   {
     name: 'drop',
@@ -72,7 +92,10 @@ async function take(browser: Browser, address: string, shot: Shot): Promise<void
   await page.getByRole('link', { name: /Split-level/ }).waitFor();
   if (at !== '/') {
     await page.goto(address + at);
-    await page.getByRole('img', { name: /Section of the run/ }).waitFor();
+    const stage = at.endsWith('/survey')
+      ? page.getByRole('heading', { name: 'Appliances by their plates' })
+      : page.getByRole('img', { name: /Section of the run/ });
+    await stage.waitFor();
   }
   await act?.(page);
   if (print) await page.emulateMedia({ media: 'print' });

@@ -4,7 +4,7 @@ import { amendmentSchema } from './amendmentSchema';
 import { firstProblem } from './zodProblem';
 
 /** A file of local rules: what one authority changes, to be used in other jobs. */
-const fileSchema = z.strictObject({
+export const amendmentFileSchema = z.strictObject({
   pasture: z.literal('local-rules'),
   version: z.literal(1),
   amendments: z.array(amendmentSchema).max(40),
@@ -12,19 +12,19 @@ const fileSchema = z.strictObject({
 
 /** Local rules as the text of a file. */
 export const writeAmendments = (amendments: readonly Amendment[]): string =>
-  `${JSON.stringify(fileSchema.parse({ pasture: 'local-rules', version: 1, amendments }), null, 2)}\n`;
+  `${JSON.stringify(amendmentFileSchema.parse({ pasture: 'local-rules', version: 1, amendments }), null, 2)}\n`;
 
 /** Reads a file of local rules; what is wrong comes back in words that name the field. */
 export function readAmendments(
   text: string,
-): { readonly amendments: z.infer<typeof fileSchema>['amendments'] } | { readonly problem: string } {
+): { readonly amendments: z.infer<typeof amendmentFileSchema>['amendments'] } | { readonly problem: string } {
   let value: unknown;
   try {
     value = JSON.parse(text);
   } catch {
     return { problem: 'The file is damaged or cut short: it is not readable as JSON.' };
   }
-  const read = fileSchema.safeParse(value);
+  const read = amendmentFileSchema.safeParse(value);
   if (read.success) return { amendments: read.data.amendments };
   const { path, message } = firstProblem(read.error);
   return { problem: `${path === '' ? 'The file' : path}: ${message}` };

@@ -16,7 +16,7 @@ export type FileProblem =
 export type Photos = Readonly<Record<string, string>>;
 
 /** The photographs of a file: small JPEG or PNG pictures, nothing that a browser would run. */
-const photosSchema = z.record(
+export const photosSchema = z.record(
   z.string().max(60),
   z
     .string()
