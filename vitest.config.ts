@@ -12,6 +12,8 @@ export default defineConfig({
           name: 'node',
           environment: 'node',
           include: ['tests/{core,server,cli}/**/*.test.ts'],
+          // A property runs hundreds of cases: seconds on a slow machine, and no fault for that.
+          testTimeout: 30_000,
           benchmark: { include: ['tests/bench/**/*.bench.ts'] },
         },
       },

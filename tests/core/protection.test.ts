@@ -284,6 +284,21 @@ describe('disconnects', () => {
     expect(about).toEqual(code === null ? [] : [code]);
   });
 
+  test('a submersible motor is out of sight by its nature: lockable at its controller', () => {
+    const pump = (submersible: boolean) =>
+      scene({ family: 'well-pump', plate: { hp: 1, volts: 240, submersible } });
+    expect(pump(true).figures.outlet.disconnect).toMatchObject({
+      kind: 'motor-switch',
+      inSight: false,
+      withinFt: null,
+    });
+    expect(pump(false).figures.outlet.disconnect).toMatchObject({
+      kind: 'motor-switch',
+      inSight: true,
+      withinFt: 50,
+    });
+  });
+
   test('a tub of two families has an emergency shutoff, of one it has not', () => {
     expect(codes(scene({ family: 'hot-tub', plate: tub, occupancy: 'two-family' }))).toContain(
       'disconnect.spa-emergency',

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
+import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { pullTension } from '../../src/core/rules/pullTension';
@@ -13,9 +14,11 @@ import { sensitivity } from '../../src/core/search/sensitivity';
 import { edition } from '../../src/core/code/edition';
 import { charger, circuit, context, load, stretch } from '../support/circuits';
 
-const search = (part: Parameters<typeof circuit>[0] = {}) => {
+const everyMetal = context(2023, { practices: { ...DEFAULT_PRACTICES, aluminum: 'all' } });
+
+const search = (part: Parameters<typeof circuit>[0] = {}, under = everyMetal) => {
   const about = circuit(part);
-  return allWays(about, solveCircuit(about, context()), context(), defaultPrices);
+  return allWays(about, solveCircuit(about, under), under, defaultPrices);
 };
 
 const bind = (part: Parameters<typeof circuit>[0] = {}) => {
@@ -64,9 +67,18 @@ describe('the search of ways', () => {
     expect(values).toEqual(values.toSorted((a, b) => a - b));
   });
 
+  test('aluminum is offered for feeders, and for the rest by house practice alone', () => {
+    const metals = (part: Parameters<typeof circuit>[0], under = context()) =>
+      new Set(search(part, under).map(({ metal }) => metal));
+    expect([...metals({})]).toEqual(['cu']);
+    expect([...metals({ appliance: freshAppliance('feeder') })]).toEqual(['cu', 'al']);
+    expect([...metals({ material: 'al' })]).toEqual(['cu', 'al']);
+    expect([...metals({}, everyMetal)]).toEqual(['cu', 'al']);
+  });
+
   test('tells how far it is, and may be stopped', () => {
     const about = circuit();
-    const running = searchAlternatives(about, solveCircuit(about, context()), context(), defaultPrices);
+    const running = searchAlternatives(about, solveCircuit(about, everyMetal), everyMetal, defaultPrices);
     const first = running.next();
     expect(first).toEqual({ done: false, value: { tried: 1, of: 26 } });
     expect(running.return([]).done).toBe(true);

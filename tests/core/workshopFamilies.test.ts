@@ -1,4 +1,6 @@
 import { describe, expect, test } from 'vitest';
+import { parseLoads, printLoads } from '../../src/core/appliances/legs';
+import { isRefused } from '../../src/core/units/refused';
 import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { at60, solveFamily } from '../support/appliances';
 import { codes, context } from '../support/circuits';
@@ -244,6 +246,18 @@ describe('kiln, receptacles, several loads', () => {
     expect(wrong).toEqual(
       expect.arrayContaining(['feeder.four-wires', 'panel.neutral-ground-mixed', 'feeder.electrode']),
     );
+  });
+
+  test('loads are typed by name, amperes and leg', () => {
+    const typed = parseLoads(
+      'Charger 40 A both continuous; Compressor 12 both motor; Receptacles 12.5 A A; Lights 2.5 A B continuous',
+    );
+    expect(typed).toEqual(shop.map((each) => each));
+    expect(isRefused(typed) ? '' : printLoads(typed)).toBe(
+      'Charger 40 A both continuous; Compressor 12 A both motor; Receptacles 12.5 A A; Lights 2.5 A B continuous',
+    );
+    for (const text of ['', 'Charger', 'Charger 40 A C', '40 A both', 'Charger -3 A both'])
+      expect(isRefused(parseLoads(text))).toBe(true);
   });
 
   test('several loads on one circuit go by the heavier leg too', () => {

@@ -71,6 +71,8 @@ export interface DisconnectNeed {
   readonly by: DisconnectArticle;
   readonly leastA: number;
   readonly hp?: number;
+  /** The motor is out of sight by its nature: a lockable one at its controller is enough (430.102(B) Ex.). */
+  readonly atController?: boolean;
 }
 
 /** Receptacles that a plug of this appliance goes into. */
@@ -111,6 +113,7 @@ export type Question<Key extends string = string> = {
 } & (
   | { readonly kind: 'number'; readonly range: NumberRange; readonly optional?: boolean }
   | { readonly kind: 'numbers'; readonly range: NumberRange; readonly most: number }
+  | { readonly kind: 'loads'; readonly optional?: boolean }
   | {
       readonly kind: 'choice';
       readonly choices: readonly { readonly value: string | number; readonly label: string }[];
@@ -127,6 +130,7 @@ export type PlateChangeKind =
   | 'feeds'
   | 'own-circuit'
   | 'one-pole'
+  | 'larger-outlet'
   | 'set-right';
 
 /** Another plate for the same appliance. */

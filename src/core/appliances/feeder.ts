@@ -64,7 +64,7 @@ function currents(
 export const feeder: Family<FeederPlate> = {
   name: 'Feeder to a subpanel',
   schema: feederPlateSchema,
-  fresh: { loadVA: 14400, continuousVA: 9600, volts: 240, neutral: true, building: 'same' },
+  fresh: { loadVA: 14400, continuousVA: 9600, volts: 240, neutral: true, building: 'same', wires: 4 },
   questions: [
     { key: 'loadVA', label: 'Computed load of the panel', mark: 'VA', kind: 'number', range: { least: 0, most: 200000, ...VOLTAMPERES } },
     { key: 'continuousVA', label: 'Of it continuous', mark: 'VA', kind: 'number', range: { least: 0, most: 200000, ...VOLTAMPERES } },
@@ -74,6 +74,8 @@ export const feeder: Family<FeederPlate> = {
     { key: 'circuits', label: 'Circuits that it will have', kind: 'number', optional: true, range: { least: 1, most: 84, units: [], shown: '', whole: true }, until: 'More than two: 60 A at least.', when: (plate) => plate['building'] === 'detached' },
     { key: 'electrode', label: 'Has the building a grounding electrode?', kind: 'yes-no', when: (plate) => plate['building'] === 'detached' },
     { key: 'bondingScrew', label: 'Is the neutral bonded in the subpanel?', kind: 'yes-no', help: 'It must not be: only at the service.' },
+    { key: 'loads', label: 'The loads by leg, instead', kind: 'loads', optional: true, help: 'When given, the heavier leg decides: "Charger 40 A both continuous; Lights 3 A B".' },
+    { key: 'wires', label: 'Wires of the feeder', kind: 'choice', choices: [{ value: 4, label: 'Four: ground apart' }, { value: 3, label: 'Three, as it is there' }] },
     breakerQuestion,
   ],
   title: (plate) => (plate.building === 'detached' ? 'Feeder, detached building' : 'Feeder, subpanel'),

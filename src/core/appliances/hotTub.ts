@@ -49,6 +49,7 @@ export const hotTub: Family<HotTubPlate> = {
     if (plate.jumper === 'low' && plate.lowA === undefined) {
       work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'low setting', usedA: amps });
     }
+    if (plate.feeds === 'pair') work.found('note', 'load.spa-pair', 'load.nameplate', { feederA: plate.breakerA ?? amps * 1.25 });
     const continuous = practices.spaContinuous;
     return plainLoad({
       volts: plate.volts,

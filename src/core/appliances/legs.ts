@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
+import { refuse, type Refused } from '../units/refused';
 import type { Working } from '../working/worked';
 
 /** One load behind a feeder or on a circuit of mixed loads. */
@@ -46,3 +47,36 @@ export function heavierLeg(loads: readonly LegLoad[], code: Edition, work: Worki
   work.step('load.legs', 'load.feeder', { legA: sums.A.design, legB: sums.B.design }, heavy.design);
   return { designA: heavy.design, runA: heavy.run, otherLegRunA: light.run };
 }
+
+const ACCEPTS =
+  'loads apart by semicolons, each as "Heater 16 A both continuous" or "Compressor 12 A both motor"';
+
+const LOAD = /^(.+?)\s+(\d+(?:\.\d+)?)\s*a?\s+(a|b|both)((?:\s+(?:continuous|motor))*)$/i;
+
+/** Loads as they are typed: "Heater 16 A both continuous; Lights 4 A B". Refuses what is not understood. */
+export function parseLoads(text: string): readonly LegLoad[] | Refused {
+  const parts = text.split(/[;\n]+/).map((part) => part.trim()).filter((part) => part !== '');
+  if (parts.length === 0) return refuse(text, ACCEPTS);
+  const loads: LegLoad[] = [];
+  for (const part of parts) {
+    const [, what = '', amps = '', leg = '', marks = ''] = LOAD.exec(part) ?? [];
+    const read = legLoadSchema.safeParse({
+      what: what.slice(0, 60),
+      amps: Number(amps),
+      leg: leg.toLowerCase() === 'both' ? 'both' : leg.toUpperCase(),
+      ...(/continuous/i.test(marks) ? { continuous: true } : {}),
+      ...(/motor/i.test(marks) ? { motor: true } : {}),
+    });
+    if (!read.success) return refuse(text, ACCEPTS);
+    loads.push(read.data);
+  }
+  return loads;
+} // prettier-ignore
+
+/** Loads as they are typed. */
+export const printLoads = (loads: readonly LegLoad[]): string =>
+  loads
+    .map(({ what, amps, leg, continuous, motor }) =>
+      [what, `${amps} A`, leg, continuous === true ? 'continuous' : '', motor === true ? 'motor' : ''].filter((part) => part !== '').join(' '),
+    )
+    .join('; '); // prettier-ignore

@@ -47,6 +47,11 @@ export const motor: Family<MotorPlate> = {
     desk.work.step('load.overload', 'motor.overload', { plateA: plate.nameplateA, percent }, (plate.nameplateA * percent) / 100);
     if (plate.nameplateA > model.continuousA) {
       desk.work.found('check', 'motor.plate-above-table', 'motor.table', { plateA: plate.nameplateA, flcA: model.continuousA });
+    } else {
+      desk.work.found('note', 'motor.fla-used-for-flc', 'motor.table', {
+        plateA: plate.nameplateA,
+        flcA: model.continuousA,
+      });
     }
     return model;
   },

@@ -26,6 +26,19 @@ const outletPlateSchema = z.strictObject({
 /** A circuit of ordinary receptacles. */
 type OutletPlate = z.infer<typeof outletPlateSchema>;
 
+const PLACE_LABELS: Readonly<Record<(typeof ROOMS)[number], string>> = {
+  outdoor: 'Outdoors', garage: 'Garage', accessory: 'Outbuilding', basement: 'Unfinished basement',
+  'finished-basement': 'Finished basement', crawl: 'Crawl space', attic: 'Attic', kitchen: 'Kitchen',
+  food: 'Area with a sink for food or drink', laundry: 'Laundry', bathroom: 'Bathroom', boathouse: 'Boathouse',
+  damp: 'Damp place indoors', living: 'Living or dining room', bedroom: 'Bedroom', hall: 'Hall', closet: 'Closet',
+  utility: 'Utility room',
+}; // prettier-ignore
+
+const SERVES_LABELS: Readonly<Record<(typeof SERVES)[number], string>> = {
+  general: 'Whatever is plugged in', dishwasher: 'A dishwasher', 'sump-pump': 'A sump pump', microwave: 'A microwave',
+  refrigerator: 'A refrigerator', washer: 'A washer',
+}; // prettier-ignore
+
 /** For the drop a general receptacle circuit is taken at this share of its rating. */
 const GENERAL_SHARE = 0.8;
 
@@ -33,10 +46,12 @@ const GENERAL_SHARE = 0.8;
 export const outletCircuit: Family<OutletPlate> = {
   name: 'Receptacle circuit',
   schema: outletPlateSchema,
-  fresh: { amps: 20, count: 1, place: 'outdoor' },
+  fresh: { amps: 20, count: 1, place: 'outdoor', serves: 'general' },
   questions: [
     { key: 'amps', label: 'Circuit', mark: 'A', kind: 'choice', choices: [{ value: 20, label: '20 A' }, { value: 15, label: '15 A' }] },
     { key: 'count', label: 'Receptacles', kind: 'number', range: { least: 1, most: 40, units: [], shown: '', whole: true } },
+    { key: 'place', label: 'They stand', kind: 'choice', choices: ROOMS.map((value) => ({ value, label: PLACE_LABELS[value] })) },
+    { key: 'serves', label: 'For', kind: 'choice', choices: SERVES.map((value) => ({ value, label: SERVES_LABELS[value] })) },
     { key: 'plannedA', label: 'Load that is planned', kind: 'number', optional: true, range: amperes(0.5, 20), until: '80 % of the rating, for the drop.' },
   ],
   title: (plate) => `Receptacles, ${plate.amps} A`,

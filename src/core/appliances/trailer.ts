@@ -30,6 +30,7 @@ export const trailer: Family<TrailerPlate> = {
     const volts = thirty ? 120 : 240;
     work.step('load.trailer', 'load.trailer', { amps: plate.amps, volts }, plate.amps);
     if (thirty && plate.poles === 2) work.found('stop', 'rv30.not-240', 'load.trailer', { volts: 240 });
+    if (thirty) work.found('ask', 'rv.larger', 'load.trailer', { amps: plate.amps });
     return plainLoad({
       volts,
       continuousA: 0,
@@ -50,5 +51,8 @@ export const trailer: Family<TrailerPlate> = {
       unattended: true,
       disconnect: { by: 'none', leastA: load.equipmentA },
     }),
-  changes: (plate) => (plate.poles === 2 ? [{ kind: 'one-pole', plate: { amps: plate.amps } }] : []),
+  changes: (plate) => [
+    ...(plate.poles === 2 ? [{ kind: 'one-pole' as const, plate: { amps: plate.amps } }] : []),
+    ...(plate.amps === 30 ? [{ kind: 'larger-outlet' as const, plate: { amps: 50 as const } }] : []),
+  ],
 }; // prettier-ignore

@@ -48,7 +48,7 @@ export const wellPump: Family<WellPumpPlate> = {
       fixedRoom: plate.controls === 'well-head' ? 'outdoor' : 'utility',
       use: plate.volts <= 120 ? '120' : '240',
       usesNeutral: plate.volts <= 120,
-      disconnect: { by: 'motor', leastA: load.equipmentA * 1.15, hp: plate.hp },
+      disconnect: { by: 'motor', leastA: load.equipmentA * 1.15, hp: plate.hp, atController: plate.submersible === true },
     }),
   changes: () => [],
 }; // prettier-ignore

@@ -12,6 +12,7 @@ export const DEFAULT_PRACTICES: Practices = {
   tanklessContinuous: true,
   pumpFullSize: true,
   tubDevice: 'near',
+  aluminum: 'feeders',
   groundFaultForm: 'device',
 };
 

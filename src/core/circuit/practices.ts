@@ -12,6 +12,9 @@ export const practicesSchema = z.strictObject({
   tanklessContinuous: z.boolean().describe('Take a tankless heater as continuous'),
   pumpFullSize: z.boolean().describe('Wire a well pump in 12 AWG at least, for another use later'),
   tubDevice: z.enum(['near', 'panel']).describe('Ground-fault breaker of a tub near it, or in the panel'),
+  aluminum: z
+    .enum(['feeders', 'all'])
+    .describe('Where aluminum is offered among the ways of running a circuit'),
   groundFaultForm: z
     .enum(['device', 'breaker'])
     .describe('Ground-fault receptacle where one serves, or always a breaker'),

@@ -55,6 +55,7 @@ function describe(candidate: Candidate, finding: AnyFinding, after: SolvedCircui
     case 'feeds':
       return { kind, amps: figures.load.continuousA + figures.load.otherA };
     case 'own-circuit':
+    case 'larger-outlet':
       return { kind, ocpdA: figures.ocpd.ratingA };
     case 'one-pole':
     case 'set-right':

@@ -28,6 +28,7 @@ export type RemedyChange =
   | { readonly kind: 'feeds'; readonly amps: number }
   | { readonly kind: 'own-circuit'; readonly ocpdA: number }
   | { readonly kind: 'one-pole' }
+  | { readonly kind: 'larger-outlet'; readonly ocpdA: number }
   | { readonly kind: 'set-right' }
   | { readonly kind: 'by-rule'; readonly what: SiteFix }
   | { readonly kind: 'larger'; readonly size: WireSize }

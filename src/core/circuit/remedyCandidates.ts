@@ -161,6 +161,7 @@ const TRIES: Partial<Record<FindingCode, readonly Try[]>> = {
   'drop.motor-start': [larger],
   'load.subdivide': [plate('feeds')],
   'rv30.not-240': [plate('one-pole')],
+  'rv.larger': [plate('larger-outlet')],
   'feeder.four-wires': [plate('set-right')],
   'feeder.electrode': [plate('set-right')],
   'panel.neutral-ground-mixed': [plate('set-right')],

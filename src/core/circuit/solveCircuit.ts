@@ -135,6 +135,7 @@ function outletFacts(
     site,
     survey,
     practices,
+    runFt: run.reduce((sum, { lengthFt }) => sum + lengthFt, 0),
     toGroundV: voltsToGround(load.volts),
   };
 }

@@ -67,8 +67,11 @@ function choose({ needs, load, ocpdA }: OutletFacts, form: GroundFaultForm, { pa
       return load.volts * load.equipmentA <= SMALL_VA ? NONE : { ...NONE, required: true, kind: 'lockable-breaker', ratingA: ocpdA };
     case 'welder':
       return plugged ? PLUG : { ...NONE, required: true, kind: 'switch', ratingA };
-    case 'motor':
-      return plugged ? PLUG : { ...NONE, required: true, kind: 'motor-switch', ratingA, inSight: true, withinFt };
+    case 'motor': {
+      if (plugged) return PLUG;
+      const seen = needs.disconnect.atController !== true;
+      return { ...NONE, required: true, kind: 'motor-switch', ratingA, inSight: seen, withinFt: seen ? withinFt : null };
+    }
     case 'hermetic':
       return { ...NONE, required: true, kind: 'switch', ratingA, inSight: true, withinFt };
     case 'pool':

@@ -7,6 +7,9 @@ import type { GROUND_FAULT_FORMS } from './siteSchema';
 /** The form of ground-fault protection; none where it is not asked for. */
 export type GroundFaultForm = 'none' | (typeof GROUND_FAULT_FORMS)[number];
 
+/** Past this the leakage of the cable itself may trip a device at its start, feet. */
+const LONG_RUN_FT = 250;
+
 /** Where the neutrals of a ground-fault device go. */
 export interface NeutralPath {
   /** The pigtail of a breaker goes to the neutral bar of its panel; a device has none. */
@@ -62,6 +65,7 @@ function formByRule(facts: OutletFacts, arcFault: boolean): { readonly form: Gro
   return { form: 'breaker', reason: 'hidden' };
 } // prettier-ignore
 
+const AT_PANEL: ReadonlySet<GroundFaultForm> = new Set(['breaker', 'dual-function']);
 const WITH_PIGTAIL: ReadonlySet<GroundFaultForm> = new Set(['breaker', 'spa-enclosure', 'dual-function']);
 
 function findSources(
@@ -123,6 +127,9 @@ export function groundFault(facts: OutletFacts, arcFault: boolean, code: Edition
   findSources(sources, facts, planned, work);
   const byRule = sources.length === 0 ? { form: 'none' as const, reason: 'not-asked' as const } : formByRule(facts, arcFault);
   const { form, reason } = site.groundFault === undefined ? byRule : { form: site.groundFault, reason: 'planned' as const };
+  if (AT_PANEL.has(form) && facts.runFt > LONG_RUN_FT) {
+    work.found('check', 'gfci.long-run', 'gfci.neutral', { ft: facts.runFt, mostFt: LONG_RUN_FT });
+  }
   work.step('gfci.rule', sources[0]?.cite ?? 'gfci.place', { volts: load.volts, ocpdA }, form);
   return {
     required: asked ? true : sources.length > 0 ? 'ask' : false,

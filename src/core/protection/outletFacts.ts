@@ -26,6 +26,8 @@ export interface OutletFacts {
   readonly site: Site;
   readonly survey: JobSurvey;
   readonly practices: ProtectionPractices;
+  /** Length of the whole run, feet. */
+  readonly runFt: number;
   /** Volts from a hot to ground. */
   readonly toGroundV: number;
 }

@@ -39,7 +39,9 @@ export interface SearchProgress {
   readonly of: number;
 }
 
-const METALS: readonly Metal[] = ['cu', 'al'];
+/** Aluminum is offered for feeders, for what is aluminum already, and elsewhere by house practice. */
+const metalsOf = ({ appliance, material }: Circuit, { practices }: SolveContext): readonly Metal[] =>
+  practices.aluminum === 'all' || appliance.family === 'feeder' || material === 'al' ? ['cu', 'al'] : ['cu'];
 
 /** Sizes tried above the least that holds: for drop, for what is on the truck. */
 const SIZES_ABOVE = 2;
@@ -91,7 +93,7 @@ function waysOf(circuit: Circuit, method: MethodId, context: SolveContext, price
 
 /**
  * Every way of running a whole circuit, in steps so that a search can tell how far it is and be stopped:
- * all methods, both metals, the least size and two above, raceways as taken and a size up. Those that do
+ * all methods, the metals that are offered, the least size and two above, raceways as taken and a size up. Those that do
  * not hold are kept with what forbids them.
  */
 export function* searchAlternatives(
@@ -102,10 +104,11 @@ export function* searchAlternatives(
 ): Generator<SearchProgress, readonly Way[]> {
   const price = { base: circuitPrice(circuit.run, solved.figures, prices), list: prices };
   const found: Way[] = [];
-  const of = METHOD_IDS.length * METALS.length;
+  const metals = metalsOf(circuit, context);
+  const of = METHOD_IDS.length * metals.length;
   let tried = 0;
   for (const method of METHOD_IDS) {
-    for (const material of METALS) {
+    for (const material of metals) {
       const other: Circuit = { ...circuit, material, pins: {}, run: circuit.run.map((stretch) => ({ ...stretch, method })) };
       found.push(...waysOf(other, method, context, price));
       tried += 1;

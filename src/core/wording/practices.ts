@@ -35,6 +35,10 @@ export const PRACTICES: readonly PracticeWords[] = [
     { value: 'device', name: 'A receptacle where one serves', why: 'Cheaper, and reset at hand.' },
     { value: 'breaker', name: 'Always a breaker', why: 'The whole run is protected, and nothing ages outdoors.' },
   ] }),
+  practice({ key: 'aluminum', name: 'Aluminum conductors', schools: [
+    { value: 'feeders', name: 'Offered for feeders only', why: 'Lugs of most appliances and receptacles take copper alone.' },
+    { value: 'all', name: 'Offered for every circuit', why: 'Cheaper on long runs, where both ends are marked for it.' },
+  ] }),
   practice({ key: 'spaContinuous', name: 'Load of a tub', schools: [
     { value: true, name: 'Continuous, 125 %', why: 'It heats for more than three hours.' },
     { value: false, name: 'Not continuous', why: 'Its thermostat cycles.' },

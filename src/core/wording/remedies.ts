@@ -45,6 +45,8 @@ export function remedyWords(change: RemedyChange): string {
       return `Divide it: ${n(change.amps)} A on each circuit`;
     case 'own-circuit':
       return `A circuit of its own, ${n(change.ocpdA)} A`;
+    case 'larger-outlet':
+      return `A ${n(change.ocpdA)} A outlet, with an adapter`;
     case 'one-pole':
       return 'A one-pole breaker, 120 V';
     case 'set-right':

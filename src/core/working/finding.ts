@@ -96,6 +96,9 @@ export interface FindingData {
   'gfci.required': { rule: GroundFaultRuleId; room: Room };
   'gfci.contested': { rule: GroundFaultRuleId; room: Room; ocpdA: number };
   'gfci.ask': { volts: number };
+  'gfci.long-run': { ft: number; mostFt: number };
+  'load.spa-pair': { feederA: number };
+  'rv.larger': { amps: number };
   'gfci.neutral-missing': { form: string };
   'gfci.neutral-bypassed': { form: string };
   'gfci.line-load-reversed': { form: string };

@@ -32,6 +32,14 @@ const DEVICE = {
 /** Service factor that is taken where the item has none: what general-purpose motors are built for. */
 const USUAL_SERVICE_FACTOR = 1.15;
 
+/** What a plate current beside the table's means: it serves the overload, the table the rest. */
+const plateFindings = (plateA: number | undefined, flcA: number, code: Edition): readonly FindingLine[] => {
+  if (plateA === undefined) return [];
+  return plateA > flcA
+    ? [finding(code, 'motor.table', 'motor.plate-above-table', 'check', `The plate says ${n(plateA)} A, more than the table's ${n(flcA)} A.`)]
+    : [finding(code, 'motor.table', 'motor.fla-used-for-flc', 'note', `The plate's ${n(plateA)} A are for the overload; conductor and device go by the table, ${n(flcA)} A.`)];
+}; // prettier-ignore
+
 /** A motor's table current, short-circuit device, conductor and overload. */
 export function answerMotor(item: MotorItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
   const { hp, volts, phase, device, nameplateA, serviceFactor = USUAL_SERVICE_FACTOR } = item;
@@ -50,7 +58,7 @@ export function answerMotor(item: MotorItem, given: Given, code: Edition): ItemA
     id: item.id,
     kind: item.kind,
     result: { flcA, percent, computedA, ocpdA, minConductorA, overloadA },
-    findings: [],
+    findings: plateFindings(nameplateA, flcA, code),
     working: [
       ...defaultLines(given, nameplateA === undefined ? { phase, device } : { phase, device, serviceFactor }),
       line(code, phase === 1 ? 'table.motor-1' : 'table.motor-3', 'Full-load current', `${n(hp)} hp at ${n(volts)} V`, `${n(flcA)} A`),

@@ -1,4 +1,5 @@
 import { applianceQuestions, applianceSchema, type Appliance } from '../../core/appliances/registry';
+import { legLoadSchema, parseLoads, printLoads, type LegLoad } from '../../core/appliances/legs';
 import type { Question } from '../../core/appliances/family';
 import { parseNumber, printNumber } from '../../core/units/number';
 import { isRefused, refuse, type Refused } from '../../core/units/refused';
@@ -90,15 +91,33 @@ function fieldWords({ label, mark, help, until }: Question, value: unknown, stam
     : { label, help: help ?? missing };
 }
 
-interface YesNoProps {
+/** The loads of a plate, as its schema knows them; none where it has none. */
+const loadsOf = (value: unknown): readonly LegLoad[] | undefined => {
+  const read = legLoadSchema.array().safeParse(value);
+  return read.success ? read.data : undefined;
+};
+
+interface OneFieldProps<T> {
   readonly label: string;
   readonly help: string | undefined;
   readonly disabled: boolean;
-  readonly value: boolean;
-  readonly onValue: (value: boolean) => void;
+  readonly value: T;
+  readonly onValue: (value: T) => void;
 }
 
-function YesNo({ value, onValue, ...common }: YesNoProps) {
+type Loads = readonly LegLoad[] | undefined;
+
+function LoadsField({ optional, ...common }: OneFieldProps<Loads> & { readonly optional: boolean }) {
+  return (
+    <QuantityField<Loads>
+      {...common}
+      print={(shown) => printLoads(shown ?? [])}
+      parse={(text) => (text.trim() === '' && optional ? undefined : parseLoads(text))}
+    />
+  );
+}
+
+function YesNo({ value, onValue, ...common }: OneFieldProps<boolean>) {
   return (
     <ChoiceField
       {...common}
@@ -150,6 +169,10 @@ export function PlateField({
           parse={(text) => parsePlateNumbers(text, question)}
           onValue={set}
         />
+      );
+    case 'loads':
+      return (
+        <LoadsField {...common} value={loadsOf(value)} optional={question.optional === true} onValue={set} />
       );
     case 'choice':
       return (
