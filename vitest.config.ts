@@ -4,6 +4,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [react()],
   test: {
+    // A property runs hundreds of cases, a form is typed key by key: seconds on a slow machine, and no fault for that.
+    testTimeout: 30_000,
     reporters: ['default', './tests/support/unitCounts.ts'],
     projects: [
       {
@@ -12,8 +14,6 @@ export default defineConfig({
           name: 'node',
           environment: 'node',
           include: ['tests/{core,server,cli}/**/*.test.ts'],
-          // A property runs hundreds of cases: seconds on a slow machine, and no fault for that.
-          testTimeout: 30_000,
           benchmark: { include: ['tests/bench/**/*.bench.ts'] },
         },
       },

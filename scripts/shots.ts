@@ -23,10 +23,17 @@ const SHOTS: readonly Shot[] = [
   { name: 'jobs', at: '/' },
   { name: 'circuits', at: '/jobs/demo-orchard-lane/carport-charger' },
   { name: 'circuits-three-stretches', at: '/jobs/demo-orchard-lane/kiln', act: (page) => page.getByRole('button', { name: /65 A, needs 60; fill 30/ }).click() },
-  { name: 'survey', at: '/jobs/demo-orchard-lane/survey', act: (page) => page.getByText('Mini split, north wall').scrollIntoViewIfNeeded() },
+  { name: 'survey', at: '/jobs/demo-orchard-lane/survey', act: (page) => page.getByText('Mini split, north wall').evaluate((heading) => { heading.scrollIntoView(); }) },
   { name: 'survey-phone', at: '/jobs/demo-orchard-lane/survey', size: PHONE },
   { name: 'protection', at: '/jobs/demo-orchard-lane/deck-tub', act: figure('protection') },
-  { name: 'wiring', at: '/jobs/demo-orchard-lane/deck-tub', act: (page) => page.getByRole('button', { name: 'Wiring' }).click() },
+  {
+    name: 'wiring',
+    at: '/jobs/demo-orchard-lane/deck-tub',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Wiring' }).click();
+      await page.getByRole('dialog').getByRole('img').first().waitFor();
+    },
+  },
   {
     name: 'ways',
     at: '/jobs/demo-orchard-lane/carport-charger',

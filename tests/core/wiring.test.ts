@@ -67,17 +67,27 @@ describe('which conductor goes where', () => {
     ]);
   });
 
-  test('a four-wire tub has its device near it: grounds and neutrals apart in the enclosure', () => {
-    const { ends } = wired('hot-tub', { ...tub, neutral: true }, 'pvc40');
-    expect(ends.map(({ at }) => at)).toEqual(['load', 'enclosure', 'panel']);
-    expect(end(ends, 'enclosure')).toEqual([
+  test('a four-wire tub has its device near it: both sides of the enclosure, grounds and neutrals apart', () => {
+    const { ends, between } = wired('hot-tub', { ...tub, neutral: true }, 'pvc40');
+    expect(between).toBe('spa-enclosure');
+    expect(ends.map(({ at }) => at)).toEqual(['load', 'load-side', 'line-side', 'panel']);
+    expect(end(ends, 'load-side')).toEqual([
       'GN: ground-bar',
       'WH: device-neutral',
       'WH: neutral-bar',
       'BK: breaker-1',
       'RD: breaker-2',
     ]);
+    expect(end(ends, 'line-side')).toEqual(['GN: ground-bar', 'WH: neutral-bar', 'BK: line-1', 'RD: line-2']);
     expect(end(ends, 'panel')).toContain('WH: bonded-bar');
+  });
+
+  test('a disconnect that is not the breaker has a line side and a load side', () => {
+    const { ends, between } = wired('mini-split', { mca: 19, mocp: 30, volts: 240 }, 'pvc40');
+    expect(between).toBe('disconnect');
+    expect(end(ends, 'load-side')).toEqual(['GN: ground-bar', 'BK: out-1', 'RD: out-2']);
+    expect(end(ends, 'line-side')).toEqual(['GN: ground-bar', 'BK: line-1', 'RD: line-2']);
+    expect(end(ends, 'panel')).not.toContain('BK: line-1');
   });
 
   test('a 120 V outlet has one hot and a neutral; a spare conductor is capped', () => {

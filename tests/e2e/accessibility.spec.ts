@@ -84,7 +84,7 @@ test('the wiring and the ways of a circuit', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /^Hot tub, deck/ }).click();
   await page.getByRole('button', { name: 'Wiring' }).click();
-  await expect(page.getByRole('img', { name: 'Wiring at the panel' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Wiring, Panel' })).toBeVisible();
   expect(await faults(page, 'paper'), 'wiring').toEqual([]);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Every way' }).click();

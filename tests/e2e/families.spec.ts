@@ -32,7 +32,7 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await expect(link(page, 'Protection')).toContainText('OK');
 
   await page.getByRole('button', { name: 'Wiring' }).click();
-  await expect(page.getByRole('img', { name: 'Wiring at the enclosure near the load' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Wiring, Enclosure, to the load' })).toBeVisible();
   await page.keyboard.press('Escape');
 
   await page.getByRole('button', { name: 'Every way' }).click();

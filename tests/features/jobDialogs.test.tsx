@@ -137,11 +137,16 @@ describe('may this plug go there', () => {
 });
 
 describe('the wiring', () => {
-  test('of a tub: load, enclosure, panel, each conductor with its torque', () => {
+  test('of a tub: load, both sides of the enclosure, panel, each conductor with its torque', () => {
     show(<WiringDialog view={viewOf('deck-tub')} onClose={vi.fn()} />);
     expect(
-      screen.getAllByRole('img', { name: /^Wiring at/ }).map((each) => each.getAttribute('aria-label')),
-    ).toEqual(['Wiring at the load', 'Wiring at the enclosure near the load', 'Wiring at the panel']);
+      screen.getAllByRole('img', { name: /^Wiring, / }).map((each) => each.getAttribute('aria-label')),
+    ).toEqual([
+      'Wiring, Load',
+      'Wiring, Enclosure, to the load',
+      'Wiring, Enclosure, from the panel',
+      'Wiring, Panel',
+    ]);
     expect(screen.getByText('white pigtail of the device: neutral bar, 35 lb-in')).toBeTruthy();
   });
 

@@ -1,6 +1,9 @@
 import 'fake-indexeddb/auto';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach } from 'vitest';
+
+// Waiting for what will come is bounded by the machine, not by the test.
+configure({ asyncUtilTimeout: 10_000 });
 
 afterEach(() => {
   cleanup();

@@ -14,6 +14,7 @@ export type Role = 'hot-1' | 'hot-2' | 'hot-3' | 'neutral' | 'ground' | 'spare' 
 /** Where a conductor is landed. */
 export type Terminal =
   | 'breaker-1' | 'breaker-2' | 'breaker-3' | 'device-neutral' | 'neutral-bar' | 'ground-bar' | 'bonded-bar'
+  | 'line-1' | 'line-2' | 'line-3' | 'line-neutral' | 'out-1' | 'out-2' | 'out-3'
   | 'load-1' | 'load-2' | 'load-3' | 'load-neutral' | 'load-ground' | 'capped'; // prettier-ignore
 
 /** One conductor at one end: where it lands, how it is marked, how tight, and when. */
@@ -29,15 +30,19 @@ export interface Landing {
   readonly torqueLbIn: number;
 }
 
-/** One end of a circuit. */
+/** What stands between panel and load, with a side of its own for each. */
+export type Between = 'spa-enclosure' | 'dead-front' | 'disconnect';
+
+/** One end of a stretch of wire: panel, load, or a side of what stands between them. */
 export interface End {
-  readonly at: 'panel' | 'enclosure' | 'load';
+  readonly at: 'panel' | 'line-side' | 'load-side' | 'load';
   readonly landings: readonly Landing[];
 }
 
 /** The wiring of a circuit at its ends: the load first, the panel last, so that nothing can be live by accident. */
 export interface Wiring {
   readonly ends: readonly End[];
+  readonly between: Between | null;
   /** Whether torque comes from the label or is the default table's. */
   readonly torqueFrom: 'label' | 'default';
   readonly service: boolean;
@@ -119,9 +124,28 @@ const ON_BREAKER: Partial<Record<Role, Terminal>> = {
 const ON_LOAD: Partial<Record<Role, Terminal>> = {
   'hot-1': 'load-1', 'hot-2': 'load-2', 'hot-3': 'load-3', neutral: 'load-neutral', ground: 'load-ground',
 }; // prettier-ignore
+const ON_LINE: Partial<Record<Role, Terminal>> = {
+  'hot-1': 'line-1', 'hot-2': 'line-2', 'hot-3': 'line-3', neutral: 'neutral-bar', ground: 'ground-bar',
+}; // prettier-ignore
+const ON_OUT: Partial<Record<Role, Terminal>> = {
+  'hot-1': 'out-1', 'hot-2': 'out-2', 'hot-3': 'out-3', neutral: 'neutral-bar', ground: 'ground-bar',
+}; // prettier-ignore
+
+/** Terminals on the two sides of what stands between: neutrals and grounds are kept apart in each (250.24(A)(5), 250.142(B)). */
+const SIDES: Readonly<Record<Between, { readonly line: Partial<Record<Role, Terminal>>; readonly load: Partial<Record<Role, Terminal>>; readonly pigtail: boolean }>> = {
+  'spa-enclosure': { line: ON_LINE, load: { ...ON_BREAKER, neutral: 'device-neutral', pigtail: 'neutral-bar', ground: 'ground-bar' }, pigtail: true },
+  'dead-front': { line: { ...ON_LINE, neutral: 'line-neutral' }, load: { ...ON_OUT, neutral: 'device-neutral' }, pigtail: false },
+  disconnect: { line: ON_LINE, load: ON_OUT, pigtail: false },
+}; // prettier-ignore
+
+/** The device between panel and load: the ground-fault one first, then a disconnect that is not the breaker itself. */
+function betweenOf({ gfci, disconnect }: SolvedCircuit['figures']['outlet']): Between | null {
+  if (gfci.form === 'spa-enclosure' || gfci.form === 'dead-front') return gfci.form;
+  return disconnect.kind === 'switch' || disconnect.kind === 'motor-switch' ? 'disconnect' : null;
+}
 
 /**
- * Which conductor goes to which terminal at both ends, and at an enclosure between them: colors, re-marking,
+ * Which conductor goes to which terminal at both ends, and on both sides of a device between them: colors, re-marking,
  * torque and order of landing, right for the form of the ground-fault device and for service or subpanel.
  */
 export function wiring(circuit: Circuit, solved: SolvedCircuit, code: Edition): Wiring {
@@ -141,12 +165,13 @@ export function wiring(circuit: Circuit, solved: SolvedCircuit, code: Edition): 
     return ON_BREAKER[conductor.role] ?? 'capped';
   };
   const pigtail: Conductor = { role: 'pigtail', letters: 'WH', size: '14', marked: null };
+  const between = betweenOf(figures.outlet);
   const ends: End[] = [{ at: 'load', landings: landed(all, ({ role }) => ON_LOAD[role] ?? 'capped', torque) }];
-  if (gfci.form === 'spa-enclosure') {
-    const inEnclosure = (conductor: Conductor): Terminal =>
-      conductor.role === 'neutral' ? 'device-neutral' : conductor.role === 'pigtail' ? 'neutral-bar' : conductor.role === 'ground' ? 'ground-bar' : (ON_BREAKER[conductor.role] ?? 'capped');
-    ends.push({ at: 'enclosure', landings: landed([...all, pigtail], inEnclosure, torque) });
+  if (between !== null) {
+    const { line, load, pigtail: attached } = SIDES[between];
+    ends.push({ at: 'load-side', landings: landed(attached ? [...all, pigtail] : all, ({ role }) => load[role] ?? 'capped', torque) });
+    ends.push({ at: 'line-side', landings: landed(all, ({ role }) => line[role] ?? 'capped', torque) });
   }
   ends.push({ at: 'panel', landings: landed(breakerDevice ? [...all, pigtail] : all, atPanel, torque) });
-  return { ends, torqueFrom: circuit.site.torqueLbIn === undefined ? 'default' : 'label', service };
+  return { ends, between, torqueFrom: circuit.site.torqueLbIn === undefined ? 'default' : 'label', service };
 } // prettier-ignore

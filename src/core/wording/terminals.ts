@@ -1,10 +1,13 @@
-import type { Landing, Letters, Terminal, End } from '../wiring/terminations';
+import type { Between, End, Landing, Letters, Terminal } from '../wiring/terminations';
 
 /** Terminals as they are said. */
 export const terminalName: Readonly<Record<Terminal, string>> = {
   'breaker-1': 'breaker, first pole', 'breaker-2': 'breaker, second pole', 'breaker-3': 'breaker, third pole',
-  'device-neutral': 'load neutral of the device', 'neutral-bar': 'neutral bar', 'ground-bar': 'ground bar',
-  'bonded-bar': 'bonded bar of the service', 'load-1': 'L1', 'load-2': 'L2', 'load-3': 'L3', 'load-neutral': 'N',
+  'device-neutral': 'load neutral of device', 'neutral-bar': 'neutral bar', 'ground-bar': 'ground bar',
+  'bonded-bar': 'bonded service bar',
+  'line-1': 'line lug, first pole', 'line-2': 'line lug, second pole', 'line-3': 'line lug, third pole',
+  'line-neutral': 'line neutral of device',
+  'out-1': 'load lug, first pole', 'out-2': 'load lug, second pole', 'out-3': 'load lug, third pole', 'load-1': 'L1', 'load-2': 'L2', 'load-3': 'L3', 'load-neutral': 'N',
   'load-ground': 'G', capped: 'capped, spare',
 }; // prettier-ignore
 
@@ -13,12 +16,16 @@ const colorName: Readonly<Record<Letters, string>> = {
   BK: 'black', RD: 'red', BU: 'blue', WH: 'white', GN: 'green', BARE: 'bare',
 }; // prettier-ignore
 
-/** Ends of a circuit. */
-export const endName: Readonly<Record<End['at'], string>> = {
-  panel: 'Panel',
-  enclosure: 'Enclosure near the load',
-  load: 'Load',
-};
+const betweenName: Readonly<Record<Between, string>> = {
+  'spa-enclosure': 'Enclosure', 'dead-front': 'Dead-front device', disconnect: 'Disconnect',
+}; // prettier-ignore
+
+/** The name of an end of a circuit. */
+export function endName(at: End['at'], between: Between | null): string {
+  if (at === 'panel') return 'Panel';
+  if (at === 'load' || between === null) return 'Load';
+  return `${betweenName[between]}, ${at === 'line-side' ? 'from the panel' : 'to the load'}`;
+}
 
 /** One landing in a sentence: order, conductor, terminal, mark, torque. */
 export function landingWords({ letters, size, terminal, marked, torqueLbIn, role }: Landing): string {

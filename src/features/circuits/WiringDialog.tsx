@@ -1,4 +1,5 @@
 import { formName } from '../../core/wording/places';
+import { endName } from '../../core/wording/terminals';
 import { wiring } from '../../core/wiring/terminations';
 import type { CircuitView } from '../../store/circuitView';
 import { ReceptacleFace } from '../../ui/pictures/ReceptacleFace';
@@ -15,11 +16,12 @@ interface WiringDialogProps {
 /** The wiring at every end of a circuit, in the order of landing: the load first, the panel last. */
 export function WiringDialog({ view, onClose }: WiringDialogProps) {
   const { circuit, solved, context } = view;
-  const { ends, torqueFrom, service } = wiring(circuit, solved, context.code);
+  const { ends, between, torqueFrom, service } = wiring(circuit, solved, context.code);
   const { outlet } = solved.figures;
   const labels = {
     load: outlet.receptacle?.config ?? 'terminals of the appliance',
-    enclosure: 'neutrals and grounds apart, no bond',
+    'load-side': 'neutrals, grounds apart; no bond',
+    'line-side': 'neutrals, grounds apart; no bond',
     panel: service
       ? 'service: neutrals and grounds on the bonded bar'
       : 'subpanel: neutrals and grounds apart',
@@ -37,7 +39,7 @@ export function WiringDialog({ view, onClose }: WiringDialogProps) {
       </p>
       <div className={classes['ends']}>
         {ends.map((end) => (
-          <WiringPicture key={end.at} end={end} label={labels[end.at]} />
+          <WiringPicture key={end.at} end={end} name={endName(end.at, between)} label={labels[end.at]} />
         ))}
         {outlet.receptacle !== null && <ReceptacleFace config={outlet.receptacle.config} size={132} />}
       </div>

@@ -7,6 +7,7 @@ import { printNumber } from '../../core/units/number';
 import { celsius, feet } from '../../core/units/quantity';
 import { printTemperature } from '../../core/units/temperature';
 import { SHEET_CAUTIONS } from '../../core/wording/cautions';
+import { endName } from '../../core/wording/terminals';
 import {
   circuitNote,
   holdsWords,
@@ -228,13 +229,13 @@ function Workings({ job, view }: CircuitSheetProps) {
 
 /** Which conductor goes where, end by end, in the order of landing. */
 function Wiring({ view }: Pick<CircuitSheetProps, 'view'>) {
-  const { ends, torqueFrom } = wiring(view.circuit, view.solved, view.context.code);
+  const { ends, between, torqueFrom } = wiring(view.circuit, view.solved, view.context.code);
   return (
     <section className={classes['workings']}>
       <h2>Wiring, in the order of landing</h2>
       <div className={classes['columns']}>
         {ends.map((end) => (
-          <WiringPicture key={end.at} end={end} label="" />
+          <WiringPicture key={end.at} end={end} name={endName(end.at, between)} label="" />
         ))}
       </div>
       <p className={classes['small']}>

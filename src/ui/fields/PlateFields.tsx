@@ -75,8 +75,9 @@ function parsePlateNumbers(
   return numbers;
 }
 
-/** A sentence that goes on after a colon. */
-const lowerFirst = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);
+/** A sentence that goes on after a colon; a name in capitals stays one. */
+const lowerFirst = (text: string): string =>
+  /^[A-Z][a-z]/.test(text) ? text.slice(0, 1).toLowerCase() + text.slice(1) : text;
 
 const YES_NO = [
   { value: 'no', label: 'No, or not known' },

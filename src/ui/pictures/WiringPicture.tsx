@@ -1,11 +1,11 @@
 import type { End, Landing } from '../../core/wiring/terminations';
-import { endName, landingWords, terminalName } from '../../core/wording/terminals';
+import { landingWords, terminalName } from '../../core/wording/terminals';
 import classes from './WiringPicture.module.css';
 
 const ROW = 32;
 const TOP = 4;
 const WIDTH = 420;
-const BLOCK_X = 226;
+const BLOCK_X = 188;
 const LETTERS_X = 84;
 /** Where the wire goes on past its letters. */
 const PAST_LETTERS = 62;
@@ -21,14 +21,14 @@ function Wire({ landing, at, from }: { readonly landing: Landing; readonly at: n
       <path className={classes['wire']} d={`M${LETTERS_X + PAST_LETTERS} ${y} H ${capped ? BLOCK_X - 34 : BLOCK_X}`} />
       {landing.marked !== null && (
         <g>
-          <rect className={classes['mark']} x={LETTERS_X + PAST_LETTERS + 26} y={y - 7} width={14} height={14} />
-          <text className={classes['markText']} x={LETTERS_X + PAST_LETTERS + 33} y={y - 9} textAnchor="middle">
+          <rect className={classes['mark']} x={LETTERS_X + PAST_LETTERS + 10} y={y - 7} width={14} height={14} />
+          <text className={classes['markText']} x={LETTERS_X + PAST_LETTERS + 17} y={y - 9} textAnchor="middle">
             {landing.marked}
           </text>
         </g>
       )}
       <text className={classes['letters']} x={LETTERS_X} y={y + 4}>
-        {landing.letters} {landing.size}
+        {landing.role === 'pigtail' ? `${landing.letters} tail` : `${landing.letters} ${landing.size}`}
       </text>
       <circle className={classes['order']} cx={14} cy={y} r={9} />
       <text className={classes['orderText']} x={14} y={y + 4} textAnchor="middle">
@@ -46,20 +46,31 @@ function Wire({ landing, at, from }: { readonly landing: Landing; readonly at: n
       <text className={classes['name']} x={capped ? BLOCK_X - 14 : BLOCK_X + 24} y={y + 4}>
         {capped ? 'capped' : terminalName[landing.terminal]}
       </text>
+      {!capped && (
+        <text className={classes['torque']} x={WIDTH - 12} y={y + 4} textAnchor="end">
+          {landing.torqueLbIn} lb-in
+        </text>
+      )}
     </g>
   );
 } // prettier-ignore
 
-/** One end of a circuit: every conductor by its letters to its terminal, numbered in the order of landing. */
-export function WiringPicture({ end, label }: { readonly end: End; readonly label: string }) {
+interface WiringPictureProps {
+  readonly end: End;
+  readonly name: string;
+  readonly label: string;
+}
+
+/** One end of a circuit: every conductor by its letters to its terminal, numbered in the order of landing, with its torque. */
+export function WiringPicture({ end, name, label }: WiringPictureProps) {
   const height = TOP + end.landings.length * ROW + 8;
   const from = TOP + (end.landings.length * ROW) / 2;
   return (
     <figure className={classes['end']}>
       <figcaption>
-        <b>{endName[end.at]}</b> <span className="second">{label}</span>
+        <b>{name}</b> <span className="second">{label}</span>
       </figcaption>
-      <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Wiring at the ${endName[end.at].toLowerCase()}`}>
+      <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Wiring, ${name}`}>
         {end.landings.map((landing, at) => (
           <Wire key={`${landing.role} ${landing.letters}`} landing={landing} at={at} from={from} />
         ))}
@@ -69,15 +80,6 @@ export function WiringPicture({ end, label }: { readonly end: End; readonly labe
           <li key={`${landing.role} ${landing.letters}`}>{landingWords(landing)}</li>
         ))}
       </ol>
-      <ul className={classes['torques']}>
-        {end.landings
-          .filter(({ terminal }) => terminal !== 'capped')
-          .map(({ role, letters, order, torqueLbIn }) => (
-            <li key={`${role} ${letters}`} className="fig">
-              {order}: {torqueLbIn} lb-in
-            </li>
-          ))}
-      </ul>
     </figure>
   );
 } // prettier-ignore
