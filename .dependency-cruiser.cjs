@@ -10,7 +10,7 @@ module.exports = {
       name: 'core-imports-only-zod-and-csv',
       severity: 'error',
       from: { path: '^src/core' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(zod|papaparse|@types/papaparse)' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|xmlchars)' },
     },
     {
       name: 'core-no-node',

@@ -24,6 +24,19 @@ export interface PriceList {
   readonly receptacle: number;
   /** Two fittings end every raceway and cable. */
   readonly fitting: { readonly cable: number; readonly raceway: number };
+  readonly panel: {
+    /** A breaker for two single poles in one space. */
+    readonly tandem: number;
+    /** Subpanels and whole panels by the spaces that they have. */
+    readonly subpanel: readonly { readonly spaces: number; readonly cents: number }[];
+    readonly main: readonly { readonly spaces: number; readonly cents: number }[];
+  };
+  readonly service: {
+    readonly management: number;
+    readonly sharing: number;
+    /** A whole new service by the largest rating that the price holds to, with labor of others. */
+    readonly upgrade: readonly { readonly toA: number; readonly cents: number }[];
+  };
 }
 
 /** Made-up prices, round and plausible, for comparing one way with another. */
@@ -60,4 +73,10 @@ export const defaultPrices: PriceList = {
   support: 35,
   receptacle: 1800,
   fitting: { cable: 220, raceway: 380 },
+  panel: {
+    tandem: 2050,
+    subpanel: [{ spaces: 8, cents: 9500 }, { spaces: 12, cents: 13500 }, { spaces: 20, cents: 21000 }, { spaces: 30, cents: 29000 }],
+    main: [{ spaces: 20, cents: 105000 }, { spaces: 30, cents: 150000 }, { spaces: 42, cents: 194000 }, { spaces: 54, cents: 245000 }, { spaces: 84, cents: 390000 }],
+  },
+  service: { management: 62000, sharing: 48000, upgrade: [{ toA: 125, cents: 310000 }, { toA: 200, cents: 420000 }, { toA: 400, cents: 780000 }] },
 };

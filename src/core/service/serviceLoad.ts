@@ -1,4 +1,5 @@
 import type { Edition } from '../code/edition';
+import type { SectionKey } from '../code/sections';
 import { cookingDemand } from '../rules/cookingDemand';
 
 /** Kinds of load that the methods of a service calculation tell apart. */
@@ -12,6 +13,7 @@ export const SERVICE_KINDS = [
   'ev',
   'motor',
   'kitchen',
+  'outlet',
 ] as const;
 /** Kind of a load in a service calculation. */
 export type ServiceKind = (typeof SERVICE_KINDS)[number];
@@ -32,6 +34,8 @@ export interface Dwelling {
   readonly laundryCircuits: number;
   readonly loads: readonly ServiceLoad[];
   readonly newLoads: readonly ServiceLoad[];
+  /** Vehicle chargers counted at 125 %, where the authority asks for it. */
+  readonly evAdder?: boolean | undefined;
 }
 
 /** One line of a service calculation. */
@@ -39,6 +43,7 @@ export interface ServicePart {
   readonly what: string;
   readonly connectedVA: number;
   readonly countedVA: number;
+  readonly section: SectionKey;
 }
 
 /** The load of a service, part by part. */
@@ -61,6 +66,7 @@ const FIXED_COUNT = 4;
 const FIXED_SHARE = 0.75;
 const LARGEST_MOTOR_SHARE = 0.25;
 const TAIL_SHARE = 0.4;
+const EV_ADDER = 1.25;
 /** First block of the existing-dwelling method, and separately controlled units that count as a few (220.82(C), 220.83). */
 const EXISTING_FIRST_VA = 8000;
 const FEW_UNITS = 4;
@@ -92,11 +98,16 @@ const chargerVA = (va: number, code: Edition): number => Math.max(va, code.param
 /** A dryer counts its plate, no less than the table's least (220.54). */
 const dryerVA = (va: number, code: Edition): number => Math.max(va, code.tables.dryerDemand.leastVA);
 
-const part = (what: string, connectedVA: number, countedVA: number): ServicePart => ({
+const part = (what: string, connectedVA: number, countedVA: number, section: SectionKey): ServicePart => ({
   what,
   connectedVA,
   countedVA,
+  section,
 });
+
+/** Vehicle chargers, each at its plate or the floor, and a quarter more where the authority asks for it. */
+const chargers = ({ evAdder, ...dwelling }: Dwelling, code: Edition): readonly ServicePart[] =>
+  ofKind(all(dwelling), 'ev').map(({ what, va }) => part(what, va, chargerVA(va, code) * (evAdder === true ? EV_ADDER : 1), 'service.ev'));
 
 /** The larger of heating and cooling: they never run together (220.60). */
 function climate(loads: readonly ServiceLoad[], heatShare: (units: number) => number): ServicePart | null {
@@ -107,7 +118,7 @@ function climate(loads: readonly ServiceLoad[], heatShare: (units: number) => nu
   const coolVA = connected(ofKind(loads, 'cool'));
   const counted = Math.max(heatVA + pumpVA, coolVA);
   if (counted === 0) return null;
-  return part(coolVA > heatVA + pumpVA ? 'cooling' : 'heating', counted === coolVA ? coolVA : connected(heat) + pumpVA, counted);
+  return part(coolVA > heatVA + pumpVA ? 'cooling' : 'heating', counted === coolVA ? coolVA : connected(heat) + pumpVA, counted, 'service.climate');
 } // prettier-ignore
 
 function standardParts(dwelling: Dwelling, code: Edition): readonly ServicePart[] {
@@ -117,17 +128,18 @@ function standardParts(dwelling: Dwelling, code: Edition): readonly ServicePart[
   const fixedShare = fixed.length >= FIXED_COUNT ? FIXED_SHARE : 1;
   const ranges = ofKind(loads, 'range', 'kitchen');
   const largestMotor = ofKind(loads, 'motor').reduce((most, { va }) => Math.max(most, va), 0);
-  const parts = [part('lighting, receptacles, small appliances, laundry', general, banded(general, GENERAL_BANDS))];
-  if (fixed.length > 0) parts.push(part(`${fixed.length} fixed appliances`, connected(fixed), connected(fixed) * fixedShare));
+  const parts = [part('lighting, receptacles, small appliances, laundry', general, banded(general, GENERAL_BANDS), 'service.lighting')];
+  if (fixed.length > 0) parts.push(part(`${fixed.length} fixed appliances`, connected(fixed), connected(fixed) * fixedShare, 'service.fixed'));
   if (ranges.length > 0) {
     const { demandVA } = cookingDemand(ranges.map(({ va }) => va / 1000), code);
-    parts.push(part('cooking', connected(ranges), demandVA));
+    parts.push(part('cooking', connected(ranges), demandVA, 'load.cooking'));
   }
-  for (const { what, va } of ofKind(loads, 'dryer')) parts.push(part(what, va, dryerVA(va, code)));
+  for (const { what, va } of ofKind(loads, 'dryer')) parts.push(part(what, va, dryerVA(va, code), 'table.dryer'));
+  for (const { what, va } of ofKind(loads, 'outlet')) parts.push(part(what, va, va, 'service.outlet'));
   const weather = climate(loads, () => 1);
   if (weather !== null) parts.push(weather);
-  for (const { what, va } of ofKind(loads, 'ev')) parts.push(part(what, va, chargerVA(va, code)));
-  if (largestMotor > 0) parts.push(part('largest motor, a quarter more', largestMotor, largestMotor * LARGEST_MOTOR_SHARE));
+  parts.push(...chargers(dwelling, code));
+  if (largestMotor > 0) parts.push(part('largest motor, a quarter more', largestMotor, largestMotor * LARGEST_MOTOR_SHARE, 'service.motor'));
   return parts;
 } // prettier-ignore
 
@@ -137,29 +149,29 @@ export function standardService(dwelling: Dwelling, code: Edition): ServiceLoadR
   return { generalVA: generalVA(dwelling, code), totalVA: sum(parts), parts };
 }
 
-/** Everything but heating and cooling, as its plates say. */
-function plates(dwelling: Dwelling, code: Edition): readonly ServicePart[] {
+/** Everything but heating and cooling, as its plates say: what the first block and the rest are taken of. */
+export function plates(dwelling: Dwelling, code: Edition): readonly ServicePart[] {
   const general = generalVA(dwelling, code);
   return [
-    part('lighting, receptacles, small appliances, laundry', general, general),
-    ...ofKind(all(dwelling), 'fixed', 'motor', 'range', 'kitchen').map(({ what, va }) => part(what, va, va)),
-    ...ofKind(all(dwelling), 'dryer').map(({ what, va }) => part(what, va, dryerVA(va, code))),
-    ...ofKind(all(dwelling), 'ev').map(({ what, va }) => part(what, va, chargerVA(va, code))),
+    part('lighting, receptacles, small appliances, laundry', general, general, 'service.lighting'),
+    ...ofKind(all(dwelling), 'fixed', 'motor', 'range', 'kitchen', 'outlet').map(({ what, va }) => part(what, va, va, 'service.optional')),
+    ...ofKind(all(dwelling), 'dryer').map(({ what, va }) => part(what, va, dryerVA(va, code), 'table.dryer')),
+    ...chargers(dwelling, code),
   ];
 }
 
-function tailed(parts: readonly ServicePart[], firstVA: number): readonly ServicePart[] {
+function tailed(parts: readonly ServicePart[], firstVA: number, section: SectionKey): readonly ServicePart[] {
   const whole = sum(parts);
   return [
-    part(`first ${firstVA} VA`, Math.min(whole, firstVA), Math.min(whole, firstVA)),
-    part('the rest at 40 %', Math.max(0, whole - firstVA), Math.max(0, whole - firstVA) * TAIL_SHARE),
+    part(`first ${firstVA} VA`, Math.min(whole, firstVA), Math.min(whole, firstVA), section),
+    part('the rest at 40 %', Math.max(0, whole - firstVA), Math.max(0, whole - firstVA) * TAIL_SHARE, section),
   ];
 }
 
 /** The optional method for a new dwelling (220.82). */
 export function optionalService(dwelling: Dwelling, code: Edition): ServiceLoadResult {
   const first = code.parameters.optionalFirstVA.value;
-  const counted = tailed(plates(dwelling, code), first);
+  const counted = tailed(plates(dwelling, code), first, 'service.optional');
   const weather = climate(all(dwelling), (units) => (units >= FEW_UNITS ? 0.4 : 0.65));
   const parts = weather === null ? counted : [...counted, weather];
   return { generalVA: generalVA(dwelling, code), totalVA: sum(parts), parts };
@@ -174,7 +186,7 @@ export function existingService(dwelling: Dwelling, code: Edition): ServiceLoadR
   const weather = climate(all(dwelling), () => 1);
   const base = plates(dwelling, code);
   const within = weather === null || adds ? base : [...base, weather];
-  const counted = tailed(within, EXISTING_FIRST_VA);
+  const counted = tailed(within, EXISTING_FIRST_VA, 'service.existing');
   const parts = adds && weather !== null ? [...counted, weather] : counted;
   return { generalVA: generalVA(dwelling, code), totalVA: sum(parts), parts };
 }
@@ -186,8 +198,8 @@ const MEASURED_FACTOR = 1.25;
 export function measuredService(measuredKW: number, newLoads: readonly ServiceLoad[], code: Edition): ServiceLoadResult {
   const measured = measuredKW * 1000;
   const parts = [
-    part('measured peak', measured, measured * MEASURED_FACTOR),
-    ...newLoads.map(({ what, va, kind }) => part(what, va, kind === 'ev' ? chargerVA(va, code) * MEASURED_FACTOR : va)),
+    part('measured peak', measured, measured * MEASURED_FACTOR, 'service.measured'),
+    ...newLoads.map(({ what, va, kind }) => part(what, va, kind === 'ev' ? chargerVA(va, code) * MEASURED_FACTOR : va, kind === 'ev' ? 'service.ev' : 'service.measured')),
   ];
   return { generalVA: 0, totalVA: sum(parts), parts };
 } // prettier-ignore

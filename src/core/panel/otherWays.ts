@@ -1,0 +1,54 @@
+import type { Panel, PanelPlan } from './panelSchema';
+import type { PriceList } from '../price/defaultPrices';
+import { makeRoom, type RoomFound } from './roomFinder';
+import { planned, type Standing, type Wanted } from './spaces';
+
+/** A way to find room for new circuits, with what it takes. */
+export type RoomWay =
+  | { readonly kind: 'moves'; readonly room: RoomFound; readonly cents: number }
+  | { readonly kind: 'subpanel'; readonly spaces: number; readonly feederA: number; readonly room: RoomFound; readonly cents: number }
+  | { readonly kind: 'new-panel'; readonly spaces: number; readonly cents: number }; // prettier-ignore
+
+/** Ratings of breakers that feed a subpanel. */
+const FEEDERS_A = [30, 40, 50, 60, 70, 80, 90, 100, 125, 150, 200] as const;
+/** The feeder of a subpanel as a circuit that wants two spaces. */
+const FEEDER_ID = 'feeder';
+
+/** The breaker that a subpanel for these circuits asks for: the sum of what they carry, largest of those that run apart not reckoned. */
+const feederFor = (wanted: readonly Wanted[]): number => {
+  const amps = wanted.reduce((sum, { va }) => sum + va / 240, 0);
+  return FEEDERS_A.find((each) => each >= amps) ?? FEEDERS_A.at(-1) ?? 0;
+};
+
+const breakerCents = (amps: number, prices: PriceList): number => prices.breaker.find(({ toA }) => amps <= toA)?.cents ?? 0;
+
+function subpanel(panel: Panel, standing: readonly Standing[], unplaced: readonly Wanted[], prices: PriceList): readonly RoomWay[] {
+  const spare = 4;
+  const poles = unplaced.reduce((sum, each) => sum + each.poles, 0);
+  const made = prices.panel.subpanel.find(({ spaces }) => spaces >= poles + spare);
+  const feederA = feederFor(unplaced);
+  const feeder: Wanted = { circuitId: FEEDER_ID, name: 'Subpanel', poles: 2, amps: feederA, kind: 'plain', va: feederA * 240 };
+  const room = made === undefined ? undefined : makeRoom(panel, standing, [feeder], prices.panel.tandem);
+  if (made === undefined || room === undefined) return [];
+  return [{ kind: 'subpanel', spaces: made.spaces, feederA, room, cents: made.cents + room.cents + breakerCents(feederA, prices) }];
+} // prettier-ignore
+
+/**
+ * Ways to find room for the circuits that have no place yet, cheapest first: moves within the panel, a subpanel
+ * beside it, a new panel. Material by the price list; the work is not in it.
+ */
+export function roomWays(panel: Panel, wanted: readonly Wanted[], prices: PriceList): readonly RoomWay[] {
+  const standing = planned(panel, wanted);
+  const placed = new Set(panel.plan.placed.map(({ circuitId }) => circuitId));
+  const unplaced = wanted.filter(({ circuitId }) => !placed.has(circuitId));
+  if (unplaced.length === 0) return [];
+  const room = makeRoom(panel, standing, unplaced, prices.panel.tandem);
+  const moves: readonly RoomWay[] = room === undefined ? [] : [{ kind: 'moves', room, cents: room.cents }];
+  const poles = [...standing, ...unplaced].reduce((sum, each) => sum + each.poles, 0);
+  const whole = prices.panel.main.find(({ spaces }) => spaces >= poles);
+  const change: readonly RoomWay[] = whole === undefined ? [] : [{ kind: 'new-panel', spaces: whole.spaces, cents: whole.cents }];
+  return [...moves, ...subpanel(panel, standing, unplaced, prices), ...change].toSorted((a, b) => a.cents - b.cents);
+} // prettier-ignore
+
+/** A plan with nothing moved or placed; what is taken out stays taken out. */
+export const startAgain = ({ gone }: PanelPlan): PanelPlan => ({ gone, moved: [], placed: [] });

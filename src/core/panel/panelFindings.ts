@@ -1,0 +1,120 @@
+import type { Edition } from '../code/edition';
+import type { SolvedCircuit } from '../circuit/figures';
+import { HouseFindings, type AnyHouseFinding } from '../working/houseFinding';
+import { sizeRank } from '../units/wireSize';
+import { directory } from './directory';
+import { legLoads } from './legBalance';
+import type { Panel } from './panelSchema';
+import { clashes, freeSlots, placeLabel, planned, polesIn, slotsOf, type Wanted } from './spaces';
+
+/** What a panel is judged by besides itself. */
+export interface PanelQuestion {
+  readonly panel: Panel;
+  /** Circuits of the job that this panel is to feed. */
+  readonly wanted: readonly Wanted[];
+  readonly solved: ReadonlyMap<string, SolvedCircuit>;
+  /** Available fault current at it, amperes; null until it is known. */
+  readonly faultA: number | null;
+  readonly code: Edition;
+}
+
+/** Legs this far apart are worth a swap: percent of the larger, and volt-amperes. */
+const APART_PCT = 20;
+const APART_VA = 1200;
+/** A panel on lugs alone is asked for its protection from this number of circuits on. */
+const NO_MAIN_CIRCUITS = 6;
+
+function spaces({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
+  const standing = planned(panel, wanted);
+  const placed = new Set(panel.plan.placed.map(({ circuitId }) => circuitId));
+  const unplaced = wanted.filter(({ circuitId }) => !placed.has(circuitId));
+  const needs = unplaced.reduce((sum, { poles }) => sum + poles, 0);
+  const free = freeSlots(panel, standing).length;
+  if (needs > free) out.found('stop', 'panel.no-space', 'panel.space', { wanted: needs, free });
+  else if (needs > 0) out.found('ask', 'panel.unplaced', 'panel.directory', { count: unplaced.length });
+  const poles = polesIn(standing);
+  if (panel.mostPoles !== null && poles > panel.mostPoles) out.found('stop', 'panel.too-many-circuits', 'panel.space', { poles, most: panel.mostPoles });
+  for (const clash of clashes(panel, standing)) {
+    const space = `${clash.slot}`;
+    if (clash.why === 'tandem') out.found('stop', 'panel.tandem-not-allowed', 'panel.space', { space });
+    else out.found('stop', 'panel.clash', 'panel.space', { space });
+  }
+  const halves = standing.filter(({ place, poles: count }) => place.half !== null && count === 2);
+  for (const each of halves) out.found('stop', 'panel.same-leg', 'panel.poles', { space: placeLabel(each.place) });
+  if (panel.tandems === null && needs > free) out.found('ask', 'panel.tandem-unknown', 'panel.space', { spaces: panel.spaces });
+  for (const each of standing.filter(({ sharedNeutral }) => sharedNeutral)) {
+    if (each.poles !== 2) out.found('stop', 'panel.shared-neutral', 'panel.shared-neutral', { spaces: slotsOf(each).join(', ') });
+  }
+} // prettier-ignore
+
+function makeup({ panel }: PanelQuestion, out: HouseFindings): void {
+  const { role, neutrals, bondingScrew, neutralsShare, openings, busA, mainA, breakers } = panel;
+  const bonded = neutrals === 'bonded' || bondingScrew === 'in';
+  if (role === 'subpanel' && bonded) out.found('stop', 'panel.neutrals-mixed', 'panel.apart', { where: 'subpanel' });
+  if (role === 'service' && (bondingScrew === 'out' || (neutrals === 'apart' && bondingScrew !== 'in'))) {
+    out.found('stop', 'panel.neutrals-mixed', 'panel.bond', { where: 'service' });
+  }
+  if (neutralsShare === true) out.found('stop', 'panel.neutral-shared-terminal', 'panel.neutral', { name: panel.name });
+  if (openings !== null && openings > 0) out.found('stop', 'panel.openings', 'panel.openings', { count: openings });
+  if (busA !== null && mainA !== null && mainA > busA) out.found('stop', 'panel.bus-below-main', 'panel.bus', { busA, mainA });
+  if (role === 'service' && mainA === null && breakers.length > NO_MAIN_CIRCUITS) out.found('ask', 'panel.no-main', 'panel.bus', { circuits: breakers.length });
+} // prettier-ignore
+
+function fits({ panel, wanted, solved }: PanelQuestion, out: HouseFindings): void {
+  const { listings, lugFrom, lugTo } = panel;
+  if (wanted.length > 0 && listings.length === 0) out.found('ask', 'panel.breaker-not-listed', 'panel.listing', { listings: '' });
+  if (lugFrom === null || lugTo === null) return;
+  for (const { circuitId } of wanted) {
+    const size = solved.get(circuitId)?.figures.size;
+    if (size === undefined) continue;
+    if (sizeRank(size) < sizeRank(lugFrom) || sizeRank(size) > sizeRank(lugTo)) {
+      out.found('stop', 'panel.lug-range', 'panel.listing', { size, from: lugFrom, to: lugTo });
+    }
+  }
+} // prettier-ignore
+
+function fault({ panel: { interruptingKA }, faultA }: PanelQuestion, out: HouseFindings): void {
+  if (faultA === null) return;
+  if (interruptingKA === null) out.found('ask', 'panel.interrupting-unknown', 'service.fault', { faultA });
+  else if (faultA > interruptingKA * 1000) {
+    out.found('stop', 'panel.interrupting-rating', 'service.fault', { faultA, ratingA: interruptingKA * 1000 });
+  }
+}
+
+function legs({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
+  const { aVA, bVA, apartPct } = legLoads(planned(panel, wanted));
+  if (apartPct > APART_PCT && Math.abs(aVA - bVA) > APART_VA) out.found('check', 'service.unbalanced', 'service.legs', { aVA, bVA });
+} // prettier-ignore
+
+/** Everything that is wrong, doubtful or still to be asked about a panel as its plan leaves it. */
+export function panelFindings(question: PanelQuestion): readonly AnyHouseFinding[] {
+  const out = new HouseFindings(question.code);
+  spaces(question, out);
+  makeup(question, out);
+  fits(question, out);
+  fault(question, out);
+  legs(question, out);
+  const unclear = directory(planned(question.panel, question.wanted)).filter((line) => line.unclear !== null);
+  if (unclear.length > 0) out.found('check', 'panel.unlabelled', 'panel.directory', { lines: unclear.map((line) => line.spaces) });
+  return out.all;
+} // prettier-ignore
+
+/** A fact of a panel that was not looked at yet. */
+export type PanelUnknown = 'main' | 'bus' | 'tandems' | 'listings' | 'terminals' | 'neutrals' | 'interrupting' | 'knockouts' | 'circuits' | 'openings'; // prettier-ignore
+
+/** What is still unknown of a panel, in the order in which it blocks the work. */
+export function panelUnknowns(panel: Panel): readonly PanelUnknown[] {
+  const missing: readonly (readonly [PanelUnknown, boolean])[] = [
+    ['circuits', panel.breakers.length === 0],
+    ['main', panel.mainA === null],
+    ['bus', panel.busA === null],
+    ['tandems', panel.tandems === null],
+    ['listings', panel.listings.length === 0],
+    ['neutrals', panel.neutrals === null],
+    ['terminals', panel.terminalC === null],
+    ['interrupting', panel.interruptingKA === null],
+    ['knockouts', panel.knockouts === null],
+    ['openings', panel.openings === null],
+  ];
+  return missing.flatMap(([unknown, is]) => (is ? [unknown] : []));
+} // prettier-ignore

@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import { TRADE_SIZES } from '../units/tradeSize';
+import { WIRE_SIZES } from '../units/wireSize';
+
+/** The most spaces that a panel has. */
+export const MOST_SPACES = 84;
+
+/** Where a breaker stands: its upper space, and which half of it where two share one. */
+export const placeSchema = z.strictObject({
+  slot: z.number().int().min(1).max(MOST_SPACES),
+  half: z.enum(['a', 'b']).nullable().describe('Half of a space that two single poles share, or null'),
+});
+
+/** A place in a panel. */
+export type Place = z.infer<typeof placeSchema>;
+
+/** A breaker that was found in a panel, with what its circuit feeds. */
+export const breakerSchema = z.strictObject({
+  id: z.string().min(1).max(60),
+  place: placeSchema,
+  poles: z.union([z.literal(1), z.literal(2)]),
+  amps: z.number().int().min(10).max(200),
+  name: z.string().max(60).describe('What it feeds, as the directory says or as was found'),
+  kind: z.enum(['plain', 'gfci', 'afci', 'dual']),
+  /** A multiwire circuit: two hots that share a neutral, on both legs, tied. */
+  sharedNeutral: z.boolean(),
+  va: z.number().min(0).max(50000).nullable().describe('Load, where it is known; half the rating counts otherwise'),
+});
+
+/** A breaker that was found. */
+export type Breaker = z.infer<typeof breakerSchema>;
+
+/** What is to be done in a panel. */
+export const planSchema = z.strictObject({
+  gone: z.array(z.string().max(60)).max(MOST_SPACES * 2).describe('Breakers that are taken out'),
+  moved: z.array(z.strictObject({ id: z.string().max(60), to: placeSchema })).max(MOST_SPACES * 2),
+  placed: z.array(z.strictObject({ circuitId: z.string().max(60), at: placeSchema })).max(MOST_SPACES * 2),
+}); // prettier-ignore
+
+/** What is to be done in a panel: taken out, moved, placed. */
+export type PanelPlan = z.infer<typeof planSchema>;
+
+const rangeSchema = z.strictObject({
+  from: z.number().int().min(1).max(MOST_SPACES),
+  to: z.number().int().min(1).max(MOST_SPACES),
+});
+
+/** A panel as it was surveyed. Null is what was not looked at yet. */
+export const panelSchema = z.strictObject({
+  id: z.string().min(1).max(60),
+  name: z.string().min(1).max(60),
+  role: z.enum(['service', 'subpanel']),
+  fedFrom: z.string().max(60).nullable().describe('The panel that feeds it'),
+  mainA: z.number().int().min(30).max(400).nullable().describe('Main breaker; null where it has lugs only or was not read'),
+  busA: z.number().int().min(30).max(600).nullable(),
+  spaces: z.number().int().min(2).max(MOST_SPACES).multipleOf(2),
+  tandems: z.array(rangeSchema).max(10).nullable().describe('Spaces that take two single poles, by the label'),
+  mostPoles: z.number().int().min(2).max(MOST_SPACES * 2).nullable().describe('Circuits that the label allows'),
+  listings: z.array(z.string().min(1).max(20)).max(8).describe('Breaker types on the label'),
+  terminalC: z.union([z.literal(60), z.literal(75)]).nullable(),
+  neutrals: z.enum(['bonded', 'apart']).nullable().describe('Neutral and ground bars'),
+  bondingScrew: z.enum(['in', 'out']).nullable(),
+  neutralsShare: z.boolean().nullable().describe('Whether two neutrals are under one screw'),
+  lugFrom: z.enum(WIRE_SIZES).nullable(),
+  lugTo: z.enum(WIRE_SIZES).nullable(),
+  interruptingKA: z.number().min(5).max(200).nullable(),
+  openings: z.number().int().min(0).max(MOST_SPACES).nullable().describe('Openings without a filler'),
+  knockouts: z.array(z.strictObject({ trade: z.enum(TRADE_SIZES), free: z.number().int().min(0).max(40) })).max(8).nullable(),
+  breakers: z.array(breakerSchema).max(MOST_SPACES * 2),
+  plan: planSchema,
+  photos: z.array(z.strictObject({ id: z.string().min(1).max(60), caption: z.string().max(120) })).max(24),
+}); // prettier-ignore
+
+/** A panel of a job. */
+export type Panel = z.infer<typeof panelSchema>;
+
+/** Nothing done yet. */
+export const EMPTY_PLAN: PanelPlan = { gone: [], moved: [], placed: [] };
+
+/** A panel of which only the role and the number of spaces is known. */
+export const freshPanel = (id: string, name: string, role: Panel['role'], fedFrom: string | null): Panel => ({
+  id, name, role, fedFrom, mainA: null, busA: null, spaces: 30, tandems: null, mostPoles: null, listings: [], terminalC: null,
+  neutrals: null, bondingScrew: null, neutralsShare: null, lugFrom: null, lugTo: null, interruptingKA: null, openings: null,
+  knockouts: null, breakers: [], plan: EMPTY_PLAN, photos: [],
+}); // prettier-ignore

@@ -1,0 +1,38 @@
+import type { Edition } from '../code/edition';
+import { dwellingService } from '../code/tables/dwellingService';
+import type { Panel } from '../panel/panelSchema';
+import type { Metal, WireSize } from '../units/wireSize';
+import type { House } from './houseSchema';
+
+/** A part of a service that limits what it carries. */
+export type RatingElement = 'main' | 'bus' | 'meter' | 'conductors';
+
+/** What each part of a service carries, and the least of them. */
+export interface RatingLimit {
+  readonly elements: readonly { readonly element: RatingElement; readonly amps: number }[];
+  /** Null until one of them is known. */
+  readonly amps: number | null;
+  readonly element: RatingElement | null;
+}
+
+/** What the conductors of a dwelling service are good for: the table of 310.12, or their 75 °C column. */
+export function serviceConductorA(size: WireSize, metal: Metal, code: Edition): number | null {
+  const rows: Readonly<Record<string, { readonly cu: string; readonly al: string }>> = dwellingService.rows;
+  const listed = Object.entries(rows).filter(([, row]) => row[metal] === size).map(([rating]) => Number(rating));
+  if (listed.length > 0) return Math.max(...listed);
+  return code.tables.ampacity[metal][75][size] ?? null;
+} // prettier-ignore
+
+/** What limits a service: the least of main, bus, meter socket and conductors (230.79, 310.12, 408.36). */
+export function ratingLimit(house: House, panel: Panel | undefined, code: Edition): RatingLimit {
+  const { ratingA, meterA, conductor } = house;
+  const known: readonly (readonly [RatingElement, number | null])[] = [
+    ['main', ratingA ?? panel?.mainA ?? null],
+    ['bus', panel?.role === 'service' ? panel.busA : null],
+    ['meter', meterA],
+    ['conductors', conductor === null ? null : serviceConductorA(conductor.size, conductor.metal, code)],
+  ];
+  const elements = known.flatMap(([element, amps]) => (amps === null ? [] : [{ element, amps }]));
+  const least = elements.reduce<(typeof elements)[number] | undefined>((so, each) => (so === undefined || each.amps < so.amps ? each : so), undefined);
+  return { elements, amps: least?.amps ?? null, element: least?.element ?? null };
+} // prettier-ignore

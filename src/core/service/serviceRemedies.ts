@@ -1,0 +1,112 @@
+import type { Edition } from '../code/edition';
+import type { Panel } from '../panel/panelSchema';
+import type { PriceList } from '../price/defaultPrices';
+import { WIRE_SIZES, type WireSize } from '../units/wireSize';
+import type { CircuitDemand } from './circuitDemand';
+import type { House } from './houseSchema';
+import { serviceConductorA } from './ratingLimit';
+import { chosenAnswer, serviceReport } from './serviceReport';
+
+/** What a change of service asks for besides, by edition. */
+export type ServiceTrigger = 'surge' | 'emergency' | 'electrode' | 'utility' | 'meter';
+
+/** A way to make the load fit the service, tried before it is offered. */
+export type ServiceRemedy =
+  | { readonly kind: 'setting'; readonly circuitId: string; readonly what: string; readonly settingA: number; readonly spareA: number; readonly cents: number }
+  | { readonly kind: 'management'; readonly setpointA: number; readonly spareA: number; readonly cents: number }
+  | { readonly kind: 'sharing'; readonly circuitId: string; readonly loadId: string; readonly what: string; readonly spareA: number; readonly cents: number }
+  | { readonly kind: 'service'; readonly ratingA: number; readonly size: WireSize; readonly triggers: readonly ServiceTrigger[]; readonly spareA: number; readonly cents: number }; // prettier-ignore
+
+/** Settings that chargers commonly offer, amperes. */
+const SETTINGS_A = [48, 44, 40, 36, 32, 30, 28, 24, 20, 16, 12] as const;
+/** Ratings in which services of dwellings are made. */
+const SERVICE_A = [100, 125, 150, 200, 225, 300, 400] as const;
+const CONTINUOUS = 1.25;
+const VOLTS = 240;
+
+interface Question {
+  readonly house: House;
+  readonly panel: Panel | undefined;
+  readonly additions: readonly CircuitDemand[];
+  readonly code: Edition;
+  readonly prices: PriceList;
+}
+
+/** Spare amperes of the chosen method under another house or other additions. */
+function spare({ panel, code }: Question, house: House, additions: readonly CircuitDemand[]): number {
+  return chosenAnswer(serviceReport(house, panel, additions, code), house)?.spareA ?? -Infinity;
+}
+
+/** The largest setting of a charger with which the service still holds; null where none does. */
+export function largestSetting(question: Question, charger: CircuitDemand): { readonly settingA: number; readonly spareA: number } | null {
+  for (const settingA of SETTINGS_A) {
+    if (settingA * VOLTS > charger.va) continue;
+    const additions = question.additions.map((each) => (each === charger ? { ...each, va: settingA * VOLTS } : each));
+    const spareA = spare(question, question.house, additions);
+    if (spareA >= 0) return { settingA, spareA };
+  }
+  return null;
+} // prettier-ignore
+
+function settings(question: Question): readonly ServiceRemedy[] {
+  return question.additions
+    .filter(({ kind }) => kind === 'ev')
+    .flatMap((charger): readonly ServiceRemedy[] => {
+      const found = largestSetting(question, charger);
+      if (found === null || found.settingA * VOLTS >= charger.va) return [];
+      return [{ kind: 'setting', circuitId: charger.circuitId, what: charger.what, ...found, cents: 0 }];
+    });
+}
+
+function management(question: Question): readonly ServiceRemedy[] {
+  const { house, panel, additions, code, prices } = question;
+  const limit = serviceReport(house, panel, additions, code).limit.amps;
+  if (limit === null || !additions.some(({ kind }) => kind === 'ev')) return [];
+  const setpointA = Math.floor(limit / CONTINUOUS);
+  const spareA = spare(question, { ...house, managedA: setpointA }, additions);
+  return spareA >= 0 ? [{ kind: 'management', setpointA, spareA, cents: prices.service.management }] : [];
+}
+
+function sharing(question: Question): readonly ServiceRemedy[] {
+  const { house, additions, prices } = question;
+  const candidates = house.loads.filter(({ kind, goes }) => goes !== true && (kind === 'range' || kind === 'dryer'));
+  return additions
+    .filter(({ kind }) => kind === 'ev')
+    .flatMap((charger) =>
+      candidates.flatMap((load): readonly ServiceRemedy[] => {
+        const pair = { circuitId: charger.circuitId, loadId: load.id };
+        const spareA = spare(question, { ...house, sharing: pair }, additions);
+        return spareA >= 0 ? [{ kind: 'sharing', ...pair, what: `${charger.what} and ${load.what}`, spareA, cents: prices.service.sharing }] : [];
+      }),
+    );
+} // prettier-ignore
+
+/** What a new service brings with it (230.67, 230.85, 250.66, and the utility). */
+export function serviceTriggers({ year }: Edition): readonly ServiceTrigger[] {
+  return year >= 2020 ? ['surge', 'emergency', 'electrode', 'meter', 'utility'] : ['electrode', 'meter', 'utility'];
+}
+
+function upgrade(question: Question): readonly ServiceRemedy[] {
+  const { house, panel, additions, code, prices } = question;
+  for (const ratingA of SERVICE_A) {
+    const size = WIRE_SIZES.find((each) => (serviceConductorA(each, 'cu', code) ?? 0) >= ratingA);
+    if (size === undefined) continue;
+    const bigger: House = { ...house, ratingA, meterA: null, conductor: { size, metal: 'cu' } };
+    const spareA = spare({ ...question, panel: panel === undefined ? undefined : { ...panel, busA: null } }, bigger, additions);
+    if (spareA < 0) continue;
+    const cents = prices.service.upgrade.find(({ toA }) => ratingA <= toA)?.cents ?? 0;
+    return [{ kind: 'service', ratingA, size, triggers: serviceTriggers(code), spareA, cents }];
+  }
+  return [];
+} // prettier-ignore
+
+/**
+ * Ways to make the load fit, in order of cost: a lower setting, load management, a sharing device, a larger
+ * service with its conductors and what it brings with it. Each was tried with the method of the permit, and held.
+ */
+export function serviceRemedies(question: Question): readonly ServiceRemedy[] {
+  const { house, panel, additions, code } = question;
+  const now = chosenAnswer(serviceReport(house, panel, additions, code), house);
+  if (now?.spareA === null || now === undefined || now.spareA >= 0) return [];
+  return [settings, management, sharing, upgrade].flatMap((ways) => ways(question)).toSorted((a, b) => a.cents - b.cents);
+} // prettier-ignore
