@@ -35,8 +35,8 @@ interface Open {
   value: string;
 }
 
-/** Takes what a closed reading said; what is no number is told with its line. */
-function close({ start, duration, value }: Open, line: number, found: Found): void {
+/** Takes what a closed reading said; what is no number is told by the number of the reading. */
+function close({ start, duration, value }: Open, found: Found): void {
   const [from, seconds, amount] = [Number(start), Number(duration), Number(value)];
   const wrong = [
     ['start', start === '' || !Number.isFinite(from)],
@@ -45,7 +45,7 @@ function close({ start, duration, value }: Open, line: number, found: Found): vo
   ].find(([, is]) => is === true);
   if (wrong !== undefined) {
     found.badCount += 1;
-    if (found.bad.length < MOST_TOLD) found.bad.push({ line, column: String(wrong[0]), accepts: 'a number' });
+    if (found.bad.length < MOST_TOLD) found.bad.push({ line: found.value.length + found.badCount, column: String(wrong[0]), accepts: 'a number' });
     return;
   }
   if (found.direction === RECEIVED || amount < 0) found.exported += 1;
@@ -58,7 +58,7 @@ class Hostile extends Error {}
 
 /** A parser that gathers readings and their type, and stops at what no true record has. */
 function parserFor(found: Found): SaxesParser {
-  const parser = new SaxesParser({ position: true });
+  const parser = new SaxesParser({ position: false });
   const path: string[] = [];
   let open: Open = { start: '', duration: '', value: '' };
   let text = '';
@@ -83,7 +83,7 @@ function parserFor(found: Found): SaxesParser {
     const inside = path.at(-1) ?? '';
     const said = text.trim();
     text = '';
-    if (name === 'IntervalReading') close(open, parser.line, found);
+    if (name === 'IntervalReading') close(open, found);
     else if (path.includes('IntervalReading')) {
       if (name === 'start') open.start = said;
       else if (name === 'duration') open.duration = said;

@@ -90,7 +90,7 @@ function moveCircuit(job: Job, id: string, to: number): Applied | undefined {
 }
 
 function setJob(job: Job, fields: Partial<JobFields>): Applied {
-  const { name, edition, authority, permitDate, occupancy, designC, later, amendments, practices } = job;
+  const { name, edition, authority, permitDate, occupancy, designC, later, amendments, practices, house, panels } = job; // prettier-ignore
   const all: JobFields = {
     name,
     edition,
@@ -101,6 +101,8 @@ function setJob(job: Job, fields: Partial<JobFields>): Applied {
     later,
     amendments,
     practices,
+    house,
+    panels,
   };
   // The inverse sets every field back, which is more than was changed and never wrong.
   return { job: { ...job, ...fields }, inverse: { kind: 'set-job', fields: all } };

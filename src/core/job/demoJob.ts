@@ -1,6 +1,7 @@
 import { USUAL_DESIGN } from '../circuit/jobDefaults';
 import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
 import type { Circuit, Stretch } from '../circuit/circuitSchema';
+import { DEMO_HOUSE, DEMO_PANEL } from './demoHouse';
 import { DEMO_JOB_ID } from './demoJobId';
 import type { Job } from './jobSchema';
 
@@ -143,5 +144,7 @@ export const demoJob: Job = {
   designC: USUAL_DESIGN,
   later: 'A second vehicle; perhaps a tub on the deck.',
   practices: DEFAULT_PRACTICES,
+  house: DEMO_HOUSE,
+  panels: [DEMO_PANEL],
   circuits: [...CIRCUITS],
 };

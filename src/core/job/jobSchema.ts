@@ -3,6 +3,8 @@ import { designSchema } from '../circuit/designTemperatures';
 import { circuitSchema } from '../circuit/circuitSchema';
 import { practicesSchema } from '../circuit/practices';
 import { OCCUPANCIES } from '../code/rooms';
+import { panelSchema } from '../panel/panelSchema';
+import { houseSchema } from '../service/houseSchema';
 import { amendmentSchema } from './amendmentSchema';
 
 /** A job: one place, one permit, its circuits in the order in which they are worked. */
@@ -17,6 +19,8 @@ export const jobSchema = z.strictObject({
   later: z.string().max(500).describe('What may come later'),
   amendments: z.array(amendmentSchema).max(40),
   practices: practicesSchema,
+  house: houseSchema.describe('The service and what it carries'),
+  panels: z.array(panelSchema).max(8),
   circuits: z.array(circuitSchema).max(200),
 });
 

@@ -1,5 +1,6 @@
 import { USUAL_DESIGN } from '../circuit/jobDefaults';
 import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
+import { FRESH_HOUSE } from '../service/freshHouse';
 
 /** One step from a version of the job document to the next. */
 export interface Migration {
@@ -8,7 +9,7 @@ export interface Migration {
 }
 
 /** The version of the job document that this Pasture writes. */
-export const JOB_VERSION = 2;
+export const JOB_VERSION = 3;
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -79,6 +80,7 @@ export const JOB_MIGRATIONS: readonly Migration[] = [
         : job,
   },
   { from: 1, up: withSurvey },
+  { from: 2, up: (job) => (isRecord(job) ? { house: FRESH_HOUSE, panels: [], ...job } : job) },
 ];
 
 /**

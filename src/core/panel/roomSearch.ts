@@ -134,9 +134,12 @@ function laidOut(columns: readonly (readonly Segment[])[]): { readonly nodes: re
 export function findRoom(columns: readonly (readonly Segment[])[], need: Need, tandemCents: number): Room | undefined {
   const { nodes, segments } = laidOut(columns);
   const slots = segments.reduce((sum, { slots: each }) => sum + each.length, 0);
-  const pairsSize = need.pairs + MOST_PAIRS_MOVED + 1;
-  const fullsSize = need.fulls + MOST_PAIRS_MOVED + 1;
-  const reach = Math.min(slots, 2 * (2 * need.pairs + need.fulls) + 8);
+  // What may be owed while the search goes down: no more than could be moved at all.
+  const owedPairs = Math.min(MOST_PAIRS_MOVED, segments.filter(({ clear }) => (clear?.pairs ?? 0) > 0).length);
+  const owedFulls = Math.min(MOST_PAIRS_MOVED, segments.filter(({ clear }) => (clear?.fulls ?? 0) > 0).length);
+  const pairsSize = need.pairs + owedPairs + 1;
+  const fullsSize = need.fulls + owedFulls + 1;
+  const reach = Math.min(slots, 4 * need.pairs + 2 * need.fulls + 8);
   const halvesSize = 2 * reach + 1;
   const size = pairsSize * fullsSize * halvesSize * 2;
   const worth = nodes.map(() => new Float64Array(size).fill(Infinity));
@@ -145,11 +148,12 @@ export function findRoom(columns: readonly (readonly Segment[])[], need: Need, t
   const chose = worth.map(() => new Int16Array(size));
   const key = (pairs: number, fulls: number, halves: number, pending: number): number =>
     ((pairs * fullsSize + fulls) * halvesSize + halves) * 2 + pending;
-  const start = key(MOST_PAIRS_MOVED, MOST_PAIRS_MOVED, reach, 0);
+  const start = key(owedPairs, owedFulls, reach, 0);
   const first = worth[0];
   if (first === undefined) return undefined;
   first[start] = 0;
   const options = nodes.map((node, at) => decisions(node, at, segments, node.above === undefined, tandemCents));
+  const goalPairs = need.pairs + owedPairs;
   const relax = (at: number, state: number, value: number): void => {
     const pending = state % 2;
     const rest = (state - pending) / 2;
@@ -157,11 +161,18 @@ export function findRoom(columns: readonly (readonly Segment[])[], need: Need, t
     const fulls = ((rest - halves) / halvesSize) % fullsSize;
     const pairs = ((rest - halves) / halvesSize - fulls) / fullsSize;
     const choices = options[at]?.[pending === 1 ? 1 : 0] ?? [];
-    for (const [index, choice] of choices.entries()) {
-      const [p, f, h] = [pairs + choice.pairs, fulls + choice.fulls, halves + choice.halves];
+    for (let index = 0; index < choices.length; index += 1) {
+      const choice = choices[index];
+      if (choice === undefined) continue;
+      const p = pairs + choice.pairs;
+      const f = fulls + choice.fulls;
+      const h = halves + choice.halves;
       if (p < 0 || p >= pairsSize || f < 0 || f >= fullsSize || h < 0 || h >= halvesSize) continue;
       const to = key(p, f, h, choice.pending);
       const total = value + choice.moves * MOVE + choice.cents;
+      // What is short must still be made up by the spaces that are left.
+      const left = nodes.length - choice.to;
+      if (Math.abs(h - reach) > 2 * left + 2 || goalPairs - p > left / 2 + 1) continue;
       const there = worth[choice.to];
       if (there === undefined || total >= (there[to] ?? 0)) continue;
       there[to] = total;
@@ -176,7 +187,7 @@ export function findRoom(columns: readonly (readonly Segment[])[], need: Need, t
       if (value < Infinity) relax(at, state, value);
     }
   }
-  const goal = key(need.pairs + MOST_PAIRS_MOVED, need.fulls + MOST_PAIRS_MOVED, reach, 0);
+  const goal = key(goalPairs, need.fulls + owedFulls, reach, 0);
   const best = worth.at(-1)?.[goal] ?? Infinity;
   if (best === Infinity) return undefined;
   const path: Decision[] = [];

@@ -1,4 +1,5 @@
 import { USUAL_DESIGN } from '../../core/circuit/jobDefaults';
+import { FRESH_HOUSE } from '../../core/service/freshHouse';
 import { DEFAULT_PRACTICES } from '../../core/circuit/jobDefaults';
 import type { Job } from '../../core/job/jobSchema';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
@@ -22,6 +23,8 @@ export async function createJob(name: string): Promise<string> {
     designC: USUAL_DESIGN,
     later: '',
     practices: DEFAULT_PRACTICES,
+    house: FRESH_HOUSE,
+    panels: [],
     circuits: [],
   };
   await addJob(job);
