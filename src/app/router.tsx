@@ -17,6 +17,14 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../features/survey/SurveyStage')).SurveyStage }),
           },
           {
+            path: 'service',
+            lazy: async () => ({ Component: (await import('../features/service/ServiceStage')).ServiceStage }),
+          },
+          {
+            path: 'panel',
+            lazy: async () => ({ Component: (await import('../features/panel/PanelStage')).PanelStage }),
+          },
+          {
             path: ':circuitId?',
             lazy: async () => ({
               Component: (await import('../features/circuits/CircuitsStage')).CircuitsStage,

@@ -65,8 +65,10 @@ describe('the plate of an appliance', () => {
 });
 
 describe('photographs', () => {
+  const kept = vi.fn();
+
   test('a file that is no picture is refused by its name', async () => {
-    show(<PhotoStrip circuit={viewOf('well').circuit} jobId={demoJob.id} />);
+    show(<PhotoStrip photos={[]} jobId={demoJob.id} onPhotos={kept} />);
     const input = screen.getByLabelText('Photograph of the plate or the place');
     await userEvent.upload(input, new File(['text'], 'plate.jpg', { type: 'image/jpeg' }));
     expect((await screen.findByRole('alert')).textContent).toContain('plate.jpg is not a picture');
@@ -76,7 +78,7 @@ describe('photographs', () => {
   test('a caption is kept with the circuit, and a photograph is taken out', async () => {
     const { circuit } = viewOf('well');
     load({ ...demoJob, circuits: [{ ...circuit, photos: [{ id: 'photo-1', caption: '' }] }] });
-    show(<PhotoStrip circuit={viewOf('well').circuit} jobId={demoJob.id} />);
+    show(<PhotoStrip photos={[]} jobId={demoJob.id} onPhotos={kept} />);
     await userEvent.type(screen.getByLabelText('What it shows'), 'Label in the lid');
     await userEvent.tab();
     expect(viewOf('well').circuit.photos).toEqual([{ id: 'photo-1', caption: 'Label in the lid' }]);

@@ -16,7 +16,7 @@ export const openFindings = (circuit: Circuit, findings: readonly AnyFinding[]):
   findings.filter((finding) => finding.standing !== 'note' && !isAnswered(circuit, finding));
 
 /** The worst standing among open findings. */
-export const worstStanding = (open: readonly AnyFinding[]): FigureStanding =>
+export const worstStanding = (open: readonly { readonly standing: Standing }[]): FigureStanding =>
   OF_RANK[open.reduce((worst, { standing }) => Math.max(worst, RANK[standing]), 0)] ?? 'ok';
 
 /** The worst open finding about a figure, the first among equals; undefined where none is open. */

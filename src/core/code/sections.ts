@@ -123,7 +123,6 @@ export const sections2023 = {
   'panel.directory': sure('408.4(A)'),
   'panel.openings': sure('408.7'),
   'panel.bus': sure('408.36'),
-  'panel.shared-neutral': sure('210.4(B)'),
   'service.standard': sure('220.40'),
   'service.optional': sure('220.82'),
   'service.existing': sure('220.83'),

@@ -12,7 +12,8 @@ export type Command =
   | { readonly kind: 'remove-circuit'; readonly id: string }
   | { readonly kind: 'replace-circuit'; readonly circuit: Circuit }
   | { readonly kind: 'move-circuit'; readonly id: string; readonly to: number }
-  | { readonly kind: 'set-job'; readonly fields: Partial<JobFields> };
+  | { readonly kind: 'set-job'; readonly fields: Partial<JobFields> }
+  | { readonly kind: 'together'; readonly commands: readonly Command[] };
 
 /** A job after a command, and the way back. */
 export interface Applied {
@@ -63,7 +64,22 @@ export function applyCommand(job: Job, command: Command): Applied | undefined {
       return moveCircuit(job, command.id, command.to);
     case 'set-job':
       return setJob(job, command.fields);
+    case 'together':
+      return together(job, command.commands);
   }
+}
+
+/** One after the other, or none of them. */
+function together(job: Job, commands: readonly Command[]): Applied | undefined {
+  const inverses: Command[] = [];
+  let so = job;
+  for (const command of commands) {
+    const applied = applyCommand(so, command);
+    if (applied === undefined) return undefined;
+    so = applied.job;
+    inverses.unshift(applied.inverse);
+  }
+  return { job: so, inverse: { kind: 'together', commands: inverses } };
 }
 
 /** The most circuits that a job holds. */
@@ -90,7 +106,7 @@ function moveCircuit(job: Job, id: string, to: number): Applied | undefined {
 }
 
 function setJob(job: Job, fields: Partial<JobFields>): Applied {
-  const { name, edition, authority, permitDate, occupancy, designC, later, amendments, practices, house, panels } = job; // prettier-ignore
+  const { name, edition, authority, permitDate, occupancy, designC, later, amendments, practices, house, panels, answers } = job; // prettier-ignore
   const all: JobFields = {
     name,
     edition,
@@ -103,6 +119,7 @@ function setJob(job: Job, fields: Partial<JobFields>): Applied {
     practices,
     house,
     panels,
+    answers,
   };
   // The inverse sets every field back, which is more than was changed and never wrong.
   return { job: { ...job, ...fields }, inverse: { kind: 'set-job', fields: all } };

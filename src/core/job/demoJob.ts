@@ -146,5 +146,6 @@ export const demoJob: Job = {
   practices: DEFAULT_PRACTICES,
   house: DEMO_HOUSE,
   panels: [DEMO_PANEL],
+  answers: [],
   circuits: [...CIRCUITS],
 };

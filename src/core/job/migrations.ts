@@ -80,7 +80,7 @@ export const JOB_MIGRATIONS: readonly Migration[] = [
         : job,
   },
   { from: 1, up: withSurvey },
-  { from: 2, up: (job) => (isRecord(job) ? { house: FRESH_HOUSE, panels: [], ...job } : job) },
+  { from: 2, up: (job) => (isRecord(job) ? { house: FRESH_HOUSE, panels: [], answers: [], ...job } : job) },
 ];
 
 /**

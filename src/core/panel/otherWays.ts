@@ -11,8 +11,8 @@ export type RoomWay =
 
 /** Ratings of breakers that feed a subpanel. */
 const FEEDERS_A = [30, 40, 50, 60, 70, 80, 90, 100, 125, 150, 200] as const;
-/** The feeder of a subpanel as a circuit that wants two spaces. */
-const FEEDER_ID = 'feeder';
+/** The feeder of a subpanel as a circuit that wants two spaces, until it is one. */
+export const FEEDER_ID = 'feeder';
 
 /** The breaker that a subpanel for these circuits asks for: the sum of what they carry, largest of those that run apart not reckoned. */
 const feederFor = (wanted: readonly Wanted[]): number => {

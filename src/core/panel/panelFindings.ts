@@ -5,7 +5,7 @@ import { sizeRank } from '../units/wireSize';
 import { directory } from './directory';
 import { legLoads } from './legBalance';
 import type { Panel } from './panelSchema';
-import { clashes, freeSlots, placeLabel, planned, polesIn, slotsOf, type Wanted } from './spaces';
+import { clashes, freeSlots, placeLabel, planned, polesIn, type Wanted } from './spaces';
 
 /** What a panel is judged by besides itself. */
 export interface PanelQuestion {
@@ -42,9 +42,6 @@ function spaces({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
   const halves = standing.filter(({ place, poles: count }) => place.half !== null && count === 2);
   for (const each of halves) out.found('stop', 'panel.same-leg', 'panel.poles', { space: placeLabel(each.place) });
   if (panel.tandems === null && needs > free) out.found('ask', 'panel.tandem-unknown', 'panel.space', { spaces: panel.spaces });
-  for (const each of standing.filter(({ sharedNeutral }) => sharedNeutral)) {
-    if (each.poles !== 2) out.found('stop', 'panel.shared-neutral', 'panel.shared-neutral', { spaces: slotsOf(each).join(', ') });
-  }
 } // prettier-ignore
 
 function makeup({ panel }: PanelQuestion, out: HouseFindings): void {

@@ -32,9 +32,6 @@ export function serviceFindings(house: House, report: ServiceReport, code: Editi
   return out.all;
 } // prettier-ignore
 
-/** Codes of what may be wrong with a record of demand. */
-export const RECORD_PROBLEMS = ['too-short', 'hourly', 'season', 'gaps', 'export', 'unit', 'clock', 'duplicates', 'disorder'] as const; // prettier-ignore
-
 function record(measured: NonNullable<House['measured']>, out: HouseFindings): void {
   const { problems, days, intervalMinutes, from, to, peakA, basis } = measured;
   const section = 'service.measured';

@@ -1,11 +1,14 @@
 import { cite, type Edition } from '../code/edition';
 import type { Citation, SectionKey } from '../code/sections';
+import type { ServiceMethod } from '../service/houseSchema';
+import type { RatingElement } from '../service/ratingLimit';
+import type { WireSize } from '../units/wireSize';
 import type { Standing } from './finding';
 
 /** What each finding about service or panel was about, by its stable code. Its sentence is in core/wording. */
 export interface HouseFindingData {
   'service.unknown': { what: 'rating' | 'area' };
-  'service.overload': { amps: number; limitA: number; element: string; method: string };
+  'service.overload': { amps: number; limitA: number; element: RatingElement; method: ServiceMethod };
   'service.tight': { spareA: number; limitA: number };
   'service.unbalanced': { aVA: number; bVA: number };
   'service.least': { ratingA: number; leastA: number };
@@ -17,9 +20,6 @@ export interface HouseFindingData {
   'demand.gaps': { missingPct: number };
   'demand.export': { rows: number };
   'demand.unit': { peakA: number };
-  'demand.clock': { hours: number };
-  'demand.duplicates': { rows: number };
-  'demand.disorder': { rows: number };
   'panel.interrupting-rating': { faultA: number; ratingA: number };
   'panel.interrupting-unknown': { faultA: number };
   'panel.no-space': { wanted: number; free: number };
@@ -36,8 +36,7 @@ export interface HouseFindingData {
   'panel.openings': { count: number };
   'panel.bus-below-main': { busA: number; mainA: number };
   'panel.no-main': { circuits: number };
-  'panel.shared-neutral': { spaces: string };
-  'panel.lug-range': { size: string; from: string; to: string };
+  'panel.lug-range': { size: WireSize; from: WireSize; to: WireSize };
 }
 
 /** Code of a finding about service or panel. */

@@ -20,7 +20,12 @@ interface JobBarProps {
   readonly stages: Readonly<Record<StageName, StageState>>;
 }
 
-const STAGE_NAME: Readonly<Record<StageName, string>> = { survey: 'Survey', circuits: 'Circuits' };
+const STAGE_NAME: Readonly<Record<StageName, string>> = {
+  survey: 'Survey',
+  service: 'Service',
+  circuits: 'Circuits',
+  panel: 'Panel',
+};
 
 /** Find, undo and redo, and the rest. */
 function Tools({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {

@@ -16,7 +16,7 @@ export type DialogName =
   | 'plugs';
 
 /** The stages that a job has so far, in the order of the work. */
-export const STAGES = ['survey', 'circuits'] as const;
+export const STAGES = ['survey', 'service', 'circuits', 'panel'] as const;
 /** A stage of the job. */
 export type StageName = (typeof STAGES)[number];
 

@@ -25,6 +25,7 @@ export async function createJob(name: string): Promise<string> {
     practices: DEFAULT_PRACTICES,
     house: FRESH_HOUSE,
     panels: [],
+    answers: [],
     circuits: [],
   };
   await addJob(job);

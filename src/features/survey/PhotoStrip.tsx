@@ -11,8 +11,14 @@ const MOST_PHOTOS = 24;
 
 type Photo = Circuit['photos'][number];
 
-function PhotoTile({ photo, circuit }: { readonly photo: Photo; readonly circuit: Circuit }) {
-  const { canWrite, replaceCircuit } = useJobEditor();
+interface PhotoStripProps {
+  readonly photos: Circuit['photos'];
+  readonly jobId: string;
+  readonly onPhotos: (photos: Circuit['photos'], label: string) => void;
+}
+
+function PhotoTile({ photo, photos, onPhotos }: { readonly photo: Photo } & Omit<PhotoStripProps, 'jobId'>) {
+  const { canWrite } = useJobEditor();
   const picture = usePhoto(photo.id);
   const name = photo.caption === '' ? 'Photograph' : photo.caption;
   return (
@@ -27,8 +33,7 @@ function PhotoTile({ photo, circuit }: { readonly photo: Photo; readonly circuit
         onBlur={(event) => {
           const caption = event.currentTarget.value.trim();
           if (caption === photo.caption) return;
-          const photos = circuit.photos.map((each) => (each.id === photo.id ? { ...each, caption } : each));
-          replaceCircuit({ ...circuit, photos }, 'Caption of a photograph');
+          onPhotos(photos.map((each) => (each.id === photo.id ? { ...each, caption } : each)), 'Caption of a photograph');
         }}
       />
       <button
@@ -36,7 +41,7 @@ function PhotoTile({ photo, circuit }: { readonly photo: Photo; readonly circuit
         className="act"
         disabled={!canWrite}
         onClick={() => {
-          replaceCircuit({ ...circuit, photos: circuit.photos.filter(({ id }) => id !== photo.id) }, 'Remove a photograph');
+          onPhotos(photos.filter(({ id }) => id !== photo.id), 'Remove a photograph');
         }}
       >
         Remove
@@ -45,9 +50,9 @@ function PhotoTile({ photo, circuit }: { readonly photo: Photo; readonly circuit
   );
 } // prettier-ignore
 
-/** The photographs of one circuit: plate, place, panel label. Scaled down and kept with the job. */
-export function PhotoStrip({ circuit, jobId }: { readonly circuit: Circuit; readonly jobId: string }) {
-  const { canWrite, replaceCircuit } = useJobEditor();
+/** Photographs of plate, place or panel label. Scaled down and kept with the job. */
+export function PhotoStrip({ photos, jobId, onPhotos }: PhotoStripProps) {
+  const { canWrite } = useJobEditor();
   const [problem, setProblem] = useState<string | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const add = async (file: File): Promise<void> => {
@@ -59,13 +64,13 @@ export function PhotoStrip({ circuit, jobId }: { readonly circuit: Circuit; read
     setProblem(null);
     const id = crypto.randomUUID();
     await keepPhoto({ id, jobId, picture });
-    replaceCircuit({ ...circuit, photos: [...circuit.photos, { id, caption: '' }] }, 'Add a photograph');
+    onPhotos([...photos, { id, caption: '' }], 'Add a photograph');
   };
   return (
     <div className={classes['photos']}>
       <ul>
-        {circuit.photos.map((photo) => (
-          <PhotoTile key={photo.id} photo={photo} circuit={circuit} />
+        {photos.map((photo) => (
+          <PhotoTile key={photo.id} photo={photo} photos={photos} onPhotos={onPhotos} />
         ))}
       </ul>
       <input
@@ -81,7 +86,7 @@ export function PhotoStrip({ circuit, jobId }: { readonly circuit: Circuit; read
           event.currentTarget.value = '';
         }}
       />
-      {circuit.photos.length < MOST_PHOTOS && (
+      {photos.length < MOST_PHOTOS && (
         <button
           type="button"
           className="act"

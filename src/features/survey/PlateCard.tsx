@@ -69,7 +69,13 @@ export const PlateCard = memo(function PlateCard({ view, jobId, questions }: Pla
           <SiteFields view={view} topic="disconnect" />
         </div>
         <StillToFind questions={questions} />
-        <PhotoStrip circuit={circuit} jobId={jobId} />
+        <PhotoStrip
+          photos={circuit.photos}
+          jobId={jobId}
+          onPhotos={(photos, label) => {
+            replaceCircuit({ ...circuit, photos }, label);
+          }}
+        />
       </Nameplate>
     </li>
   );

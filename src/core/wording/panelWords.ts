@@ -1,0 +1,51 @@
+import type { Unclear } from '../panel/directory';
+import { placeLabel, type Clash, type Standing } from '../panel/spaces';
+import type { RoomWay } from '../panel/otherWays';
+import { counted } from './words';
+
+const KIND: Readonly<Record<Standing['kind'], string>> = { plain: '', gfci: 'GFCI', afci: 'AFCI', dual: 'dual function' }; // prettier-ignore
+
+/** What is said under the name of a breaker on the face; undefined where nothing is. */
+export function standingNote({ fate, from, sharedNeutral, kind }: Standing): string | undefined {
+  const parts = [
+    fate === 'moved' && from !== null ? `from ${placeLabel(from)}` : '',
+    sharedNeutral ? 'shared neutral, tied' : '',
+    KIND[kind],
+  ].filter((part) => part !== '');
+  return parts.length === 0 ? undefined : parts.join(', ');
+}
+
+/** Why something cannot stand where it was put. */
+export function clashWords(clash: Clash): string {
+  switch (clash.why) {
+    case 'outside':
+      return `The panel has no space ${clash.slot}: choose one with a space under it for two poles.`;
+    case 'taken':
+      return `Space ${clash.slot} is taken. Move what stands there first.`;
+    case 'tandem':
+      return `The label does not let two circuits share space ${clash.slot}.`;
+  }
+}
+
+/** Why a line of a directory is not clear, and what would be. */
+export const unclearWords: Readonly<Record<Unclear, string>> = {
+  empty: 'says nothing: find out what it feeds',
+  vague: 'could be anything: name the room and the thing',
+  twice: 'stands here more than once: tell them apart',
+  person: "is named after a person: name the room, which stays when they leave",
+}; // prettier-ignore
+
+/** A way to make room, in a few words. */
+export function roomWayWords(way: RoomWay): string {
+  switch (way.kind) {
+    case 'moves': {
+      const { tandems, moves } = way.room;
+      const made = tandems === 0 ? '' : `${counted(tandems, 'breaker')} for two, `;
+      return `${made}${moves.length === 0 ? 'nothing moves' : counted(moves.length, 'move')}`;
+    }
+    case 'subpanel':
+      return `${way.spaces}-space subpanel beside it, ${way.feederA} A feeder, ${counted(way.room.moves.length, 'move')}`;
+    case 'new-panel':
+      return `New ${way.spaces}-space panel`;
+  }
+}

@@ -1,0 +1,74 @@
+import { TextInput } from '@mantine/core';
+import { useState } from 'react';
+import type { Job } from '../../core/job/jobSchema';
+import { anyHouseSentence } from '../../core/wording/houseFindings';
+import { standingWord } from '../../core/wording/words';
+import type { AnyHouseFinding } from '../../core/working/houseFinding';
+import { isHouseAnswered } from '../../store/houseView';
+import { useJobEditor } from '../../store/useJobEditor';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import classes from './HouseFindingList.module.css';
+
+interface HouseFindingListProps {
+  readonly job: Job;
+  /** What the findings are about: the service, or a panel by its id. */
+  readonly about: string;
+  readonly findings: readonly AnyHouseFinding[];
+}
+
+function Answer({ job, about, finding }: { readonly job: Job; readonly about: string; readonly finding: AnyHouseFinding }) {
+  const { canWrite, edit } = useJobEditor();
+  const given = job.answers.find((each) => each.about === about && each.code === finding.code)?.text ?? '';
+  const [typed, setTyped] = useState(given);
+  const keep = (): void => {
+    const text = typed.trim();
+    if (text === given) return;
+    const others = job.answers.filter((each) => each.about !== about || each.code !== finding.code);
+    edit({ kind: 'set-job', fields: { answers: text === '' ? others : [...others, { about, code: finding.code, text }] } }, 'Answer a question');
+  };
+  return (
+    <TextInput
+      label={finding.standing === 'ask' ? 'Answer, and who gave it' : 'Why it is accepted'}
+      value={typed}
+      disabled={!canWrite}
+      maxLength={500}
+      onChange={(event) => {
+        setTyped(event.currentTarget.value);
+      }}
+      onBlur={keep}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') keep();
+      }}
+    />
+  );
+} // prettier-ignore
+
+/** Findings about service or panel, each with its rule and room for the answer that closes it. */
+export function HouseFindingList({ job, about, findings }: HouseFindingListProps) {
+  if (findings.length === 0) return null;
+  return (
+    <ul className={classes['findings']} aria-label="Findings">
+      {findings.map((finding) => {
+        const answered = isHouseAnswered(job, about, finding);
+        const standing = finding.standing === 'note' || answered ? 'ok' : finding.standing;
+        return (
+          <li key={finding.code}>
+            <p>
+              <StandingShape standing={standing} />
+              <span>
+                {answered ? 'Answered. ' : `${standingWord[finding.standing]}: `}
+                {anyHouseSentence(finding)} <cite className="fig">{finding.cite.section}</cite>
+              </span>
+            </p>
+            {(finding.standing === 'ask' || finding.standing === 'check') && (
+              <details>
+                <summary>{answered ? 'The answer' : 'Answer it'}</summary>
+                <Answer job={job} about={about} finding={finding} />
+              </details>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

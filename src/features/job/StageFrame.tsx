@@ -1,0 +1,50 @@
+import { lazy, Suspense, type ReactNode } from 'react';
+import { JobBar } from './JobBar';
+import { useReadyJob } from './JobPage';
+import { Notices } from './Notices';
+import { StageActionsProvider, type StageName } from './stageActions';
+import { stageStates } from './stageStates';
+import { useJobShortcuts } from './useJobShortcuts';
+import { useStage } from './useStage';
+import classes from './StageFrame.module.css';
+
+const JobDialogs = lazy(() => import('./JobDialogs').then((module) => ({ default: module.JobDialogs })));
+
+interface StageFrameProps {
+  readonly current: StageName;
+  /** Class of the board, which lays its panes out. */
+  readonly board: string | undefined;
+  readonly children: ReactNode;
+  readonly foot: ReactNode;
+}
+
+/** What the stages of a job share: the bar above, notices, the line at the foot, keys and dialogs. */
+export function StageFrame({ current, board, children, foot }: StageFrameProps) {
+  const open = useReadyJob();
+  const { job } = open;
+  const { actions, dialog, setDialog } = useStage(job.id);
+  useJobShortcuts(actions);
+  return (
+    <StageActionsProvider value={actions}>
+      <div className={classes['stage']}>
+        <JobBar open={open} current={current} stages={stageStates(job)} />
+        <div>
+          <Notices open={open} />
+        </div>
+        <main className={board}>{children}</main>
+        <footer className={classes['foot']}>{foot}</footer>
+      </div>
+      {dialog !== null && (
+        <Suspense>
+          <JobDialogs
+            open={open}
+            dialog={dialog}
+            onClose={() => {
+              setDialog(null);
+            }}
+          />
+        </Suspense>
+      )}
+    </StageActionsProvider>
+  );
+}

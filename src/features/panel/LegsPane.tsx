@@ -1,0 +1,66 @@
+import type { Job } from '../../core/job/jobSchema';
+import { bestSwap, legLoads } from '../../core/panel/legBalance';
+import { swapped } from '../../core/panel/planEdits';
+import { placeLabel, planned } from '../../core/panel/spaces';
+import { printNumber as n } from '../../core/units/number';
+import type { PanelView } from '../../store/houseView';
+import { usePanelEditor } from '../../store/usePanelEditor';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import classes from './panel.module.css';
+
+const VOLTS = 120;
+
+/** What each leg carries of the 120 V circuits, and the swap that would bring them nearer. */
+export function LegsPane({ job, view }: { readonly job: Job; readonly view: PanelView }) {
+  const { panel, wanted, findings } = view;
+  const { plan, canWrite } = usePanelEditor(job, panel);
+  const standing = planned(panel, wanted);
+  const { aVA, bVA, assumed } = legLoads(standing);
+  const swap = bestSwap(standing);
+  const most = Math.max(aVA, bVA, 1);
+  const apart = findings.some(({ code }) => code === 'service.unbalanced');
+  return (
+    <section aria-label="Legs">
+      <h2>
+        Legs, 120 V circuits
+        <span className="second">
+          <StandingShape standing={apart ? 'check' : 'ok'} /> {n(Math.abs(aVA - bVA) / VOLTS, 0)} A apart
+        </span>
+      </h2>
+      <dl className={classes['legs']}>
+        {(
+          [
+            ['A', aVA],
+            ['B', bVA],
+          ] as const
+        ).map(([leg, va]) => (
+          <div key={leg}>
+            <dt className="fig">{leg}</dt>
+            <dd>
+              <svg viewBox="0 0 200 12" preserveAspectRatio="none" aria-hidden="true">
+                <rect data-leg={leg} x={0.75} y={0.75} width={Math.max(1, (198 * va) / most)} height={10.5} />
+              </svg>
+              <span className="fig">{n(va / VOLTS, 0)} A</span>
+            </dd>
+          </div>
+        ))}
+      </dl>
+      {assumed > 0 && <p className="second">{assumed} without a known load count half of their rating.</p>}
+      {swap !== undefined && apart && (
+        <button
+          type="button"
+          className={classes['swap']}
+          disabled={!canWrite}
+          onClick={() => {
+            plan(swapped(panel, wanted, swap.one.id, swap.other.id), 'Swap two circuits');
+          }}
+        >
+          <span>
+            Swap {placeLabel(swap.one.place)} and {placeLabel(swap.other.place)}
+          </span>
+          <span className="fig">{n(swap.apartVA / VOLTS, 0)} A apart</span>
+        </button>
+      )}
+    </section>
+  );
+}

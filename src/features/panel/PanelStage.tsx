@@ -1,0 +1,206 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Job } from '../../core/job/jobSchema';
+import { panelFace } from '../../core/panel/panelFace';
+import { putInto } from '../../core/panel/planEdits';
+import type { Place } from '../../core/panel/panelSchema';
+import { found, placeLabel, planned, type Standing } from '../../core/panel/spaces';
+import { clashWords, standingNote } from '../../core/wording/panelWords';
+import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
+import { counted } from '../../core/wording/words';
+import { houseView, openHouseFindings, type PanelView } from '../../store/houseView';
+import { usePanelEditor } from '../../store/usePanelEditor';
+import { PanelFace } from '../../ui/pictures/PanelFace';
+import { HouseFindingList } from '../job/HouseFindingList';
+import { useReadyJob } from '../job/JobPage';
+import { StageFrame } from '../job/StageFrame';
+import { LegsPane } from './LegsPane';
+import { PickedCard } from './PickedCard';
+import { RoomPane } from './RoomPane';
+import classes from './panel.module.css';
+
+interface PaneProps {
+  readonly job: Job;
+  readonly view: PanelView;
+}
+
+const notesOf = (standing: readonly Standing[]): ReadonlyMap<string, string> =>
+  new Map(standing.flatMap((each) => { const note = standingNote(each); return note === undefined ? [] : [[each.id, note] as const]; })); // prettier-ignore
+
+interface CircuitsProps extends PaneProps {
+  readonly picked: string | null;
+  readonly onPick: (id: string | null) => void;
+}
+
+/** The circuits of the job that this panel feeds, with the space that each has. */
+function Circuits({ job, view, picked, onPick }: CircuitsProps) {
+  const { panel, wanted } = view;
+  return (
+    <nav className={classes['circuits']} aria-label="Circuits of the job">
+      <h2>Circuits of the job</h2>
+      <ol>
+        {wanted.map(({ circuitId, name, amps, poles }) => {
+          const at = panel.plan.placed.find((each) => each.circuitId === circuitId)?.at;
+          return (
+            <li key={circuitId} data-picked={picked === circuitId || undefined}>
+              <button
+                type="button"
+                aria-pressed={picked === circuitId}
+                onClick={() => {
+                  onPick(picked === circuitId ? null : circuitId);
+                }}
+              >
+                <b>{name}</b>
+                <span className="fig second">
+                  {amps} A {poles}P
+                </span>
+                <span className="fig second">{at === undefined ? 'no place' : `space ${placeLabel(at)}`}</span>
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+      {wanted.length === 0 && <p className="second">No circuit of the job is fed from here.</p>}
+      <Link className="act" to={`/jobs/${job.id}/directory`}>
+        Directory, before and after
+      </Link>
+    </nav>
+  );
+}
+
+/** The face, and what is put where: pick something, then the space it goes to. */
+function Face({ job, view, picked, onPick }: CircuitsProps) {
+  const { panel, wanted } = view;
+  const { plan, canWrite } = usePanelEditor(job, panel);
+  const [asFound, setAsFound] = useState(false);
+  const [refused, setRefused] = useState<string | null>(null);
+  const standing = asFound ? found(panel) : planned(panel, wanted);
+  const put = (id: string, to: Place): void => {
+    const result = putInto(panel, wanted, id, to);
+    if ('clash' in result) {
+      setRefused(clashWords(result.clash));
+      return;
+    }
+    setRefused(null);
+    plan(result.plan, `Put into space ${placeLabel(to)}`);
+    onPick(null);
+  };
+  const onBreaker = (id: string): void => {
+    setRefused(null);
+    const host = standing.find((each) => each.id === id);
+    // A single that is picked goes into the other half of the space that is pointed at, where the label allows it.
+    if (picked !== null && picked !== id && canWrite && host?.poles === 1 && host.place.half === null) {
+      const beside = putInto(panel, wanted, id, { slot: host.place.slot, half: 'a' });
+      if ('plan' in beside) {
+        const both = putInto({ ...panel, plan: beside.plan }, wanted, picked, { slot: host.place.slot, half: 'b' });
+        if ('plan' in both) {
+          plan(both.plan, `Share space ${host.place.slot}`);
+          onPick(null);
+          return;
+        }
+        setRefused(clashWords(both.clash));
+        return;
+      }
+    }
+    onPick(picked === id ? null : id);
+  };
+  const face = panelFace(panel, standing);
+  return (
+    <section className={classes['face']} aria-label="The face">
+      <header>
+        <h1>{panel.name}</h1>
+        <button
+          type="button"
+          className="act"
+          aria-pressed={asFound}
+          onClick={() => {
+            setAsFound(!asFound);
+          }}
+        >
+          {asFound ? 'As found: show it as it will be left' : 'As it will be left: show it as found'}
+        </button>
+        <ul className={classes['legend']} aria-label="Legend">
+          <li data-fate="new">new</li>
+          <li data-fate="moved">moved in</li>
+          <li data-fate="stays">stays</li>
+        </ul>
+      </header>
+      {refused !== null && <p role="alert">{refused}</p>}
+      {picked !== null && refused === null && <p className="second" role="status">Choose the space it goes to. A breaker that is there may share its space where the label allows it.</p>}
+      <PanelFace
+        face={face}
+        mainA={panel.mainA}
+        name={panel.name}
+        picked={picked}
+        notes={notesOf(standing)}
+        {...(asFound ? {} : { onBreaker, onSpace: (slot: number) => { if (picked !== null && canWrite) put(picked, { slot, half: null }); } })}
+      />
+    </section>
+  );
+} // prettier-ignore
+
+function Board({ job, view }: PaneProps) {
+  const [picked, setPicked] = useState<string | null>(null);
+  const { panel } = view;
+  return (
+    <>
+      <Circuits job={job} view={view} picked={picked} onPick={setPicked} />
+      <Face job={job} view={view} picked={picked} onPick={setPicked} />
+      <aside className={classes['side']} aria-label="Room, legs and findings">
+        {picked !== null && <PickedCard job={job} view={view} id={picked} onDone={() => { setPicked(null); }} />}
+        <RoomPane job={job} view={view} />
+        <LegsPane job={job} view={view} />
+        <h2>Findings</h2>
+        <HouseFindingList job={job} about={panel.id} findings={view.findings} />
+      </aside>
+    </>
+  );
+} // prettier-ignore
+
+/** Which space each breaker stands in, what moves to make room, and what the directory then says. */
+export function PanelStage() {
+  const { job } = useReadyJob();
+  const { panels } = houseView(job);
+  const [chosen, setChosen] = useState(0);
+  const view = panels[chosen] ?? panels[0];
+  const open = openHouseFindings(job).panel.length;
+  const foot = (
+    <>
+      <span>{counted(open, 'thing')} open in the panels</span>
+      <span className="second">Dead only: plan other light. {CIRCUITS_CAUTION}</span>
+    </>
+  );
+  return (
+    <StageFrame current="panel" board={classes['board']} foot={foot}>
+      {view === undefined ? (
+        <div className={classes['empty']}>
+          <h1>No panel surveyed yet</h1>
+          <p>
+            Add it on the <Link to={`/jobs/${job.id}/survey`}>survey</Link>: its spaces, its label, and the circuits that
+            are there.
+          </p>
+        </div>
+      ) : (
+        <>
+          {panels.length > 1 && (
+            <nav className={classes['panels']} aria-label="Panels">
+              {panels.map(({ panel }, at) => (
+                <button
+                  key={panel.id}
+                  type="button"
+                  aria-pressed={view.panel.id === panel.id}
+                  onClick={() => {
+                    setChosen(at);
+                  }}
+                >
+                  {panel.name}
+                </button>
+              ))}
+            </nav>
+          )}
+          <Board key={view.panel.id} job={job} view={view} />
+        </>
+      )}
+    </StageFrame>
+  );
+}

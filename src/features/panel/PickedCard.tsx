@@ -1,0 +1,86 @@
+import { Button, TextInput } from '@mantine/core';
+import type { Job } from '../../core/job/jobSchema';
+import { takeOut } from '../../core/panel/planEdits';
+import type { Breaker } from '../../core/panel/panelSchema';
+import { placeLabel, planned, slotsOf } from '../../core/panel/spaces';
+import { parseOptional } from '../../core/panel/panelFields';
+import { printNumber } from '../../core/units/number';
+import type { PanelView } from '../../store/houseView';
+import { usePanelEditor } from '../../store/usePanelEditor';
+import { QuantityField } from '../../ui/fields/QuantityField';
+import { useStageActions } from '../job/stageActions';
+import classes from './panel.module.css';
+
+interface PickedCardProps {
+  readonly job: Job;
+  readonly view: PanelView;
+  readonly id: string;
+  readonly onDone: () => void;
+}
+
+const VA = { least: 0, most: 50000, units: ['va', 'w'], shown: 'VA' } as const;
+
+/** What is known of the breaker or circuit that was picked, and what may be done with it. */
+export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
+  const { panel, wanted } = view;
+  const { change, plan, canWrite } = usePanelEditor(job, panel);
+  const { goTo } = useStageActions();
+  const breaker = panel.breakers.find((each) => each.id === id);
+  const standing = planned(panel, wanted).find((each) => each.id === id);
+  const set = (fields: Partial<Breaker>, label: string, key?: string): void => {
+    change({ breakers: panel.breakers.map((each) => (each.id === id ? { ...each, ...fields } : each)) }, label, key);
+  };
+  const where = standing === undefined ? 'no space yet' : `space ${standing.poles === 2 ? slotsOf(standing).join(', ') : placeLabel(standing.place)}`;
+  const name = breaker?.name ?? wanted.find(({ circuitId }) => circuitId === id)?.name ?? '';
+  return (
+    <section className={classes['picked']} aria-label="Picked">
+      <h2>
+        {name === '' ? 'No name' : name} <span className="second">{where}</span>
+      </h2>
+      {breaker !== undefined && (
+        <>
+          <TextInput
+            label="What it feeds, as the directory will say"
+            key={id}
+            defaultValue={breaker.name}
+            maxLength={60}
+            disabled={!canWrite}
+            onChange={(event) => { set({ name: event.currentTarget.value }, 'What a breaker feeds', `name ${id}`); }}
+          />
+          <QuantityField<number | null>
+            label="Load, where it is known"
+            value={breaker.va}
+            disabled={!canWrite}
+            inputMode="decimal"
+            print={(value) => (value === null ? '' : `${printNumber(value)} VA`)}
+            parse={(text) => parseOptional(text, VA)}
+            onValue={(va, key) => { set({ va }, 'Load of a breaker', key); }}
+          />
+        </>
+      )}
+      <div className={classes['acts']}>
+        {standing !== undefined && (
+          <Button
+            size="xs"
+            variant="default"
+            disabled={!canWrite}
+            onClick={() => {
+              plan(takeOut(panel, id), breaker === undefined ? 'Take out of its space' : 'Take a breaker out');
+              onDone();
+            }}
+          >
+            {breaker === undefined ? 'Take it out of this space' : 'It goes: take it out'}
+          </Button>
+        )}
+        {breaker === undefined && (
+          <Button size="xs" variant="default" onClick={() => { goTo(id); }}>
+            Open the circuit
+          </Button>
+        )}
+        <Button size="xs" variant="default" onClick={onDone}>
+          Put it down
+        </Button>
+      </div>
+    </section>
+  );
+} // prettier-ignore

@@ -1,0 +1,121 @@
+import { Button } from '@mantine/core';
+import type { Job } from '../../core/job/jobSchema';
+import { panelFace } from '../../core/panel/panelFace';
+import { panelUnknowns } from '../../core/panel/panelFindings';
+import { freshPanel, type Panel } from '../../core/panel/panelSchema';
+import { found } from '../../core/panel/spaces';
+import { unknownWords } from '../../core/wording/houseFindings';
+import { counted } from '../../core/wording/words';
+import { useJobEditor } from '../../store/useJobEditor';
+import { usePanelEditor } from '../../store/usePanelEditor';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import { PanelFace } from '../../ui/pictures/PanelFace';
+import { useStageActions } from '../job/stageActions';
+import { BreakersField } from './BreakersField';
+import { PanelFields } from './PanelFields';
+import { PhotoStrip } from './PhotoStrip';
+import classes from './survey.module.css';
+
+const MOST_PANELS = 8;
+const NO_NOTES: ReadonlyMap<string, string> = new Map();
+
+/** What is not known of a panel yet, each with what waits for it. */
+function Unknown({ panel }: { readonly panel: Panel }) {
+  const unknown = panelUnknowns(panel);
+  if (unknown.length === 0) {
+    return (
+      <p className={classes['known']}>
+        <StandingShape standing="ok" /> Nothing left to read on this panel.
+      </p>
+    );
+  }
+  return (
+    <ul className={classes['open']} aria-label={`Still to read on ${panel.name}`}>
+      {unknown.map((each) => (
+        <li key={each}>
+          <StandingShape standing="ask" /> <b>{unknownWords[each].what}</b>: {unknownWords[each].blocks}.
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel }) {
+  const { change, canWrite } = usePanelEditor(job, panel);
+  const { edit } = useJobEditor();
+  const { openStage } = useStageActions();
+  const standing = found(panel);
+  return (
+    <li className={classes['panel']}>
+      <h2>
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            openStage('panel');
+          }}
+        >
+          {panel.name}
+        </button>
+        <span className="fig second">
+          {counted(standing.length, 'circuit')} in {panel.spaces} spaces
+        </span>
+      </h2>
+      <div className={classes['panelBoard']}>
+        <div>
+          <PanelFields job={job} panel={panel} />
+          <BreakersField job={job} panel={panel} />
+          <Unknown panel={panel} />
+          <PhotoStrip
+            photos={panel.photos}
+            jobId={job.id}
+            onPhotos={(photos, label) => {
+              change({ photos }, label);
+            }}
+          />
+          <button
+            type="button"
+            className="act"
+            disabled={!canWrite}
+            onClick={() => {
+              edit({ kind: 'set-job', fields: { panels: job.panels.filter((each) => each !== panel) } }, 'Remove a panel');
+            }}
+          >
+            Remove this panel
+          </button>
+        </div>
+        <PanelFace face={panelFace(panel, standing)} mainA={panel.mainA} name={`${panel.name}, as found`} notes={NO_NOTES} />
+      </div>
+    </li>
+  );
+} // prettier-ignore
+
+/** The panels of the house as they were found: label, bars, circuits, and what is still to read. */
+export function Panels({ job }: { readonly job: Job }) {
+  const { edit, canWrite } = useJobEditor();
+  const add = (): void => {
+    const [first] = job.panels;
+    const fresh = freshPanel(crypto.randomUUID(), first === undefined ? 'Panel' : `Subpanel ${job.panels.length}`, first === undefined ? 'service' : 'subpanel', first?.id ?? null);
+    edit({ kind: 'set-job', fields: { panels: [...job.panels, fresh] } }, 'Add a panel');
+  }; // prettier-ignore
+  return (
+    <section aria-label="Panels">
+      <h1>Panels as they are</h1>
+      <ul className={classes['panels']}>
+        {job.panels.map((panel) => (
+          <PanelCard key={panel.id} job={job} panel={panel} />
+        ))}
+      </ul>
+      {job.panels.length === 0 && (
+        <p className="second">
+          No panel surveyed yet. Its label says which breakers it takes, and which spaces take two.
+        </p>
+      )}
+      {job.panels.length < MOST_PANELS && (
+        <Button variant="default" mt={8} disabled={!canWrite} onClick={add}>
+          Add a panel
+        </Button>
+      )}
+    </section>
+  );
+}
