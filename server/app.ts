@@ -4,6 +4,7 @@ import helmet from '@fastify/helmet';
 import fastifyStatic from '@fastify/static';
 import Fastify, { type FastifyInstance, type FastifyRequest } from 'fastify';
 import { contentSecurityPolicy } from './contentSecurityPolicy';
+import { intervalData } from './standins/intervalData';
 
 export interface ServerOptions {
   /** Folder of the built application. */
@@ -40,6 +41,7 @@ export async function buildServer({ root, demo }: ServerOptions): Promise<Fastif
       void reply.header('cache-control', cacheControl(file));
     },
   });
+  intervalData(app);
   app.get('/health', () => ({ status: 'ok' }));
   app.get('/start.json', (_request, reply) => reply.header('cache-control', 'no-store').send({ demo }));
   app.setNotFoundHandler((request, reply) =>

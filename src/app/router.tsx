@@ -18,11 +18,19 @@ export const router = createBrowserRouter([
           },
           {
             path: 'service',
-            lazy: async () => ({ Component: (await import('../features/service/ServiceStage')).ServiceStage }),
+            lazy: async () => ({
+              Component: (await import('../features/service/ServiceStage')).ServiceStage,
+            }),
           },
           {
             path: 'panel',
             lazy: async () => ({ Component: (await import('../features/panel/PanelStage')).PanelStage }),
+          },
+          {
+            path: 'directory',
+            lazy: async () => ({
+              Component: (await import('../features/panel/DirectoryPage')).DirectoryPage,
+            }),
           },
           {
             path: ':circuitId?',

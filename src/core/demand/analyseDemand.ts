@@ -1,4 +1,5 @@
 import type { Measured } from '../service/houseSchema';
+import { monthOf, stamped } from './calendar';
 import type { Intervals, Reading } from './intervals';
 
 /** What may be wrong with a record of demand. */
@@ -33,7 +34,7 @@ const GAP_SHARE = 0.005;
 const LEAST_PEAK_A = 3;
 const MOST_PEAK_A = 500;
 /** Months in which heating or cooling shows: December to February, June to August. */
-const SEASON: ReadonlySet<number> = new Set([11, 0, 1, 5, 6, 7]);
+const SEASON: ReadonlySet<number> = new Set([12, 1, 2, 6, 7, 8]);
 /** Readings between two tellings of progress. */
 const STEP = 8000;
 
@@ -80,8 +81,8 @@ function ordered({ startMs, value, minutes, absolute }: Intervals): Ordered {
   };
 } // prettier-ignore
 
-const isAutumn = (hour: number): boolean => [9, 10].includes(new Date(hour * 60 * MINUTE).getUTCMonth());
-const isSpring = (ms: number): boolean => [2, 3].includes(new Date(ms).getUTCMonth());
+const isAutumn = (hour: number): boolean => [10, 11].includes(monthOf(hour * 60 * MINUTE));
+const isSpring = (ms: number): boolean => [3, 4].includes(monthOf(ms));
 
 /** Readings that are not there, without the hour that spring takes from a clock without an offset. */
 function missingIn({ startMs }: Ordered, { minutes, absolute }: Intervals): { readonly missing: number; readonly skippedHours: number } {
@@ -136,11 +137,9 @@ function weekAround(startMs: Float64Array, amps: Float64Array, peakMs: number, m
 } // prettier-ignore
 
 function season(fromMs: number, toMs: number): boolean {
-  for (let day = fromMs; day <= toMs; day += DAY) if (SEASON.has(new Date(day).getUTCMonth())) return true;
+  for (let day = fromMs; day <= toMs; day += DAY) if (SEASON.has(monthOf(day))) return true;
   return false;
 }
-
-const stamp = (ms: number): string => new Date(ms).toISOString().slice(0, 16).replace('T', ' ');
 
 /**
  * Finds the governing demand of a record (220.87): the largest average of 15 minutes, in amperes at 240 V or of the
@@ -187,11 +186,11 @@ export function* analyseDemand(intervals: Intervals, source: string): Reading<De
     source: source.slice(0, 120),
     basis,
     intervalMinutes: minutes,
-    from: stamp(fromMs),
-    to: stamp(toMs),
+    from: stamped(fromMs),
+    to: stamped(toMs),
     days: Math.round(days * 10) / 10,
     peakA: Math.min(2000, Math.round(peakA * 100) / 100),
-    peakAt: stamp(averaged.startMs[peak] ?? 0),
+    peakAt: stamped(averaged.startMs[peak] ?? 0),
     problems: problems.flatMap(([problem, is]) => (is ? [problem] : [])),
     week: [...weekAround(averaged.startMs, amps, averaged.startMs[peak] ?? 0, minutes)].map((each) => Math.min(2000, each)),
   };

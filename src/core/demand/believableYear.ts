@@ -1,3 +1,5 @@
+import { dayOf, hourOf, monthOf, stamped } from './calendar';
+
 /** Ways in which the simulated meter can be wrong, for trying what happens then. */
 export const METER_FAULTS = ['none', 'gaps', 'clock', 'unit', 'hourly', 'duplicates', 'disorder', 'short', 'export'] as const; // prettier-ignore
 /** A way in which the simulated meter can be wrong. */
@@ -25,11 +27,15 @@ function seeded(seed: number): () => number {
 }
 
 /** A bell over the hours of a day, 0 to 1. */
-const around = (hour: number, centre: number, width: number): number => Math.exp(-(((hour - centre) / width) ** 2));
+const around = (hour: number, centre: number, width: number): number =>
+  Math.exp(-(((hour - centre) / width) ** 2));
 
 /** Outdoor temperature of a middling climate, °C: the year, the day, and a few days of warm or cold air. */
 const outdoorC = (day: number, hour: number, spell: number): number =>
-  11 - 12 * Math.cos((2 * Math.PI * (day - 15)) / YEAR) + 5 * Math.sin((2 * Math.PI * (hour - 9)) / 24) + spell;
+  11 -
+  12 * Math.cos((2 * Math.PI * (day - 15)) / YEAR) +
+  5 * Math.sin((2 * Math.PI * (hour - 9)) / 24) +
+  spell;
 
 /** A house of two who work, with heat pump, electric water heater and dryer: average kilowatts at one moment. */
 function houseKW(day: number, hour: number, spell: number, random: () => number): number {
@@ -62,17 +68,18 @@ export function believableYear(seed: number, firstMs: number, days = YEAR): read
   return readings;
 }
 
-const monthOf = ({ startMs }: MeterReading): number => new Date(startMs).getUTCMonth();
-const isHour = ({ startMs }: MeterReading, month: number, date: number, hour: number): boolean => {
-  const at = new Date(startMs);
-  return at.getUTCMonth() === month && at.getUTCDate() === date && at.getUTCHours() === hour;
-};
+const isHour = ({ startMs }: MeterReading, month: number, day: number, hour: number): boolean =>
+  monthOf(startMs) === month && dayOf(startMs) === day && hourOf(startMs) === hour;
 
 /** The hour of spring left out and the hour of autumn there twice, as a meter on local time has it. */
 const clockChanged = (readings: readonly MeterReading[]): readonly MeterReading[] =>
   readings
-    .filter((each) => !isHour(each, 2, 9, 2))
-    .flatMap((each, at, all) => (isHour(each, 10, 2, 1) && !isHour(all[at + 1] ?? each, 10, 2, 1) ? [each, ...all.slice(at - 3, at + 1)] : [each]));
+    .filter((each) => !isHour(each, 3, 9, 2))
+    .flatMap((each, at, all) =>
+      isHour(each, 11, 2, 1) && !isHour(all[at + 1] ?? each, 11, 2, 1)
+        ? [each, ...all.slice(at - 3, at + 1)]
+        : [each],
+    );
 
 function hourly(readings: readonly MeterReading[]): readonly MeterReading[] {
   return readings.flatMap((each, at) =>
@@ -88,7 +95,7 @@ export function withFault(readings: readonly MeterReading[], fault: MeterFault):
     case 'none':
       return readings;
     case 'gaps':
-      return readings.filter((each, at) => !(monthOf(each) === 4 && at % 3 === 0));
+      return readings.filter((each, at) => !(monthOf(each.startMs) === 5 && at % 3 === 0));
     case 'clock':
       return clockChanged(readings);
     case 'unit':
@@ -106,11 +113,11 @@ export function withFault(readings: readonly MeterReading[], fault: MeterFault):
   }
 } // prettier-ignore
 
-const stamp = (ms: number): string => new Date(ms).toISOString().slice(0, 16).replace('T', ' ');
-
 /** Readings as CSV. */
 export const yearAsCsv = (readings: readonly MeterReading[]): string =>
-  ['start,usage kWh', ...readings.map(({ startMs, kwh }) => `${stamp(startMs)},${kwh.toFixed(3)}`)].join('\n');
+  ['start,usage kWh', ...readings.map(({ startMs, kwh }) => `${stamped(startMs)},${kwh.toFixed(3)}`)].join(
+    '\n',
+  );
 
 /** Readings as the open XML of utility usage data, in watt-hours. */
 export function yearAsXml(readings: readonly MeterReading[]): string {

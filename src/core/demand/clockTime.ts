@@ -1,5 +1,9 @@
-const ISO = /^(\d{4})-(\d{1,2})-(\d{1,2})(?:[T ]+(\d{1,2}):(\d{2})(?::(\d{2})(?:\.\d+)?)?)?\s*(Z|[+-]\d{2}:?\d{2})?$/;
-const SLASHED = /^(\d{1,2})\/(\d{1,2})\/(\d{4})(?:[ ,]+(\d{1,2}):(\d{2})(?::(\d{2}))?\s*([AaPp])?\.?[Mm]?\.?)?$/;
+import { utcMs } from './calendar';
+
+const ISO =
+  /^(\d{4})-(\d{1,2})-(\d{1,2})(?:[T ]+(\d{1,2}):(\d{2})(?::(\d{2})(?:\.\d+)?)?)?\s*(Z|[+-]\d{2}:?\d{2})?$/;
+const SLASHED =
+  /^(\d{1,2})\/(\d{1,2})\/(\d{4})(?:[ ,]+(\d{1,2}):(\d{2})(?::(\d{2}))?\s*([AaPp])?\.?[Mm]?\.?)?$/;
 
 /** A time as a file has it. */
 export interface ClockTime {
@@ -10,7 +14,7 @@ export interface ClockTime {
 
 const at = (year: number, month: number, day: number, hour: number, minute: number, second: number): number | undefined => {
   const isReal = month >= 1 && month <= 12 && day >= 1 && day <= 31 && hour <= 24 && minute < 60;
-  return isReal ? Date.UTC(year, month - 1, day, hour, minute, second) : undefined;
+  return isReal ? utcMs(year, month, day, hour, minute, second) : undefined;
 }; // prettier-ignore
 
 const number = (text: string | undefined): number => (text === undefined ? 0 : Number(text));

@@ -45,7 +45,12 @@ function close({ start, duration, value }: Open, found: Found): void {
   ].find(([, is]) => is === true);
   if (wrong !== undefined) {
     found.badCount += 1;
-    if (found.bad.length < MOST_TOLD) found.bad.push({ line: found.value.length + found.badCount, column: String(wrong[0]), accepts: 'a number' });
+    if (found.bad.length < MOST_TOLD)
+      found.bad.push({
+        line: found.value.length + found.badCount,
+        column: String(wrong[0]),
+        accepts: 'a number',
+      });
     return;
   }
   if (found.direction === RECEIVED || amount < 0) found.exported += 1;

@@ -21,7 +21,8 @@ const UNITS: readonly (readonly [RegExp, Unit])[] = [
   [/\bw\b|\bwatts?\b/i, 'w'],
   [/\bamps?\b|\bamperes?\b|\ba\b|\bcurrent\b/i, 'amps'],
 ];
-const TIME = /^(?:timestamp|date|time|date.?time|start|start.?(?:date|time)|interval.?start|from|period.?start)$/i;
+const TIME =
+  /^(?:timestamp|date|time|date.?time|start|start.?(?:date|time)|interval.?start|from|period.?start)$/i;
 const END = /\bend\b|\bto\b/i;
 const BACK = /export|received|generat|return|\bback\b/i;
 const DURATION = /duration|minutes/i;

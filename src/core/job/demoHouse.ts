@@ -18,7 +18,11 @@ const FOUND = `
 `;
 
 /** Ids of the demo's breakers by what they stand in. */
-const named = (breaker: Breaker): Breaker => ({ ...breaker, id: `space-${breaker.place.slot}`, name: breaker.name.charAt(0).toUpperCase() + breaker.name.slice(1) });
+const named = (breaker: Breaker): Breaker => ({
+  ...breaker,
+  id: `space-${breaker.place.slot}`,
+  name: breaker.name.charAt(0).toUpperCase() + breaker.name.slice(1),
+});
 
 /** The panel of the demo house: full, with a label that lets the lower half take two circuits a space. */
 export const DEMO_PANEL: Panel = {

@@ -22,7 +22,13 @@ export const jobSchema = z.strictObject({
   house: houseSchema.describe('The service and what it carries'),
   panels: z.array(panelSchema).max(8),
   answers: z
-    .array(z.strictObject({ about: z.string().max(60), code: z.string().max(60), text: z.string().min(1).max(500) }))
+    .array(
+      z.strictObject({
+        about: z.string().max(60),
+        code: z.string().max(60),
+        text: z.string().min(1).max(500),
+      }),
+    )
     .max(200)
     .describe('Answers to what service and panels ask'),
   circuits: z.array(circuitSchema).max(200),

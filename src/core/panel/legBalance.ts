@@ -22,9 +22,11 @@ const USUAL_SHARE = 0.5;
 const VOLTS = 120;
 
 /** The load of a single-pole circuit: what is known, or half of its rating. */
-export const singleVA = ({ va, amps }: Pick<Standing, 'va' | 'amps'>): number => va ?? amps * VOLTS * USUAL_SHARE;
+export const singleVA = ({ va, amps }: Pick<Standing, 'va' | 'amps'>): number =>
+  va ?? amps * VOLTS * USUAL_SHARE;
 
-const singles = (standing: readonly Standing[]): readonly Standing[] => standing.filter(({ poles }) => poles === 1);
+const singles = (standing: readonly Standing[]): readonly Standing[] =>
+  standing.filter(({ poles }) => poles === 1);
 
 /** The loads of the two legs; circuits on both legs load them alike and are left out. */
 export function legLoads(standing: readonly Standing[]): LegLoads {

@@ -20,7 +20,8 @@ const feederFor = (wanted: readonly Wanted[]): number => {
   return FEEDERS_A.find((each) => each >= amps) ?? FEEDERS_A.at(-1) ?? 0;
 };
 
-const breakerCents = (amps: number, prices: PriceList): number => prices.breaker.find(({ toA }) => amps <= toA)?.cents ?? 0;
+const breakerCents = (amps: number, prices: PriceList): number =>
+  prices.breaker.find(({ toA }) => amps <= toA)?.cents ?? 0;
 
 function subpanel(panel: Panel, standing: readonly Standing[], unplaced: readonly Wanted[], prices: PriceList): readonly RoomWay[] {
   const spare = 4;

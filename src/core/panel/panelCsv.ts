@@ -26,7 +26,11 @@ export function readPanelCsv(text: string, spaces: number, newId: () => string):
   return { breakers, problems: problems.map((each) => ({ ...each, row: each.row + 1 })) };
 } // prettier-ignore
 
-const ratingWord = ({ poles, amps, sharedNeutral }: Pick<Breaker, 'poles' | 'amps' | 'sharedNeutral'>): string =>
+const ratingWord = ({
+  poles,
+  amps,
+  sharedNeutral,
+}: Pick<Breaker, 'poles' | 'amps' | 'sharedNeutral'>): string =>
   poles === 1 ? `${amps}` : `${sharedNeutral ? 'mw' : '2p'}${amps}`;
 
 /** The schedule of a panel as its plan leaves it, with what becomes of each breaker and the load on each leg. */

@@ -32,7 +32,8 @@ export function parseTandems(text: string, spaces: number): Panel['tandems'] | R
     const read = RANGE.exec(part);
     const from = Number(read?.[1]);
     const to = Number(read?.[2] ?? from);
-    if (read === null || from < 1 || to > spaces || to < from || ranges.length === 10) return refuse(text, accepts);
+    if (read === null || from < 1 || to > spaces || to < from || ranges.length === 10)
+      return refuse(text, accepts);
     ranges.push({ from, to });
   }
   return ranges;

@@ -74,7 +74,10 @@ function fault({ panel: { interruptingKA }, faultA }: PanelQuestion, out: HouseF
   if (faultA === null) return;
   if (interruptingKA === null) out.found('ask', 'panel.interrupting-unknown', 'service.fault', { faultA });
   else if (faultA > interruptingKA * 1000) {
-    out.found('stop', 'panel.interrupting-rating', 'service.fault', { faultA, ratingA: interruptingKA * 1000 });
+    out.found('stop', 'panel.interrupting-rating', 'service.fault', {
+      faultA,
+      ratingA: interruptingKA * 1000,
+    });
   }
 }
 

@@ -24,7 +24,12 @@ export const breakerSchema = z.strictObject({
   kind: z.enum(['plain', 'gfci', 'afci', 'dual']),
   /** A multiwire circuit: two hots that share a neutral, on both legs, tied. */
   sharedNeutral: z.boolean(),
-  va: z.number().min(0).max(50000).nullable().describe('Load, where it is known; half the rating counts otherwise'),
+  va: z
+    .number()
+    .min(0)
+    .max(50000)
+    .nullable()
+    .describe('Load, where it is known; half the rating counts otherwise'),
 });
 
 /** A breaker that was found. */

@@ -1,5 +1,6 @@
 import type { Panel, PanelPlan, Place } from './panelSchema';
-import { findRoom, type Room, type Segment } from './roomSearch';
+import { findRoom, type Room } from './roomSearch';
+import type { Segment } from './roomSteps';
 import { below, freeSlots, legOf, takesTandem, type Leg, type Standing, type Wanted } from './spaces';
 
 /** One breaker that moves, and where to. */
@@ -22,7 +23,8 @@ export interface RoomFound {
 const TANDEM_MOST_A = 30;
 
 /** Whether a single pole can share a space: no ground-fault or arc-fault breaker is made so. */
-const canShare = ({ poles, kind, amps }: Standing): boolean => poles === 1 && kind === 'plain' && amps <= TANDEM_MOST_A;
+const canShare = ({ poles, kind, amps }: Standing): boolean =>
+  poles === 1 && kind === 'plain' && amps <= TANDEM_MOST_A;
 
 const FREE = { moves: 0, pairs: 0, fulls: 0, halves: 0 } as const;
 
@@ -144,4 +146,5 @@ export function withRoom(panel: Panel, standing: readonly Standing[], found: Roo
 } // prettier-ignore
 
 /** Spaces that are free as the plan stands. */
-export const freeAfter = (panel: Panel, standing: readonly Standing[]): number => freeSlots(panel, standing).length;
+export const freeAfter = (panel: Panel, standing: readonly Standing[]): number =>
+  freeSlots(panel, standing).length;

@@ -95,7 +95,10 @@ export function clashes(panel: Pick<Panel, 'spaces' | 'tandems'>, standing: read
 } // prettier-ignore
 
 /** The spaces in which nothing stands, not even a half. */
-export function freeSlots({ spaces }: Pick<Panel, 'spaces'>, standing: readonly Standing[]): readonly number[] {
+export function freeSlots(
+  { spaces }: Pick<Panel, 'spaces'>,
+  standing: readonly Standing[],
+): readonly number[] {
   const taken = new Set(standing.flatMap(slotsOf));
   return Array.from({ length: spaces }, (_, at) => at + 1).filter((slot) => !taken.has(slot));
 }

@@ -17,7 +17,9 @@ export interface ReadBreakers {
 }
 
 /** Ratings of breakers that a dwelling's panel holds. */
-const RATINGS: readonly number[] = [10, 15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200];
+const RATINGS: readonly number[] = [
+  10, 15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200,
+];
 const KINDS: Readonly<Record<string, Breaker['kind']>> = { gfci: 'gfci', afci: 'afci', dual: 'dual' };
 
 interface Rating {
@@ -87,7 +89,9 @@ function entry(text: string, row: number, spaces: number, newId: () => string): 
 } // prettier-ignore
 
 const holds = (breaker: Breaker): readonly string[] =>
-  slotsOf(breaker).flatMap((slot) => (breaker.place.half === null ? ['a', 'b'] : [breaker.place.half]).map((half) => `${slot}${half}`));
+  slotsOf(breaker).flatMap((slot) =>
+    (breaker.place.half === null ? ['a', 'b'] : [breaker.place.half]).map((half) => `${slot}${half}`),
+  );
 
 /**
  * Breakers of a panel as they are typed while standing before it: entries apart by semicolons or lines, such as

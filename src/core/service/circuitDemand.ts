@@ -23,18 +23,23 @@ function plateVA(nameplate: object): number | undefined {
   if (!('kw' in nameplate)) return undefined;
   const { kw } = nameplate;
   if (typeof kw === 'number') return kw * 1000;
-  return Array.isArray(kw) ? kw.reduce((sum: number, each: unknown) => sum + Number(each), 0) * 1000 : undefined;
+  return Array.isArray(kw)
+    ? kw.reduce((sum: number, each: unknown) => sum + Number(each), 0) * 1000
+    : undefined;
 }
 
 function demandVA({ appliance }: Circuit, { figures }: SolvedCircuit): number {
   const { load } = figures;
   if (appliance.family === 'rv') return TRAILER_VA[appliance.nameplate.amps] ?? 0;
-  if (appliance.family === 'ev') return Math.min(appliance.nameplate.managed ?? Infinity, load.continuousA) * load.volts;
+  if (appliance.family === 'ev')
+    return Math.min(appliance.nameplate.managed ?? Infinity, load.continuousA) * load.volts;
   return plateVA(appliance.nameplate) ?? load.runA * load.volts;
 }
 
 /** What a solved circuit adds to the service; null for outlets that are in the figure for the area (220.14(J)). */
 export function circuitDemand(circuit: Circuit, solved: SolvedCircuit): CircuitDemand | null {
   const kind = KIND[solved.figures.facts.needs.kind];
-  return kind === null ? null : { circuitId: circuit.id, what: circuit.name, va: demandVA(circuit, solved), kind };
+  return kind === null
+    ? null
+    : { circuitId: circuit.id, what: circuit.name, va: demandVA(circuit, solved), kind };
 }

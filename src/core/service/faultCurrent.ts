@@ -33,7 +33,10 @@ function ohms(size: WireSize, metal: Metal, code: Edition): { readonly r: number
  * Available fault current at the service, line to line, from the transformer's plate and the wire from it (110.9).
  * The utility's own figure, where there is one, comes before this.
  */
-export function faultCurrent({ kva, impedancePct, lengthFt, size, metal }: Source, code: Edition): FaultCurrent {
+export function faultCurrent(
+  { kva, impedancePct, lengthFt, size, metal }: Source,
+  code: Edition,
+): FaultCurrent {
   const fullLoadA = (kva * 1000) / VOLTS;
   const atSourceA = (fullLoadA * 100) / (impedancePct * LEAST_IMPEDANCE);
   const { r, x } = ohms(size, metal, code);

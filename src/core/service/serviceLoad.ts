@@ -51,6 +51,8 @@ export interface ServiceLoadResult {
   readonly generalVA: number;
   readonly totalVA: number;
   readonly parts: readonly ServicePart[];
+  /** What the blocks of an optional method are taken of, load by load; empty for the others. */
+  readonly base: readonly ServicePart[];
 }
 
 /** Small-appliance and laundry circuits count this much each (220.52). */
@@ -107,7 +109,9 @@ const part = (what: string, connectedVA: number, countedVA: number, section: Sec
 
 /** Vehicle chargers, each at its plate or the floor, and a quarter more where the authority asks for it. */
 const chargers = ({ evAdder, ...dwelling }: Dwelling, code: Edition): readonly ServicePart[] =>
-  ofKind(all(dwelling), 'ev').map(({ what, va }) => part(what, va, chargerVA(va, code) * (evAdder === true ? EV_ADDER : 1), 'service.ev'));
+  ofKind(all(dwelling), 'ev').map(({ what, va }) =>
+    part(what, va, chargerVA(va, code) * (evAdder === true ? EV_ADDER : 1), 'service.ev'),
+  );
 
 /** The larger of heating and cooling: they never run together (220.60). */
 function climate(loads: readonly ServiceLoad[], heatShare: (units: number) => number): ServicePart | null {
@@ -146,15 +150,17 @@ function standardParts(dwelling: Dwelling, code: Edition): readonly ServicePart[
 /** The standard method of Article 220, Part III. */
 export function standardService(dwelling: Dwelling, code: Edition): ServiceLoadResult {
   const parts = standardParts(dwelling, code);
-  return { generalVA: generalVA(dwelling, code), totalVA: sum(parts), parts };
+  return { generalVA: generalVA(dwelling, code), totalVA: sum(parts), parts, base: [] };
 }
 
 /** Everything but heating and cooling, as its plates say: what the first block and the rest are taken of. */
-export function plates(dwelling: Dwelling, code: Edition): readonly ServicePart[] {
+function plates(dwelling: Dwelling, code: Edition): readonly ServicePart[] {
   const general = generalVA(dwelling, code);
   return [
     part('lighting, receptacles, small appliances, laundry', general, general, 'service.lighting'),
-    ...ofKind(all(dwelling), 'fixed', 'motor', 'range', 'kitchen', 'outlet').map(({ what, va }) => part(what, va, va, 'service.optional')),
+    ...ofKind(all(dwelling), 'fixed', 'motor', 'range', 'kitchen', 'outlet').map(({ what, va }) =>
+      part(what, va, va, 'service.optional'),
+    ),
     ...ofKind(all(dwelling), 'dryer').map(({ what, va }) => part(what, va, dryerVA(va, code), 'table.dryer')),
     ...chargers(dwelling, code),
   ];
@@ -164,17 +170,23 @@ function tailed(parts: readonly ServicePart[], firstVA: number, section: Section
   const whole = sum(parts);
   return [
     part(`first ${firstVA} VA`, Math.min(whole, firstVA), Math.min(whole, firstVA), section),
-    part('the rest at 40 %', Math.max(0, whole - firstVA), Math.max(0, whole - firstVA) * TAIL_SHARE, section),
+    part(
+      'the rest at 40 %',
+      Math.max(0, whole - firstVA),
+      Math.max(0, whole - firstVA) * TAIL_SHARE,
+      section,
+    ),
   ];
 }
 
 /** The optional method for a new dwelling (220.82). */
 export function optionalService(dwelling: Dwelling, code: Edition): ServiceLoadResult {
   const first = code.parameters.optionalFirstVA.value;
-  const counted = tailed(plates(dwelling, code), first, 'service.optional');
+  const base = plates(dwelling, code);
+  const counted = tailed(base, first, 'service.optional');
   const weather = climate(all(dwelling), (units) => (units >= FEW_UNITS ? 0.4 : 0.65));
   const parts = weather === null ? counted : [...counted, weather];
-  return { generalVA: generalVA(dwelling, code), totalVA: sum(parts), parts };
+  return { generalVA: generalVA(dwelling, code), totalVA: sum(parts), parts, base };
 }
 
 /**
@@ -188,7 +200,7 @@ export function existingService(dwelling: Dwelling, code: Edition): ServiceLoadR
   const within = weather === null || adds ? base : [...base, weather];
   const counted = tailed(within, EXISTING_FIRST_VA, 'service.existing');
   const parts = adds && weather !== null ? [...counted, weather] : counted;
-  return { generalVA: generalVA(dwelling, code), totalVA: sum(parts), parts };
+  return { generalVA: generalVA(dwelling, code), totalVA: sum(parts), parts, base: within };
 }
 
 /** A measured peak counts 125 % (220.87). */
@@ -201,5 +213,5 @@ export function measuredService(measuredKW: number, newLoads: readonly ServiceLo
     part('measured peak', measured, measured * MEASURED_FACTOR, 'service.measured'),
     ...newLoads.map(({ what, va, kind }) => part(what, va, kind === 'ev' ? chargerVA(va, code) * MEASURED_FACTOR : va, kind === 'ev' ? 'service.ev' : 'service.measured')),
   ];
-  return { generalVA: 0, totalVA: sum(parts), parts };
+  return { generalVA: 0, totalVA: sum(parts), parts, base: [] };
 } // prettier-ignore

@@ -83,7 +83,9 @@ function sharing(question: Question): readonly ServiceRemedy[] {
 
 /** What a new service brings with it (230.67, 230.85, 250.66, and the utility). */
 export function serviceTriggers({ year }: Edition): readonly ServiceTrigger[] {
-  return year >= 2020 ? ['surge', 'emergency', 'electrode', 'meter', 'utility'] : ['electrode', 'meter', 'utility'];
+  return year >= 2020
+    ? ['surge', 'emergency', 'electrode', 'meter', 'utility']
+    : ['electrode', 'meter', 'utility'];
 }
 
 function upgrade(question: Question): readonly ServiceRemedy[] {

@@ -17,6 +17,8 @@ export interface LoadThen {
   readonly totalVA: number;
   readonly amps: number;
   readonly parts: readonly ServicePart[];
+  /** What the blocks of an optional method are taken of. */
+  readonly base: readonly ServicePart[];
 }
 
 /** One method's answer. */
@@ -53,16 +55,19 @@ function managed({ managedA }: House, whole: LoadThen, without: LoadThen): LoadT
   const amps = Math.max(without.amps, Math.min(whole.amps, managedA * CONTINUOUS));
   if (amps >= whole.amps) return whole;
   const cut: ServicePart = { what: `kept to ${managedA} A by load management`, connectedVA: whole.totalVA, countedVA: (amps - whole.amps) * SERVICE_V, section: 'service.management' };
-  return { totalVA: amps * SERVICE_V, amps, parts: [...whole.parts, cut] };
+  return { totalVA: amps * SERVICE_V, amps, parts: [...whole.parts, cut], base: whole.base };
 } // prettier-ignore
 
 function then(method: ServiceMethod, house: House, dwelling: Dwelling, code: Edition): LoadThen {
   const peakKW = ((house.measured?.peakA ?? 0) * SERVICE_V) / 1000;
-  const { totalVA, parts } =
+  const { totalVA, parts, base } =
     method === 'measured'
       ? measuredService(peakKW, dwelling.newLoads, code)
-      : { standard: standardService, optional: optionalService, existing: existingService }[method](dwelling, code);
-  return { totalVA, amps: totalVA / SERVICE_V, parts };
+      : { standard: standardService, optional: optionalService, existing: existingService }[method](
+          dwelling,
+          code,
+        );
+  return { totalVA, amps: totalVA / SERVICE_V, parts, base };
 }
 
 const isPossible = (method: ServiceMethod, { areaFt2, measured }: House): boolean =>

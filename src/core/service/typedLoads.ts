@@ -49,7 +49,8 @@ function loadOf(text: string, newId: () => string): HouseLoad | undefined {
     const kind = kindOf(word);
     if (word === '') continue;
     if (word === 'goes') load = { ...load, goes: true };
-    else if (units !== undefined && Number(units) >= 1 && Number(units) <= 20) load = { ...load, units: Number(units) };
+    else if (units !== undefined && Number(units) >= 1 && Number(units) <= 20)
+      load = { ...load, units: Number(units) };
     else if (kind !== undefined) load = { ...load, kind };
     else return undefined;
   }

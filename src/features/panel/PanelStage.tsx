@@ -54,7 +54,9 @@ function Circuits({ job, view, picked, onPick }: CircuitsProps) {
                 <span className="fig second">
                   {amps} A {poles}P
                 </span>
-                <span className="fig second">{at === undefined ? 'no place' : `space ${placeLabel(at)}`}</span>
+                <span className="fig second">
+                  {at === undefined ? 'no place' : `space ${placeLabel(at)}`}
+                </span>
               </button>
             </li>
           );
@@ -68,13 +70,11 @@ function Circuits({ job, view, picked, onPick }: CircuitsProps) {
   );
 }
 
-/** The face, and what is put where: pick something, then the space it goes to. */
-function Face({ job, view, picked, onPick }: CircuitsProps) {
+/** What pointing at the face does: pick, put into an empty space, or share one that is taken. */
+function usePutting({ job, view, picked, onPick }: CircuitsProps, standing: readonly Standing[]) {
   const { panel, wanted } = view;
   const { plan, canWrite } = usePanelEditor(job, panel);
-  const [asFound, setAsFound] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
-  const standing = asFound ? found(panel) : planned(panel, wanted);
   const put = (id: string, to: Place): void => {
     const result = putInto(panel, wanted, id, to);
     if ('clash' in result) {
@@ -92,7 +92,10 @@ function Face({ job, view, picked, onPick }: CircuitsProps) {
     if (picked !== null && picked !== id && canWrite && host?.poles === 1 && host.place.half === null) {
       const beside = putInto(panel, wanted, id, { slot: host.place.slot, half: 'a' });
       if ('plan' in beside) {
-        const both = putInto({ ...panel, plan: beside.plan }, wanted, picked, { slot: host.place.slot, half: 'b' });
+        const both = putInto({ ...panel, plan: beside.plan }, wanted, picked, {
+          slot: host.place.slot,
+          half: 'b',
+        });
         if ('plan' in both) {
           plan(both.plan, `Share space ${host.place.slot}`);
           onPick(null);
@@ -104,6 +107,18 @@ function Face({ job, view, picked, onPick }: CircuitsProps) {
     }
     onPick(picked === id ? null : id);
   };
+  const onSpace = (slot: number): void => {
+    if (picked !== null && canWrite) put(picked, { slot, half: null });
+  };
+  return { refused, onBreaker, onSpace };
+}
+
+/** The face, and what is put where: pick something, then the space it goes to. */
+function Face({ job, view, picked, onPick }: CircuitsProps) {
+  const { panel, wanted } = view;
+  const [asFound, setAsFound] = useState(false);
+  const standing = asFound ? found(panel) : planned(panel, wanted);
+  const { refused, onBreaker, onSpace } = usePutting({ job, view, picked, onPick }, standing);
   const face = panelFace(panel, standing);
   return (
     <section className={classes['face']} aria-label="The face">
@@ -133,7 +148,7 @@ function Face({ job, view, picked, onPick }: CircuitsProps) {
         name={panel.name}
         picked={picked}
         notes={notesOf(standing)}
-        {...(asFound ? {} : { onBreaker, onSpace: (slot: number) => { if (picked !== null && canWrite) put(picked, { slot, half: null }); } })}
+        {...(asFound ? {} : { onBreaker, onSpace })}
       />
     </section>
   );
@@ -176,8 +191,8 @@ export function PanelStage() {
         <div className={classes['empty']}>
           <h1>No panel surveyed yet</h1>
           <p>
-            Add it on the <Link to={`/jobs/${job.id}/survey`}>survey</Link>: its spaces, its label, and the circuits that
-            are there.
+            Add it on the <Link to={`/jobs/${job.id}/survey`}>survey</Link>: its spaces, its label, and the
+            circuits that are there.
           </p>
         </div>
       ) : (

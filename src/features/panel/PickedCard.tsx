@@ -20,25 +20,15 @@ interface PickedCardProps {
 
 const VA = { least: 0, most: 50000, units: ['va', 'w'], shown: 'VA' } as const;
 
-/** What is known of the breaker or circuit that was picked, and what may be done with it. */
-export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
-  const { panel, wanted } = view;
-  const { change, plan, canWrite } = usePanelEditor(job, panel);
-  const { goTo } = useStageActions();
-  const breaker = panel.breakers.find((each) => each.id === id);
-  const standing = planned(panel, wanted).find((each) => each.id === id);
+/** What the directory says of a breaker that was found, and what it carries. */
+function BreakerFields({ job, view: { panel }, breaker }: Pick<PickedCardProps, 'job' | 'view'> & { readonly breaker: Breaker }) {
+  const { change, canWrite } = usePanelEditor(job, panel);
+  const { id } = breaker;
   const set = (fields: Partial<Breaker>, label: string, key?: string): void => {
     change({ breakers: panel.breakers.map((each) => (each.id === id ? { ...each, ...fields } : each)) }, label, key);
   };
-  const where = standing === undefined ? 'no space yet' : `space ${standing.poles === 2 ? slotsOf(standing).join(', ') : placeLabel(standing.place)}`;
-  const name = breaker?.name ?? wanted.find(({ circuitId }) => circuitId === id)?.name ?? '';
   return (
-    <section className={classes['picked']} aria-label="Picked">
-      <h2>
-        {name === '' ? 'No name' : name} <span className="second">{where}</span>
-      </h2>
-      {breaker !== undefined && (
-        <>
+    <>
           <TextInput
             label="What it feeds, as the directory will say"
             key={id}
@@ -57,7 +47,24 @@ export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
             onValue={(va, key) => { set({ va }, 'Load of a breaker', key); }}
           />
         </>
-      )}
+  );
+} // prettier-ignore
+
+/** What is known of the breaker or circuit that was picked, and what may be done with it. */
+export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
+  const { panel, wanted } = view;
+  const { plan, canWrite } = usePanelEditor(job, panel);
+  const { goTo } = useStageActions();
+  const breaker = panel.breakers.find((each) => each.id === id);
+  const standing = planned(panel, wanted).find((each) => each.id === id);
+  const where = standing === undefined ? 'no space yet' : `space ${standing.poles === 2 ? slotsOf(standing).join(', ') : placeLabel(standing.place)}`;
+  const name = breaker?.name ?? wanted.find(({ circuitId }) => circuitId === id)?.name ?? '';
+  return (
+    <section className={classes['picked']} aria-label="Picked">
+      <h2>
+        {name === '' ? 'No name' : name} <span className="second">{where}</span>
+      </h2>
+      {breaker !== undefined && <BreakerFields job={job} view={view} breaker={breaker} />}
       <div className={classes['acts']}>
         {standing !== undefined && (
           <Button

@@ -3,7 +3,12 @@ import { useRef, useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { readPanelCsv } from '../../core/panel/panelCsv';
 import type { Panel } from '../../core/panel/panelSchema';
-import { printBreakers, readBreakers, type BreakerProblem, type ReadBreakers } from '../../core/panel/typedBreakers';
+import {
+  printBreakers,
+  readBreakers,
+  type BreakerProblem,
+  type ReadBreakers,
+} from '../../core/panel/typedBreakers';
 import { usePanelEditor } from '../../store/usePanelEditor';
 import classes from './survey.module.css';
 
@@ -33,9 +38,48 @@ function Problems({ problems }: { readonly problems: readonly BreakerProblem[] }
 /** Breakers that were there before keep their ids, so that a plan still knows them. */
 function withKnownIds({ breakers }: ReadBreakers, before: Panel['breakers']): Panel['breakers'] {
   return breakers.map((each) => {
-    const known = before.find(({ place }) => place.slot === each.place.slot && place.half === each.place.half);
+    const known = before.find(
+      ({ place }) => place.slot === each.place.slot && place.half === each.place.half,
+    );
     return known === undefined ? each : { ...each, id: known.id };
   });
+}
+
+/** A CSV file to read them from. */
+function FromCsv({
+  disabled,
+  onFile,
+}: {
+  readonly disabled: boolean;
+  readonly onFile: (file: File) => void;
+}) {
+  const file = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,text/csv"
+        hidden
+        aria-label="Panel schedule as CSV"
+        onChange={(event) => {
+          const chosen = event.currentTarget.files?.[0];
+          if (chosen !== undefined) onFile(chosen);
+          event.currentTarget.value = '';
+        }}
+      />
+      <button
+        type="button"
+        className="act"
+        disabled={disabled}
+        onClick={() => {
+          file.current?.click();
+        }}
+      >
+        Read them from CSV
+      </button>
+    </>
+  );
 }
 
 /** The circuits of a panel, typed fast while standing before it, or read from a CSV file. */
@@ -44,7 +88,6 @@ export function BreakersField({ job, panel }: BreakersFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const [problems, setProblems] = useState<readonly BreakerProblem[]>([]);
   const [refused, setRefused] = useState<string | null>(null);
-  const file = useRef<HTMLInputElement>(null);
   const take = (read: ReadBreakers, label: string, mergeKey?: string): void => {
     setProblems(read.problems);
     setRefused(null);
@@ -75,28 +118,7 @@ export function BreakersField({ job, panel }: BreakersFieldProps) {
       />
       <Problems problems={problems} />
       {refused !== null && <p role="alert">{refused}</p>}
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        hidden
-        aria-label="Panel schedule as CSV"
-        onChange={(event) => {
-          const chosen = event.currentTarget.files?.[0];
-          if (chosen !== undefined) void readFile(chosen);
-          event.currentTarget.value = '';
-        }}
-      />
-      <button
-        type="button"
-        className="act"
-        disabled={!canWrite}
-        onClick={() => {
-          file.current?.click();
-        }}
-      >
-        Read them from CSV
-      </button>
+      <FromCsv disabled={!canWrite} onFile={(chosen) => { void readFile(chosen); }} />
     </div>
   );
 } // prettier-ignore

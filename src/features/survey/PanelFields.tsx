@@ -34,6 +34,8 @@ const CHOICES = {
   terminalC: { label: 'Terminals marked for', values: [['', 'Not looked at'], ['60', '60 °C'], ['75', '75 °C']] },
 } as const; // prettier-ignore
 
+const CHOICE_KEYS = ['role', 'neutrals', 'bondingScrew', 'neutralsShare', 'terminalC'] as const;
+
 /** What a choice becomes on the panel. */
 function chosen(key: keyof typeof CHOICES, value: string): Partial<Panel> {
   switch (key) {
@@ -64,12 +66,12 @@ function parseLug(text: string): Pick<Panel, 'lugFrom' | 'lugTo'> | ReturnType<t
   return isRefused(lugFrom) || isRefused(lugTo) ? refuse(text, 'two sizes, such as 14 to 1/0') : { lugFrom, lugTo };
 } // prettier-ignore
 
-/** What is read from the label of a panel and seen behind its cover. */
-export function PanelFields({ job, panel }: PanelFieldsProps) {
+/** What it is called and how large it is. */
+function Size({ job, panel }: PanelFieldsProps) {
   const { change, canWrite } = usePanelEditor(job, panel);
   const common = { disabled: !canWrite };
   return (
-    <div className={classes['site']}>
+    <>
       <QuantityField<string>
         {...common}
         label="Name of the panel"
@@ -103,6 +105,16 @@ export function PanelFields({ job, panel }: PanelFieldsProps) {
           onValue={(value, merge) => { change({ [key]: value }, label, merge); }}
         />
       ))}
+    </>
+  );
+} // prettier-ignore
+
+/** What its label and its lugs say. */
+function Label({ job, panel }: PanelFieldsProps) {
+  const { change, canWrite } = usePanelEditor(job, panel);
+  const common = { disabled: !canWrite };
+  return (
+    <>
       <QuantityField<Panel['tandems']>
         {...common}
         label="Spaces that take two circuits"
@@ -137,7 +149,17 @@ export function PanelFields({ job, panel }: PanelFieldsProps) {
         parse={parseLug}
         onValue={(lug, key) => { change({ lugFrom: lug.lugFrom, lugTo: lug.lugTo }, 'Lugs of a panel', key); }}
       />
-      {(Object.keys(CHOICES) as (keyof typeof CHOICES)[]).map((key) => (
+    </>
+  );
+} // prettier-ignore
+
+/** What is seen of its bars. */
+function Bars({ job, panel }: PanelFieldsProps) {
+  const { change, canWrite } = usePanelEditor(job, panel);
+  const common = { disabled: !canWrite };
+  return (
+    <>
+      {CHOICE_KEYS.map((key) => (
         <ChoiceField
           {...common}
           key={key}
@@ -147,6 +169,17 @@ export function PanelFields({ job, panel }: PanelFieldsProps) {
           onChoose={(value) => { change(chosen(key, value), CHOICES[key].label); }}
         />
       ))}
-    </div>
+    </>
   );
 } // prettier-ignore
+
+/** What is read from the label of a panel and seen behind its cover. */
+export function PanelFields(props: PanelFieldsProps) {
+  return (
+    <div className={classes['site']}>
+      <Size {...props} />
+      <Label {...props} />
+      <Bars {...props} />
+    </div>
+  );
+}

@@ -10,7 +10,7 @@ const TOP = 92;
 const FOOT = 14;
 const BUS = { A: 352, B: 369 };
 /** Rows as tall as the face of a common panel leaves them, and as low as they can still be read. */
-const FACE_HEIGHT = 640;
+const FACE_HEIGHT = 560;
 const rowHeight = (rows: number): number => Math.max(26, Math.min(36, FACE_HEIGHT / rows));
 
 interface PanelFaceProps {

@@ -1,0 +1,35 @@
+import type { Job } from '../../core/job/jobSchema';
+import { chosenAnswer, type ServiceReport } from '../../core/service/serviceReport';
+import { printNumber as n } from '../../core/units/number';
+import { elementName, methodTitle } from '../../core/wording/houseFindings';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import classes from './service.module.css';
+
+/** The answer in one figure: what is left or missing, and what limits it. */
+export function Answer({ job, report }: { readonly job: Job; readonly report: ServiceReport }) {
+  const answer = chosenAnswer(report, job.house);
+  const { limit } = report;
+  if (answer === undefined || answer.spareA === null || limit.amps === null || limit.element === null) {
+    return (
+      <div className={classes['answer']}>
+        <h2>
+          <StandingShape standing="ask" /> Not known yet
+        </h2>
+        <p>The rating of the main and the living area, or a record of demand, are what it takes.</p>
+      </div>
+    );
+  }
+  const over = answer.spareA < 0;
+  return (
+    <div className={classes['answer']} data-over={over || undefined}>
+      <h2>
+        <StandingShape standing={over ? 'stop' : 'ok'} />
+        <span className="fig">{n(Math.abs(answer.spareA), 1)} A</span> {over ? 'too much' : 'left'}
+      </h2>
+      <p>
+        {n(answer.after.amps, 1)} A of {n(limit.amps)} A, {methodTitle[answer.method].toLowerCase()} method.
+        The {elementName[limit.element]} is the least of what was read.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,148 @@
+import { Button, Progress } from '@mantine/core';
+import { useCallback, useRef, useState } from 'react';
+import type { Job } from '../../core/job/jobSchema';
+import { printNumber as n } from '../../core/units/number';
+import { noRecordWords, putRightWords } from '../../core/wording/serviceWords';
+import { counted } from '../../core/wording/words';
+import type { DemandNews } from '../../store/demand/messages';
+import { askRecorder, RECORDER_FAULTS, type RecorderFault } from '../../store/demand/recorder';
+import { useDemandReader, type DemandReading } from '../../store/demand/useDemandReader';
+import { useJobEditor } from '../../store/useJobEditor';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { DemandWeek } from '../../ui/pictures/DemandWeek';
+import classes from './service.module.css';
+
+/** What reading a record came to, row by row where rows could not be read. */
+function Told({ reading, onStop }: { readonly reading: DemandReading; readonly onStop: () => void }) {
+  switch (reading.kind) {
+    case 'idle':
+      return null;
+    case 'stopped':
+      return <p role="status">Stopped. Nothing was changed.</p>;
+    case 'failed':
+      return <p role="alert">The record could not be read. Choose the file again.</p>;
+    case 'progress':
+      return (
+        <div className={classes['progress']}>
+          <Progress value={100 * reading.share} aria-label="Reading the record" />
+          <Button size="xs" variant="default" onClick={onStop}>
+            Stop
+          </Button>
+        </div>
+      );
+    case 'none':
+      return <p role="alert">{noRecordWords(reading.problem)}</p>;
+    case 'done': {
+      const right = putRightWords(reading.analysis);
+      return (
+        <div role="status">
+          <p className="second">
+            {counted(reading.analysis.intervals, 'reading')}. {right.join(' ')}
+          </p>
+          {reading.badCount > 0 && (
+            <details>
+              <summary>{counted(reading.badCount, 'row')} could not be read</summary>
+              <ul>
+                {reading.bad.map(({ line, column, accepts }) => (
+                  <li key={line}>
+                    Row {line}, {column}: {accepts} is accepted.
+                  </li>
+                ))}
+              </ul>
+            </details>
+          )}
+        </div>
+      );
+    }
+  }
+}
+
+interface SourcesProps {
+  readonly job: Job;
+  readonly onFile: (file: File) => void;
+  readonly onRecorder: (fault: RecorderFault) => void;
+}
+
+/** Where a record may come from. */
+function Sources({ job, onFile, onRecorder }: SourcesProps) {
+  const { canWrite, edit } = useJobEditor();
+  const { house } = job;
+  const file = useRef<HTMLInputElement>(null);
+  const [fault, setFault] = useState<RecorderFault>('none');
+  return (
+      <div className={classes['sources']}>
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,.xml,text/csv,text/xml,application/xml"
+          hidden
+          aria-label="Record of demand, CSV or XML"
+          onChange={(event) => {
+            const chosen = event.currentTarget.files?.[0];
+            if (chosen !== undefined) onFile(chosen);
+            event.currentTarget.value = '';
+          }}
+        />
+        <Button variant="default" disabled={!canWrite} onClick={() => { file.current?.click(); }}>
+          Open a record, CSV or XML
+        </Button>
+        <ChoiceField bare label="How the simulated recorder behaves" value={fault} choices={RECORDER_FAULTS} onChoose={setFault} />
+        <Button variant="default" disabled={!canWrite} onClick={() => { onRecorder(fault); }}>
+          Ask the recorder (simulated)
+        </Button>
+        {house.measured !== null && (
+          <button type="button" className="act" disabled={!canWrite} onClick={() => { edit({ kind: 'set-job', fields: { house: { ...house, measured: null } } }, 'Forget the record'); }}>
+            Forget the record
+          </button>
+        )}
+      </div>
+  );
+} // prettier-ignore
+
+/** The measured demand of the house: from a file of the utility, or from the recorder at the panel. */
+export function DemandPane({ job }: { readonly job: Job }) {
+  const { edit } = useJobEditor();
+  const { house } = job;
+  const [problem, setProblem] = useState<string | null>(null);
+  const onDone = useCallback(
+    ({ analysis }: Extract<DemandNews, { kind: 'done' }>) => {
+      edit({ kind: 'set-job', fields: { house: { ...house, measured: analysis.measured } } }, 'Record of demand');
+    },
+    [edit, house],
+  );
+  const { reading, read, stop } = useDemandReader(onDone);
+  const open = async (chosen: File): Promise<void> => {
+    setProblem(null);
+    read({ text: await chosen.text(), source: chosen.name });
+  };
+  const ask = async (fault: RecorderFault): Promise<void> => {
+    setProblem(null);
+    const answer = await askRecorder(fault);
+    if ('problem' in answer) setProblem(answer.problem);
+    else read({ text: answer.text, source: 'Recorder of the demo house (simulated)' });
+  };
+  const { measured } = house;
+  return (
+    <section aria-label="Measured demand">
+      <h2>
+        Measured demand
+        {measured !== null && (
+          <span className="second">
+            {n(measured.peakA, 1)} A at {measured.peakAt}, {n(measured.days, 0)} days of {n(measured.intervalMinutes)} minutes
+          </span>
+        )}
+      </h2>
+      {measured === null ? (
+        <p className="second">
+          A year of quarter hours from the utility, or 30 days recorded at the panel on the heavier leg, takes the place of
+          the calculated load.
+        </p>
+      ) : (
+        <DemandWeek measured={measured} />
+      )}
+      <Told reading={reading} onStop={stop} />
+      {problem !== null && <p role="alert">{problem}</p>}
+      <Sources job={job} onFile={(chosen) => { void open(chosen); }} onRecorder={(fault) => { void ask(fault); }} />
+    </section>
+  );
+} // prettier-ignore

@@ -1,0 +1,105 @@
+import { Textarea } from '@mantine/core';
+import { useState } from 'react';
+import type { Job } from '../../core/job/jobSchema';
+import { mainRange, parseOptional } from '../../core/panel/panelFields';
+import type { House } from '../../core/service/houseSchema';
+import { printLoads, readLoads, type LoadProblem } from '../../core/service/typedLoads';
+import { parseNumber, printNumber, type NumberRange } from '../../core/units/number';
+import { isRefused, refuse, type Refused } from '../../core/units/refused';
+import { parseWireSize } from '../../core/units/wireSize';
+import { useJobEditor } from '../../store/useJobEditor';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { QuantityField } from '../../ui/fields/QuantityField';
+import classes from './service.module.css';
+
+const areaRange: NumberRange = { least: 100, most: 50000, units: ['ft2', 'sq ft', 'ft²'], shown: 'ft²' };
+const circuitsRange = (least: number): NumberRange => ({
+  least,
+  most: 20,
+  units: [],
+  shown: '',
+  whole: true,
+});
+
+/** "2/0 al" or "4 cu". */
+function parseConductor(text: string): House['conductor'] | Refused {
+  if (text.trim() === '') return null;
+  const [size = '', metal = ''] = text.trim().toLowerCase().split(/\s+/);
+  const parsed = parseWireSize(size);
+  const isMetal = metal === 'cu' || metal === 'al';
+  return isRefused(parsed) || !isMetal ? refuse(text, 'a size and its metal, such as 2/0 al or 4 cu') : { size: parsed, metal };
+} // prettier-ignore
+
+/** The loads of the house, typed one after the other. */
+function LoadsField({ job }: { readonly job: Job }) {
+  const { canWrite, edit } = useJobEditor();
+  const [typed, setTyped] = useState<string | null>(null);
+  const [problems, setProblems] = useState<readonly LoadProblem[]>([]);
+  const { house } = job;
+  return (
+    <>
+      <Textarea
+        label="Loads of the house"
+        description="Name and VA or kW, by line. The kind follows from the name; add x5 for units of heat, goes for what is taken out."
+        rows={8}
+        spellCheck={false}
+        disabled={!canWrite}
+        className={classes['loads']}
+        value={typed ?? printLoads(house.loads)}
+        onChange={(event) => {
+          const text = event.currentTarget.value;
+          setTyped(text);
+          const read = readLoads(text, () => crypto.randomUUID());
+          setProblems(read.problems);
+          const loads = read.loads.map((each) => ({ ...each, id: house.loads.find(({ what }) => what === each.what)?.id ?? each.id }));
+          edit({ kind: 'set-job', fields: { house: { ...house, loads } } }, 'Loads of the house', 'house loads');
+        }}
+        onBlur={() => {
+          if (problems.length === 0) setTyped(null);
+        }}
+      />
+      {problems.length > 0 && (
+        <ul role="alert" className={classes['problems']}>
+          {problems.map(({ row, text, accepts }) => (
+            <li key={`${row} ${text}`}>
+              Row {row}, “{text}”: type {accepts}.
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+} // prettier-ignore
+
+/** What is known of the house and its service. */
+export function HouseFields({ job }: { readonly job: Job }) {
+  const { canWrite, edit } = useJobEditor();
+  const { house } = job;
+  const set = (fields: Partial<House>, label: string, key?: string): void => {
+    edit({ kind: 'set-job', fields: { house: { ...house, ...fields } } }, label, key);
+  };
+  const amps = (value: number | null): string => (value === null ? '' : `${printNumber(value)} A`);
+  const common = { disabled: !canWrite, inputMode: 'decimal' } as const;
+  return (
+    <>
+      <QuantityField<number | null> {...common} label="Main of the service" value={house.ratingA} print={amps} parse={(text) => parseOptional(text, mainRange)} onValue={(ratingA, key) => { set({ ratingA }, 'Main of the service', key); }} />
+      <QuantityField<number | null> {...common} label="Meter socket" value={house.meterA} print={amps} parse={(text) => parseOptional(text, mainRange)} onValue={(meterA, key) => { set({ meterA }, 'Meter socket', key); }} />
+      <QuantityField<House['conductor']> {...common} inputMode="text" label="Service conductors" value={house.conductor} print={(value) => (value === null ? '' : `${value.size} ${value.metal}`)} parse={parseConductor} onValue={(conductor, key) => { set({ conductor }, 'Service conductors', key); }} />
+      <QuantityField<number | null> {...common} label="Living area" help="Without garage and open porches." value={house.areaFt2} print={(value) => (value === null ? '' : `${printNumber(value)} ft²`)} parse={(text) => parseOptional(text, areaRange)} onValue={(areaFt2, key) => { set({ areaFt2 }, 'Living area', key); }} />
+      <div className={classes['two']}>
+        <QuantityField<number> {...common} label="Kitchen circuits" value={house.smallApplianceCircuits} print={(value) => printNumber(value)} parse={(text) => parseNumber(text, circuitsRange(2))} onValue={(smallApplianceCircuits, key) => { set({ smallApplianceCircuits }, 'Small-appliance circuits', key); }} />
+        <QuantityField<number> {...common} label="Laundry circuits" value={house.laundryCircuits} print={(value) => printNumber(value)} parse={(text) => parseNumber(text, { ...circuitsRange(0), most: 10 })} onValue={(laundryCircuits, key) => { set({ laundryCircuits }, 'Laundry circuits', key); }} />
+      </div>
+      <LoadsField job={job} />
+      <ChoiceField label="Vehicle chargers count" disabled={!canWrite} value={house.evAdder ? 'adder' : 'plain'} choices={[{ value: 'plain', label: 'by their plate' }, { value: 'adder', label: 'at 125 %: the authority asks for it' }]} onChoose={(value) => { set({ evAdder: value === 'adder' }, 'Vehicle chargers count'); }} />
+      {house.managedA !== null && (
+        <QuantityField<number | null> {...common} label="Load management keeps it to" value={house.managedA} print={amps} parse={(text) => parseOptional(text, { ...mainRange, least: 10 })} onValue={(managedA, key) => { set({ managedA }, 'Load management', key); }} />
+      )}
+      {house.sharing !== null && (
+        <button type="button" className="act" disabled={!canWrite} onClick={() => { set({ sharing: null }, 'No sharing device'); }}>
+          Take the sharing device out
+        </button>
+      )}
+    </>
+  );
+} // prettier-ignore

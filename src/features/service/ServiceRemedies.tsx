@@ -1,0 +1,76 @@
+import { useMemo } from 'react';
+import type { Job } from '../../core/job/jobSchema';
+import { defaultPrices } from '../../core/price/defaultPrices';
+import { serviceRemedies, type ServiceRemedy } from '../../core/service/serviceRemedies';
+import type { ServiceReport } from '../../core/service/serviceReport';
+import { printNumber as n } from '../../core/units/number';
+import { printPriceChange } from '../../core/units/money';
+import { cents } from '../../core/units/quantity';
+import { serviceRemedyBrings, serviceRemedyWords } from '../../core/wording/serviceWords';
+import { sharedContext } from '../../store/solved';
+import { useJobEditor } from '../../store/useJobEditor';
+import classes from './service.module.css';
+
+interface ServiceRemediesProps {
+  readonly job: Job;
+  readonly report: ServiceReport;
+}
+
+/** Ways to make the load fit, tried before they are offered; one click and one undo each. */
+export function ServiceRemedies({ job, report }: ServiceRemediesProps) {
+  const { canWrite, edit } = useJobEditor();
+  const remedies = useMemo(
+    () =>
+      serviceRemedies({
+        house: job.house,
+        panel: job.panels.find(({ role }) => role === 'service'),
+        additions: report.additions,
+        code: sharedContext(job).code,
+        prices: defaultPrices,
+      }),
+    [job, report.additions],
+  );
+  const take = (remedy: ServiceRemedy): void => {
+    const label = serviceRemedyWords(remedy);
+    const house = job.house;
+    switch (remedy.kind) {
+      case 'setting': {
+        const circuit = job.circuits.find(({ id }) => id === remedy.circuitId);
+        if (circuit?.appliance.family !== 'ev') return;
+        const nameplate = { ...circuit.appliance.nameplate, settingA: remedy.settingA, settingRestricted: true };
+        edit({ kind: 'replace-circuit', circuit: { ...circuit, appliance: { family: 'ev', nameplate } } }, label);
+        return;
+      }
+      case 'management':
+        edit({ kind: 'set-job', fields: { house: { ...house, managedA: remedy.setpointA } } }, label);
+        return;
+      case 'sharing':
+        edit({ kind: 'set-job', fields: { house: { ...house, sharing: { circuitId: remedy.circuitId, loadId: remedy.loadId } } } }, label);
+        return;
+      case 'service': {
+        const panels = job.panels.map((panel) => (panel.role === 'service' ? { ...panel, mainA: remedy.ratingA, busA: null } : panel));
+        edit({ kind: 'set-job', fields: { panels, house: { ...house, ratingA: remedy.ratingA, meterA: null, conductor: { size: remedy.size, metal: 'cu' } } } }, label);
+      }
+    }
+  };
+  if (remedies.length === 0) return null;
+  return (
+    <ul className={classes['remedies']} aria-label="Ways to make the load fit">
+      {remedies.map((remedy) => (
+        <li key={serviceRemedyWords(remedy)}>
+          <button type="button" disabled={!canWrite} onClick={() => { take(remedy); }}>
+            <span>
+              {serviceRemedyWords(remedy)}
+              <span className={classes['after']}>
+                {n(remedy.spareA, 1)} A left. {serviceRemedyBrings(remedy)}
+              </span>
+            </span>
+            <span className="fig" title="By the default price list">
+              {printPriceChange(cents(remedy.cents))}
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+} // prettier-ignore

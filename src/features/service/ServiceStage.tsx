@@ -1,0 +1,71 @@
+import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
+import { methodTitle } from '../../core/wording/houseFindings';
+import { counted } from '../../core/wording/words';
+import { houseView, openHouseFindings, SERVICE } from '../../store/houseView';
+import { useJobEditor } from '../../store/useJobEditor';
+import { LoadStack } from '../../ui/pictures/LoadStack';
+import { HouseFindingList } from '../job/HouseFindingList';
+import { useReadyJob } from '../job/JobPage';
+import { StageFrame } from '../job/StageFrame';
+import { Answer } from './Answer';
+import { DemandPane } from './DemandPane';
+import { FaultPane } from './FaultPane';
+import { HouseFields } from './HouseFields';
+import { ServiceRemedies } from './ServiceRemedies';
+import { ServiceWorking } from './ServiceWorking';
+import classes from './service.module.css';
+
+/** Whether the house can carry what the job adds: by each method, before and after, and what to do where it cannot. */
+export function ServiceStage() {
+  const { job } = useReadyJob();
+  const { edit } = useJobEditor();
+  const { report, findings } = houseView(job);
+  const open = openHouseFindings(job).service.length;
+  const foot = (
+    <>
+      <span>{counted(open, 'thing')} open about the service</span>
+      <span className="second">{CIRCUITS_CAUTION}</span>
+    </>
+  );
+  return (
+    <StageFrame current="service" board={classes['board']} foot={foot}>
+      <section className={classes['house']} aria-label="The house">
+        <h1>The house</h1>
+        <HouseFields job={job} />
+      </section>
+      <div className={classes['middle']}>
+        <section aria-label="Load and rating">
+          <h1>What the service carries</h1>
+          {report.answers.length === 0 ? (
+            <p>Measure the living area, or read a record of demand: the load is found at once.</p>
+          ) : (
+            <>
+              <p className="second">
+                Thin: as it was. Broad: after this job. The permit goes in by the lit one,{' '}
+                {methodTitle[job.house.method].toLowerCase()}.
+              </p>
+              <LoadStack
+                report={report}
+                chosen={job.house.method}
+                onMethod={(method) => {
+                  edit(
+                    { kind: 'set-job', fields: { house: { ...job.house, method } } },
+                    'Method of the permit',
+                  );
+                }}
+              />
+            </>
+          )}
+        </section>
+        <DemandPane job={job} />
+        <FaultPane job={job} />
+      </div>
+      <aside className={classes['side']} aria-label="Answer and working">
+        <Answer job={job} report={report} />
+        <ServiceRemedies job={job} report={report} />
+        <HouseFindingList job={job} about={SERVICE} findings={findings} />
+        <ServiceWorking job={job} report={report} />
+      </aside>
+    </StageFrame>
+  );
+}
