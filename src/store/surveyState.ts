@@ -1,5 +1,6 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
 import type { Job } from '../core/job/jobSchema';
+import { panelUnknowns } from '../core/panel/panelFindings';
 import type { AnyFinding } from '../core/working/finding';
 import { circuitView } from './circuitView';
 
@@ -17,4 +18,5 @@ export const surveyQuestions = (job: Job, circuit: Circuit): readonly AnyFinding
 export const surveyOpen = (job: Job): number =>
   job.circuits.reduce((sum, circuit) => sum + surveyQuestions(job, circuit).length, 0) +
   (job.authority === '' ? 1 : 0) +
-  (job.permitDate === null ? 1 : 0);
+  (job.permitDate === null ? 1 : 0) +
+  job.panels.reduce((sum, panel) => sum + panelUnknowns(panel).length, 0);

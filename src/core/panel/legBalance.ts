@@ -22,8 +22,7 @@ const USUAL_SHARE = 0.5;
 const VOLTS = 120;
 
 /** The load of a single-pole circuit: what is known, or half of its rating. */
-export const singleVA = ({ va, amps }: Pick<Standing, 'va' | 'amps'>): number =>
-  va ?? amps * VOLTS * USUAL_SHARE;
+const singleVA = ({ va, amps }: Pick<Standing, 'va' | 'amps'>): number => va ?? amps * VOLTS * USUAL_SHARE;
 
 const singles = (standing: readonly Standing[]): readonly Standing[] =>
   standing.filter(({ poles }) => poles === 1);

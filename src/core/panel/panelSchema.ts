@@ -3,7 +3,7 @@ import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
 
 /** The most spaces that a panel has. */
-export const MOST_SPACES = 84;
+const MOST_SPACES = 84;
 
 /** Where a breaker stands: its upper space, and which half of it where two share one. */
 export const placeSchema = z.strictObject({
@@ -80,7 +80,7 @@ export const panelSchema = z.strictObject({
 export type Panel = z.infer<typeof panelSchema>;
 
 /** Nothing done yet. */
-export const EMPTY_PLAN: PanelPlan = { gone: [], moved: [], placed: [] };
+const EMPTY_PLAN: PanelPlan = { gone: [], moved: [], placed: [] };
 
 /** A panel of which only the role and the number of spaces is known. */
 export const freshPanel = (id: string, name: string, role: Panel['role'], fedFrom: string | null): Panel => ({

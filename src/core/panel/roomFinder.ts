@@ -1,7 +1,7 @@
 import type { Panel, PanelPlan, Place } from './panelSchema';
 import { findRoom, type Room } from './roomSearch';
 import type { Segment } from './roomSteps';
-import { below, freeSlots, legOf, takesTandem, type Leg, type Standing, type Wanted } from './spaces';
+import { below, legOf, takesTandem, type Leg, type Standing, type Wanted } from './spaces';
 
 /** One breaker that moves, and where to. */
 export interface Move {
@@ -33,13 +33,13 @@ function columnSegments(panel: Panel, standing: readonly Standing[], first: 1 | 
   const segments: Segment[] = [];
   for (let slot: number = first; slot <= panel.spaces; slot = below(slot)) {
     const here = standing.filter(({ place }) => place.slot === slot);
-    const tandem = takesTandem(panel, slot);
+    const tandem = [takesTandem(panel, slot)];
     const [one, other] = here;
     const movable = here.every(({ fate }) => fate === 'stays');
     if (one === undefined) {
       segments.push({ slots: [slot], clear: FREE, offers: undefined, tandem });
     } else if (one.poles === 2) {
-      segments.push({ slots: [slot, below(slot)], clear: movable ? { moves: 1, pairs: 1, fulls: 0, halves: 0 } : undefined, offers: undefined, tandem });
+      segments.push({ slots: [slot, below(slot)], clear: movable ? { moves: 1, pairs: 1, fulls: 0, halves: 0 } : undefined, offers: undefined, tandem: [...tandem, takesTandem(panel, below(slot))] });
       slot = below(slot);
     } else if (one.place.half !== null) {
       const count = here.length;
@@ -49,7 +49,7 @@ function columnSegments(panel: Panel, standing: readonly Standing[], first: 1 | 
       segments.push({
         slots: [slot],
         clear: movable ? { moves: 1, pairs: 0, fulls: shares ? 0 : 1, halves: shares ? 1 : 0 } : undefined,
-        offers: shares && tandem ? { cents: tandemCents } : undefined,
+        offers: shares && tandem[0] === true ? { cents: tandemCents } : undefined,
         tandem,
       });
     }
@@ -57,7 +57,7 @@ function columnSegments(panel: Panel, standing: readonly Standing[], first: 1 | 
   return segments;
 } // prettier-ignore
 
-/** A two-pole breaker may also be on spaces of which the lower is tandem or not; it never shares. */
+/** The largest first: they stand near the main. */
 const byRating = (a: { readonly amps: number }, b: { readonly amps: number }): number => b.amps - a.amps;
 
 /** Half spaces in which moved singles may stand, in the order of the panel. */
@@ -144,7 +144,3 @@ export function withRoom(panel: Panel, standing: readonly Standing[], found: Roo
     placed: [...panel.plan.placed, ...found.placed],
   };
 } // prettier-ignore
-
-/** Spaces that are free as the plan stands. */
-export const freeAfter = (panel: Panel, standing: readonly Standing[]): number =>
-  freeSlots(panel, standing).length;

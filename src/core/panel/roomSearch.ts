@@ -42,8 +42,9 @@ class Tally {
     const slots = segments.reduce((sum, { slots: each }) => sum + each.length, 0);
     this.goalPairs = need.pairs + owed('pairs');
     this.reach = Math.min(slots, 4 * need.pairs + 2 * need.fulls + 8);
-    this.pairs = this.goalPairs + 1;
-    this.#fulls = need.fulls + owed('fulls') + 1;
+    // What is owed may be paid before it is owed: the tally then stands above its goal for a while.
+    this.pairs = this.goalPairs + owed('pairs') + 1;
+    this.#fulls = need.fulls + 2 * owed('fulls') + 1;
     this.#halves = 2 * this.reach + 1;
     this.size = this.pairs * this.#fulls * this.#halves * 2;
     this.start = this.key(owed('pairs'), owed('fulls'), this.reach, 0);

@@ -6,8 +6,8 @@ export interface Segment {
   readonly clear: { readonly moves: number; readonly pairs: number; readonly fulls: number; readonly halves: number } | undefined;
   /** Half spaces that it offers while it stays, each with what the breaker for it costs. */
   readonly offers: { readonly cents: number } | undefined;
-  /** Whether two single poles may share it once it is free. */
-  readonly tandem: boolean;
+  /** Whether two single poles may share each of them once it is free. */
+  readonly tandem: readonly boolean[];
 } // prettier-ignore
 
 /** What becomes of a space that is free and belongs to no pair. */
@@ -92,7 +92,7 @@ export function laidOut(columns: readonly (readonly Segment[])[]): { readonly no
       const index = segments.push(segment) - 1;
       for (const [position, slot] of segment.slots.entries()) {
         nodes.push({ segment: index, inside: position > 0, above });
-        above = { slot, tandem: segment.tandem };
+        above = { slot, tandem: segment.tandem[position] === true };
       }
     }
     nodes.push({ segment: -1, inside: false, above });

@@ -82,7 +82,7 @@ function sharing(question: Question): readonly ServiceRemedy[] {
 } // prettier-ignore
 
 /** What a new service brings with it (230.67, 230.85, 250.66, and the utility). */
-export function serviceTriggers({ year }: Edition): readonly ServiceTrigger[] {
+function serviceTriggers({ year }: Edition): readonly ServiceTrigger[] {
   return year >= 2020
     ? ['surge', 'emergency', 'electrode', 'meter', 'utility']
     : ['electrode', 'meter', 'utility'];

@@ -56,7 +56,7 @@ const SENTENCES: Sentences = {
 }; // prettier-ignore
 
 /** The sentence of a finding about service or panel. */
-export const houseFindingSentence = <C extends HouseFindingCode>(finding: HouseFinding<C>): string =>
+const houseFindingSentence = <C extends HouseFindingCode>(finding: HouseFinding<C>): string =>
   SENTENCES[finding.code](finding);
 
 /** The sentence of a finding of any code. */

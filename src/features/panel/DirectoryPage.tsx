@@ -75,7 +75,7 @@ export function DirectoryPage() {
       <h1>{job.name}: directory</h1>
       {panels.length === 0 && (
         <p>
-          No panel surveyed yet. <Link to={`/jobs/${job.id}/survey`}>Survey it.</Link>
+          No panel surveyed yet. <Link to={`/jobs/${job.id}/survey?part=panels`}>Survey it.</Link>
         </p>
       )}
       {panels.map(({ panel, wanted }) => (

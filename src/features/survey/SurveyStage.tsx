@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import { useSearchParams } from 'react-router';
 import { CAUTION } from '../../core/wording/cautions';
 import { counted } from '../../core/wording/words';
 import type { Job } from '../../core/job/jobSchema';
@@ -53,9 +54,17 @@ function Appliances({ job }: { readonly job: Job }) {
   );
 }
 
+/** The two things that are surveyed, each with how many there are. */
+const PARTS = [
+  { id: 'appliances', name: 'Appliances', count: ({ circuits }: Job) => circuits.length },
+  { id: 'panels', name: 'Panels', count: ({ panels }: Job) => panels.length },
+] as const;
+
 /** What the electrician finds on the site: the job and its authority, panels, and every appliance by its plate. */
 export function SurveyStage() {
   const { job } = useReadyJob();
+  const [asked, show] = useSearchParams();
+  const part = asked.get('part') === 'panels' ? 'panels' : 'appliances';
   const foot = (
     <>
       <span>{counted(surveyOpen(job), 'thing')} to find out</span>
@@ -69,8 +78,21 @@ export function SurveyStage() {
         <JobFields job={job} />
       </section>
       <div className={classes['found']}>
-        <Panels job={job} />
-        <Appliances job={job} />
+        <nav className={classes['parts']} aria-label="Parts of the survey">
+          {PARTS.map(({ id, name, count }) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={part === id}
+              onClick={() => {
+                show(id === 'panels' ? { part: id } : {}, { replace: true });
+              }}
+            >
+              {name} <span className="fig">{count(job)}</span>
+            </button>
+          ))}
+        </nav>
+        {part === 'panels' ? <Panels job={job} /> : <Appliances job={job} />}
       </div>
     </StageFrame>
   );

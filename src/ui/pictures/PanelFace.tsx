@@ -11,7 +11,10 @@ const FOOT = 14;
 const BUS = { A: 352, B: 369 };
 /** Rows as tall as the face of a common panel leaves them, and as low as they can still be read. */
 const FACE_HEIGHT = 560;
-const rowHeight = (rows: number): number => Math.max(26, Math.min(36, FACE_HEIGHT / rows));
+const rowHeight = ({ rows, breakers }: Face): number => {
+  const least = breakers.some(({ height }) => height < 1) ? 31 : 26;
+  return Math.max(least, Math.min(36, FACE_HEIGHT / rows));
+};
 
 interface PanelFaceProps {
   readonly face: Face;
@@ -161,7 +164,7 @@ function Main({ mainA }: { readonly mainA: number | null }) {
 
 /** The face of a panel: spaces, legs, ties, what is new and what moved, with the directory beside it. */
 export function PanelFace({ face, mainA, name, picked = null, notes, onBreaker, onSpace }: PanelFaceProps) {
-  const row = rowHeight(face.rows);
+  const row = rowHeight(face);
   const height = TOP + face.rows * row + FOOT;
   return (
     <svg className={classes['face']} viewBox={`0 0 ${WIDTH} ${height}`} role="group" aria-label={`Face of ${name}`}>

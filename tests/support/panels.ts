@@ -1,0 +1,49 @@
+import type { Breaker, Panel } from '../../src/core/panel/panelSchema';
+import { freshPanel } from '../../src/core/panel/panelSchema';
+import type { Wanted } from '../../src/core/panel/spaces';
+import { readBreakers } from '../../src/core/panel/typedBreakers';
+
+let made = 0;
+
+/** Breakers by what is typed of them; each id tells its place. */
+export const breakers = (text: string, spaces = 84): Breaker[] =>
+  readBreakers(text, spaces, () => `id-${(made += 1)}`).breakers.map((each) => ({
+    ...each,
+    id: `at-${each.place.slot}${each.place.half ?? ''}`,
+  }));
+
+/** A surveyed service panel in which nothing is wrong. */
+export const panel = (part: Partial<Panel> & { readonly typed?: string } = {}): Panel => {
+  const { typed = '', ...rest } = part;
+  const fresh = freshPanel('panel', 'Panel, cellar', 'service', null);
+  return {
+    ...fresh,
+    spaces: 8,
+    mainA: 200,
+    busA: 200,
+    tandems: [],
+    listings: ['Type W'],
+    terminalC: 75,
+    neutrals: 'bonded',
+    bondingScrew: 'in',
+    neutralsShare: false,
+    lugFrom: '14',
+    lugTo: '1/0',
+    interruptingKA: 10,
+    openings: 0,
+    knockouts: [],
+    breakers: breakers(typed, part.spaces ?? 8),
+    ...rest,
+  };
+};
+
+/** A circuit that wants a place. */
+export const wanted = (circuitId: string, poles: 1 | 2, part: Partial<Wanted> = {}): Wanted => ({
+  circuitId,
+  name: `New ${circuitId}`,
+  poles,
+  amps: poles === 2 ? 40 : 20,
+  kind: 'plain',
+  va: 3000,
+  ...part,
+});
