@@ -124,13 +124,22 @@ describe('older files', () => {
     expect(readJobDocument({ circuits: [7] }, 0)).toMatchObject({ ok: false });
   });
 
+  test('a job from before houses and panels has none, and nothing else is lost', () => {
+    const { house: _house, panels: _panels, answers: _answers, ...old } = demoJob;
+    const result = readJobDocument(old, 2);
+    expect(result).toMatchObject({
+      ok: true,
+      job: { ...old, panels: [], answers: [], house: { ratingA: null } },
+    });
+  });
+
   test('steps are taken in order, and a missing one stops the way', () => {
     const add = (from: number) => ({ from, up: (so: unknown) => `${String(so)}${from}` });
     expect(migrate('v', 0, [add(1), add(0), add(2)], 3)).toEqual({ document: 'v012' });
     expect(migrate('v', 0, [add(0), add(2)], 3)).toBeUndefined();
     expect(migrate('v', 4, [], 3)).toBeUndefined();
     expect(migrate('v', 3, [], 3)).toEqual({ document: 'v' });
-    expect(JOB_MIGRATIONS.map(({ from }) => from)).toEqual([0, 1]);
+    expect(JOB_MIGRATIONS.map(({ from }) => from)).toEqual([0, 1, 2]);
   });
 });
 
@@ -176,6 +185,29 @@ describe('commands', () => {
         expect(job).toEqual(demoJob);
       }),
     );
+  });
+
+  test('commands together are one edit: all of them, or none', () => {
+    const both: Command = {
+      kind: 'together',
+      commands: [
+        { kind: 'insert-circuit', circuit: circuit({ id: 'new-1' }), at: 0 },
+        { kind: 'set-job', fields: { name: 'Other', panels: [] } },
+      ],
+    };
+    const applied = applyCommand(demoJob, both);
+    expect(applied?.job).toMatchObject({ name: 'Other', panels: [] });
+    expect(applied?.job.circuits[0]?.id).toBe('new-1');
+    expect(applied && applyCommand(applied.job, applied.inverse)?.job).toEqual(demoJob);
+    expect(
+      applyCommand(demoJob, {
+        kind: 'together',
+        commands: [
+          { kind: 'remove-circuit', id: 'kiln' },
+          { kind: 'remove-circuit', id: 'nobody' },
+        ],
+      }),
+    ).toBeUndefined();
   });
 
   test('a command for what is not there does nothing', () => {

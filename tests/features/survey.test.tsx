@@ -6,7 +6,10 @@ import { TypeBar } from '../../src/features/job/TypeBar';
 import { PlateCard } from '../../src/features/survey/PlateCard';
 import { PhotoStrip } from '../../src/features/survey/PhotoStrip';
 import { surveyOpen, surveyQuestions } from '../../src/store/surveyState';
-import { load, openJob, show, viewOf } from '../support/stage';
+import type { Circuit } from '../../src/core/circuit/circuitSchema';
+import { edited } from '../../src/store/jobSlice';
+import { store } from '../../src/store/store';
+import { Live, load, openJob, show, viewOf } from '../support/stage';
 
 beforeEach(() => {
   load();
@@ -66,6 +69,12 @@ describe('the plate of an appliance', () => {
 
 describe('photographs', () => {
   const kept = vi.fn();
+  const keep = (photos: Circuit['photos']) => {
+    const { circuit } = viewOf('well');
+    store.dispatch(
+      edited({ command: { kind: 'replace-circuit', circuit: { ...circuit, photos } }, label: 'Photographs' }),
+    );
+  };
 
   test('a file that is no picture is refused by its name', async () => {
     show(<PhotoStrip photos={[]} jobId={demoJob.id} onPhotos={kept} />);
@@ -78,7 +87,11 @@ describe('photographs', () => {
   test('a caption is kept with the circuit, and a photograph is taken out', async () => {
     const { circuit } = viewOf('well');
     load({ ...demoJob, circuits: [{ ...circuit, photos: [{ id: 'photo-1', caption: '' }] }] });
-    show(<PhotoStrip photos={[]} jobId={demoJob.id} onPhotos={kept} />);
+    show(
+      <Live
+        part={(job) => <PhotoStrip photos={viewOf('well').circuit.photos} jobId={job.id} onPhotos={keep} />}
+      />,
+    );
     await userEvent.type(screen.getByLabelText('What it shows'), 'Label in the lid');
     await userEvent.tab();
     expect(viewOf('well').circuit.photos).toEqual([{ id: 'photo-1', caption: 'Label in the lid' }]);

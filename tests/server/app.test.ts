@@ -80,3 +80,34 @@ describe('ports', () => {
     await second.close();
   });
 });
+
+describe('the recorder that ships with it', () => {
+  const ask = (query: string) => app.inject(`/standins/interval-data${query}`);
+
+  test('gives the same year each time, as CSV and as XML', async () => {
+    const csv = await ask('');
+    expect(csv.headers['content-type']).toContain('text/csv');
+    expect(csv.body.split('\n')).toHaveLength(35_041);
+    expect((await ask('?seed=7')).body).toBe(csv.body);
+    const xml = await ask('?format=xml');
+    expect(xml.headers['content-type']).toContain('xml');
+    expect(xml.body.match(/<IntervalReading>/g)).toHaveLength(35_040);
+  });
+
+  test('can be asked to be wrong', async () => {
+    expect((await ask('?fault=short')).body.split('\n')).toHaveLength(96 * 70 + 1);
+    expect((await ask('?fault=hourly')).body.split('\n')).toHaveLength(8761);
+  });
+
+  test('a question that it does not know is refused by name', async () => {
+    const answer = await ask('?fault=tired');
+    expect(answer.statusCode).toBe(400);
+    expect(answer.json()).toMatchObject({ error: expect.stringContaining('fault') as unknown });
+  });
+
+  test('silent, it takes the call and never answers', async () => {
+    const url = await app.listen({ host: '127.0.0.1', port: 0 });
+    const given = fetch(`${url}/standins/interval-data?fault=silent`, { signal: AbortSignal.timeout(300) });
+    await expect(given).rejects.toThrow();
+  });
+});

@@ -9,7 +9,7 @@ import { StageActionsProvider, type StageActions } from '../../src/features/job/
 import { circuitView, type CircuitView } from '../../src/store/circuitView';
 import { jobLoaded } from '../../src/store/jobSlice';
 import type { TabRole } from '../../src/store/persistence/writerLock';
-import { store } from '../../src/store/store';
+import { store, useAppSelector } from '../../src/store/store';
 import { ThemeProvider } from '../../src/ui/theme/ThemeProvider';
 
 /** Puts a job into the store, as if it had just been opened. */
@@ -56,4 +56,10 @@ export function show(part: ReactNode, actions: Partial<StageActions> = {}) {
       </ThemeProvider>
     </Provider>,
   );
+}
+
+/** A part of the stage that is drawn anew with the open job, as its page does. */
+export function Live({ part }: { readonly part: (job: Job) => ReactNode }) {
+  const job = useAppSelector(({ job: open }) => (open.status === 'ready' ? open.job : undefined));
+  return job === undefined ? null : part(job);
 }

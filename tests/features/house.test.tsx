@@ -1,0 +1,277 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
+import { demoJob } from '../../src/core/job/demoJob';
+import { roomWays } from '../../src/core/panel/otherWays';
+import { defaultPrices } from '../../src/core/price/defaultPrices';
+import { PickedCard } from '../../src/features/panel/PickedCard';
+import { LegsPane } from '../../src/features/panel/LegsPane';
+import { RoomPane } from '../../src/features/panel/RoomPane';
+import { HouseFindingList } from '../../src/features/job/HouseFindingList';
+import { Answer } from '../../src/features/service/Answer';
+import { FaultPane } from '../../src/features/service/FaultPane';
+import { HouseFields } from '../../src/features/service/HouseFields';
+import { ServiceRemedies } from '../../src/features/service/ServiceRemedies';
+import { ServiceWorking } from '../../src/features/service/ServiceWorking';
+import { Panels } from '../../src/features/survey/Panels';
+import { houseView, openHouseFindings, SERVICE } from '../../src/store/houseView';
+import type { RoomOrder } from '../../src/store/room/messages';
+import { panel } from '../support/panels';
+import { Live, load, openJob, show } from '../support/stage';
+
+/** The search for room, answered at once on the same thread. */
+class RoomWorker {
+  onmessage: ((event: { data: unknown }) => void) | null = null;
+  postMessage({ panel: about, wanted }: RoomOrder): void {
+    queueMicrotask(() => this.onmessage?.({ data: roomWays(about, wanted, defaultPrices) }));
+  }
+  terminate(): void {
+    // Nothing runs on.
+  }
+}
+
+beforeEach(() => {
+  load();
+  vi.stubGlobal('Worker', RoomWorker);
+});
+
+const thePanel = () => openJob().panels[0] ?? panel();
+const view = () => {
+  const [first] = houseView(openJob()).panels;
+  if (first === undefined) throw new Error('No panel.');
+  return first;
+};
+
+describe('a panel in the survey', () => {
+  test('circuits typed at the panel count at once; a bad row is kept and said', async () => {
+    load({ ...demoJob, panels: [panel({ spaces: 30 })] });
+    show(<Live part={(job) => <Panels job={job} />} />);
+    const typed = screen.getByLabelText('Circuits that are there');
+    await userEvent.type(typed, '1,3 2p30 dryer; 4 20/20 bed, hall; 99 20 porch');
+    expect(thePanel().breakers.map(({ name }) => name)).toEqual(['dryer', 'bed', 'hall']);
+    expect(screen.getByRole('alert').textContent).toContain('Row 3, space “99”: type a space from 1 to 30');
+    expect(typed).toHaveProperty('value', '1,3 2p30 dryer; 4 20/20 bed, hall; 99 20 porch');
+  });
+
+  test('a breaker keeps its identity while its line is typed anew', async () => {
+    load({ ...demoJob, panels: [panel({ typed: '1 20 den' })] });
+    show(<Live part={(job) => <Panels job={job} />} />);
+    await userEvent.type(screen.getByLabelText('Circuits that are there'), ' outlets');
+    expect(thePanel().breakers).toMatchObject([{ id: 'at-1', name: 'den outlets' }]);
+  });
+
+  test('a schedule is read from CSV, and a file that is none says why', async () => {
+    load({ ...demoJob, panels: [panel({ spaces: 30 })] });
+    show(<Live part={(job) => <Panels job={job} />} />);
+    const input = screen.getByLabelText('Panel schedule as CSV');
+    await userEvent.upload(input, new File(['a,b\n1,2\n'], 'other.csv', { type: 'text/csv' }));
+    expect((await screen.findByRole('alert')).textContent).toContain(
+      'other.csv: A panel schedule has a column "space"',
+    );
+    await userEvent.upload(
+      input,
+      new File(['space,rating,feeds\n2,20,Den\n'], 'panel.csv', { type: 'text/csv' }),
+    );
+    await vi.waitFor(() => {
+      expect(thePanel().breakers).toMatchObject([{ name: 'Den', amps: 20 }]);
+    });
+  });
+
+  test('lists what is still to read and what waits for it; the list grows shorter', async () => {
+    load({ ...demoJob, panels: [] });
+    show(<Live part={(job) => <Panels job={job} />} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Add a panel' }));
+    const open = () =>
+      within(screen.getByRole('list', { name: /Still to read/ })).getAllByRole('listitem').length;
+    expect(open()).toBe(10);
+    await userEvent.type(screen.getByLabelText('Main breaker'), '200');
+    await userEvent.type(screen.getByLabelText('Spaces that take two circuits'), '21-30');
+    await userEvent.selectOptions(screen.getByLabelText('Neutral and ground bars'), 'bonded');
+    expect(open()).toBe(7);
+    expect(thePanel()).toMatchObject({ mainA: 200, tandems: [{ from: 21, to: 30 }], neutrals: 'bonded' });
+  });
+
+  test('what a field does not take is said, and kept', async () => {
+    show(<Live part={(job) => <Panels job={job} />} />);
+    const spaces = screen.getByLabelText('Spaces');
+    await userEvent.clear(spaces);
+    await userEvent.type(spaces, '31');
+    expect(screen.getByText(/Type an even number from 2 to 84/)).toBeTruthy();
+    expect(spaces).toHaveProperty('value', '31');
+    expect(thePanel().spaces).toBe(40);
+  });
+});
+
+describe('the service', () => {
+  const remedies = () =>
+    show(<Live part={(job) => <ServiceRemedies job={job} report={houseView(job).report} />} />);
+
+  test('says how much too much, by which method, and what limits it', () => {
+    show(<Live part={(job) => <Answer job={job} report={houseView(job).report} />} />);
+    expect(screen.getByRole('heading').textContent).toContain('35.8 A too much');
+    expect(screen.getByText(/existing dwelling method. The main breaker is the least/)).toBeTruthy();
+  });
+
+  test('until it knows the rating it says what it takes', () => {
+    load({
+      ...demoJob,
+      panels: [],
+      house: { ...demoJob.house, ratingA: null, meterA: null, conductor: null },
+    });
+    show(<Live part={(job) => <Answer job={job} report={houseView(job).report} />} />);
+    expect(screen.getByRole('heading').textContent).toContain('Not known yet');
+  });
+
+  test('load management in one click makes it fit, and asks about the device', async () => {
+    remedies();
+    await userEvent.click(
+      screen.getByRole('button', { name: /Load management that keeps the service to 120 A/ }),
+    );
+    expect(openJob().house.managedA).toBe(120);
+    expect(openHouseFindings(openJob()).service.map(({ code }) => code)).toEqual([
+      'service.tight',
+      'service.managed',
+    ]);
+  });
+
+  test('a larger service in one click, with main, conductors and what it brings', async () => {
+    remedies();
+    const larger = screen.getByRole('button', { name: /A service of 200 A on 2\/0 AWG copper/ });
+    expect(larger.textContent).toContain('surge protection, an emergency disconnect outdoors');
+    await userEvent.click(larger);
+    expect(openJob().house).toMatchObject({ ratingA: 200, conductor: { size: '2/0', metal: 'cu' } });
+    expect(thePanel().mainA).toBe(200);
+    expect(openHouseFindings(openJob()).service).toEqual([]);
+  });
+
+  test('a lower setting guards the setting of the charger itself', async () => {
+    const [charger] = demoJob.circuits;
+    load({
+      ...demoJob,
+      circuits: charger === undefined ? [] : [charger],
+      house: { ...demoJob.house, ratingA: 75 },
+    });
+    remedies();
+    await userEvent.click(screen.getByRole('button', { name: /Set EV charger, carport to \d+ A and guard/ }));
+    expect(openJob().circuits[0]?.appliance.nameplate).toMatchObject({ settingRestricted: true });
+  });
+
+  test('the working shows every part with its rule, and the blocks load by load', () => {
+    show(<Live part={(job) => <ServiceWorking job={job} report={houseView(job).report} />} />);
+    const after = screen.getByRole('table', { name: 'After this job' });
+    expect(within(after).getByRole('row', { name: /the rest at 40 % 82370 32948 220.83/ })).toBeTruthy();
+    expect(screen.getByText('Hot tub, deck').parentElement?.textContent).toContain('9600 VA');
+  });
+
+  test('loads are typed by line; what is not understood is kept and said', async () => {
+    show(<Live part={(job) => <HouseFields job={job} />} />);
+    const loads = screen.getByLabelText('Loads of the house');
+    await userEvent.type(loads, '{enter}Sauna 6 kW');
+    expect(openJob().house.loads.at(-1)).toMatchObject({ what: 'Sauna', va: 6000 });
+    await userEvent.type(loads, '{enter}nothing');
+    expect(screen.getByRole('alert').textContent).toContain(
+      'Row 9, “nothing”: type a name, then volt-amperes or kW',
+    );
+    expect(openJob().house.loads).toHaveLength(8);
+  });
+
+  test.each([
+    ['Service conductors', '7/0 al', 'a size and its metal, such as 2/0 al or 4 cu'],
+    ['Living area', '20', 'a number from 100 to 50000 ft²'],
+    ['Main of the service', '1000', 'a whole number from 30 to 400 A'],
+  ])('%s does not take %s, and says what it takes', async (label, text, accepts) => {
+    show(<Live part={(job) => <HouseFields job={job} />} />);
+    const field = screen.getByLabelText(label);
+    await userEvent.clear(field);
+    await userEvent.type(field, text);
+    expect(screen.getByText(`Type ${accepts}.`)).toBeTruthy();
+    expect(field).toHaveProperty('value', text);
+  });
+
+  test('the fault current follows the transformer, and the letter of the utility comes before it', async () => {
+    show(<Live part={(job) => <FaultPane job={job} />} />);
+    expect(screen.getByText('7716 A')).toBeTruthy();
+    await userEvent.type(screen.getByLabelText("By the utility's letter"), '14000');
+    expect(openHouseFindings(openJob()).panel.map(({ code }) => code)).toContain('panel.interrupting-rating');
+  });
+
+  test('a question is answered once, and is open no more', async () => {
+    load({ ...demoJob, house: { ...demoJob.house, managedA: 100 } });
+    show(
+      <Live
+        part={(job) => <HouseFindingList job={job} about={SERVICE} findings={houseView(job).findings} />}
+      />,
+    );
+    const before = openHouseFindings(openJob()).service.length;
+    const [question] = screen.getAllByLabelText('Answer, and who gave it');
+    if (question === undefined) throw new Error('Nothing is asked.');
+    await userEvent.type(question, 'Listed; shown to the authority.{enter}');
+    expect(openHouseFindings(openJob()).service).toHaveLength(before - 1);
+    expect(openJob().answers).toMatchObject([{ about: SERVICE, code: 'service.managed' }]);
+  });
+});
+
+describe('the panel', () => {
+  const room = () => show(<Live part={(job) => <RoomPane job={job} view={view()} />} />);
+
+  test('room is made in one click: the fewest moves, every circuit placed, nothing on one another', async () => {
+    room();
+    await userEvent.click(await screen.findByRole('button', { name: /11 breakers for two, 11 moves/ }));
+    expect(thePanel().plan.placed).toHaveLength(10);
+    expect(openHouseFindings(openJob()).panel.map(({ code }) => code)).toEqual(['panel.unlabelled']);
+    expect(await screen.findByRole('row', { name: /13 to 21b Dishwasher A/ })).toBeTruthy();
+  });
+
+  test('the plan is begun again; what goes still goes', async () => {
+    room();
+    await userEvent.click(await screen.findByRole('button', { name: /11 moves/ }));
+    await userEvent.click(screen.getByRole('button', { name: 'Plan it again from the start' }));
+    expect(thePanel().plan).toMatchObject({ moved: [], placed: [], gone: demoJob.panels[0]?.plan.gone });
+  });
+
+  test('a subpanel beside it comes with its feeder as a circuit of the job, in one edit', async () => {
+    room();
+    await userEvent.click(
+      await screen.findByRole('button', { name: /30-space subpanel beside it, 200 A feeder/ }),
+    );
+    const [main, sub] = openJob().panels;
+    const feeder = openJob().circuits.at(-1);
+    expect(feeder).toMatchObject({ name: 'Feeder, subpanel 1', appliance: { family: 'feeder' } });
+    expect(main?.plan.placed.map(({ circuitId }) => circuitId)).toEqual([feeder?.id]);
+    expect(sub?.plan.placed).toHaveLength(10);
+    expect(houseView(openJob()).panels[1]?.findings.map(({ code }) => code)).not.toContain(
+      'panel.neutrals-mixed',
+    );
+  });
+
+  test('what was picked is named for the directory, and taken out', async () => {
+    const done = vi.fn();
+    show(<Live part={(job) => <PickedCard job={job} view={view()} id="space-40" onDone={done} />} />);
+    const name = screen.getByLabelText('What it feeds, as the directory will say');
+    await userEvent.clear(name);
+    await userEvent.type(name, 'Hall outlets');
+    await userEvent.type(screen.getByLabelText('Load, where it is known'), '450');
+    expect(thePanel().breakers.find(({ id }) => id === 'space-40')).toMatchObject({
+      name: 'Hall outlets',
+      va: 450,
+    });
+    await userEvent.click(screen.getByRole('button', { name: 'It goes: take it out' }));
+    expect(thePanel().plan.gone).toContain('space-40');
+    expect(done).toHaveBeenCalled();
+  });
+
+  test('legs that are far apart are brought nearer by one swap', async () => {
+    load({
+      ...demoJob,
+      circuits: [],
+      panels: [panel({ typed: '1 20 Den 2200 VA; 2 20 Hall 2000 VA; 3 20 Attic 400 VA' })],
+    });
+    show(<Live part={(job) => <LegsPane job={job} view={view()} />} />);
+    await userEvent.click(screen.getByRole('button', { name: /Swap 1 and 3/ }));
+    expect(thePanel().plan.moved).toEqual([
+      { id: 'at-1', to: { slot: 3, half: null } },
+      { id: 'at-3', to: { slot: 1, half: null } },
+    ]);
+    expect(screen.queryByRole('button', { name: /Swap/ })).toBeNull();
+  });
+});
