@@ -42,7 +42,7 @@ function wantedOf(job: Job, circuit: Circuit): Wanted {
     poles: ocpd.poles === 1 ? 1 : 2,
     amps: ocpd.ratingA,
     kind: kindOf(outlet.gfci, outlet.afci.required === true),
-    va: circuitDemand(circuit, solved)?.va ?? load.runA * load.volts,
+    va: Math.round(circuitDemand(circuit, solved)?.va ?? load.runA * load.volts),
   };
 }
 

@@ -70,6 +70,25 @@ for (const theme of THEMES) {
   });
 }
 
+for (const theme of THEMES) {
+  test(`${theme}: panels in the survey, service, panel`, async ({ page }) => {
+    await wear(page, theme);
+    await openDemo(page);
+    await page.getByRole('button', { name: /Survey/ }).click();
+    await page.getByRole('button', { name: 'Panels 1' }).click();
+    await expect(page.getByRole('heading', { name: 'Panels as they are' })).toBeVisible();
+    expect(await faults(page, theme), 'panels').toEqual([]);
+    await page.keyboard.press('2');
+    await page.getByRole('button', { name: 'Ask the recorder (simulated)' }).click();
+    await expect(page.getByRole('img', { name: /The week of the peak/ })).toBeVisible();
+    expect(await faults(page, theme), 'service').toEqual([]);
+    await page.keyboard.press('4');
+    await page.getByRole('button', { name: /11 breakers for two/ }).click();
+    await page.getByRole('button', { name: /^Space 1, 3, 60 A/ }).click();
+    expect(await faults(page, theme), 'panel').toEqual([]);
+  });
+}
+
 for (const dialog of ['Change the edition', 'House practices', 'May this plug go there?']) {
   test(`the dialog ${dialog.toLowerCase()}`, async ({ page }) => {
     await openDemo(page);

@@ -64,6 +64,7 @@ test('a mini split by keyboard alone: typed, wired to its breaker by house pract
   await expect(page.getByRole('heading', { name: 'Mini split, 19/30 A' })).toBeVisible();
   await expect(link(page, 'Conductor')).toContainText('12AWG');
   await keyboard.press('Control+k');
+  await expect(page.getByPlaceholder(/Find a circuit/)).toBeFocused();
   await keyboard.type('practices');
   await keyboard.press('Enter');
   const split = page.getByRole('listitem').filter({ hasText: 'Mini split and heat pump' });

@@ -94,7 +94,7 @@ test('the same by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'EV charger, 48 A' })).toBeVisible();
   await expect(page.getByRole('dialog')).toBeHidden();
 
-  await keyboard.press('2');
+  await keyboard.press('3');
   await expect(link(page, 'Conductor')).toBeFocused();
   await keyboard.press('p');
   await expect(link(page, 'Conductor')).toContainText('pinned');

@@ -116,7 +116,7 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
   await keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await keyboard.press('Escape');
-  await keyboard.press('2');
+  await keyboard.press('3');
   await expect(link(page, 'Conductor')).toBeFocused();
   await keyboard.press('ArrowDown');
   await expect(link(page, 'Ground')).toBeFocused();
@@ -130,7 +130,7 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'noon');
   await keyboard.press('1');
   await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
-  await keyboard.press('2');
+  await keyboard.press('3');
   await expect(link(page, 'Conductor')).toBeVisible();
 });
 

@@ -46,7 +46,7 @@ export function CircuitsStage() {
   const current = views.find(({ circuit }) => circuit.id === circuitId) ?? views[0];
   const ids = useOrder(job);
   useAddressOf(job.id, current?.circuit.id, circuitId);
-  useStageShortcuts({ views, current, actions });
+  useStageShortcuts({ views, current, actions, dialogOpen: dialog !== null });
   const everything = views.flatMap((view) => view.open);
   return (
     <StageActionsProvider value={actions}>

@@ -8,10 +8,12 @@ import type { CircuitView } from '../../store/circuitView';
 import { remediesOf } from '../../store/remedies';
 import { useAppSelector } from '../../store/store';
 import { useJobEditor, type JobEditor } from '../../store/useJobEditor';
-import type { StageActions } from '../job/stageActions';
+import { STAGES, type StageActions } from '../job/stageActions';
 import { useJobShortcuts } from '../job/useJobShortcuts';
 
 interface ShortcutsOf {
+  /** Whether a dialog is open, or on its way. */
+  readonly dialogOpen: boolean;
   readonly views: readonly CircuitView[];
   readonly current: CircuitView | undefined;
   readonly actions: StageActions;
@@ -60,7 +62,7 @@ function applyFirstRemedy(view: CircuitView, link: Link, editor: JobEditor): voi
 }
 
 /** The keys of the Circuits stage, besides those of every stage. */
-export function useStageShortcuts({ views, current, actions }: ShortcutsOf): void {
+export function useStageShortcuts({ views, current, actions, dialogOpen }: ShortcutsOf): void {
   const editor = useJobEditor();
   const link = useAppSelector((state) => state.focus.link);
   const own = useMemo<Readonly<Record<string, () => void>>>(
@@ -86,11 +88,12 @@ export function useStageShortcuts({ views, current, actions }: ShortcutsOf): voi
       w: () => {
         document.getElementById('working')?.focus();
       },
-      '2': () => {
+      // The key of this stage itself leads to the figure that was chosen.
+      [String(STAGES.indexOf('circuits') + 1)]: () => {
         document.querySelector<HTMLElement>(`[data-link="${link}"]`)?.focus();
       },
     }),
     [views, current, actions, editor, link],
   );
-  useJobShortcuts(actions, own);
+  useJobShortcuts(actions, dialogOpen, own);
 }

@@ -5,7 +5,7 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['Ctrl K or /', 'Find a circuit, a figure, or what to do'],
   ['N', 'Add a circuit'],
   ['[ and ]', 'Circuit before, circuit after'],
-  ['1, 2', 'Survey, Circuits'],
+  ['1 to 4', 'Survey, Service, Circuits, Panel'],
   ['Arrows', 'Along the figures, when one of them has the focus'],
   ['P', 'Pin the figure, or leave it to Pasture again'],
   ['A', 'Apply the first remedy'],

@@ -23,7 +23,7 @@ export function StageFrame({ current, board, children, foot }: StageFrameProps) 
   const open = useReadyJob();
   const { job } = open;
   const { actions, dialog, setDialog } = useStage(job.id);
-  useJobShortcuts(actions);
+  useJobShortcuts(actions, dialog !== null);
   return (
     <StageActionsProvider value={actions}>
       <div className={classes['stage']}>

@@ -14,7 +14,7 @@ const NOTHING: Readonly<Record<string, () => void>> = {};
  * The keys that every stage of a job has: undo and redo everywhere, the rest while no field has the focus.
  * A stage adds its own.
  */
-export function useJobShortcuts(actions: StageActions, own = NOTHING): void {
+export function useJobShortcuts(actions: StageActions, dialogOpen: boolean, own = NOTHING): void {
   const dispatch = useAppDispatch();
   useEffect(() => {
     const stages = Object.fromEntries(
@@ -41,7 +41,8 @@ export function useJobShortcuts(actions: StageActions, own = NOTHING): void {
         event.preventDefault();
         return;
       }
-      if (event.altKey || isTyping(event.target)) return;
+      // While a dialog is still being fetched its field has no focus yet: what is typed for it is no key of the stage.
+      if (event.altKey || dialogOpen || isTyping(event.target)) return;
       const act = plain[key];
       if (act === undefined) return;
       event.preventDefault();
@@ -51,5 +52,5 @@ export function useJobShortcuts(actions: StageActions, own = NOTHING): void {
     return () => {
       window.removeEventListener('keydown', onKey);
     };
-  }, [actions, dispatch, own]);
+  }, [actions, dialogOpen, dispatch, own]);
 }

@@ -111,7 +111,7 @@ function JobList({
       <h2>Jobs in this browser</h2>
       {jobs?.length === 0 && (
         <p className={classes['none']}>
-          None yet. Start one by its name, open a file, or look at the demo job: a made-up house with six
+          None yet. Start one by its name, open a file, or look at the demo job: a made-up house with ten
           circuits.
         </p>
       )}
@@ -160,7 +160,8 @@ function DemoOpener({ here, onOpen }: { readonly here: boolean; readonly onOpen:
     <div>
       <h2>Demo job</h2>
       <p className="second">
-        Six circuits with stops and questions to try. Resetting puts it back as it ships.
+        A service that is too small, a full panel, and circuits with stops and questions to try. Resetting
+        puts it back as it ships.
       </p>
       <Button
         variant="default"

@@ -1,3 +1,4 @@
+import { useMediaQuery } from '@mantine/hooks';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Job } from '../../core/job/jobSchema';
@@ -117,6 +118,7 @@ function usePutting({ job, view, picked, onPick }: CircuitsProps, standing: read
 function Face({ job, view, picked, onPick }: CircuitsProps) {
   const { panel, wanted } = view;
   const [asFound, setAsFound] = useState(false);
+  const phone = useMediaQuery('(max-width: 640px)');
   const standing = asFound ? found(panel) : planned(panel, wanted);
   const { refused, onBreaker, onSpace } = usePutting({ job, view, picked, onPick }, standing);
   const face = panelFace(panel, standing);
@@ -144,6 +146,7 @@ function Face({ job, view, picked, onPick }: CircuitsProps) {
       {picked !== null && refused === null && <p className="second" role="status">Choose the space it goes to. A breaker that is there may share its space where the label allows it.</p>}
       <PanelFace
         face={face}
+        narrow={phone}
         mainA={panel.mainA}
         name={panel.name}
         picked={picked}

@@ -176,7 +176,7 @@ function Bars({ job, panel }: PanelFieldsProps) {
 /** What is read from the label of a panel and seen behind its cover. */
 export function PanelFields(props: PanelFieldsProps) {
   return (
-    <div className={classes['site']}>
+    <div className={classes['pairs']}>
       <Size {...props} />
       <Label {...props} />
       <Bars {...props} />

@@ -84,7 +84,7 @@ function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel })
             Remove this panel
           </button>
         </div>
-        <PanelFace face={panelFace(panel, standing)} mainA={panel.mainA} name={`${panel.name}, as found`} notes={NO_NOTES} />
+        <PanelFace narrow face={panelFace(panel, standing)} mainA={panel.mainA} name={`${panel.name}, as found`} notes={NO_NOTES} />
       </div>
     </li>
   );

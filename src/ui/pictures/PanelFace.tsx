@@ -3,12 +3,44 @@ import type { FaceBreaker, PanelFace as Face, Side } from '../../core/panel/pane
 import { placeLabel, slotsOf } from '../../core/panel/spaces';
 import classes from './PanelFace.module.css';
 
-const WIDTH = 720;
-const BOX = { left: 226, right: 494 };
-const BREAKER = 88;
+/** Where things stand across the face: with room for names beside it, or as narrow as a phone. */
+interface Layout {
+  readonly width: number;
+  readonly box: { readonly left: number; readonly right: number };
+  readonly breaker: number;
+  readonly bus: { readonly A: number; readonly B: number };
+  /** Width of a handle, and the middle of the rating from the outer edge. */
+  readonly handle: number;
+  readonly amps: number;
+  /** Half of the main's width. */
+  readonly main: number;
+  /** Letters of a name that fit beside it. */
+  readonly letters: number;
+}
+
+const WIDE: Layout = {
+  width: 720,
+  box: { left: 226, right: 494 },
+  breaker: 88,
+  bus: { A: 352, B: 369 },
+  handle: 26,
+  amps: 45,
+  main: 58,
+  letters: 34,
+};
+const NARROW: Layout = {
+  width: 430,
+  box: { left: 108, right: 322 },
+  breaker: 74,
+  bus: { A: 206, B: 224 },
+  handle: 15,
+  amps: 41,
+  main: 44,
+  letters: 16,
+};
+
 const TOP = 92;
 const FOOT = 14;
-const BUS = { A: 352, B: 369 };
 /** Rows as tall as the face of a common panel leaves them, and as low as they can still be read. */
 const FACE_HEIGHT = 560;
 const rowHeight = ({ rows, breakers }: Face): number => {
@@ -17,6 +49,8 @@ const rowHeight = ({ rows, breakers }: Face): number => {
 };
 
 interface PanelFaceProps {
+  /** As narrow as a phone: names are cut, and told whole when they are chosen. */
+  readonly narrow?: boolean;
   readonly face: Face;
   readonly mainA: number | null;
   readonly name: string;
@@ -29,7 +63,12 @@ interface PanelFaceProps {
   readonly onSpace?: (slot: number) => void;
 }
 
-const breakerX = (side: Side): number => (side === 'left' ? BOX.left + 16 : BOX.right - 16 - BREAKER);
+const breakerX = (side: Side, { box, breaker }: Layout): number =>
+  side === 'left' ? box.left + 14 : box.right - 14 - breaker;
+
+/** A name that fits beside the face, and whether it was cut. */
+const fitted = (name: string, { letters }: Layout): string =>
+  name.length > letters ? `${name.slice(0, letters - 1).trimEnd()}…` : name;
 const outward = (side: Side): -1 | 1 => (side === 'left' ? -1 : 1);
 
 /** What makes a part of the face a button, or nothing where it is only looked at. */
@@ -49,14 +88,14 @@ const pressed = (act: (() => void) | undefined, label: string) =>
       };
 
 /** Handles of a breaker: one a pole, tied where there are two. */
-function Handles({ x, y, height, poles }: { readonly x: number; readonly y: number; readonly height: number; readonly poles: number }) {
-  if (poles === 1) return <rect className={classes['handle']} x={x} y={y + height / 2 - Math.min(5, height / 4)} width={26} height={Math.min(10, height / 2)} />;
+function Handles({ x, y, width, height, poles }: { readonly x: number; readonly y: number; readonly height: number; readonly width: number; readonly poles: number }) {
+  if (poles === 1) return <rect className={classes['handle']} x={x} y={y + height / 2 - Math.min(5, height / 4)} width={width} height={Math.min(10, height / 2)} />;
   const [upper, lower] = [y + height / 4, y + (3 * height) / 4];
   return (
     <>
-      <rect className={classes['handle']} x={x} y={upper - 6} width={26} height={12} />
-      <rect className={classes['handle']} x={x} y={lower - 6} width={26} height={12} />
-      <rect className={classes['handle']} x={x + 9} y={upper} width={8} height={lower - upper} />
+      <rect className={classes['handle']} x={x} y={upper - 6} width={width} height={12} />
+      <rect className={classes['handle']} x={x} y={lower - 6} width={width} height={12} />
+      <rect className={classes['handle']} x={x + width / 2 - 4} y={upper} width={8} height={lower - upper} />
     </>
   );
 } // prettier-ignore
@@ -64,20 +103,22 @@ function Handles({ x, y, height, poles }: { readonly x: number; readonly y: numb
 interface BreakerProps {
   readonly breaker: FaceBreaker;
   readonly row: number;
+  readonly layout: Layout;
   readonly picked: boolean;
   readonly note: string | undefined;
   readonly onPress: (() => void) | undefined;
 }
 
-function Breaker({ breaker, row, picked, note, onPress }: BreakerProps) {
+function Breaker({ breaker, row, layout, picked, note, onPress }: BreakerProps) {
   const { standing, side, top, height } = breaker;
-  const [x, y, tall] = [breakerX(side), TOP + top * row, height * row - 3];
+  const wide = layout.breaker;
+  const [x, y, tall] = [breakerX(side, layout), TOP + top * row, height * row - 3];
   const slots = slotsOf(standing);
   const small = height < 1;
   const label = slots.length === 2 ? slots.join(', ') : placeLabel(standing.place);
-  const edge = side === 'left' ? x + 7 : x + BREAKER - 7;
+  const edge = side === 'left' ? x + 7 : x + wide - 7;
   const anchor = side === 'left' ? 'start' : 'end';
-  const textX = side === 'left' ? BOX.left - 8 : BOX.right + 8;
+  const textX = side === 'left' ? layout.box.left - 7 : layout.box.right + 7;
   const outer = outward(side);
   const middle = y + tall / 2;
   const twoLines = note !== undefined && height >= 1;
@@ -90,19 +131,20 @@ function Breaker({ breaker, row, picked, note, onPress }: BreakerProps) {
       {...pressed(onPress, `Space ${label}, ${standing.amps} A${standing.poles === 2 ? ', two poles' : ''}, ${standing.name === '' ? 'no name' : standing.name}${note === undefined ? '' : `, ${note}`}`)}
       {...(onPress !== undefined && { 'aria-pressed': picked })}
     >
-      <rect className={classes['body']} x={x} y={y} width={BREAKER} height={tall} />
+      <rect className={classes['hit']} x={side === 'left' ? 0 : x} y={y} width={side === 'left' ? x + wide : layout.width - x} height={tall} />
+      <rect className={classes['body']} x={x} y={y} width={wide} height={tall} />
       {slots.map((slot, at) => (
         <text key={slot} className={classes['slot']} x={edge} y={y + (slots.length === 2 ? (at + 0.5) * (tall / 2) : tall / 2) + 4} textAnchor={anchor}>
           {slots.length === 2 ? slot : placeLabel(standing.place)}
         </text>
       ))}
-      <text className={classes['amps']} x={side === 'left' ? x + 45 : x + BREAKER - 45} y={middle + 5} textAnchor="middle">
+      <text className={classes['amps']} x={side === 'left' ? x + layout.amps : x + wide - layout.amps} y={middle + 5} textAnchor="middle">
         {standing.amps}
       </text>
-      <Handles x={side === 'left' ? x + BREAKER - 30 : x + 4} y={y} height={tall} poles={standing.poles} />
+      <Handles x={side === 'left' ? x + wide - layout.handle - 4 : x + 4} y={y} width={layout.handle} height={tall} poles={standing.poles} />
       <text className={classes['name']} x={textX} y={middle + (twoLines ? -1 : 4)} textAnchor={outer < 0 ? 'end' : 'start'}>
-        {standing.name === '' ? 'no name' : standing.name}
-        {note !== undefined && !twoLines && <tspan className={classes['note']}>{`, ${note}`}</tspan>}
+        {standing.name === '' ? 'no name' : fitted(standing.name, layout)}
+        {note !== undefined && !twoLines && layout === WIDE && <tspan className={classes['note']}>{`, ${note}`}</tspan>}
       </text>
       {twoLines && (
         <text className={classes['note']} x={textX} y={middle + 13} textAnchor={outer < 0 ? 'end' : 'start'}>
@@ -114,32 +156,34 @@ function Breaker({ breaker, row, picked, note, onPress }: BreakerProps) {
 } // prettier-ignore
 
 /** Both legs down the middle, and where each breaker meets its own. */
-function Legs({ face, row }: { readonly face: Face; readonly row: number }) {
+function Legs({ face, row, layout }: { readonly face: Face; readonly row: number; readonly layout: Layout }) {
+  const { bus } = layout;
   const bottom = TOP + face.rows * row - 4;
   return (
     <g aria-hidden="true">
-      <rect className={classes['legB']} x={BUS.B - 3} y={TOP - 24} width={6} height={bottom - TOP + 24} />
-      <rect className={classes['legA']} x={BUS.A - 3} y={TOP - 24} width={6} height={bottom - TOP + 24} />
+      <rect className={classes['legB']} x={bus.B - 3} y={TOP - 24} width={6} height={bottom - TOP + 24} />
+      <rect className={classes['legA']} x={bus.A - 3} y={TOP - 24} width={6} height={bottom - TOP + 24} />
       {face.stabs.map(({ row: at, side, leg }) => {
         const y = TOP + at * row + row / 2 - 1;
-        const to = side === 'left' ? breakerX('left') + BREAKER : breakerX('right');
-        const from = BUS[leg];
+        const to = side === 'left' ? breakerX('left', layout) + layout.breaker : breakerX('right', layout);
+        const from = bus[leg];
         return leg === 'A' ? (
           <line key={`${side}${at}`} className={classes['stabA']} x1={from} x2={to} y1={y} y2={y} />
         ) : (
           <rect key={`${side}${at}`} className={classes['stabB']} x={Math.min(from, to)} y={y - 2} width={Math.abs(to - from)} height={4} />
         );
       })}
-      <text className={classes['leg']} x={BUS.A - 8} y={TOP - 14} textAnchor="end">A</text>
-      <text className={classes['leg']} x={BUS.B + 8} y={TOP - 14}>B</text>
+      <text className={classes['leg']} x={bus.A - 8} y={TOP - 14} textAnchor="end">A</text>
+      <text className={classes['leg']} x={bus.B + 8} y={TOP - 14}>B</text>
     </g>
   );
 } // prettier-ignore
 
 /** Where the label lets two circuits share a space. */
-function Tandems({ face, row }: { readonly face: Face; readonly row: number }) {
+function Tandems({ face, row, layout }: { readonly face: Face; readonly row: number; readonly layout: Layout }) {
+  const { box } = layout;
   return face.tandems.map(({ side, from, to }) => {
-    const x = side === 'left' ? BOX.left + 8 : BOX.right - 8;
+    const x = side === 'left' ? box.left + 7 : box.right - 7;
     const [top, bottom] = [TOP + from * row + 2, TOP + (to + 1) * row - 5];
     const tick = side === 'left' ? 5 : -5;
     return <path key={`${side}${from}`} className={classes['tandem']} d={`M${x + tick} ${top} H${x} V${bottom} H${x + tick}`} />;
@@ -147,39 +191,41 @@ function Tandems({ face, row }: { readonly face: Face; readonly row: number }) {
 } // prettier-ignore
 
 /** The main breaker, or the lugs of a panel that has none. */
-function Main({ mainA }: { readonly mainA: number | null }) {
-  const middle = (BOX.left + BOX.right) / 2;
+function Main({ mainA, layout: { box, main } }: { readonly mainA: number | null; readonly layout: Layout }) {
+  const middle = (box.left + box.right) / 2;
   return (
     <g aria-hidden="true">
-      <rect className={classes['main']} x={middle - 58} y={18} width={116} height={42} />
+      <rect className={classes['main']} x={middle - main} y={18} width={2 * main} height={42} />
       <rect className={classes['mainFace']} x={middle - 18} y={24} width={36} height={30} />
       <text className={classes['mainA']} x={middle} y={44} textAnchor="middle">{mainA ?? '?'}</text>
-      <text className={classes['name']} x={middle - 66} y={36} textAnchor="end">{mainA === null ? 'Lugs' : 'Main'}</text>
-      <text className={classes['note']} x={middle - 66} y={50} textAnchor="end">{mainA === null ? 'no main read' : `${mainA} A`}</text>
-      <text className={classes['live']} x={middle + 66} y={36}>Lugs stay</text>
-      <text className={classes['live']} x={middle + 66} y={50}>live</text>
+      <text className={classes['name']} x={middle - main - 7} y={36} textAnchor="end">{mainA === null ? 'Lugs' : 'Main'}</text>
+      <text className={classes['note']} x={middle - main - 7} y={50} textAnchor="end">{mainA === null ? 'no main read' : `${mainA} A`}</text>
+      <text className={classes['live']} x={middle + main + 7} y={36}>Lugs stay</text>
+      <text className={classes['live']} x={middle + main + 7} y={50}>live</text>
     </g>
   );
 } // prettier-ignore
 
 /** The face of a panel: spaces, legs, ties, what is new and what moved, with the directory beside it. */
-export function PanelFace({ face, mainA, name, picked = null, notes, onBreaker, onSpace }: PanelFaceProps) {
+export function PanelFace({ narrow = false, face, mainA, name, picked = null, notes, onBreaker, onSpace }: PanelFaceProps) {
+  const layout = narrow ? NARROW : WIDE;
+  const { box, breaker: wide } = layout;
   const row = rowHeight(face);
   const height = TOP + face.rows * row + FOOT;
   return (
-    <svg className={classes['face']} viewBox={`0 0 ${WIDTH} ${height}`} role="group" aria-label={`Face of ${name}`}>
-      <rect className={classes['cabinet']} x={BOX.left} y={4} width={BOX.right - BOX.left} height={height - 8} />
-      <Main mainA={mainA} />
-      <Legs face={face} row={row} />
-      <Tandems face={face} row={row} />
+    <svg className={classes['face']} viewBox={`0 0 ${layout.width} ${height}`} role="group" aria-label={`Face of ${name}`}>
+      <rect className={classes['cabinet']} x={box.left} y={4} width={box.right - box.left} height={height - 8} />
+      <Main mainA={mainA} layout={layout} />
+      <Legs face={face} row={row} layout={layout} />
+      <Tandems face={face} row={row} layout={layout} />
       {face.spaces.map(({ slot, side, row: at }) => (
         <g
           key={slot}
           className={classes['space']}
           {...pressed(onSpace && (() => { onSpace(slot); }), `Space ${slot}, empty`)}
         >
-          <rect className={classes['empty']} x={breakerX(side)} y={TOP + at * row} width={BREAKER} height={row - 3} />
-          <text className={classes['slot']} x={side === 'left' ? breakerX(side) + 7 : breakerX(side) + BREAKER - 7} y={TOP + at * row + row / 2 + 3} textAnchor={side === 'left' ? 'start' : 'end'}>
+          <rect className={classes['empty']} x={breakerX(side, layout)} y={TOP + at * row} width={wide} height={row - 3} />
+          <text className={classes['slot']} x={side === 'left' ? breakerX(side, layout) + 7 : breakerX(side, layout) + wide - 7} y={TOP + at * row + row / 2 + 3} textAnchor={side === 'left' ? 'start' : 'end'}>
             {slot}
           </text>
         </g>
@@ -189,6 +235,7 @@ export function PanelFace({ face, mainA, name, picked = null, notes, onBreaker, 
           key={breaker.standing.id}
           breaker={breaker}
           row={row}
+          layout={layout}
           picked={breaker.standing.id === picked}
           note={notes.get(breaker.standing.id)}
           onPress={onBreaker && (() => { onBreaker(breaker.standing.id); })}
