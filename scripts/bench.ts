@@ -2,12 +2,14 @@ import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { benchBatches } from './bench/batches';
 import { benchBundles } from './bench/bundles';
+import { benchHouse } from './bench/house';
 import { benchKeystroke } from './bench/keystroke';
 import { benchPipeline } from './bench/pipeline';
 
 console.log('bench: the pipeline');
 await benchPipeline();
 benchBatches();
+benchHouse();
 
 console.log('\nbench: building the application and the bare page');
 spawnSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });

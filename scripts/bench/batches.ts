@@ -1,4 +1,3 @@
-import { performance } from 'node:perf_hooks';
 import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
 import { newCircuit, newStretch } from '../../src/core/circuit/newCircuit';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
@@ -8,18 +7,9 @@ import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { readSchedule } from '../../src/core/schedule/readSchedule';
 import { writeSchedule } from '../../src/core/schedule/writeSchedule';
 import { allWays } from '../../src/core/search/searchAlternatives';
+import { median } from './median';
 
-const RUNS = 9;
 const ROWS = 500;
-
-const median = (act: () => void): number => {
-  const times = Array.from({ length: RUNS }, () => {
-    const start = performance.now();
-    act();
-    return performance.now() - start;
-  }).toSorted((a, b) => a - b);
-  return times[Math.floor(RUNS / 2)] ?? Number.NaN;
-};
 
 /** Times of what is done many circuits at a time: the search of ways, and a schedule of 500 rows. */
 export function benchBatches(): void {

@@ -4,8 +4,8 @@ import type { PriceList } from '../price/defaultPrices';
 import { WIRE_SIZES, type WireSize } from '../units/wireSize';
 import type { CircuitDemand } from './circuitDemand';
 import type { House } from './houseSchema';
-import { serviceConductorA } from './ratingLimit';
-import { chosenAnswer, serviceReport } from './serviceReport';
+import { ratingLimit, serviceConductorA } from './ratingLimit';
+import { spareAmps } from './serviceReport';
 
 /** What a change of service asks for besides, by edition. */
 export type ServiceTrigger = 'surge' | 'emergency' | 'electrode' | 'utility' | 'meter';
@@ -34,7 +34,7 @@ interface Question {
 
 /** Spare amperes of the chosen method under another house or other additions. */
 function spare({ panel, code }: Question, house: House, additions: readonly CircuitDemand[]): number {
-  return chosenAnswer(serviceReport(house, panel, additions, code), house)?.spareA ?? -Infinity;
+  return spareAmps(house, panel, additions, code) ?? -Infinity;
 }
 
 /** The largest setting of a charger with which the service still holds; null where none does. */
@@ -60,7 +60,7 @@ function settings(question: Question): readonly ServiceRemedy[] {
 
 function management(question: Question): readonly ServiceRemedy[] {
   const { house, panel, additions, code, prices } = question;
-  const limit = serviceReport(house, panel, additions, code).limit.amps;
+  const limit = ratingLimit(house, panel, code).amps;
   if (limit === null || !additions.some(({ kind }) => kind === 'ev')) return [];
   const setpointA = Math.floor(limit / CONTINUOUS);
   const spareA = spare(question, { ...house, managedA: setpointA }, additions);
@@ -108,7 +108,7 @@ function upgrade(question: Question): readonly ServiceRemedy[] {
  */
 export function serviceRemedies(question: Question): readonly ServiceRemedy[] {
   const { house, panel, additions, code } = question;
-  const now = chosenAnswer(serviceReport(house, panel, additions, code), house);
-  if (now?.spareA === null || now === undefined || now.spareA >= 0) return [];
+  const now = spareAmps(house, panel, additions, code);
+  if (now === null || now >= 0) return [];
   return [settings, management, sharing, upgrade].flatMap((ways) => ways(question)).toSorted((a, b) => a.cents - b.cents);
 } // prettier-ignore

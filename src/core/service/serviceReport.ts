@@ -97,6 +97,13 @@ export function serviceReport(house: House, panel: Panel | undefined, additions:
   return { answers, limit, additions };
 } // prettier-ignore
 
+/** Amperes that are left by the method of the permit, or of the first that can be worked out; null until both are known. */
+export function spareAmps(house: House, panel: Panel | undefined, additions: readonly CircuitDemand[], code: Edition): number | null {
+  const possible = SERVICE_METHODS.filter((method) => isPossible(method, house));
+  const method = possible.find((each) => each === house.method) ?? possible[0];
+  return method === undefined ? null : answer(method, house, additions, ratingLimit(house, panel, code), code).spareA;
+} // prettier-ignore
+
 /** The answer of the method that the permit goes in with, or of the first that can be worked out. */
 export const chosenAnswer = ({ answers }: ServiceReport, { method }: House): MethodAnswer | undefined =>
   answers.find((each) => each.method === method) ?? answers[0];

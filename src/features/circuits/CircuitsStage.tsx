@@ -10,7 +10,7 @@ import { JobBar } from '../job/JobBar';
 import { Notices } from '../job/Notices';
 import { useReadyJob } from '../job/JobPage';
 import { StageActionsProvider } from '../job/stageActions';
-import { stageStates } from '../job/stageStates';
+import { useStageStates } from '../job/useStageStates';
 import { useStage } from '../job/useStage';
 import { useStageShortcuts } from './useStageShortcuts';
 import classes from './stage.module.css';
@@ -47,11 +47,12 @@ export function CircuitsStage() {
   const ids = useOrder(job);
   useAddressOf(job.id, current?.circuit.id, circuitId);
   useStageShortcuts({ views, current, actions, dialogOpen: dialog !== null });
+  const stages = useStageStates(job);
   const everything = views.flatMap((view) => view.open);
   return (
     <StageActionsProvider value={actions}>
       <div className={classes['stage']}>
-        <JobBar open={open} current="circuits" stages={stageStates(job)} />
+        <JobBar open={open} current="circuits" stages={stages} />
         <div>
           <Notices open={open} />
         </div>

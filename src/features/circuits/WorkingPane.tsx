@@ -18,10 +18,12 @@ import { EditionsCompared } from './EditionsCompared';
 import { FindingCard } from './FindingCard';
 import { LinkFields } from './LinkFields';
 import { litStep, markedCells } from './litStep';
-import { RacewayPicture } from './RacewayPicture';
 import { StretchDetails } from './StretchDetails';
 import classes from './WorkingPane.module.css';
 
+const RacewayPicture = lazy(() =>
+  import('./RacewayPicture').then((module) => ({ default: module.RacewayPicture })),
+);
 const DropPicture = lazy(() => import('./DropPicture').then((module) => ({ default: module.DropPicture })));
 
 interface WorkingPaneProps {
@@ -112,7 +114,11 @@ function Steps({ view, link, shown, first }: StepsProps) {
         {face !== undefined && lit !== undefined && (
           <TableFaceView face={face} marks={markedCells(lit, steps, first, context)} />
         )}
-        {link === 'raceway' && <RacewayPicture view={view} stretch={shown} />}
+        {link === 'raceway' && (
+          <Suspense>
+            <RacewayPicture view={view} stretch={shown} />
+          </Suspense>
+        )}
       </div>
     </div>
   );

@@ -3,7 +3,7 @@ import { JobBar } from './JobBar';
 import { useReadyJob } from './JobPage';
 import { Notices } from './Notices';
 import { StageActionsProvider, type StageName } from './stageActions';
-import { stageStates } from './stageStates';
+import { useStageStates } from './useStageStates';
 import { useJobShortcuts } from './useJobShortcuts';
 import { useStage } from './useStage';
 import classes from './StageFrame.module.css';
@@ -23,11 +23,12 @@ export function StageFrame({ current, board, children, foot }: StageFrameProps) 
   const open = useReadyJob();
   const { job } = open;
   const { actions, dialog, setDialog } = useStage(job.id);
+  const stages = useStageStates(job);
   useJobShortcuts(actions, dialog !== null);
   return (
     <StageActionsProvider value={actions}>
       <div className={classes['stage']}>
-        <JobBar open={open} current={current} stages={stageStates(job)} />
+        <JobBar open={open} current={current} stages={stages} />
         <div>
           <Notices open={open} />
         </div>

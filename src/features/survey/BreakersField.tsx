@@ -1,7 +1,6 @@
 import { Textarea } from '@mantine/core';
 import { useRef, useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
-import { readPanelCsv } from '../../core/panel/panelCsv';
 import type { Panel } from '../../core/panel/panelSchema';
 import {
   printBreakers,
@@ -94,6 +93,7 @@ export function BreakersField({ job, panel }: BreakersFieldProps) {
     change({ breakers: withKnownIds(read, panel.breakers) }, label, mergeKey);
   };
   const readFile = async (chosen: File): Promise<void> => {
+    const { readPanelCsv } = await import('../../core/panel/panelCsv');
     const read = readPanelCsv(await chosen.text(), panel.spaces, () => crypto.randomUUID());
     if ('problem' in read) setRefused(`${chosen.name}: ${read.problem}`);
     else take(read, 'Circuits from a schedule');

@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import { lazy, Suspense } from 'react';
 import { useSearchParams } from 'react-router';
 import { CAUTION } from '../../core/wording/cautions';
 import { counted } from '../../core/wording/words';
@@ -11,7 +12,6 @@ import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { useStageActions } from '../job/stageActions';
 import { TypeBar } from '../job/TypeBar';
-import { Panels } from './Panels';
 import { PlateCard } from './PlateCard';
 import classes from './survey.module.css';
 
@@ -54,6 +54,8 @@ function Appliances({ job }: { readonly job: Job }) {
   );
 }
 
+const Panels = lazy(() => import('./Panels').then((module) => ({ default: module.Panels })));
+
 /** The two things that are surveyed, each with how many there are. */
 const PARTS = [
   { id: 'appliances', name: 'Appliances', count: ({ circuits }: Job) => circuits.length },
@@ -92,7 +94,13 @@ export function SurveyStage() {
             </button>
           ))}
         </nav>
-        {part === 'panels' ? <Panels job={job} /> : <Appliances job={job} />}
+        {part === 'panels' ? (
+          <Suspense>
+            <Panels job={job} />
+          </Suspense>
+        ) : (
+          <Appliances job={job} />
+        )}
       </div>
     </StageFrame>
   );
