@@ -62,25 +62,41 @@ const SHOTS: readonly Shot[] = [
   { name: 'attic', at: '/jobs/demo-orchard-lane/kiln', theme: 'attic' },
   { name: 'noon', at: '/jobs/demo-orchard-lane/garage-outlet', theme: 'noon' },
   {
-    name: 'add-circuit',
-    at: '/jobs/demo-orchard-lane/carport-charger',
+    name: 'service',
+    at: '/jobs/demo-orchard-lane/service',
     act: async (page) => {
-      await page.getByRole('button', { name: 'Add a circuit' }).click();
-      await page.getByLabel('Length of the run').fill('62 ft');
+      await page.getByRole('button', { name: 'Ask the recorder (simulated)' }).click();
+      await page.getByRole('img', { name: /The week of the peak/ }).waitFor();
     },
   },
   {
-    name: 'palette',
-    at: '/jobs/demo-orchard-lane/carport-charger',
+    name: 'panel',
+    at: '/jobs/demo-orchard-lane/panel',
     act: async (page) => {
-      await page.keyboard.press('Control+k');
-      await page.getByPlaceholder(/Find a circuit/).fill('ch');
+      await page.getByRole('button', { name: /breakers for two/ }).click();
+      await page.getByRole('heading', { name: 'Every circuit has its place' }).waitFor();
+    },
+  },
+  {
+    name: 'panel-phone',
+    at: '/jobs/demo-orchard-lane/panel',
+    size: PHONE,
+    act: async (page) => {
+      await page.getByRole('button', { name: /breakers for two/ }).click();
+      await page.getByRole('heading', { name: 'Panel, utility room' }).evaluate((heading) => { heading.scrollIntoView(); });
     },
   },
   { name: 'tablet', at: '/jobs/demo-orchard-lane/garage-outlet', size: { width: 820, height: 1180 } },
   { name: 'phone', at: '/jobs/demo-orchard-lane/carport-charger', size: PHONE },
   { name: 'sheet', at: '/jobs/demo-orchard-lane/carport-charger/sheet', size: { width: 720, height: 960 }, print: true },
 ]; // prettier-ignore
+
+/** What is there once a stage is drawn; elsewhere the section of the run is. */
+const STAGE_HEADING: Readonly<Record<string, string>> = {
+  '/survey': 'Appliances by their plates',
+  '/service': 'What the service carries',
+  '/panel': 'Panel, utility room',
+};
 
 async function take(browser: Browser, address: string, shot: Shot): Promise<void> {
   const { name, at, size = DESK, theme, print = false, act } = shot;
@@ -99,9 +115,11 @@ async function take(browser: Browser, address: string, shot: Shot): Promise<void
   await page.getByRole('link', { name: /Split-level/ }).waitFor();
   if (at !== '/') {
     await page.goto(address + at);
-    const stage = at.endsWith('/survey')
-      ? page.getByRole('heading', { name: 'Appliances by their plates' })
-      : page.getByRole('img', { name: /Section of the run/ });
+    const heading = Object.entries(STAGE_HEADING).find(([end]) => at.endsWith(end))?.[1];
+    const stage =
+      heading === undefined
+        ? page.getByRole('img', { name: /Section of the run/ })
+        : page.getByRole('heading', { name: heading });
     await stage.waitFor();
   }
   await act?.(page);

@@ -6,7 +6,7 @@ import { readBreakers } from '../../src/core/panel/typedBreakers';
 let made = 0;
 
 /** Breakers by what is typed of them; each id tells its place. */
-export const breakers = (text: string, spaces = 84): Breaker[] =>
+const breakers = (text: string, spaces = 84): Breaker[] =>
   readBreakers(text, spaces, () => `id-${(made += 1)}`).breakers.map((each) => ({
     ...each,
     id: `at-${each.place.slot}${each.place.half ?? ''}`,
