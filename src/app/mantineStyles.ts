@@ -24,3 +24,4 @@ import '@mantine/core/styles/Modal.css';
 import '@mantine/core/styles/Drawer.css';
 import '@mantine/core/styles/Switch.css';
 import '@mantine/core/styles/Text.css';
+import '@mantine/core/styles/Progress.css';

@@ -2,7 +2,8 @@ import type { Circuit } from '../core/circuit/circuitSchema';
 import type { Job } from '../core/job/jobSchema';
 import { panelFindings } from '../core/panel/panelFindings';
 import type { Panel } from '../core/panel/panelSchema';
-import type { Wanted } from '../core/panel/spaces';
+import { barCounts, type BarCounts } from '../core/panel/barCounts';
+import { planned, type Wanted } from '../core/panel/spaces';
 import { circuitDemand, type CircuitDemand } from '../core/service/circuitDemand';
 import { faultCurrent } from '../core/service/faultCurrent';
 import { serviceFindings } from '../core/service/serviceFindings';
@@ -16,6 +17,7 @@ export interface PanelView {
   readonly panel: Panel;
   readonly wanted: readonly Wanted[];
   readonly findings: readonly AnyHouseFinding[];
+  readonly bars: BarCounts;
 }
 
 /** Service and panels of a job with everything that was computed of them. */
@@ -71,7 +73,7 @@ function compute(job: Job): HouseView {
     faultA,
     panels: panels.map((panel) => {
       const wanted = wantedBy(job, panel);
-      return { panel, wanted, findings: panelFindings({ panel, wanted, solved, faultA: panel.role === 'service' ? faultA : null, code }) };
+      return { panel, wanted, bars: barCounts(planned(panel, wanted), solved), findings: panelFindings({ panel, wanted, solved, faultA: panel.role === 'service' ? faultA : null, code }) };
     }),
   };
 } // prettier-ignore

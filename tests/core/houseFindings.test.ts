@@ -4,6 +4,7 @@ import { panelFindings, panelUnknowns } from '../../src/core/panel/panelFindings
 import { freshPanel, type Panel } from '../../src/core/panel/panelSchema';
 import type { Wanted } from '../../src/core/panel/spaces';
 import { bestSwap, legLoads } from '../../src/core/panel/legBalance';
+import { barCounts } from '../../src/core/panel/barCounts';
 import { directory } from '../../src/core/panel/directory';
 import { found } from '../../src/core/panel/spaces';
 import { FRESH_HOUSE } from '../../src/core/service/freshHouse';
@@ -128,6 +129,13 @@ describe('the legs of a panel', () => {
     const standing = found(panel({ typed: '1 20 a 2000 VA; 2 20 b 1000 VA; 3 20 c 600 VA' }));
     expect(bestSwap(standing)).toMatchObject({ one: { id: 'at-1' }, other: { id: 'at-3' }, apartVA: 400 });
     expect(bestSwap(found(panel({ typed: '1 20 a 1000 VA; 3 20 b 1000 VA' })))).toBeUndefined();
+  });
+});
+
+describe('the bars of a panel', () => {
+  test('a neutral for every single pole and shared neutral, a ground for every circuit', () => {
+    const standing = found(panel({ typed: '1 20 a; 3,5 2p30 dryer; 2,4 mw20 counter' }));
+    expect(barCounts(standing, new Map())).toEqual({ neutrals: 2, grounds: 3 });
   });
 });
 

@@ -156,6 +156,19 @@ describe('the service', () => {
     expect(openJob().circuits[0]?.appliance.nameplate).toMatchObject({ settingRestricted: true });
   });
 
+  test('the largest setting that fits is told of every charger, whether the service holds or not', () => {
+    show(<Live part={(job) => <Answer job={job} report={houseView(job).report} />} />);
+    expect(screen.getByRole('list', { name: 'Largest settings that fit' }).textContent).toContain(
+      'EV charger, carport: no setting of its own makes it fit',
+    );
+  });
+
+  test('and where it holds, the plate of each', () => {
+    load({ ...demoJob, house: { ...demoJob.house, ratingA: 200, conductor: null } });
+    show(<Live part={(job) => <Answer job={job} report={houseView(job).report} />} />);
+    expect(screen.getByText('EV charger, carport: fits up to 48 A')).toBeTruthy();
+  });
+
   test('the working shows every part with its rule, and the blocks load by load', () => {
     show(<Live part={(job) => <ServiceWorking job={job} report={houseView(job).report} />} />);
     const after = screen.getByRole('table', { name: 'After this job' });

@@ -14,6 +14,8 @@ export interface MeterReading {
 const QUARTER = 15 * 60_000;
 const DAY = 86_400_000;
 const YEAR = 365;
+/** A vehicle on an ordinary outlet through the night, kilowatts. */
+const PLUG_KW = 1.4;
 
 /** Numbers from 0 to 1 that a seed decides: the same year every time. */
 function seeded(seed: number): () => number {
@@ -50,7 +52,8 @@ function houseKW(day: number, hour: number, spell: number, random: () => number)
   const cool = Math.max(0, outdoors - 24) * 0.28;
   const dryer = home && random() < 0.06 && hour > 9 && hour < 18 ? 4.6 : 0;
   const guests = day > 355 && day < 361 ? 1.2 * around(hour, 17, 3) : 0;
-  return base + lights + cooking + water + heat + cool + dryer + guests;
+  const charging = !home && (hour >= 22 || hour < 4) ? PLUG_KW : 0;
+  return charging + base + lights + cooking + water + heat + cool + dryer + guests;
 } // prettier-ignore
 
 /** A year of quarter hours of the demo house, decided by a seed. Times are on a clock without an offset. */

@@ -11,6 +11,7 @@ import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
 import { counted } from '../../core/wording/words';
 import { houseView, openHouseFindings, type PanelView } from '../../store/houseView';
 import { usePanelEditor } from '../../store/usePanelEditor';
+import { BarsPicture } from '../../ui/pictures/BarsPicture';
 import { PanelFace } from '../../ui/pictures/PanelFace';
 import { HouseFindingList } from '../job/HouseFindingList';
 import { useReadyJob } from '../job/JobPage';
@@ -168,6 +169,10 @@ function Board({ job, view }: PaneProps) {
         {picked !== null && <PickedCard job={job} view={view} id={picked} onDone={() => { setPicked(null); }} />}
         <RoomPane job={job} view={view} />
         <LegsPane job={job} view={view} />
+        <section aria-label="Bars">
+          <h2>Neutrals and grounds</h2>
+          <BarsPicture panel={panel} {...view.bars} wrong={view.findings.some(({ code }) => code === 'panel.neutrals-mixed')} />
+        </section>
         <h2>Findings</h2>
         <HouseFindingList job={job} about={panel.id} findings={view.findings} />
       </aside>
