@@ -73,7 +73,7 @@ async function lane(stages: readonly Stage[]): Promise<Counts[]> {
 
 rmSync(CACHE, { recursive: true, force: true });
 mkdirSync(CACHE, { recursive: true });
-console.log('test: about five minutes; each stage is told when it ends');
+console.log('test: about ten minutes; each stage is told when it ends');
 const first = await Promise.all([lane(STATIC), lane(BUILT)]);
 const results = [...first.flat(), ...(await lane(INTERFACE))];
 const passed = results.reduce((sum, each) => sum + each.passed, 0);
