@@ -22,7 +22,7 @@ const evPlateSchema = z.strictObject({
 export type EvPlate = z.infer<typeof evPlateSchema>;
 
 /** The settings that chargers commonly offer, amperes; a lower one asks less of the circuit. */
-const SETTINGS_A = [48, 44, 40, 36, 32, 30, 28, 24, 20, 16, 12] as const;
+export const SETTINGS_A = [48, 44, 40, 36, 32, 30, 28, 24, 20, 16, 12] as const;
 
 const AMPERES = { units: ['a', 'amp', 'amps', 'ampere', 'amperes'], shown: 'A' } as const;
 

@@ -1,4 +1,4 @@
-import { slotsOf, type Standing } from './spaces';
+import { byPlace, slotsOf, type Standing } from './spaces';
 
 /** Why a line of a directory does not tell a stranger what it feeds. */
 export type Unclear = 'empty' | 'vague' | 'twice' | 'person';
@@ -39,5 +39,5 @@ export function directory(standing: readonly Standing[]): readonly DirectoryLine
       const spaces = slotsOf(each).map((slot) => `${slot}${half(each)}`).join(', ');
       return { standing: each, spaces, text, unclear: unclearOf(text, times) };
     })
-    .toSorted((a, b) => a.standing.place.slot - b.standing.place.slot || half(a.standing).localeCompare(half(b.standing)));
+    .toSorted((a, b) => byPlace(a.standing, b.standing));
 } // prettier-ignore

@@ -1,7 +1,7 @@
 import type { Panel, PanelPlan } from './panelSchema';
 import type { PriceList } from '../price/defaultPrices';
 import { makeRoom, type RoomFound } from './roomFinder';
-import { planned, type Standing, type Wanted } from './spaces';
+import { planned, polesIn, unplacedOf, type Standing, type Wanted } from './spaces';
 
 /** A way to find room for new circuits, with what it takes. */
 export type RoomWay =
@@ -25,7 +25,7 @@ const breakerCents = (amps: number, prices: PriceList): number =>
 
 function subpanel(panel: Panel, standing: readonly Standing[], unplaced: readonly Wanted[], prices: PriceList): readonly RoomWay[] {
   const spare = 4;
-  const poles = unplaced.reduce((sum, each) => sum + each.poles, 0);
+  const poles = polesIn(unplaced);
   const made = prices.panel.subpanel.find(({ spaces }) => spaces >= poles + spare);
   const feederA = feederFor(unplaced);
   const feeder: Wanted = { circuitId: FEEDER_ID, name: 'Subpanel', poles: 2, amps: feederA, kind: 'plain', va: feederA * 240 };
@@ -40,12 +40,11 @@ function subpanel(panel: Panel, standing: readonly Standing[], unplaced: readonl
  */
 export function roomWays(panel: Panel, wanted: readonly Wanted[], prices: PriceList): readonly RoomWay[] {
   const standing = planned(panel, wanted);
-  const placed = new Set(panel.plan.placed.map(({ circuitId }) => circuitId));
-  const unplaced = wanted.filter(({ circuitId }) => !placed.has(circuitId));
+  const unplaced = unplacedOf(panel, wanted);
   if (unplaced.length === 0) return [];
   const room = makeRoom(panel, standing, unplaced, prices.panel.tandem);
   const moves: readonly RoomWay[] = room === undefined ? [] : [{ kind: 'moves', room, cents: room.cents }];
-  const poles = [...standing, ...unplaced].reduce((sum, each) => sum + each.poles, 0);
+  const poles = polesIn([...standing, ...unplaced]);
   const whole = prices.panel.main.find(({ spaces }) => spaces >= poles);
   const change: readonly RoomWay[] = whole === undefined ? [] : [{ kind: 'new-panel', spaces: whole.spaces, cents: whole.cents }];
   return [...moves, ...subpanel(panel, standing, unplaced, prices), ...change].toSorted((a, b) => a.cents - b.cents);

@@ -1,6 +1,6 @@
 import { readCsv, writeCsv } from '../schedule/csvTable';
 import type { Breaker, Panel } from './panelSchema';
-import { legOf, planned, slotsOf, type Wanted } from './spaces';
+import { byPlace, legOf, planned, slotsOf, type Wanted } from './spaces';
 import { readBreakers, type ReadBreakers } from './typedBreakers';
 
 const COLUMNS = ['space', 'rating', 'kind', 'feeds', 'va'] as const;
@@ -36,7 +36,7 @@ const ratingWord = ({
 /** The schedule of a panel as its plan leaves it, with what becomes of each breaker and the load on each leg. */
 export function writePanelCsv(panel: Panel, wanted: readonly Wanted[]): string {
   const rows = planned(panel, wanted)
-    .toSorted((a, b) => a.place.slot - b.place.slot || (a.place.half ?? '').localeCompare(b.place.half ?? ''))
+    .toSorted(byPlace)
     .map((each) => ({
       space: each.poles === 2 ? slotsOf(each).join(',') : `${each.place.slot}${each.place.half ?? ''}`,
       rating: ratingWord(each),

@@ -5,7 +5,7 @@ import { sizeRank } from '../units/wireSize';
 import { directory } from './directory';
 import { legLoads } from './legBalance';
 import type { Panel } from './panelSchema';
-import { clashes, freeSlots, placeLabel, planned, polesIn, type Wanted } from './spaces';
+import { clashes, freeSlots, placeLabel, planned, polesIn, unplacedOf, type Wanted } from './spaces';
 
 /** What a panel is judged by besides itself. */
 export interface PanelQuestion {
@@ -26,9 +26,8 @@ const NO_MAIN_CIRCUITS = 6;
 
 function spaces({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
   const standing = planned(panel, wanted);
-  const placed = new Set(panel.plan.placed.map(({ circuitId }) => circuitId));
-  const unplaced = wanted.filter(({ circuitId }) => !placed.has(circuitId));
-  const needs = unplaced.reduce((sum, { poles }) => sum + poles, 0);
+  const unplaced = unplacedOf(panel, wanted);
+  const needs = polesIn(unplaced);
   const free = freeSlots(panel, standing).length;
   if (needs > free) out.found('stop', 'panel.no-space', 'panel.space', { wanted: needs, free });
   else if (needs > 0) out.found('ask', 'panel.unplaced', 'panel.directory', { count: unplaced.length });

@@ -1,7 +1,8 @@
+import { legLoads } from './legBalance';
 import type { Panel, PanelPlan, Place } from './panelSchema';
 import { findRoom, type Room } from './roomSearch';
 import type { Segment } from './roomSteps';
-import { below, legOf, takesTandem, type Leg, type Standing, type Wanted } from './spaces';
+import { below, legOf, polesIn, takesTandem, type Leg, type Standing, type Wanted } from './spaces';
 
 /** One breaker that moves, and where to. */
 export interface Move {
@@ -98,9 +99,9 @@ function hosts(moves: readonly Move[], standing: readonly Standing[]): readonly 
 
 /** The leg that carries less of what stands, for a new single. */
 const lighter = (standing: readonly Standing[]): Leg => {
-  const sum = (leg: Leg): number => standing.filter(({ place, poles }) => poles === 1 && legOf(place.slot) === leg).reduce((so, { va, amps }) => so + (va ?? amps * 60), 0);
-  return sum('A') <= sum('B') ? 'A' : 'B';
-}; // prettier-ignore
+  const { aVA, bVA } = legLoads(standing);
+  return aVA <= bVA ? 'A' : 'B';
+};
 
 /**
  * The fewest and cheapest moves that free the spaces that new circuits need, and where each goes. Honors what
@@ -110,8 +111,7 @@ const lighter = (standing: readonly Standing[]): Leg => {
  */
 export function makeRoom(panel: Panel, standing: readonly Standing[], wanted: readonly Wanted[], tandemCents: number): RoomFound | undefined {
   const [pairsWanted, singlesWanted] = [wanted.filter(({ poles }) => poles === 2), wanted.filter(({ poles }) => poles === 1)];
-  const poles = [...standing, ...wanted].reduce((sum, each) => sum + each.poles, 0);
-  if (panel.mostPoles !== null && poles > panel.mostPoles) return undefined;
+  if (panel.mostPoles !== null && polesIn([...standing, ...wanted]) > panel.mostPoles) return undefined;
   const columns = ([1, 2] as const).map((first) => columnSegments(panel, standing, first, tandemCents));
   const room = findRoom(columns, { pairs: pairsWanted.length, fulls: singlesWanted.length }, tandemCents);
   if (room === undefined) return undefined;

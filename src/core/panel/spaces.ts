@@ -103,6 +103,16 @@ export function freeSlots(
   return Array.from({ length: spaces }, (_, at) => at + 1).filter((slot) => !taken.has(slot));
 }
 
-/** Poles of circuits that stand in a panel, as its label counts them. */
-export const polesIn = (standing: readonly Standing[]): number =>
-  standing.reduce((sum, { poles }) => sum + poles, 0);
+/** Poles of circuits, as the label of a panel counts them. */
+export const polesIn = (circuits: readonly Pick<Breaker, 'poles'>[]): number =>
+  circuits.reduce((sum, { poles }) => sum + poles, 0);
+
+/** The circuits that have no place in the plan of a panel yet. */
+export function unplacedOf({ plan }: Pick<Panel, 'plan'>, wanted: readonly Wanted[]): readonly Wanted[] {
+  const placed = new Set(plan.placed.map(({ circuitId }) => circuitId));
+  return wanted.filter(({ circuitId }) => !placed.has(circuitId));
+}
+
+/** The order of a panel: space by space, and the upper half of one before the lower. */
+export const byPlace = (a: Pick<Breaker, 'place'>, b: Pick<Breaker, 'place'>): number =>
+  a.place.slot - b.place.slot || (a.place.half ?? '').localeCompare(b.place.half ?? '');

@@ -1,5 +1,5 @@
 import type { Breaker, Place } from './panelSchema';
-import { below, slotsOf } from './spaces';
+import { byPlace, below, slotsOf } from './spaces';
 
 /** What is wrong with one typed breaker: which field, what was typed, what is accepted. */
 export interface BreakerProblem {
@@ -133,7 +133,4 @@ const printed = (breaker: Breaker): string => {
 
 /** Breakers as they are typed, in the order of their spaces: what is read back is the same. */
 export const printBreakers = (breakers: readonly Breaker[]): string =>
-  breakers
-    .toSorted((a, b) => a.place.slot - b.place.slot || (a.place.half ?? '').localeCompare(b.place.half ?? ''))
-    .map(printed)
-    .join('\n');
+  breakers.toSorted(byPlace).map(printed).join('\n');

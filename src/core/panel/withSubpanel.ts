@@ -4,7 +4,7 @@ import type { Job } from '../job/jobSchema';
 import { freshPanel, type Panel } from './panelSchema';
 import { FEEDER_ID, type RoomWay } from './otherWays';
 import { makeRoom, withRoom } from './roomFinder';
-import { planned, type Wanted } from './spaces';
+import { planned, unplacedOf, type Wanted } from './spaces';
 
 /** How far a subpanel beside the panel stands from it, feet. */
 const BESIDE_FT = 4;
@@ -22,8 +22,7 @@ export interface SubpanelIds {
  * every circuit without a place in the subpanel. It has four wires: neutrals and grounds apart (250.142(B)).
  */
 export function withSubpanel(job: Job, panel: Panel, wanted: readonly Wanted[], way: Extract<RoomWay, { kind: 'subpanel' }>, ids: SubpanelIds): Command {
-  const placed = new Set(panel.plan.placed.map(({ circuitId }) => circuitId));
-  const unplaced = wanted.filter(({ circuitId }) => !placed.has(circuitId));
+  const unplaced = unplacedOf(panel, wanted);
   const loadVA = Math.round(unplaced.reduce((sum, { va }) => sum + va, 0));
   const name = `Subpanel ${job.panels.length}`;
   const feeder = {

@@ -1,3 +1,4 @@
+import { SETTINGS_A } from '../appliances/ev';
 import type { Edition } from '../code/edition';
 import type { Panel } from '../panel/panelSchema';
 import type { PriceList } from '../price/defaultPrices';
@@ -17,8 +18,6 @@ export type ServiceRemedy =
   | { readonly kind: 'sharing'; readonly circuitId: string; readonly loadId: string; readonly what: string; readonly spareA: number; readonly cents: number }
   | { readonly kind: 'service'; readonly ratingA: number; readonly size: WireSize; readonly triggers: readonly ServiceTrigger[]; readonly spareA: number; readonly cents: number }; // prettier-ignore
 
-/** Settings that chargers commonly offer, amperes. */
-const SETTINGS_A = [48, 44, 40, 36, 32, 30, 28, 24, 20, 16, 12] as const;
 /** Ratings in which services of dwellings are made. */
 const SERVICE_A = [100, 125, 150, 200, 225, 300, 400] as const;
 const CONTINUOUS = 1.25;

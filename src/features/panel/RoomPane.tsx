@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import type { Job } from '../../core/job/jobSchema';
 import { startAgain, type RoomWay } from '../../core/panel/otherWays';
 import { withRoom } from '../../core/panel/roomFinder';
-import { freeSlots, legOf, placeLabel, planned } from '../../core/panel/spaces';
+import { freeSlots, legOf, placeLabel, planned, polesIn, unplacedOf } from '../../core/panel/spaces';
 import { withSubpanel } from '../../core/panel/withSubpanel';
 import { printPriceChange } from '../../core/units/money';
 import { cents } from '../../core/units/quantity';
@@ -93,9 +93,8 @@ export function RoomPane({ job, view }: RoomPaneProps) {
   const { panel, wanted } = view;
   const { plan, canWrite } = usePanelEditor(job, panel);
   const ways = useRoomWays(panel, wanted);
-  const placed = new Set(panel.plan.placed.map(({ circuitId }) => circuitId));
-  const unplaced = wanted.filter(({ circuitId }) => !placed.has(circuitId));
-  const needs = unplaced.reduce((sum, { poles }) => sum + poles, 0);
+  const unplaced = unplacedOf(panel, wanted);
+  const needs = polesIn(unplaced);
   const free = freeSlots(panel, planned(panel, wanted)).length;
   const fits = needs === 0 || ways?.some(({ kind }) => kind === 'moves') === true;
   return (
