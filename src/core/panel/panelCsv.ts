@@ -1,7 +1,7 @@
 import { readCsv, writeCsv } from '../schedule/csvTable';
-import type { Breaker, Panel } from './panelSchema';
-import { byPlace, legOf, planned, slotsOf, type Wanted } from './spaces';
-import { readBreakers, type ReadBreakers } from './typedBreakers';
+import type { Panel } from './panelSchema';
+import { byPlace, legOf, planned, type Wanted } from './spaces';
+import { ratingWord, readBreakers, spaceWord, type ReadBreakers } from './typedBreakers';
 
 const COLUMNS = ['space', 'rating', 'kind', 'feeds', 'va'] as const;
 
@@ -26,19 +26,12 @@ export function readPanelCsv(text: string, spaces: number, newId: () => string):
   return { breakers, problems: problems.map((each) => ({ ...each, row: each.row + 1 })) };
 } // prettier-ignore
 
-const ratingWord = ({
-  poles,
-  amps,
-  sharedNeutral,
-}: Pick<Breaker, 'poles' | 'amps' | 'sharedNeutral'>): string =>
-  poles === 1 ? `${amps}` : `${sharedNeutral ? 'mw' : '2p'}${amps}`;
-
 /** The schedule of a panel as its plan leaves it, with what becomes of each breaker and the load on each leg. */
 export function writePanelCsv(panel: Panel, wanted: readonly Wanted[]): string {
   const rows = planned(panel, wanted)
     .toSorted(byPlace)
     .map((each) => ({
-      space: each.poles === 2 ? slotsOf(each).join(',') : `${each.place.slot}${each.place.half ?? ''}`,
+      space: spaceWord(each),
       rating: ratingWord(each),
       kind: each.kind,
       feeds: each.name,

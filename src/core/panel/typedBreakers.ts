@@ -1,5 +1,5 @@
 import type { Breaker, Place } from './panelSchema';
-import { byPlace, below, slotsOf } from './spaces';
+import { below, byPlace, placeLabel, slotsOf } from './spaces';
 
 /** What is wrong with one typed breaker: which field, what was typed, what is accepted. */
 export interface BreakerProblem {
@@ -124,11 +124,21 @@ export function readBreakers(text: string, spaces: number, newId: () => string):
   return { breakers, problems };
 } // prettier-ignore
 
+/** Spaces as they are typed: 4, 4b, or 1,3. */
+export const spaceWord = (breaker: Pick<Breaker, 'place' | 'poles'>): string =>
+  breaker.poles === 2 ? slotsOf(breaker).join(',') : placeLabel(breaker.place);
+
+/** A rating as it is typed: 20, 2p30, or mw20 with a shared neutral. */
+export const ratingWord = ({
+  poles,
+  amps,
+  sharedNeutral,
+}: Pick<Breaker, 'poles' | 'amps' | 'sharedNeutral'>): string =>
+  poles === 1 ? `${amps}` : `${sharedNeutral ? 'mw' : '2p'}${amps}`;
+
 const printed = (breaker: Breaker): string => {
-  const { place, poles, amps, kind, sharedNeutral, name, va } = breaker;
-  const rating = poles === 1 ? `${amps}` : sharedNeutral ? `mw${amps}` : `2p${amps}`;
-  const where = poles === 2 ? slotsOf(breaker).join(',') : `${place.slot}${place.half ?? ''}`;
-  return [where, rating, ...(kind === 'plain' ? [] : [kind]), name, ...(va === null ? [] : [`${va} VA`])].filter((each) => each !== '').join(' ');
+  const { kind, name, va } = breaker;
+  return [spaceWord(breaker), ratingWord(breaker), ...(kind === 'plain' ? [] : [kind]), name, ...(va === null ? [] : [`${va} VA`])].filter((each) => each !== '').join(' ');
 }; // prettier-ignore
 
 /** Breakers as they are typed, in the order of their spaces: what is read back is the same. */

@@ -6,7 +6,7 @@ import { WIRE_SIZES, type WireSize } from '../units/wireSize';
 import type { CircuitDemand } from './circuitDemand';
 import type { House } from './houseSchema';
 import { ratingLimit, serviceConductorA } from './ratingLimit';
-import { spareAmps } from './serviceReport';
+import { CONTINUOUS, spareAmps } from './serviceReport';
 
 /** What a change of service asks for besides, by edition. */
 export type ServiceTrigger = 'surge' | 'emergency' | 'electrode' | 'utility' | 'meter';
@@ -20,7 +20,6 @@ export type ServiceRemedy =
 
 /** Ratings in which services of dwellings are made. */
 const SERVICE_A = [100, 125, 150, 200, 225, 300, 400] as const;
-const CONTINUOUS = 1.25;
 const VOLTS = 240;
 
 interface Question {

@@ -10,7 +10,7 @@ import {
 /** Volts between the legs of a service. */
 const SERVICE_V = 240;
 /** A setpoint that is kept counts as a continuous load. */
-const CONTINUOUS = 1.25;
+export const CONTINUOUS = 1.25;
 
 /** The load of the service at one moment: before the job or after it. */
 export interface LoadThen {

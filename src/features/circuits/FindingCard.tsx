@@ -1,5 +1,3 @@
-import { TextInput } from '@mantine/core';
-import { useState } from 'react';
 import { withAnswer } from '../../core/circuit/circuitEdits';
 import { isAnswered } from '../../core/circuit/standings';
 import { printPriceChange } from '../../core/units/money';
@@ -10,6 +8,7 @@ import type { AnyFinding } from '../../core/working/finding';
 import type { CircuitView } from '../../store/circuitView';
 import { remediesOf } from '../../store/remedies';
 import { useJobEditor } from '../../store/useJobEditor';
+import { AnswerField } from '../../ui/fields/AnswerField';
 import { StandingShape } from '../../ui/marks/StandingShape';
 import classes from './WorkingPane.module.css';
 
@@ -58,24 +57,14 @@ function Remedies({ view, finding, first, stale }: Omit<FindingCardProps, 'heade
 function Answer({ view, finding }: Pick<FindingCardProps, 'view' | 'finding'>) {
   const { canWrite, replaceCircuit } = useJobEditor();
   const given = view.circuit.answers.find(({ code }) => code === finding.code)?.text ?? '';
-  const [typed, setTyped] = useState(given);
-  const keep = (): void => {
-    if (typed.trim() !== given)
-      replaceCircuit(withAnswer(view.circuit, finding.code, typed), 'Answer a question');
-  };
   return (
     <div className={classes['answer']}>
-      <TextInput
-        label={finding.standing === 'ask' ? 'Answer, and who gave it' : 'Why it is accepted'}
-        value={typed}
+      <AnswerField
+        asks={finding.standing === 'ask'}
+        given={given}
         disabled={!canWrite}
-        maxLength={500}
-        onChange={(event) => {
-          setTyped(event.currentTarget.value);
-        }}
-        onBlur={keep}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') keep();
+        onAnswer={(text) => {
+          replaceCircuit(withAnswer(view.circuit, finding.code, text), 'Answer a question');
         }}
       />
     </div>

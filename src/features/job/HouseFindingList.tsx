@@ -1,11 +1,10 @@
-import { TextInput } from '@mantine/core';
-import { useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { anyHouseSentence } from '../../core/wording/houseFindings';
 import { standingWord } from '../../core/wording/words';
 import type { AnyHouseFinding } from '../../core/working/houseFinding';
 import { isHouseAnswered } from '../../store/houseView';
 import { useJobEditor } from '../../store/useJobEditor';
+import { AnswerField } from '../../ui/fields/AnswerField';
 import { StandingShape } from '../../ui/marks/StandingShape';
 import classes from './HouseFindingList.module.css';
 
@@ -19,28 +18,11 @@ interface HouseFindingListProps {
 function Answer({ job, about, finding }: { readonly job: Job; readonly about: string; readonly finding: AnyHouseFinding }) {
   const { canWrite, edit } = useJobEditor();
   const given = job.answers.find((each) => each.about === about && each.code === finding.code)?.text ?? '';
-  const [typed, setTyped] = useState(given);
-  const keep = (): void => {
-    const text = typed.trim();
-    if (text === given) return;
+  const keep = (text: string): void => {
     const others = job.answers.filter((each) => each.about !== about || each.code !== finding.code);
     edit({ kind: 'set-job', fields: { answers: text === '' ? others : [...others, { about, code: finding.code, text }] } }, 'Answer a question');
   };
-  return (
-    <TextInput
-      label={finding.standing === 'ask' ? 'Answer, and who gave it' : 'Why it is accepted'}
-      value={typed}
-      disabled={!canWrite}
-      maxLength={500}
-      onChange={(event) => {
-        setTyped(event.currentTarget.value);
-      }}
-      onBlur={keep}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') keep();
-      }}
-    />
-  );
+  return <AnswerField asks={finding.standing === 'ask'} given={given} disabled={!canWrite} onAnswer={keep} />;
 } // prettier-ignore
 
 /** Findings about service or panel, each with its rule and room for the answer that closes it. */
