@@ -1,3 +1,4 @@
+import { contextInJob } from '../src/core/circuit/contextInJob';
 import { solveCircuit } from '../src/core/circuit/solveCircuit';
 import { openFindings } from '../src/core/circuit/standings';
 import { jobContext } from '../src/core/job/jobContext';
@@ -18,9 +19,13 @@ export function checkJob(file: string): number {
     return 2;
   }
   const { job } = read;
-  const context = jobContext(job);
+  const base = jobContext(job);
   let stops = 0;
   for (const circuit of job.circuits) {
+    const context = contextInJob(circuit, job.circuits, base, {
+      solve: solveCircuit,
+      withCompany: (under, company) => ({ ...under, company }),
+    });
     const solved = solveCircuit(circuit, context);
     console.log(`${circuit.name}: ${circuitLine(solved, circuit)}`);
     for (const finding of openFindings(circuit, solved.findings)) {

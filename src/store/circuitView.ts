@@ -1,10 +1,10 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
 import type { SolvedCircuit } from '../core/circuit/figures';
-import type { SolveContext } from '../core/circuit/solveCircuit';
+import type { SolveContext } from '../core/circuit/solveContext';
 import { linkStandings, openFindings, worstStanding, type FigureStanding } from '../core/circuit/standings';
 import type { Job } from '../core/job/jobSchema';
 import type { AnyFinding, Link } from '../core/working/finding';
-import { sharedContext, solved } from './solved';
+import { contextOf, solved } from './solved';
 
 /** A circuit with everything that was computed of it. */
 export interface CircuitView {
@@ -21,7 +21,7 @@ const views = new WeakMap<SolvedCircuit, CircuitView>();
 
 /** The view of a circuit of a job, computed once for as long as nothing that it depends on changes. */
 export function circuitView(job: Job, circuit: Circuit): CircuitView {
-  const context = sharedContext(job);
+  const context = contextOf(job, circuit);
   const solution = solved(circuit, context);
   const known = views.get(solution);
   if (known !== undefined) return known;

@@ -1,6 +1,9 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
+import type { Companies } from '../core/circuit/company';
+import { contextInJob } from '../core/circuit/contextInJob';
 import type { SolvedCircuit } from '../core/circuit/figures';
-import { solveCircuit, type SolveContext } from '../core/circuit/solveCircuit';
+import { solveCircuit } from '../core/circuit/solveCircuit';
+import type { SolveContext } from '../core/circuit/solveContext';
 import { jobContext } from '../core/job/jobContext';
 import type { Job } from '../core/job/jobSchema';
 
@@ -16,6 +19,22 @@ export function sharedContext(job: Job): SolveContext {
   contexts.set(amendments, known);
   return context;
 }
+
+const accompanied = new WeakMap<SolveContext, Map<string, SolveContext>>();
+
+/** A context with company; the same object for the same company. */
+function withCompany(base: SolveContext, company: Companies): SolveContext {
+  const known = accompanied.get(base) ?? new Map<string, SolveContext>();
+  const key = JSON.stringify(company);
+  const context = known.get(key) ?? { ...base, company };
+  known.set(key, context);
+  accompanied.set(base, known);
+  return context;
+}
+
+/** The context of one circuit of a job, with what it shares its way with. */
+export const contextOf = (job: Job, circuit: Circuit): SolveContext =>
+  contextInJob(circuit, job.circuits, sharedContext(job), { solve: solved, withCompany });
 
 const solutions = new WeakMap<SolveContext, WeakMap<Circuit, SolvedCircuit>>();
 

@@ -1,6 +1,6 @@
 import { applianceSchema, type Appliance, type FamilyId } from '../../src/core/appliances/registry';
 import type { Circuit } from '../../src/core/circuit/circuitSchema';
-import type { SolveContext } from '../../src/core/circuit/solveCircuit';
+import type { SolveContext } from '../../src/core/circuit/solveContext';
 import { context, solve, stretch } from './circuits';
 
 /** An appliance of a family by its plate, read as a file would be. */

@@ -1,7 +1,8 @@
 import type { Appliance } from '../../src/core/appliances/registry';
 import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
 import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
-import { solveCircuit, type SolveContext } from '../../src/core/circuit/solveCircuit';
+import { solveCircuit } from '../../src/core/circuit/solveCircuit';
+import type { SolveContext } from '../../src/core/circuit/solveContext';
 import { edition, type EditionYear } from '../../src/core/code/edition';
 import type { FindingCode } from '../../src/core/working/finding';
 

@@ -6,7 +6,8 @@ import type { TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
 import type { Circuit } from './circuitSchema';
 import type { SolvedCircuit } from './figures';
-import { solveCircuit, type SolveContext } from './solveCircuit';
+import { solveCircuit } from './solveCircuit';
+import type { SolveContext } from './solveContext';
 
 /** The same circuit run all the way in one other method, sized anew. */
 export interface Alternative {

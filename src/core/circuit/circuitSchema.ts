@@ -1,12 +1,28 @@
 import { z } from 'zod';
-import { METHOD_IDS, PLACES } from '../code/methods';
+import { METHOD_IDS, PLACES, type MethodId } from '../code/methods';
+import { BURIAL_PLACES } from '../rules/burialCover';
 import { siteSchema } from '../protection/siteSchema';
 import { applianceSchema } from '../appliances/registry';
 import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
+import { STATION_KINDS, WAY_FITTINGS, WAY_KINDS } from './wayKinds';
+
+/** Raceways in which a cable may be pulled. */
+export const SLEEVES = ['emt', 'pvc40', 'pvc80', 'rmc', 'imc'] as const satisfies readonly MethodId[];
 
 const lengthFt = z.number().positive().max(2000);
 const id = z.string().min(1).max(60);
+
+/** What stands at the end of a stretch, where it is not what the methods on both sides would have. */
+const stationSchema = z.strictObject({
+  kind: z.enum(STATION_KINDS).optional(),
+  boxIn3: z.number().positive().max(2000).optional().describe('Volume of the box at hand, cubic inches'),
+  ringIn3: z.number().positive().max(500).optional().describe('Volume that a ring adds, cubic inches'),
+  lengthIn: z.number().positive().max(60).optional().describe('Length of the pull box at hand, inches'),
+  holeIn: z.number().positive().max(6).optional().describe('Hole that is there, inches across'),
+  clamps: z.boolean().optional().describe('Whether cable clamps are inside'),
+  plastic: z.boolean().optional().describe('Whether the box is not of metal'),
+});
 
 /** One stretch of a run: from one station to the next in a single method and place. */
 export const stretchSchema = z.strictObject({
@@ -25,6 +41,23 @@ export const stretchSchema = z.strictObject({
   bendsDeg: z.number().min(0).max(1440).describe('Bends between pull points, degrees'),
   heightFt: z.number().min(-20).max(60).describe('Height above grade at which it runs, feet'),
   endHeightFt: z.number().min(-20).max(60).describe('Height above grade of the station at its end, feet'),
+  way: z
+    .strictObject({ id, kind: z.enum(WAY_KINDS) })
+    .optional()
+    .describe('What it shares with stretches of other circuits that bear the same id'),
+  burial: z.enum(BURIAL_PLACES).optional().describe('What lies over a buried stretch; yard until it is said'),
+  bored: z.boolean().optional().describe('Whether it is bored rather than dug'),
+  swingF: z.number().min(0).max(250).optional().describe('Hottest less coldest of the raceway in a year, °F'),
+  edgeIn: z
+    .number()
+    .min(0)
+    .max(12)
+    .optional()
+    .describe('Least distance from hole to edge of framing, inches'),
+  pieceFt: z.number().positive().max(2000).optional().describe('Length of the piece at hand, feet'),
+  sleeve: z.enum(SLEEVES).optional().describe('Raceway in which a cable is pulled'),
+  without: z.array(z.enum(WAY_FITTINGS)).max(12).optional().describe('What is left out of what it needs'),
+  end: stationSchema.optional(),
 });
 
 const markSchema = z.union([z.literal(60), z.literal(75), z.literal('unmarked')]);

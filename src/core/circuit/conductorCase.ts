@@ -1,12 +1,17 @@
 import type { LoadModel } from '../appliances/family';
 import type { Edition } from '../code/edition';
 import type { OcpdChoice } from '../rules/branchOcpd';
+import { METHODS } from '../code/methods';
 import { ampacityTerms, terminalColumn } from '../rules/conductorAmpacity';
+import { shortParts } from '../rules/shortPart';
 import type { ConductorDemand } from '../rules/conductorTests';
 import type { WorkedStretch } from '../rules/conductorWorking';
 import type { TemperatureColumn } from '../code/tables/shapes';
 import type { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
+import type { SolveContext } from './solveContext';
+import { carryingTogether, ownCarrying, type Companies } from './company';
+import { isNipple } from './stations';
 
 /** What every step of choosing a conductor looks at. */
 export interface ConductorCase {
@@ -14,10 +19,35 @@ export interface ConductorCase {
   readonly load: LoadModel;
   readonly demand: ConductorDemand;
   readonly run: readonly WorkedStretch[];
+  readonly company: Companies;
   /** Insulated conductors without the ground: two, or three with a neutral. */
   readonly wires: number;
   readonly code: Edition;
   readonly work: Working;
+}
+
+/** Whether the rule of the short part may help a stretch: never cables bundled or sealed together (334.80). */
+const mayBeSpared = ({ method, terms }: WorkedStretch): boolean =>
+  METHODS[method].kind === 'raceway' || terms.adjustment === 1;
+
+/** Lets a short part of lower ampacity take the factors of the rest of the run (310.14(A)(2) exception). */
+function spareShortParts(circuit: Circuit, run: WorkedStretch[]): WorkedStretch[] {
+  if (run.length < 2) return run;
+  const short = shortParts(
+    run.map((each, index) => ({
+      lengthFt: circuit.run[index]?.lengthFt ?? 0,
+      factor: each.terms.ambient * each.terms.adjustment,
+      mayBeSpared: mayBeSpared(each) && each.terms.ambient > 0,
+    })),
+  );
+  const rest = run[short?.by ?? 0]?.terms;
+  if (short === undefined || rest === undefined) return run;
+  const { lengthFt, allowedFt } = short;
+  return run.map((each, index) => {
+    if (!short.spared.has(index) || each.terms.startC !== rest.startC) return each;
+    const { ambient, adjustment } = rest;
+    return { ...each, terms: { ...each.terms, ambient, adjustment }, short: { lengthFt, allowedFt } };
+  });
 }
 
 /** The stretches with columns and factors, for terminals that allow one column. */
@@ -26,19 +56,25 @@ export const workedRun = (
   own: 2 | 3,
   terminalC: TemperatureColumn,
   code: Edition,
+  company: Companies,
 ): WorkedStretch[] =>
-  circuit.run.map((stretch) => {
-    // A neutral that carries only the unbalance of two legs does not count (310.15(E)), so two are this circuit's own.
-    const currentCarrying = stretch.currentCarrying ?? own;
-    const { method, place, ambientC } = stretch;
-    return {
-      method,
-      ambientC,
-      currentCarrying,
-      terminals: circuit.terminals,
-      terms: ampacityTerms({ method, place, ambientC, currentCarrying }, circuit.material, terminalC, code),
-    };
-  });
+  spareShortParts(
+    circuit,
+    circuit.run.map((stretch, index) => {
+      const { method, place, ambientC } = stretch;
+      const together = carryingTogether(stretch, own, company[stretch.id]);
+      // Conductors in a nipple are not adjusted, however many they are.
+      const currentCarrying = isNipple(circuit.run, index) ? own : together;
+      return {
+        method,
+        ambientC,
+        currentCarrying,
+        terminals: circuit.terminals,
+        terms: ampacityTerms({ method, place, ambientC, currentCarrying }, circuit.material, terminalC, code),
+        short: null,
+      };
+    }),
+  );
 
 /** A welder's device may be twice the ampacity, so the conductor carries half of it at least (630.12(B)). */
 const designAmps = (load: LoadModel, { minA, ratingA }: OcpdChoice, work: Working): number =>
@@ -51,7 +87,7 @@ export const conductorCase = (
   circuit: Circuit,
   load: LoadModel,
   ocpd: OcpdChoice,
-  code: Edition,
+  { code, company = {} }: Pick<SolveContext, 'code' | 'company'>,
   work: Working,
 ): ConductorCase => ({
   circuit,
@@ -63,7 +99,8 @@ export const conductorCase = (
     own: load.own,
     nextUp: load.outlets < 2,
   },
-  run: workedRun(circuit, load.phase === 3 ? 3 : 2, terminalColumn(circuit.terminals, ocpd.ratingA), code),
+  run: workedRun(circuit, ownCarrying(load), terminalColumn(circuit.terminals, ocpd.ratingA), code, company),
+  company,
   wires: load.neutral || load.phase === 3 ? 3 : 2,
   code,
   work,

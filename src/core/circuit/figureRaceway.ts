@@ -1,6 +1,6 @@
 import type { Edition } from '../code/edition';
 import { METHODS, type MethodId } from '../code/methods';
-import type { RacewayType } from '../code/tables/shapes';
+import type { Insulation, RacewayType } from '../code/tables/shapes';
 import {
   allowedArea,
   conductorArea,
@@ -14,18 +14,24 @@ import {
   nextTrade,
   type RacewayChoice,
 } from '../rules/racewayFill';
-import { sizeRank, type WireSize } from '../units/wireSize';
+import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
 import { tradeRank, type TradeSize } from '../units/tradeSize';
 import type { ComfortReason } from '../working/step';
 import type { Working } from '../working/worked';
 import type { ConductorChoice } from './chooseConductor';
 import type { Circuit, Stretch } from './circuitSchema';
+import type { StretchCompany, WayMember } from './company';
 import type { RacewayFigures } from './figures';
+import type { SolveContext } from './solveContext';
+import { isNipple } from './stations';
 import type { Practices } from './practices';
 
 interface Contents {
   readonly conductors: number;
   readonly areaIn2: number;
+  /** The one ground of all circuits in the raceway (250.122(C)). */
+  readonly ground: WireSize;
+  readonly others: readonly WayMember[];
 }
 
 /** A pull is taken to be hard past these. */
@@ -34,17 +40,28 @@ const BENDS_DEG = 180;
 const LONG_FT = 100;
 const STIFF: WireSize = '4';
 
-const contents = (
+/** Everything in one raceway: the circuit's conductors, those of its company, and one ground for all. */
+function contents(
   circuit: Circuit,
   conductor: ConductorChoice,
   ground: WireSize,
+  company: StretchCompany | undefined,
   code: Edition,
-): Contents => ({
-  conductors: conductor.wires + 1,
-  areaIn2:
-    conductor.wires * (conductorArea(conductor.size, circuit.insulation, code) ?? 0) +
-    (conductorArea(ground, circuit.insulation, code) ?? 0),
-});
+): Contents {
+  const others = company?.kind === 'raceway' ? company.members : [];
+  const shared = others.reduce<WireSize>((most, each) => largerSize(most, each.ground ?? most), ground);
+  const area = (size: WireSize | null, insulation: Insulation): number =>
+    size === null ? 0 : (conductorArea(size, insulation, code) ?? 0);
+  return {
+    others,
+    ground: shared,
+    conductors: others.reduce((sum, { wires }) => sum + wires, conductor.wires) + 1,
+    areaIn2:
+      conductor.wires * area(conductor.size, circuit.insulation) +
+      others.reduce((sum, each) => sum + each.wires * area(each.size, each.insulation), 0) +
+      area(shared, circuit.insulation),
+  };
+}
 
 /** Why a size up would spare a hard pull; "none" where the smallest pulls well. */
 function comfortReason(fillPct: number, size: WireSize, stretch: Stretch): ComfortReason {
@@ -60,29 +77,36 @@ export function figureRaceway(
   circuit: Circuit,
   conductor: ConductorChoice,
   ground: WireSize,
-  { code, practices }: { readonly code: Edition; readonly practices: Practices },
+  { code, practices, company = {} }: Pick<SolveContext, 'code' | 'practices' | 'company'>,
   work: Working,
 ): RacewayFigures | null {
   const { raceway: type } = METHODS[stretch.method];
   if (type === null) return null;
-  const { conductors, areaIn2 } = contents(circuit, conductor, ground, code);
-  const limit = fillLimit(code, conductors, false);
+  const held = contents(circuit, conductor, ground, company[stretch.id], code);
+  const { conductors, areaIn2 } = held;
+  const nipple = isNipple(circuit.run, circuit.run.indexOf(stretch));
+  const limit = fillLimit(code, conductors, nipple);
   work.step('raceway.area', 'raceway.conductor', { count: conductors }, areaIn2, {
     read: { table: 'insulated', row: conductor.size, column: circuit.insulation },
   });
+  if (held.others.length > 0) {
+    const count = held.others.length;
+    work.step('raceway.shared', 'ground.shared', { count, ground: held.ground }, areaIn2);
+  }
+  if (nipple) work.step('raceway.nipple', 'raceway.nipple', { lengthFt: stretch.lengthFt }, limit * 100);
   work.step('raceway.limit', 'raceway.fill', { count: conductors }, limit * 100, {
     read: {
       table: 'fillLimits',
-      row: conductors > 2 ? 'overTwo' : conductors === 2 ? 'two' : 'one',
+      row: nipple ? 'nipple' : conductors > 2 ? 'overTwo' : conductors === 2 ? 'two' : 'one',
       column: 'share',
     },
   });
   const legal =
-    legalTrade(type, areaIn2, conductors, code) ?? largest(type, areaIn2, stretch.method, code, work);
+    legalTrade(type, areaIn2, conductors, code, nipple) ?? largest(type, areaIn2, stretch.method, code, work);
   work.step(
     'raceway.legal',
     'raceway.size',
-    { areaIn2, limit: allowedArea(legal.row, conductors, false) },
+    { areaIn2, limit: allowedArea(legal.row, conductors, nipple) },
     legal.trade,
     {
       read: { table: 'raceways', row: legal.trade, column: type },
@@ -95,7 +119,7 @@ export function figureRaceway(
   const row = code.tables.raceways.types[type][taken] ?? legal.row;
   const fillPct = fillPercent(row, areaIn2);
   bendsAndJam(stretch, circuit, conductor, conductors, row.insideIn, taken, code, work);
-  if (circuit.pins.trade !== undefined && !fits(row, areaIn2, conductors)) {
+  if (circuit.pins.trade !== undefined && !fits(row, areaIn2, conductors, nipple)) {
     work.found('stop', 'raceway.fill', 'raceway.fill', {
       method: stretch.method,
       trade: taken,
@@ -104,7 +128,7 @@ export function figureRaceway(
     });
   }
   return {
-    method: stretch.method, legal: legal.trade, comfort, comfortReason: reason, taken, conductors, areaIn2,
+    method: stretch.method, legal: legal.trade, comfort, comfortReason: reason, taken, conductors, areaIn2, ground: held.ground,
     insideIn: row.insideIn, legalFillPct, fillPct, limitPct: limit * 100,
   }; // prettier-ignore
 }

@@ -24,6 +24,8 @@ export interface RacewayFigures {
   readonly taken: TradeSize;
   readonly conductors: number;
   readonly areaIn2: number;
+  /** The ground in it, one for all circuits that share it. */
+  readonly ground: WireSize;
   readonly insideIn: number;
   /** Fill of the smallest by rule, and of what is taken, percent of the whole inside. */
   readonly legalFillPct: number;

@@ -24,4 +24,6 @@ const TABLE_C = 30;
 
 /** The ambient that a stretch in a place starts with. */
 export const designAmbient = (design: DesignTemperatures, place: Place): number =>
-  place === 'indoor' || place === 'underground' ? TABLE_C : design[place];
+  place === 'indoor' || place === 'underground' || place === 'damp'
+    ? TABLE_C
+    : design[place === 'corrosive' ? 'outdoor' : place];

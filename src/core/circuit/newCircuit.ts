@@ -8,8 +8,10 @@ export const PLACE_HEIGHT_FT: Readonly<Record<Place, number>> = {
   indoor: 8,
   attic: 10,
   garage: 8,
+  damp: 1.5,
   outdoor: 3,
   underground: -1.5,
+  corrosive: 3,
 };
 
 /** Where an appliance meets the wiring until somebody says otherwise, feet above grade. */

@@ -6,7 +6,8 @@ import type { Circuit } from './circuitSchema';
 import type { SolvedCircuit } from './figures';
 import type { Remedy, RemedyChange } from './remedy';
 import { remedyCandidates, type Candidate } from './remedyCandidates';
-import { solveCircuit, type SolveContext } from './solveCircuit';
+import { solveCircuit } from './solveCircuit';
+import type { SolveContext } from './solveContext';
 
 /** How many ways out of one finding are offered, and how many of those may be another wiring method. */
 const MOST = 4;

@@ -1,6 +1,6 @@
 import type { PlateChangeKind } from '../appliances/family';
 import { applianceChanges } from '../appliances/registry';
-import { METHODS, type MethodId, type Place } from '../code/methods';
+import { allowedIn, isWet, type MethodId, type Place } from '../code/methods';
 import type { Site } from '../protection/siteSchema';
 import { sizeRank, WIRE_SIZES } from '../units/wireSize';
 import type { AnyFinding, FindingCode } from '../working/finding';
@@ -47,7 +47,7 @@ const inStretches = (
 const INSTEAD: readonly MethodId[] = ['mc', 'emt', 'pvc40', 'uf-b', 'pvc80'];
 
 const mayRun = (method: MethodId, place: Place): boolean => {
-  if (place === 'outdoor' || place === 'underground') return METHODS[method][place] === 'yes';
+  if (isWet(place) || place === 'damp') return allowedIn(method, place) === 'yes';
   return method !== 'uf-b' && method !== 'pvc80';
 };
 
@@ -147,6 +147,7 @@ const TRIES: Partial<Record<FindingCode, readonly Try[]>> = {
   'egc.not-upsized': [freeGround, freeSize, otherMethod, noDropLimit],
   'method.wet-location': [otherMethod],
   'method.underground': [otherMethod],
+  'method.corrosive': [otherMethod],
   'method.ask-listing': [otherMethod],
   'raceway.fill': [freeTrade],
   'raceway.none': [otherMethod],

@@ -1,5 +1,5 @@
 import { outletChoice } from '../protection/outlet';
-import { roomOf, voltsToGround, type JobSurvey, type OutletFacts } from '../protection/outletFacts';
+import { roomOf, voltsToGround, type OutletFacts } from '../protection/outletFacts';
 import { isCable } from '../rules/conductorSize';
 import { applianceLoad, applianceOutlet } from '../appliances/registry';
 import type { Edition } from '../code/edition';
@@ -16,15 +16,7 @@ import { figureDrop } from './figureDrop';
 import { figureGround } from './figureGround';
 import { figureRaceway, governingRaceway } from './figureRaceway';
 import { figureSupports } from './figureSupports';
-import type { Practices } from './practices';
-
-/** What a circuit is solved under: the code in force with its local rules, and the house practices. */
-export interface SolveContext {
-  readonly code: Edition;
-  readonly practices: Practices;
-  /** What of the job bears on protection: permit date and occupancy. */
-  readonly survey: JobSurvey;
-}
+import type { SolveContext } from './solveContext';
 
 type Desk = Readonly<Record<Link, Working>>;
 
@@ -45,11 +37,12 @@ const desk = (code: Edition): Desk => ({
  * comes out as a figure with a stop beside it. Sections: 210.19, 210.20, 240.4, 240.6, 250.122, 310.16,
  * 334.80, 340.80, Chapter 9, and those of the appliance's article.
  */
-export function solveCircuit(circuit: Circuit, { code, practices, survey }: SolveContext): SolvedCircuit {
+export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCircuit {
+  const { code, practices, survey } = context;
   const at = desk(code);
   const load = applianceLoad(circuit.appliance, { code, practices, work: at.load });
   const ocpd = branchOcpd(load, circuit.pins.ocpdA, code, at.breaker);
-  const conductor = chooseConductor(conductorCase(circuit, load, ocpd, code, at.conductor));
+  const conductor = chooseConductor(conductorCase(circuit, load, ocpd, context, at.conductor));
   const { size, leastSize } = conductor;
   const need = equipmentGround(
     ocpd.ratingA,
@@ -69,7 +62,7 @@ export function solveCircuit(circuit: Circuit, { code, practices, survey }: Solv
   );
   const raceways = circuit.run.map((stretch, index) => {
     at.raceway.stretch = index;
-    return figureRaceway(stretch, circuit, conductor, groundTaken, { code, practices }, at.raceway);
+    return figureRaceway(stretch, circuit, conductor, groundTaken, context, at.raceway);
   });
   at.raceway.stretch = undefined;
   const drop = figureDrop(circuit, load, size, code, at.drop);

@@ -9,7 +9,7 @@ export const METHOD_IDS = [
 export type MethodId = (typeof METHOD_IDS)[number];
 
 /** Where a stretch runs. */
-export const PLACES = ['indoor', 'attic', 'garage', 'outdoor', 'underground'] as const;
+export const PLACES = ['indoor', 'attic', 'garage', 'damp', 'outdoor', 'underground', 'corrosive'] as const;
 /** Where a stretch runs, as the rules tell places apart. */
 export type Place = (typeof PLACES)[number];
 
@@ -30,13 +30,15 @@ export interface Method {
   readonly raceway: RacewayType | null;
   readonly support: SupportKind;
   readonly outdoor: Allowed;
+  readonly damp: Allowed;
+  readonly corrosive: Allowed;
   readonly underground: Allowed;
   readonly capCite: SectionKey;
   readonly placeCite: SectionKey;
 }
 
 const cable = (
-  part: Pick<Method, 'id' | 'name' | 'capC' | 'startDryC' | 'startWetC' | 'support' | 'outdoor' | 'underground' | 'capCite' | 'placeCite'> & { surround?: Surround },
+  part: Pick<Method, 'id' | 'name' | 'capC' | 'startDryC' | 'startWetC' | 'support' | 'outdoor' | 'damp' | 'corrosive' | 'underground' | 'capCite' | 'placeCite'> & { surround?: Surround },
 ): Method => ({ kind: 'cable', surround: 'pvc', raceway: null, ...part }); // prettier-ignore
 
 const pipe = (
@@ -45,29 +47,28 @@ const pipe = (
   raceway: RacewayType,
   support: SupportKind,
   surround: Surround,
-  outdoor: Allowed,
-  underground: Allowed,
+  [outdoor, damp, corrosive, underground]: readonly [outdoor: Allowed, damp: Allowed, corrosive: Allowed, underground: Allowed],
   placeCite: SectionKey,
 ): Method => ({
   id, name, kind: 'raceway', capC: null, startDryC: 90, startWetC: 90, surround, raceway, support,
-  outdoor, underground, capCite: 'method.raceway', placeCite,
+  outdoor, damp, corrosive, underground, capCite: 'method.raceway', placeCite,
 }); // prettier-ignore
 
 /** What each method is and where it may go. */
 export const METHODS: Readonly<Record<MethodId, Method>> = {
-  'nm-b': cable({ id: 'nm-b', name: 'NM-B', capC: 60, startDryC: 90, startWetC: 90, support: 'NM', outdoor: 'no', underground: 'no', capCite: 'method.nm-b', placeCite: 'method.nm-b-place' }),
-  'uf-b': cable({ id: 'uf-b', name: 'UF-B', capC: 60, startDryC: 60, startWetC: 60, support: 'UF', outdoor: 'yes', underground: 'yes', capCite: 'method.uf-b', placeCite: 'method.uf-b-place' }),
-  mc: cable({ id: 'mc', name: 'MC', capC: null, startDryC: 90, startWetC: 75, support: 'MC', outdoor: 'ask', underground: 'ask', capCite: 'method.mc', placeCite: 'method.mc-place', surround: 'aluminum' }),
-  ser: cable({ id: 'ser', name: 'SER', capC: 75, startDryC: 90, startWetC: 75, support: 'SER', outdoor: 'yes', underground: 'no', capCite: 'method.ser', placeCite: 'method.ser-place' }),
-  emt: pipe('emt', 'EMT', 'EMT', 'EMT', 'steel', 'yes', 'ask', 'method.emt-place'),
-  pvc40: pipe('pvc40', 'PVC Sch 40', 'PVC40', 'PVC', 'pvc', 'yes', 'yes', 'method.place'),
-  pvc80: pipe('pvc80', 'PVC Sch 80', 'PVC80', 'PVC', 'pvc', 'yes', 'yes', 'method.place'),
-  rmc: pipe('rmc', 'RMC', 'RMC', 'RMC', 'steel', 'yes', 'yes', 'method.place'),
-  imc: pipe('imc', 'IMC', 'IMC', 'IMC', 'steel', 'yes', 'yes', 'method.place'),
-  fmc: pipe('fmc', 'FMC', 'FMC', 'FMC', 'steel', 'no', 'no', 'method.fmc-place'),
-  lfmc: pipe('lfmc', 'LFMC', 'LFMC', 'LFMC', 'steel', 'yes', 'ask', 'method.place'),
-  lfnc: pipe('lfnc', 'LFNC', 'LFNC', 'LFNC', 'pvc', 'yes', 'ask', 'method.place'),
-  ent: pipe('ent', 'ENT', 'ENT', 'ENT', 'pvc', 'no', 'no', 'method.ent-place'),
+  'nm-b': cable({ id: 'nm-b', name: 'NM-B', capC: 60, startDryC: 90, startWetC: 90, support: 'NM', outdoor: 'no', damp: 'no', corrosive: 'no', underground: 'no', capCite: 'method.nm-b', placeCite: 'method.nm-b-place' }),
+  'uf-b': cable({ id: 'uf-b', name: 'UF-B', capC: 60, startDryC: 60, startWetC: 60, support: 'UF', outdoor: 'yes', damp: 'yes', corrosive: 'ask', underground: 'yes', capCite: 'method.uf-b', placeCite: 'method.uf-b-place' }),
+  mc: cable({ id: 'mc', name: 'MC', capC: null, startDryC: 90, startWetC: 75, support: 'MC', outdoor: 'ask', damp: 'yes', corrosive: 'ask', underground: 'ask', capCite: 'method.mc', placeCite: 'method.mc-place', surround: 'aluminum' }),
+  ser: cable({ id: 'ser', name: 'SER', capC: 75, startDryC: 90, startWetC: 75, support: 'SER', outdoor: 'yes', damp: 'yes', corrosive: 'ask', underground: 'no', capCite: 'method.ser', placeCite: 'method.ser-place' }),
+  emt: pipe('emt', 'EMT', 'EMT', 'EMT', 'steel', ['yes', 'yes', 'ask', 'ask'], 'method.emt-place'),
+  pvc40: pipe('pvc40', 'PVC Sch 40', 'PVC40', 'PVC', 'pvc', ['yes', 'yes', 'yes', 'yes'], 'method.place'),
+  pvc80: pipe('pvc80', 'PVC Sch 80', 'PVC80', 'PVC', 'pvc', ['yes', 'yes', 'yes', 'yes'], 'method.place'),
+  rmc: pipe('rmc', 'RMC', 'RMC', 'RMC', 'steel', ['yes', 'yes', 'ask', 'yes'], 'method.place'),
+  imc: pipe('imc', 'IMC', 'IMC', 'IMC', 'steel', ['yes', 'yes', 'ask', 'yes'], 'method.place'),
+  fmc: pipe('fmc', 'FMC', 'FMC', 'FMC', 'steel', ['no', 'yes', 'no', 'no'], 'method.fmc-place'),
+  lfmc: pipe('lfmc', 'LFMC', 'LFMC', 'LFMC', 'steel', ['yes', 'yes', 'ask', 'ask'], 'method.place'),
+  lfnc: pipe('lfnc', 'LFNC', 'LFNC', 'LFNC', 'pvc', ['yes', 'yes', 'ask', 'ask'], 'method.place'),
+  ent: pipe('ent', 'ENT', 'ENT', 'ENT', 'pvc', ['no', 'yes', 'ask', 'no'], 'method.ent-place'),
 }; // prettier-ignore
 
 /** The article that each raceway's own sections (bends .26, support .30) belong to. */
@@ -82,5 +83,10 @@ export const methodCitation = (citation: Citation, method: MethodId): Citation =
   section: citation.section.replace('3xx', ARTICLE[method]),
 });
 
-/** Whether a place is wet for the insulation of conductors. */
-export const isWet = (place: Place): boolean => place === 'outdoor' || place === 'underground';
+/** Whether a method may be in a place; rooms that are dry take every method. */
+export const allowedIn = (method: MethodId, place: Place): Allowed =>
+  place === 'indoor' || place === 'attic' || place === 'garage' ? 'yes' : METHODS[method][place];
+
+/** Whether a place is wet for the insulation of conductors; where it is corrosive it counts as wet. */
+export const isWet = (place: Place): boolean =>
+  place === 'outdoor' || place === 'underground' || place === 'corrosive';

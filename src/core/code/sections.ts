@@ -67,6 +67,8 @@ export const sections2023 = {
   'raceway.size': sure('Ch. 9 Table 4'),
   'raceway.conductor': sure('Ch. 9 Table 5'),
   'raceway.bare': sure('Ch. 9 Table 8'),
+  'raceway.nipple': sure('Ch. 9 Table 1 Note 4'),
+  'ground.shared': sure('250.122(C)'),
   'raceway.bends': sure('3xx.26'),
   'raceway.jam': sure('300.17'),
   'support.spacing': sure('3xx.30'),

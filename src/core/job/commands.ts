@@ -106,7 +106,7 @@ function moveCircuit(job: Job, id: string, to: number): Applied | undefined {
 }
 
 function setJob(job: Job, fields: Partial<JobFields>): Applied {
-  const { name, edition, authority, permitDate, occupancy, designC, later, amendments, practices, house, panels, answers } = job; // prettier-ignore
+  const { name, edition, authority, permitDate, occupancy, designC, later, amendments, practices, house, panels, answers, locate } = job; // prettier-ignore
   const all: JobFields = {
     name,
     edition,
@@ -120,6 +120,7 @@ function setJob(job: Job, fields: Partial<JobFields>): Applied {
     house,
     panels,
     answers,
+    locate,
   };
   // The inverse sets every field back, which is more than was changed and never wrong.
   return { job: { ...job, ...fields }, inverse: { kind: 'set-job', fields: all } };

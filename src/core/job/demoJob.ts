@@ -147,5 +147,6 @@ export const demoJob: Job = {
   house: DEMO_HOUSE,
   panels: [DEMO_PANEL],
   answers: [],
+  locate: null,
   circuits: [...CIRCUITS],
 };

@@ -1,4 +1,4 @@
-import type { SolveContext } from '../circuit/solveCircuit';
+import type { SolveContext } from '../circuit/solveContext';
 import { edition } from '../code/edition';
 import type { Job } from './jobSchema';
 

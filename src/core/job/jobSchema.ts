@@ -31,6 +31,10 @@ export const jobSchema = z.strictObject({
     )
     .max(200)
     .describe('Answers to what service and panels ask'),
+  locate: z
+    .strictObject({ ticket: z.string().min(1).max(60), date: z.iso.date() })
+    .nullable()
+    .describe('Ticket of the call before digging, and the day from which it holds'),
   circuits: z.array(circuitSchema).max(200),
 });
 

@@ -9,7 +9,7 @@ export interface Migration {
 }
 
 /** The version of the job document that this Pasture writes. */
-export const JOB_VERSION = 3;
+export const JOB_VERSION = 4;
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -81,6 +81,7 @@ export const JOB_MIGRATIONS: readonly Migration[] = [
   },
   { from: 1, up: withSurvey },
   { from: 2, up: (job) => (isRecord(job) ? { house: FRESH_HOUSE, panels: [], answers: [], ...job } : job) },
+  { from: 3, up: (job) => (isRecord(job) ? { locate: null, ...job } : job) },
 ];
 
 /**

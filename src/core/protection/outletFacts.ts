@@ -35,8 +35,10 @@ export interface OutletFacts {
 const ROOM_OF_PLACE: Readonly<Record<Exclude<Place, 'indoor'>, Room>> = {
   attic: 'attic',
   garage: 'garage',
+  damp: 'damp',
   outdoor: 'outdoor',
   underground: 'outdoor',
+  corrosive: 'damp',
 };
 
 /** The room of an outlet: as it was said, as the appliance always has it, or as the run ends. */

@@ -20,6 +20,8 @@ export interface WorkedStretch {
   readonly terms: AmpacityTerms;
   readonly ambientC: number;
   readonly currentCarrying: number;
+  /** Why a short part takes the factors of the rest; null where it has its own. */
+  readonly short: { readonly lengthFt: number; readonly allowedFt: number } | null;
   readonly terminals: { readonly panel: TerminalMark; readonly load: TerminalMark };
 }
 
@@ -59,13 +61,28 @@ function columnSteps({ terminals, terms, method }: WorkedStretch, ocpdA: number,
   }
 }
 
+function factorSteps(
+  { terms, ambientC, currentCarrying }: WorkedStretch,
+  code: Edition,
+  work: Working,
+): void {
+  const start = terms.startC;
+  work.step('ambient.factor', 'conductor.ambient', { ambientC, columnC: start }, terms.ambient, {
+    read: { table: 'ambient', row: String(ambientRow(code, ambientC)?.toC ?? ''), column: String(start) },
+  });
+  work.step('adjustment.factor', 'conductor.adjustment', { count: currentCarrying }, terms.adjustment, {
+    read: { table: 'adjustment', row: String(terms.adjustment), column: 'factor' },
+  });
+}
+
 function deratingSteps(
   size: WireSize,
-  { terms, ambientC, currentCarrying }: WorkedStretch,
+  stretch: WorkedStretch,
   verdict: ConductorVerdict,
   code: Edition,
   work: Working,
 ): void {
+  const { terms, short } = stretch;
   const start: TemperatureColumn = terms.startC;
   work.step(
     'ampacity.start',
@@ -76,12 +93,10 @@ function deratingSteps(
       read: { table: 'ampacity', row: size, column: String(start) },
     },
   );
-  work.step('ambient.factor', 'conductor.ambient', { ambientC, columnC: start }, terms.ambient, {
-    read: { table: 'ambient', row: String(ambientRow(code, ambientC)?.toC ?? ''), column: String(start) },
-  });
-  work.step('adjustment.factor', 'conductor.adjustment', { count: currentCarrying }, terms.adjustment, {
-    read: { table: 'adjustment', row: String(terms.adjustment), column: 'factor' },
-  });
+  if (short !== null) {
+    work.step('ampacity.short', 'conductor.lower-ampacity', short, terms.ambient * terms.adjustment);
+    work.found('note', 'conductor.short-part', 'conductor.lower-ampacity', short);
+  } else factorSteps(stretch, code, work);
   const { startA, correctedA, columnA, finalA } = verdict;
   work.step(
     'ampacity.corrected',

@@ -1,5 +1,5 @@
 import type { Edition } from '../code/edition';
-import { METHODS, type MethodId, type Place } from '../code/methods';
+import { allowedIn, METHODS, type MethodId, type Place } from '../code/methods';
 import type { Working } from '../working/worked';
 
 /**
@@ -7,16 +7,14 @@ import type { Working } from '../working/worked';
  * rule, a question where a listing decides.
  */
 export function placeOfMethod(method: MethodId, place: Place, code: Edition, work: Working): void {
-  const { outdoor, underground, placeCite } = METHODS[method];
-  if (place === 'outdoor' && outdoor === 'no') {
-    work.found('stop', 'method.wet-location', placeCite, { method, place });
+  const { placeCite } = METHODS[method];
+  const allowed = allowedIn(method, place);
+  if (allowed === 'ask') work.found('ask', 'method.ask-listing', placeCite, { method, place });
+  else if (allowed === 'no') {
+    if (place === 'underground') work.found('stop', 'method.underground', placeCite, { method });
+    else if (place === 'corrosive') work.found('stop', 'method.corrosive', placeCite, { method });
+    else work.found('stop', 'method.wet-location', placeCite, { method, place });
   }
-  if (place === 'underground' && underground === 'no') {
-    work.found('stop', 'method.underground', placeCite, { method });
-  }
-  const asks =
-    (place === 'outdoor' && outdoor === 'ask') || (place === 'underground' && underground === 'ask');
-  if (asks) work.found('ask', 'method.ask-listing', placeCite, { method, place });
   const forbidden = code.local.forbidden.some(
     (each) => each.method === method && (each.place === 'anywhere' || each.place === place),
   );

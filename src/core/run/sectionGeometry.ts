@@ -1,14 +1,12 @@
 import type { MethodId, Place } from '../code/methods';
-import { METHODS } from '../code/methods';
 import type { Stretch } from '../circuit/circuitSchema';
+import { stationKinds, stationLetter, type StationKind } from '../circuit/stations';
 
 /** A point of the section: feet along the run from the panel, feet above grade. */
 export interface SectionPoint {
   readonly xFt: number;
   readonly heightFt: number;
 }
-
-type StationKind = 'panel' | 'box' | 'fitting' | 'appliance';
 
 /** A place along the run where something stands. */
 export interface Station extends SectionPoint {
@@ -40,17 +38,6 @@ export interface SectionGeometry {
 /** A stretch is drawn at least this long along the run, so that its two stations can be told apart. */
 const LEAST_ALONG_FT = 2;
 
-/** Letter of a station by its position. */
-export const stationLetter = (index: number): string => String.fromCharCode('A'.charCodeAt(0) + index);
-
-const stationKind = (before: Stretch | undefined, after: Stretch | undefined): StationKind => {
-  if (before === undefined) return 'panel';
-  if (after === undefined) return 'appliance';
-  // Cable ends in a box before conductors go on in a raceway; raceway to raceway is a fitting.
-  const cable = METHODS[before.method].kind === 'cable' || METHODS[after.method].kind === 'cable';
-  return cable ? 'box' : 'fitting';
-};
-
 function stretchPath(stretch: Stretch, from: SectionPoint): { path: SectionPoint[]; stretched: boolean } {
   const rise = Math.abs(stretch.heightFt - from.heightFt) + Math.abs(stretch.endHeightFt - stretch.heightFt);
   const left = stretch.lengthFt - rise;
@@ -74,6 +61,7 @@ function stretchPath(stretch: Stretch, from: SectionPoint): { path: SectionPoint
  * runs, goes along, and meets the next station. Lengths along are what the wire has left after rise and fall.
  */
 export function sectionGeometry(run: readonly Stretch[], startHeightFt: number): SectionGeometry {
+  const kinds = stationKinds(run);
   const stations: Station[] = [{ letter: 'A', xFt: 0, heightFt: startHeightFt, kind: 'panel' }];
   const stretches: SectionStretch[] = [];
   let from: SectionPoint = { xFt: 0, heightFt: startHeightFt };
@@ -82,7 +70,7 @@ export function sectionGeometry(run: readonly Stretch[], startHeightFt: number):
     const { method, place, lengthFt } = stretch;
     stretches.push({ method, place, lengthFt, path, stretched });
     from = path.at(-1) ?? from;
-    stations.push({ ...from, letter: stationLetter(index + 1), kind: stationKind(stretch, run[index + 1]) });
+    stations.push({ ...from, letter: stationLetter(index + 1), kind: kinds[index + 1] ?? 'appliance' });
   }
   const heights = stretches.flatMap(({ path }) => path.map(({ heightFt }) => heightFt));
   return {

@@ -1,7 +1,8 @@
 import { withPin } from '../circuit/circuitEdits';
 import type { Circuit } from '../circuit/circuitSchema';
 import type { SolvedCircuit } from '../circuit/figures';
-import { solveCircuit, type SolveContext } from '../circuit/solveCircuit';
+import { solveCircuit } from '../circuit/solveCircuit';
+import type { SolveContext } from '../circuit/solveContext';
 import { METHOD_IDS, METHODS, type MethodId } from '../code/methods';
 import { circuitPrice } from '../price/circuitPrice';
 import type { PriceList } from '../price/defaultPrices';

@@ -27,13 +27,18 @@ export const placeName: Readonly<Record<Place, string>> = {
   indoor: 'indoors',
   attic: 'attic',
   garage: 'garage',
+  damp: 'damp place',
   outdoor: 'outdoors',
   underground: 'underground',
+  corrosive: 'corrosive place',
 };
 
+const IN_PLACE: Partial<Record<Place, string>> = {
+  garage: 'in a garage', attic: 'in an attic', damp: 'in a damp place', corrosive: 'in a corrosive place',
+}; // prettier-ignore
+
 /** Where a stretch runs, after a verb: "may not be in a garage". */
-export const inPlace = (place: Place): string =>
-  place === 'garage' ? 'in a garage' : place === 'attic' ? 'in an attic' : placeName[place];
+export const inPlace = (place: Place): string => IN_PLACE[place] ?? placeName[place];
 
 /** The word beside the shape of a standing. */
 export const standingWord: Readonly<Record<FigureStanding | Standing, string>> = {

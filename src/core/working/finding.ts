@@ -66,6 +66,7 @@ export interface FindingData {
   'conductor.not-made': { method: MethodId; size: WireSize };
   'conductor.below-local': { size: WireSize; least: WireSize };
   'conductor.aluminum-ends': { size: WireSize };
+  'conductor.short-part': { lengthFt: number; allowedFt: number };
   'conductor.too-hot': { ambientC: number; method: MethodId };
   'terminal.unmarked': { size: WireSize; at75: WireSize };
   'egc.too-small': { has: WireSize; needs: WireSize; ocpdA: number };
@@ -74,6 +75,7 @@ export interface FindingData {
   'method.forbidden': { method: MethodId; place: Place };
   'method.wet-location': { method: MethodId; place: Place };
   'method.underground': { method: MethodId };
+  'method.corrosive': { method: MethodId };
   'method.ask-listing': { method: MethodId; place: Place };
   'raceway.fill': { method: MethodId; trade: TradeSize; fillPct: number; limitPct: number };
   'raceway.none': { method: MethodId; areaIn2: number };

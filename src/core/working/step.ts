@@ -63,6 +63,7 @@ export interface StepInputs {
   'ampacity.start': { size: WireSize; columnC: number; metal: Metal };
   'ambient.factor': { ambientC: number; columnC: number };
   'adjustment.factor': { count: number };
+  'ampacity.short': { lengthFt: number; allowedFt: number };
   'ampacity.corrected': { startA: number; ambient: number; adjustment: number };
   'ampacity.final': { correctedA: number; columnA: number };
   'test.load': { needA: number; hasA: number };
@@ -84,6 +85,8 @@ export interface StepInputs {
   'ground.pinned': { pinned: WireSize; needs: WireSize };
   'raceway.area': { count: number };
   'raceway.limit': { count: number };
+  'raceway.nipple': { lengthFt: number };
+  'raceway.shared': { count: number; ground: WireSize };
   'raceway.legal': { areaIn2: number; limit: number };
   'raceway.comfort': { legal: TradeSize; reason: ComfortReason };
   'raceway.pinned': { legal: TradeSize };

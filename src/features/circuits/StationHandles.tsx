@@ -1,7 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { withStationMoved } from '../../core/circuit/circuitEdits';
-import { stationLetter } from '../../core/run/sectionGeometry';
+import { stationLetter } from '../../core/circuit/stations';
 import type { TapeColumn } from '../../core/run/tapeLayout';
 import { printLength } from '../../core/units/length';
 import { feet } from '../../core/units/quantity';

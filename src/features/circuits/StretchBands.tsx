@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { holdsWords, stretchConductors, supportWords } from '../../core/wording/conductors';
 import { worstStanding, type FigureStanding } from '../../core/circuit/standings';
-import { stationLetter } from '../../core/run/sectionGeometry';
+import { stationLetter } from '../../core/circuit/stations';
 import type { TapeColumn } from '../../core/run/tapeLayout';
 import type { CircuitView } from '../../store/circuitView';
 import { StandingShape } from '../../ui/marks/StandingShape';

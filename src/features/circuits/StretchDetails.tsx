@@ -1,6 +1,6 @@
 import { removeStretch, splitStretch, withStretch } from '../../core/circuit/circuitEdits';
 import type { Circuit, Stretch } from '../../core/circuit/circuitSchema';
-import { stationLetter } from '../../core/run/sectionGeometry';
+import { stationLetter } from '../../core/circuit/stations';
 import { parseHeight, printHeight } from '../../core/units/height';
 import { parseNumber, printNumber } from '../../core/units/number';
 import { celsius, type Celsius } from '../../core/units/quantity';

@@ -1,5 +1,5 @@
 import { holdsWords, stretchName, supportWords } from '../../core/wording/conductors';
-import { stationLetter } from '../../core/run/sectionGeometry';
+import { stationLetter } from '../../core/circuit/stations';
 import { printLength } from '../../core/units/length';
 import { feet } from '../../core/units/quantity';
 import type { CircuitView } from '../../store/circuitView';

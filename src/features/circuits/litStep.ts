@@ -1,5 +1,5 @@
 import type { Remedy } from '../../core/circuit/remedy';
-import type { SolveContext } from '../../core/circuit/solveCircuit';
+import type { SolveContext } from '../../core/circuit/solveContext';
 import type { AnyFinding } from '../../core/working/finding';
 import type { AnyStep, StepId } from '../../core/working/step';
 import { solved } from '../../store/solved';

@@ -1,7 +1,7 @@
 import { withPlace, withStretch } from '../../core/circuit/circuitEdits';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { METHOD_IDS, METHODS, PLACES } from '../../core/code/methods';
-import { stationLetter } from '../../core/run/sectionGeometry';
+import { stationLetter } from '../../core/circuit/stations';
 import { parseLength, printLength } from '../../core/units/length';
 import { feet, type Feet } from '../../core/units/quantity';
 import { isRefused, refuse, type Refused } from '../../core/units/refused';

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import type { Circuit } from '../../core/circuit/circuitSchema';
-import { solveCircuit, type SolveContext } from '../../core/circuit/solveCircuit';
+import { solveCircuit } from '../../core/circuit/solveCircuit';
+import type { SolveContext } from '../../core/circuit/solveContext';
 import type { Job } from '../../core/job/jobSchema';
 import { differences, type Difference } from '../../core/wording/changes';
 import { counted } from '../../core/wording/words';

@@ -26,6 +26,7 @@ export async function createJob(name: string): Promise<string> {
     house: FRESH_HOUSE,
     panels: [],
     answers: [],
+    locate: null,
     circuits: [],
   };
   await addJob(job);

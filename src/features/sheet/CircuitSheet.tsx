@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import { isAnswered } from '../../core/circuit/standings';
 import type { Job } from '../../core/job/jobSchema';
-import { sectionGeometry, stationLetter } from '../../core/run/sectionGeometry';
+import { stationLetter } from '../../core/circuit/stations';
+import { sectionGeometry } from '../../core/run/sectionGeometry';
 import { printLength } from '../../core/units/length';
 import { printNumber } from '../../core/units/number';
 import { celsius, feet } from '../../core/units/quantity';

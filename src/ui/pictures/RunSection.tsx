@@ -1,5 +1,6 @@
 import { METHODS } from '../../core/code/methods';
-import { stationLetter, type SectionStretch } from '../../core/run/sectionGeometry';
+import { stationLetter } from '../../core/circuit/stations';
+import { type SectionStretch } from '../../core/run/sectionGeometry';
 import { printNumber } from '../../core/units/number';
 import { MethodLine } from './MethodLine';
 import './pictures.css';

@@ -1,6 +1,6 @@
 import type { TapeColumn } from '../../core/run/tapeLayout';
 import { tapeTicks } from '../../core/run/tapeLayout';
-import { stationLetter } from '../../core/run/sectionGeometry';
+import { stationLetter } from '../../core/circuit/stations';
 import { printNumber } from '../../core/units/number';
 import './pictures.css';
 

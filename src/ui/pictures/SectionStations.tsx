@@ -34,6 +34,38 @@ function FittingBody({ x, y }: { x: number; y: number }) {
   );
 }
 
+function PullBoxBody({ x, y }: { x: number; y: number }) {
+  return (
+    <g transform={`translate(${x - 8} ${y - 13})`}>
+      <rect width="16" height="26" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
+      <path d="M3 5H13M3 21H13" stroke="var(--ink)" strokeWidth="1" />
+    </g>
+  );
+}
+
+function CouplingBody({ x, y }: { x: number; y: number }) {
+  return (
+    <rect
+      x={x - 5}
+      y={y - 5}
+      width="10"
+      height="10"
+      fill="var(--sheet)"
+      stroke="var(--ink)"
+      strokeWidth="1.4"
+    />
+  );
+}
+
+function DisconnectBody({ x, y }: { x: number; y: number }) {
+  return (
+    <g transform={`translate(${x - 8} ${y - 16})`}>
+      <rect width="16" height="32" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
+      <path d="M8 4V9M8 27V20L12.5 11" fill="none" stroke="var(--ink)" strokeWidth="1.6" />
+    </g>
+  );
+}
+
 function ApplianceBody({ x, y }: { x: number; y: number }) {
   return (
     <g transform={`translate(${x - 2} ${y - 20})`}>
@@ -44,7 +76,15 @@ function ApplianceBody({ x, y }: { x: number; y: number }) {
   );
 }
 
-const BODIES = { panel: PanelBody, box: BoxBody, fitting: FittingBody, appliance: ApplianceBody };
+const BODIES = {
+  panel: PanelBody,
+  box: BoxBody,
+  'pull-box': PullBoxBody,
+  body: FittingBody,
+  coupling: CouplingBody,
+  disconnect: DisconnectBody,
+  appliance: ApplianceBody,
+};
 
 /** What stands along the run, each at its height. */
 export function SectionStations({ stations, scale }: { stations: readonly Station[]; scale: SectionScale }) {

@@ -1,6 +1,6 @@
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { SolvedCircuit } from '../../core/circuit/figures';
-import type { SolveContext } from '../../core/circuit/solveCircuit';
+import type { SolveContext } from '../../core/circuit/solveContext';
 import type { AnyFinding } from '../../core/working/finding';
 import { practiceMarks } from '../../core/circuit/figureSupports';
 import { worstStanding } from '../../core/circuit/standings';

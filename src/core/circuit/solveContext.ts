@@ -1,0 +1,14 @@
+import type { Edition } from '../code/edition';
+import type { JobSurvey } from '../protection/outletFacts';
+import type { Companies } from './company';
+import type { Practices } from './practices';
+
+/** What a circuit is solved under: the code in force with its local rules, and the house practices. */
+export interface SolveContext {
+  readonly code: Edition;
+  readonly practices: Practices;
+  /** What of the job bears on protection: permit date and occupancy. */
+  readonly survey: JobSurvey;
+  /** What else goes the way of each stretch, by the id of the stretch; nothing where it is left out. */
+  readonly company?: Companies;
+}
