@@ -66,6 +66,7 @@ export default defineConfig([
       'src/core/units/quantity.ts',
       'src/core/working/worked.ts',
       'src/core/working/houseFinding.ts',
+      'src/core/working/routeFinding.ts',
       'src/store/persistence/database.ts',
     ],
     rules: { '@typescript-eslint/consistent-type-assertions': 'off' },

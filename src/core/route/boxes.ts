@@ -1,0 +1,161 @@
+import type { StationKind } from '../circuit/stations';
+import { knockouts } from '../code/tables/knockouts';
+import { metalBoxes } from '../code/tables/metalBoxes';
+import { boxFill, PULL_BOX_FROM, type BoxContents, type BoxPart, type Counted } from '../rules/boxFill';
+import { pullBoxLength } from '../rules/pullBox';
+import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
+import { sizeRank, type WireSize } from '../units/wireSize';
+import type { RouteFindings } from '../working/routeFinding';
+import { isRaceway, leftOut, routedStretches, type LaidOut, type RoutedStretch } from './routeCase';
+
+/** Where a raceway or cable enters: its trade size, and the hole that it takes. */
+export interface Knockout {
+  readonly trade: TradeSize;
+  readonly holeIn: number;
+  readonly entering: 'raceway' | 'cable';
+}
+
+/** A standard box by its shape and size. */
+export interface StandardBox {
+  readonly name: string;
+  readonly in3: number;
+}
+
+/** What stands at a station that conductors end in, are spliced in, or are pulled at. */
+export interface BoxReport {
+  /** Station by position: 1 is the first after the panel. */
+  readonly station: number;
+  readonly kind: StationKind;
+  readonly parts: readonly BoxPart[];
+  readonly needsIn3: number;
+  /** The box that is taken: the smallest standard one that holds it; null where none does or it goes by length. */
+  readonly box: StandardBox | null;
+  /** Volume at hand, its ring counted in; null where the box was not pinned. */
+  readonly hasIn3: number | null;
+  /** Least length where 4 AWG and larger are in it, inches (314.28). */
+  readonly leastIn: number | null;
+  readonly knockouts: readonly Knockout[];
+}
+
+const BOXES: readonly StandardBox[] = metalBoxes.rows
+  .filter(({ shape }) => shape === 'square' || shape === 'round/octagonal')
+  .map(({ shape, size, minIn3 }) => ({ name: `${size} ${shape === 'square' ? 'square' : 'octagon'}`, in3: minIn3 }))
+  .sort((a, b) => a.in3 - b.in3); // prettier-ignore
+
+/** The smallest standard box with so much room. */
+export const standardBox = (needsIn3: number): StandardBox | null =>
+  BOXES.find(({ in3 }) => in3 >= needsIn3 - 1e-9) ?? null;
+
+/** Connectors of cables by the width that they take, inches. */
+const CABLE_CONNECTORS: readonly (readonly [widthIn: number, trade: TradeSize])[] = [
+  [0.52, '1/2'], [0.78, '3/4'], [1.02, '1'], [1.4, '1-1/4'],
+]; // prettier-ignore
+
+/** The connector that a cable of a width takes. */
+const connectorFor = (widthIn: number): TradeSize =>
+  CABLE_CONNECTORS.find(([most]) => widthIn <= most)?.[1] ?? '1-1/2';
+
+const entry = ({ stretch, figures }: RoutedStretch): Knockout => {
+  const trade = isRaceway(stretch)
+    ? (figures.raceway?.taken ?? TRADE_SIZES[0])
+    : connectorFor(figures.cable?.widthIn ?? 0.9);
+  return { trade, holeIn: knockouts.rows[trade], entering: isRaceway(stretch) ? 'raceway' : 'cable' };
+};
+
+/** The ground of a stretch. */
+const groundOf = ({ figures }: RoutedStretch, taken: WireSize): WireSize =>
+  figures.cable?.egc ?? figures.raceway?.ground ?? taken;
+
+/** A receptacle of more than 20 A is wider than 2 in: it counts as two gangs. */
+const gangs = (ratingA: number): number => (ratingA > 20 ? 2 : 1);
+
+/** Conductors of other circuits that come in by a shared raceway. */
+const inCompany = ({ context }: LaidOut, stretchId: string): readonly Counted[] => {
+  const company = context.company?.[stretchId];
+  return company?.kind === 'raceway'
+    ? company.members.flatMap(({ size, wires }) => (size === null ? [] : [{ size, count: wires }]))
+    : [];
+};
+
+function contents(about: LaidOut, at: readonly RoutedStretch[], receptacleA: number | null): BoxContents {
+  const { figures } = about.solved;
+  const { clamps = false } = at[0]?.stretch.end ?? {};
+  return {
+    conductors: [
+      ...at.map((each) => ({ size: figures.size, count: each.figures.cable?.wires ?? figures.wires })),
+      ...at.flatMap(({ stretch }) => inCompany(about, stretch.id)),
+    ],
+    egc: at.map((each) => ({ size: groundOf(each, figures.groundTaken), count: 1 })),
+    devices: receptacleA === null ? [] : [{ size: figures.size, gangs: gangs(receptacleA) }],
+    clamps,
+    fittings: 0,
+  };
+}
+
+const HOLDS_SPLICES: readonly StationKind[] = ['box', 'pull-box'];
+
+const isLarge = (size: WireSize): boolean => sizeRank(size) >= sizeRank(PULL_BOX_FROM);
+
+function report(about: LaidOut, station: number, before: RoutedStretch, after: RoutedStretch | undefined): BoxReport {
+  const { size, outlet } = about.solved.figures;
+  const kind = about.kinds[station] ?? 'box';
+  const at = after === undefined ? [before] : [before, after];
+  const entering = at.map(entry);
+  const large = isLarge(size);
+  const receptacleA = kind === 'appliance' ? (outlet.receptacle?.ratingA ?? null) : null;
+  const parts = large ? [] : boxFill(contents(about, at, receptacleA), about.context.code);
+  const needsIn3 = parts.reduce((sum, { in3 }) => sum + in3, 0);
+  const { boxIn3, ringIn3 = 0 } = before.stretch.end ?? {};
+  const trades = entering.map(({ trade }) => trade).sort((a, b) => tradeRank(b) - tradeRank(a)).slice(0, 1);
+  return {
+    station,
+    kind,
+    parts,
+    needsIn3,
+    box: large ? null : standardBox(needsIn3 - ringIn3),
+    hasIn3: boxIn3 === undefined ? null : boxIn3 + ringIn3,
+    leastIn: large ? pullBoxLength(kind === 'pull-box' ? 'straight' : 'angle', trades) : null,
+    knockouts: entering,
+  };
+} // prettier-ignore
+
+function judge(about: LaidOut, { station, kind, needsIn3, box, hasIn3, leastIn, knockouts: holes }: BoxReport, before: RoutedStretch, findings: RouteFindings): void {
+  const { end = {} } = before.stretch;
+  const at = before.index;
+  const { size } = about.solved.figures;
+  if (hasIn3 !== null && leastIn === null && hasIn3 < needsIn3 - 1e-9) {
+    findings.found('stop', 'box.fill', 'table.boxes', at, { hasIn3, needsIn3 });
+  } else if (hasIn3 === null && leastIn === null && box === null) {
+    findings.found('check', 'box.none', 'table.boxes', at, { needsIn3 });
+  }
+  if (leastIn !== null && kind === 'body') {
+    findings.found('ask', 'body.marked', 'box.pull', at, { size, trade: holes[0]?.trade ?? '1', leastIn });
+  } else if (leastIn !== null && end.lengthIn !== undefined && end.lengthIn < leastIn - 1e-9) {
+    findings.found('stop', 'box.pull-length', 'box.pull', at, { hasIn: end.lengthIn, needsIn: leastIn });
+  }
+  const metal = HOLDS_SPLICES.includes(kind) && end.plastic !== true;
+  if (metal && leftOut(before.stretch, 'box-bond')) {
+    findings.found('stop', 'box.unbonded', 'box.bond', at, { station: String(station) }, { fitting: 'box-bond' });
+  }
+  for (const { trade, holeIn } of holes.slice(0, end.holeIn === undefined ? 0 : 1)) {
+    const hasIn = end.holeIn ?? 0;
+    if (Math.abs(hasIn - holeIn) > 0.04) {
+      findings.found('check', 'knockout.size', 'table.knockouts', at, { trade, needsIn: holeIn, hasIn });
+    }
+  }
+} // prettier-ignore
+
+/** The boxes, bodies and disconnects of a way, and the box behind a receptacle, each with what it needs. */
+export function routeBoxes(about: LaidOut, findings: RouteFindings): readonly BoxReport[] {
+  const stretches = routedStretches(about);
+  return stretches.flatMap((before) => {
+    const station = before.index + 1;
+    const kind = about.kinds[station];
+    const after = stretches[station];
+    const receptacle = kind === 'appliance' && about.solved.figures.outlet.receptacle !== null;
+    if (kind === undefined || kind === 'coupling' || (kind === 'appliance' && !receptacle)) return [];
+    const found = report(about, station, before, after);
+    judge(about, found, before, findings);
+    return [found];
+  });
+}

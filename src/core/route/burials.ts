@@ -1,0 +1,101 @@
+import { METHODS } from '../code/methods';
+import { outsideDiameter } from '../code/tables/outsideDiameter';
+import { burialCover, type BurialPlace, type Cover } from '../rules/burialCover';
+import { trenchFor, type Trench } from '../rules/trench';
+import type { RouteFindings } from '../working/routeFinding';
+import { routedStretches, type LaidOut, type Routed, type RoutedStretch } from './routeCase';
+
+/** One way in a trench. */
+export interface TrenchWay {
+  readonly name: string;
+  readonly own: boolean;
+  readonly cable: boolean;
+  readonly coverIn: number;
+  readonly outsideIn: number;
+}
+
+/** A buried stretch: cover that it has and needs, and what is dug for it and its company. */
+export interface BurialReport {
+  readonly stretch: number;
+  readonly place: BurialPlace;
+  readonly coverIn: number;
+  /** What the table asks; null where the method may not be buried. */
+  readonly needs: Cover | null;
+  readonly bored: boolean;
+  readonly trench: Trench;
+  readonly ways: readonly TrenchWay[];
+}
+
+/** What a buried cable measures until its maker says otherwise, inches. */
+const CABLE_IN = 0.9;
+
+const outside = ({ figures }: RoutedStretch): number =>
+  figures.raceway === null
+    ? (figures.cable?.widthIn ?? CABLE_IN)
+    : (outsideDiameter[figures.raceway.taken] ?? 1.315);
+
+const coverOf = ({ stretch }: RoutedStretch): number => Math.max(0, -stretch.heightFt * 12);
+
+const wayOf = (each: RoutedStretch, { circuit }: Routed, own: boolean): TrenchWay => ({
+  name: circuit.name,
+  own,
+  cable: METHODS[each.stretch.method].kind === 'cable',
+  coverIn: coverOf(each),
+  outsideIn: outside(each),
+});
+
+/** What else lies in the trench of a stretch. */
+const company = ({ neighbours }: LaidOut, { stretch }: RoutedStretch): readonly TrenchWay[] =>
+  stretch.way?.kind !== 'trench'
+    ? []
+    : neighbours.flatMap((other) =>
+        routedStretches(other)
+          .filter((each) => each.stretch.way?.id === stretch.way?.id)
+          .map((each) => wayOf(each, other, false)),
+      );
+
+/** Whether the fault protection stands at the start of the circuit, so that the buried part is behind it. */
+const protectedUpstream = ({ form }: { readonly form: string }): boolean =>
+  form === 'breaker' || form === 'dual-function';
+
+/** The cover that the table asks of a stretch in this circuit. */
+function coverNeeded({ solved, context }: LaidOut, { stretch }: RoutedStretch): Cover | null {
+  const { load, ocpd, outlet } = solved.figures;
+  return burialCover(
+    {
+      method: stretch.method,
+      place: stretch.burial ?? 'yard',
+      volts: load.volts,
+      ocpdA: ocpd.ratingA,
+      gfci: protectedUpstream(outlet.gfci),
+    },
+    context.code,
+  );
+}
+
+/** Every buried stretch, judged by the table of cover, with its trench. Nothing is dug before the lines are located. */
+export function routeBurials(about: LaidOut, findings: RouteFindings): readonly BurialReport[] {
+  return routedStretches(about)
+    .filter(({ stretch }) => stretch.place === 'underground')
+    .map((each) => {
+      const { stretch, index } = each;
+      const needs = coverNeeded(about, each);
+      const coverIn = coverOf(each);
+      const place = stretch.burial ?? 'yard';
+      if (needs !== null && coverIn < needs.coverIn - 1e-6) {
+        findings.found('stop', 'burial.depth', 'table.burial', index, { coverIn, needsIn: needs.coverIn, place });
+      }
+      if (stretch.bored === true) {
+        findings.found('ask', 'burial.bored', 'way.bored', index, { method: stretch.method });
+      }
+      if (!about.located) {
+        findings.found('ask', 'work.before-locate', 'way.locate', index, { lengthFt: stretch.lengthFt });
+      }
+      const ways = [wayOf(each, about, true), ...company(about, each)];
+      return {
+        stretch: index, place, coverIn, needs, ways,
+        bored: stretch.bored === true,
+        trench: trenchFor(ways, stretch.lengthFt),
+      };
+    });
+} // prettier-ignore

@@ -1,0 +1,209 @@
+import { METHODS } from '../code/methods';
+import { bendRadius } from '../code/tables/bendRadius';
+import { conductorDiameter } from '../rules/racewayFill';
+import { sumBends } from '../rules/pullPoints';
+import {
+  conductorPullLimit,
+  conductorWeight,
+  HAND_PULL_LB,
+  pullFriction,
+  pullThrough,
+  reversed,
+  SIDEWALL_LB_PER_FT,
+  weightCorrection,
+  type Pull,
+  type PulledWire,
+  type PullPart,
+} from '../rules/pullTension';
+import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
+import type { RouteFindings } from '../working/routeFinding';
+import { isRaceway, stretchLegs, type LaidOut } from './routeCase';
+
+/** A conduit body or pull box that the bends ask for. */
+export interface AddedPullPoint {
+  readonly stretch: number;
+  /** Feet from the start of the stretch. */
+  readonly atFt: number;
+  /** Straight through where the raceway goes on, with its outlet at the back where it turns into the wall. */
+  readonly body: 'straight' | 'turn';
+}
+
+/** What is pulled between two pull points. */
+export interface PullSection {
+  /** Stations at its ends, by position. */
+  readonly from: number;
+  readonly to: number;
+  readonly lengthFt: number;
+  readonly trade: TradeSize;
+  readonly degrees: number;
+  readonly limitDeg: number;
+  readonly forward: Pull;
+  readonly back: Pull;
+  /** The end from which it pulls easier. */
+  readonly better: 'forward' | 'back';
+  readonly pounds: number;
+  readonly limitLb: number;
+  /** The spot at which most of the tension arises, feet from its start. */
+  readonly hardAtFt: number;
+  readonly added: readonly AddedPullPoint[];
+}
+
+interface PlacedPart {
+  readonly part: PullPart;
+  readonly stretch: number;
+  readonly atFt: number;
+  readonly corner: boolean;
+}
+
+const radiusOf = (trade: TradeSize): number => bendRadius.rows[trade].oneShotIn;
+
+/** Legs and bends of one stretch in order: the bends stand at its corners, or in its middle where it has none. */
+function stretchParts(about: LaidOut, index: number, trade: TradeSize): readonly PlacedPart[] {
+  const legs = stretchLegs(about, index);
+  const bendsDeg = about.circuit.run[index]?.bendsDeg ?? 0;
+  const corners = Math.max(0, legs.length - 1);
+  const bend = (degrees: number, atFt: number, corner: boolean): PlacedPart => ({
+    part: { kind: 'bend', degrees, radiusIn: radiusOf(trade) }, stretch: index, atFt, corner,
+  }); // prettier-ignore
+  const straight = (lengthFt: number, riseFt: number, atFt: number): PlacedPart => ({
+    part: { kind: 'straight', lengthFt, riseFt }, stretch: index, atFt, corner: false,
+  }); // prettier-ignore
+  if (bendsDeg > 0 && corners === 0) {
+    const [leg] = legs;
+    if (leg === undefined) return [];
+    const half = leg.lengthFt / 2;
+    return [straight(half, leg.riseFt / 2, 0), ...single(bendsDeg).map((each) => bend(each, half, false)), straight(half, leg.riseFt / 2, half)];
+  }
+  let atFt = 0;
+  return legs.flatMap(({ lengthFt, riseFt }, at) => {
+    const start = atFt;
+    atFt += lengthFt;
+    const here = at < corners && bendsDeg > 0 ? [bend(bendsDeg / corners, atFt, true)] : [];
+    return [straight(lengthFt, riseFt, start), ...here];
+  });
+} // prettier-ignore
+
+/** Bends of a quarter turn at most: nobody bends more at once. */
+const single = (degrees: number): readonly number[] => {
+  const count = Math.ceil(degrees / 90);
+  return Array.from({ length: count }, () => degrees / count);
+};
+
+/** Groups of raceway stretches between pull points: a coupling is none. */
+function sections({ circuit, kinds }: LaidOut): readonly number[][] {
+  const groups: number[][] = [];
+  for (const [index, stretch] of circuit.run.entries()) {
+    if (!isRaceway(stretch)) continue;
+    const last = groups.at(-1);
+    if (last?.at(-1) === index - 1 && kinds[index] === 'coupling') last.push(index);
+    else groups.push([index]);
+  }
+  return groups;
+}
+
+/** Everything that is pulled in a stretch, as one bundle. */
+function pulledWire(about: LaidOut, index: number): PulledWire {
+  const { circuit, solved, context } = about;
+  const { figures } = solved;
+  const stretch = circuit.run[index];
+  const raceway = figures.stretches[index]?.raceway;
+  const metal = circuit.material;
+  const company = context.company?.[stretch?.id ?? ''];
+  const others = company?.kind === 'raceway' ? company.members : [];
+  const weight = (size: typeof figures.size, count: number): number =>
+    conductorWeight({ size, metal, count }, context.code);
+  const outsideIn = conductorDiameter(figures.size, circuit.insulation, context.code);
+  return {
+    poundsPerFt:
+      weight(figures.size, figures.wires) +
+      weight(raceway?.ground ?? figures.groundTaken, 1) +
+      others.reduce((sum, { size, wires }) => sum + (size === null ? 0 : weight(size, wires)), 0),
+    friction: pullFriction(METHODS[stretch?.method ?? 'emt'].surround),
+    correction: weightCorrection(raceway?.conductors ?? 1, outsideIn, raceway?.insideIn ?? outsideIn * 4),
+  };
+}
+
+/** Feet from the start of a section at which most of the tension arises. */
+function hardSpot(parts: readonly PlacedPart[], pull: Pull, startFt: number): number {
+  let [most, atFt] = [0, 0];
+  for (const [at, { atFt: here }] of parts.entries()) {
+    const gain = (pull.after[at] ?? 0) - (pull.after[at - 1] ?? 0);
+    if (gain > most) [most, atFt] = [gain, here];
+  }
+  return startFt + atFt;
+}
+
+function section(about: LaidOut, group: readonly number[]): PullSection | undefined {
+  const { circuit, solved, context } = about;
+  const { figures } = solved;
+  const [first = 0] = group;
+  const trade = group.reduce<TradeSize>((most, index) => {
+    const taken = figures.stretches[index]?.raceway?.taken ?? most;
+    return tradeRank(taken) > tradeRank(most) ? taken : most;
+  }, TRADE_SIZES[0]);
+  const parts = group.flatMap((index) => stretchParts(about, index, trade));
+  if (parts.length === 0) return undefined;
+  const wire = pulledWire(about, first);
+  const forward = pullThrough(parts.map(({ part }) => part), wire);
+  const back = pullThrough(reversed(parts.map(({ part }) => part)), wire);
+  const limitDeg = context.code.parameters.bendLimitDeg.value;
+  const bends = parts.filter(({ part }) => part.kind === 'bend');
+  const sum = sumBends(
+    [{ bendsDeg: bends.map(({ part }) => (part.kind === 'bend' ? part.degrees : 0)), toPullPoint: true }],
+    limitDeg,
+  );
+  const added = sum.before.flatMap(({ bend }): AddedPullPoint[] => {
+    const at = bends[bend];
+    return at === undefined ? [] : [{ stretch: at.stretch, atFt: at.atFt, body: at.corner ? 'turn' : 'straight' }];
+  });
+  return {
+    from: first,
+    to: (group.at(-1) ?? first) + 1,
+    lengthFt: group.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0),
+    trade,
+    degrees: sum.degrees,
+    limitDeg,
+    forward,
+    back,
+    better: back.pounds < forward.pounds ? 'back' : 'forward',
+    pounds: Math.min(forward.pounds, back.pounds),
+    limitLb: conductorPullLimit(figures.size, circuit.material, figures.wires, context.code),
+    hardAtFt: hardSpot(parts, forward, 0),
+    added,
+  };
+} // prettier-ignore
+
+function findHardPulls(each: PullSection, first: number, findings: RouteFindings): void {
+  const { pounds, limitLb, better, forward, back } = each;
+  if (pounds > limitLb) {
+    findings.found('check', 'pull.tension', 'raceway.pull', first, { pounds, mostLb: limitLb, by: 'conductor' });
+  } else if (pounds > HAND_PULL_LB) {
+    findings.found('check', 'pull.tension', 'raceway.pull', first, { pounds, mostLb: HAND_PULL_LB, by: 'hand' });
+  }
+  const { sidewall } = better === 'forward' ? forward : back;
+  if (sidewall !== null && sidewall.lbPerFt > SIDEWALL_LB_PER_FT) {
+    findings.found('check', 'pull.sidewall', 'raceway.pull', first, {
+      lbPerFt: sidewall.lbPerFt, mostLbPerFt: SIDEWALL_LB_PER_FT,
+    });
+  }
+} // prettier-ignore
+
+/**
+ * Every pull of the way: bends added up between pull points, tension and pressure from both ends, the spot that
+ * makes it hard, and where a body is wanted. Bends over the limit that no single stretch has are a stop here.
+ */
+export function routePulls(about: LaidOut, findings: RouteFindings): readonly PullSection[] {
+  return sections(about).flatMap((group) => {
+    const found = section(about, group);
+    if (found === undefined) return [];
+    const [first = 0] = group;
+    const alone = group.every((index) => (about.circuit.run[index]?.bendsDeg ?? 0) <= found.limitDeg);
+    if (found.degrees > found.limitDeg + 1e-9 && alone) {
+      const { degrees, limitDeg: limit } = found;
+      const method = about.circuit.run[first]?.method ?? 'emt';
+      findings.found('stop', 'route.bends', 'raceway.bends', first, { degrees, limit }, { method });
+    }
+    findHardPulls(found, first, findings);
+    return [found];
+  });
+}

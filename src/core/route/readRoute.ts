@@ -1,0 +1,211 @@
+import type { Stretch } from '../circuit/circuitSchema';
+import { PLACE_HEIGHT_FT } from '../circuit/newCircuit';
+import type { MethodId, Place } from '../code/methods';
+import { METHODS } from '../code/methods';
+import type { StationBetween } from '../circuit/wayKinds';
+import { parseLength } from '../units/length';
+import { isRefused } from '../units/refused';
+import { BURIAL_WORDS, METHOD_WORDS, PLACE_WORDS, STATION_WORDS } from './routeWordsTyped';
+
+/** One stretch as it was typed: what was not said is left out. */
+export interface TypedStretch {
+  readonly method: MethodId;
+  readonly lengthFt: number;
+  readonly place: Place;
+  readonly heightFt: number;
+  readonly endHeightFt: number;
+  readonly bendsDeg: number;
+  readonly currentCarrying: number | null;
+  readonly burial: Stretch['burial'];
+  readonly bored: boolean;
+  readonly sleeve: Stretch['sleeve'];
+  /** What was typed after it, where anything was. */
+  readonly station: StationBetween | null;
+  /** Volume of the box that was typed after it. */
+  readonly boxIn3: number | null;
+}
+
+/** A way as it was typed, or why it was not understood: the part of the line, and what is accepted there. */
+export type TypedRoute =
+  | { readonly ok: true; readonly stretches: readonly TypedStretch[] }
+  | { readonly ok: false; readonly part: string; readonly message: string };
+
+/** Where an appliance or the next station stands until somebody says otherwise, feet above grade. */
+export const END_FT = { appliance: 4, risen: 2, box: 6, least: 1, most: 9 } as const;
+
+/** The heights of a stretch that says nothing of them. */
+export function usualHeights(
+  { place, turn, lengthFt, last }: { place: Place; turn: 'down' | 'up' | 'wall' | null; lengthFt: number; last: boolean },
+  fromFt: number,
+): { readonly heightFt: number; readonly endHeightFt: number } {
+  const heightFt = turn === null ? PLACE_HEIGHT_FT[place] : fromFt;
+  if (turn === 'down') return { heightFt, endHeightFt: Math.max(END_FT.least, fromFt - lengthFt) };
+  if (turn === 'up') return { heightFt, endHeightFt: Math.min(END_FT.most, fromFt + lengthFt) };
+  if (last) return { heightFt, endHeightFt: END_FT.appliance };
+  if (place === 'underground') return { heightFt, endHeightFt: END_FT.risen };
+  return { heightFt, endHeightFt: Math.min(heightFt, END_FT.box) };
+} // prettier-ignore
+
+interface Words {
+  place: Place | null;
+  turn: 'down' | 'up' | 'wall' | null;
+  heightFt: number | null;
+  endHeightFt: number | null;
+  bendsDeg: number;
+  currentCarrying: number | null;
+  burial: Stretch['burial'];
+  bored: boolean;
+  sleeve: Stretch['sleeve'];
+}
+
+const NOTHING_SAID: Words = {
+  place: null, turn: null, heightFt: null, endHeightFt: null, bendsDeg: 0, currentCarrying: null,
+  burial: undefined, bored: false, sleeve: undefined,
+}; // prettier-ignore
+
+const NUMBER = String.raw`-?\d+(?:\.\d+)?`;
+
+/** What may be said of a stretch: the shape of the words, and what they mean. */
+const SAYINGS: readonly (readonly [shape: RegExp, takes: (said: Words, found: RegExpExecArray) => boolean])[] = [
+  [new RegExp(`^(trench|buried|underground)\\s+(${NUMBER})\\s*(?:in|")?(?=\\s|$)`), (said, [, , inches]) => {
+    said.place = 'underground';
+    said.heightFt = -Number(inches) / 12;
+    return true;
+  }],
+  [new RegExp(`^(at|to)\\s+(${NUMBER})\\s*(?:ft|')?(?=\\s|$)`), (said, [, which, height]) => {
+    said[which === 'at' ? 'heightFt' : 'endHeightFt'] = Number(height);
+    return Math.abs(Number(height)) <= 60;
+  }],
+  [/^bends?\s+(\d+)\s*(?:°|deg)?(?=\s|$)/, (said, [, degrees]) => bends(said, Number(degrees))],
+  [/^(\d+)\s*(?:sweeps?|elbows?|bends?)(?=\s|$)/, (said, [, count]) => bends(said, 90 * Number(count))],
+  [/^(\d+)\s*(?:°|deg)(?=\s|$)/, (said, [, degrees]) => bends(said, Number(degrees))],
+  [/^carrying\s+(\d+)(?=\s|$)/, (said, [, count]) => {
+    said.currentCarrying = Number(count);
+    return said.currentCarrying >= 1 && said.currentCarrying <= 60;
+  }],
+  [/^sleeve\s+(emt|pvc80|pvc40|pvc|rmc|imc)(?=\s|$)/, (said, [, method]) => {
+    said.sleeve = method === 'pvc' ? 'pvc40' : method === 'emt' || method === 'rmc' || method === 'imc' || method === 'pvc80' ? method : 'pvc40';
+    return true;
+  }],
+  [/^bored(?=\s|$)/, (said) => (said.bored = true)],
+  [/^(down|up)(?=\s|$)/, (said, [, way]) => {
+    said.turn = way === 'up' ? 'up' : 'down';
+    return true;
+  }],
+  [/^wall(?=\s|$)/, (said) => {
+    said.turn ??= 'wall';
+    return true;
+  }],
+  [/^(?:in|the|of|under|along|through|a)(?=\s|$)/, () => true],
+]; // prettier-ignore
+
+function bends(said: Words, degrees: number): boolean {
+  said.bendsDeg = degrees;
+  return degrees <= 1440;
+}
+
+/** Reads what is said of a stretch, word by word; the first that is not understood is given back. */
+function readWords(text: string): Words | string {
+  const said = { ...NOTHING_SAID };
+  let rest = text.trim();
+  while (rest !== '') {
+    const saying = SAYINGS.map(([shape, takes]) => ({ found: shape.exec(rest), takes })).find(({ found }) => found !== null);
+    if (saying?.found) {
+      if (!saying.takes(said, saying.found)) return saying.found[0];
+      rest = rest.slice(saying.found[0].length).trim();
+      continue;
+    }
+    const word = rest.split(/\s+/)[0] ?? '';
+    const place = PLACE_WORDS[word];
+    const burial = BURIAL_WORDS[word];
+    if (place === undefined && burial === undefined) return word;
+    if (place !== undefined) said.place = place;
+    if (burial !== undefined) said.burial = burial;
+    rest = rest.slice(word.length).trim();
+  }
+  return said;
+} // prettier-ignore
+
+const LENGTH = /^(\d+(?:\.\d+)?(?:\s*(?:'|ft\b))?(?:\s*\d+(?:\.\d+)?\s*(?:"|in\b))?)/;
+
+type Part =
+  | { readonly kind: 'station'; readonly station: StationBetween; readonly boxIn3: number | null }
+  | { readonly kind: 'stretch'; readonly method: MethodId; readonly lengthFt: number; readonly said: Words };
+
+const refuse = (part: string, message: string): TypedRoute => ({ ok: false, part, message });
+
+const METHOD_LIST = 'nm, uf, mc, ser, emt, pvc, pvc80, rmc, imc, fmc, lfmc, lfnc or ent';
+
+function readPart(text: string): Part | TypedRoute {
+  const station = /^(pull box|conduit body|[a-z]+)(?:\s+(\d+(?:\.\d+)?)(?:\s*in³?)?)?$/.exec(text);
+  const kind = station === null ? undefined : STATION_WORDS[station[1] ?? ''];
+  if (kind !== undefined) {
+    const volume = station?.[2];
+    return { kind: 'station', station: kind, boxIn3: volume === undefined ? null : Number(volume) };
+  }
+  const word = text.split(/\s+/)[0] ?? '';
+  const method = METHOD_WORDS.get(word);
+  if (method === undefined) {
+    return refuse(text, `"${word}" is neither a method nor a station: start with ${METHOD_LIST}, or box, body, coupling, disconnect.`);
+  }
+  const rest = text.slice(word.length).trim();
+  const length = LENGTH.exec(rest)?.[1];
+  const lengthFt = length === undefined ? undefined : parseLength(length);
+  if (lengthFt === undefined || isRefused(lengthFt) || lengthFt < 0.5 || lengthFt > 2000) {
+    return refuse(text, `After ${word} comes its length in feet, 0.5 to 2000, as in "${word} 38".`);
+  }
+  const said = readWords(rest.slice(length?.length ?? 0));
+  if (typeof said === 'string') {
+    return refuse(text, `"${said}" was not understood: say where it runs (joists, attic, wall, outside, trench 18), "at 8", "to 4", or "bends 180".`);
+  }
+  return { kind: 'stretch', method, lengthFt, said };
+} // prettier-ignore
+
+const tidy = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/pvc\s+sch(?:edule)?\s*(40|80)/g, 'pvc$1')
+    .replace(/sch(?:edule)?\s*(40|80)\s+pvc/g, 'pvc$1');
+
+const placeOf = (said: Words, method: MethodId, before: Place): Place => {
+  if (said.place !== null) return said.place;
+  if (said.burial !== undefined || said.bored) return 'underground';
+  // A whip or a wall stays where the run came to; what came out of the ground is outdoors.
+  const flexible = METHODS[method].kind === 'raceway';
+  return flexible && before === 'underground' ? 'outdoor' : before === 'attic' ? 'indoor' : before;
+};
+
+/**
+ * Reads a way from a line: stretches and stations with commas between, as in
+ * "nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4". Lengths are feet, depths of a trench inches.
+ * What is not understood is named, with what would be.
+ */
+export function readRoute(text: string, startHeightFt: number): TypedRoute {
+  const parts = tidy(text).split(/[,;\n]|\bthen\b/).map((part) => part.trim()).filter((part) => part !== '');
+  if (parts.length === 0) return refuse('', 'Type stretches with commas between, as in "nm 38 joists, box, emt 12 down wall".');
+  const read = parts.map(readPart);
+  const stretches: TypedStretch[] = [];
+  let [fromFt, before]: [number, Place] = [startHeightFt, 'indoor'];
+  for (const [at, part] of read.entries()) {
+    if ('ok' in part) return part;
+    if (part.kind === 'station') {
+      const last = stretches.at(-1);
+      const next = read[at + 1];
+      if (last === undefined || next === undefined || 'ok' in next || next.kind === 'station') {
+        return refuse(parts[at] ?? '', 'A station stands between two stretches: "nm 38 joists, box, emt 12".');
+      }
+      stretches[stretches.length - 1] = { ...last, station: part.station, boxIn3: part.boxIn3 };
+      continue;
+    }
+    const { method, lengthFt, said } = part;
+    const place = placeOf(said, method, before);
+    const last = !read.slice(at + 1).some((each) => 'kind' in each && each.kind === 'stretch');
+    const usual = usualHeights({ place, turn: said.turn, lengthFt, last }, fromFt);
+    const { bendsDeg, currentCarrying, burial, bored, sleeve } = said;
+    const heightFt = said.heightFt ?? usual.heightFt;
+    const endHeightFt = said.endHeightFt ?? usual.endHeightFt;
+    stretches.push({ method, lengthFt, place, heightFt, endHeightFt, bendsDeg, currentCarrying, burial, bored, sleeve, station: null, boxIn3: null });
+    [fromFt, before] = [endHeightFt, place];
+  }
+  return stretches.length > 12 ? refuse(parts[12] ?? '', 'A run has 12 stretches at most.') : { ok: true, stretches };
+} // prettier-ignore

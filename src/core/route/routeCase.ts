@@ -1,0 +1,79 @@
+import type { Circuit, Stretch } from '../circuit/circuitSchema';
+import type { SolvedCircuit, StretchFigures } from '../circuit/figures';
+import type { SolveContext } from '../circuit/solveContext';
+import { stationKinds, type StationKind } from '../circuit/stations';
+import { METHODS } from '../code/methods';
+import { sectionGeometry, type SectionGeometry } from '../run/sectionGeometry';
+
+/** A circuit that was solved. */
+export interface Routed {
+  readonly circuit: Circuit;
+  readonly solved: SolvedCircuit;
+}
+
+/** What the judgement of a way looks at. */
+export interface RouteCase extends Routed {
+  readonly context: SolveContext;
+  /** Circuits that share a part of the way, solved. */
+  readonly neighbours: readonly Routed[];
+  /** Whether the lines in the ground were located: a ticket is known. */
+  readonly located: boolean;
+}
+
+/** A case with what everything else is read from. */
+export interface LaidOut extends RouteCase {
+  readonly kinds: readonly StationKind[];
+  readonly geometry: SectionGeometry;
+}
+
+/** A case laid out: stations named, section drawn. */
+export const layOut = (about: RouteCase): LaidOut => ({
+  ...about,
+  kinds: stationKinds(about.circuit.run),
+  geometry: sectionGeometry(about.circuit.run, about.circuit.startHeightFt),
+});
+
+/** A stretch as it was saved, with its figures. */
+export interface RoutedStretch {
+  readonly index: number;
+  readonly stretch: Stretch;
+  readonly figures: StretchFigures;
+}
+
+/** The stretches of a circuit with their figures. */
+export const routedStretches = ({ circuit, solved }: Routed): readonly RoutedStretch[] =>
+  circuit.run.flatMap((stretch, index) => {
+    const figures = solved.figures.stretches[index];
+    return figures === undefined ? [] : [{ index, stretch, figures }];
+  });
+
+/** Whether a stretch is of raceway. */
+export const isRaceway = ({ method }: Pick<Stretch, 'method'>): boolean => METHODS[method].kind === 'raceway';
+
+/** Whether a fitting of the way was left out. */
+export const leftOut = (
+  { without = [] }: Stretch,
+  fitting: NonNullable<Stretch['without']>[number],
+): boolean => without.includes(fitting);
+
+/** One straight leg of a stretch. */
+export interface Leg {
+  readonly lengthFt: number;
+  /** How much higher its end is than its start; negative where it falls. */
+  readonly riseFt: number;
+}
+
+/** The straight legs of a stretch as it is drawn; together they are as long as the stretch. */
+export function stretchLegs({ geometry, circuit }: LaidOut, index: number): readonly Leg[] {
+  const path = geometry.stretches[index]?.path ?? [];
+  const total = circuit.run[index]?.lengthFt ?? 0;
+  const drawn = path.slice(1).map((point, at) => {
+    const from = path[at] ?? point;
+    return { along: Math.abs(point.xFt - from.xFt), rise: point.heightFt - from.heightFt };
+  });
+  const sum = drawn.reduce((ft, { along, rise }) => ft + along + Math.abs(rise), 0);
+  const scale = sum === 0 ? 0 : total / sum;
+  return drawn
+    .map(({ along, rise }) => ({ lengthFt: (along + Math.abs(rise)) * scale, riseFt: rise * scale }))
+    .filter(({ lengthFt }) => lengthFt > 0);
+}

@@ -1,0 +1,85 @@
+import { RouteFindings, type AnyRouteFinding } from '../working/routeFinding';
+import { routeBoxes, type BoxReport } from './boxes';
+import { routeBurials, type BurialReport } from './burials';
+import { racewayCuts, type RacewayCuts } from './cutList';
+import {
+  routeFittings,
+  routeSleeves,
+  stretchGrowth,
+  type NeededFitting,
+  type SleeveReport,
+} from './fittings';
+import { routePulls, type PullSection } from './pulls';
+import { layOut, routedStretches, type LaidOut, type RouteCase } from './routeCase';
+import { wireBought, wirePieces, type WireBought, type WirePiece } from './wireList';
+
+/** Everything about the way of one circuit besides its sizes. */
+export interface RouteReport {
+  readonly about: LaidOut;
+  readonly pulls: readonly PullSection[];
+  readonly boxes: readonly BoxReport[];
+  readonly burials: readonly BurialReport[];
+  readonly fittings: readonly NeededFitting[];
+  readonly sleeves: readonly SleeveReport[];
+  /** How much each stretch grows in a year, inches. */
+  readonly growthIn: readonly number[];
+  readonly raceways: readonly RacewayCuts[];
+  readonly wires: readonly WirePiece[];
+  readonly bought: readonly WireBought[];
+  readonly findings: readonly AnyRouteFinding[];
+}
+
+/** Stretches that share a raceway are one and the same raceway: its length, method and place agree. */
+function findDifferences({ circuit, neighbours }: LaidOut, findings: RouteFindings): void {
+  for (const [index, stretch] of circuit.run.entries()) {
+    const { way } = stretch;
+    if (way?.kind !== 'raceway') continue;
+    for (const other of neighbours) {
+      const twin = other.circuit.run.find((each) => each.way?.id === way.id);
+      const same =
+        twin === undefined ||
+        (twin.method === stretch.method && twin.lengthFt === stretch.lengthFt && twin.place === stretch.place);
+      if (!same) findings.found('check', 'way.differs', 'way.together', index, { name: other.circuit.name });
+    }
+  }
+} // prettier-ignore
+
+function findShortPieces(pieces: readonly WirePiece[], findings: RouteFindings): void {
+  for (const { hasFt, leastFt, from } of pieces) {
+    if (hasFt !== null && hasFt < leastFt - 1e-9) {
+      findings.found('stop', 'piece.short', 'box.free-conductor', from, { hasFt, needsFt: leastFt });
+    }
+  }
+}
+
+/**
+ * Judges the way of a solved circuit: pulls and bends, boxes and holes, burial and trench, seals and other
+ * fittings, growth, and the lists of what is cut. Sizes come from the circuit; nothing here changes them.
+ * Sections: 300.4 to 300.14, 314.16, 314.28, 352.44, Table 300.5 and those of the methods.
+ */
+export function routeReport(given: RouteCase): RouteReport {
+  const about = layOut(given);
+  const findings = new RouteFindings(about.context.code);
+  const { circuit, solved } = about;
+  const pulls = routePulls(about, findings);
+  const boxes = routeBoxes(about, findings);
+  const burials = routeBurials(about, findings);
+  const fittings = routeFittings(about, findings);
+  const sleeves = routeSleeves(about, findings);
+  findDifferences(about, findings);
+  const wires = wirePieces(circuit, solved);
+  findShortPieces(wires, findings);
+  return {
+    about,
+    pulls,
+    boxes,
+    burials,
+    fittings,
+    sleeves,
+    growthIn: routedStretches(about).map((each) => stretchGrowth(about, each)),
+    raceways: racewayCuts(about),
+    wires,
+    bought: wireBought(wires, circuit),
+    findings: findings.all,
+  };
+}

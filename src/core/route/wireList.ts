@@ -1,0 +1,128 @@
+import type { Circuit } from '../circuit/circuitSchema';
+import type { SolvedCircuit } from '../circuit/figures';
+import { stationKinds, type StationKind } from '../circuit/stations';
+import { METHODS } from '../code/methods';
+import { sizeRank, type WireSize } from '../units/wireSize';
+import { stretchConductors, type NamedConductor } from '../wording/conductors';
+import { leastFree, makeUp, soldAs } from './makeUp';
+
+/** One cable, or the conductors of one pull, in one length. */
+export interface WirePiece {
+  /** Stations at its ends, by position. */
+  readonly from: number;
+  readonly to: number;
+  /** Stretches that it runs through. */
+  readonly stretches: readonly number[];
+  /** Cable by its name, or null for single conductors. */
+  readonly cable: string | null;
+  readonly conductors: readonly NamedConductor[];
+  /** Length of the way. */
+  readonly wayFt: number;
+  readonly makeUpFt: number;
+  /** What has to be cut: the way and what is left at both ends. */
+  readonly cutFt: number;
+  /** The shortest piece that the boxes at its ends take. */
+  readonly leastFt: number;
+  /** The piece at hand, where there is one. */
+  readonly hasFt: number | null;
+}
+
+/** Wire of one kind, as it is bought. */
+export interface WireBought {
+  readonly name: string;
+  readonly cutFt: number;
+  /** With waste. */
+  readonly wantedFt: number;
+  readonly buyFt: number;
+  readonly coil: boolean;
+}
+
+const WASTE = { cable: 1.1, conductor: 1.05 } as const;
+
+/** Stations at which conductors end or are spliced; through the others they run unbroken. */
+const ENDS: readonly StationKind[] = ['panel', 'box', 'disconnect', 'appliance'];
+
+/** Stretches that one piece runs through: a cable each, conductors from splice to splice. */
+function grouped({ run }: Circuit, kinds: readonly StationKind[]): readonly number[][] {
+  const groups: number[][] = [];
+  for (const [index, { method }] of run.entries()) {
+    const last = groups.at(-1);
+    const at = kinds[index];
+    const before = run[index - 1];
+    const goesOn =
+      METHODS[method].kind === 'raceway' &&
+      before !== undefined &&
+      METHODS[before.method].kind === 'raceway' &&
+      at !== undefined &&
+      !ENDS.includes(at);
+    if (goesOn && last !== undefined) last.push(index);
+    else groups.push([index]);
+  }
+  return groups;
+}
+
+/** Every piece of cable and every set of conductors of a circuit, with what is left at both ends. */
+export function wirePieces(circuit: Circuit, { figures }: SolvedCircuit): readonly WirePiece[] {
+  const kinds = stationKinds(circuit.run);
+  return grouped(circuit, kinds).flatMap((stretches) => {
+    const [first = 0] = stretches;
+    const from = first;
+    const to = (stretches.at(-1) ?? first) + 1;
+    const at = figures.stretches[first];
+    if (at === undefined) return [];
+    const cable = METHODS[at.method].kind === 'cable';
+    const between = stretches.slice(1).map((index) => kinds[index] ?? 'body');
+    const ends = [kinds[from] ?? 'panel', kinds[to] ?? 'appliance'] as const;
+    const wayFt = stretches.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
+    const makeUpFt = [...ends, ...between].reduce((ft, kind) => ft + makeUp(kind, cable), 0);
+    return [
+      {
+        from,
+        to,
+        stretches,
+        cable: cable ? (at.cable?.name ?? null) : null,
+        conductors: stretchConductors(at, figures),
+        wayFt,
+        makeUpFt,
+        cutFt: wayFt + makeUpFt,
+        leastFt: wayFt + ends.reduce((ft, kind) => ft + leastFree(kind), 0),
+        hasFt: circuit.run[first]?.pieceFt ?? null,
+      },
+    ];
+  });
+}
+
+/** Cables up to this size are sold in coils. */
+const COIL_TO: WireSize = '6';
+
+const named = (
+  piece: WirePiece,
+  circuit: Circuit,
+): readonly { readonly name: string; readonly coil: boolean; readonly waste: number }[] => {
+  const { cable, conductors } = piece;
+  if (cable !== null) {
+    const coil = conductors.every(({ size }) => sizeRank(size) <= sizeRank(COIL_TO)) && !cable.startsWith('SER');
+    return [{ name: cable, coil, waste: WASTE.cable }];
+  }
+  const metal = circuit.material === 'al' ? ' Al' : '';
+  return conductors.map(({ letters, size }) => ({
+    name: `${size}${metal} ${letters === 'BARE' ? 'bare' : `${circuit.insulation} ${letters}`}`,
+    coil: false,
+    waste: WASTE.conductor,
+  }));
+}; // prettier-ignore
+
+/** What is bought of each kind of wire: pieces added up, waste on top, up to what is sold. */
+export function wireBought(pieces: readonly WirePiece[], circuit: Circuit): readonly WireBought[] {
+  const list = new Map<string, { cutFt: number; waste: number; coil: boolean }>();
+  for (const piece of pieces) {
+    for (const { name, coil, waste } of named(piece, circuit)) {
+      const so = list.get(name) ?? { cutFt: 0, waste, coil };
+      list.set(name, { ...so, cutFt: so.cutFt + piece.cutFt });
+    }
+  }
+  return [...list].map(([name, { cutFt, waste, coil }]) => {
+    const wantedFt = cutFt * waste;
+    return { name, cutFt, wantedFt, buyFt: soldAs(wantedFt, coil), coil };
+  });
+}

@@ -1,0 +1,76 @@
+import { cite, type Edition } from '../code/edition';
+import { methodCitation, type MethodId, type Place } from '../code/methods';
+import type { Citation, SectionKey } from '../code/sections';
+import type { BurialPlace } from '../rules/burialCover';
+import type { TradeSize } from '../units/tradeSize';
+import type { WireSize } from '../units/wireSize';
+import type { WayFitting } from '../circuit/wayKinds';
+import type { Standing } from './finding';
+
+/** What each finding about the way of a circuit was about, by its stable code. Its sentence is in core/wording. */
+export interface RouteFindingData {
+  'burial.depth': { coverIn: number; needsIn: number; place: BurialPlace };
+  'burial.bored': { method: MethodId };
+  'work.before-locate': { lengthFt: number };
+  'box.fill': { hasIn3: number; needsIn3: number };
+  'box.none': { needsIn3: number };
+  'box.pull-length': { hasIn: number; needsIn: number };
+  'box.unbonded': { station: string };
+  'body.marked': { size: WireSize; trade: TradeSize; leastIn: number };
+  'route.bends': { degrees: number; limit: number };
+  'pull.tension': { pounds: number; mostLb: number; by: 'hand' | 'conductor' };
+  'pull.sidewall': { lbPerFt: number; mostLbPerFt: number };
+  'raceway.tight': { trade: TradeSize; fillPct: number; cable: string };
+  'raceway.sleeve-full': { trade: TradeSize; fillPct: number; limitPct: number; cable: string };
+  'seal.missing': { from: Place; to: Place };
+  'bushing.missing': { size: WireSize };
+  'nailplate.needed': { edgeIn: number };
+  'ribbon.missing': { coverIn: number };
+  'expansion.missing': { growthIn: number; lengthFt: number };
+  'riser.unguarded': { method: MethodId };
+  's-loop.missing': { method: MethodId };
+  'knockout.size': { trade: TradeSize; needsIn: number; hasIn: number };
+  'piece.short': { hasFt: number; needsFt: number };
+  'way.differs': { name: string };
+}
+
+/** Code of a finding about the way of a circuit. */
+export type RouteFindingCode = keyof RouteFindingData;
+
+/** A finding about the way of a circuit: about one stretch, or about the station at its end. */
+export interface RouteFinding<C extends RouteFindingCode = RouteFindingCode> {
+  readonly code: C;
+  readonly standing: Standing;
+  readonly data: RouteFindingData[C];
+  readonly cite: Citation;
+  readonly stretch: number;
+  /** The fitting that was left out, where that is the matter. */
+  readonly fitting: WayFitting | null;
+}
+
+/** A finding of any code. */
+export type AnyRouteFinding = { [C in RouteFindingCode]: RouteFinding<C> }[RouteFindingCode];
+
+/** Gathers findings about the way of one circuit under one edition. */
+export class RouteFindings {
+  readonly #all: AnyRouteFinding[] = [];
+  readonly #code: Edition;
+
+  constructor(code: Edition) {
+    this.#code = code;
+  }
+
+  /** Records a finding about a stretch, or the station at its end. */
+  found<C extends RouteFindingCode>(standing: Standing, code: C, section: SectionKey, stretch: number, data: RouteFindingData[C], of: { readonly method?: MethodId; readonly fitting?: WayFitting } = {}): void {
+    const plain = cite(this.#code, section);
+    const where = of.method === undefined ? plain : methodCitation(plain, of.method);
+    const finding: RouteFinding<C> = { code, standing, data, cite: where, stretch, fitting: of.fitting ?? null };
+    // The compiler cannot see that a finding of one code is a member of the union.
+    this.#all.push(finding as unknown as AnyRouteFinding);
+  } // prettier-ignore
+
+  /** What was found, in the order in which it was. */
+  get all(): readonly AnyRouteFinding[] {
+    return this.#all;
+  }
+}
