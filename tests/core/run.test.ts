@@ -28,7 +28,7 @@ describe('the section', () => {
     expect(geometry.stations.map(({ letter, kind }) => [letter, kind])).toEqual([
       ['A', 'panel'],
       ['B', 'box'],
-      ['C', 'fitting'],
+      ['C', 'body'],
       ['D', 'appliance'],
     ]);
   });

@@ -1,11 +1,12 @@
 import { render, screen } from '@testing-library/react';
 import { describe, expect, test } from 'vitest';
+import { alongPath } from '../../src/core/run/alongPath';
 import { sectionGeometry } from '../../src/core/run/sectionGeometry';
 import { tableFace } from '../../src/core/code/tableFace';
 import { edition } from '../../src/core/code/edition';
 import { RacewayCrossSection } from '../../src/ui/pictures/RacewayCrossSection';
 import { RunSection } from '../../src/ui/pictures/RunSection';
-import { alongPath, roundedPath, sectionRoom, sectionScale } from '../../src/ui/pictures/sectionScale';
+import { roundedPath, sectionRoom, sectionScale } from '../../src/ui/pictures/sectionScale';
 import { TableFaceView } from '../../src/ui/working/TableFaceView';
 import { stretch } from '../support/circuits';
 

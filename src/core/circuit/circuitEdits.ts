@@ -2,7 +2,7 @@ import { moveStation } from '../run/tapeLayout';
 import type { Place } from '../code/methods';
 import type { Circuit, Pins, Stretch } from './circuitSchema';
 import { designAmbient, USUAL_DESIGN } from './jobDefaults';
-import { PLACE_HEIGHT_FT } from './newCircuit';
+import { usualHeightFt } from './newCircuit';
 
 /** The shortest stretch that can be made, feet. */
 const LEAST_STRETCH_FT = 1;
@@ -21,7 +21,7 @@ export const withPlace = (circuit: Circuit, index: number, place: Place, design 
   withStretch(circuit, index, {
     place,
     ambientC: designAmbient(design, place),
-    heightFt: PLACE_HEIGHT_FT[place],
+    heightFt: usualHeightFt(place, circuit.run[index]?.method ?? 'nm-b'),
   });
 
 /** A stretch cut in two halves; undefined where it is too short or the run is full. */

@@ -1,10 +1,10 @@
 import { applianceTitle, type Appliance } from '../appliances/registry';
-import type { MethodId, Place } from '../code/methods';
+import { METHODS, type MethodId, type Place } from '../code/methods';
 import { designAmbient, USUAL_DESIGN } from './jobDefaults';
 import type { Circuit, Stretch } from './circuitSchema';
 
 /** Height at which a stretch is drawn until somebody says otherwise, feet above grade. */
-export const PLACE_HEIGHT_FT: Readonly<Record<Place, number>> = {
+const PLACE_HEIGHT_FT: Readonly<Record<Place, number>> = {
   indoor: 8,
   attic: 10,
   garage: 8,
@@ -13,6 +13,13 @@ export const PLACE_HEIGHT_FT: Readonly<Record<Place, number>> = {
   underground: -1.5,
   corrosive: 3,
 };
+
+/** Cable in the ground lies deeper than raceway (Table 300.5), feet. */
+const DIRECT_BURIAL_FT = -2;
+
+/** Height at which a method is drawn in a place until somebody says otherwise, feet above grade. */
+export const usualHeightFt = (place: Place, method: MethodId): number =>
+  place === 'underground' && METHODS[method].kind === 'cable' ? DIRECT_BURIAL_FT : PLACE_HEIGHT_FT[place];
 
 /** Where an appliance meets the wiring until somebody says otherwise, feet above grade. */
 const OUTLET_HEIGHT_FT = 4;
@@ -33,7 +40,7 @@ export const newStretch = (
   ambientC: designAmbient(design, place),
   currentCarrying: null,
   bendsDeg: 0,
-  heightFt: PLACE_HEIGHT_FT[place],
+  heightFt: usualHeightFt(place, method),
   endHeightFt: OUTLET_HEIGHT_FT,
 });
 

@@ -15,6 +15,10 @@ export const isAnswered = (circuit: Circuit, finding: AnyFinding): boolean =>
 export const openFindings = (circuit: Circuit, findings: readonly AnyFinding[]): readonly AnyFinding[] =>
   findings.filter((finding) => finding.standing !== 'note' && !isAnswered(circuit, finding));
 
+/** The worse of two standings. */
+export const worseStanding = (a: FigureStanding, b: FigureStanding): FigureStanding =>
+  OF_RANK.indexOf(a) >= OF_RANK.indexOf(b) ? a : b;
+
 /** The worst standing among open findings. */
 export const worstStanding = (open: readonly { readonly standing: Standing }[]): FigureStanding =>
   OF_RANK[open.reduce((worst, { standing }) => Math.max(worst, RANK[standing]), 0)] ?? 'ok';
@@ -46,7 +50,7 @@ export interface StandingCounts {
 }
 
 /** How many findings of each standing are open. */
-export const countStandings = (open: readonly AnyFinding[]): StandingCounts => {
+export const countStandings = (open: readonly { readonly standing: Standing }[]): StandingCounts => {
   const of = (standing: Standing): number => open.filter((finding) => finding.standing === standing).length;
   return { stop: of('stop'), check: of('check'), ask: of('ask') };
 };

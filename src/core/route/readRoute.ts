@@ -1,5 +1,5 @@
 import type { Stretch } from '../circuit/circuitSchema';
-import { PLACE_HEIGHT_FT } from '../circuit/newCircuit';
+import { usualHeightFt } from '../circuit/newCircuit';
 import type { MethodId, Place } from '../code/methods';
 import { METHODS } from '../code/methods';
 import type { StationBetween } from '../circuit/wayKinds';
@@ -35,10 +35,10 @@ export const END_FT = { appliance: 4, risen: 2, box: 6, least: 1, most: 9 } as c
 
 /** The heights of a stretch that says nothing of them. */
 export function usualHeights(
-  { place, turn, lengthFt, last }: { place: Place; turn: 'down' | 'up' | 'wall' | null; lengthFt: number; last: boolean },
+  { place, method, turn, lengthFt, last }: { place: Place; method: MethodId; turn: 'down' | 'up' | 'wall' | null; lengthFt: number; last: boolean },
   fromFt: number,
 ): { readonly heightFt: number; readonly endHeightFt: number } {
-  const heightFt = turn === null ? PLACE_HEIGHT_FT[place] : fromFt;
+  const heightFt = turn === null ? usualHeightFt(place, method) : fromFt;
   if (turn === 'down') return { heightFt, endHeightFt: Math.max(END_FT.least, fromFt - lengthFt) };
   if (turn === 'up') return { heightFt, endHeightFt: Math.min(END_FT.most, fromFt + lengthFt) };
   if (last) return { heightFt, endHeightFt: END_FT.appliance };
@@ -200,7 +200,7 @@ export function readRoute(text: string, startHeightFt: number): TypedRoute {
     const { method, lengthFt, said } = part;
     const place = placeOf(said, method, before);
     const last = !read.slice(at + 1).some((each) => 'kind' in each && each.kind === 'stretch');
-    const usual = usualHeights({ place, turn: said.turn, lengthFt, last }, fromFt);
+    const usual = usualHeights({ place, method, turn: said.turn, lengthFt, last }, fromFt);
     const { bendsDeg, currentCarrying, burial, bored, sleeve } = said;
     const heightFt = said.heightFt ?? usual.heightFt;
     const endHeightFt = said.endHeightFt ?? usual.endHeightFt;

@@ -21,6 +21,8 @@ import {
   rangeDemandItemSchema,
   serviceItemSchema,
 } from './kindSchemas';
+import { answerBends, answerOffsetBend, answerStraps } from './routeItems';
+import { bendsItemSchema, offsetBendItemSchema, strapsItemSchema } from './routeSchemas';
 import { answerService } from './serviceItem';
 import { answerAmpacity, answerDrop, answerFillCount } from './smallItems';
 
@@ -52,6 +54,9 @@ const KINDS: ReadonlyMap<string, Kind> = new Map([
   ['box', kind(boxItemSchema, answerBox)],
   ['burial', kind(burialItemSchema, answerBurial)],
   ['bond-loop', kind(bondLoopItemSchema, answerBondLoop)],
+  ['bends', kind(bendsItemSchema, answerBends)],
+  ['offset-bend', kind(offsetBendItemSchema, answerOffsetBend)],
+  ['straps', kind(strapsItemSchema, answerStraps)],
   ['service', kind(serviceItemSchema, answerService)],
 ]);
 

@@ -1,7 +1,7 @@
 import { applianceSchema, applianceTitle, type Appliance } from '../appliances/registry';
 import { methodAlternatives } from '../circuit/alternatives';
 import type { Circuit, Stretch } from '../circuit/circuitSchema';
-import { PLACE_HEIGHT_FT } from '../circuit/newCircuit';
+import { usualHeightFt } from '../circuit/newCircuit';
 import type { CircuitFigures, RacewayFigures, SolvedCircuit, StretchFigures } from '../circuit/figures';
 import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
 import { remediesFor } from '../circuit/remedies';
@@ -34,7 +34,7 @@ const stretches = (item: CircuitItem): Stretch[] => {
         ambientC: item.ambientC,
         currentCarrying: item.currentCarrying ?? null,
         bendsDeg: 0,
-        heightFt: PLACE_HEIGHT_FT[item.location],
+        heightFt: usualHeightFt(item.location, item.method ?? 'nm-b'),
       },
     ];
   }
@@ -47,7 +47,7 @@ const stretches = (item: CircuitItem): Stretch[] => {
     ambientC: segment.ambientC ?? item.ambientC,
     currentCarrying: segment.currentCarrying ?? item.currentCarrying ?? null,
     bendsDeg: segment.bendsDeg ?? 0,
-    heightFt: PLACE_HEIGHT_FT[segment.location ?? item.location],
+    heightFt: usualHeightFt(segment.location ?? item.location, segment.method),
   }));
 };
 

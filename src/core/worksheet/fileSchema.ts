@@ -15,13 +15,14 @@ import {
   rangeDemandItemSchema,
   serviceItemSchema,
 } from './kindSchemas';
+import { bendsItemSchema, offsetBendItemSchema, strapsItemSchema } from './routeSchemas';
 
 /** The whole form of a worksheet, for the published schema. */
 export const worksheetFileSchema = worksheetSchema.extend({
   items: z.array(
     z.union([
       circuitItemSchema, ampacityItemSchema, dropItemSchema, fillItemSchema, fillCountItemSchema, motorItemSchema,
-      rangeDemandItemSchema, boxItemSchema, burialItemSchema, bondLoopItemSchema, serviceItemSchema,
+      rangeDemandItemSchema, boxItemSchema, burialItemSchema, bondLoopItemSchema, serviceItemSchema, bendsItemSchema, offsetBendItemSchema, strapsItemSchema,
     ]),
   ),
 }); // prettier-ignore

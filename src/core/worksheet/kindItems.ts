@@ -1,7 +1,6 @@
 import { tableCurrent } from '../appliances/motorCurrent';
 import { overloadPercent } from '../appliances/motor';
-import { cite, type Edition } from '../code/edition';
-import type { SectionKey } from '../code/sections';
+import type { Edition } from '../code/edition';
 import type { FieldProblem } from '../job/zodProblem';
 import { boxFill, PULL_BOX_FROM, tooLargeForFill } from '../rules/boxFill';
 import { nextStandard } from '../rules/branchOcpd';
@@ -9,18 +8,11 @@ import { burialCover } from '../rules/burialCover';
 import { cookingDemand } from '../rules/cookingDemand';
 import { printNumber as n } from '../units/number';
 import { bondLoop } from '../water/bondLoop';
-import { defaultLines, type FindingLine, type ItemAnswer, type WorkingLine } from './answer';
+import { defaultLines, type FindingLine, type ItemAnswer } from './answer';
+import { findingLine, line } from './answerParts';
 import type { BondLoopItem, BoxItem, BurialItem, MotorItem, RangeDemandItem } from './kindSchemas';
 
 type Given = Readonly<Record<string, unknown>>;
-
-const line = (code: Edition, section: SectionKey, step: string, formula: string, result: string): WorkingLine => ({
-  step, formula, result, rule: cite(code, section).section,
-}); // prettier-ignore
-
-const finding = (code: Edition, section: SectionKey, id: string, standing: string, text: string): FindingLine => ({
-  code: id, standing, text, rule: cite(code, section).section, remedies: [],
-}); // prettier-ignore
 
 const DEVICE = {
   inverse: 'inverse',
@@ -36,8 +28,8 @@ const USUAL_SERVICE_FACTOR = 1.15;
 const plateFindings = (plateA: number | undefined, flcA: number, code: Edition): readonly FindingLine[] => {
   if (plateA === undefined) return [];
   return plateA > flcA
-    ? [finding(code, 'motor.table', 'motor.plate-above-table', 'check', `The plate says ${n(plateA)} A, more than the table's ${n(flcA)} A.`)]
-    : [finding(code, 'motor.table', 'motor.fla-used-for-flc', 'note', `The plate's ${n(plateA)} A are for the overload; conductor and device go by the table, ${n(flcA)} A.`)];
+    ? [findingLine(code, 'motor.table', 'motor.plate-above-table', 'check', `The plate says ${n(plateA)} A, more than the table's ${n(flcA)} A.`)]
+    : [findingLine(code, 'motor.table', 'motor.fla-used-for-flc', 'note', `The plate's ${n(plateA)} A are for the overload; conductor and device go by the table, ${n(flcA)} A.`)];
 }; // prettier-ignore
 
 /** A motor's table current, short-circuit device, conductor and overload. */
@@ -100,7 +92,7 @@ export function answerBox(item: BoxItem, given: Given, code: Edition): ItemAnswe
     id: item.id,
     kind: item.kind,
     result: { requiredIn3, parts, ok },
-    findings: ok === false ? [finding(code, 'table.boxes', 'box.fill', 'stop', `The box has ${n(item.boxIn3 ?? 0)} in³; ${n(requiredIn3)} in³ are needed.`)] : [],
+    findings: ok === false ? [findingLine(code, 'table.boxes', 'box.fill', 'stop', `The box has ${n(item.boxIn3 ?? 0)} in³; ${n(requiredIn3)} in³ are needed.`)] : [],
     working: [
       ...defaultLines(given, { clamps, fittings }),
       ...parts.map(({ what, in3 }) => line(code, 'table.conductor-volume', what, 'by volume', `${n(in3)} in³`)),
@@ -136,7 +128,7 @@ export function answerBondLoop(item: BondLoopItem, given: Given, code: Edition):
     id: item.id,
     kind: item.kind,
     result: { perimeterFt, loopFt, totalFt, points },
-    findings: near ? [finding(code, 'bond.loop', 'bond.loop-distance', 'stop', `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is asked.`)] : [],
+    findings: near ? [findingLine(code, 'bond.loop', 'bond.loop-distance', 'stop', `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is asked.`)] : [],
     working: [
       ...defaultLines(given, { tailsFt: item.tailsFt.length }),
       line(code, 'bond.loop', 'Perimeter', Object.keys(item.shape).join(''), `${n(perimeterFt)} ft`),

@@ -7,26 +7,12 @@ import { conductorCount } from '../rules/racewayFill';
 import { printNumber as n } from '../units/number';
 import { printWireSize } from '../units/wireSize';
 import type { FieldProblem } from '../job/zodProblem';
-import { defaultLines, type ItemAnswer, type WorkingLine } from './answer';
+import { defaultLines, type ItemAnswer } from './answer';
+import { line } from './answerParts';
 import type { AmpacityItem, DropItem, FillCountItem } from './itemSchemas';
 import { surroundOf } from './methodNames';
-import type { SectionKey } from '../code/sections';
-import { cite } from '../code/edition';
 
 type Given = Readonly<Record<string, unknown>>;
-
-const line = (
-  code: Edition,
-  section: SectionKey,
-  step: string,
-  formula: string,
-  result: string,
-): WorkingLine => ({
-  step,
-  formula,
-  result,
-  rule: cite(code, section).section,
-});
 
 const lower = (a: TemperatureColumn, b: TemperatureColumn | null): TemperatureColumn =>
   b !== null && b < a ? b : a;

@@ -1,10 +1,14 @@
+import { lazy, Suspense } from 'react';
 import type { CircuitView } from '../../store/circuitView';
 import { useAppSelector } from '../../store/store';
 import { CircuitList } from './CircuitList';
 import { Ladder } from './Ladder';
 import { RunPane } from './RunPane';
 import { WorkingPane } from './WorkingPane';
+import { usePart } from './usePart';
 import classes from './stage.module.css';
+
+const RoutePane = lazy(() => import('./route/RoutePane').then((module) => ({ default: module.RoutePane })));
 
 interface CircuitBoardProps {
   readonly view: CircuitView;
@@ -14,26 +18,35 @@ interface CircuitBoardProps {
 /** One circuit: its run across the sheet, and under it the list, the ladder and the working. */
 export function CircuitBoard({ view, ids }: CircuitBoardProps) {
   const focus = useAppSelector((state) => state.focus);
+  const { part } = usePart();
   const last = view.circuit.run.length - 1;
   const stretch = focus.stretch === null ? null : Math.min(focus.stretch, last);
   return (
     <main className={classes['board']}>
-      <RunPane key={view.circuit.id} view={view} link={focus.link} stretch={stretch} />
-      <div className={classes['low']}>
+      <RunPane key={view.circuit.id} view={view} stretch={stretch} part={part} />
+      <div className={classes['low']} data-part={part}>
         <section className={classes['list']} aria-label="Circuits of the job">
           <CircuitList ids={ids} current={view.circuit.id} />
         </section>
-        <section className={classes['ladder']} aria-label="The figures, in the order of reasoning">
-          <Ladder view={view} link={focus.link} />
-        </section>
-        <section className={classes['working']} aria-label="The working" id="working" tabIndex={-1}>
-          <WorkingPane
-            key={`${view.circuit.id} ${focus.link}`}
-            view={view}
-            link={focus.link}
-            stretch={stretch}
-          />
-        </section>
+        {part === 'route' ? (
+          <Suspense fallback={<p className="second">Fetching the way</p>}>
+            <RoutePane key={view.circuit.id} view={view} stretch={stretch} />
+          </Suspense>
+        ) : (
+          <>
+            <section className={classes['ladder']} aria-label="The figures, in the order of reasoning">
+              <Ladder view={view} link={focus.link} />
+            </section>
+            <section className={classes['working']} aria-label="The working" id="working" tabIndex={-1}>
+              <WorkingPane
+                key={`${view.circuit.id} ${focus.link}`}
+                view={view}
+                link={focus.link}
+                stretch={stretch}
+              />
+            </section>
+          </>
+        )}
       </div>
     </main>
   );

@@ -4,6 +4,7 @@ import { printNumber } from '../../core/units/number';
 import type { CircuitView } from '../../store/circuitView';
 import { useJobEditor } from '../../store/useJobEditor';
 import { useStageActions } from '../job/stageActions';
+import { usePart } from './usePart';
 import classes from './stage.module.css';
 
 interface CircuitTitleProps {
@@ -63,6 +64,7 @@ function Name({ view }: { readonly view: CircuitView }) {
 function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
   const { canWrite, edit } = useJobEditor();
   const { openSheet, open } = useStageActions();
+  const { part, show } = usePart();
   const act = (name: string, does: () => void, className = '', disabled = false) => (
     <button type="button" className={`act ${className}`.trim()} disabled={disabled} onClick={does}>
       {name}
@@ -77,6 +79,9 @@ function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
         },
         classes['phoneOnly'],
       )}
+      {act(part === 'route' ? 'Figures' : 'Route', () => {
+        show(part === 'route' ? 'figures' : 'route');
+      })}
       {act('Circuit sheet', () => {
         openSheet(circuit.id);
       })}

@@ -1,8 +1,10 @@
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { countStandings } from '../../core/circuit/standings';
+import type { Standing } from '../../core/working/finding';
 import type { Job } from '../../core/job/jobSchema';
 import { circuitView } from '../../store/circuitView';
+import { useRoutes } from '../../store/useRoutes';
 import { CircuitBoard } from './CircuitBoard';
 import { EmptyStage } from './EmptyStage';
 import { Foot } from './Foot';
@@ -30,7 +32,8 @@ function useOrder({ circuits }: Job): readonly string[] {
 function useAddressOf(jobId: string, shown: string | undefined, asked: string | undefined): void {
   const navigate = useNavigate();
   useEffect(() => {
-    if (shown !== undefined && shown !== asked) void navigate(`/jobs/${jobId}/${shown}`, { replace: true });
+    if (shown === undefined || shown === asked) return;
+    void navigate({ pathname: `/jobs/${jobId}/${shown}`, search: window.location.search }, { replace: true });
   }, [navigate, jobId, shown, asked]);
 }
 
@@ -48,7 +51,15 @@ export function CircuitsStage() {
   useAddressOf(job.id, current?.circuit.id, circuitId);
   useStageShortcuts({ views, current, actions, dialogOpen: dialog !== null });
   const stages = useStageStates(job);
-  const everything = views.flatMap((view) => view.open);
+  const judge = useRoutes();
+  const ways = useMemo(
+    () => (judge === undefined ? [] : job.circuits.map((circuit) => judge(job, circuit))),
+    [judge, job],
+  );
+  const everything: readonly { readonly standing: Standing }[] = [
+    ...views.flatMap(({ open: found }) => found),
+    ...ways.flatMap(({ open: found }) => found),
+  ];
   return (
     <StageActionsProvider value={actions}>
       <div className={classes['stage']}>
@@ -57,7 +68,7 @@ export function CircuitsStage() {
           <Notices open={open} />
         </div>
         {current === undefined ? <EmptyStage /> : <CircuitBoard view={current} ids={ids} />}
-        <Foot views={views} counts={countStandings(everything)} />
+        <Foot views={views} ways={ways} counts={countStandings(everything)} />
       </div>
       {dialogsLoaded && (
         <Suspense>

@@ -1,26 +1,35 @@
-import { memo } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { useElementSize, useMediaQuery } from '@mantine/hooks';
 import { circuitNote } from '../../core/wording/conductors';
 import { sectionGeometry, type SectionGeometry } from '../../core/run/sectionGeometry';
 import { tapeLayout, type TapeColumn } from '../../core/run/tapeLayout';
-import type { Link } from '../../core/working/finding';
 import type { CircuitView } from '../../store/circuitView';
 import { stretchChosen } from '../../store/focusSlice';
+import { useRouteView } from '../../store/useCircuitView';
 import { useAppDispatch } from '../../store/store';
 import { RunSection } from '../../ui/pictures/RunSection';
-import { sectionRoom, sectionScale } from '../../ui/pictures/sectionScale';
+import { sectionRoom, sectionScale, stretchWindow, type SectionWindow } from '../../ui/pictures/sectionScale';
 import { RunTape } from '../../ui/pictures/RunTape';
 import { CircuitTitle } from './CircuitTitle';
 import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { StationHandles } from './StationHandles';
 import { StretchBands } from './StretchBands';
 import { UprightTape } from './UprightTape';
+import { stationNotes } from './stationNotes';
+import type { Part } from './usePart';
 import classes from './RunPane.module.css';
+
+const RouteTools = lazy(() =>
+  import('./route/RouteTools').then((module) => ({ default: module.RouteTools })),
+);
+const SectionHandles = lazy(() =>
+  import('./route/SectionHandles').then((module) => ({ default: module.SectionHandles })),
+);
 
 interface RunPaneProps {
   readonly view: CircuitView;
-  readonly link: Link;
   readonly stretch: number | null;
+  readonly part: Part;
 }
 
 const LEFT_PX = 104;
@@ -44,13 +53,16 @@ function Section({
   lit,
   onChoose,
   ...rest
-}: PictureProps & { heightPx: number; flagsPx: number[] }) {
+}: PictureProps & { heightPx: number; flagsPx: number[]; window: SectionWindow | undefined }) {
   const { ocpd, load } = view.solved.figures;
+  const way = useRouteView(view.circuit.id);
+  const onWay = way?.open.map((finding) => ({ ...finding, sentence: way.say(finding) })) ?? [];
   const { name } = view.circuit;
   return (
     <RunSection
       geometry={geometry}
-      labels={sectionLabels(view)}
+      labels={sectionLabels({ ...view, onWay })}
+      stationNotes={way === undefined ? [] : stationNotes(way)}
       panelLabel={`${ocpd.ratingA} A, ${ocpd.poles}-pole`}
       applianceLabel={name.split(',')[0] ?? name}
       applianceAmps={`${load.continuousA + load.otherA} A`}
@@ -68,27 +80,39 @@ function FlatTape({
   lit,
   onChoose,
   columns,
-}: Omit<PictureProps, 'geometry'> & { columns: readonly TapeColumn[] }) {
+  route,
+}: Omit<PictureProps, 'geometry'> & { columns: readonly TapeColumn[]; route: boolean }) {
   return (
     <div className={classes['tape']}>
       <span className={`small ${classes['wire']}`}>wire</span>
       <RunTape columns={columns} leftPx={LEFT_PX} widthPx={widthPx} lit={lit} />
       <StationHandles circuit={view.circuit} columns={columns} leftPx={LEFT_PX} />
-      <StretchBands view={view} columns={columns} headPx={LEFT_PX} lit={lit} onChoose={onChoose} />
+      <StretchBands
+        view={view}
+        columns={columns}
+        headPx={LEFT_PX}
+        lit={lit}
+        onChoose={onChoose}
+        brief={route}
+      />
     </div>
   );
 }
 
 /** The run of a circuit: its section to scale, the tape under it, and what is in every stretch. */
-export const RunPane = memo(function RunPane({ view, stretch }: RunPaneProps) {
+export const RunPane = memo(function RunPane({ view, stretch, part }: RunPaneProps) {
   const { ref, width } = useElementSize();
   const dispatch = useAppDispatch();
   const phone = useMediaQuery('(max-width: 640px)');
+  const [closer, setCloser] = useState(false);
   const { circuit, solved } = view;
+  const route = part === 'route';
   const geometry = sectionGeometry(circuit.run, circuit.startHeightFt);
+  const window = route && closer && stretch !== null ? stretchWindow(geometry, stretch) : undefined;
   const lengths = circuit.run.map(({ lengthFt }) => lengthFt);
   const columns = tapeLayout(lengths, Math.max(0, width - LEFT_PX - RIGHT_PX), LEAST_COLUMN_PX);
   const heightPx = phone ? PHONE_SECTION_PX : SECTION_PX;
+  const scale = sectionScale(geometry, sectionRoom(width, heightPx), window);
   const flags = [0, ...columns.map(({ toPx }) => toPx)].map((px) => LEFT_PX + px);
   const picture = {
     view,
@@ -101,13 +125,34 @@ export const RunPane = memo(function RunPane({ view, stretch }: RunPaneProps) {
       <CircuitTitle
         view={view}
         note={circuitNote(circuit, solved.figures)}
-        exaggeration={phone ? null : sectionScale(geometry, sectionRoom(width, heightPx)).exaggeration}
+        exaggeration={phone ? null : scale.exaggeration}
       />
-      <div ref={ref} className={classes['picture']}>
+      {route && (
+        <Suspense fallback={<div style={{ height: 34 }} />}>
+          <RouteTools
+            view={view}
+            closer={stretch === null ? null : closer}
+            onCloser={setCloser}
+            picture={() => document.querySelector<SVGSVGElement>('#the-section svg')}
+          />
+        </Suspense>
+      )}
+      <div ref={ref} className={classes['picture']} id="the-section">
         {width > 0 && (
-          <Section {...picture} geometry={geometry} heightPx={heightPx} flagsPx={phone ? [] : flags} />
+          <Section
+            {...picture}
+            geometry={geometry}
+            heightPx={heightPx}
+            flagsPx={phone || window !== undefined ? [] : flags}
+            window={window}
+          />
         )}
-        {width > 0 && !phone && <FlatTape {...picture} columns={columns} />}
+        {width > 0 && route && !phone && (
+          <Suspense>
+            <SectionHandles circuit={circuit} geometry={geometry} scale={scale} />
+          </Suspense>
+        )}
+        {width > 0 && !phone && <FlatTape {...picture} columns={columns} route={route} />}
         {width > 0 && phone && <UprightTape view={view} lit={stretch} onChoose={picture.onChoose} />}
       </div>
     </section>

@@ -14,6 +14,8 @@ interface StretchBandsProps {
   readonly headPx: number;
   readonly lit: number | null;
   readonly onChoose: (index: number) => void;
+  /** Leaves out what stands in the card of the stretch as well. */
+  readonly brief?: boolean;
 }
 
 interface BandProps {
@@ -105,7 +107,7 @@ function Columns({ columns, headPx }: Pick<StretchBandsProps, 'columns' | 'headP
 }
 
 /** Under the tape: length, method, conductors, what each stretch holds, and how it is held. */
-export function StretchBands({ view, columns, headPx, lit, onChoose }: StretchBandsProps) {
+export function StretchBands({ view, columns, headPx, lit, onChoose, brief = false }: StretchBandsProps) {
   const { circuit, solved } = view;
   const { figures } = solved;
   const standings = columns.map((_, index) => stretchStanding(view, index));
@@ -146,15 +148,19 @@ export function StretchBands({ view, columns, headPx, lit, onChoose }: StretchBa
             </span>
           ))}
         />
-        <Band
-          head="In it"
-          lit={lit}
-          cells={cells((index) => (
-            <InIt key={index} view={view} index={index} />
-          ))}
-        />
+        {!brief && (
+          <Band
+            head="In it"
+            lit={lit}
+            cells={cells((index) => (
+              <InIt key={index} view={view} index={index} />
+            ))}
+          />
+        )}
         <Band head="Holds" lit={lit} standings={standings} cells={holds} />
-        <Band head="Held by" lit={lit} cells={figures.stretches.map((stretch) => supportWords(stretch))} />
+        {!brief && (
+          <Band head="Held by" lit={lit} cells={figures.stretches.map((stretch) => supportWords(stretch))} />
+        )}
       </tbody>
     </table>
   );

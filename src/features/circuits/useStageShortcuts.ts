@@ -10,6 +10,7 @@ import { useAppSelector } from '../../store/store';
 import { useJobEditor, type JobEditor } from '../../store/useJobEditor';
 import { STAGES, type StageActions } from '../job/stageActions';
 import { useJobShortcuts } from '../job/useJobShortcuts';
+import { usePart } from './usePart';
 
 interface ShortcutsOf {
   /** Whether a dialog is open, or on its way. */
@@ -65,6 +66,7 @@ function applyFirstRemedy(view: CircuitView, link: Link, editor: JobEditor): voi
 export function useStageShortcuts({ views, current, actions, dialogOpen }: ShortcutsOf): void {
   const editor = useJobEditor();
   const link = useAppSelector((state) => state.focus.link);
+  const { part } = usePart();
   const own = useMemo<Readonly<Record<string, () => void>>>(
     () => ({
       '[': () => {
@@ -85,6 +87,9 @@ export function useStageShortcuts({ views, current, actions, dialogOpen }: Short
       a: () => {
         if (current !== undefined) applyFirstRemedy(current, link, editor);
       },
+      r: () => {
+        if (current !== undefined) actions.goTo(current.circuit.id, part === 'route' ? 'figures' : 'route');
+      },
       w: () => {
         document.getElementById('working')?.focus();
       },
@@ -93,7 +98,7 @@ export function useStageShortcuts({ views, current, actions, dialogOpen }: Short
         document.querySelector<HTMLElement>(`[data-link="${link}"]`)?.focus();
       },
     }),
-    [views, current, actions, editor, link],
+    [views, current, actions, editor, link, part],
   );
   useJobShortcuts(actions, dialogOpen, own);
 }

@@ -19,10 +19,11 @@ export function useJobChanges(job: Job, context: SolveContext): readonly Circuit
   return useMemo(
     () =>
       job.circuits
-        .map((circuit) => ({
-          circuit,
-          found: differences(circuit, circuitView(job, circuit).solved, solveCircuit(circuit, context)),
-        }))
+        .map((circuit) => {
+          const { solved, context: now } = circuitView(job, circuit);
+          const then = now.company === undefined ? context : { ...context, company: now.company };
+          return { circuit, found: differences(circuit, solved, solveCircuit(circuit, then)) };
+        })
         .filter(({ found }) => found.length > 0),
     [job, context],
   );

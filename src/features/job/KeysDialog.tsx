@@ -10,6 +10,8 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['P', 'Pin the figure, or leave it to Pasture again'],
   ['A', 'Apply the first remedy'],
   ['W', 'Go to the working'],
+  ['R', 'From the figures of a circuit to its route, and back'],
+  ['Arrows', 'On a station of the section: along, and up and down'],
   ['Ctrl Z, Ctrl Shift Z', 'Undo, redo'],
   ['Arrows, Page Up and Down', 'On a station of the tape: move it by a foot, by five'],
   ['Esc', 'In a field: take back what was typed'],

@@ -23,7 +23,8 @@ export type StageName = (typeof STAGES)[number];
 /** What any part of the stage may ask for. */
 export interface StageActions {
   readonly open: (dialog: DialogName) => void;
-  readonly goTo: (circuitId: string) => void;
+  /** Goes to a circuit: to what is shown of it now, to its figures, or to its way. */
+  readonly goTo: (circuitId: string, part?: 'figures' | 'route') => void;
   readonly openSheet: (circuitId: string) => void;
   readonly openStage: (stage: StageName) => void;
   readonly leave: () => void;

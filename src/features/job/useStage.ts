@@ -6,6 +6,12 @@ import type { DialogName, StageActions, StageName } from './stageActions';
 const stagePath = (jobId: string, stage: StageName): string =>
   stage === 'circuits' ? `/jobs/${jobId}` : `/jobs/${jobId}/${stage}`;
 
+/** Going from circuit to circuit stays with the ways, where those are shown. */
+const partOf = (asked: 'figures' | 'route' | undefined): string => {
+  const now = new URLSearchParams(window.location.search).get('part');
+  return (asked ?? now) === 'route' ? '?part=route' : '';
+};
+
 /** The actions of a stage, and which dialog is open over it. */
 export function useStage(jobId: string) {
   const navigate = useNavigate();
@@ -13,9 +19,9 @@ export function useStage(jobId: string) {
   const actions = useMemo<StageActions>(
     () => ({
       open: setDialog,
-      goTo: (id) => {
+      goTo: (id, part) => {
         setDialog(null);
-        void navigate(`/jobs/${jobId}/${id}`);
+        void navigate(`/jobs/${jobId}/${id}${partOf(part)}`);
       },
       openSheet: (id) => void navigate(`/jobs/${jobId}/${id}/sheet`),
       openStage: (stage) => void navigate(stagePath(jobId, stage)),

@@ -4,6 +4,7 @@ import type { Job } from '../../core/job/jobSchema';
 import { circuitView } from '../../store/circuitView';
 import type { openHouseFindings } from '../../store/houseView';
 import { surveyOpen } from '../../store/surveyState';
+import { useRoutes, type RouteJudge } from '../../store/useRoutes';
 import type { StageName } from './stageActions';
 
 type OpenHouse = typeof openHouseFindings;
@@ -13,8 +14,11 @@ let openHouse: OpenHouse | undefined;
 
 type States = Readonly<Record<StageName, { readonly standing: FigureStanding; readonly open: number }>>;
 
-function states(job: Job, judge: OpenHouse | undefined): States {
-  const everything = job.circuits.flatMap((circuit) => circuitView(job, circuit).open);
+function states(job: Job, judge: OpenHouse | undefined, route: RouteJudge | undefined): States {
+  const everything = job.circuits.flatMap((circuit) => [
+    ...circuitView(job, circuit).open,
+    ...(route?.(job, circuit).open ?? []),
+  ]);
   const asked = surveyOpen(job);
   const { service, panel } = judge?.(job) ?? { service: [], panel: [] };
   return {
@@ -27,6 +31,7 @@ function states(job: Job, judge: OpenHouse | undefined): States {
 
 /** The worst standing and the count of what is open, stage by stage. */
 export function useStageStates(job: Job): States {
+  const route = useRoutes();
   const [judge, setJudge] = useState<OpenHouse | undefined>(() => openHouse);
   useEffect(() => {
     if (judge !== undefined) return;
@@ -37,5 +42,5 @@ export function useStageStates(job: Job): States {
   }, [judge]);
   // The counts follow what is typed; they do not hold it up.
   const later = useDeferredValue(job);
-  return useMemo(() => states(later, judge), [later, judge]);
+  return useMemo(() => states(later, judge, route), [later, judge, route]);
 }

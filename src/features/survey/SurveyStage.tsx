@@ -11,9 +11,10 @@ import { JobFields } from '../job/JobFields';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { useStageActions } from '../job/stageActions';
-import { TypeBar } from '../job/TypeBar';
 import { PlateCard } from './PlateCard';
 import classes from './survey.module.css';
+
+const TypeBar = lazy(() => import('../job/TypeBar').then((module) => ({ default: module.TypeBar })));
 
 /** The appliances of the job by their plates, with the ways to add more. */
 function Appliances({ job }: { readonly job: Job }) {
@@ -23,7 +24,9 @@ function Appliances({ job }: { readonly job: Job }) {
     <section aria-label="Appliances">
       <h1>Appliances by their plates</h1>
       <div className={classes['top']}>
-        <TypeBar job={job} />
+        <Suspense fallback={<div className={classes['typing']} />}>
+          <TypeBar job={job} />
+        </Suspense>
         <Button
           variant="default"
           mt={18}

@@ -10,8 +10,8 @@ const tell = (news: SearchNews): void => {
 };
 
 addEventListener('message', ({ data }: MessageEvent<SearchOrder>) => {
-  const { circuit, job } = data;
-  const context = jobContext(job);
+  const { circuit, job, company } = data;
+  const context = { ...jobContext(job), company };
   const solved = solveCircuit(circuit, context);
   const search = searchAlternatives(circuit, solved, context, defaultPrices);
   let step = search.next();

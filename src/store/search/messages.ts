@@ -1,3 +1,4 @@
+import type { Companies } from '../../core/circuit/company';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { SearchProgress, Way } from '../../core/search/searchAlternatives';
 import type { Sensitivity } from '../../core/search/sensitivity';
@@ -7,6 +8,8 @@ import type { Job } from '../../core/job/jobSchema';
 export interface SearchOrder {
   readonly circuit: Circuit;
   readonly job: Omit<Job, 'circuits'>;
+  /** What it shares its way with. */
+  readonly company: Companies;
 }
 
 /** What the worker tells: how far it is, then what it found. */

@@ -3,6 +3,7 @@ import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { Job } from '../../core/job/jobSchema';
 import type { SearchProgress, Way } from '../../core/search/searchAlternatives';
 import type { Sensitivity } from '../../core/search/sensitivity';
+import { contextOf } from '../solved';
 import type { SearchNews, SearchOrder } from './messages';
 
 /** A search of the ways in which a circuit may be run, as far as it has come. */
@@ -26,7 +27,8 @@ export function useAlternatives(circuit: Circuit, job: Job): { readonly search: 
       setSearch({ state: 'failed' });
     };
     const { circuits: _all, ...rest } = job;
-    made.postMessage({ circuit, job: rest } satisfies SearchOrder);
+    const { company = {} } = contextOf(job, circuit);
+    made.postMessage({ circuit, job: rest, company } satisfies SearchOrder);
     worker.current = made;
     return () => {
       made.terminate();

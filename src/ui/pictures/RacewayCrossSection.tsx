@@ -5,6 +5,8 @@ interface CrossSectionConductor {
   readonly diameterIn: number;
   /** Letters of the insulation: BK, RD, WH, GN. */
   readonly letters: string;
+  /** False for those of another circuit, which are drawn lighter. */
+  readonly own?: boolean;
 }
 
 interface RacewayCrossSectionProps {
@@ -51,6 +53,7 @@ export function RacewayCrossSection({ insideIn, conductors, sizePx }: RacewayCro
             fill={FILL[conductors[index]?.letters ?? ''] ?? 'var(--sheet)'}
             stroke="var(--ink)"
             strokeWidth={1.2 / scale}
+            strokeDasharray={conductors[index]?.own === false ? `${3 / scale} ${2 / scale}` : undefined}
           />
         ))}
       </g>

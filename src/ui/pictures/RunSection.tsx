@@ -4,18 +4,12 @@ import { type SectionStretch } from '../../core/run/sectionGeometry';
 import { printNumber } from '../../core/units/number';
 import { MethodLine } from './MethodLine';
 import './pictures.css';
-import {
-  alongPath,
-  isNarrow,
-  roundedPath,
-  sectionRoom,
-  sectionScale,
-  type SectionScale,
-} from './sectionScale';
+import { alongPath } from '../../core/run/alongPath';
+import { isNarrow, roundedPath, sectionRoom, sectionScale, type SectionScale } from './sectionScale';
 import type { DrawnSection, RunSectionProps } from './sectionDrawing';
 import { SectionGround } from './SectionGround';
 import { SectionStations } from './SectionStations';
-import { SectionWords } from './SectionWords';
+import { SectionHeights, SectionWords } from './SectionWords';
 
 const LEADER_PX = 22;
 
@@ -108,8 +102,9 @@ function Leaders({ geometry, flagsPx = [], scale }: DrawnSection) {
 
 /** The run as a lengthwise section through house and yard, to scale along its length. */
 export function RunSection(props: RunSectionProps) {
-  const { geometry, widthPx, heightPx } = props;
-  const drawn = { ...props, scale: sectionScale(geometry, sectionRoom(widthPx, heightPx)) };
+  const { geometry, widthPx, heightPx, window } = props;
+  const drawn = { ...props, scale: sectionScale(geometry, sectionRoom(widthPx, heightPx), window) };
+  const { scale } = drawn;
   return (
     <svg
       className="picture"
@@ -119,10 +114,16 @@ export function RunSection(props: RunSectionProps) {
       aria-label={sectionWords(props)}
     >
       <Patterns />
-      <SectionGround geometry={geometry} scale={drawn.scale} />
-      <Stretches {...drawn} />
-      <SectionStations stations={geometry.stations} scale={drawn.scale} />
-      {!isNarrow(widthPx) && <SectionWords {...drawn} />}
+      <clipPath id="drawn">
+        <rect x={scale.leftPx - 24} width={scale.widthPx - scale.leftPx + 24} height={heightPx} />
+      </clipPath>
+      <g clipPath={window === undefined ? undefined : 'url(#drawn)'}>
+        <SectionGround geometry={geometry} scale={scale} />
+        <Stretches {...drawn} />
+        <SectionStations stations={geometry.stations} scale={scale} />
+        {!isNarrow(widthPx) && <SectionWords {...drawn} />}
+      </g>
+      {!isNarrow(widthPx) && <SectionHeights scale={scale} />}
       <Leaders {...drawn} />
     </svg>
   );

@@ -1,10 +1,11 @@
-import type { SectionStretch } from '../../core/run/sectionGeometry';
+import type { SectionGeometry, SectionStretch } from '../../core/run/sectionGeometry';
 import { printNumber } from '../../core/units/number';
-import type { DrawnSection, StretchLabel } from './sectionDrawing';
+import type { DrawnSection, StationNote, StretchLabel } from './sectionDrawing';
 import { CEILING_FT } from './SectionGround';
 import type { SectionScale } from './sectionScale';
 
-function Heights({ scale }: { scale: SectionScale }) {
+/** The rule of heights at the left of the section. */
+export function SectionHeights({ scale }: { scale: SectionScale }) {
   const marks: number[] = [];
   for (let ft = Math.ceil(scale.bottomFt); ft <= scale.topFt; ft += 1) marks.push(ft);
   const x = scale.leftPx - 34;
@@ -119,6 +120,36 @@ function EndLabel({ x, y, name, note }: { x: number; y: number; name: string; no
   );
 }
 
+interface StationLabelProps {
+  readonly geometry: SectionGeometry;
+  readonly index: number;
+  readonly note: StationNote;
+  readonly scale: SectionScale;
+}
+
+/** What stands at a station, written to the side that has more room; the tape has it where neither has. */
+function StationLabel({ geometry, index, note, scale }: StationLabelProps) {
+  const at = geometry.stations[index];
+  if (at === undefined) return null;
+  const x = scale.x(at.xFt);
+  const left = x - scale.x(geometry.stations[index - 1]?.xFt ?? 0);
+  const right = scale.x(geometry.stations[index + 1]?.xFt ?? at.xFt) - x;
+  const room = 6.4 * Math.max(note.name.length, note.note.length) + 34;
+  if (Math.max(left, right) < room) return null;
+  const before = left >= right;
+  const y = scale.y(at.heightFt) + (at.heightFt < 5 ? -22 : 24);
+  return (
+    <g textAnchor={before ? 'end' : 'start'}>
+      <text x={x + (before ? -22 : 24)} y={y} className="strong halo">
+        {note.name}
+      </text>
+      <text x={x + (before ? -22 : 24)} y={y + 15} className="small halo">
+        {note.note}
+      </text>
+    </g>
+  );
+}
+
 /** Everything that is written into the section. */
 export function SectionWords({
   geometry,
@@ -126,13 +157,13 @@ export function SectionWords({
   panelLabel,
   applianceLabel,
   applianceAmps,
+  stationNotes = [],
   scale,
 }: DrawnSection) {
   const [panel] = geometry.stations;
   const last = geometry.stations.at(-1);
   return (
     <>
-      <Heights scale={scale} />
       {geometry.stretches.map((stretch, index) => {
         const label = labels[index];
         return (
@@ -141,6 +172,12 @@ export function SectionWords({
             <Cover stretch={stretch} scale={scale} />
           </g>
         );
+      })}
+      {geometry.stations.map((station, index) => {
+        const note = stationNotes[index];
+        return note ? (
+          <StationLabel key={station.letter} geometry={geometry} index={index} note={note} scale={scale} />
+        ) : null;
       })}
       {panel && (
         <EndLabel x={scale.x(0) + 22} y={scale.y(panel.heightFt) + 22} name="Panel" note={panelLabel} />

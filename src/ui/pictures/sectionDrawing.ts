@@ -1,6 +1,6 @@
 import type { FigureStanding } from '../../core/circuit/standings';
 import type { SectionGeometry } from '../../core/run/sectionGeometry';
-import type { SectionScale } from './sectionScale';
+import type { SectionScale, SectionWindow } from './sectionScale';
 
 /** What is written beside a stretch. */
 export interface StretchLabel {
@@ -11,6 +11,12 @@ export interface StretchLabel {
   readonly trouble: string | null;
   /** Share of the drawn way at which each support stands, 0 to 1. */
   readonly supports: readonly number[];
+}
+
+/** What is written at a station. */
+export interface StationNote {
+  readonly name: string;
+  readonly note: string;
 }
 
 export interface RunSectionProps {
@@ -25,6 +31,10 @@ export interface RunSectionProps {
   /** Where each station's flag stands on the tape below, pixels from the left. */
   readonly flagsPx?: readonly number[];
   readonly onStretch?: (index: number) => void;
+  /** The part of the run that fills the picture; all of it where it is left out. */
+  readonly window?: SectionWindow | undefined;
+  /** What is written at the stations between the ends. */
+  readonly stationNotes?: readonly (StationNote | null)[];
 }
 
 /** A section with the scale that it is drawn to. */

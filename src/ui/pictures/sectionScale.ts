@@ -16,6 +16,20 @@ export interface SectionScale {
   y(ft: number): number;
 }
 
+/** A part of the run that fills the picture. */
+export interface SectionWindow {
+  readonly fromFt: number;
+  readonly toFt: number;
+}
+
+/** The part of a run that shows one stretch with a little of its neighbours. */
+export function stretchWindow({ stretches, widthFt }: SectionGeometry, index: number): SectionWindow {
+  const path = stretches[index]?.path ?? [];
+  const [from, to] = [path[0]?.xFt ?? 0, path.at(-1)?.xFt ?? widthFt];
+  const margin = Math.max(1, (to - from) * 0.12);
+  return { fromFt: Math.max(0, from - margin), toFt: Math.min(widthFt, to + margin) };
+}
+
 export interface SectionRoom {
   readonly widthPx: number;
   readonly heightPx: number;
@@ -38,11 +52,15 @@ export const sectionRoom = (widthPx: number, heightPx: number): SectionRoom => (
 });
 
 /** Fits a section into a picture: its whole length across, and a room's height and some earth up and down. */
-export function sectionScale(geometry: SectionGeometry, room: SectionRoom): SectionScale {
+export function sectionScale(
+  geometry: SectionGeometry,
+  room: SectionRoom,
+  { fromFt, toFt }: SectionWindow = { fromFt: 0, toFt: geometry.widthFt },
+): SectionScale {
   const { widthPx, heightPx, leftPx, rightPx } = room;
   const topFt = Math.max(9.6, geometry.topFt + 1.8);
   const bottomFt = Math.min(-2.2, geometry.bottomFt - 1.7);
-  const pxPerFtAlong = Math.max(1, widthPx - leftPx - rightPx) / geometry.widthFt;
+  const pxPerFtAlong = Math.max(1, widthPx - leftPx - rightPx) / (toFt - fromFt);
   const pxPerFtUp = heightPx / (topFt - bottomFt);
   return {
     ...room,
@@ -51,7 +69,7 @@ export function sectionScale(geometry: SectionGeometry, room: SectionRoom): Sect
     topFt,
     bottomFt,
     exaggeration: pxPerFtUp / pxPerFtAlong,
-    x: (ft) => leftPx + ft * pxPerFtAlong,
+    x: (ft) => leftPx + (ft - fromFt) * pxPerFtAlong,
     y: (ft) => (topFt - ft) * pxPerFtUp,
   };
 }
@@ -88,34 +106,3 @@ const towards = (from: Pixel, to: Pixel, radius: number): Pixel => {
   const share = distance === 0 ? 0 : Math.min(radius, distance / 2) / distance;
   return { x: from.x + (to.x - from.x) * share, y: from.y + (to.y - from.y) * share };
 };
-
-/** A spot on a path, so many feet of the drawn way from its start, with the direction there. */
-export function alongPath(
-  path: readonly SectionPoint[],
-  share: number,
-): { readonly at: SectionPoint; readonly upright: boolean } {
-  const legs = path.slice(1).map((point, index) => {
-    const from = path[index] ?? point;
-    return {
-      from,
-      to: point,
-      length: Math.abs(point.xFt - from.xFt) + Math.abs(point.heightFt - from.heightFt),
-    };
-  });
-  const total = legs.reduce((sum, { length }) => sum + length, 0);
-  let left = share * total;
-  for (const { from, to, length } of legs) {
-    if (left <= length && length > 0) {
-      const part = left / length;
-      return {
-        at: {
-          xFt: from.xFt + (to.xFt - from.xFt) * part,
-          heightFt: from.heightFt + (to.heightFt - from.heightFt) * part,
-        },
-        upright: from.xFt === to.xFt,
-      };
-    }
-    left -= length;
-  }
-  return { at: path.at(-1) ?? { xFt: 0, heightFt: 0 }, upright: false };
-}

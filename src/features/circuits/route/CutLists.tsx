@@ -1,0 +1,153 @@
+import { useState } from 'react';
+import { stationLetter } from '../../../core/circuit/stations';
+import { withWay } from '../../../core/route/routeEdits';
+import { soldAs } from '../../../core/route/makeUp';
+import { wireBought, wirePieces, type WirePiece } from '../../../core/route/wireList';
+import type { RacewayCuts, Stick } from '../../../core/route/cutList';
+import { solveCircuit } from '../../../core/circuit/solveCircuit';
+import { methodName } from '../../../core/wording/words';
+import { printLength } from '../../../core/units/length';
+import { printNumber as n } from '../../../core/units/number';
+import { feet } from '../../../core/units/quantity';
+import { printWireSize } from '../../../core/units/wireSize';
+import type { CircuitView } from '../../../store/circuitView';
+import type { RouteView } from '../../../store/routeView';
+import { NumberField } from './NumberField';
+import classes from './route.module.css';
+
+const ft = (value: number): string => printLength(feet(value));
+
+function Pieces({ pieces }: { readonly pieces: readonly WirePiece[] }) {
+  return (
+    <table className={classes['figures']}>
+      <caption>Wire to cut, make-up at both ends in it</caption>
+      <thead>
+        <tr>
+          <th scope="col">Piece</th>
+          <th scope="col">Way</th>
+          <th scope="col">Cut</th>
+          <th scope="col">Of</th>
+        </tr>
+      </thead>
+      <tbody>
+        {pieces.map((piece) => (
+          <tr key={piece.from}>
+            <th scope="row">
+              {stationLetter(piece.from)} to {stationLetter(piece.to)}
+            </th>
+            <td className="fig">{ft(piece.wayFt)}</td>
+            <td className="fig">{ft(piece.cutFt)}</td>
+            <td>
+              {piece.cable ?? piece.conductors.map(({ letters, size }) => `${letters} ${size}`).join(', ')}
+              {piece.hasFt !== null && `; ${ft(piece.hasFt)} at hand`}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What is bought, and what it would be if the way were so much longer. */
+function Bought({ view, route }: { readonly view: CircuitView; readonly route: RouteView }) {
+  const [moreFt, setMoreFt] = useState<number | undefined>(undefined);
+  const { circuit, solved, context } = view;
+  const last = circuit.run.length - 1;
+  const longest = circuit.run.reduce((most, { lengthFt }, at) => (lengthFt > (circuit.run[most]?.lengthFt ?? 0) ? at : most), last);
+  const longer = withWay(circuit, longest, { lengthFt: (circuit.run[longest]?.lengthFt ?? 0) + (moreFt ?? 0) });
+  const then = moreFt === undefined ? null : solveCircuit(longer, context);
+  const after = then === null ? null : wireBought(wirePieces(longer, then), longer);
+  return (
+    <>
+      <table className={classes['figures']}>
+        <caption>Wire to buy, waste in it</caption>
+        <tbody>
+          {route.report.bought.map((each) => {
+            const more = after?.find(({ name }) => name === each.name);
+            return (
+              <tr key={each.name}>
+                <th scope="row">{each.name}</th>
+                <td className="fig">{n(each.wantedFt, 1)} ft</td>
+                <td className="fig"><b>{each.buyFt} ft</b></td>
+                <td>{each.coil && each.buyFt === soldAs(each.buyFt, true) && each.buyFt <= 250 ? 'coil' : 'by the foot'}</td>
+                <td className="fig">{more !== undefined && more.buyFt !== each.buyFt ? `then ${more.buyFt} ft` : after !== null && more !== undefined ? 'the same' : ''}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <div className={classes['whatIf']}>
+        <NumberField label="And if it were longer by" usual="as it is" value={moreFt} range={{ least: 0.5, most: 200, units: ['ft', "'"], shown: 'ft' }} disabled={false} onValue={setMoreFt} />
+        {then !== null && (
+          <p className="second" aria-live="polite">
+            {printWireSize(then.figures.size)}
+            {then.figures.size === solved.figures.size ? ', the same size' : `, now ${printWireSize(solved.figures.size)}`}; drop{' '}
+            <span className="fig">{n(then.figures.drop.percent)} %</span>, now <span className="fig">{n(solved.figures.drop.percent)} %</span>.
+          </p>
+        )}
+      </div>
+    </>
+  );
+} // prettier-ignore
+
+/** One stick as a bar: its pieces at their share, what is left hatched. */
+function StickBar({ stick }: { readonly stick: Stick }) {
+  return (
+    <span className={classes['stick']}>
+      {stick.pieces.map(({ lengthFt, stretch }, at) => (
+        <span key={at} className="fig" style={{ flexGrow: lengthFt }}>
+          {stationLetter(stretch)} {n(lengthFt, 1)}
+        </span>
+      ))}
+      {stick.leftFt > 0.05 && <span className={classes['left']} style={{ flexGrow: stick.leftFt }} />}
+    </span>
+  );
+}
+
+/** Sticks that are cut alike are drawn once, with how many there are. */
+function alike(sticks: readonly Stick[]): readonly { readonly stick: Stick; readonly count: number }[] {
+  const found = new Map<string, { stick: Stick; count: number }>();
+  for (const stick of sticks) {
+    const key = stick.pieces.map(({ stretch, lengthFt }) => `${stretch} ${lengthFt.toFixed(2)}`).join();
+    const so = found.get(key);
+    found.set(key, so === undefined ? { stick, count: 1 } : { ...so, count: so.count + 1 });
+  }
+  return [...found.values()];
+}
+
+function Sticks({ cuts }: { readonly cuts: RacewayCuts }) {
+  const spare = Math.max(0, ...cuts.sticks.map(({ leftFt }) => leftFt));
+  return (
+    <div className={classes['sticks']}>
+      <h3>
+        {cuts.trade} {methodName(cuts.method)}, {ft(cuts.lengthFt)}:{' '}
+        {cuts.sticks.length === 0 ? 'from the coil' : `${cuts.sticks.length} sticks of 10 ft`}
+      </h3>
+      {alike(cuts.sticks).map(({ stick, count }, at) => (
+        <div key={at} className={classes['stickRow']}>
+          <span className="fig">{count} ×</span>
+          <StickBar stick={stick} />
+        </div>
+      ))}
+      <p className="second">
+        {cuts.couplings > 0 && `${cuts.couplings} couplings, `}
+        {cuts.connectors} connectors
+        {cuts.elbows > 0 && `, ${cuts.elbows} elbows`}
+        {spare > 2 && `; ${ft(spare)} left over to use again`}
+      </p>
+    </div>
+  );
+}
+
+/** What is cut and bought for the way: wire piece by piece, raceway stick by stick. */
+export function CutLists({ view, route }: { readonly view: CircuitView; readonly route: RouteView }) {
+  return (
+    <>
+      <Pieces pieces={route.report.wires} />
+      <Bought view={view} route={route} />
+      {route.report.raceways.map((cuts) => (
+        <Sticks key={`${cuts.method} ${cuts.trade}`} cuts={cuts} />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,54 @@
+import { stationLetter } from '../../../core/circuit/stations';
+import { cite } from '../../../core/code/edition';
+import { withFitting } from '../../../core/route/routeEdits';
+import type { NeededFitting } from '../../../core/route/fittings';
+import { fittingName } from '../../../core/wording/routeWords';
+import { printNumber as n } from '../../../core/units/number';
+import type { CircuitView } from '../../../store/circuitView';
+import type { RouteView } from '../../../store/routeView';
+import { useJobEditor } from '../../../store/useJobEditor';
+import { CheckField } from '../../../ui/fields/CheckField';
+import classes from './route.module.css';
+
+const amount = ({ fitting, count }: NeededFitting): string =>
+  fitting === 'ribbon' ? `${count} ft` : String(count);
+
+/** What the way needs besides wire, raceway and boxes. All of it is planned; what is left out becomes a finding. */
+export function Fittings({ view, route }: { readonly view: CircuitView; readonly route: RouteView }) {
+  const { circuit, context } = view;
+  const { canWrite, replaceCircuit } = useJobEditor();
+  if (route.report.fittings.length === 0) return <p className="second">This way needs no more than its wire and supports.</p>;
+  return (
+    <table className={classes['figures']}>
+      <caption>What the way needs</caption>
+      <tbody>
+        {route.report.fittings.map((each) => {
+          const span = `${stationLetter(each.stretch)} to ${stationLetter(each.stretch + 1)}`;
+          const name = fittingName[each.fitting];
+          return (
+            <tr key={`${each.fitting} ${each.stretch}`}>
+              <th scope="row">
+                <CheckField
+                  label={name}
+                  spoken={`${name}, ${span}`}
+                  checked={each.planned}
+                  disabled={!canWrite}
+                  onCheck={(planned) => {
+                    replaceCircuit(withFitting(circuit, each.stretch, each.fitting, planned), `${planned ? 'Plan' : 'Leave out'}: ${name.toLowerCase()}`);
+                  }}
+                />
+              </th>
+              <td>{span}</td>
+              <td className="fig">{amount(each)}</td>
+              <td>
+                {each.growthIn === null ? '' : `grows ${n(each.growthIn)} in; `}
+                {each.asked === 'rule' ? 'asked for' : 'good practice'}
+              </td>
+              <td className="fig second">{cite(context.code, each.section).section}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+} // prettier-ignore

@@ -1,0 +1,49 @@
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { useJobEditor } from '../../../store/useJobEditor';
+import { useReadyJob } from '../../job/JobPage';
+import classes from './route.module.css';
+
+/** The call before digging: the ticket and the day from which it holds. One for the whole job. */
+export function LocateFields() {
+  const { job } = useReadyJob();
+  const { canWrite, edit } = useJobEditor();
+  const [ticket, setTicket] = useState('');
+  const [date, setDate] = useState('');
+  if (job.locate !== null) {
+    return (
+      <p className="second">
+        Lines located: ticket <b className="fig">{job.locate.ticket}</b>, from {job.locate.date}.{' '}
+        <button
+          type="button"
+          className="act"
+          disabled={!canWrite}
+          onClick={() => {
+            edit({ kind: 'set-job', fields: { locate: null } }, 'Take the ticket back');
+          }}
+        >
+          Take it back
+        </button>
+      </p>
+    );
+  }
+  const ready = ticket.trim() !== '' && /^\d{4}-\d{2}-\d{2}$/.test(date);
+  return (
+    <form
+      className={classes['locate']}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (ready) {
+          const locate = { ticket: ticket.trim().slice(0, 60), date };
+          edit({ kind: 'set-job', fields: { locate } }, 'Record the call before digging');
+        }
+      }}
+    >
+      <TextInput label="Ticket of the call" value={ticket} maxLength={60} disabled={!canWrite} onChange={(event) => { setTicket(event.currentTarget.value); }} />
+      <TextInput label="Clear from" type="date" value={date} disabled={!canWrite} onChange={(event) => { setDate(event.currentTarget.value); }} />
+      <Button type="submit" variant="default" disabled={!ready || !canWrite}>
+        Record it
+      </Button>
+    </form>
+  );
+} // prettier-ignore

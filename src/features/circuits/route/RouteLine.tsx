@@ -1,0 +1,60 @@
+import { Autocomplete } from '@mantine/core';
+import { useRef, useState } from 'react';
+import type { Circuit } from '../../../core/circuit/circuitSchema';
+import { readRoute } from '../../../core/route/readRoute';
+import { printRoute, routeCompletions, withTypedRoute } from '../../../core/route/routeText';
+import { useDesign } from '../../../store/useDesign';
+import { useJobEditor } from '../../../store/useJobEditor';
+import classes from './route.module.css';
+
+interface Visit {
+  /** The circuit as it was when the field was entered: what is typed stands for all of its way. */
+  readonly start: Circuit;
+  readonly key: string;
+}
+
+/** The way as a line of words. What is understood is drawn at once; what is not is kept and named. */
+export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
+  const { canWrite, replaceCircuit } = useJobEditor();
+  const design = useDesign();
+  const [typed, setTyped] = useState<string | null>(null);
+  const visit = useRef<Visit | null>(null);
+  const text = typed ?? printRoute(circuit);
+  const read = readRoute(text, circuit.startHeightFt);
+  const onText = (next: string): void => {
+    setTyped(next);
+    visit.current ??= { start: circuit, key: `route ${circuit.id} ${crypto.randomUUID()}` };
+    const { start, key } = visit.current;
+    const understood = readRoute(next, start.startHeightFt);
+    if (!understood.ok) return;
+    const routed = withTypedRoute(start, understood.stretches, design, () => crypto.randomUUID());
+    replaceCircuit({ ...circuit, run: routed.run }, 'Type the way', key);
+  };
+  const onLeave = (): void => {
+    visit.current = null;
+    if (read.ok) setTyped(null);
+  };
+  return (
+    <div className={classes['line']}>
+      <Autocomplete
+        label="The way, typed"
+        placeholder="nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4"
+        value={text}
+        onChange={onText}
+        data={typed === null ? [] : [...routeCompletions(text)]}
+        filter={({ options }) => options}
+        disabled={!canWrite}
+        maxLength={600}
+        spellCheck={false}
+        comboboxProps={{ withinPortal: false }}
+        error={typed !== null && !read.ok ? read.message : undefined}
+        onBlur={onLeave}
+        onKeyDown={(event) => {
+          if (event.key !== 'Escape' || typed === null) return;
+          event.stopPropagation();
+          setTyped(null);
+        }}
+      />
+    </div>
+  );
+}

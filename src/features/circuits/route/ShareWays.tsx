@@ -1,0 +1,158 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import type { Circuit } from '../../../core/circuit/circuitSchema';
+import { stationLetter } from '../../../core/circuit/stations';
+import { WAY_KINDS, type WayKind } from '../../../core/circuit/wayKinds';
+import { METHODS } from '../../../core/code/methods';
+import type { Job } from '../../../core/job/jobSchema';
+import { alone, sharing, withRouteOf } from '../../../core/route/routeEdits';
+import { wayName } from '../../../core/wording/routeWords';
+import { circuitLine } from '../../../core/wording/ladder';
+import { inAmps, methodName } from '../../../core/wording/words';
+import { circuitView, type CircuitView } from '../../../store/circuitView';
+import { useJobEditor } from '../../../store/useJobEditor';
+import { ChoiceField } from '../../../ui/fields/ChoiceField';
+import { useReadyJob } from '../../job/JobPage';
+import classes from './route.module.css';
+
+interface ShareProps {
+  readonly view: CircuitView;
+  readonly index: number;
+}
+
+const spanOf = (index: number): string => `${stationLetter(index)} to ${stationLetter(index + 1)}`;
+
+/** What may be shared: one raceway only by raceways, a trench only under ground. */
+const mayShare = (circuit: Circuit, index: number, kind: WayKind): boolean => {
+  const stretch = circuit.run[index];
+  if (stretch === undefined) return false;
+  if (kind === 'raceway') return METHODS[stretch.method].kind === 'raceway';
+  return kind === 'trench' ? stretch.place === 'underground' : stretch.place !== 'underground';
+};
+
+/** A circuit before and after, in one line each. */
+function Rerated({ job, after, circuit }: { readonly job: Job; readonly after: Job; readonly circuit: Circuit }) {
+  const then = after.circuits.find(({ id }) => id === circuit.id);
+  if (then === undefined) return null;
+  const [before, now] = [circuitView(job, circuit), circuitView(after, then)];
+  const told = ({ solved, circuit: each }: CircuitView): string =>
+    `${circuitLine(solved, each)}, ${inAmps(solved.figures.ampacityA)}${solved.figures.raceway === null ? '' : `, ${solved.figures.raceway.taken} ${methodName(solved.figures.raceway.method)}`}`;
+  return (
+    <tr>
+      <th scope="row">{circuit.name}</th>
+      <td className="fig">{told(before)}</td>
+      <td className="fig">{told(now)}</td>
+    </tr>
+  );
+} // prettier-ignore
+
+const withCircuits = (job: Job, changed: readonly Circuit[]): Job => ({
+  ...job,
+  circuits: job.circuits.map((each) => changed.find(({ id }) => id === each.id) ?? each),
+});
+
+/** What this stretch shares now, with the way out of it. */
+function SharedNow({ view, index }: ShareProps) {
+  const { job } = useReadyJob();
+  const { canWrite, replaceCircuit } = useJobEditor();
+  const { circuit } = view;
+  const way = circuit.run[index]?.way;
+  if (way === undefined) return null;
+  const others = job.circuits.filter((each) => each.id !== circuit.id && each.run.some((stretch) => stretch.way?.id === way.id));
+  return (
+    <p>
+      {spanOf(index)} shares {wayName[way.kind]} with <b>{others.map(({ name }) => name).join(', ') || 'nobody yet'}</b>.{' '}
+      <button type="button" className="act" disabled={!canWrite} onClick={() => { replaceCircuit(alone(circuit, index), 'Go its own way'); }}>
+        Go its own way
+      </button>
+    </p>
+  );
+} // prettier-ignore
+
+function Share({ view, index }: ShareProps) {
+  const { job } = useReadyJob();
+  const { canWrite, edit } = useJobEditor();
+  const { circuit } = view;
+  const kinds = WAY_KINDS.filter((kind) => mayShare(circuit, index, kind));
+  const [asked, setKind] = useState<WayKind>('raceway');
+  const kind = kinds.includes(asked) ? asked : (kinds[0] ?? 'raceway');
+  const choices = job.circuits
+    .filter(({ id }) => id !== circuit.id)
+    .flatMap((other) => other.run.flatMap((stretch, at) => (mayShare(other, at, kind) ? [{ value: `${other.id} ${at}`, label: `${other.name}, ${spanOf(at)}, ${methodName(stretch.method)}` }] : [])));
+  const [picked, setPicked] = useState('');
+  const chosen = choices.some(({ value }) => value === picked) ? picked : (choices[0]?.value ?? '');
+  const other = job.circuits.find(({ id }) => chosen.startsWith(`${id} `));
+  const otherIndex = Number(chosen.split(' ').at(-1));
+  const shared = other === undefined ? null : sharing({ circuit, index, other, otherIndex }, kind, `way-${circuit.run[index]?.id ?? index}`);
+  const after = shared === null ? null : withCircuits(job, shared);
+  return (
+    <>
+      <div className={classes['row']}>
+        <ChoiceField label={`Share ${spanOf(index)}`} value={kind} choices={kinds.map((value) => ({ value, label: wayName[value] }))} onChoose={setKind} />
+        {choices.length > 0 && <ChoiceField label="With" value={chosen} choices={choices} onChoose={setPicked} />}
+        <Button
+          variant="default"
+          disabled={!canWrite || shared === null}
+          onClick={() => {
+            if (shared === null) return;
+            edit({ kind: 'together', commands: shared.map((each) => ({ kind: 'replace-circuit', circuit: each })) }, `Share ${wayName[kind]}`);
+          }}
+        >
+          Share it
+        </Button>
+      </div>
+      {other !== undefined && after !== null ? (
+        <table className={classes['figures']}>
+          <caption>What it does to both</caption>
+          <thead>
+            <tr>
+              <td />
+              <th scope="col">now</th>
+              <th scope="col">shared</th>
+            </tr>
+          </thead>
+          <tbody>
+            <Rerated job={job} after={after} circuit={circuit} />
+            <Rerated job={job} after={after} circuit={other} />
+          </tbody>
+        </table>
+      ) : (
+        <p className="second">No other circuit of this job has a stretch that could share it.</p>
+      )}
+    </>
+  );
+} // prettier-ignore
+
+function Copy({ view }: Pick<ShareProps, 'view'>) {
+  const { job } = useReadyJob();
+  const { canWrite, replaceCircuit } = useJobEditor();
+  const others = job.circuits.filter(({ id }) => id !== view.circuit.id);
+  const [picked, setPicked] = useState('');
+  const from = others.find(({ id }) => id === picked) ?? others[0];
+  if (from === undefined) return null;
+  return (
+    <div className={classes['row']}>
+      <ChoiceField label="Take over the way of" value={from.id} choices={others.map(({ id, name }) => ({ value: id, label: name }))} onChoose={setPicked} />
+      <Button
+        variant="default"
+        disabled={!canWrite}
+        onClick={() => {
+          replaceCircuit(withRouteOf(view.circuit, from, () => crypto.randomUUID()), `The way of ${from.name}`);
+        }}
+      >
+        Copy it
+      </Button>
+    </div>
+  );
+} // prettier-ignore
+
+/** Sharing a stretch with another circuit, with what it does to both, and taking over another's way. */
+export function ShareWays(props: ShareProps) {
+  return (
+    <>
+      <SharedNow {...props} />
+      <Share {...props} />
+      <Copy {...props} />
+    </>
+  );
+}

@@ -1,0 +1,21 @@
+import { printNumber as n } from '../../core/units/number';
+import type { RouteView } from '../../store/routeView';
+import type { StationNote } from '../../ui/pictures/sectionDrawing';
+
+/** What is written at each station: the box that it takes and how full it is, or how long a pull box has to be. */
+export function stationNotes({ report }: RouteView): readonly (StationNote | null)[] {
+  return report.about.kinds.map((kind, station) => {
+    const box = report.boxes.find((each) => each.station === station);
+    if (box === undefined || kind === 'panel' || kind === 'appliance') return null;
+    if (box.leastIn !== null) {
+      return { name: kind === 'body' ? 'Body' : 'Box', note: `${n(box.leastIn, 1)} in long or more` };
+    }
+    if (kind === 'body') return { name: 'Body', note: 'pull point' };
+    const in3 = box.hasIn3 ?? box.box?.in3;
+    return {
+      name: box.hasIn3 === null && box.box !== null ? `Box ${box.box.name}` : 'Box',
+      note:
+        in3 === undefined ? `needs ${n(box.needsIn3)} in³` : `filled ${n(box.needsIn3)} of ${n(in3, 1)} in³`,
+    };
+  });
+}

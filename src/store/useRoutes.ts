@@ -1,0 +1,25 @@
+import { useEffect, useState } from 'react';
+import type { routeView } from './routeView';
+
+/** Judges the way of a circuit of a job. */
+export type RouteJudge = typeof routeView;
+
+/** What judges ways, once it was fetched: it comes after what is seen first. */
+let judge: RouteJudge | undefined;
+
+/** What judges the ways of circuits; undefined until it was fetched. */
+export function useRoutes(): RouteJudge | undefined {
+  const [known, setKnown] = useState<RouteJudge | undefined>(() => judge);
+  useEffect(() => {
+    if (known !== undefined) return;
+    let wanted = true;
+    void import('./routeView').then((module) => {
+      judge = module.routeView;
+      if (wanted) setKnown(() => module.routeView);
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [known]);
+  return known;
+}
