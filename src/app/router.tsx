@@ -41,6 +41,10 @@ export const router = createBrowserRouter([
         ],
       },
       {
+        path: '/jobs/:jobId/:circuitId/strip',
+        lazy: async () => ({ Component: (await import('../features/sheet/StripPage')).StripPage }),
+      },
+      {
         path: '/jobs/:jobId/:circuitId/sheet',
         lazy: async () => ({ Component: (await import('../features/sheet/SheetPage')).SheetPage }),
       },

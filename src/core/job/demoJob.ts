@@ -24,6 +24,9 @@ const circuit = (part: Pick<Circuit, 'id' | 'name' | 'appliance' | 'run'> & Part
   ...part,
 });
 
+/** The trench along the north side, which two circuits lie in. */
+const NORTH_TRENCH: Stretch['way'] = { id: 'north-trench', kind: 'trench' };
+
 const CIRCUITS: readonly Circuit[] = [
   circuit({
     id: 'carport-charger',
@@ -40,7 +43,7 @@ const CIRCUITS: readonly Circuit[] = [
     appliance: { family: 'load', nameplate: { amps: 48, continuousAmps: 48, volts: 240, neutral: false } },
     run: [
       stretch({ id: 'joists', method: 'mc', lengthFt: 31, place: 'indoor', ambientC: 30, heightFt: 8, endHeightFt: 6 }),
-      stretch({ id: 'trench', method: 'pvc80', lengthFt: 66, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 5 }),
+      stretch({ id: 'trench', method: 'pvc80', lengthFt: 66, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 5, way: NORTH_TRENCH }),
       stretch({ id: 'whip', method: 'lfnc', lengthFt: 6, place: 'indoor', ambientC: 30, heightFt: 2, endHeightFt: 3 }),
     ],
   }),
@@ -62,7 +65,7 @@ const CIRCUITS: readonly Circuit[] = [
     },
     terminals: { panel: 75, load: 'unmarked' },
     run: [
-      stretch({ id: 'yard', method: 'pvc40', lengthFt: 118, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 4 }),
+      stretch({ id: 'yard', method: 'pvc40', lengthFt: 118, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 4, way: NORTH_TRENCH }),
     ],
   }),
   circuit({
@@ -147,6 +150,6 @@ export const demoJob: Job = {
   house: DEMO_HOUSE,
   panels: [DEMO_PANEL],
   answers: [],
-  locate: null,
+  locate: { ticket: 'FC-0316-27', date: '2026-03-16' },
   circuits: [...CIRCUITS],
 };

@@ -43,16 +43,18 @@ const RIBBON_FROM_IN = 16;
 type Need = Omit<NeededFitting, 'stretch' | 'planned'>;
 const need = (fitting: WayFitting, count: number, section: SectionKey, asked: Need['asked'] = 'rule', growthIn: number | null = null): Need => ({ fitting, count, section, asked, growthIn }); // prettier-ignore
 
-/** Where a raceway passes between warm and cold, or out of the ground, it is sealed. */
-function seals({ circuit, kinds }: LaidOut, { index, stretch }: RoutedStretch): readonly Need[] {
+/** Where a raceway passes between warm and cold, or out of the ground, it is sealed. The panel stands in the warm. */
+function seals({ circuit }: LaidOut, { index, stretch }: RoutedStretch): readonly Need[] {
   if (!isRaceway(stretch)) return [];
-  const buried = stretch.place === 'underground';
-  const neighbour = circuit.run[index + 1];
-  const crosses =
-    neighbour !== undefined && kinds[index + 1] !== 'coupling' && CLIMATE[neighbour.place] !== CLIMATE[stretch.place];
-  if (buried) return [need('seal', 2, 'way.seal-buried')];
-  return crosses ? [need('seal', 1, 'way.seal')] : [];
-} // prettier-ignore
+  if (stretch.place === 'underground') return [need('seal', 2, 'way.seal-buried')];
+  const before = circuit.run[index - 1]?.place ?? 'indoor';
+  const after = circuit.run[index + 1]?.place ?? stretch.place;
+  // Where the ground ends the buried stretch has its seal already.
+  const crosses = [before, after].filter(
+    (place) => place !== 'underground' && CLIMATE[place] !== CLIMATE[stretch.place],
+  );
+  return crosses.length > 0 ? [need('seal', crosses.length, 'way.seal')] : [];
+}
 
 function bushings({ solved }: LaidOut, { stretch }: RoutedStretch): readonly Need[] {
   if (!isRaceway(stretch)) return [];
@@ -100,12 +102,20 @@ function bonds({ kinds }: LaidOut, { index, stretch }: RoutedStretch): readonly 
   return metal ? [need('box-bond', 1, 'box.bond')] : [];
 }
 
+/** The two places between which a raceway passes from warm to cold. */
+function sealedFrom({ circuit }: LaidOut, index: number): { readonly from: Place; readonly to: Place } {
+  const place = circuit.run[index]?.place ?? 'indoor';
+  const before = circuit.run[index - 1]?.place ?? 'indoor';
+  const after = circuit.run[index + 1]?.place ?? place;
+  return { from: place, to: CLIMATE[before] === CLIMATE[place] ? after : before };
+}
+
 function reportMissing(about: LaidOut, { index, stretch }: RoutedStretch, { fitting, growthIn, section }: Need, findings: RouteFindings): void {
-  const { method, place, edgeIn = 0 } = stretch;
+  const { method, edgeIn = 0 } = stretch;
   const of = { fitting, method };
   switch (fitting) {
     case 'seal':
-      findings.found('stop', 'seal.missing', section, index, { from: place, to: about.circuit.run[index + 1]?.place ?? place }, of);
+      findings.found('stop', 'seal.missing', section, index, sealedFrom(about, index), of);
       break;
     case 'bushing':
       findings.found('stop', 'bushing.missing', section, index, { size: about.solved.figures.size }, of);

@@ -26,9 +26,11 @@ import { WiringPicture } from '../../ui/pictures/WiringPicture';
 import { isQuiet } from '../../core/working/quietSteps';
 import type { AnyStep } from '../../core/working/step';
 import type { CircuitView } from '../../store/circuitView';
+import { routeView } from '../../store/routeView';
 import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { StandingShape } from '../../ui/marks/StandingShape';
 import { RunSection } from '../../ui/pictures/RunSection';
+import { WayOnSheet } from './WayOnSheet';
 import classes from './SheetPage.module.css';
 
 interface CircuitSheetProps {
@@ -250,13 +252,17 @@ function Wiring({ view }: Pick<CircuitSheetProps, 'view'>) {
 export function CircuitSheet({ job, view }: CircuitSheetProps) {
   const { circuit, solved } = view;
   const { figures } = solved;
+  const onWay = useMemo(() => {
+    const { open, say } = routeView(job, circuit);
+    return open.map((finding) => ({ ...finding, sentence: say(finding) }));
+  }, [job, circuit]);
   const geometry = useMemo(() => sectionGeometry(circuit.run, circuit.startHeightFt), [circuit]);
   return (
     <article className={classes['sheet']} data-theme="paper">
       <Head job={job} view={view} />
       <RunSection
         geometry={geometry}
-        labels={sectionLabels(view)}
+        labels={sectionLabels({ ...view, onWay })}
         panelLabel={`${printNumber(figures.ocpd.ratingA)} A, ${figures.ocpd.poles}-pole`}
         applianceLabel={circuit.name.split(',')[0] ?? circuit.name}
         applianceAmps={`${printNumber(figures.load.continuousA + figures.load.otherA)} A`}
@@ -265,6 +271,7 @@ export function CircuitSheet({ job, view }: CircuitSheetProps) {
         heightPx={170}
       />
       <Run view={view} />
+      <WayOnSheet job={job} view={view} />
       <Figures view={view} />
       <Findings view={view} />
       <Wiring view={view} />

@@ -32,6 +32,57 @@ function bentLine(marks: readonly BendMark[], turns: readonly (1 | -1)[], scale:
   return points;
 } // prettier-ignore
 
+/** The distance from mark to mark, on the straight piece. */
+function BendDimensions({ marks, scale }: { readonly marks: readonly BendMark[]; readonly scale: number }) {
+  return marks.slice(1).map(({ atIn }, index) => {
+    const fromIn = marks[index]?.atIn ?? 0;
+    const [from, to] = [20 + fromIn * scale, 20 + atIn * scale];
+    if (to - from < 34) return null;
+    return (
+      <text
+        key={index}
+        x={(from + to) / 2}
+        y={STRAIGHT_Y + 4}
+        textAnchor="middle"
+        className="figures small dimension"
+      >
+        {tapeInches(atIn - fromIn)}
+      </text>
+    );
+  });
+}
+
+/** How far the raceway comes to lie above where it started. */
+function RiseDimension({
+  points,
+  fit,
+  riseIn,
+  widthPx,
+}: {
+  readonly points: readonly Spot[];
+  readonly fit: number;
+  readonly riseIn: number;
+  readonly widthPx: number;
+}) {
+  const last = points.at(-1);
+  if (last === undefined || last.y > -8) return null;
+  const x = Math.min(widthPx - 64, 26 + last.x * fit);
+  const [top, bottom] = [112 + last.y * fit, 112];
+  return (
+    <g>
+      <path
+        d={`M${x} ${top}V${bottom}M${x - 4} ${top + 4}l8 -8M${x - 4} ${bottom + 4}l8 -8`}
+        stroke="var(--copper)"
+        strokeWidth="1.2"
+        fill="none"
+      />
+      <text x={x + 7} y={(top + bottom) / 2 + 4} className="figures small dimension">
+        {tapeInches(riseIn)}
+      </text>
+    </g>
+  );
+}
+
 /** A bend by hand: the raceway as it will lie above, and the straight piece with its marks and their distances below. */
 export function BendPicture({ bend, turns, riseIn, widthPx }: BendPictureProps) {
   const { marks } = bend;
@@ -50,6 +101,8 @@ export function BendPicture({ bend, turns, riseIn, widthPx }: BendPictureProps) 
         <path d={`M${line}`} stroke="var(--wire)" strokeWidth="2" />
       </g>
       <rect x={20} y={STRAIGHT_Y - 5} width={widthPx - 40} height={10} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
+      <BendDimensions marks={marks} scale={scale} />
+      <RiseDimension points={points} fit={fit} riseIn={riseIn} widthPx={widthPx} />
       {marks.map(({ atIn, degrees }, index) => {
         const x = 20 + atIn * scale;
         return (

@@ -5,7 +5,6 @@ import { cite } from '../../../core/code/edition';
 import { methodCitation, METHODS } from '../../../core/code/methods';
 import type { Citation, SectionKey } from '../../../core/code/sections';
 import { supportSpacing } from '../../../core/rules/supportMarks';
-import { conductorDiameter } from '../../../core/rules/racewayFill';
 import { tapeInches, inCubicInches, stationName } from '../../../core/wording/routeWords';
 import { stretchConductors } from '../../../core/wording/conductors';
 import { methodName } from '../../../core/wording/words';
@@ -65,7 +64,8 @@ function InsideRaceway({ view, index }: AroundProps) {
   const conductors = racewayContents(view, index);
   const company = context.company?.[circuit.run[index]?.id ?? ''];
   const shared = company?.kind === 'raceway' ? company.members.map(({ name }) => name) : [];
-  const outsideIn = conductorDiameter(solved.figures.size, circuit.insulation, context.code);
+  // Only three equal conductors can wedge side by side: the sizing looked at that.
+  const jam = solved.workings.raceway.find((step) => step.id === 'raceway.jam' && step.stretch === index);
   return (
     <div className={classes['inside']}>
       <RacewayCrossSection insideIn={raceway.insideIn} conductors={conductors} sizePx={148} />
@@ -80,7 +80,14 @@ function InsideRaceway({ view, index }: AroundProps) {
           <Figure name="Pulls well" figure={raceway.comfort} why={raceway.comfort === raceway.legal ? 'the same' : 'by the house practice'} />
           <Figure name="Ground" figure={`${raceway.ground} AWG`} why={shared.length > 0 ? 'one for all, by the largest device' : 'by its device'} rule={rules(shared.length > 0 ? 'ground.shared' : 'ground.table')} />
           <Figure name="Together" figure={String(stretch.terms.adjustment === 1 ? 1 : n(stretch.terms.adjustment))} why="adjustment for conductors together" rule={rules('conductor.adjustment')} />
-          <Figure name="Jam ratio" figure={n((1.05 * raceway.insideIn) / outsideIn)} why="2.8 to 3.2 wedges three conductors" rule={rules('raceway.jam')} />
+          {jam !== undefined && (
+            <Figure
+              name="Jam ratio"
+              figure={n(Number(jam.result))}
+              why="2.8 to 3.2 wedges three conductors"
+              rule={rules('raceway.jam')}
+            />
+          )}
         </tbody>
       </table>
     </div>

@@ -1,0 +1,59 @@
+import { Button } from '@mantine/core';
+import { useMemo, type ReactNode } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Circuit } from '../../core/circuit/circuitSchema';
+import { readJobDocument } from '../../core/job/jobFile';
+import type { Job } from '../../core/job/jobSchema';
+import { fileProblemWords } from '../../core/wording/fileProblems';
+import { useSavedJob } from '../../store/useJobs';
+import { Message } from '../../ui/shell/Message';
+import classes from './SheetPage.module.css';
+
+interface PrintDeskProps {
+  /** The page of a circuit. */
+  readonly page: (job: Job, circuit: Circuit) => ReactNode;
+  /** What of the stage is gone back to. */
+  readonly back: string;
+}
+
+/** A page of a circuit on the screen, with the way to print it. */
+export function PrintDesk({ page, back: part }: PrintDeskProps) {
+  const { jobId = '', circuitId = '' } = useParams();
+  const saved = useSavedJob(jobId);
+  const navigate = useNavigate();
+  const read = useMemo(
+    () => (saved ? readJobDocument(saved.record.document, saved.record.version) : undefined),
+    [saved],
+  );
+  if (saved === undefined) return <Message title="Opening the sheet" />;
+  const back = <Link to="/">Back to the jobs</Link>;
+  if (saved === null || read === undefined)
+    return <Message title="This job is not in this browser">{back}</Message>;
+  if (!read.ok) {
+    return (
+      <Message title="This job cannot be opened">
+        {fileProblemWords(read.problem, saved.record.name)} {back}
+      </Message>
+    );
+  }
+  const { job } = read;
+  const circuit = job.circuits.find(({ id }) => id === circuitId);
+  if (circuit === undefined) return <Message title="This circuit is not in the job">{back}</Message>;
+  return (
+    <main className={classes['desk']}>
+      <div className={classes['tools']}>
+        <Button
+          onClick={() => {
+            window.print();
+          }}
+        >
+          Print
+        </Button>
+        <Button variant="default" onClick={() => void navigate(`/jobs/${jobId}/${circuitId}${part}`)}>
+          Back to the circuit
+        </Button>
+      </div>
+      {page(job, circuit)}
+    </main>
+  );
+}

@@ -1,0 +1,71 @@
+import { useSearchParams } from 'react-router';
+import { practiceMarks } from '../../core/circuit/figureSupports';
+import type { Circuit } from '../../core/circuit/circuitSchema';
+import { stationLetter } from '../../core/circuit/stations';
+import type { Job } from '../../core/job/jobSchema';
+import { stripRows } from '../../core/route/strip';
+import { stretchName } from '../../core/wording/conductors';
+import { tapeInches } from '../../core/wording/routeWords';
+import { counted } from '../../core/wording/words';
+import { circuitView } from '../../store/circuitView';
+import { SupportStrip } from '../../ui/pictures/SupportStrip';
+import { PrintDesk } from './PrintDesk';
+import classes from './SheetPage.module.css';
+
+function Strip({ job, circuit, index }: { readonly job: Job; readonly circuit: Circuit; readonly index: number }) {
+  const { solved, context } = circuitView(job, circuit);
+  const stretch = circuit.run[index];
+  const figures = solved.figures.stretches[index];
+  if (stretch === undefined || figures === undefined) return <p>This stretch is not in the run.</p>;
+  const marksIn = practiceMarks(stretch, figures.raceway?.taken ?? null, context.practices, context.code).map((ft) => ft * 12);
+  const [first = 0, second] = marksIn;
+  return (
+    <article className={classes['sheet']} data-theme="paper">
+      <h1>
+        {circuit.name}, {stationLetter(index)} to {stationLetter(index + 1)}: {stretchName(figures, solved.figures)}
+      </h1>
+      {marksIn.length === 0 ? (
+        <p>This stretch is buried: nothing holds it.</p>
+      ) : (
+        <>
+          <p>
+            {counted(marksIn.length, 'support')}, the first {tapeInches(first)} from {stationLetter(index)}
+            {second === undefined ? '' : `, then every ${tapeInches(second - first)}`}. Print at full size, cut the rows out and
+            tape them end to end: the bar is one inch long on every row.
+          </p>
+          {stripRows(marksIn).map((row) => (
+            <SupportStrip key={row.fromIn} row={row} />
+          ))}
+          <table className={classes['stretches']}>
+            <thead>
+              <tr>
+                <th scope="col">Support</th>
+                <th scope="col">From {stationLetter(index)}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {marksIn.map((inches, at) => (
+                <tr key={at}>
+                  <th scope="row">{at + 1}</th>
+                  <td className="fig">{tapeInches(inches)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+    </article>
+  );
+} // prettier-ignore
+
+/** The supports of one stretch as a strip to print at true scale, with every mark listed. */
+export function StripPage() {
+  const [asked] = useSearchParams();
+  const index = Number(asked.get('stretch') ?? 0);
+  return (
+    <PrintDesk
+      back="?part=route"
+      page={(job, circuit) => <Strip job={job} circuit={circuit} index={index} />}
+    />
+  );
+}

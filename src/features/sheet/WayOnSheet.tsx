@@ -1,0 +1,93 @@
+import { stationLetter } from '../../core/circuit/stations';
+import type { Job } from '../../core/job/jobSchema';
+import { fittingName, stationName } from '../../core/wording/routeWords';
+import { routeSentence } from '../../core/wording/routeFindings';
+import { methodName, standingWord } from '../../core/wording/words';
+import { printLength } from '../../core/units/length';
+import { printNumber as n } from '../../core/units/number';
+import { feet } from '../../core/units/quantity';
+import type { CircuitView } from '../../store/circuitView';
+import { isRouteAnswered, routeView } from '../../store/routeView';
+import { StandingShape } from '../../ui/marks/StandingShape';
+import classes from './SheetPage.module.css';
+
+interface WayOnSheetProps {
+  readonly job: Job;
+  readonly view: CircuitView;
+}
+
+const span = (index: number): string => `${stationLetter(index)} to ${stationLetter(index + 1)}`;
+
+function Findings({ job, view }: WayOnSheetProps) {
+  const { report } = routeView(job, view.circuit);
+  if (report.findings.length === 0) return null;
+  return (
+    <ul className={classes['findings']}>
+      {report.findings.map((finding) => {
+        const answered = isRouteAnswered(view.circuit, finding);
+        const answer = view.circuit.answers.find(({ code }) => code === finding.code);
+        return (
+          <li key={`${finding.code} ${finding.stretch}`}>
+            <StandingShape
+              standing={finding.standing === 'note' || answered ? 'ok' : finding.standing}
+              size={11}
+            />
+            <span>
+              <b>{standingWord[finding.standing]}.</b> {span(finding.stretch)}: {routeSentence(finding)}{' '}
+              <span className="fig">{finding.cite.section}</span>
+              {answer !== undefined && ` Answer: ${answer.text}`}
+            </span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** Lines of the way: boxes, trench, pulls and fittings, each with its figures. */
+function lines({ job, view }: WayOnSheetProps): readonly (readonly [what: string, figures: string])[] {
+  const { report } = routeView(job, view.circuit);
+  return [
+    ...report.boxes.map(({ station, kind, box, needsIn3, leastIn, hasIn3 }): readonly [string, string] => [
+      `${stationLetter(station)}, ${kind === 'appliance' ? 'receptacle box' : stationName[kind].toLowerCase()}`,
+      leastIn === null ? `needs ${n(needsIn3)} in³, ${hasIn3 === null ? (box?.name ?? 'a larger enclosure') : `has ${n(hasIn3)} in³`}` : `${n(leastIn, 1)} in long or more`,
+    ]),
+    ...report.burials.map(({ stretch, coverIn, needs, trench, ways }): readonly [string, string] => [
+      `${span(stretch)}, trench`,
+      `${n(coverIn, 1)} in of cover, ${needs === null ? 'may not be buried' : `${needs.coverIn} in by rule`}; dig ${trench.depthIn} in deep, ${trench.widthIn} in wide, ${n(trench.soilYd3, 1)} yd³${ways.length > 1 ? `; with ${ways.filter(({ own }) => !own).map(({ name }) => name).join(', ')}` : ''}`,
+    ]),
+    ...report.pulls.map((pull): readonly [string, string] => [
+      `${stationLetter(pull.from)} to ${stationLetter(pull.to)}, pull`,
+      `${n(pull.degrees)}° of ${n(pull.limitDeg)}°; ${n(pull.pounds, 0)} lb, pulled from ${stationLetter(pull.better === 'forward' ? pull.to : pull.from)}`,
+    ]),
+    ...report.fittings.filter(({ planned }) => planned).map(({ fitting, stretch, count }): readonly [string, string] => [
+      `${span(stretch)}, ${fittingName[fitting].toLowerCase()}`,
+      fitting === 'ribbon' ? `${count} ft` : String(count),
+    ]),
+    ...report.bought.map(({ name, buyFt, cutFt }): readonly [string, string] => [name, `cut ${printLength(feet(cutFt))}, buy ${buyFt} ft`]),
+    ...report.raceways.map(({ method, trade, sticks, couplings, connectors, lengthFt }): readonly [string, string] => [
+      `${trade} ${methodName(method)}`,
+      `${printLength(feet(lengthFt))}${sticks.length > 0 ? `, ${sticks.length} sticks, ${couplings} couplings` : ''}, ${connectors} connectors`,
+    ]),
+  ];
+} // prettier-ignore
+
+/** The way on the sheet: what stands along it, what is dug, pulled, fitted, cut and bought. */
+export function WayOnSheet(props: WayOnSheetProps) {
+  return (
+    <section>
+      <h2>Way, material to cut</h2>
+      <table className={classes['stretches']}>
+        <tbody>
+          {lines(props).map(([what, figures]) => (
+            <tr key={what}>
+              <th scope="row">{what}</th>
+              <td>{figures}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Findings {...props} />
+    </section>
+  );
+}
