@@ -130,10 +130,12 @@ describe('list and foot', () => {
   test('the foot counts what is open, and jumps to the first', async () => {
     const goTo = vi.fn();
     const views = openJob().circuits.map(({ id }) => viewOf(id));
-    show(<Foot views={views} ways={[]} counts={countStandings(views.flatMap(({ open }) => open))} />, { goTo });
+    show(<Foot views={views} ways={[]} counts={countStandings(views.flatMap(({ open }) => open))} />, {
+      goTo,
+    });
     expect(screen.getByRole('contentinfo').textContent).toContain('Service lugs stay live with the main off');
     await userEvent.click(screen.getByRole('button', { name: '1 Stop' }));
-    expect(goTo).toHaveBeenCalledWith('carport-charger');
+    expect(goTo).toHaveBeenCalledWith('carport-charger', 'figures');
     expect(store.getState().focus.link).toBe('conductor');
   });
 });

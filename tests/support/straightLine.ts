@@ -50,18 +50,48 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
   const lugs = Math.min(panel === 'unmarked' ? unmarked : panel, far === 'unmarked' ? unmarked : far);
   const wires = neutral ? 3 : 2;
 
+  // A raceway of two feet is a nipple: every station here but one between two raceways is an enclosure.
+  const isPipe = (index: number): boolean => {
+    const method = circuit.run[index]?.method;
+    return method !== undefined && METHODS[method].kind === 'raceway';
+  };
+  const nipple = circuit.run.map(
+    ({ lengthFt }, at) => isPipe(at) && lengthFt <= 2 && !isPipe(at - 1) && !isPipe(at + 1),
+  );
+  const derating = circuit.run.map((stretch, at) => {
+    const method = METHODS[stretch.method];
+    const wet =
+      stretch.place === 'outdoor' || stretch.place === 'underground' || stretch.place === 'corrosive';
+    const start = wet ? method.startWetC : method.startDryC;
+    const count = nipple[at] ? 2 : (stretch.currentCarrying ?? 2);
+    const heat = ambient.rows.find((row) => stretch.ambientC <= row.toC)?.[start] ?? 0;
+    const together = adjustment.rows.find((row) => row.to === null || count <= row.to)?.factor ?? 0;
+    return { heat, together, start, factor: heat * together, lengthFt: stretch.lengthFt };
+  });
+  // The worst stretch decides, unless what is worse than a level is 10 ft and a tenth of the rest at most.
+  let decides = derating.map(({ factor }) => factor);
+  for (const level of [...new Set(derating.map(({ factor }) => factor))].sort((a, b) => b - a)) {
+    const worse = derating.filter(({ factor }) => factor < level);
+    const rest = derating.filter(({ factor }) => factor >= level);
+    const worseFt = worse.reduce((sum, { lengthFt }) => sum + lengthFt, 0);
+    const restFt = rest.reduce((sum, { lengthFt }) => sum + lengthFt, 0);
+    const hot = worse.some(({ factor }) => factor === 0);
+    if (worse.length === 0 || worseFt > Math.min(10, restFt / 10) + 1e-9) continue;
+    const pipes = derating.every((each, at) => each.factor >= level || each.together === 1 || isPipe(at));
+    if (!pipes || hot) continue;
+    const by = derating.find(({ factor }) => factor === level);
+    decides = derating.map(({ factor, start }) => (factor < level && start === by?.start ? level : factor));
+    break;
+  }
+
   const passes = (size: WireSize, index: number): number => {
     const stretch = circuit.run[index];
     if (stretch === undefined) return 0;
     const method = METHODS[stretch.method];
     const column = (method.capC !== null && method.capC < lugs ? method.capC : lugs) as 60 | 75 | 90;
-    const wet = stretch.place === 'outdoor' || stretch.place === 'underground';
-    const start = wet ? method.startWetC : method.startDryC;
+    const start = derating[index]?.start ?? 90;
     const columnA = ampacity[metal][column][size] ?? 0;
-    const heat = ambient.rows.find((row) => stretch.ambientC <= row.toC)?.[start] ?? 0;
-    const count = stretch.currentCarrying ?? 2;
-    const together = adjustment.rows.find((row) => row.to === null || count <= row.to)?.factor ?? 0;
-    const corrected = (ampacity[metal][start][size] ?? 0) * heat * together;
+    const corrected = (ampacity[metal][start][size] ?? 0) * (decides[index] ?? 0);
     const final = Math.min(corrected, columnA);
     const nextUp = standardOcpd.ratings.find((rating) => rating >= final - 1e-9) ?? 0;
     const small = smallConductor[metal][size];
@@ -105,12 +135,14 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
 
   let trade: string | null = null;
   let fillPct: number | null = null;
-  for (const { method } of circuit.run) {
+  for (const [at, { method }] of circuit.run.entries()) {
     const type = METHODS[method].raceway;
     if (type === null) continue;
     const rows = insulated.types[circuit.insulation];
     const area = wires * (rows[size]?.areaIn2 ?? 0) + (rows[egc]?.areaIn2 ?? 0);
-    const fits = TRADE_SIZES.find((each) => (raceways.types[type][each]?.area40 ?? 0) >= area - 1e-9);
+    const fits = TRADE_SIZES.find(
+      (each) => (raceways.types[type][each]?.[nipple[at] ? 'area60' : 'area40'] ?? 0) >= area - 1e-9,
+    );
     if (fits === undefined) continue;
     if (trade === null || TRADE_SIZES.indexOf(fits) > TRADE_SIZES.indexOf(trade as '1')) {
       trade = fits;

@@ -1,0 +1,172 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import type { Circuit } from '../../src/core/circuit/circuitSchema';
+import { isNipple, stationKinds } from '../../src/core/circuit/stations';
+import { METHOD_IDS, PLACES } from '../../src/core/code/methods';
+import { shortParts } from '../../src/core/rules/shortPart';
+import { sizeRank } from '../../src/core/units/wireSize';
+import { alone, sharing } from '../../src/core/route/routeEdits';
+import { circuit, load, solve, stretch } from '../support/circuits';
+import { solvedIn } from '../support/routes';
+
+const way = { id: 'shared', kind: 'raceway' as const };
+
+/** The worked example of four 24 A continuous circuits in one EMT, 38 °C, terminals at 60 °C. */
+const four: readonly Circuit[] = [1, 2, 3, 4].map((number) =>
+  circuit({
+    id: `c${number}`,
+    appliance: load({ amps: 24, continuousAmps: 24 }),
+    terminals: { panel: 60, load: 60 },
+    run: [stretch({ id: 'pipe', method: 'emt', lengthFt: 47, ambientC: 38, bendsDeg: 150, way })],
+  }),
+);
+
+describe('circuits in one raceway', () => {
+  test('the worked example: eight that carry, 25.48 A left of 10 AWG, 3/4 EMT 35.6 % full', () => {
+    const [first] = four;
+    const { figures, workings } = solvedIn(first!, four).solved;
+    expect(figures.size).toBe('10');
+    expect(figures.ocpd.ratingA).toBe(30);
+    expect(figures.stretches[0]!.terms.adjustment).toBe(0.7);
+    expect(figures.stretches[0]!.verdict.correctedA).toBeCloseTo(25.48, 9);
+    expect(figures.raceway).toMatchObject({ legal: '3/4', conductors: 9, ground: '10' });
+    expect(figures.raceway!.legalFillPct).toBeCloseTo(35.6, 1);
+    expect(workings.raceway.find(({ id }) => id === 'raceway.shared')?.cite.section).toBe('250.122(C)');
+  });
+
+  test('there is one ground for all, by the largest device', () => {
+    const large = circuit({ id: 'large', appliance: load({ amps: 60, continuousAmps: 60 }), run: [stretch({ id: 'pipe', method: 'emt', way })] });
+    const small = circuit({ id: 'small', appliance: load({ amps: 16, continuousAmps: 16 }), run: [stretch({ id: 'pipe', method: 'emt', way })] });
+    const of = (each: Circuit) => solvedIn(each, [large, small]).solved.figures;
+    expect(of(small).groundTaken).toBe('12');
+    expect(of(small).raceway!.ground).toBe(of(large).groundTaken);
+    expect(of(small).raceway!.areaIn2).toBeCloseTo(of(large).raceway!.areaIn2, 9);
+    expect(of(small).raceway!.conductors).toBe(5);
+  }); // prettier-ignore
+
+  test('a trench that is shared rerates nothing, a bundle does, and nobody is asked twice', () => {
+    const pair = (kind: 'trench' | 'bundle'): readonly Circuit[] =>
+      ['a', 'b'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'pvc40', way: { id: 'w', kind } })] }));
+    const factor = (kind: 'trench' | 'bundle') => solvedIn(pair(kind)[0]!, pair(kind)).solved.figures.stretches[0]!.terms.adjustment;
+    expect(factor('trench')).toBe(1);
+    expect(factor('bundle')).toBe(0.8);
+  }); // prettier-ignore
+
+  test('a count that was typed stays where it is larger than what is shared', () => {
+    const typed = circuit({
+      id: 'typed',
+      run: [stretch({ id: 'run', method: 'emt', currentCarrying: 9, way })],
+    });
+    const other = circuit({ id: 'other', run: [stretch({ id: 'run', method: 'emt', way })] });
+    expect(solvedIn(typed, [typed, other]).solved.figures.stretches[0]!.terms.adjustment).toBe(0.7);
+  });
+
+  test('more company never gives a smaller conductor or a smaller raceway', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 7 }), fc.constantFrom(16, 24, 32, 40), (count, amps) => {
+        const of = (number: number): readonly Circuit[] =>
+          Array.from({ length: number }, (_, at) => circuit({ id: `c${at}`, appliance: load({ amps, continuousAmps: amps }), run: [stretch({ id: 'run', method: 'emt', way })] }));
+        const figures = (number: number) => solvedIn(of(number)[0]!, of(number)).solved.figures;
+        const [few, more] = [figures(count), figures(count + 1)];
+        return sizeRank(more.size) >= sizeRank(few.size) && more.raceway!.areaIn2 > few.raceway!.areaIn2;
+      }),
+    );
+  }); // prettier-ignore
+
+  test('sharing makes the other stretch the same raceway, and can be taken back', () => {
+    const a = circuit({ id: 'a', run: [stretch({ id: 'x', method: 'emt', lengthFt: 22, place: 'garage' })] });
+    const b = circuit({ id: 'b', run: [stretch({ id: 'y', method: 'pvc40', lengthFt: 30 })] });
+    const [one, two] = sharing({ circuit: a, index: 0, other: b, otherIndex: 0 }, 'raceway', 'new');
+    expect(two.run[0]).toMatchObject({ method: 'emt', lengthFt: 22, place: 'garage', way: { id: 'new', kind: 'raceway' } });
+    expect(one.run[0]!.way).toEqual(two.run[0]!.way);
+    expect(alone(one, 0).run[0]).not.toHaveProperty('way');
+    const [, third] = sharing({ circuit: one, index: 0, other: circuit({ id: 'c', run: [stretch({ method: 'emt' })] }), otherIndex: 0 }, 'raceway', 'newer');
+    expect(third.run[0]!.way?.id).toBe('new');
+  }); // prettier-ignore
+});
+
+describe('a short part of lower ampacity', () => {
+  const run = (hotFt: number, part = {}) => [
+    stretch({ id: 'cool', method: 'emt', lengthFt: 90 }),
+    stretch({ id: 'hot', method: 'emt', lengthFt: hotFt, place: 'attic', ambientC: 55, ...part }),
+  ];
+  const appliance = load({ amps: 40, continuousAmps: 40 });
+
+  test('of a tenth of the rest, and 10 ft at most, does not decide; a foot more does', () => {
+    const short = solve({ appliance, run: run(9, { currentCarrying: 9 }) });
+    expect(short.figures.size).toBe('8');
+    expect(short.findings.map(({ code }) => code)).toContain('conductor.short-part');
+    expect(short.workings.conductor.find(({ id }) => id === 'ampacity.short')?.cite.section).toBe(
+      '310.14(A)(2)',
+    );
+    const long = solve({ appliance, run: run(10, { currentCarrying: 9 }) });
+    expect(sizeRank(long.figures.size)).toBeGreaterThan(sizeRank('8'));
+  });
+
+  test('never helps cables that lie in one bundle', () => {
+    const bundled = solve({ appliance, run: [stretch({ id: 'a', method: 'mc', lengthFt: 90 }), stretch({ id: 'b', method: 'mc', lengthFt: 5, currentCarrying: 9 })] });
+    expect(bundled.findings.map(({ code }) => code)).not.toContain('conductor.short-part');
+  }); // prettier-ignore
+
+  test.each([
+    { parts: [[90, 1], [9, 0.7]], spared: [1] },
+    { parts: [[200, 1], [10, 0.7]], spared: [1] },
+    { parts: [[200, 1], [11, 0.7]], spared: [] },
+    { parts: [[100, 1], [100, 0.8], [9, 0.7]], spared: [2] },
+    { parts: [[100, 1], [4, 0.8], [5, 0.7]], spared: [1, 2] },
+    { parts: [[50, 0.8]], spared: [] },
+  ])('$parts spares $spared', ({ parts, spared }) => {
+    const found = shortParts(parts.map(([lengthFt = 0, factor = 1]) => ({ lengthFt, factor, mayBeSpared: true })));
+    expect([...(found?.spared ?? [])]).toEqual(spared);
+  }); // prettier-ignore
+});
+
+describe('nipples and stations', () => {
+  const nipple = stretch({ id: 'n', method: 'emt', lengthFt: 2, currentCarrying: 9 });
+
+  test('two feet between enclosures are filled to 60 % and not adjusted', () => {
+    const { figures, workings } = solve({ run: [stretch({ id: 'a' }), nipple, stretch({ id: 'b', method: 'nm-b' })] });
+    expect(figures.stretches[1]!.terms.adjustment).toBe(1);
+    expect(figures.raceway!.limitPct).toBe(60);
+    expect(workings.raceway.some(({ id }) => id === 'raceway.nipple')).toBe(true);
+  }); // prettier-ignore
+
+  test('a body at one end, or three feet, make it a raceway like any other', () => {
+    expect(isNipple([nipple, stretch({ method: 'pvc40' })], 0)).toBe(false);
+    expect(isNipple([{ ...nipple, lengthFt: 3 }, stretch()], 0)).toBe(false);
+    expect(isNipple([nipple, stretch()], 0)).toBe(true);
+  });
+
+  test('what stands between two methods is a box at cable, a body between raceways, or what was said', () => {
+    const emt = stretch({ method: 'emt' });
+    expect(stationKinds([stretch(), emt, emt])).toEqual(['panel', 'box', 'body', 'appliance']);
+    expect(stationKinds([{ ...emt, end: { kind: 'coupling' } }, emt])).toEqual([
+      'panel',
+      'coupling',
+      'appliance',
+    ]);
+  });
+});
+
+describe('where a method may be', () => {
+  const codes = (method: (typeof METHOD_IDS)[number], place: (typeof PLACES)[number]) =>
+    solve({
+      appliance: load({ amps: 16, continuousAmps: 16 }),
+      run: [stretch({ method, place })],
+    }).findings.map(({ code }) => code);
+
+  test.each([
+    ['nm-b', 'damp', 'method.wet-location'],
+    ['nm-b', 'corrosive', 'method.corrosive'],
+    ['fmc', 'corrosive', 'method.corrosive'],
+    ['emt', 'corrosive', 'method.ask-listing'],
+    ['uf-b', 'corrosive', 'method.ask-listing'],
+  ] as const)('%s %s: %s', (method, place, code) => {
+    expect(codes(method, place)).toContain(code);
+  });
+
+  test('PVC may be anywhere, and every method in a dry room', () => {
+    for (const place of PLACES) expect(codes('pvc40', place).filter((code) => code.startsWith('method.'))).toEqual([]);
+    for (const method of METHOD_IDS) expect(codes(method, 'indoor').filter((code) => code.startsWith('method.'))).toEqual([]);
+  }); // prettier-ignore
+});

@@ -1,0 +1,43 @@
+import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
+import { contextInJob } from '../../src/core/circuit/contextInJob';
+import { solveCircuit } from '../../src/core/circuit/solveCircuit';
+import type { SolveContext } from '../../src/core/circuit/solveContext';
+import { routeReport, type RouteReport } from '../../src/core/route/routeReport';
+import { circuit, context, stretch } from './circuits';
+
+/** A buried stretch of raceway at 18 in. */
+export const trench = (part: Partial<Stretch> = {}): Stretch =>
+  stretch({
+    id: 'trench',
+    method: 'pvc40',
+    place: 'underground',
+    lengthFt: 60,
+    heightFt: -1.5,
+    endHeightFt: 4,
+    ...part,
+  });
+
+const plainSolvers = {
+  solve: solveCircuit,
+  withCompany: (base: SolveContext, company: NonNullable<SolveContext['company']>) => ({ ...base, company }),
+};
+
+/** A circuit of a job of several, solved with what it shares its way with. */
+export const solvedIn = (of: Circuit, all: readonly Circuit[], base: SolveContext = context()) => {
+  const under = contextInJob(of, all, base, plainSolvers);
+  return { solved: solveCircuit(of, under), context: under };
+};
+
+/** The way of a circuit judged, alone or in a job. */
+export function routeOf(
+  part: Partial<Circuit>,
+  { others = [], located = true }: { readonly others?: readonly Circuit[]; readonly located?: boolean } = {},
+): RouteReport {
+  const of = circuit(part);
+  const all = [of, ...others];
+  const neighbours = others.map((each) => ({ circuit: each, solved: solvedIn(each, all).solved }));
+  return routeReport({ circuit: of, ...solvedIn(of, all), neighbours, located });
+}
+
+/** Codes of what was found about the way. */
+export const routeCodes = (report: RouteReport): readonly string[] => report.findings.map(({ code }) => code);
