@@ -1,4 +1,4 @@
-import { contextInJob } from '../src/core/circuit/contextInJob';
+import { contextsInJob } from '../src/core/circuit/contextsInJob';
 import { solveCircuit } from '../src/core/circuit/solveCircuit';
 import { openFindings } from '../src/core/circuit/standings';
 import { jobContext } from '../src/core/job/jobContext';
@@ -20,12 +20,13 @@ export function checkJob(file: string): number {
   }
   const { job } = read;
   const base = jobContext(job);
+  const contexts = contextsInJob(job.circuits, base, {
+    solve: solveCircuit,
+    withCompany: (under, company) => ({ ...under, company }),
+  });
   let stops = 0;
   for (const circuit of job.circuits) {
-    const context = contextInJob(circuit, job.circuits, base, {
-      solve: solveCircuit,
-      withCompany: (under, company) => ({ ...under, company }),
-    });
+    const context = contexts.get(circuit.id) ?? base;
     const solved = solveCircuit(circuit, context);
     console.log(`${circuit.name}: ${circuitLine(solved, circuit)}`);
     for (const finding of openFindings(circuit, solved.findings)) {

@@ -5,11 +5,13 @@ import { benchBundles } from './bench/bundles';
 import { benchHouse } from './bench/house';
 import { benchKeystroke } from './bench/keystroke';
 import { benchPipeline } from './bench/pipeline';
+import { benchRoute } from './bench/route';
 
 console.log('bench: the pipeline');
 await benchPipeline();
 benchBatches();
 benchHouse();
+benchRoute();
 
 console.log('\nbench: building the application and the bare page');
 spawnSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });

@@ -4,7 +4,8 @@ import type { SolveContext } from '../core/circuit/solveContext';
 import { linkStandings, openFindings, worstStanding, type FigureStanding } from '../core/circuit/standings';
 import type { Job } from '../core/job/jobSchema';
 import type { AnyFinding, Link } from '../core/working/finding';
-import { contextOf, solved } from './solved';
+import { contextOf } from './sharedWays';
+import { solved } from './solved';
 
 /** A circuit with everything that was computed of it. */
 export interface CircuitView {

@@ -1,6 +1,4 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
-import type { Companies } from '../core/circuit/company';
-import { contextInJob } from '../core/circuit/contextInJob';
 import type { SolvedCircuit } from '../core/circuit/figures';
 import { solveCircuit } from '../core/circuit/solveCircuit';
 import type { SolveContext } from '../core/circuit/solveContext';
@@ -8,33 +6,21 @@ import { jobContext } from '../core/job/jobContext';
 import type { Job } from '../core/job/jobSchema';
 
 const contexts = new WeakMap<Job['amendments'], Map<string, SolveContext>>();
+const ofJob = new WeakMap<Job, SolveContext>();
 
 /** The code and practices that a job is solved under; the same object until one of them changes. */
 export function sharedContext(job: Job): SolveContext {
+  const already = ofJob.get(job);
+  if (already !== undefined) return already;
   const { edition: year, amendments, practices, permitDate, occupancy } = job;
   const known = contexts.get(amendments) ?? new Map<string, SolveContext>();
   const key = JSON.stringify([year, practices, permitDate, occupancy]);
   const context = known.get(key) ?? jobContext(job);
   known.set(key, context);
   contexts.set(amendments, known);
+  ofJob.set(job, context);
   return context;
 }
-
-const accompanied = new WeakMap<SolveContext, Map<string, SolveContext>>();
-
-/** A context with company; the same object for the same company. */
-function withCompany(base: SolveContext, company: Companies): SolveContext {
-  const known = accompanied.get(base) ?? new Map<string, SolveContext>();
-  const key = JSON.stringify(company);
-  const context = known.get(key) ?? { ...base, company };
-  known.set(key, context);
-  accompanied.set(base, known);
-  return context;
-}
-
-/** The context of one circuit of a job, with what it shares its way with. */
-export const contextOf = (job: Job, circuit: Circuit): SolveContext =>
-  contextInJob(circuit, job.circuits, sharedContext(job), { solve: solved, withCompany });
 
 const solutions = new WeakMap<SolveContext, WeakMap<Circuit, SolvedCircuit>>();
 

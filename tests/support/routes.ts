@@ -1,5 +1,5 @@
 import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
-import { contextInJob } from '../../src/core/circuit/contextInJob';
+import { contextsInJob } from '../../src/core/circuit/contextsInJob';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import type { SolveContext } from '../../src/core/circuit/solveContext';
 import { routeReport, type RouteReport } from '../../src/core/route/routeReport';
@@ -24,7 +24,7 @@ const plainSolvers = {
 
 /** A circuit of a job of several, solved with what it shares its way with. */
 export const solvedIn = (of: Circuit, all: readonly Circuit[], base: SolveContext = context()) => {
-  const under = contextInJob(of, all, base, plainSolvers);
+  const under = contextsInJob(all, base, plainSolvers).get(of.id) ?? base;
   return { solved: solveCircuit(of, under), context: under };
 };
 

@@ -6,7 +6,7 @@ import { pullBoxLength } from '../rules/pullBox';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
 import { sizeRank, type WireSize } from '../units/wireSize';
 import type { RouteFindings } from '../working/routeFinding';
-import { isRaceway, leftOut, routedStretches, type LaidOut, type RoutedStretch } from './routeCase';
+import { isRaceway, leftOut, type LaidOut, type RoutedStretch } from './routeCase';
 
 /** Where a raceway or cable enters: its trade size, and the hole that it takes. */
 export interface Knockout {
@@ -43,7 +43,7 @@ const BOXES: readonly StandardBox[] = metalBoxes.rows
   .sort((a, b) => a.in3 - b.in3); // prettier-ignore
 
 /** The smallest standard box with so much room. */
-export const standardBox = (needsIn3: number): StandardBox | null =>
+const standardBox = (needsIn3: number): StandardBox | null =>
   BOXES.find(({ in3 }) => in3 >= needsIn3 - 1e-9) ?? null;
 
 /** Connectors of cables by the width that they take, inches. */
@@ -92,6 +92,9 @@ function contents(about: LaidOut, at: readonly RoutedStretch[], receptacleA: num
   };
 }
 
+/** A hole this much off still takes its fitting, inches. */
+const HOLE_SLACK_IN = 0.04;
+
 const HOLDS_SPLICES: readonly StationKind[] = ['box', 'pull-box'];
 
 const isLarge = (size: WireSize): boolean => sizeRank(size) >= sizeRank(PULL_BOX_FROM);
@@ -137,17 +140,17 @@ function judge(about: LaidOut, { station, kind, needsIn3, box, hasIn3, leastIn, 
   if (metal && leftOut(before.stretch, 'box-bond')) {
     findings.found('stop', 'box.unbonded', 'box.bond', at, { station: String(station) }, { fitting: 'box-bond' });
   }
-  for (const { trade, holeIn } of holes.slice(0, end.holeIn === undefined ? 0 : 1)) {
-    const hasIn = end.holeIn ?? 0;
-    if (Math.abs(hasIn - holeIn) > 0.04) {
-      findings.found('check', 'knockout.size', 'table.knockouts', at, { trade, needsIn: holeIn, hasIn });
-    }
+  const { holeIn: hasIn } = end;
+  const [first] = holes;
+  const fits = hasIn === undefined || holes.some(({ holeIn }) => Math.abs(hasIn - holeIn) <= HOLE_SLACK_IN);
+  if (!fits && first !== undefined) {
+    findings.found('check', 'knockout.size', 'table.knockouts', at, { trade: first.trade, needsIn: first.holeIn, hasIn });
   }
 } // prettier-ignore
 
 /** The boxes, bodies and disconnects of a way, and the box behind a receptacle, each with what it needs. */
 export function routeBoxes(about: LaidOut, findings: RouteFindings): readonly BoxReport[] {
-  const stretches = routedStretches(about);
+  const stretches = about.stretches;
   return stretches.flatMap((before) => {
     const station = before.index + 1;
     const kind = about.kinds[station];

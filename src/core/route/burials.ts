@@ -75,7 +75,7 @@ function coverNeeded({ solved, context }: LaidOut, { stretch }: RoutedStretch): 
 
 /** Every buried stretch, judged by the table of cover, with its trench. Nothing is dug before the lines are located. */
 export function routeBurials(about: LaidOut, findings: RouteFindings): readonly BurialReport[] {
-  return routedStretches(about)
+  return about.stretches
     .filter(({ stretch }) => stretch.place === 'underground')
     .map((each) => {
       const { stretch, index } = each;

@@ -1,6 +1,6 @@
 import { METHODS, type MethodId } from '../code/methods';
 import type { TradeSize } from '../units/tradeSize';
-import { isRaceway, routedStretches, stretchLegs, type LaidOut } from './routeCase';
+import { isRaceway, type LaidOut } from './routeCase';
 
 /** A piece to cut. */
 export interface CutPiece {
@@ -66,13 +66,13 @@ export function layIntoSticks(pieces: readonly CutPiece[]): readonly Stick[] {
 /** The raceway of a way by kind and size: sticks with their cuts, couplings at every joint, connectors at the ends. */
 export function racewayCuts(about: LaidOut): readonly RacewayCuts[] {
   const groups = new Map<string, { method: MethodId; trade: TradeSize; pieces: CutPiece[]; joints: number; ends: number; elbows: number }>();
-  for (const { stretch, index, figures } of routedStretches(about)) {
+  for (const { stretch, index, figures } of about.stretches) {
     if (!isRaceway(stretch) || figures.raceway === null) continue;
     const { method } = stretch;
     const trade = figures.raceway.taken;
     const key = `${method} ${trade}`;
     const group = groups.get(key) ?? { method, trade, pieces: [], joints: 0, ends: 0, elbows: 0 };
-    const legs = stretchLegs(about, index);
+    const legs = about.legs[index] ?? [];
     const pieces = inSticks(method)
       ? legs.flatMap(({ lengthFt }) => legPieces(index, lengthFt))
       : [{ stretch: index, lengthFt: stretch.lengthFt }];

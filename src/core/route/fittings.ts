@@ -8,14 +8,7 @@ import { sizeRank } from '../units/wireSize';
 import type { WayFitting } from '../circuit/wayKinds';
 import type { RouteFindings } from '../working/routeFinding';
 import type { TradeSize } from '../units/tradeSize';
-import {
-  isRaceway,
-  leftOut,
-  routedStretches,
-  stretchLegs,
-  type LaidOut,
-  type RoutedStretch,
-} from './routeCase';
+import { isRaceway, leftOut, type LaidOut, type RoutedStretch } from './routeCase';
 
 /** Something that the way needs besides wire, raceway and boxes. */
 export interface NeededFitting {
@@ -65,7 +58,7 @@ function bushings({ solved }: LaidOut, { stretch }: RoutedStretch): readonly Nee
 
 /** The longest straight leg of a raceway: it grows between its two ends. */
 const straightFt = (about: LaidOut, index: number): number =>
-  Math.max(0, ...stretchLegs(about, index).map(({ lengthFt }) => lengthFt));
+  Math.max(0, ...(about.legs[index] ?? []).map(({ lengthFt }) => lengthFt));
 
 /** How much the longest straight leg of a stretch grows in a year, inches. */
 export const stretchGrowth = (about: LaidOut, { index, stretch }: RoutedStretch): number =>
@@ -143,7 +136,7 @@ function reportMissing(about: LaidOut, { index, stretch }: RoutedStretch, { fitt
 
 /** What the way needs stretch by stretch: planned unless it was left out, which is a finding. */
 export function routeFittings(about: LaidOut, findings: RouteFindings): readonly NeededFitting[] {
-  return routedStretches(about).flatMap((each) => {
+  return about.stretches.flatMap((each) => {
     const needs = [
       ...seals(about, each), ...bushings(about, each), ...expansions(about, each), ...buriedNeeds(each),
       ...plates(each), ...bonds(about, each),
@@ -171,7 +164,7 @@ const TIGHT_PCT = 45;
 /** Cables that are pulled in raceway: filled by the circle on the wider side of the cable, one to the raceway. */
 export function routeSleeves(about: LaidOut, findings: RouteFindings): readonly SleeveReport[] {
   const { code } = about.context;
-  return routedStretches(about).flatMap(({ stretch, index, figures }) => {
+  return about.stretches.flatMap(({ stretch, index, figures }) => {
     const type = stretch.sleeve === undefined ? null : METHODS[stretch.sleeve].raceway;
     const widthIn = figures.cable?.widthIn ?? null;
     if (type === null || figures.cable === null || widthIn === null) return [];

@@ -17,7 +17,7 @@ import {
 } from '../rules/pullTension';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
 import type { RouteFindings } from '../working/routeFinding';
-import { isRaceway, stretchLegs, type LaidOut } from './routeCase';
+import { isRaceway, type LaidOut } from './routeCase';
 
 /** A conduit body or pull box that the bends ask for. */
 export interface AddedPullPoint {
@@ -59,7 +59,7 @@ const radiusOf = (trade: TradeSize): number => bendRadius.rows[trade].oneShotIn;
 
 /** Legs and bends of one stretch in order: the bends stand at its corners, or in its middle where it has none. */
 function stretchParts(about: LaidOut, index: number, trade: TradeSize): readonly PlacedPart[] {
-  const legs = stretchLegs(about, index);
+  const legs = about.legs[index] ?? [];
   const bendsDeg = about.circuit.run[index]?.bendsDeg ?? 0;
   const corners = Math.max(0, legs.length - 1);
   const bend = (degrees: number, atFt: number, corner: boolean): PlacedPart => ({

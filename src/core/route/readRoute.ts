@@ -31,10 +31,10 @@ export type TypedRoute =
   | { readonly ok: false; readonly part: string; readonly message: string };
 
 /** Where an appliance or the next station stands until somebody says otherwise, feet above grade. */
-export const END_FT = { appliance: 4, risen: 2, box: 6, least: 1, most: 9 } as const;
+const END_FT = { appliance: 4, risen: 2, box: 6, least: 1, most: 9 } as const;
 
 /** The heights of a stretch that says nothing of them. */
-export function usualHeights(
+function usualHeights(
   { place, method, turn, lengthFt, last }: { place: Place; method: MethodId; turn: 'down' | 'up' | 'wall' | null; lengthFt: number; last: boolean },
   fromFt: number,
 ): { readonly heightFt: number; readonly endHeightFt: number } {

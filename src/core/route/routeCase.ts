@@ -3,7 +3,7 @@ import type { SolvedCircuit, StretchFigures } from '../circuit/figures';
 import type { SolveContext } from '../circuit/solveContext';
 import { stationKinds, type StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
-import { sectionGeometry, type SectionGeometry } from '../run/sectionGeometry';
+import { sectionGeometry, type SectionGeometry, type SectionPoint } from '../run/sectionGeometry';
 
 /** A circuit that was solved. */
 export interface Routed {
@@ -19,19 +19,6 @@ export interface RouteCase extends Routed {
   /** Whether the lines in the ground were located: a ticket is known. */
   readonly located: boolean;
 }
-
-/** A case with what everything else is read from. */
-export interface LaidOut extends RouteCase {
-  readonly kinds: readonly StationKind[];
-  readonly geometry: SectionGeometry;
-}
-
-/** A case laid out: stations named, section drawn. */
-export const layOut = (about: RouteCase): LaidOut => ({
-  ...about,
-  kinds: stationKinds(about.circuit.run),
-  geometry: sectionGeometry(about.circuit.run, about.circuit.startHeightFt),
-});
 
 /** A stretch as it was saved, with its figures. */
 export interface RoutedStretch {
@@ -64,16 +51,36 @@ export interface Leg {
 }
 
 /** The straight legs of a stretch as it is drawn; together they are as long as the stretch. */
-export function stretchLegs({ geometry, circuit }: LaidOut, index: number): readonly Leg[] {
-  const path = geometry.stretches[index]?.path ?? [];
-  const total = circuit.run[index]?.lengthFt ?? 0;
+function legsOf(path: readonly SectionPoint[], totalFt: number): readonly Leg[] {
   const drawn = path.slice(1).map((point, at) => {
     const from = path[at] ?? point;
     return { along: Math.abs(point.xFt - from.xFt), rise: point.heightFt - from.heightFt };
   });
   const sum = drawn.reduce((ft, { along, rise }) => ft + along + Math.abs(rise), 0);
-  const scale = sum === 0 ? 0 : total / sum;
+  const scale = sum === 0 ? 0 : totalFt / sum;
   return drawn
     .map(({ along, rise }) => ({ lengthFt: (along + Math.abs(rise)) * scale, riseFt: rise * scale }))
     .filter(({ lengthFt }) => lengthFt > 0);
+}
+
+/** A case with what everything else is read from. */
+export interface LaidOut extends RouteCase {
+  readonly kinds: readonly StationKind[];
+  readonly geometry: SectionGeometry;
+  readonly stretches: readonly RoutedStretch[];
+  /** The straight legs of each stretch as it is drawn; together they are as long as the stretch. */
+  readonly legs: readonly (readonly Leg[])[];
+}
+
+/** A case laid out: stations named, section drawn, stretches with their figures and legs. */
+export function layOut(about: RouteCase): LaidOut {
+  const { run, startHeightFt } = about.circuit;
+  const geometry = sectionGeometry(run, startHeightFt);
+  return {
+    ...about,
+    kinds: stationKinds(run),
+    geometry,
+    stretches: routedStretches(about),
+    legs: run.map(({ lengthFt }, index) => legsOf(geometry.stretches[index]?.path ?? [], lengthFt)),
+  };
 }

@@ -10,7 +10,7 @@ import {
   type SleeveReport,
 } from './fittings';
 import { routePulls, type PullSection } from './pulls';
-import { layOut, routedStretches, type LaidOut, type RouteCase } from './routeCase';
+import { layOut, type LaidOut, type RouteCase } from './routeCase';
 import { wireBought, wirePieces, type WireBought, type WirePiece } from './wireList';
 
 /** Everything about the way of one circuit besides its sizes. */
@@ -76,7 +76,7 @@ export function routeReport(given: RouteCase): RouteReport {
     burials,
     fittings,
     sleeves,
-    growthIn: routedStretches(about).map((each) => stretchGrowth(about, each)),
+    growthIn: about.stretches.map((each) => stretchGrowth(about, each)),
     raceways: racewayCuts(about),
     wires,
     bought: wireBought(wires, circuit),

@@ -7,7 +7,7 @@ import { practiceMarks } from '../circuit/figureSupports';
 import { stretchName } from '../wording/conductors';
 import { alongPath } from '../run/alongPath';
 import type { SectionPoint, SectionStretch } from '../run/sectionGeometry';
-import { routedStretches, type LaidOut } from './routeCase';
+import type { LaidOut } from './routeCase';
 
 /** A point of a drawing: feet along the run and feet above grade. */
 export type ScenePoint = readonly [xFt: number, heightFt: number];
@@ -86,7 +86,7 @@ export function sectionScene(about: LaidOut): SectionScene {
     { kind: 'path', layer: 'GRADE', points: [[-2, 0], [geometry.widthFt + 2, 0]] },
     text('GRADE', [-2, 0.15], 'grade'),
   ]; // prettier-ignore
-  for (const { index, stretch, figures } of routedStretches(about)) {
+  for (const { index, stretch, figures } of about.stretches) {
     const drawn = geometry.stretches[index];
     if (drawn === undefined) continue;
     const layer = methodName(stretch.method).toUpperCase().replaceAll(' ', '-');

@@ -8,10 +8,10 @@ export interface PackedCircle {
 type Moving = { x: number; y: number; r: number };
 
 /** Rounds in which conductors sink, and the most in which they are then only pushed apart. */
-const SINKING = 160;
+const SINKING = 120;
 const SETTLING = 4000;
 /** Conductors are pushed this share of the raceway further than touching, so that they come to lie apart. */
-const HAIR = 1e-3;
+const HAIR = 2e-3;
 
 /** Pushes two circles apart by half their overlap each, and says by how much they overlapped. */
 function part(a: Moving, b: Moving, clear: number): number {

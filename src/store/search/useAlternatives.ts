@@ -3,7 +3,7 @@ import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { Job } from '../../core/job/jobSchema';
 import type { SearchProgress, Way } from '../../core/search/searchAlternatives';
 import type { Sensitivity } from '../../core/search/sensitivity';
-import { contextOf } from '../solved';
+import { contextOf } from '../sharedWays';
 import type { SearchNews, SearchOrder } from './messages';
 
 /** A search of the ways in which a circuit may be run, as far as it has come. */

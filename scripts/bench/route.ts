@@ -1,0 +1,66 @@
+import { withStationMoved } from '../../src/core/circuit/circuitEdits';
+import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
+import { newCircuit, newStretch } from '../../src/core/circuit/newCircuit';
+import { demoJob } from '../../src/core/job/demoJob';
+import type { Job } from '../../src/core/job/jobSchema';
+import { packConductors } from '../../src/core/run/packConductors';
+import { routeView } from '../../src/store/routeView';
+import { median } from './median';
+
+const CIRCUITS = 20;
+
+/** A way of six stretches; four circuits each share one raceway and one trench. */
+const way = (group: number): Stretch[] => [
+  newStretch('a', 'nm-b', 22, 'indoor'),
+  { ...newStretch('b', 'emt', 14, 'garage'), bendsDeg: 180, way: { id: `pipe ${group}`, kind: 'raceway' } },
+  { ...newStretch('c', 'pvc80', 9, 'outdoor'), bendsDeg: 90 },
+  { ...newStretch('d', 'pvc40', 70, 'underground'), bendsDeg: 180, way: { id: `trench ${group}`, kind: 'trench' } },
+  { ...newStretch('e', 'pvc80', 7, 'outdoor'), bendsDeg: 90 },
+  newStretch('f', 'lfnc', 5, 'outdoor'),
+];
+
+const circuits: readonly Circuit[] = Array.from({ length: CIRCUITS }, (_, at) =>
+  newCircuit(
+    `c${at}`,
+    {
+      family: 'load',
+      nameplate: { amps: 16 + at, continuousAmps: 16 + at, volts: 240, neutral: at % 3 === 0 },
+    },
+    way(Math.floor(at / 4)),
+  ),
+);
+
+const job: Job = { ...demoJob, circuits: [...circuits] };
+
+const rerate = (so: Job): void => {
+  for (const circuit of so.circuits) routeView(so, circuit);
+};
+
+const STEPS = 40;
+
+/** Times of a drag along a job of many stretches, and of twenty conductors in a raceway. */
+export function benchRoute(): void {
+  rerate(job);
+  let so = job;
+  const steps = median(() => {
+    for (let step = 0; step < STEPS; step += 1) {
+      const [first, ...rest] = so.circuits;
+      const moved = first && withStationMoved(first, 4, step % 2 === 0 ? 1 : -1);
+      if (moved === undefined) continue;
+      so = { ...so, circuits: [moved, ...rest] };
+      rerate(so);
+    }
+  });
+  const stretches = circuits.reduce((sum, { run }) => sum + run.length, 0);
+  console.log(
+    `  a step of a drag, ${CIRCUITS} circuits and ${stretches} stretches rerated: ${(steps / STEPS).toFixed(2)} ms (at most 8)`,
+  );
+  const anew = median(() => {
+    rerate({ ...job, circuits: circuits.map((circuit) => ({ ...circuit })) });
+  });
+  console.log(`  all of them anew, nothing remembered: ${anew.toFixed(1)} ms`);
+  const diameters = Array.from({ length: 20 }, (_, at) => 0.13 + (at % 4) * 0.04);
+  const insideIn = Math.sqrt(diameters.reduce((sum, each) => sum + each ** 2, 0) / 0.4);
+  const packed = median(() => void packConductors(diameters, insideIn));
+  console.log(`  20 conductors laid into a raceway: ${packed.toFixed(2)} ms (at most 5)`);
+}

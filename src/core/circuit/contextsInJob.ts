@@ -1,0 +1,79 @@
+import type { LoadModel } from '../appliances/family';
+import { applianceLoad } from '../appliances/registry';
+import { Working } from '../working/worked';
+import type { Circuit } from './circuitSchema';
+import { ownCarrying, type Companies, type StretchCompany, type WayMember } from './company';
+import type { SolvedCircuit } from './figures';
+import type { SolveContext } from './solveContext';
+
+const memberOf = (circuit: Circuit, load: LoadModel, solved: SolvedCircuit | null): WayMember => ({
+  circuitId: circuit.id,
+  name: circuit.name,
+  carrying: ownCarrying(load),
+  wires: load.neutral || load.phase === 3 ? 3 : 2,
+  neutral: load.neutral,
+  volts: load.volts,
+  insulation: circuit.insulation,
+  size: solved?.figures.size ?? null,
+  ground: solved?.figures.groundTaken ?? null,
+});
+
+type Ways = ReadonlyMap<string, readonly Circuit[]>;
+
+/** The circuits on every way, by its id. */
+function waysOf(circuits: readonly Circuit[]): Ways {
+  const ways = new Map<string, Circuit[]>();
+  for (const circuit of circuits) {
+    for (const id of new Set(circuit.run.flatMap(({ way }) => (way === undefined ? [] : [way.id])))) {
+      ways.set(id, [...(ways.get(id) ?? []), circuit]);
+    }
+  }
+  return ways;
+}
+
+function companies(circuit: Circuit, ways: Ways, members: ReadonlyMap<string, WayMember>): Companies {
+  const found: Record<string, StretchCompany> = {};
+  for (const { id, way } of circuit.run) {
+    const others = (ways.get(way?.id ?? '') ?? []).flatMap((other) => {
+      const member = other.id === circuit.id ? undefined : members.get(other.id);
+      return member === undefined ? [] : [member];
+    });
+    if (way !== undefined && others.length > 0) found[id] = { kind: way.kind, members: others };
+  }
+  return found;
+}
+
+/** How circuits are solved and contexts made: a store gives ones that remember. */
+export interface Solvers {
+  readonly solve: (circuit: Circuit, context: SolveContext) => SolvedCircuit;
+  readonly withCompany: (context: SolveContext, company: Companies) => SolveContext;
+}
+
+/**
+ * The context that each circuit of a job is solved in, by its id, for those that share their way: what goes with
+ * them changes their ampacity, their raceway and the shared ground. Company is counted first, which needs no
+ * sizes; with that every member is sized, and its sizes fill the raceway. So circuits on one way never wait for
+ * each other. A circuit that goes alone is solved in the context of the job itself, and is left out.
+ */
+export function contextsInJob(
+  circuits: readonly Circuit[],
+  base: SolveContext,
+  { solve, withCompany }: Solvers,
+): ReadonlyMap<string, SolveContext> {
+  const ways = waysOf(circuits);
+  const sharing = circuits.filter(({ run }) => run.some(({ way }) => (ways.get(way?.id ?? '')?.length ?? 0) > 1));
+  const { code, practices } = base;
+  const loads = new Map(
+    sharing.map((each) => [each.id, applianceLoad(each.appliance, { code, practices, work: new Working(code, 'load') })]),
+  );
+  const members = (sized: (circuit: Circuit) => SolvedCircuit | null): ReadonlyMap<string, WayMember> =>
+    new Map(
+      sharing.flatMap((each) => {
+        const load = loads.get(each.id);
+        return load === undefined ? [] : [[each.id, memberOf(each, load, sized(each))] as const];
+      }),
+    );
+  const counted = members(() => null);
+  const sized = members((each) => solve(each, withCompany(base, companies(each, ways, counted))));
+  return new Map(sharing.map((each) => [each.id, withCompany(base, companies(each, ways, sized))]));
+} // prettier-ignore

@@ -1,0 +1,87 @@
+import type { Circuit } from '../core/circuit/circuitSchema';
+import type { Companies } from '../core/circuit/company';
+import { contextsInJob, type Solvers } from '../core/circuit/contextsInJob';
+import type { SolveContext } from '../core/circuit/solveContext';
+import type { Job } from '../core/job/jobSchema';
+import { sharedContext, solved } from './solved';
+
+const accompanied = new WeakMap<SolveContext, Map<string, SolveContext>>();
+
+/** Company in a line, alike for alike company. */
+const companyKey = (company: Companies): string => {
+  let key = '';
+  for (const [stretch, { kind, members }] of Object.entries(company)) {
+    key += `${stretch} ${kind}`;
+    for (const { circuitId, name, carrying, wires, neutral, volts, insulation, size, ground } of members) {
+      key += `|${circuitId} ${name} ${carrying} ${wires} ${neutral ? 1 : 0} ${volts} ${insulation} ${size ?? ''} ${ground ?? ''}`;
+    }
+  }
+  return key;
+};
+
+/** How many companies are remembered under one context before they are forgotten all together. */
+const MOST_REMEMBERED = 2000;
+
+/** A context with company; the same object for the same company. */
+function withCompany(base: SolveContext, company: Companies): SolveContext {
+  const known = accompanied.get(base) ?? new Map<string, SolveContext>();
+  const key = companyKey(company);
+  const context = known.get(key) ?? { ...base, company };
+  if (known.size > MOST_REMEMBERED) known.clear();
+  known.set(key, context);
+  accompanied.set(base, known);
+  return context;
+}
+
+interface Contexts {
+  readonly base: SolveContext;
+  readonly circuits: readonly Circuit[];
+  /** Of those circuits that share their way, by id. */
+  readonly of: ReadonlyMap<string, SolveContext>;
+}
+
+const wayIds = ({ run }: Circuit): readonly string[] =>
+  run.flatMap(({ way }) => (way === undefined ? [] : [way.id]));
+
+/** The circuits that changed, and all that hang together with them by ways shared before or now. */
+function affected(circuits: readonly Circuit[], before: readonly Circuit[]): ReadonlySet<Circuit> {
+  const kept = new Set(before);
+  const still = new Set(circuits);
+  const touched = new Set<Circuit>(circuits.filter((each) => !kept.has(each)));
+  const ways = new Set([...touched, ...before.filter((each) => !still.has(each))].flatMap(wayIds));
+  for (let grown = true; grown;) {
+    grown = false;
+    for (const circuit of circuits) {
+      const ids = wayIds(circuit);
+      if (touched.has(circuit) || !ids.some((id) => ways.has(id))) continue;
+      touched.add(circuit);
+      for (const id of ids) ways.add(id);
+      grown = true;
+    }
+  }
+  return touched;
+}
+
+const solvers: Solvers = { solve: solved, withCompany };
+
+let last: Contexts | undefined;
+
+/** The contexts of circuits that share their way; those that an edit does not reach are taken over. */
+function contextsOf(circuits: readonly Circuit[], base: SolveContext): Contexts {
+  if (last?.base === base && last.circuits === circuits) return last;
+  const before = last?.base === base ? last : undefined;
+  const touched = affected(circuits, before?.circuits ?? []);
+  const anew = contextsInJob(circuits.filter((each) => touched.has(each)), base, solvers);
+  const untouched = circuits.flatMap((each) => {
+    const context = touched.has(each) ? undefined : before?.of.get(each.id);
+    return context === undefined ? [] : [[each.id, context] as const];
+  });
+  last = { base, circuits, of: new Map([...untouched, ...anew]) };
+  return last;
+} // prettier-ignore
+
+/** The context of one circuit of a job, with what it shares its way with. */
+export function contextOf(job: Job, circuit: Circuit): SolveContext {
+  const base = sharedContext(job);
+  return contextsOf(job.circuits, base).of.get(circuit.id) ?? base;
+}
