@@ -176,6 +176,42 @@ describe('the small kinds', () => {
     expect(one({ kind: 'fill-count', raceway, trade, insulation, size }).result['count']).toBe(count);
   });
 
+  test('bends are summed between pull points, and say how many are wanting', () => {
+    const bends = (segments: unknown[]) => one({ kind: 'bends', segments });
+    const quarter = [90, 90];
+    expect(bends([{ trade: '3/4', bendsDeg: quarter, lengthFt: 40, toPullPoint: true }]).result).toEqual({ degrees: 180, ok: true, pullPointsNeeded: 0 });
+    const long = bends([{ bendsDeg: quarter, toPullPoint: false }, { bendsDeg: [90, 90, 45], toPullPoint: true }]);
+    expect(long.result).toEqual({ degrees: 405, ok: false, pullPointsNeeded: 1 });
+    expect(long.findings[0]).toMatchObject({ code: 'raceway.bends', standing: 'stop' });
+  }); // prettier-ignore
+
+  test('the marks of an offset, and of its worked example', () => {
+    expect(one({ kind: 'offset-bend', angleDeg: 30, riseIn: 6 }).result).toMatchObject({
+      multiplier: expect.closeTo(2, 9) as number,
+      spacingIn: expect.closeTo(12, 9) as number,
+      shrinkIn: expect.closeTo(1.608, 3) as number,
+    });
+  });
+
+  test('straps of 47 ft of EMT: six by rule, from 12 to 552 in; twice as many gaps by practice', () => {
+    const straps = { kind: 'straps', method: 'emt', trade: '3/4', lengthFt: 47 };
+    const { result, working } = one(straps);
+    expect(result['count']).toBe(6);
+    expect((result['positionsFt'] as number[]).map((ft) => Math.round(ft * 12))).toEqual([12, 120, 228, 336, 444, 552]);
+    expect(working.map(({ rule }) => rule)).toContain('358.30');
+    expect(one({ ...straps, practice: 'half' }).result['count']).toBe(10);
+    expect(one({ kind: 'straps', method: 'nm-b', lengthFt: 1 }).result['count']).toBe(1);
+  }); // prettier-ignore
+
+  test.each([
+    [{ kind: 'bends', segments: [{ bendsDeg: [400] }] }, 'items[0].segments[0].bendsDeg[0]'],
+    [{ kind: 'offset-bend', angleDeg: 0, riseIn: 4 }, 'items[0].angleDeg'],
+    [{ kind: 'straps', method: 'rope', lengthFt: 4 }, 'items[0].method'],
+    [{ kind: 'straps', method: 'emt', trade: '5/8', lengthFt: 4 }, 'items[0].trade'],
+  ])('%j is refused at %s', (item, path) => {
+    expect(errorOf(item).path).toBe(path);
+  });
+
   test('fill of mixed conductors, of a nipple, and of something too large', () => {
     const conductors = [
       { insulation: 'THWN-2', size: '6', count: 3 },

@@ -2,7 +2,7 @@ import { MantineProvider } from '@mantine/core';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
-import { MemoryRouter } from 'react-router';
+import { MemoryRouter, Outlet, Route, Routes } from 'react-router';
 import { demoJob } from '../../src/core/job/demoJob';
 import type { Job } from '../../src/core/job/jobSchema';
 import { StageActionsProvider, type StageActions } from '../../src/features/job/stageActions';
@@ -63,3 +63,20 @@ export function Live({ part }: { readonly part: (job: Job) => ReactNode }) {
   const job = useAppSelector(({ job: open }) => (open.status === 'ready' ? open.job : undefined));
   return job === undefined ? null : part(job);
 }
+
+/** What the page of a job gives to its stages. */
+function JobOutlet() {
+  const open = useAppSelector(({ job }) => job);
+  return <Outlet context={open} />;
+}
+
+/** Shows a part that asks its page for the open job. */
+export const showInJob = (part: ReactNode, actions: Partial<StageActions> = {}) =>
+  show(
+    <Routes>
+      <Route element={<JobOutlet />}>
+        <Route path="*" element={part} />
+      </Route>
+    </Routes>,
+    actions,
+  );

@@ -8,7 +8,14 @@ import { RacewayCrossSection } from '../../src/ui/pictures/RacewayCrossSection';
 import { RunSection } from '../../src/ui/pictures/RunSection';
 import { roundedPath, sectionRoom, sectionScale } from '../../src/ui/pictures/sectionScale';
 import { TableFaceView } from '../../src/ui/working/TableFaceView';
+import { bendMarks } from '../../src/core/rules/bendMarks';
+import { stripRows } from '../../src/core/route/strip';
+import { BendPicture } from '../../src/ui/pictures/BendPicture';
+import { SupportStrip } from '../../src/ui/pictures/SupportStrip';
+import { TrenchPicture } from '../../src/ui/pictures/TrenchPicture';
+import { svgFile } from '../../src/ui/files/svgFile';
 import { stretch } from '../support/circuits';
+import { routeOf, trench } from '../support/routes';
 
 const geometry = sectionGeometry([stretch({ lengthFt: 62 })], 5);
 
@@ -92,4 +99,44 @@ describe('pictures', () => {
     expect(document.querySelector('[aria-current]')?.textContent).toBe('55');
     expect(document.querySelector('[data-mark="remedy"]')?.textContent).toBe('70');
   });
+});
+
+describe('pictures of the way', () => {
+  test('a trench has every way at its depth, its ribbon and its figures in words', () => {
+    const [burial] = routeOf({ run: [trench()] }).burials;
+    render(<TrenchPicture burial={burial!} widthPx={460} />);
+    const picture = screen.getByRole('img', { name: 'Trench 6 in wide and 22 in deep with A circuit' });
+    expect(picture.textContent).toContain('18 in of cover');
+    expect(picture.textContent).toContain('18 in by rule');
+    expect(picture.textContent).toContain('ribbon, 6 in down');
+    expect(picture.querySelectorAll('circle')).toHaveLength(2);
+  });
+
+  test('a strip is as wide on paper as it says, and has its mark', () => {
+    const [, second] = stripRows([12, 46.8]);
+    render(<SupportStrip row={second!} />);
+    const strip = screen.getByRole('img', { name: 'Strip from 7 to 14 in: support at 12 in' });
+    expect(strip.style.width).toBe('7in');
+    expect(strip.getAttribute('viewBox')).toBe('0 0 672 74');
+  });
+
+  test('a bend shows its marks and the distance between them', () => {
+    const bend = bendMarks({ kind: 'offset', angleDeg: 30, riseIn: 6, toIn: 36 });
+    render(<BendPicture bend={bend} turns={[1, -1]} riseIn={6} widthPx={560} />);
+    const picture = screen.getByRole('img', { name: 'Marks: 30° at 25-5/8 in, 30° at 37-5/8 in' });
+    expect(picture.textContent).toContain('12 in');
+    expect(picture.textContent).toContain('6 in');
+  });
+
+  test('a picture becomes a file that fetches nothing: colors by value', () => {
+    document.documentElement.style.setProperty('--ink', '#16221b');
+    render(<RunSection geometry={geometry} labels={[]} panelLabel="60 A" applianceLabel="Charger" applianceAmps="48 A" lit={null} widthPx={900} heightPx={200} />);
+    const file = svgFile(screen.getByRole<SVGSVGElement & HTMLElement>('img'));
+    const read = new DOMParser().parseFromString(file, 'image/svg+xml');
+    expect(read.querySelector('parsererror')).toBeNull();
+    expect(read.documentElement.getAttribute('viewBox')).toBe('0 0 900 222');
+    expect(file).toContain('#16221b');
+    expect(file).not.toContain('var(--ink)');
+    expect(read.documentElement.textContent).toContain('Charger');
+  }); // prettier-ignore
 });

@@ -31,7 +31,6 @@ export function svgFile(picture: SVGSVGElement): string {
     }
   }
   const [width, height] = [picture.getAttribute('width') ?? '1000', picture.getAttribute('height') ?? '300'];
-  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
   copy.setAttribute('viewBox', `0 0 ${width} ${height}`);
   const tokens = getComputedStyle(document.documentElement);
   copy.style.setProperty('background', tokens.getPropertyValue('--ground').trim());

@@ -97,11 +97,15 @@ export function SectionGround({ geometry, scale }: { geometry: SectionGeometry; 
   const grade = scale.y(0);
   const left = scale.leftPx - EDGE_PX;
   const right = scale.widthPx - 8;
-  const edges = zones.map((zone, index) => ({
-    zone,
-    from: index === 0 ? left : scale.x(zone.fromFt),
-    to: index === zones.length - 1 ? right : scale.x(zone.toFt),
-  }));
+  const within = (px: number): number => Math.min(right, Math.max(left, px));
+  // Looked at closer, most of the house lies beside the picture.
+  const edges = zones
+    .map((zone, index) => ({
+      zone,
+      from: index === 0 ? left : within(scale.x(zone.fromFt)),
+      to: index === zones.length - 1 ? right : within(scale.x(zone.toFt)),
+    }))
+    .filter(({ from, to }) => to > from);
   return (
     <g>
       <rect x={left} y={grade} width={right - left} height={bottom - grade} fill="var(--earth)" />
