@@ -64,6 +64,13 @@ export function holdsWords({ verdict, raceway }: StretchFigures, figures: Circui
   return `${n(verdict.finalA)} A, needs ${n(minA)}${fill}`;
 }
 
+/** The same where there is no room for more than the figures. */
+export function holdsBriefly({ verdict, raceway }: StretchFigures, { ocpd }: CircuitFigures): string {
+  if (verdict.failed.includes('load')) return `${n(verdict.columnA)} of ${inAmps(ocpd.minA)}`;
+  if (verdict.failed.length > 0) return `${n(verdict.finalA)} of ${inAmps(ocpd.ratingA)}`;
+  return `${inAmps(verdict.finalA)}${raceway === null ? '' : `, ${n(raceway.fillPct, 0)} %`}`;
+}
+
 /** How a stretch is held, by the house practice and by rule. */
 export function supportWords({ method, supports }: StretchFigures): string {
   if (supports === null) return 'buried';

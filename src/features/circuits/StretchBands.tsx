@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
-import { holdsWords, stretchConductors, supportWords } from '../../core/wording/conductors';
+import { holdsBriefly, holdsWords, stretchConductors, supportWords } from '../../core/wording/conductors';
 import { worstStanding, type FigureStanding } from '../../core/circuit/standings';
 import { stationLetter } from '../../core/circuit/stations';
+import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { TapeColumn } from '../../core/run/tapeLayout';
 import type { CircuitView } from '../../store/circuitView';
 import { StandingShape } from '../../ui/marks/StandingShape';
@@ -66,18 +67,27 @@ export const stretchStanding = ({ open }: CircuitView, index: number): FigureSta
 
 interface HoldsProps {
   readonly words: string;
+  /** What is shown where the column is too narrow for all of the words. */
+  readonly shown: string;
   readonly standing: FigureStanding;
   readonly lit: boolean;
   readonly onChoose: () => void;
 }
 
 /** Whether a stretch holds; choosing it lights the stretch everywhere. */
-function Holds({ words, standing, lit, onChoose }: HoldsProps) {
+function Holds({ words, shown, standing, lit, onChoose }: HoldsProps) {
   return (
-    <button type="button" className={classes['plain']} aria-pressed={lit} title={words} onClick={onChoose}>
+    <button
+      type="button"
+      className={classes['plain']}
+      aria-pressed={lit}
+      aria-label={words}
+      title={words}
+      onClick={onChoose}
+    >
       <span className={classes['cell']}>
         {standing !== 'ok' && <StandingShape standing={standing} named />}
-        {words}
+        {shown}
       </span>
     </button>
   );
@@ -106,10 +116,51 @@ function Columns({ columns, headPx }: Pick<StretchBandsProps, 'columns' | 'headP
   );
 }
 
+interface MethodBandsProps extends Pick<StretchBandsProps, 'columns' | 'lit'> {
+  readonly circuit: Circuit;
+  readonly narrow: boolean;
+}
+
+/** Method and place of every stretch: side by side where there is room, else one under the other. */
+function methodBands({ circuit, columns, lit, narrow }: MethodBandsProps) {
+  const field = { circuit, bare: true, className: classes[narrow ? 'slim' : 'inline'] };
+  if (!narrow) {
+    const cells = columns.map((_, index) => (
+      <span key={index} className={classes['cell']}>
+        <MethodField index={index} {...field} />
+        <PlaceField index={index} {...field} />
+      </span>
+    ));
+    return <Band head="Method, place" lit={lit} cells={cells} />;
+  }
+  return (
+    <>
+      <Band
+        head="Method"
+        lit={lit}
+        cells={columns.map((_, index) => (
+          <MethodField key={index} index={index} {...field} plain />
+        ))}
+      />
+      <Band
+        head="Place"
+        lit={lit}
+        cells={columns.map((_, index) => (
+          <PlaceField key={index} index={index} {...field} />
+        ))}
+      />
+    </>
+  );
+}
+
+/** A column narrower than this has no room for two choices side by side. */
+const NARROW_COLUMN_PX = 150;
+
 /** Under the tape: length, method, conductors, what each stretch holds, and how it is held. */
 export function StretchBands({ view, columns, headPx, lit, onChoose, brief = false }: StretchBandsProps) {
   const { circuit, solved } = view;
   const { figures } = solved;
+  const narrow = columns.some(({ fromPx, toPx }) => toPx - fromPx < NARROW_COLUMN_PX);
   const standings = columns.map((_, index) => stretchStanding(view, index));
   const cells = (cell: (index: number) => ReactNode): ReactNode[] => columns.map((_, index) => cell(index));
   const field = { circuit, bare: true, className: classes['inline'] };
@@ -117,6 +168,7 @@ export function StretchBands({ view, columns, headPx, lit, onChoose, brief = fal
     <Holds
       key={index}
       words={holdsWords(stretch, figures)}
+      shown={narrow ? holdsBriefly(stretch, figures) : holdsWords(stretch, figures)}
       standing={standings[index] ?? 'ok'}
       lit={lit === index}
       onChoose={() => {
@@ -138,16 +190,7 @@ export function StretchBands({ view, columns, headPx, lit, onChoose, brief = fal
             </span>
           ))}
         />
-        <Band
-          head="Method, place"
-          lit={lit}
-          cells={cells((index) => (
-            <span key={index} className={classes['cell']}>
-              <MethodField index={index} {...field} />
-              <PlaceField index={index} {...field} />
-            </span>
-          ))}
-        />
+        {methodBands({ circuit, columns, lit, narrow })}
         {!brief && (
           <Band
             head="In it"

@@ -51,8 +51,14 @@ export function LengthField({ circuit, index, bare = false, className }: Stretch
   );
 }
 
-/** Wiring method of one stretch. */
-export function MethodField({ circuit, index, bare = false, className }: StretchFieldProps) {
+/** Wiring method of one stretch; plain where there is room for its name alone. */
+export function MethodField({
+  circuit,
+  index,
+  bare = false,
+  className,
+  plain = false,
+}: StretchFieldProps & { readonly plain?: boolean }) {
   const { canWrite, replaceCircuit } = useJobEditor();
   return (
     <ChoiceField
@@ -63,7 +69,7 @@ export function MethodField({ circuit, index, bare = false, className }: Stretch
       value={circuit.run[index]?.method ?? 'nm-b'}
       choices={METHOD_IDS.map((id) => ({
         value: id,
-        label: METHODS[id].kind === 'cable' ? `${methodName(id)} cable` : methodName(id),
+        label: METHODS[id].kind === 'cable' && !plain ? `${methodName(id)} cable` : methodName(id),
       }))}
       onChoose={(method) => {
         replaceCircuit(withStretch(circuit, index, { method }), `${methodName(method)}, ${span(index)}`);

@@ -21,6 +21,7 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
   const visit = useRef<Visit | null>(null);
   const text = typed ?? printRoute(circuit);
   const read = readRoute(text, circuit.startHeightFt);
+  const options = typed === null ? [] : routeCompletions(text);
   const onText = (next: string): void => {
     setTyped(next);
     visit.current ??= { start: circuit, key: `route ${circuit.id} ${crypto.randomUUID()}` };
@@ -41,7 +42,8 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
         placeholder="nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4"
         value={text}
         onChange={onText}
-        data={typed === null ? [] : [...routeCompletions(text)]}
+        data={[...options]}
+        dropdownOpened={options.length > 0}
         filter={({ options }) => options}
         disabled={!canWrite}
         maxLength={600}
