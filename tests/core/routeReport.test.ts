@@ -180,6 +180,13 @@ describe('bends and pulls along the way', () => {
     expect(routeCodes(routeOf(remedy!.circuit))).toEqual([]);
   });
 
+  test('cable goes over into raceway in a box; any other fitting is asked about', () => {
+    const over = (kind: 'coupling' | 'box') => routeOf({ run: [stretch({ id: 'a', end: { kind } }), pipe('b', { bendsDeg: 0 })] });
+    expect(routeCodes(over('coupling'))).toEqual(['station.transition']);
+    expect(routeSentence(over('coupling').findings[0]!)).toBe('Is this fitting listed to go over from NM-B to EMT? Otherwise it is a box.');
+    expect(routeCodes(over('box'))).toEqual([]);
+  }); // prettier-ignore
+
   test('a hard pull of large wire is a check, and the easier end is the one to pull from', () => {
     const heavy = routeOf({
       appliance: load({ amps: 160, continuousAmps: 160 }),

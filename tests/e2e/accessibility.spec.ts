@@ -120,3 +120,21 @@ for (const name of FIGURES) {
     expect(await faults(page, 'paper')).toEqual([]);
   });
 }
+
+for (const theme of THEMES) {
+  test(`${theme}: the route of a circuit, side by side, and the strip of its supports`, async ({ page }) => {
+    await wear(page, theme);
+    await openDemo(page);
+    await page.getByRole('button', { name: /^Kiln, studio/ }).click();
+    await page.getByRole('button', { name: 'Route', exact: true }).click();
+    await page.getByRole('button', { name: /65 A, needs 60; fill 30/ }).click();
+    for (const side of ['Inside and around', 'Cut list', 'Fittings', 'Bend marks', 'Share, copy']) {
+      await page.getByRole('button', { name: side, exact: true }).click();
+      expect(await faults(page, theme), side).toEqual([]);
+      if (theme !== 'paper') break;
+    }
+    await page.goto('/jobs/demo-orchard-lane/kiln/strip?stretch=0');
+    await expect(page.getByRole('article')).toBeVisible();
+    expect(await faults(page, theme), 'strip').toEqual([]);
+  });
+}

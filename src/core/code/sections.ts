@@ -69,6 +69,7 @@ export const sections2023 = {
   'raceway.bare': sure('Ch. 9 Table 8'),
   'raceway.pull': unsure('maker of the wire'),
   'box.pull': sure('314.28(A)'),
+  'box.transition': sure('300.15'),
   'box.bond': sure('250.148(C)'),
   'box.free-conductor': sure('300.14'),
   'way.seal': sure('300.7(A)'),

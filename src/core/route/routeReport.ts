@@ -10,7 +10,7 @@ import {
   type SleeveReport,
 } from './fittings';
 import { routePulls, type PullSection } from './pulls';
-import { layOut, type LaidOut, type RouteCase } from './routeCase';
+import { isRaceway, layOut, type LaidOut, type RouteCase } from './routeCase';
 import { wireBought, wirePieces, type WireBought, type WirePiece } from './wireList';
 
 /** Everything about the way of one circuit besides its sizes. */
@@ -44,6 +44,18 @@ function findDifferences({ circuit, neighbours }: LaidOut, findings: RouteFindin
   }
 } // prettier-ignore
 
+/** Cable goes over into raceway in a box, or in a fitting that is listed for it (300.15). */
+function findTransitions({ circuit, kinds }: LaidOut, findings: RouteFindings): void {
+  for (const [index, stretch] of circuit.run.entries()) {
+    const next = circuit.run[index + 1];
+    const kind = kinds[index + 1];
+    if (next === undefined || (kind !== 'coupling' && kind !== 'body')) continue;
+    if (isRaceway(stretch) !== isRaceway(next)) {
+      findings.found('ask', 'station.transition', 'box.transition', index, { from: stretch.method, to: next.method });
+    }
+  }
+} // prettier-ignore
+
 function findShortPieces(pieces: readonly WirePiece[], findings: RouteFindings): void {
   for (const { hasFt, leastFt, from } of pieces) {
     if (hasFt !== null && hasFt < leastFt - 1e-9) {
@@ -67,6 +79,7 @@ export function routeReport(given: RouteCase): RouteReport {
   const fittings = routeFittings(about, findings);
   const sleeves = routeSleeves(about, findings);
   findDifferences(about, findings);
+  findTransitions(about, findings);
   const wires = wirePieces(circuit, solved);
   findShortPieces(wires, findings);
   return {

@@ -13,6 +13,7 @@ const SENTENCES: Sentences = {
   'burial.depth': ({ data }) => `${n(data.coverIn, 1)} in of cover; ${burialName[data.place]} asks for ${n(data.needsIn)} in.`,
   'burial.bored': ({ data }) => `Is this ${methodName(data.method)} listed for directional boring? Its depth is recorded as built.`,
   'work.before-locate': () => 'Call before digging: no ticket is recorded yet. Lines past the meters are not marked: ask the owner.',
+  'station.transition': ({ data }) => `Is this fitting listed to go over from ${methodName(data.from)} to ${methodName(data.to)}? Otherwise it is a box.`,
   'box.fill': ({ data }) => `The box has ${n(data.hasIn3, 1)} in³; ${n(data.needsIn3)} in³ are needed.`,
   'box.none': ({ data }) => `${n(data.needsIn3)} in³ are more than a standard box has: add a ring, or take a larger enclosure and enter its volume.`,
   'box.pull-length': ({ data }) => `The box is ${n(data.hasIn)} in long; ${n(data.needsIn, 1)} in are needed.`,

@@ -12,6 +12,7 @@ export interface RouteFindingData {
   'burial.depth': { coverIn: number; needsIn: number; place: BurialPlace };
   'burial.bored': { method: MethodId };
   'work.before-locate': { lengthFt: number };
+  'station.transition': { from: MethodId; to: MethodId };
   'box.fill': { hasIn3: number; needsIn3: number };
   'box.none': { needsIn3: number };
   'box.pull-length': { hasIn: number; needsIn: number };
