@@ -19,10 +19,26 @@ interface Shot {
 
 const figure = (name: string) => (page: Page) => page.locator(`[data-link="${name}"]`).click();
 
+const routeSide =
+  (name: string) =>
+  async (page: Page): Promise<void> => {
+    await page.getByRole('button', { name: /65 A, needs 60; fill 30/ }).click();
+    await page.getByRole('button', { name, exact: true }).click();
+  };
+
 const SHOTS: readonly Shot[] = [
   { name: 'jobs', at: '/' },
   { name: 'circuits', at: '/jobs/demo-orchard-lane/carport-charger' },
-  { name: 'circuits-three-stretches', at: '/jobs/demo-orchard-lane/kiln', act: (page) => page.getByRole('button', { name: /65 A, needs 60; fill 30/ }).click() },
+  { name: 'route', at: '/jobs/demo-orchard-lane/kiln?part=route', act: routeSide('Inside and around') },
+  {
+    name: 'route-phone',
+    at: '/jobs/demo-orchard-lane/kiln?part=route',
+    size: PHONE,
+    act: async (page) => {
+      await page.getByRole('button', { name: /66 ft of 3\/4 PVC Sch 80/ }).click();
+      await page.getByRole('group', { name: 'What is shown of the way' }).evaluate((sides) => { sides.scrollIntoView(); });
+    },
+  },
   { name: 'survey', at: '/jobs/demo-orchard-lane/survey', act: (page) => page.getByText('Mini split, north wall').evaluate((heading) => { heading.scrollIntoView(); }) },
   { name: 'survey-phone', at: '/jobs/demo-orchard-lane/survey', size: PHONE },
   { name: 'protection', at: '/jobs/demo-orchard-lane/deck-tub', act: figure('protection') },
@@ -50,7 +66,6 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('region', { name: 'What would change' }).waitFor();
     },
   },
-  { name: 'raceway', at: '/jobs/demo-orchard-lane/garage-outlet', act: figure('raceway') },
   {
     name: 'drop',
     at: '/jobs/demo-orchard-lane/visitor-charger',
@@ -86,7 +101,7 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('heading', { name: 'Panel, utility room' }).evaluate((heading) => { heading.scrollIntoView(); });
     },
   },
-  { name: 'tablet', at: '/jobs/demo-orchard-lane/garage-outlet', size: { width: 820, height: 1180 } },
+  { name: 'tablet', at: '/jobs/demo-orchard-lane/kiln?part=route', act: routeSide('Cut list'), size: { width: 820, height: 1180 } },
   { name: 'phone', at: '/jobs/demo-orchard-lane/carport-charger', size: PHONE },
   { name: 'sheet', at: '/jobs/demo-orchard-lane/carport-charger/sheet', size: { width: 720, height: 960 }, print: true },
 ]; // prettier-ignore
