@@ -138,7 +138,7 @@ export function SectionGround({ geometry, scale }: { geometry: SectionGeometry; 
           <text
             key={zone.fromFt}
             x={(from + to) / 2}
-            y={zone.inside ? grade - 7 : scale.y(5)}
+            y={zone.inside ? grade - 7 : scale.y(scale.topFt) + 14}
             textAnchor="middle"
             className="small quiet halo"
           >
