@@ -139,6 +139,9 @@ describe('older files', () => {
     expect(migrate('v', 0, [add(0), add(2)], 3)).toBeUndefined();
     expect(migrate('v', 4, [], 3)).toBeUndefined();
     expect(migrate('v', 3, [], 3)).toEqual({ document: 'v' });
+    const third = JOB_MIGRATIONS.find(({ from }) => from === 3);
+    expect(third?.up({ id: 'a' })).toEqual({ id: 'a', locate: null });
+    expect(third?.up('no job')).toBe('no job');
     expect(JOB_MIGRATIONS.map(({ from }) => from)).toEqual([0, 1, 2, 3]);
   });
 });

@@ -230,6 +230,14 @@ describe('cut list and wire list', () => {
     expect(through.bought.map(({ name }) => name)).toEqual(['6 THWN-2 BK', '6 THWN-2 RD', '10 THWN-2 GN']);
   }); // prettier-ignore
 
+  test('of two circuits in one raceway one brings the ground', () => {
+    const way = { id: 'w', kind: 'raceway' as const };
+    const of = (id: string, amps: number) => circuit({ id, appliance: load({ amps, continuousAmps: amps }), run: [stretch({ id: 's', method: 'emt', way })] });
+    const grounds = (own: string, other: string, amps: number) =>
+      routeOf(of(own, 24), { others: [of(other, amps)] }).bought.filter(({ name }) => name.endsWith('GN')).length;
+    expect([grounds('a', 'b', 24), grounds('b', 'a', 24), grounds('a', 'b', 60)]).toEqual([1, 0, 0]);
+  }); // prettier-ignore
+
   test('a piece at hand that ends shorter than its boxes need is a stop', () => {
     const with_ = (pieceFt: number) => routeOf({ run: [stretch({ lengthFt: 40, pieceFt })] });
     expect(routeCodes(with_(40.5))).toEqual(['piece.short']);

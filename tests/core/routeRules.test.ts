@@ -12,7 +12,7 @@ import {
   type PullPart,
 } from '../../src/core/rules/pullTension';
 import { conductorCount } from '../../src/core/rules/racewayFill';
-import { pistonOpening, thermalGrowth } from '../../src/core/rules/thermalGrowth';
+import { thermalGrowth } from '../../src/core/rules/thermalGrowth';
 import { trenchFor } from '../../src/core/rules/trench';
 import { packConductors, worstOverlap } from '../../src/core/run/packConductors';
 import { tapeInches } from '../../src/core/wording/routeWords';
@@ -139,7 +139,6 @@ describe('growth, boxes for large wire, trenches', () => {
     expect(thermalGrowth('pvc40', 100, 100)).toBeCloseTo(4.06, 9);
     expect(thermalGrowth('pvc80', 6, 100)).toBeCloseTo(0.2436, 9);
     expect(thermalGrowth('emt', 100, 100)).toBe(0);
-    expect(pistonOpening(4, 120, 20, 70)).toBe(2);
   });
 
   test.each([

@@ -30,13 +30,17 @@ export interface ConductorCase {
 const mayBeSpared = ({ method, terms }: WorkedStretch): boolean =>
   METHODS[method].kind === 'raceway' || terms.adjustment === 1;
 
+const factorOf = ({ terms }: WorkedStretch): number => terms.ambient * terms.adjustment;
+
 /** Lets a short part of lower ampacity take the factors of the rest of the run (310.14(A)(2) exception). */
 function spareShortParts(circuit: Circuit, run: WorkedStretch[]): WorkedStretch[] {
-  if (run.length < 2) return run;
+  const [first] = run;
+  // Most runs have one ampacity all the way.
+  if (first === undefined || run.every((each) => factorOf(each) === factorOf(first))) return run;
   const short = shortParts(
     run.map((each, index) => ({
       lengthFt: circuit.run[index]?.lengthFt ?? 0,
-      factor: each.terms.ambient * each.terms.adjustment,
+      factor: factorOf(each),
       mayBeSpared: mayBeSpared(each) && each.terms.ambient > 0,
     })),
   );

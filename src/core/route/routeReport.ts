@@ -80,7 +80,7 @@ export function routeReport(given: RouteCase): RouteReport {
   const sleeves = routeSleeves(about, findings);
   findDifferences(about, findings);
   findTransitions(about, findings);
-  const wires = wirePieces(circuit, solved);
+  const wires = wirePieces(circuit, solved, about.context.company);
   findShortPieces(wires, findings);
   return {
     about,

@@ -1,4 +1,5 @@
 import type { Circuit } from '../circuit/circuitSchema';
+import type { Companies, StretchCompany } from '../circuit/company';
 import type { SolvedCircuit } from '../circuit/figures';
 import { stationKinds, type StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
@@ -61,8 +62,23 @@ function grouped({ run }: Circuit, kinds: readonly StationKind[]): readonly numb
   return groups;
 }
 
+/** Whether a circuit brings the one ground of a shared raceway: the largest does, of equal ones the first by id. */
+function bringsGround(circuit: Circuit, { figures }: SolvedCircuit, company: StretchCompany | undefined): boolean {
+  if (company?.kind !== 'raceway') return true;
+  const own = sizeRank(figures.groundTaken);
+  return company.members.every(({ ground, circuitId }) => {
+    const theirs = ground === null ? -1 : sizeRank(ground);
+    return theirs < own || (theirs === own && circuit.id < circuitId);
+  });
+} // prettier-ignore
+
 /** Every piece of cable and every set of conductors of a circuit, with what is left at both ends. */
-export function wirePieces(circuit: Circuit, { figures }: SolvedCircuit): readonly WirePiece[] {
+export function wirePieces(
+  circuit: Circuit,
+  solved: SolvedCircuit,
+  company: Companies = {},
+): readonly WirePiece[] {
+  const { figures } = solved;
   const kinds = stationKinds(circuit.run);
   return grouped(circuit, kinds).flatMap((stretches) => {
     const [first = 0] = stretches;
@@ -73,6 +89,9 @@ export function wirePieces(circuit: Circuit, { figures }: SolvedCircuit): readon
     const cable = METHODS[at.method].kind === 'cable';
     const between = stretches.slice(1).map((index) => kinds[index] ?? 'body');
     const ends = [kinds[from] ?? 'panel', kinds[to] ?? 'appliance'] as const;
+    const grounded = stretches.some((index) =>
+      bringsGround(circuit, solved, company[circuit.run[index]?.id ?? '']),
+    );
     const wayFt = stretches.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
     const makeUpFt = [...ends, ...between].reduce((ft, kind) => ft + makeUp(kind, cable), 0);
     return [
@@ -81,7 +100,7 @@ export function wirePieces(circuit: Circuit, { figures }: SolvedCircuit): readon
         to,
         stretches,
         cable: cable ? (at.cable?.name ?? null) : null,
-        conductors: stretchConductors(at, figures),
+        conductors: stretchConductors(at, figures).filter(({ letters }) => letters !== 'GN' || grounded),
         wayFt,
         makeUpFt,
         cutFt: wayFt + makeUpFt,

@@ -17,7 +17,3 @@ export const usualSwing = (place: Place): number => USUAL_SWING_F[place];
 /** How much a straight PVC raceway grows between two fixed points, inches; nothing for other methods. */
 export const thermalGrowth = (method: MethodId, straightFt: number, swingF: number): number =>
   method === 'pvc40' || method === 'pvc80' ? PVC_IN_PER_FT_F * straightFt * swingF : 0;
-
-/** How far the piston of an expansion fitting stands open, of its travel, when it is set at a temperature. */
-export const pistonOpening = (travelIn: number, hottestF: number, coldestF: number, nowF: number): number =>
-  (travelIn * (hottestF - nowF)) / (hottestF - coldestF);

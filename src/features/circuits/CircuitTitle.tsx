@@ -2,7 +2,9 @@ import { TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { printNumber } from '../../core/units/number';
 import type { CircuitView } from '../../store/circuitView';
+import { useRouteView } from '../../store/useCircuitView';
 import { useJobEditor } from '../../store/useJobEditor';
+import { StandingShape } from '../../ui/marks/StandingShape';
 import { useStageActions } from '../job/stageActions';
 import { usePart } from './usePart';
 import classes from './stage.module.css';
@@ -60,11 +62,35 @@ function Name({ view }: { readonly view: CircuitView }) {
   );
 }
 
+/** From the figures to the route, with what is open there, and back. */
+function RouteAct({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
+  const { part, show } = usePart();
+  const way = useRouteView(circuit.id);
+  const open = way?.open.length ?? 0;
+  const shown = part === 'route' ? 'Figures' : 'Route';
+  return (
+    <button
+      type="button"
+      className="act"
+      aria-label={shown === 'Route' && open > 0 ? `Route, ${open} open` : shown}
+      onClick={() => {
+        show(part === 'route' ? 'figures' : 'route');
+      }}
+    >
+      {shown}
+      {shown === 'Route' && way !== undefined && open > 0 && (
+        <span className={classes['onWay']}>
+          <StandingShape standing={way.standing} size={10} /> {open}
+        </span>
+      )}
+    </button>
+  );
+}
+
 /** What can be done with the circuit. */
 function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
   const { canWrite, edit } = useJobEditor();
   const { openSheet, open } = useStageActions();
-  const { part, show } = usePart();
   const act = (name: string, does: () => void, className = '', disabled = false) => (
     <button type="button" className={`act ${className}`.trim()} disabled={disabled} onClick={does}>
       {name}
@@ -79,9 +105,7 @@ function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
         },
         classes['phoneOnly'],
       )}
-      {act(part === 'route' ? 'Figures' : 'Route', () => {
-        show(part === 'route' ? 'figures' : 'route');
-      })}
+      <RouteAct circuit={circuit} />
       {act('Circuit sheet', () => {
         openSheet(circuit.id);
       })}

@@ -53,6 +53,13 @@ function useTargets({ views, current }: PaletteProps): readonly Act[] {
       ? []
       : [
           [
+            'route',
+            'Route of this circuit',
+            () => {
+              goTo(current.circuit.id, 'route');
+            },
+          ] satisfies Act,
+          [
             'sheet',
             'Circuit sheet, to print',
             () => {

@@ -9,13 +9,13 @@ import { useRouteView } from '../../store/useCircuitView';
 import { useAppDispatch } from '../../store/store';
 import { RunSection } from '../../ui/pictures/RunSection';
 import { sectionRoom, sectionScale, stretchWindow, type SectionWindow } from '../../ui/pictures/sectionScale';
+import { stationNotes } from '../../ui/pictures/stationNotes';
 import { RunTape } from '../../ui/pictures/RunTape';
 import { CircuitTitle } from './CircuitTitle';
 import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { StationHandles } from './StationHandles';
 import { StretchBands } from './StretchBands';
 import { UprightTape } from './UprightTape';
-import { stationNotes } from './stationNotes';
 import type { Part } from './usePart';
 import classes from './RunPane.module.css';
 
@@ -62,7 +62,7 @@ function Section({
     <RunSection
       geometry={geometry}
       labels={sectionLabels({ ...view, onWay })}
-      stationNotes={way === undefined ? [] : stationNotes(way)}
+      stationNotes={way === undefined ? [] : stationNotes(way.report)}
       panelLabel={`${ocpd.ratingA} A, ${ocpd.poles}-pole`}
       applianceLabel={name.split(',')[0] ?? name}
       applianceAmps={`${load.continuousA + load.otherA} A`}

@@ -27,6 +27,7 @@ import { isQuiet } from '../../core/working/quietSteps';
 import type { AnyStep } from '../../core/working/step';
 import type { CircuitView } from '../../store/circuitView';
 import { routeView } from '../../store/routeView';
+import { stationNotes } from '../../ui/pictures/stationNotes';
 import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { StandingShape } from '../../ui/marks/StandingShape';
 import { RunSection } from '../../ui/pictures/RunSection';
@@ -252,10 +253,8 @@ function Wiring({ view }: Pick<CircuitSheetProps, 'view'>) {
 export function CircuitSheet({ job, view }: CircuitSheetProps) {
   const { circuit, solved } = view;
   const { figures } = solved;
-  const onWay = useMemo(() => {
-    const { open, say } = routeView(job, circuit);
-    return open.map((finding) => ({ ...finding, sentence: say(finding) }));
-  }, [job, circuit]);
+  const { open, say, report } = routeView(job, circuit);
+  const onWay = open.map((finding) => ({ ...finding, sentence: say(finding) }));
   const geometry = useMemo(() => sectionGeometry(circuit.run, circuit.startHeightFt), [circuit]);
   return (
     <article className={classes['sheet']} data-theme="paper">
@@ -263,6 +262,7 @@ export function CircuitSheet({ job, view }: CircuitSheetProps) {
       <RunSection
         geometry={geometry}
         labels={sectionLabels({ ...view, onWay })}
+        stationNotes={stationNotes(report)}
         panelLabel={`${printNumber(figures.ocpd.ratingA)} A, ${figures.ocpd.poles}-pole`}
         applianceLabel={circuit.name.split(',')[0] ?? circuit.name}
         applianceAmps={`${printNumber(figures.load.continuousA + figures.load.otherA)} A`}

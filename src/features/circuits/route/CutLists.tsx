@@ -56,7 +56,7 @@ function Bought({ view, route }: { readonly view: CircuitView; readonly route: R
   const longest = circuit.run.reduce((most, { lengthFt }, at) => (lengthFt > (circuit.run[most]?.lengthFt ?? 0) ? at : most), last);
   const longer = withWay(circuit, longest, { lengthFt: (circuit.run[longest]?.lengthFt ?? 0) + (moreFt ?? 0) });
   const then = moreFt === undefined ? null : solveCircuit(longer, context);
-  const after = then === null ? null : wireBought(wirePieces(longer, then), longer);
+  const after = then === null ? null : wireBought(wirePieces(longer, then, context.company), longer);
   return (
     <>
       <table className={classes['figures']}>

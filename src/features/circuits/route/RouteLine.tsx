@@ -18,10 +18,11 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
   const { canWrite, replaceCircuit } = useJobEditor();
   const design = useDesign();
   const [typed, setTyped] = useState<string | null>(null);
+  const [inside, setInside] = useState(false);
   const visit = useRef<Visit | null>(null);
   const text = typed ?? printRoute(circuit);
   const read = readRoute(text, circuit.startHeightFt);
-  const options = typed === null ? [] : routeCompletions(text);
+  const options = typed === null || !inside ? [] : routeCompletions(text);
   const onText = (next: string): void => {
     setTyped(next);
     visit.current ??= { start: circuit, key: `route ${circuit.id} ${crypto.randomUUID()}` };
@@ -32,6 +33,7 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
     replaceCircuit({ ...circuit, run: routed.run }, 'Type the way', key);
   };
   const onLeave = (): void => {
+    setInside(false);
     visit.current = null;
     if (read.ok) setTyped(null);
   };
@@ -50,6 +52,9 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
         spellCheck={false}
         comboboxProps={{ withinPortal: false }}
         error={typed !== null && !read.ok ? read.message : undefined}
+        onFocus={() => {
+          setInside(true);
+        }}
         onBlur={onLeave}
         onKeyDown={(event) => {
           if (event.key !== 'Escape' || typed === null) return;

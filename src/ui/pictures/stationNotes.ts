@@ -1,11 +1,11 @@
+import type { RouteReport } from '../../core/route/routeReport';
 import { printNumber as n } from '../../core/units/number';
-import type { RouteView } from '../../store/routeView';
-import type { StationNote } from '../../ui/pictures/sectionDrawing';
+import type { StationNote } from './sectionDrawing';
 
 /** What is written at each station: the box that it takes and how full it is, or how long a pull box has to be. */
-export function stationNotes({ report }: RouteView): readonly (StationNote | null)[] {
-  return report.about.kinds.map((kind, station) => {
-    const box = report.boxes.find((each) => each.station === station);
+export function stationNotes({ about, boxes }: RouteReport): readonly (StationNote | null)[] {
+  return about.kinds.map((kind, station) => {
+    const box = boxes.find((each) => each.station === station);
     if (box === undefined || kind === 'panel' || kind === 'appliance') return null;
     if (box.leastIn !== null) {
       return { name: kind === 'body' ? 'Body' : 'Box', note: `${n(box.leastIn, 1)} in long or more` };
