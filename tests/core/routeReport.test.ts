@@ -44,6 +44,15 @@ describe('boxes', () => {
     expect(body).toMatchObject({ standing: 'ask', data: { leastIn: 7.5, trade: '1-1/4' } });
   }); // prettier-ignore
 
+  test('in a pull box conductors that pass count once; a body takes none, and is twice its raceway inside', () => {
+    const at = (kind: 'pull-box' | 'body' | 'disconnect') =>
+      routeOf({ appliance: kiln, run: [stretch({ id: 'a', method: 'emt', end: { kind } }), stretch({ id: 'b', method: 'emt' })] }).boxes[0]!;
+    expect(at('pull-box').needsIn3).toBe(12.5);
+    expect(at('body')).toMatchObject({ parts: [], needsIn3: 0, box: null });
+    expect(at('body').leastAreaIn2).toBeCloseTo(2 * 0.533, 9);
+    expect(at('disconnect')).toMatchObject({ parts: [], leastAreaIn2: null, leastIn: null });
+  }); // prettier-ignore
+
   test('behind a 50 A receptacle two gangs count four of its conductor', () => {
     const range = { family: 'range', nameplate: { kw: 12, volts: 240, connection: 'receptacle' } } as const;
     const box = routeOf({ appliance: range, run: [stretch()] }).boxes[0]!;

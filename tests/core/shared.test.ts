@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Circuit } from '../../src/core/circuit/circuitSchema';
+import { remediesFor } from '../../src/core/circuit/remedies';
 import { isNipple, stationKinds } from '../../src/core/circuit/stations';
 import { METHOD_IDS, PLACES } from '../../src/core/code/methods';
 import { shortParts } from '../../src/core/rules/shortPart';
+import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { sizeRank } from '../../src/core/units/wireSize';
 import { alone, sharing } from '../../src/core/route/routeEdits';
 import { circuit, load, solve, stretch } from '../support/circuits';
@@ -71,6 +73,16 @@ describe('circuits in one raceway', () => {
         return sizeRank(more.size) >= sizeRank(few.size) && more.raceway!.areaIn2 > few.raceway!.areaIn2;
       }),
     );
+  }); // prettier-ignore
+
+  test('a pinned conductor that company makes too small is helped by going alone', () => {
+    const pinned = circuit({ id: 'pinned', appliance: load({ amps: 48, continuousAmps: 48 }), pins: { size: '6' }, run: [stretch({ id: 'run', method: 'emt', way })] });
+    const others = ['a', 'b', 'c'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'emt', way })] }));
+    const { solved, context: under } = solvedIn(pinned, [pinned, ...others]);
+    const [finding] = solved.findings.filter(({ standing }) => standing === 'stop');
+    const remedies = remediesFor(pinned, finding!, solved, under, defaultPrices);
+    const alone_ = remedies.find(({ change }) => change.kind === 'spread-out');
+    expect(alone_?.circuit.run[0]).not.toHaveProperty('way');
   }); // prettier-ignore
 
   test('sharing makes the other stretch the same raceway, and can be taken back', () => {

@@ -28,6 +28,10 @@ export interface StretchCompany {
 /** Company of a circuit's stretches, by the id of the stretch. */
 export type Companies = Readonly<Record<string, StretchCompany>>;
 
+/** Who goes the way of a stretch; nobody where it goes alone. */
+export const companyOf = ({ id, way }: Stretch, company: Companies): StretchCompany | undefined =>
+  way === undefined ? undefined : company[id];
+
 /** The current-carrying conductors that a circuit has itself: a neutral of unbalance only is none (310.15(E)). */
 export const ownCarrying = ({ phase }: Pick<LoadModel, 'phase'>): 2 | 3 => (phase === 3 ? 3 : 2);
 

@@ -20,7 +20,7 @@ import type { ComfortReason } from '../working/step';
 import type { Working } from '../working/worked';
 import type { ConductorChoice } from './chooseConductor';
 import type { Circuit, Stretch } from './circuitSchema';
-import type { StretchCompany, WayMember } from './company';
+import { companyOf, type StretchCompany, type WayMember } from './company';
 import type { RacewayFigures } from './figures';
 import type { SolveContext } from './solveContext';
 import { isNipple } from './stations';
@@ -82,7 +82,7 @@ export function figureRaceway(
 ): RacewayFigures | null {
   const { raceway: type } = METHODS[stretch.method];
   if (type === null) return null;
-  const held = contents(circuit, conductor, ground, company[stretch.id], code);
+  const held = contents(circuit, conductor, ground, companyOf(stretch, company), code);
   const { conductors, areaIn2 } = held;
   const nipple = isNipple(circuit.run, circuit.run.indexOf(stretch));
   const limit = fillLimit(code, conductors, nipple);

@@ -78,14 +78,18 @@ const marked75: Try = (circuit) => [
   { kind: 'marked-75', circuit: without({ ...circuit, terminals: { panel: 75, load: 75 } }, 'size') },
 ];
 
+/** Whether a stretch has company that it could do without. */
+const isCrowded = ({ currentCarrying, way }: Stretch): boolean =>
+  currentCarrying !== null || (way !== undefined && way.kind !== 'trench');
+
+const byItself = (stretch: Stretch): Stretch => {
+  const { way, ...rest } = stretch;
+  return way === undefined || way.kind === 'trench' ? { ...stretch, currentCarrying: null } : { ...rest, currentCarrying: null };
+}; // prettier-ignore
+
 const spreadOut: Try = (circuit, finding) =>
-  circuit.run.some(({ currentCarrying }) => currentCarrying !== null)
-    ? [
-        {
-          kind: 'spread-out',
-          circuit: inStretches(circuit, finding, (stretch) => [{ ...stretch, currentCarrying: null }]),
-        },
-      ]
+  circuit.run.some(isCrowded)
+    ? [{ kind: 'spread-out', circuit: inStretches(circuit, finding, (stretch) => [byItself(stretch)]) }]
     : [];
 
 /** A pull box halves the bends between two pull points. */

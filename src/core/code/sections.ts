@@ -70,6 +70,7 @@ export const sections2023 = {
   'raceway.pull': unsure('maker of the wire'),
   'box.pull': sure('314.28(A)'),
   'box.transition': sure('300.15'),
+  'box.body': sure('314.16(C)'),
   'box.bond': sure('250.148(C)'),
   'box.free-conductor': sure('300.14'),
   'way.seal': sure('300.7(A)'),

@@ -1,4 +1,5 @@
 import type { StationKind } from '../circuit/stations';
+import { METHODS } from '../code/methods';
 import { knockouts } from '../code/tables/knockouts';
 import { metalBoxes } from '../code/tables/metalBoxes';
 import { boxFill, PULL_BOX_FROM, type BoxContents, type BoxPart, type Counted } from '../rules/boxFill';
@@ -32,6 +33,8 @@ export interface BoxReport {
   readonly box: StandardBox | null;
   /** Volume at hand, its ring counted in; null where the box was not pinned. */
   readonly hasIn3: number | null;
+  /** Least inside of a conduit body across, square inches: twice its largest raceway (314.16(C)); null elsewhere. */
+  readonly leastAreaIn2: number | null;
   /** Least length where 4 AWG and larger are in it, inches (314.28). */
   readonly leastIn: number | null;
   readonly knockouts: readonly Knockout[];
@@ -77,7 +80,12 @@ const inCompany = ({ context }: LaidOut, stretchId: string): readonly Counted[] 
     : [];
 };
 
-function contents(about: LaidOut, at: readonly RoutedStretch[], receptacleA: number | null): BoxContents {
+/** Conductors that pass a pull box unbroken count once; those that end or are spliced, on both sides. */
+function contents(about: LaidOut, given: readonly RoutedStretch[], receptacleA: number | null): BoxContents {
+  const passes =
+    about.kinds[(given[0]?.index ?? 0) + 1] === 'pull-box' &&
+    given.every(({ stretch }) => isRaceway(stretch));
+  const at = passes ? given.slice(0, 1) : given;
   const { figures } = about.solved;
   const { clamps = false } = at[0]?.stretch.end ?? {};
   return {
@@ -95,6 +103,20 @@ function contents(about: LaidOut, at: readonly RoutedStretch[], receptacleA: num
 /** A hole this much off still takes its fitting, inches. */
 const HOLE_SLACK_IN = 0.04;
 
+/** What has a volume by rule: a body takes no splices, and a disconnect is listed as it is. */
+const BY_VOLUME: readonly StationKind[] = ['box', 'pull-box', 'appliance'];
+
+/** The least inside of a body: twice the inside of the largest raceway at it. */
+function bodyArea({ context }: LaidOut, at: readonly RoutedStretch[]): number {
+  const inside = at.map(({ stretch, figures }) => {
+    const type = METHODS[stretch.method].raceway;
+    return type === null || figures.raceway === null
+      ? 0
+      : (context.code.tables.raceways.types[type][figures.raceway.taken]?.area100 ?? 0);
+  });
+  return 2 * Math.max(0, ...inside);
+}
+
 const HOLDS_SPLICES: readonly StationKind[] = ['box', 'pull-box'];
 
 const isLarge = (size: WireSize): boolean => sizeRank(size) >= sizeRank(PULL_BOX_FROM);
@@ -106,7 +128,8 @@ function report(about: LaidOut, station: number, before: RoutedStretch, after: R
   const entering = at.map(entry);
   const large = isLarge(size);
   const receptacleA = kind === 'appliance' ? (outlet.receptacle?.ratingA ?? null) : null;
-  const parts = large ? [] : boxFill(contents(about, at, receptacleA), about.context.code);
+  const byVolume = !large && BY_VOLUME.includes(kind);
+  const parts = !byVolume ? [] : boxFill(contents(about, at, receptacleA), about.context.code);
   const needsIn3 = parts.reduce((sum, { in3 }) => sum + in3, 0);
   const { boxIn3, ringIn3 = 0 } = before.stretch.end ?? {};
   const trades = entering.map(({ trade }) => trade).sort((a, b) => tradeRank(b) - tradeRank(a)).slice(0, 1);
@@ -115,9 +138,10 @@ function report(about: LaidOut, station: number, before: RoutedStretch, after: R
     kind,
     parts,
     needsIn3,
-    box: large ? null : standardBox(needsIn3 - ringIn3),
+    box: byVolume ? standardBox(needsIn3 - ringIn3) : null,
     hasIn3: boxIn3 === undefined ? null : boxIn3 + ringIn3,
-    leastIn: large ? pullBoxLength(kind === 'pull-box' ? 'straight' : 'angle', trades) : null,
+    leastAreaIn2: kind === 'body' && !large ? bodyArea(about, at) : null,
+    leastIn: large && kind !== 'disconnect' ? pullBoxLength(kind === 'pull-box' ? 'straight' : 'angle', trades) : null,
     knockouts: entering,
   };
 } // prettier-ignore
@@ -126,9 +150,9 @@ function judge(about: LaidOut, { station, kind, needsIn3, box, hasIn3, leastIn, 
   const { end = {} } = before.stretch;
   const at = before.index;
   const { size } = about.solved.figures;
-  if (hasIn3 !== null && leastIn === null && hasIn3 < needsIn3 - 1e-9) {
+  if (hasIn3 !== null && leastIn === null && BY_VOLUME.includes(kind) && hasIn3 < needsIn3 - 1e-9) {
     findings.found('stop', 'box.fill', 'table.boxes', at, { hasIn3, needsIn3 });
-  } else if (hasIn3 === null && leastIn === null && box === null) {
+  } else if (hasIn3 === null && leastIn === null && BY_VOLUME.includes(kind) && box === null) {
     findings.found('check', 'box.none', 'table.boxes', at, { needsIn3 });
   }
   if (leastIn !== null && kind === 'body') {

@@ -1,4 +1,5 @@
 import { stationLetter } from '../../core/circuit/stations';
+import type { BoxReport } from '../../core/route/boxes';
 import type { Job } from '../../core/job/jobSchema';
 import { fittingName, stationName } from '../../core/wording/routeWords';
 import { routeSentence } from '../../core/wording/routeFindings';
@@ -44,13 +45,21 @@ function Findings({ job, view }: WayOnSheetProps) {
   );
 }
 
+/** What one box, body or disconnect has to be. */
+function boxLine({ needsIn3, leastIn, leastAreaIn2, hasIn3, box, knockouts }: BoxReport): string {
+  if (leastIn !== null) return `${n(leastIn, 1)} in long or more`;
+  if (leastAreaIn2 !== null) return `${n(leastAreaIn2)} in² inside or more, no splices`;
+  if (needsIn3 === 0) return `holes for ${knockouts.map(({ trade }) => trade).join(' and ')}`;
+  return `needs ${n(needsIn3)} in³, ${hasIn3 === null ? (box?.name ?? 'a larger enclosure') : `has ${n(hasIn3)} in³`}`;
+}
+
 /** Lines of the way: boxes, trench, pulls and fittings, each with its figures. */
 function lines({ job, view }: WayOnSheetProps): readonly (readonly [what: string, figures: string])[] {
   const { report } = routeView(job, view.circuit);
   return [
-    ...report.boxes.map(({ station, kind, box, needsIn3, leastIn, hasIn3 }): readonly [string, string] => [
-      `${stationLetter(station)}, ${kind === 'appliance' ? 'receptacle box' : stationName[kind].toLowerCase()}`,
-      leastIn === null ? `needs ${n(needsIn3)} in³, ${hasIn3 === null ? (box?.name ?? 'a larger enclosure') : `has ${n(hasIn3)} in³`}` : `${n(leastIn, 1)} in long or more`,
+    ...report.boxes.map((box): readonly [string, string] => [
+      `${stationLetter(box.station)}, ${box.kind === 'appliance' ? 'receptacle box' : stationName[box.kind].toLowerCase()}`,
+      boxLine(box),
     ]),
     ...report.burials.map(({ stretch, coverIn, needs, trench, ways }): readonly [string, string] => [
       `${span(stretch)}, trench`,

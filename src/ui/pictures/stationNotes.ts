@@ -11,6 +11,7 @@ export function stationNotes({ about, boxes }: RouteReport): readonly (StationNo
       return { name: kind === 'body' ? 'Body' : 'Box', note: `${n(box.leastIn, 1)} in long or more` };
     }
     if (kind === 'body') return { name: 'Body', note: 'pull point' };
+    if (kind === 'disconnect') return { name: 'Disconnect', note: '' };
     const in3 = box.hasIn3 ?? box.box?.in3;
     return {
       name: box.hasIn3 === null && box.box !== null ? `Box ${box.box.name}` : 'Box',

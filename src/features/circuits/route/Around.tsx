@@ -129,10 +129,14 @@ function BoxFigures({ box, rules }: { readonly box: BoxReport; readonly rules: R
         {box.parts.map(({ what, in3 }) => (
           <Figure key={what} name={what} figure={n(in3)} why="in³" rule={rules('table.conductor-volume')} />
         ))}
-        {box.leastIn === null ? (
+        {box.parts.length > 0 && (
           <Figure name="Needs" figure={n(box.needsIn3)} why={`in³, of ${inCubicInches(box.hasIn3 ?? box.box?.in3 ?? 0)}`} rule={rules('table.boxes')} />
-        ) : (
+        )}
+        {box.leastIn !== null && (
           <Figure name="Long at least" figure={`${n(box.leastIn, 1)} in`} why={box.kind === 'pull-box' ? '8 times the raceway, straight' : '6 times the raceway, turning or spliced'} rule={rules('box.pull')} />
+        )}
+        {box.leastAreaIn2 !== null && (
+          <Figure name="Inside" figure={`${n(box.leastAreaIn2)} in²`} why="twice its raceway at least; no splices unless its volume is marked" rule={rules('box.body')} />
         )}
         {box.knockouts.map(({ trade, holeIn, entering }, at) => (
           <Figure key={at} name={`${entering === 'cable' ? 'Cable connector' : 'Raceway'} ${trade}`} figure={`${n(holeIn, 3)} in`} why="hole across; fillers in those left open" rule={rules('table.knockouts')} />
