@@ -77,7 +77,7 @@ describe('circuits in one raceway', () => {
 
   test('a pinned conductor that company makes too small is helped by going alone', () => {
     const pinned = circuit({ id: 'pinned', appliance: load({ amps: 48, continuousAmps: 48 }), pins: { size: '6' }, run: [stretch({ id: 'run', method: 'emt', way })] });
-    const others = ['a', 'b', 'c'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'emt', way })] }));
+    const others = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'emt', way })] }));
     const { solved, context: under } = solvedIn(pinned, [pinned, ...others]);
     const [finding] = solved.findings.filter(({ standing }) => standing === 'stop');
     const remedies = remediesFor(pinned, finding!, solved, under, defaultPrices);
