@@ -31,6 +31,16 @@ describe('a way by typing', () => {
     ]);
   });
 
+  test('what is not said of a place follows from where the run came from', () => {
+    expect(read('uf 80 trench 24, nm 20').map(({ place }) => place)).toEqual(['underground', 'indoor']);
+    expect(read('uf 80 trench 24, uf 20').map(({ place }) => place)).toEqual(['underground', 'underground']);
+    expect(read('nm 20 attic, emt 9, emt 4').map(({ place }) => place)).toEqual([
+      'attic',
+      'indoor',
+      'indoor',
+    ]);
+  });
+
   test.each([
     ['pvc sch 80 12 outside', { method: 'pvc80', place: 'outdoor', lengthFt: 12 }],
     ['emt 12\'6" garage 2 bends', { lengthFt: 12.5, place: 'garage', bendsDeg: 180 }],

@@ -170,9 +170,11 @@ const tidy = (text: string): string =>
 const placeOf = (said: Words, method: MethodId, before: Place): Place => {
   if (said.place !== null) return said.place;
   if (said.burial !== undefined || said.bored) return 'underground';
-  // A whip or a wall stays where the run came to; what came out of the ground is outdoors.
-  const flexible = METHODS[method].kind === 'raceway';
-  return flexible && before === 'underground' ? 'outdoor' : before === 'attic' ? 'indoor' : before;
+  if (before === 'underground' && method !== 'uf-b') {
+    // What came out of the ground goes on outdoors in raceway, and indoors in cable.
+    return METHODS[method].kind === 'raceway' ? 'outdoor' : 'indoor';
+  }
+  return METHODS[method].kind === 'raceway' && before === 'attic' ? 'indoor' : before;
 };
 
 /**

@@ -83,8 +83,9 @@ function Share({ view, index }: ShareProps) {
   const chosen = choices.some(({ value }) => value === picked) ? picked : (choices[0]?.value ?? '');
   const other = job.circuits.find(({ id }) => chosen.startsWith(`${id} `));
   const otherIndex = Number(chosen.split(' ').at(-1));
-  const shared = other === undefined ? null : sharing({ circuit, index, other, otherIndex }, kind, `way-${circuit.run[index]?.id ?? index}`);
-  const after = shared === null ? null : withCircuits(job, shared);
+  const shared = (wayId: string) => (other === undefined ? null : sharing({ circuit, index, other, otherIndex }, kind, wayId));
+  const tried = shared('tried');
+  const after = tried === null ? null : withCircuits(job, tried);
   return (
     <>
       <div className={classes['row']}>
@@ -92,10 +93,11 @@ function Share({ view, index }: ShareProps) {
         {choices.length > 0 && <ChoiceField label="With" value={chosen} choices={choices} onChoose={setPicked} />}
         <Button
           variant="default"
-          disabled={!canWrite || shared === null}
+          disabled={!canWrite || tried === null}
           onClick={() => {
-            if (shared === null) return;
-            edit({ kind: 'together', commands: shared.map((each) => ({ kind: 'replace-circuit', circuit: each })) }, `Share ${wayName[kind]}`);
+            const pair = shared(crypto.randomUUID());
+            if (pair === null) return;
+            edit({ kind: 'together', commands: pair.map((each) => ({ kind: 'replace-circuit', circuit: each })) }, `Share ${wayName[kind]}`);
           }}
         >
           Share it
