@@ -12,12 +12,12 @@ const CIRCUITS = 20;
 /** A way of six stretches; four circuits each share one raceway and one trench. */
 const way = (group: number): Stretch[] => [
   newStretch('a', 'nm-b', 22, 'indoor'),
-  { ...newStretch('b', 'emt', 14, 'garage'), bendsDeg: 180, way: { id: `pipe ${group}`, kind: 'raceway' } },
+  { ...newStretch('b', 'emt', 14, 'garage'), bendsDeg: 180, shares: { raceway: `pipe ${group}` } },
   { ...newStretch('c', 'pvc80', 9, 'outdoor'), bendsDeg: 90 },
   {
     ...newStretch('d', 'pvc40', 70, 'underground'),
     bendsDeg: 180,
-    way: { id: `trench ${group}`, kind: 'trench' },
+    shares: { trench: `trench ${group}` },
   },
   { ...newStretch('e', 'pvc80', 7, 'outdoor'), bendsDeg: 90 },
   newStretch('f', 'lfnc', 5, 'outdoor'),

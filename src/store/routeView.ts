@@ -1,4 +1,5 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
+import { wayKeys } from '../core/circuit/company';
 import type { SolvedCircuit } from '../core/circuit/figures';
 import { worstStanding, type FigureStanding } from '../core/circuit/standings';
 import type { Job } from '../core/job/jobSchema';
@@ -32,10 +33,10 @@ const views = new WeakMap<SolvedCircuit, Known>();
 
 /** Circuits that share a part of the way, solved. */
 function neighboursOf(job: Job, circuit: Circuit): readonly Routed[] {
-  const ways = new Set(circuit.run.flatMap(({ way }) => (way === undefined ? [] : [way.id])));
+  const ways = new Set(circuit.run.flatMap(wayKeys));
   if (ways.size === 0) return [];
   return job.circuits
-    .filter((other) => other.id !== circuit.id && other.run.some(({ way }) => way !== undefined && ways.has(way.id)))
+    .filter((other) => other.id !== circuit.id && other.run.some((stretch) => wayKeys(stretch).some((key) => ways.has(key))))
     .map((other) => ({ circuit: other, solved: circuitView(job, other).solved }));
 } // prettier-ignore
 

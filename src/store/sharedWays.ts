@@ -1,5 +1,5 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
-import type { Companies } from '../core/circuit/company';
+import { wayKeys, type Companies } from '../core/circuit/company';
 import { contextsInJob, type Solvers } from '../core/circuit/contextsInJob';
 import type { SolveContext } from '../core/circuit/solveContext';
 import type { Job } from '../core/job/jobSchema';
@@ -10,10 +10,12 @@ const accompanied = new WeakMap<SolveContext, Map<string, SolveContext>>();
 /** Company in a line, alike for alike company. */
 const companyKey = (company: Companies): string => {
   let key = '';
-  for (const [stretch, { kind, members }] of Object.entries(company)) {
-    key += `${stretch} ${kind}`;
-    for (const { circuitId, name, carrying, wires, neutral, volts, insulation, size, ground } of members) {
-      key += `|${circuitId} ${name} ${carrying} ${wires} ${neutral ? 1 : 0} ${volts} ${insulation} ${size ?? ''} ${ground ?? ''}`;
+  for (const [stretch, ofStretch] of Object.entries(company)) {
+    for (const [kind, members] of Object.entries(ofStretch)) {
+      key += `${stretch} ${kind}`;
+      for (const { circuitId, name, carrying, wires, neutral, volts, insulation, size, ground } of members) {
+        key += `|${circuitId} ${name} ${carrying} ${wires} ${neutral ? 1 : 0} ${volts} ${insulation} ${size ?? ''} ${ground ?? ''}`;
+      }
     }
   }
   return key;
@@ -40,8 +42,7 @@ interface Contexts {
   readonly of: ReadonlyMap<string, SolveContext>;
 }
 
-const wayIds = ({ run }: Circuit): readonly string[] =>
-  run.flatMap(({ way }) => (way === undefined ? [] : [way.id]));
+const wayIds = ({ run }: Circuit): readonly string[] => run.flatMap(wayKeys);
 
 /** The circuits that changed, and all that hang together with them by ways shared before or now. */
 function affected(circuits: readonly Circuit[], before: readonly Circuit[]): ReadonlySet<Circuit> {

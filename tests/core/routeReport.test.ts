@@ -105,9 +105,9 @@ describe('burial', () => {
   });
 
   test('two circuits in one trench lie side by side in it', () => {
-    const way = { id: 't', kind: 'trench' as const };
-    const other = circuit({ id: 'other', name: 'Another', run: [trench({ method: 'uf-b', heightFt: -2, way })] });
-    const { ways, trench: dug } = routeOf({ run: [trench({ way })] }, { others: [other] }).burials[0]!;
+    const shares = { trench: 't' };
+    const other = circuit({ id: 'other', name: 'Another', run: [trench({ method: 'uf-b', heightFt: -2, shares })] });
+    const { ways, trench: dug } = routeOf({ run: [trench({ shares })] }, { others: [other] }).burials[0]!;
     expect(ways.map(({ name, own, cable }) => [name, own, cable])).toEqual([['A circuit', true, false], ['Another', false, true]]);
     expect(dug.depthIn).toBeGreaterThan(26);
   }); // prettier-ignore
@@ -240,8 +240,8 @@ describe('cut list and wire list', () => {
   }); // prettier-ignore
 
   test('of two circuits in one raceway one brings the ground', () => {
-    const way = { id: 'w', kind: 'raceway' as const };
-    const of = (id: string, amps: number) => circuit({ id, appliance: load({ amps, continuousAmps: amps }), run: [stretch({ id: 's', method: 'emt', way })] });
+    const shares = { raceway: 'w' };
+    const of = (id: string, amps: number) => circuit({ id, appliance: load({ amps, continuousAmps: amps }), run: [stretch({ id: 's', method: 'emt', shares })] });
     const grounds = (own: string, other: string, amps: number) =>
       routeOf(of(own, 24), { others: [of(other, amps)] }).bought.filter(({ name }) => name.endsWith('GN')).length;
     expect([grounds('a', 'b', 24), grounds('b', 'a', 24), grounds('a', 'b', 60)]).toEqual([1, 0, 0]);
@@ -304,7 +304,7 @@ describe('edits of the way', () => {
   test('a way is taken over with new ids, and goes alone', () => {
     const from = circuit({
       startHeightFt: 6,
-      run: [trench({ way: { id: 'w', kind: 'trench' }, pieceFt: 70 })],
+      run: [trench({ shares: { trench: 'w' }, pieceFt: 70 })],
     });
     const taken = withRouteOf(of, from, () => 'fresh');
     expect(taken).toMatchObject({ startHeightFt: 6, appliance: of.appliance });
@@ -312,14 +312,14 @@ describe('edits of the way', () => {
   });
 
   test('raceways that are shared and no longer alike are a check', () => {
-    const way = { id: 'w', kind: 'raceway' as const };
+    const shares = { raceway: 'w' };
     const other = circuit({
       id: 'other',
       name: 'Another',
-      run: [stretch({ method: 'emt', lengthFt: 30, way })],
+      run: [stretch({ method: 'emt', lengthFt: 30, shares })],
     });
     const codes = (lengthFt: number) =>
-      routeCodes(routeOf({ run: [stretch({ method: 'emt', lengthFt, way })] }, { others: [other] }));
+      routeCodes(routeOf({ run: [stretch({ method: 'emt', lengthFt, shares })] }, { others: [other] }));
     expect(codes(30)).toEqual([]);
     expect(codes(31)).toEqual(['way.differs']);
   });

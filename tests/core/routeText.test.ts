@@ -121,12 +121,12 @@ describe('a way by typing', () => {
     const of = circuit({
       run: [
         stretch({ id: 'a', edgeIn: 1, ambientC: 35 }),
-        stretch({ id: 'b', method: 'pvc40', place: 'underground', way: { id: 'w', kind: 'trench' }, end: { boxIn3: 30 } }),
+        stretch({ id: 'b', method: 'pvc40', place: 'underground', shares: { trench: 'w' }, end: { boxIn3: 30 } }),
       ],
     });
     const typed = withTypedRoute(of, read('nm 44 joists, pull box, pvc 60 trench 24, lfnc 6'), USUAL_DESIGN, () => 'new');
     expect(typed.run[0]).toMatchObject({ id: 'a', lengthFt: 44, edgeIn: 1, ambientC: 35, end: { kind: 'pull-box' } });
-    expect(typed.run[1]).toMatchObject({ id: 'b', heightFt: -2, way: { id: 'w' } });
+    expect(typed.run[1]).toMatchObject({ id: 'b', heightFt: -2, shares: { trench: 'w' } });
     expect(typed.run[2]).toMatchObject({ id: 'new', ambientC: USUAL_DESIGN.outdoor });
     const changed = withTypedRoute(of, read('emt 44 garage'), USUAL_DESIGN, () => 'new');
     expect(changed.run).toEqual([expect.objectContaining({ id: 'a', method: 'emt', ambientC: USUAL_DESIGN.garage })]);

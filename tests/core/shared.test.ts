@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { Circuit } from '../../src/core/circuit/circuitSchema';
+import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
 import { remediesFor } from '../../src/core/circuit/remedies';
 import { isNipple, stationKinds } from '../../src/core/circuit/stations';
 import { METHOD_IDS, PLACES } from '../../src/core/code/methods';
@@ -9,9 +9,9 @@ import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { sizeRank } from '../../src/core/units/wireSize';
 import { alone, sharing } from '../../src/core/route/routeEdits';
 import { circuit, load, solve, stretch } from '../support/circuits';
-import { solvedIn } from '../support/routes';
+import { routeOf, solvedIn, trench } from '../support/routes';
 
-const way = { id: 'shared', kind: 'raceway' as const };
+const shares = { raceway: 'shared' };
 
 /** The worked example of four 24 A continuous circuits in one EMT, 38 °C, terminals at 60 °C. */
 const four: readonly Circuit[] = [1, 2, 3, 4].map((number) =>
@@ -19,7 +19,7 @@ const four: readonly Circuit[] = [1, 2, 3, 4].map((number) =>
     id: `c${number}`,
     appliance: load({ amps: 24, continuousAmps: 24 }),
     terminals: { panel: 60, load: 60 },
-    run: [stretch({ id: 'pipe', method: 'emt', lengthFt: 47, ambientC: 38, bendsDeg: 150, way })],
+    run: [stretch({ id: 'pipe', method: 'emt', lengthFt: 47, ambientC: 38, bendsDeg: 150, shares })],
   }),
 );
 
@@ -37,8 +37,8 @@ describe('circuits in one raceway', () => {
   });
 
   test('there is one ground for all, by the largest device', () => {
-    const large = circuit({ id: 'large', appliance: load({ amps: 60, continuousAmps: 60 }), run: [stretch({ id: 'pipe', method: 'emt', way })] });
-    const small = circuit({ id: 'small', appliance: load({ amps: 16, continuousAmps: 16 }), run: [stretch({ id: 'pipe', method: 'emt', way })] });
+    const large = circuit({ id: 'large', appliance: load({ amps: 60, continuousAmps: 60 }), run: [stretch({ id: 'pipe', method: 'emt', shares })] });
+    const small = circuit({ id: 'small', appliance: load({ amps: 16, continuousAmps: 16 }), run: [stretch({ id: 'pipe', method: 'emt', shares })] });
     const of = (each: Circuit) => solvedIn(each, [large, small]).solved.figures;
     expect(of(small).groundTaken).toBe('12');
     expect(of(small).raceway!.ground).toBe(of(large).groundTaken);
@@ -48,7 +48,7 @@ describe('circuits in one raceway', () => {
 
   test('a trench that is shared rerates nothing, a bundle does, and nobody is asked twice', () => {
     const pair = (kind: 'trench' | 'bundle'): readonly Circuit[] =>
-      ['a', 'b'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'pvc40', way: { id: 'w', kind } })] }));
+      ['a', 'b'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'pvc40', shares: { [kind]: 'w' } })] }));
     const factor = (kind: 'trench' | 'bundle') => solvedIn(pair(kind)[0]!, pair(kind)).solved.figures.stretches[0]!.terms.adjustment;
     expect(factor('trench')).toBe(1);
     expect(factor('bundle')).toBe(0.8);
@@ -57,9 +57,9 @@ describe('circuits in one raceway', () => {
   test('a count that was typed stays where it is larger than what is shared', () => {
     const typed = circuit({
       id: 'typed',
-      run: [stretch({ id: 'run', method: 'emt', currentCarrying: 9, way })],
+      run: [stretch({ id: 'run', method: 'emt', currentCarrying: 9, shares })],
     });
-    const other = circuit({ id: 'other', run: [stretch({ id: 'run', method: 'emt', way })] });
+    const other = circuit({ id: 'other', run: [stretch({ id: 'run', method: 'emt', shares })] });
     expect(solvedIn(typed, [typed, other]).solved.figures.stretches[0]!.terms.adjustment).toBe(0.7);
   });
 
@@ -67,7 +67,7 @@ describe('circuits in one raceway', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 7 }), fc.constantFrom(16, 24, 32, 40), (count, amps) => {
         const of = (number: number): readonly Circuit[] =>
-          Array.from({ length: number }, (_, at) => circuit({ id: `c${at}`, appliance: load({ amps, continuousAmps: amps }), run: [stretch({ id: 'run', method: 'emt', way })] }));
+          Array.from({ length: number }, (_, at) => circuit({ id: `c${at}`, appliance: load({ amps, continuousAmps: amps }), run: [stretch({ id: 'run', method: 'emt', shares })] }));
         const figures = (number: number) => solvedIn(of(number)[0]!, of(number)).solved.figures;
         const [few, more] = [figures(count), figures(count + 1)];
         return sizeRank(more.size) >= sizeRank(few.size) && more.raceway!.areaIn2 > few.raceway!.areaIn2;
@@ -75,25 +75,47 @@ describe('circuits in one raceway', () => {
     );
   }); // prettier-ignore
 
+  test('what is in one raceway lies in one trench, and a trench is drawn with each raceway once', () => {
+    const run = (part: Partial<Stretch>) => [trench({ ...part })];
+    const a = circuit({ id: 'a', name: 'A', run: run({ shares: { trench: 't' } }) });
+    const b = circuit({ id: 'b', name: 'B', run: run({}) });
+    const c = circuit({
+      id: 'c',
+      name: 'C',
+      run: run({ method: 'rmc', shares: { trench: 't', raceway: 'other' } }),
+    });
+    const d = circuit({
+      id: 'd',
+      name: 'D',
+      run: run({ method: 'rmc', shares: { trench: 't', raceway: 'other' } }),
+    });
+    const [one, two] = sharing({ circuit: a, index: 0, other: b, otherIndex: 0 }, 'raceway', 'r');
+    expect(two.run[0]!.shares).toEqual({ trench: 't', raceway: 'r' });
+    const { burials } = routeOf(one, { others: [two, c, d] });
+    expect(burials[0]!.ways.map(({ name }) => name)).toEqual(['A', 'C; D']);
+    expect(solvedIn(one, [one, two, c, d]).solved.figures.raceway!.conductors).toBe(5);
+    expect(alone(one, 0, 'raceway').run[0]!.shares).toEqual({ trench: 't' });
+  });
+
   test('a pinned conductor that company makes too small is helped by going alone', () => {
-    const pinned = circuit({ id: 'pinned', appliance: load({ amps: 48, continuousAmps: 48 }), pins: { size: '6' }, run: [stretch({ id: 'run', method: 'emt', way })] });
-    const others = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'emt', way })] }));
+    const pinned = circuit({ id: 'pinned', appliance: load({ amps: 48, continuousAmps: 48 }), pins: { size: '6' }, run: [stretch({ id: 'run', method: 'emt', shares })] });
+    const others = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'emt', shares })] }));
     const { solved, context: under } = solvedIn(pinned, [pinned, ...others]);
     const [finding] = solved.findings.filter(({ standing }) => standing === 'stop');
     const remedies = remediesFor(pinned, finding!, solved, under, defaultPrices);
     const alone_ = remedies.find(({ change }) => change.kind === 'spread-out');
-    expect(alone_?.circuit.run[0]).not.toHaveProperty('way');
+    expect(alone_?.circuit.run[0]).not.toHaveProperty('shares');
   }); // prettier-ignore
 
   test('sharing makes the other stretch the same raceway, and can be taken back', () => {
     const a = circuit({ id: 'a', run: [stretch({ id: 'x', method: 'emt', lengthFt: 22, place: 'garage' })] });
     const b = circuit({ id: 'b', run: [stretch({ id: 'y', method: 'pvc40', lengthFt: 30 })] });
     const [one, two] = sharing({ circuit: a, index: 0, other: b, otherIndex: 0 }, 'raceway', 'new');
-    expect(two.run[0]).toMatchObject({ method: 'emt', lengthFt: 22, place: 'garage', way: { id: 'new', kind: 'raceway' } });
-    expect(one.run[0]!.way).toEqual(two.run[0]!.way);
-    expect(alone(one, 0).run[0]).not.toHaveProperty('way');
+    expect(two.run[0]).toMatchObject({ method: 'emt', lengthFt: 22, place: 'garage', shares: { raceway: 'new' } });
+    expect(one.run[0]!.shares).toEqual(two.run[0]!.shares);
+    expect(alone(one, 0, 'raceway').run[0]).not.toHaveProperty('shares');
     const [, third] = sharing({ circuit: one, index: 0, other: circuit({ id: 'c', run: [stretch({ method: 'emt' })] }), otherIndex: 0 }, 'raceway', 'newer');
-    expect(third.run[0]!.way?.id).toBe('new');
+    expect(third.run[0]!.shares).toEqual({ raceway: 'new' });
   }); // prettier-ignore
 });
 

@@ -47,7 +47,11 @@ describe('the way, typed', () => {
 
   test('a stretch that was retyped keeps what else is known of it', async () => {
     await begin('mc 35 joists at 8 to 6, pvc80 70 trench 24 to 5, lfnc 6');
-    expect(runOf('kiln')[1]).toMatchObject({ lengthFt: 70, heightFt: -2, way: { id: 'north-trench' } });
+    expect(runOf('kiln')[1]).toMatchObject({
+      lengthFt: 70,
+      heightFt: -2,
+      shares: { trench: 'north-trench' },
+    });
   });
 });
 
@@ -157,11 +161,11 @@ describe('beside the card', () => {
     expect(runOf('garage-outlet')[1]).toMatchObject({
       method: 'pvc80',
       lengthFt: 66,
-      way: { kind: 'raceway' },
+      shares: { trench: 'north-trench', raceway: expect.any(String) as string },
     });
     expect(viewOf('kiln').solved.figures.stretches[1]?.terms.adjustment).toBe(0.8);
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(5);
-    await userEvent.click(screen.getByRole('button', { name: 'Go its own way' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Go its own way: one raceway' }));
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(3);
     store.dispatch(undone());
     store.dispatch(undone());

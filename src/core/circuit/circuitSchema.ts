@@ -5,7 +5,7 @@ import { siteSchema } from '../protection/siteSchema';
 import { applianceSchema } from '../appliances/registry';
 import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
-import { STATION_KINDS, WAY_FITTINGS, WAY_KINDS } from './wayKinds';
+import { STATION_KINDS, WAY_FITTINGS } from './wayKinds';
 
 /** Raceways in which a cable may be pulled. */
 export const SLEEVES = ['emt', 'pvc40', 'pvc80', 'rmc', 'imc'] as const satisfies readonly MethodId[];
@@ -41,10 +41,10 @@ export const stretchSchema = z.strictObject({
   bendsDeg: z.number().min(0).max(1440).describe('Bends between pull points, degrees'),
   heightFt: z.number().min(-20).max(60).describe('Height above grade at which it runs, feet'),
   endHeightFt: z.number().min(-20).max(60).describe('Height above grade of the station at its end, feet'),
-  way: z
-    .strictObject({ id, kind: z.enum(WAY_KINDS) })
+  shares: z
+    .strictObject({ raceway: id.optional(), bundle: id.optional(), trench: id.optional() })
     .optional()
-    .describe('What it shares with stretches of other circuits that bear the same id'),
+    .describe('What it shares with stretches of other circuits that bear the same id there'),
   burial: z.enum(BURIAL_PLACES).optional().describe('What lies over a buried stretch; yard until it is said'),
   bored: z.boolean().optional().describe('Whether it is bored rather than dug'),
   swingF: z.number().min(0).max(250).optional().describe('Hottest less coldest of the raceway in a year, °F'),

@@ -2,7 +2,7 @@ import type { LoadModel } from '../appliances/family';
 import type { Insulation } from '../code/tables/shapes';
 import type { WireSize } from '../units/wireSize';
 import type { Stretch } from './circuitSchema';
-import type { WayKind } from './wayKinds';
+import { WAY_KINDS, type WayKind } from './wayKinds';
 
 /** Another circuit on the same way. Its sizes are null until it was sized itself. */
 export interface WayMember {
@@ -19,30 +19,34 @@ export interface WayMember {
   readonly ground: WireSize | null;
 }
 
-/** Who else goes the way of a stretch. */
-export interface StretchCompany {
-  readonly kind: WayKind;
-  readonly members: readonly WayMember[];
-}
+/** Who else is in the raceway, the bundle or the trench of a stretch. */
+export type StretchCompany = Readonly<Partial<Record<WayKind, readonly WayMember[]>>>;
 
 /** Company of a circuit's stretches, by the id of the stretch. */
 export type Companies = Readonly<Record<string, StretchCompany>>;
 
-/** Who goes the way of a stretch; nobody where it goes alone. */
-export const companyOf = ({ id, way }: Stretch, company: Companies): StretchCompany | undefined =>
-  way === undefined ? undefined : company[id];
+/** Who shares one kind of way with a stretch; nobody where it goes alone. */
+export const companyOf = (
+  { id, shares }: Stretch,
+  kind: WayKind,
+  company: Companies,
+): readonly WayMember[] => (shares?.[kind] === undefined ? [] : (company[id]?.[kind] ?? []));
+
+/** The ways that a stretch shares, each in one word of its kind and id. */
+export const wayKeys = ({ shares = {} }: Stretch): readonly string[] =>
+  WAY_KINDS.flatMap((kind) => (shares[kind] === undefined ? [] : [`${kind} ${shares[kind]}`]));
 
 /** The current-carrying conductors that a circuit has itself: a neutral of unbalance only is none (310.15(E)). */
 export const ownCarrying = ({ phase }: Pick<LoadModel, 'phase'>): 2 | 3 => (phase === 3 ? 3 : 2);
 
 /** The conductors that count together in a stretch (310.15(C)(1)): those of the circuit, its company, and no fewer than were typed. */
-export const carryingTogether = (
-  stretch: Stretch,
-  own: 2 | 3,
-  company: StretchCompany | undefined,
-): number => {
+export function carryingTogether(stretch: Stretch, own: 2 | 3, company: Companies): number {
   // Separate raceways or spaced cables in one trench do not heat each other (300.5(I)).
-  if (company === undefined || company.kind === 'trench') return stretch.currentCarrying ?? own;
-  const sum = company.members.reduce<number>((count, { carrying }) => count + carrying, own);
+  const inRaceway = companyOf(stretch, 'raceway', company);
+  const inBundle = companyOf(stretch, 'bundle', company).filter(
+    ({ circuitId }) => !inRaceway.some((each) => each.circuitId === circuitId),
+  );
+  if (inRaceway.length + inBundle.length === 0) return stretch.currentCarrying ?? own;
+  const sum = [...inRaceway, ...inBundle].reduce<number>((count, { carrying }) => count + carrying, own);
   return Math.max(stretch.currentCarrying ?? 0, sum);
-};
+}

@@ -10,7 +10,7 @@ import type { TemperatureColumn } from '../code/tables/shapes';
 import type { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
 import type { SolveContext } from './solveContext';
-import { carryingTogether, companyOf, ownCarrying, type Companies } from './company';
+import { carryingTogether, ownCarrying, type Companies } from './company';
 import { isNipple } from './stations';
 
 /** What every step of choosing a conductor looks at. */
@@ -66,7 +66,7 @@ export const workedRun = (
     circuit,
     circuit.run.map((stretch, index) => {
       const { method, place, ambientC } = stretch;
-      const together = carryingTogether(stretch, own, companyOf(stretch, company));
+      const together = carryingTogether(stretch, own, company);
       // Conductors in a nipple are not adjusted, however many they are.
       const currentCarrying = isNipple(circuit.run, index) ? own : together;
       return {

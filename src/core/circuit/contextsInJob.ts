@@ -2,9 +2,10 @@ import type { LoadModel } from '../appliances/family';
 import { applianceLoad } from '../appliances/registry';
 import { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
-import { ownCarrying, type Companies, type StretchCompany, type WayMember } from './company';
+import { ownCarrying, wayKeys, type Companies, type StretchCompany, type WayMember } from './company';
 import type { SolvedCircuit } from './figures';
 import type { SolveContext } from './solveContext';
+import { WAY_KINDS, type WayKind } from './wayKinds';
 
 const memberOf = (circuit: Circuit, load: LoadModel, solved: SolvedCircuit | null): WayMember => ({
   circuitId: circuit.id,
@@ -24,7 +25,7 @@ type Ways = ReadonlyMap<string, readonly Circuit[]>;
 function waysOf(circuits: readonly Circuit[]): Ways {
   const ways = new Map<string, Circuit[]>();
   for (const circuit of circuits) {
-    for (const id of new Set(circuit.run.flatMap(({ way }) => (way === undefined ? [] : [way.id])))) {
+    for (const id of new Set(circuit.run.flatMap(wayKeys))) {
       ways.set(id, [...(ways.get(id) ?? []), circuit]);
     }
   }
@@ -33,12 +34,16 @@ function waysOf(circuits: readonly Circuit[]): Ways {
 
 function companies(circuit: Circuit, ways: Ways, members: ReadonlyMap<string, WayMember>): Companies {
   const found: Record<string, StretchCompany> = {};
-  for (const { id, way } of circuit.run) {
-    const others = (ways.get(way?.id ?? '') ?? []).flatMap((other) => {
-      const member = other.id === circuit.id ? undefined : members.get(other.id);
-      return member === undefined ? [] : [member];
-    });
-    if (way !== undefined && others.length > 0) found[id] = { kind: way.kind, members: others };
+  for (const { id, shares = {} } of circuit.run) {
+    const company: Partial<Record<WayKind, readonly WayMember[]>> = {};
+    for (const kind of WAY_KINDS) {
+      const others = (ways.get(`${kind} ${shares[kind] ?? ''}`) ?? []).flatMap((other) => {
+        const member = other.id === circuit.id ? undefined : members.get(other.id);
+        return member === undefined ? [] : [member];
+      });
+      if (others.length > 0) company[kind] = others;
+    }
+    if (Object.keys(company).length > 0) found[id] = company;
   }
   return found;
 }
@@ -61,7 +66,7 @@ export function contextsInJob(
   { solve, withCompany }: Solvers,
 ): ReadonlyMap<string, SolveContext> {
   const ways = waysOf(circuits);
-  const sharing = circuits.filter(({ run }) => run.some(({ way }) => (ways.get(way?.id ?? '')?.length ?? 0) > 1));
+  const sharing = circuits.filter(({ run }) => run.some((stretch) => wayKeys(stretch).some((key) => (ways.get(key)?.length ?? 0) > 1)));
   const { code, practices } = base;
   const loads = new Map(
     sharing.map((each) => [each.id, applianceLoad(each.appliance, { code, practices, work: new Working(code, 'load') })]),

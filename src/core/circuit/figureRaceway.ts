@@ -20,7 +20,7 @@ import type { ComfortReason } from '../working/step';
 import type { Working } from '../working/worked';
 import type { ConductorChoice } from './chooseConductor';
 import type { Circuit, Stretch } from './circuitSchema';
-import { companyOf, type StretchCompany, type WayMember } from './company';
+import { companyOf, type WayMember } from './company';
 import type { RacewayFigures } from './figures';
 import type { SolveContext } from './solveContext';
 import { isNipple } from './stations';
@@ -45,10 +45,9 @@ function contents(
   circuit: Circuit,
   conductor: ConductorChoice,
   ground: WireSize,
-  company: StretchCompany | undefined,
+  others: readonly WayMember[],
   code: Edition,
 ): Contents {
-  const others = company?.kind === 'raceway' ? company.members : [];
   const shared = others.reduce<WireSize>((most, each) => largerSize(most, each.ground ?? most), ground);
   const area = (size: WireSize | null, insulation: Insulation): number =>
     size === null ? 0 : (conductorArea(size, insulation, code) ?? 0);
@@ -82,7 +81,7 @@ export function figureRaceway(
 ): RacewayFigures | null {
   const { raceway: type } = METHODS[stretch.method];
   if (type === null) return null;
-  const held = contents(circuit, conductor, ground, companyOf(stretch, company), code);
+  const held = contents(circuit, conductor, ground, companyOf(stretch, 'raceway', company), code);
   const { conductors, areaIn2 } = held;
   const nipple = isNipple(circuit.run, circuit.run.indexOf(stretch));
   const limit = fillLimit(code, conductors, nipple);

@@ -79,13 +79,15 @@ const marked75: Try = (circuit) => [
 ];
 
 /** Whether a stretch has company that it could do without. */
-const isCrowded = ({ currentCarrying, way }: Stretch): boolean =>
-  currentCarrying !== null || (way !== undefined && way.kind !== 'trench');
+const isCrowded = ({ currentCarrying, shares }: Stretch): boolean =>
+  currentCarrying !== null || shares?.raceway !== undefined || shares?.bundle !== undefined;
 
-const byItself = (stretch: Stretch): Stretch => {
-  const { way, ...rest } = stretch;
-  return way === undefined || way.kind === 'trench' ? { ...stretch, currentCarrying: null } : { ...rest, currentCarrying: null };
-}; // prettier-ignore
+/** A stretch in a raceway and a bundle of its own; the trench may be shared all the same. */
+const byItself = ({ shares, ...rest }: Stretch): Stretch => ({
+  ...rest,
+  currentCarrying: null,
+  ...(shares?.trench !== undefined && { shares: { trench: shares.trench } }),
+});
 
 const spreadOut: Try = (circuit, finding) =>
   circuit.run.some(isCrowded)

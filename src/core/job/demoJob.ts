@@ -25,7 +25,7 @@ const circuit = (part: Pick<Circuit, 'id' | 'name' | 'appliance' | 'run'> & Part
 });
 
 /** The trench along the north side, which two circuits lie in. */
-const NORTH_TRENCH: Stretch['way'] = { id: 'north-trench', kind: 'trench' };
+const NORTH_TRENCH: Stretch['shares'] = { trench: 'north-trench' };
 
 const CIRCUITS: readonly Circuit[] = [
   circuit({
@@ -43,7 +43,7 @@ const CIRCUITS: readonly Circuit[] = [
     appliance: { family: 'load', nameplate: { amps: 48, continuousAmps: 48, volts: 240, neutral: false } },
     run: [
       stretch({ id: 'joists', method: 'mc', lengthFt: 31, place: 'indoor', ambientC: 30, heightFt: 8, endHeightFt: 6 }),
-      stretch({ id: 'trench', method: 'pvc80', lengthFt: 66, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 5, way: NORTH_TRENCH }),
+      stretch({ id: 'trench', method: 'pvc80', lengthFt: 66, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 5, shares: NORTH_TRENCH }),
       stretch({ id: 'whip', method: 'lfnc', lengthFt: 6, place: 'indoor', ambientC: 30, heightFt: 2, endHeightFt: 3 }),
     ],
   }),
@@ -65,7 +65,7 @@ const CIRCUITS: readonly Circuit[] = [
     },
     terminals: { panel: 75, load: 'unmarked' },
     run: [
-      stretch({ id: 'yard', method: 'pvc40', lengthFt: 118, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 4, way: NORTH_TRENCH }),
+      stretch({ id: 'yard', method: 'pvc40', lengthFt: 118, place: 'underground', ambientC: 30, bendsDeg: 180, heightFt: -1.5, endHeightFt: 4, shares: NORTH_TRENCH }),
     ],
   }),
   circuit({

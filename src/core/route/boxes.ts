@@ -1,3 +1,5 @@
+import type { Stretch } from '../circuit/circuitSchema';
+import { companyOf } from '../circuit/company';
 import type { StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import { knockouts } from '../code/tables/knockouts';
@@ -73,12 +75,10 @@ const groundOf = ({ figures }: RoutedStretch, taken: WireSize): WireSize =>
 const gangs = (ratingA: number): number => (ratingA > 20 ? 2 : 1);
 
 /** Conductors of other circuits that come in by a shared raceway. */
-const inCompany = ({ context }: LaidOut, stretchId: string): readonly Counted[] => {
-  const company = context.company?.[stretchId];
-  return company?.kind === 'raceway'
-    ? company.members.flatMap(({ size, wires }) => (size === null ? [] : [{ size, count: wires }]))
-    : [];
-};
+const inCompany = ({ context }: LaidOut, stretch: Stretch): readonly Counted[] =>
+  companyOf(stretch, 'raceway', context.company ?? {}).flatMap(({ size, wires }) =>
+    size === null ? [] : [{ size, count: wires }],
+  );
 
 /** Conductors that pass a pull box unbroken count once; those that end or are spliced, on both sides. */
 function contents(about: LaidOut, given: readonly RoutedStretch[], receptacleA: number | null): BoxContents {
@@ -91,7 +91,7 @@ function contents(about: LaidOut, given: readonly RoutedStretch[], receptacleA: 
   return {
     conductors: [
       ...at.map((each) => ({ size: figures.size, count: each.figures.cable?.wires ?? figures.wires })),
-      ...at.flatMap(({ stretch }) => inCompany(about, stretch.id)),
+      ...at.flatMap(({ stretch }) => inCompany(about, stretch)),
     ],
     egc: at.map((each) => ({ size: groundOf(each, figures.groundTaken), count: 1 })),
     devices: receptacleA === null ? [] : [{ size: figures.size, gangs: gangs(receptacleA) }],

@@ -44,15 +44,26 @@ const wayOf = (each: RoutedStretch, { circuit }: Routed, own: boolean): TrenchWa
   outsideIn: outside(each),
 });
 
-/** What else lies in the trench of a stretch. */
-const company = ({ neighbours }: LaidOut, { stretch }: RoutedStretch): readonly TrenchWay[] =>
-  stretch.way?.kind !== 'trench'
-    ? []
-    : neighbours.flatMap((other) =>
-        routedStretches(other)
-          .filter((each) => each.stretch.way?.id === stretch.way?.id)
-          .map((each) => wayOf(each, other, false)),
-      );
+/**
+ * What else lies in the trench of a stretch. Circuits in one raceway are drawn as one: those that share the raceway
+ * of the stretch itself lie in it, the others are gathered by theirs.
+ */
+function company({ neighbours }: LaidOut, { stretch: { shares } }: RoutedStretch): readonly TrenchWay[] {
+  const trench = shares?.trench;
+  if (trench === undefined) return [];
+  const found = new Map<string, TrenchWay>();
+  for (const other of neighbours) {
+    for (const each of routedStretches(other)) {
+      const theirs = each.stretch.shares;
+      if (theirs?.trench !== trench || (theirs.raceway !== undefined && theirs.raceway === shares?.raceway)) continue;
+      const key = theirs.raceway ?? `${other.circuit.id} ${each.index}`;
+      const way = wayOf(each, other, false);
+      const already = found.get(key);
+      found.set(key, already === undefined ? way : { ...already, name: `${already.name}; ${way.name}` });
+    }
+  }
+  return [...found.values()];
+} // prettier-ignore
 
 /** Whether the fault protection stands at the start of the circuit, so that the buried part is behind it. */
 const protectedUpstream = ({ form }: { readonly form: string }): boolean =>

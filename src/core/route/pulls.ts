@@ -1,3 +1,4 @@
+import { companyOf } from '../circuit/company';
 import { METHODS } from '../code/methods';
 import { bendRadius } from '../code/tables/bendRadius';
 import { conductorDiameter } from '../rules/racewayFill';
@@ -108,8 +109,7 @@ function pulledWire(about: LaidOut, index: number): PulledWire {
   const stretch = circuit.run[index];
   const raceway = figures.stretches[index]?.raceway;
   const metal = circuit.material;
-  const company = context.company?.[stretch?.id ?? ''];
-  const others = company?.kind === 'raceway' ? company.members : [];
+  const others = stretch === undefined ? [] : companyOf(stretch, 'raceway', context.company ?? {});
   const weight = (size: typeof figures.size, count: number): number =>
     conductorWeight({ size, metal, count }, context.code);
   const outsideIn = conductorDiameter(figures.size, circuit.insulation, context.code);

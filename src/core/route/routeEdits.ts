@@ -7,7 +7,8 @@ import type { AnyRouteFinding } from '../working/routeFinding';
 type End = NonNullable<Stretch['end']>;
 
 /** What may be taken out of a stretch by setting it to undefined. */
-type Optional = 'way' | 'burial' | 'bored' | 'swingF' | 'edgeIn' | 'pieceFt' | 'sleeve' | 'without' | 'end';
+type Optional =
+  'shares' | 'burial' | 'bored' | 'swingF' | 'edgeIn' | 'pieceFt' | 'sleeve' | 'without' | 'end';
 type StretchChange = Partial<Omit<Stretch, Optional>> & { [K in Optional]?: Stretch[K] | undefined };
 
 /** One stretch changed; what is set to undefined is taken out. */
@@ -37,7 +38,7 @@ export function withFitting(circuit: Circuit, index: number, fitting: WayFitting
 export const withRouteOf = (circuit: Circuit, from: Circuit, newId: () => string): Circuit => ({
   ...circuit,
   startHeightFt: from.startHeightFt,
-  run: from.run.map(({ way: _way, pieceFt: _piece, ...stretch }) => ({ ...stretch, id: newId() })),
+  run: from.run.map(({ shares: _shares, pieceFt: _piece, ...stretch }) => ({ ...stretch, id: newId() })),
 });
 
 /** Two stretches of two circuits. */
@@ -59,8 +60,8 @@ export function sharing(
 ): readonly [Circuit, Circuit] {
   const stretch = circuit.run[index];
   const twin = other.run[otherIndex];
-  const id = stretch?.way?.kind === kind ? stretch.way.id : twin?.way?.kind === kind ? twin.way.id : newId;
-  const way = { id, kind };
+  const id = stretch?.shares?.[kind] ?? twin?.shares?.[kind] ?? newId;
+  const joined = (each: Stretch | undefined): Stretch['shares'] => ({ ...each?.shares, [kind]: id });
   const alike: Partial<Stretch> =
     kind === 'raceway' && stretch !== undefined
       ? {
@@ -70,14 +71,22 @@ export function sharing(
           ambientC: stretch.ambientC,
           bendsDeg: stretch.bendsDeg,
           heightFt: stretch.heightFt,
+          // What is in one raceway lies in one trench.
+          shares: { ...twin?.shares, ...stretch.shares },
         }
       : {};
-  return [withStretch(circuit, index, { way }), withStretch(other, otherIndex, { ...alike, way })];
+  const twinned = { ...twin, ...alike };
+  return [
+    withStretch(circuit, index, { shares: joined(stretch) }),
+    withStretch(other, otherIndex, { ...alike, shares: { ...twinned.shares, [kind]: id } }),
+  ];
 }
 
-/** A stretch that goes its way alone again. */
-export const alone = (circuit: Circuit, index: number): Circuit =>
-  withWay(circuit, index, { way: undefined });
+/** A stretch that shares one kind of way no longer. */
+export function alone(circuit: Circuit, index: number, kind: WayKind): Circuit {
+  const shares = saved({ ...circuit.run[index]?.shares, [kind]: undefined });
+  return withWay(circuit, index, { shares: Object.keys(shares).length === 0 ? undefined : shares });
+}
 
 /** A way out of a finding about the way: what is put right, and the circuit as it would be. */
 export interface RouteRemedy {

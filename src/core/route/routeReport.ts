@@ -32,10 +32,10 @@ export interface RouteReport {
 /** Stretches that share a raceway are one and the same raceway: its length, method and place agree. */
 function findDifferences({ circuit, neighbours }: LaidOut, findings: RouteFindings): void {
   for (const [index, stretch] of circuit.run.entries()) {
-    const { way } = stretch;
-    if (way?.kind !== 'raceway') continue;
+    const raceway = stretch.shares?.raceway;
+    if (raceway === undefined) continue;
     for (const other of neighbours) {
-      const twin = other.circuit.run.find((each) => each.way?.id === way.id);
+      const twin = other.circuit.run.find((each) => each.shares?.raceway === raceway);
       const same =
         twin === undefined ||
         (twin.method === stretch.method && twin.lengthFt === stretch.lengthFt && twin.place === stretch.place);

@@ -1,5 +1,5 @@
 import type { Circuit } from '../circuit/circuitSchema';
-import type { Companies, StretchCompany } from '../circuit/company';
+import { companyOf, type Companies, type WayMember } from '../circuit/company';
 import type { SolvedCircuit } from '../circuit/figures';
 import { stationKinds, type StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
@@ -63,10 +63,9 @@ function grouped({ run }: Circuit, kinds: readonly StationKind[]): readonly numb
 }
 
 /** Whether a circuit brings the one ground of a shared raceway: the largest does, of equal ones the first by id. */
-function bringsGround(circuit: Circuit, { figures }: SolvedCircuit, company: StretchCompany | undefined): boolean {
-  if (company?.kind !== 'raceway') return true;
+function bringsGround(circuit: Circuit, { figures }: SolvedCircuit, others: readonly WayMember[]): boolean {
   const own = sizeRank(figures.groundTaken);
-  return company.members.every(({ ground, circuitId }) => {
+  return others.every(({ ground, circuitId }) => {
     const theirs = ground === null ? -1 : sizeRank(ground);
     return theirs < own || (theirs === own && circuit.id < circuitId);
   });
@@ -89,9 +88,10 @@ export function wirePieces(
     const cable = METHODS[at.method].kind === 'cable';
     const between = stretches.slice(1).map((index) => kinds[index] ?? 'body');
     const ends = [kinds[from] ?? 'panel', kinds[to] ?? 'appliance'] as const;
-    const grounded = stretches.some((index) =>
-      bringsGround(circuit, solved, company[circuit.run[index]?.id ?? '']),
-    );
+    const grounded = stretches.some((index) => {
+      const stretch = circuit.run[index];
+      return stretch !== undefined && bringsGround(circuit, solved, companyOf(stretch, 'raceway', company));
+    });
     const wayFt = stretches.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
     const makeUpFt = [...ends, ...between].reduce((ft, kind) => ft + makeUp(kind, cable), 0);
     return [

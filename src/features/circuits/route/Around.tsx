@@ -1,5 +1,6 @@
 import { useElementSize } from '@mantine/hooks';
 import { Link } from 'react-router';
+import { companyOf } from '../../../core/circuit/company';
 import { stationLetter } from '../../../core/circuit/stations';
 import { cite } from '../../../core/code/edition';
 import { methodCitation, METHODS } from '../../../core/code/methods';
@@ -62,8 +63,8 @@ function InsideRaceway({ view, index }: AroundProps) {
   const raceway = stretch?.raceway;
   if (stretch === undefined || !raceway) return null;
   const conductors = racewayContents(view, index);
-  const company = context.company?.[circuit.run[index]?.id ?? ''];
-  const shared = company?.kind === 'raceway' ? company.members.map(({ name }) => name) : [];
+  const own = circuit.run[index];
+  const shared = own === undefined ? [] : companyOf(own, 'raceway', context.company ?? {}).map(({ name }) => name);
   // Only three equal conductors can wedge side by side: the sizing looked at that.
   const jam = solved.workings.raceway.find((step) => step.id === 'raceway.jam' && step.stretch === index);
   return (

@@ -56,17 +56,28 @@ function SharedNow({ view, index }: ShareProps) {
   const { job } = useReadyJob();
   const { canWrite, replaceCircuit } = useJobEditor();
   const { circuit } = view;
-  const way = circuit.run[index]?.way;
-  if (way === undefined) return null;
-  const others = job.circuits.filter((each) => each.id !== circuit.id && each.run.some((stretch) => stretch.way?.id === way.id));
-  return (
-    <p>
-      {spanOf(index)} shares {wayName[way.kind]} with <b>{others.map(({ name }) => name).join(', ') || 'nobody yet'}</b>.{' '}
-      <button type="button" className="act" disabled={!canWrite} onClick={() => { replaceCircuit(alone(circuit, index), 'Go its own way'); }}>
-        Go its own way
-      </button>
-    </p>
-  );
+  const shares = circuit.run[index]?.shares ?? {};
+  return WAY_KINDS.map((kind) => {
+    const id = shares[kind];
+    if (id === undefined) return null;
+    const others = job.circuits.filter((each) => each.id !== circuit.id && each.run.some((stretch) => stretch.shares?.[kind] === id));
+    return (
+      <p key={kind}>
+        {spanOf(index)} shares {wayName[kind]} with <b>{others.map(({ name }) => name).join(', ') || 'nobody yet'}</b>.{' '}
+        <button
+          type="button"
+          className="act"
+          aria-label={`Go its own way: ${wayName[kind]}`}
+          disabled={!canWrite}
+          onClick={() => {
+            replaceCircuit(alone(circuit, index, kind), 'Go its own way');
+          }}
+        >
+          Go its own way
+        </button>
+      </p>
+    );
+  });
 } // prettier-ignore
 
 function Share({ view, index }: ShareProps) {

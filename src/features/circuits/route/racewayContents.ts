@@ -1,3 +1,4 @@
+import { companyOf } from '../../../core/circuit/company';
 import { conductorDiameter } from '../../../core/rules/racewayFill';
 import { stretchConductors } from '../../../core/wording/conductors';
 import type { CircuitView } from '../../../store/circuitView';
@@ -21,8 +22,8 @@ export function racewayContents({ circuit, solved, context }: CircuitView, index
   if (stretch === undefined || !raceway) return [];
   const { code } = context;
   const own = stretchConductors(stretch, solved.figures).filter(({ letters }) => letters !== 'GN' && letters !== 'BARE');
-  const company = context.company?.[circuit.run[index]?.id ?? ''];
-  const others = company?.kind === 'raceway' ? company.members : [];
+  const run = circuit.run[index];
+  const others = run === undefined ? [] : companyOf(run, 'raceway', context.company ?? {});
   return [
     ...own.map(({ letters, size }) => ({ letters, diameterIn: conductorDiameter(size, circuit.insulation, code), own: true })),
     ...others.flatMap(({ wires, neutral, volts, size, insulation }) =>
