@@ -1,5 +1,4 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
-import { wayKeys } from '../core/circuit/company';
 import type { SolvedCircuit } from '../core/circuit/figures';
 import { worstStanding, type FigureStanding } from '../core/circuit/standings';
 import type { Job } from '../core/job/jobSchema';
@@ -8,6 +7,7 @@ import type { Routed } from '../core/route/routeCase';
 import type { AnyRouteFinding } from '../core/working/routeFinding';
 import { routeSentence } from '../core/wording/routeFindings';
 import { circuitView } from './circuitView';
+import { circuitWays } from './sharedWays';
 
 /** The way of a circuit with everything that was computed of it. */
 export interface RouteView {
@@ -33,10 +33,10 @@ const views = new WeakMap<SolvedCircuit, Known>();
 
 /** Circuits that share a part of the way, solved. */
 function neighboursOf(job: Job, circuit: Circuit): readonly Routed[] {
-  const ways = new Set(circuit.run.flatMap(wayKeys));
-  if (ways.size === 0) return [];
+  const ways = circuitWays(circuit);
+  if (ways.length === 0) return [];
   return job.circuits
-    .filter((other) => other.id !== circuit.id && other.run.some((stretch) => wayKeys(stretch).some((key) => ways.has(key))))
+    .filter((other) => other.id !== circuit.id && circuitWays(other).some((key) => ways.includes(key)))
     .map((other) => ({ circuit: other, solved: circuitView(job, other).solved }));
 } // prettier-ignore
 

@@ -42,18 +42,25 @@ interface Contexts {
   readonly of: ReadonlyMap<string, SolveContext>;
 }
 
-const wayIds = ({ run }: Circuit): readonly string[] => run.flatMap(wayKeys);
+const keys = new WeakMap<Circuit, readonly string[]>();
+
+/** The ways that a circuit shares anywhere along its run. */
+export function circuitWays(circuit: Circuit): readonly string[] {
+  const known = keys.get(circuit) ?? [...new Set(circuit.run.flatMap(wayKeys))];
+  keys.set(circuit, known);
+  return known;
+}
 
 /** The circuits that changed, and all that hang together with them by ways shared before or now. */
 function affected(circuits: readonly Circuit[], before: readonly Circuit[]): ReadonlySet<Circuit> {
   const kept = new Set(before);
   const still = new Set(circuits);
   const touched = new Set<Circuit>(circuits.filter((each) => !kept.has(each)));
-  const ways = new Set([...touched, ...before.filter((each) => !still.has(each))].flatMap(wayIds));
+  const ways = new Set([...touched, ...before.filter((each) => !still.has(each))].flatMap(circuitWays));
   for (let grown = true; grown;) {
     grown = false;
     for (const circuit of circuits) {
-      const ids = wayIds(circuit);
+      const ids = circuitWays(circuit);
       if (touched.has(circuit) || !ids.some((id) => ways.has(id))) continue;
       touched.add(circuit);
       for (const id of ids) ways.add(id);
