@@ -10,7 +10,10 @@ module.exports = {
       name: 'core-imports-only-small-pure-packages',
       severity: 'error',
       from: { path: '^src/core' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|xmlchars|@tarikjabiri/dxf)' },
+      to: {
+        path: 'node_modules',
+        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|xmlchars|@tarikjabiri/dxf)',
+      },
     },
     {
       name: 'core-no-node',
