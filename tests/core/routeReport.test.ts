@@ -189,6 +189,13 @@ describe('bends and pulls along the way', () => {
     expect(routeCodes(routeOf(remedy!.circuit))).toEqual([]);
   });
 
+  test('the hard spot is told from the start of the pull, couplings passed', () => {
+    const run = [pipe('a', { lengthFt: 50, bendsDeg: 0, heightFt: 5, endHeightFt: 5, end: { kind: 'coupling' } }), pipe('b', { lengthFt: 20, bendsDeg: 180, heightFt: 5, endHeightFt: 5 })];
+    const [pull] = routeOf({ appliance: kiln, run }).pulls;
+    expect(pull!.hardAtFt).toBeGreaterThan(50);
+    expect(pull!.hardAtFt).toBeLessThanOrEqual(60);
+  }); // prettier-ignore
+
   test('cable goes over into raceway in a box; any other fitting is asked about', () => {
     const over = (kind: 'coupling' | 'box') => routeOf({ run: [stretch({ id: 'a', end: { kind } }), pipe('b', { bendsDeg: 0 })] });
     expect(routeCodes(over('coupling'))).toEqual(['station.transition']);

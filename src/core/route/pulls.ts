@@ -124,14 +124,15 @@ function pulledWire(about: LaidOut, index: number): PulledWire {
 }
 
 /** Feet from the start of a section at which most of the tension arises. */
-function hardSpot(parts: readonly PlacedPart[], pull: Pull, startFt: number): number {
-  let [most, atFt] = [0, 0];
-  for (const [at, { atFt: here }] of parts.entries()) {
+function hardSpot({ circuit }: LaidOut, group: readonly number[], parts: readonly PlacedPart[], pull: Pull): number {
+  let [most, hard]: [number, PlacedPart | undefined] = [0, undefined];
+  for (const [at, part] of parts.entries()) {
     const gain = (pull.after[at] ?? 0) - (pull.after[at - 1] ?? 0);
-    if (gain > most) [most, atFt] = [gain, here];
+    if (gain > most) [most, hard] = [gain, part];
   }
-  return startFt + atFt;
-}
+  const before = group.filter((index) => index < (hard?.stretch ?? 0));
+  return before.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), hard?.atFt ?? 0);
+} // prettier-ignore
 
 function section(about: LaidOut, group: readonly number[]): PullSection | undefined {
   const { circuit, solved, context } = about;
@@ -168,7 +169,7 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
     better: back.pounds < forward.pounds ? 'back' : 'forward',
     pounds: Math.min(forward.pounds, back.pounds),
     limitLb: conductorPullLimit(figures.size, circuit.material, figures.wires, context.code),
-    hardAtFt: hardSpot(parts, forward, 0),
+    hardAtFt: hardSpot(about, group, parts, forward),
     added,
   };
 } // prettier-ignore

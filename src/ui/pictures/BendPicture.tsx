@@ -1,5 +1,6 @@
 import type { BendMark, MarkedBend } from '../../core/rules/bendMarks';
 import { tapeInches } from '../../core/wording/routeWords';
+import { DimensionLine } from './DimensionLine';
 import './pictures.css';
 
 interface BendPictureProps {
@@ -70,12 +71,7 @@ function RiseDimension({
   const [top, bottom] = [112 + last.y * fit, 112];
   return (
     <g>
-      <path
-        d={`M${x} ${top}V${bottom}M${x - 4} ${top + 4}l8 -8M${x - 4} ${bottom + 4}l8 -8`}
-        stroke="var(--copper)"
-        strokeWidth="1.2"
-        fill="none"
-      />
+      <DimensionLine from={[x, top]} to={[x, bottom]} />
       <text x={x + 7} y={(top + bottom) / 2 + 4} className="figures small dimension">
         {tapeInches(riseIn)}
       </text>

@@ -1,5 +1,6 @@
 import type { SectionGeometry, SectionStretch } from '../../core/run/sectionGeometry';
 import { printNumber } from '../../core/units/number';
+import { DimensionLine } from './DimensionLine';
 import type { DrawnSection, StationNote, StretchLabel } from './sectionDrawing';
 import { CEILING_FT } from './SectionGround';
 import type { SectionScale } from './sectionScale';
@@ -34,12 +35,7 @@ function Cover({ stretch, scale }: { stretch: SectionStretch; scale: SectionScal
   const [top, bottom] = [scale.y(0), scale.y(deepFt) - 4];
   return (
     <g>
-      <path
-        d={`M${x} ${top}V${bottom}M${x - 4} ${top + 4}l8 -8M${x - 4} ${bottom + 4}l8 -8`}
-        stroke="var(--copper)"
-        strokeWidth="1.2"
-        fill="none"
-      />
+      <DimensionLine from={[x, top]} to={[x, bottom]} />
       <text x={x + 9} y={(top + bottom) / 2 + 5} className="dimension">
         {printNumber(-deepFt * 12, 0)} in of cover
       </text>

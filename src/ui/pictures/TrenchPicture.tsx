@@ -1,5 +1,6 @@
 import type { BurialReport } from '../../core/route/burials';
 import { printNumber } from '../../core/units/number';
+import { DimensionLine } from './DimensionLine';
 import './pictures.css';
 
 interface TrenchPictureProps {
@@ -78,13 +79,10 @@ function Ways({ burial: { trench, ways }, at: { perIn, left, right, bottom } }: 
 function Dimensions({ burial: { trench, coverIn, needs }, at: { perIn, left, right, bottom } }: PartProps) {
   const cover = TOP_PX + coverIn * perIn;
   const middle = (TOP_PX + cover) / 2;
-  const tick = (x: number, y: number): string => `M${x - 4} ${y + 4}l8 -8`;
   return (
     <>
-      <g stroke="var(--copper)" strokeWidth="1.2" fill="none">
-        <path d={`M${left - 16} ${TOP_PX}V${cover}${tick(left - 16, TOP_PX)}${tick(left - 16, cover)}`} />
-        <path d={`M${left} ${bottom + 12}H${right}${tick(left, bottom + 12)}${tick(right, bottom + 12)}`} />
-      </g>
+      <DimensionLine from={[left - 16, TOP_PX]} to={[left - 16, cover]} />
+      <DimensionLine from={[left, bottom + 12]} to={[right, bottom + 12]} />
       <text x={left - 24} y={middle} textAnchor="end" className="strong">
         <tspan className="figures">{printNumber(coverIn, 1)}</tspan> in of cover
       </text>
