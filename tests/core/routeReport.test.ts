@@ -329,5 +329,10 @@ describe('edits of the way', () => {
       routeCodes(routeOf({ run: [stretch({ method: 'emt', lengthFt, shares })] }, { others: [other] }));
     expect(codes(30)).toEqual([]);
     expect(codes(31)).toEqual(['way.differs']);
+    const sized = routeOf(
+      { run: [stretch({ method: 'emt', lengthFt: 30, shares })], pins: { trade: '1' } },
+      { others: [other] },
+    );
+    expect(routeCodes(sized)).toEqual(['way.differs']);
   });
 });

@@ -29,7 +29,7 @@ export interface RouteReport {
   readonly findings: readonly AnyRouteFinding[];
 }
 
-/** Stretches that share a raceway are one and the same raceway: its length, method and place agree. */
+/** Stretches that share a raceway are one and the same raceway: length, method, place, bends and size agree. */
 function findDifferences({ circuit, neighbours }: LaidOut, findings: RouteFindings): void {
   for (const [index, stretch] of circuit.run.entries()) {
     const raceway = stretch.shares?.raceway;
@@ -38,7 +38,11 @@ function findDifferences({ circuit, neighbours }: LaidOut, findings: RouteFindin
       const twin = other.circuit.run.find((each) => each.shares?.raceway === raceway);
       const same =
         twin === undefined ||
-        (twin.method === stretch.method && twin.lengthFt === stretch.lengthFt && twin.place === stretch.place);
+        (twin.method === stretch.method &&
+          twin.lengthFt === stretch.lengthFt &&
+          twin.place === stretch.place &&
+          twin.bendsDeg === stretch.bendsDeg &&
+          other.circuit.pins.trade === circuit.pins.trade);
       if (!same) findings.found('check', 'way.differs', 'way.together', index, { name: other.circuit.name });
     }
   }

@@ -33,7 +33,7 @@ const SENTENCES: Sentences = {
   's-loop.missing': ({ data }) => `Ground that freezes or settles pulls on ${methodName(data.method)}: leave a loop, or a fitting that gives, where it comes up.`,
   'knockout.size': ({ data }) => data.hasIn > data.needsIn ? `The hole is ${n(data.hasIn, 3)} in; trade size ${data.trade} takes ${n(data.needsIn, 3)} in: reducing washers, or another box.` : `Trade size ${data.trade} is a name: its hole is ${n(data.needsIn, 3)} in across, not ${n(data.hasIn, 3)} in.`,
   'piece.short': ({ data }) => `The piece at hand is ${printLength(feet(data.hasFt))}; with 6 in free in its boxes it has to be ${printLength(feet(data.needsFt))}.`,
-  'way.differs': ({ data }) => `It shares this raceway with ${data.name}, but the two are not alike in length, method or place.`,
+  'way.differs': ({ data }) => `It shares this raceway with ${data.name}, but the two are not alike in length, method, place, bends or size.`,
 }; // prettier-ignore
 
 const sentence = <C extends RouteFindingCode>(finding: RouteFinding<C>): string =>
