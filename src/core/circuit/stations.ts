@@ -21,6 +21,10 @@ export const stationKinds = (run: readonly Stretch[]): readonly StationKind[] =>
 /** Letter of a station by its position: A at the panel. */
 export const stationLetter = (index: number): string => String.fromCharCode('A'.charCodeAt(0) + index);
 
+/** A stretch by its two stations: "B to C". */
+export const stretchSpan = (index: number): string =>
+  `${stationLetter(index)} to ${stationLetter(index + 1)}`;
+
 /** Stations that are enclosures, between which a raceway may be a nipple. */
 const ENCLOSURES: readonly StationKind[] = ['panel', 'box', 'pull-box', 'disconnect', 'appliance'];
 

@@ -4,10 +4,10 @@ import type { StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import { knockouts } from '../code/tables/knockouts';
 import { metalBoxes } from '../code/tables/metalBoxes';
-import { boxFill, PULL_BOX_FROM, type BoxContents, type BoxPart, type Counted } from '../rules/boxFill';
+import { boxFill, isPullBoxSize, type BoxContents, type BoxPart, type Counted } from '../rules/boxFill';
 import { pullBoxLength } from '../rules/pullBox';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
-import { sizeRank, type WireSize } from '../units/wireSize';
+import type { WireSize } from '../units/wireSize';
 import type { RouteFindings } from '../working/routeFinding';
 import { isRaceway, leftOut, type LaidOut, type RoutedStretch } from './routeCase';
 
@@ -119,14 +119,12 @@ function bodyArea({ context }: LaidOut, at: readonly RoutedStretch[]): number {
 
 const HOLDS_SPLICES: readonly StationKind[] = ['box', 'pull-box'];
 
-const isLarge = (size: WireSize): boolean => sizeRank(size) >= sizeRank(PULL_BOX_FROM);
-
 function report(about: LaidOut, station: number, before: RoutedStretch, after: RoutedStretch | undefined): BoxReport {
   const { size, outlet } = about.solved.figures;
   const kind = about.kinds[station] ?? 'box';
   const at = after === undefined ? [before] : [before, after];
   const entering = at.map(entry);
-  const large = isLarge(size);
+  const large = isPullBoxSize(size);
   const receptacleA = kind === 'appliance' ? (outlet.receptacle?.ratingA ?? null) : null;
   const byVolume = !large && BY_VOLUME.includes(kind);
   const parts = !byVolume ? [] : boxFill(contents(about, at, receptacleA), about.context.code);

@@ -1,10 +1,9 @@
 import type { Place } from '../code/methods';
 import type { SectionKey } from '../code/sections';
 import { cableArea, fillPercent, fits, legalTrade } from '../rules/racewayFill';
-import { PULL_BOX_FROM } from '../rules/boxFill';
+import { isPullBoxSize } from '../rules/boxFill';
 import { EXPANSION_FROM_IN, thermalGrowth, usualSwing } from '../rules/thermalGrowth';
 import { METHODS } from '../code/methods';
-import { sizeRank } from '../units/wireSize';
 import type { WayFitting } from '../circuit/wayKinds';
 import type { RouteFindings } from '../working/routeFinding';
 import type { TradeSize } from '../units/tradeSize';
@@ -52,7 +51,7 @@ function seals({ circuit }: LaidOut, { index, stretch }: RoutedStretch): readonl
 function bushings({ solved }: LaidOut, { stretch }: RoutedStretch): readonly Need[] {
   if (!isRaceway(stretch)) return [];
   const threaded = stretch.method === 'rmc' || stretch.method === 'imc';
-  const large = sizeRank(solved.figures.size) >= sizeRank(PULL_BOX_FROM);
+  const large = isPullBoxSize(solved.figures.size);
   return threaded || large ? [need('bushing', 2, 'way.bushing')] : [];
 }
 

@@ -61,7 +61,8 @@ export function sharing(
   const stretch = circuit.run[index];
   const twin = other.run[otherIndex];
   const id = stretch?.shares?.[kind] ?? twin?.shares?.[kind] ?? newId;
-  const joined = (each: Stretch | undefined): Stretch['shares'] => ({ ...each?.shares, [kind]: id });
+  // What is in one raceway lies in one trench.
+  const lies = kind === 'raceway' ? { ...twin?.shares, ...stretch?.shares } : twin?.shares;
   const alike: Partial<Stretch> =
     kind === 'raceway' && stretch !== undefined
       ? {
@@ -71,14 +72,11 @@ export function sharing(
           ambientC: stretch.ambientC,
           bendsDeg: stretch.bendsDeg,
           heightFt: stretch.heightFt,
-          // What is in one raceway lies in one trench.
-          shares: { ...twin?.shares, ...stretch.shares },
         }
       : {};
-  const twinned = { ...twin, ...alike };
   return [
-    withStretch(circuit, index, { shares: joined(stretch) }),
-    withStretch(other, otherIndex, { ...alike, shares: { ...twinned.shares, [kind]: id } }),
+    withStretch(circuit, index, { shares: { ...stretch?.shares, [kind]: id } }),
+    withStretch(other, otherIndex, { ...alike, shares: { ...lies, [kind]: id } }),
   ];
 }
 

@@ -34,9 +34,12 @@ const volumeOf = (code: Edition, size: WireSize): number | undefined => {
   return rows[size];
 };
 
+/** Whether a size is one that boxes and bodies are sized by length for, not by volume. */
+export const isPullBoxSize = (size: WireSize): boolean => sizeRank(size) >= sizeRank(PULL_BOX_FROM);
+
 /** The sizes in a box that are too large for the count by volume. */
 export const tooLargeForFill = ({ conductors, egc, devices }: BoxContents): WireSize | undefined =>
-  [...conductors, ...egc, ...devices].find(({ size }) => sizeRank(size) >= sizeRank(PULL_BOX_FROM))?.size;
+  [...conductors, ...egc, ...devices].find(({ size }) => isPullBoxSize(size))?.size;
 
 const largest = (parts: readonly { readonly size: WireSize }[]): WireSize | undefined =>
   parts.reduce<WireSize | undefined>(

@@ -1,6 +1,6 @@
 import { removeStretch, splitStretch, withStretch } from '../../core/circuit/circuitEdits';
 import type { Circuit, Stretch } from '../../core/circuit/circuitSchema';
-import { stationLetter } from '../../core/circuit/stations';
+import { stationLetter, stretchSpan } from '../../core/circuit/stations';
 import { parseHeight, printHeight } from '../../core/units/height';
 import { parseNumber, printNumber } from '../../core/units/number';
 import { celsius, type Celsius } from '../../core/units/quantity';
@@ -144,7 +144,7 @@ function Acts({ circuit, index, span }: PartProps) {
 export function StretchDetails({ view: { circuit }, stretch: index }: StretchDetailsProps) {
   const stretch = circuit.run[index];
   if (stretch === undefined) return null;
-  const span = `${stationLetter(index)} to ${stationLetter(index + 1)}`;
+  const span = stretchSpan(index);
   const part: PartProps = { circuit, stretch, index, span };
   return (
     <div className={classes['block']}>

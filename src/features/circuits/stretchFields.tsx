@@ -1,7 +1,7 @@
 import { withPlace, withStretch } from '../../core/circuit/circuitEdits';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { METHOD_IDS, METHODS, PLACES } from '../../core/code/methods';
-import { stationLetter } from '../../core/circuit/stations';
+import { stretchSpan } from '../../core/circuit/stations';
 import { parseLength, printLength } from '../../core/units/length';
 import { feet, type Feet } from '../../core/units/quantity';
 import { isRefused, refuse, type Refused } from '../../core/units/refused';
@@ -30,14 +30,12 @@ export const parseStretchLength = (text: string): Feet | Refused => {
     : parsed;
 };
 
-const span = (index: number): string => `${stationLetter(index)} to ${stationLetter(index + 1)}`;
-
 /** Length of wire in one stretch. */
 export function LengthField({ circuit, index, bare = false, className }: StretchFieldProps) {
   const { canWrite, replaceCircuit } = useJobEditor();
   return (
     <QuantityField<Feet>
-      label={bare ? `Length, ${span(index)}` : 'Length'}
+      label={bare ? `Length, ${stretchSpan(index)}` : 'Length'}
       bare={bare}
       className={className}
       disabled={!canWrite}
@@ -45,7 +43,7 @@ export function LengthField({ circuit, index, bare = false, className }: Stretch
       print={printLength}
       parse={parseStretchLength}
       onValue={(lengthFt, key) => {
-        replaceCircuit(withStretch(circuit, index, { lengthFt }), `Length ${span(index)}`, key);
+        replaceCircuit(withStretch(circuit, index, { lengthFt }), `Length ${stretchSpan(index)}`, key);
       }}
     />
   );
@@ -62,7 +60,7 @@ export function MethodField({
   const { canWrite, replaceCircuit } = useJobEditor();
   return (
     <ChoiceField
-      label={bare ? `Method, ${span(index)}` : 'Method'}
+      label={bare ? `Method, ${stretchSpan(index)}` : 'Method'}
       bare={bare}
       className={className}
       disabled={!canWrite}
@@ -72,7 +70,10 @@ export function MethodField({
         label: METHODS[id].kind === 'cable' && !plain ? `${methodName(id)} cable` : methodName(id),
       }))}
       onChoose={(method) => {
-        replaceCircuit(withStretch(circuit, index, { method }), `${methodName(method)}, ${span(index)}`);
+        replaceCircuit(
+          withStretch(circuit, index, { method }),
+          `${methodName(method)}, ${stretchSpan(index)}`,
+        );
       }}
     />
   );
@@ -84,14 +85,17 @@ export function PlaceField({ circuit, index, bare = false, className }: StretchF
   const design = useDesign();
   return (
     <ChoiceField
-      label={bare ? `Place, ${span(index)}` : 'Place'}
+      label={bare ? `Place, ${stretchSpan(index)}` : 'Place'}
       bare={bare}
       className={className}
       disabled={!canWrite}
       value={circuit.run[index]?.place ?? 'indoor'}
       choices={PLACES.map((place) => ({ value: place, label: placeName[place] }))}
       onChoose={(place) => {
-        replaceCircuit(withPlace(circuit, index, place, design), `${placeName[place]}, ${span(index)}`);
+        replaceCircuit(
+          withPlace(circuit, index, place, design),
+          `${placeName[place]}, ${stretchSpan(index)}`,
+        );
       }}
     />
   );

@@ -1,4 +1,4 @@
-import { stationLetter } from '../../core/circuit/stations';
+import { stationLetter, stretchSpan } from '../../core/circuit/stations';
 import type { BoxReport } from '../../core/route/boxes';
 import type { Job } from '../../core/job/jobSchema';
 import { fittingName, stationName } from '../../core/wording/routeWords';
@@ -17,8 +17,6 @@ interface WayOnSheetProps {
   readonly view: CircuitView;
 }
 
-const span = (index: number): string => `${stationLetter(index)} to ${stationLetter(index + 1)}`;
-
 function Findings({ job, view }: WayOnSheetProps) {
   const { report } = routeView(job, view.circuit);
   if (report.findings.length === 0) return null;
@@ -34,8 +32,8 @@ function Findings({ job, view }: WayOnSheetProps) {
               size={11}
             />
             <span>
-              <b>{standingWord[finding.standing]}.</b> {span(finding.stretch)}: {routeSentence(finding)}{' '}
-              <span className="fig">{finding.cite.section}</span>
+              <b>{standingWord[finding.standing]}.</b> {stretchSpan(finding.stretch)}:{' '}
+              {routeSentence(finding)} <span className="fig">{finding.cite.section}</span>
               {answer !== undefined && ` Answer: ${answer.text}`}
             </span>
           </li>
@@ -62,7 +60,7 @@ function lines({ job, view }: WayOnSheetProps): readonly (readonly [what: string
       boxLine(box),
     ]),
     ...report.burials.map(({ stretch, coverIn, needs, trench, ways }): readonly [string, string] => [
-      `${span(stretch)}, trench`,
+      `${stretchSpan(stretch)}, trench`,
       `${n(coverIn, 1)} in of cover, ${needs === null ? 'may not be buried' : `${needs.coverIn} in by rule`}; dig ${trench.depthIn} in deep, ${trench.widthIn} in wide, ${n(trench.soilYd3, 1)} yd³${ways.length > 1 ? `; with ${ways.filter(({ own }) => !own).map(({ name }) => name).join(', ')}` : ''}`,
     ]),
     ...report.pulls.map((pull): readonly [string, string] => [
@@ -70,7 +68,7 @@ function lines({ job, view }: WayOnSheetProps): readonly (readonly [what: string
       `${n(pull.degrees)}° of ${n(pull.limitDeg)}°; ${n(pull.pounds, 0)} lb, pulled from ${stationLetter(pull.better === 'forward' ? pull.to : pull.from)}`,
     ]),
     ...report.fittings.filter(({ planned }) => planned).map(({ fitting, stretch, count }): readonly [string, string] => [
-      `${span(stretch)}, ${fittingName[fitting].toLowerCase()}`,
+      `${stretchSpan(stretch)}, ${fittingName[fitting].toLowerCase()}`,
       fitting === 'ribbon' ? `${count} ft` : String(count),
     ]),
     ...report.bought.map(({ name, buyFt, cutFt }): readonly [string, string] => [name, `cut ${printLength(feet(cutFt))}, buy ${buyFt} ft`]),

@@ -1,4 +1,4 @@
-import { stationLetter } from '../../../core/circuit/stations';
+import { stretchSpan } from '../../../core/circuit/stations';
 import { cite } from '../../../core/code/edition';
 import { withFitting } from '../../../core/route/routeEdits';
 import type { NeededFitting } from '../../../core/route/fittings';
@@ -23,7 +23,7 @@ export function Fittings({ view, route }: { readonly view: CircuitView; readonly
       <caption>What the way needs</caption>
       <tbody>
         {route.report.fittings.map((each) => {
-          const span = `${stationLetter(each.stretch)} to ${stationLetter(each.stretch + 1)}`;
+          const span = stretchSpan(each.stretch);
           const name = fittingName[each.fitting];
           return (
             <tr key={`${each.fitting} ${each.stretch}`}>

@@ -1,6 +1,6 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
-import { stationLetter } from '../../../core/circuit/stations';
+import { stationLetter, stretchSpan } from '../../../core/circuit/stations';
 import type { SectionGeometry, SectionStretch } from '../../../core/run/sectionGeometry';
 import { snapHeight, withLevel, withStationAlong, withStationHeight } from '../../../core/run/sectionMoves';
 import { printHeight } from '../../../core/units/height';
@@ -120,7 +120,7 @@ function LevelHandle({ circuit, geometry, scale, index }: SectionHandlesProps & 
   const drawn = geometry.stretches[index];
   const level = drawn === undefined ? undefined : levelOf(drawn);
   if (level === undefined) return null;
-  const span = `${stationLetter(index)} to ${stationLetter(index + 1)}`;
+  const span = stretchSpan(index);
   const raised = (from: Circuit, byFt: number): Circuit => withLevel(from, index, snapHeight((from.run[index]?.heightFt ?? 0) + byFt));
   return (
     <Handle

@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
-import { stationLetter } from '../../../core/circuit/stations';
+import { stretchSpan } from '../../../core/circuit/stations';
 import { WAY_KINDS, type WayKind } from '../../../core/circuit/wayKinds';
 import { METHODS } from '../../../core/code/methods';
 import type { Job } from '../../../core/job/jobSchema';
@@ -19,8 +19,6 @@ interface ShareProps {
   readonly view: CircuitView;
   readonly index: number;
 }
-
-const spanOf = (index: number): string => `${stationLetter(index)} to ${stationLetter(index + 1)}`;
 
 /** What may be shared: one raceway only by raceways, a trench only under ground. */
 const mayShare = (circuit: Circuit, index: number, kind: WayKind): boolean => {
@@ -63,7 +61,7 @@ function SharedNow({ view, index }: ShareProps) {
     const others = job.circuits.filter((each) => each.id !== circuit.id && each.run.some((stretch) => stretch.shares?.[kind] === id));
     return (
       <p key={kind}>
-        {spanOf(index)} shares {wayName[kind]} with <b>{others.map(({ name }) => name).join(', ') || 'nobody yet'}</b>.{' '}
+        {stretchSpan(index)} shares {wayName[kind]} with <b>{others.map(({ name }) => name).join(', ') || 'nobody yet'}</b>.{' '}
         <button
           type="button"
           className="act"
@@ -89,7 +87,7 @@ function Share({ view, index }: ShareProps) {
   const kind = kinds.includes(asked) ? asked : (kinds[0] ?? 'raceway');
   const choices = job.circuits
     .filter(({ id }) => id !== circuit.id)
-    .flatMap((other) => other.run.flatMap((stretch, at) => (mayShare(other, at, kind) ? [{ value: `${other.id} ${at}`, label: `${other.name}, ${spanOf(at)}, ${methodName(stretch.method)}` }] : [])));
+    .flatMap((other) => other.run.flatMap((stretch, at) => (mayShare(other, at, kind) ? [{ value: `${other.id} ${at}`, label: `${other.name}, ${stretchSpan(at)}, ${methodName(stretch.method)}` }] : [])));
   const [picked, setPicked] = useState('');
   const chosen = choices.some(({ value }) => value === picked) ? picked : (choices[0]?.value ?? '');
   const other = job.circuits.find(({ id }) => chosen.startsWith(`${id} `));
@@ -100,7 +98,7 @@ function Share({ view, index }: ShareProps) {
   return (
     <>
       <div className={classes['row']}>
-        <ChoiceField label={`Share ${spanOf(index)}`} value={kind} choices={kinds.map((value) => ({ value, label: wayName[value] }))} onChoose={setKind} />
+        <ChoiceField label={`Share ${stretchSpan(index)}`} value={kind} choices={kinds.map((value) => ({ value, label: wayName[value] }))} onChoose={setKind} />
         {choices.length > 0 && <ChoiceField label="With" value={chosen} choices={choices} onChoose={setPicked} />}
         <Button
           variant="default"

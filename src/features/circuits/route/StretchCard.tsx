@@ -1,6 +1,6 @@
 import type { Circuit, Stretch } from '../../../core/circuit/circuitSchema';
 import { SLEEVES } from '../../../core/circuit/circuitSchema';
-import { stationLetter, usualStation } from '../../../core/circuit/stations';
+import { stationLetter, stretchSpan, usualStation } from '../../../core/circuit/stations';
 import { STATION_KINDS } from '../../../core/circuit/wayKinds';
 import { METHODS } from '../../../core/code/methods';
 import { BURIAL_PLACES } from '../../../core/rules/burialCover';
@@ -42,7 +42,7 @@ type Change = Parameters<typeof withWay>[2];
 
 function useSet({ circuit, index }: PartProps) {
   const { canWrite, replaceCircuit } = useJobEditor();
-  const span = `${stationLetter(index)} to ${stationLetter(index + 1)}`;
+  const span = stretchSpan(index);
   return {
     disabled: !canWrite,
     way: (change: Change, what: string, key?: string) => {
@@ -181,7 +181,7 @@ export function StretchCard({ view, route, index }: StretchCardProps) {
   const figures = solved.figures.stretches[index];
   if (stretch === undefined || figures === undefined) return null;
   const part: PartProps = { circuit, stretch, index };
-  const span = `${stationLetter(index)} to ${stationLetter(index + 1)}`;
+  const span = stretchSpan(index);
   const kind = route.report.about.kinds[index + 1] ?? 'appliance';
   const findings = route.report.findings.filter((finding) => finding.stretch === index);
   return (
