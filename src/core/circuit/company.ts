@@ -29,8 +29,8 @@ export type Companies = Readonly<Record<string, StretchCompany>>;
 export const companyOf = (
   { id, shares }: Stretch,
   kind: WayKind,
-  company: Companies,
-): readonly WayMember[] => (shares?.[kind] === undefined ? [] : (company[id]?.[kind] ?? []));
+  company: Companies | undefined,
+): readonly WayMember[] => (shares?.[kind] === undefined ? [] : (company?.[id]?.[kind] ?? []));
 
 /** The ways that a stretch shares, each in one word of its kind and id. */
 export const wayKeys = ({ shares = {} }: Stretch): readonly string[] =>

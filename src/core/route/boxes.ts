@@ -76,7 +76,7 @@ const gangs = (ratingA: number): number => (ratingA > 20 ? 2 : 1);
 
 /** Conductors of other circuits that come in by a shared raceway. */
 const inCompany = ({ context }: LaidOut, stretch: Stretch): readonly Counted[] =>
-  companyOf(stretch, 'raceway', context.company ?? {}).flatMap(({ size, wires }) =>
+  companyOf(stretch, 'raceway', context.company).flatMap(({ size, wires }) =>
     size === null ? [] : [{ size, count: wires }],
   );
 

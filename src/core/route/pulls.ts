@@ -109,7 +109,7 @@ function pulledWire(about: LaidOut, index: number): PulledWire {
   const stretch = circuit.run[index];
   const raceway = figures.stretches[index]?.raceway;
   const metal = circuit.material;
-  const others = stretch === undefined ? [] : companyOf(stretch, 'raceway', context.company ?? {});
+  const others = stretch === undefined ? [] : companyOf(stretch, 'raceway', context.company);
   const weight = (size: typeof figures.size, count: number): number =>
     conductorWeight({ size, metal, count }, context.code);
   const outsideIn = conductorDiameter(figures.size, circuit.insulation, context.code);

@@ -64,7 +64,7 @@ function InsideRaceway({ view, index }: AroundProps) {
   if (stretch === undefined || !raceway) return null;
   const conductors = racewayContents(view, index);
   const own = circuit.run[index];
-  const shared = own === undefined ? [] : companyOf(own, 'raceway', context.company ?? {}).map(({ name }) => name);
+  const shared = own === undefined ? [] : companyOf(own, 'raceway', context.company).map(({ name }) => name);
   // Only three equal conductors can wedge side by side: the sizing looked at that.
   const jam = solved.workings.raceway.find((step) => step.id === 'raceway.jam' && step.stretch === index);
   return (

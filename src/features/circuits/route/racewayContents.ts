@@ -23,7 +23,7 @@ export function racewayContents({ circuit, solved, context }: CircuitView, index
   const { code } = context;
   const own = stretchConductors(stretch, solved.figures).filter(({ letters }) => letters !== 'GN' && letters !== 'BARE');
   const run = circuit.run[index];
-  const others = run === undefined ? [] : companyOf(run, 'raceway', context.company ?? {});
+  const others = run === undefined ? [] : companyOf(run, 'raceway', context.company);
   return [
     ...own.map(({ letters, size }) => ({ letters, diameterIn: conductorDiameter(size, circuit.insulation, code), own: true })),
     ...others.flatMap(({ wires, neutral, volts, size, insulation }) =>
