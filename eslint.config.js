@@ -4,6 +4,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import { defineConfig, globalIgnores } from 'eslint/config';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
+import { formatterStaysOn } from './scripts/lint/formatterStaysOn.js';
 
 /** Budgets of size: a file or function over them holds two things. */
 const budgets = {
@@ -24,8 +25,10 @@ export default defineConfig([
       globals: { ...globals.browser, ...globals.node },
       parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
     },
+    plugins: { pasture: { rules: { 'formatter-stays-on': formatterStaysOn } } },
     rules: {
       ...budgets,
+      'pasture/formatter-stays-on': 'error',
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/consistent-type-assertions': ['error', { assertionStyle: 'never' }],
       '@typescript-eslint/no-non-null-assertion': 'error',

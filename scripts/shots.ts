@@ -36,10 +36,19 @@ const SHOTS: readonly Shot[] = [
     size: PHONE,
     act: async (page) => {
       await page.getByRole('button', { name: /66 ft of 3\/4 PVC Sch 80/ }).click();
-      await page.getByRole('group', { name: 'What is shown of the way' }).evaluate((sides) => { sides.scrollIntoView(); });
+      await page.getByRole('group', { name: 'What is shown of the way' }).evaluate((sides) => {
+        sides.scrollIntoView();
+      });
     },
   },
-  { name: 'survey', at: '/jobs/demo-orchard-lane/survey', act: (page) => page.getByText('Mini split, north wall').evaluate((heading) => { heading.scrollIntoView(); }) },
+  {
+    name: 'survey',
+    at: '/jobs/demo-orchard-lane/survey',
+    act: (page) =>
+      page.getByText('Mini split, north wall').evaluate((heading) => {
+        heading.scrollIntoView();
+      }),
+  },
   { name: 'survey-phone', at: '/jobs/demo-orchard-lane/survey', size: PHONE },
   { name: 'protection', at: '/jobs/demo-orchard-lane/deck-tub', act: figure('protection') },
   {
@@ -98,13 +107,25 @@ const SHOTS: readonly Shot[] = [
     size: PHONE,
     act: async (page) => {
       await page.getByRole('button', { name: /breakers for two/ }).click();
-      await page.getByRole('heading', { name: 'Panel, utility room' }).evaluate((heading) => { heading.scrollIntoView(); });
+      await page.getByRole('heading', { name: 'Panel, utility room' }).evaluate((heading) => {
+        heading.scrollIntoView();
+      });
     },
   },
-  { name: 'tablet', at: '/jobs/demo-orchard-lane/kiln?part=route', act: routeSide('Cut list'), size: { width: 820, height: 1180 } },
+  {
+    name: 'tablet',
+    at: '/jobs/demo-orchard-lane/kiln?part=route',
+    act: routeSide('Cut list'),
+    size: { width: 820, height: 1180 },
+  },
   { name: 'phone', at: '/jobs/demo-orchard-lane/carport-charger', size: PHONE },
-  { name: 'sheet', at: '/jobs/demo-orchard-lane/carport-charger/sheet', size: { width: 720, height: 960 }, print: true },
-]; // prettier-ignore
+  {
+    name: 'sheet',
+    at: '/jobs/demo-orchard-lane/carport-charger/sheet',
+    size: { width: 720, height: 960 },
+    print: true,
+  },
+];
 
 /** What is there once a stage is drawn; elsewhere the section of the run is. */
 const STAGE_HEADING: Readonly<Record<string, string>> = {

@@ -32,7 +32,9 @@ export function intervalData(app: FastifyInstance): void {
     const query = querySchema.safeParse(request.query);
     if (!query.success) {
       const [issue] = query.error.issues;
-      return reply.code(400).send({ error: `${issue?.path.join('.') ?? 'query'}: ${issue?.message ?? 'not valid'}` });
+      return reply
+        .code(400)
+        .send({ error: `${issue?.path.join('.') ?? 'query'}: ${issue?.message ?? 'not valid'}` });
     }
     const { format, seed, fault } = query.data;
     if (fault === 'silent') {
@@ -46,4 +48,4 @@ export function intervalData(app: FastifyInstance): void {
       ? reply.type('application/xml').send(yearAsXml(readings))
       : reply.type('text/csv').send(yearAsCsv(readings));
   });
-} // prettier-ignore
+}

@@ -50,11 +50,17 @@ function wantedOf(job: Job, circuit: Circuit): Wanted {
 
 /** The circuits that a panel is to feed: those of the job that no other panel has. */
 function wantedBy(job: Job, panel: Panel): readonly Wanted[] {
-  const elsewhere = new Set(job.panels.filter((each) => each !== panel).flatMap(({ plan }) => plan.placed.map(({ circuitId }) => circuitId)));
+  const elsewhere = new Set(
+    job.panels
+      .filter((each) => each !== panel)
+      .flatMap(({ plan }) => plan.placed.map(({ circuitId }) => circuitId)),
+  );
   const isFirst = job.panels[0] === panel;
   const own = new Set(panel.plan.placed.map(({ circuitId }) => circuitId));
-  return job.circuits.filter(({ id }) => own.has(id) || (isFirst && !elsewhere.has(id))).map((circuit) => wantedOf(job, circuit));
-} // prettier-ignore
+  return job.circuits
+    .filter(({ id }) => own.has(id) || (isFirst && !elsewhere.has(id)))
+    .map((circuit) => wantedOf(job, circuit));
+}
 
 function compute(job: Job): HouseView {
   const { code } = sharedContext(job);
@@ -73,10 +79,21 @@ function compute(job: Job): HouseView {
     faultA,
     panels: panels.map((panel) => {
       const wanted = wantedBy(job, panel);
-      return { panel, wanted, bars: barCounts(planned(panel, wanted), solved), findings: panelFindings({ panel, wanted, solved, faultA: panel.role === 'service' ? faultA : null, code }) };
+      return {
+        panel,
+        wanted,
+        bars: barCounts(planned(panel, wanted), solved),
+        findings: panelFindings({
+          panel,
+          wanted,
+          solved,
+          faultA: panel.role === 'service' ? faultA : null,
+          code,
+        }),
+      };
     }),
   };
-} // prettier-ignore
+}
 
 const views = new WeakMap<Job, HouseView>();
 
@@ -95,10 +112,15 @@ export const isHouseAnswered = (job: Job, about: string, { code, standing }: Any
 export const SERVICE = 'service';
 
 /** The findings about service and panels that are still open. */
-export function openHouseFindings(job: Job): { readonly service: readonly AnyHouseFinding[]; readonly panel: readonly AnyHouseFinding[] } {
+export function openHouseFindings(job: Job): {
+  readonly service: readonly AnyHouseFinding[];
+  readonly panel: readonly AnyHouseFinding[];
+} {
   const { findings, panels } = houseView(job);
   return {
     service: findings.filter((each) => !isHouseAnswered(job, SERVICE, each)),
-    panel: panels.flatMap((view) => view.findings.filter((each) => !isHouseAnswered(job, view.panel.id, each))),
+    panel: panels.flatMap((view) =>
+      view.findings.filter((each) => !isHouseAnswered(job, view.panel.id, each)),
+    ),
   };
-} // prettier-ignore
+}

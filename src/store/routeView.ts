@@ -38,7 +38,7 @@ function neighboursOf(job: Job, circuit: Circuit): readonly Routed[] {
   return job.circuits
     .filter((other) => other.id !== circuit.id && circuitWays(other).some((key) => ways.includes(key)))
     .map((other) => ({ circuit: other, solved: circuitView(job, other).solved }));
-} // prettier-ignore
+}
 
 /** The view of the way of a circuit, computed once for as long as nothing that it depends on changes. */
 export function routeView(job: Job, circuit: Circuit): RouteView {

@@ -79,14 +79,18 @@ function contextsOf(circuits: readonly Circuit[], base: SolveContext): Contexts 
   if (last?.base === base && last.circuits === circuits) return last;
   const before = last?.base === base ? last : undefined;
   const touched = affected(circuits, before?.circuits ?? []);
-  const anew = contextsInJob(circuits.filter((each) => touched.has(each)), base, solvers);
+  const anew = contextsInJob(
+    circuits.filter((each) => touched.has(each)),
+    base,
+    solvers,
+  );
   const untouched = circuits.flatMap((each) => {
     const context = touched.has(each) ? undefined : before?.of.get(each.id);
     return context === undefined ? [] : [[each.id, context] as const];
   });
   last = { base, circuits, of: new Map([...untouched, ...anew]) };
   return last;
-} // prettier-ignore
+}
 
 /** The context of one circuit of a job, with what it shares its way with. */
 export function contextOf(job: Job, circuit: Circuit): SolveContext {

@@ -6,9 +6,20 @@ import { circuitView } from './circuitView';
 
 /** Findings that are answered where the appliance stands: by its plate, by measuring, by looking. */
 const SURVEYED: ReadonlySet<string> = new Set([
-  'load.plate-missing', 'load.maker-circuits', 'load.setting-open', 'load.nothing', 'load.managed', 'terminal.unmarked', 'disconnect.place',
-  'disconnect.ask', 'gfci.ask', 'afci.ask', 'feeder.electrode', 'motor.plate-above-table', 'receptacle.unknown',
-]); // prettier-ignore
+  'load.plate-missing',
+  'load.maker-circuits',
+  'load.setting-open',
+  'load.nothing',
+  'load.managed',
+  'terminal.unmarked',
+  'disconnect.place',
+  'disconnect.ask',
+  'gfci.ask',
+  'afci.ask',
+  'feeder.electrode',
+  'motor.plate-above-table',
+  'receptacle.unknown',
+]);
 
 /** The open questions of one circuit that its survey answers. */
 export const surveyQuestions = (job: Job, circuit: Circuit): readonly AnyFinding[] =>

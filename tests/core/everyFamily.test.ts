@@ -110,23 +110,24 @@ describe('whatever the appliance, the method, the place and the edition', () => 
 
 describe('more load never asks for less', () => {
   /** The figure of each plate that grows, and how the plate with it is made. */
-  const GROWS: readonly (readonly [FamilyId, number, number, (value: number) => Record<string, unknown>])[] = [
-    ['ev', 6, 80, (outputAmps) => ({ outputAmps, volts: 240, connection: 'hardwired' })],
-    ['hot-tub', 1, 100, (amps) => ({ amps, volts: 240, neutral: true })],
-    ['pool-pump', 1, 10, (hp) => ({ hp, volts: 230 })],
-    ['pool-heater', 1, 40, (kw) => ({ kw, volts: 240 })],
-    ['range', 1, 27, (kw) => ({ kw, volts: 240, connection: 'hardwired' })],
-    ['dryer', 1, 12, (kw) => ({ kw, volts: 240 })],
-    ['water-heater', 1, 40, (kw) => ({ kw, volts: 240, storage: true })],
-    ['mini-split', 1, 100, (mca) => ({ mca, mocp: Math.max(15, mca * 1.6), volts: 240 })],
-    ['room-ac', 1, 40, (amps) => ({ amps, volts: 240 })],
-    ['welder', 5, 200, (inputAmps) => ({ inputAmps, dutyPct: 40, volts: 240, type: 'arc' })],
-    ['motor', 1, 10, (hp) => ({ hp, volts: 230 })],
-    ['well-pump', 1, 10, (hp) => ({ hp, volts: 230 })],
-    ['kiln', 1, 40, (kw) => ({ kw, volts: 240 })],
-    ['feeder', 0, 90000, (loadVA) => ({ loadVA, continuousVA: loadVA / 2, volts: 240, neutral: true })],
-    ['load', 0, 400, (amps) => ({ amps, continuousAmps: amps, volts: 240, neutral: false })],
-  ]; // prettier-ignore
+  const GROWS: readonly (readonly [FamilyId, number, number, (value: number) => Record<string, unknown>])[] =
+    [
+      ['ev', 6, 80, (outputAmps) => ({ outputAmps, volts: 240, connection: 'hardwired' })],
+      ['hot-tub', 1, 100, (amps) => ({ amps, volts: 240, neutral: true })],
+      ['pool-pump', 1, 10, (hp) => ({ hp, volts: 230 })],
+      ['pool-heater', 1, 40, (kw) => ({ kw, volts: 240 })],
+      ['range', 1, 27, (kw) => ({ kw, volts: 240, connection: 'hardwired' })],
+      ['dryer', 1, 12, (kw) => ({ kw, volts: 240 })],
+      ['water-heater', 1, 40, (kw) => ({ kw, volts: 240, storage: true })],
+      ['mini-split', 1, 100, (mca) => ({ mca, mocp: Math.max(15, mca * 1.6), volts: 240 })],
+      ['room-ac', 1, 40, (amps) => ({ amps, volts: 240 })],
+      ['welder', 5, 200, (inputAmps) => ({ inputAmps, dutyPct: 40, volts: 240, type: 'arc' })],
+      ['motor', 1, 10, (hp) => ({ hp, volts: 230 })],
+      ['well-pump', 1, 10, (hp) => ({ hp, volts: 230 })],
+      ['kiln', 1, 40, (kw) => ({ kw, volts: 240 })],
+      ['feeder', 0, 90000, (loadVA) => ({ loadVA, continuousVA: loadVA / 2, volts: 240, neutral: true })],
+      ['load', 0, 400, (amps) => ({ amps, continuousAmps: amps, volts: 240, neutral: false })],
+    ];
 
   test.each(GROWS)('%s', (family, least, most, plate) => {
     const solved = (value: number) =>

@@ -29,25 +29,51 @@ function applied(about: Panel, needs: readonly Wanted[]) {
 }
 
 /** The fewest moves by trying everything: which breakers move, then where everything goes. */
-function exhaustive(about: Panel, needs: readonly Wanted[]): { readonly moves: number; readonly tandems: number } | undefined {
+function exhaustive(
+  about: Panel,
+  needs: readonly Wanted[],
+): { readonly moves: number; readonly tandems: number } | undefined {
   const all = found(about);
   const shares = ({ poles, kind, amps }: Standing): boolean => poles === 1 && kind === 'plain' && amps <= 30;
   let best: { moves: number; tandems: number } | undefined;
-  const better = (moves: number, tandems: number): boolean => best === undefined || moves < best.moves || (moves === best.moves && tandems < best.tandems);
+  const better = (moves: number, tandems: number): boolean =>
+    best === undefined || moves < best.moves || (moves === best.moves && tandems < best.tandems);
   for (let set = 0; set < 2 ** all.length; set += 1) {
     const movers = all.filter((_, at) => ((set >> at) & 1) === 1);
     // A space that two share is cleared whole or not at all.
-    const whole = movers.every(({ place }) => place.half === null || all.every((each) => each.place.slot !== place.slot || movers.includes(each)));
+    const whole = movers.every(
+      ({ place }) =>
+        place.half === null || all.every((each) => each.place.slot !== place.slot || movers.includes(each)),
+    );
     if (!whole || (best !== undefined && movers.length > best.moves)) continue;
     const stay = all.filter((each) => !movers.includes(each));
     const free = new Set(freeSlots(about, stay));
     const halves = new Map<number, number>();
-    for (const each of stay) if (each.poles === 1 && takesTandem(about, each.place.slot) && (each.place.half !== null || shares(each))) halves.set(each.place.slot, (halves.get(each.place.slot) ?? 2) - 1);
-    const tandemCost = (slot: number): number => (stay.some(({ place }) => place.slot === slot && place.half === null) ? 1 : 0);
-    const pairs = [...needs.filter(({ poles }) => poles === 2), ...movers.filter(({ poles }) => poles === 2)].length;
-    const fulls = [...needs.filter(({ poles }) => poles === 1), ...movers.filter((each) => each.poles === 1 && !shares(each))].length;
+    for (const each of stay)
+      if (
+        each.poles === 1 &&
+        takesTandem(about, each.place.slot) &&
+        (each.place.half !== null || shares(each))
+      )
+        halves.set(each.place.slot, (halves.get(each.place.slot) ?? 2) - 1);
+    const tandemCost = (slot: number): number =>
+      stay.some(({ place }) => place.slot === slot && place.half === null) ? 1 : 0;
+    const pairs = [...needs.filter(({ poles }) => poles === 2), ...movers.filter(({ poles }) => poles === 2)]
+      .length;
+    const fulls = [
+      ...needs.filter(({ poles }) => poles === 1),
+      ...movers.filter((each) => each.poles === 1 && !shares(each)),
+    ].length;
     const small = movers.filter(shares).length;
-    const place = (pairsLeft: number, fullsLeft: number, smallLeft: number, open: ReadonlySet<number>, half: ReadonlyMap<number, number>, cost: number, from: number): void => {
+    const place = (
+      pairsLeft: number,
+      fullsLeft: number,
+      smallLeft: number,
+      open: ReadonlySet<number>,
+      half: ReadonlyMap<number, number>,
+      cost: number,
+      from: number,
+    ): void => {
       if (pairsLeft + fullsLeft + smallLeft === 0) {
         if (better(movers.length, cost)) best = { moves: movers.length, tandems: cost };
         return;
@@ -55,21 +81,35 @@ function exhaustive(about: Panel, needs: readonly Wanted[]): { readonly moves: n
       if (!better(movers.length, cost)) return;
       const without = (...slots: number[]) => new Set([...open].filter((slot) => !slots.includes(slot)));
       if (pairsLeft > 0) {
-        for (const slot of open) if (slot >= from && open.has(slot + 2)) place(pairsLeft - 1, fullsLeft, smallLeft, without(slot, slot + 2), half, cost, pairsLeft === 1 ? 0 : slot);
+        for (const slot of open)
+          if (slot >= from && open.has(slot + 2))
+            place(
+              pairsLeft - 1,
+              fullsLeft,
+              smallLeft,
+              without(slot, slot + 2),
+              half,
+              cost,
+              pairsLeft === 1 ? 0 : slot,
+            );
       } else if (fullsLeft > 0) {
-        for (const slot of open) if (slot >= from) place(0, fullsLeft - 1, smallLeft, without(slot), half, cost, slot);
+        for (const slot of open)
+          if (slot >= from) place(0, fullsLeft - 1, smallLeft, without(slot), half, cost, slot);
       } else {
         for (const slot of open) {
           place(0, 0, smallLeft - 1, without(slot), half, cost, 0);
-          if (takesTandem(about, slot) && smallLeft > 1) place(0, 0, smallLeft - 2, without(slot), half, cost + 1, 0);
+          if (takesTandem(about, slot) && smallLeft > 1)
+            place(0, 0, smallLeft - 2, without(slot), half, cost + 1, 0);
         }
-        for (const [slot, count] of half) if (count > 0) place(0, 0, smallLeft - 1, open, new Map([...half, [slot, 0]]), cost + tandemCost(slot), 0);
+        for (const [slot, count] of half)
+          if (count > 0)
+            place(0, 0, smallLeft - 1, open, new Map([...half, [slot, 0]]), cost + tandemCost(slot), 0);
       }
     };
     place(pairs, fulls, small, free, halves, 0, 0);
   }
   return best;
-} // prettier-ignore
+}
 
 describe('the legs', () => {
   test('rows alternate: 1 and 2 on A, 3 and 4 on B; a two-pole breaker meets both', () => {

@@ -312,8 +312,12 @@ describe('receptacles and their places', () => {
 
   test('outdoors: in-use hood and weather resistance at 15 and 20 A, a cover over the plug above', () => {
     expect(at({ family: 'receptacle', plate: { amps: 20, count: 1, place: 'outdoor' } })).toEqual({
-      config: '5-20', ratingA: 20, tamperResistant: true, weatherResistant: true, cover: 'in-use',
-    }); // prettier-ignore
+      config: '5-20',
+      ratingA: 20,
+      tamperResistant: true,
+      weatherResistant: true,
+      cover: 'in-use',
+    });
     expect(at({ family: 'rv', plate: { amps: 50 } })).toMatchObject({
       cover: 'weatherproof',
       weatherResistant: false,

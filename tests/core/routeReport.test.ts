@@ -36,22 +36,29 @@ describe('boxes', () => {
   test('4 AWG goes by length: 6 times the raceway turned, 8 times straight; a body asks for its mark', () => {
     const large = load({ amps: 64, continuousAmps: 64 });
     const pipes = (end: Stretch['end']) =>
-      routeOf({ appliance: large, run: [stretch({ id: 'a', method: 'emt', end }), stretch({ id: 'b', method: 'emt' })], pins: { trade: '1-1/4' } });
+      routeOf({
+        appliance: large,
+        run: [stretch({ id: 'a', method: 'emt', end }), stretch({ id: 'b', method: 'emt' })],
+        pins: { trade: '1-1/4' },
+      });
     expect(pipes({ kind: 'box' }).boxes[0]!.leastIn).toBe(7.5);
     expect(pipes({ kind: 'pull-box' }).boxes[0]!.leastIn).toBe(10);
     expect(routeCodes(pipes({ kind: 'pull-box', lengthIn: 8 }))).toContain('box.pull-length');
     const body = pipes({ kind: 'body' }).findings.find(({ code }) => code === 'body.marked');
     expect(body).toMatchObject({ standing: 'ask', data: { leastIn: 7.5, trade: '1-1/4' } });
-  }); // prettier-ignore
+  });
 
   test('in a pull box conductors that pass count once; a body takes none, and is twice its raceway inside', () => {
     const at = (kind: 'pull-box' | 'body' | 'disconnect') =>
-      routeOf({ appliance: kiln, run: [stretch({ id: 'a', method: 'emt', end: { kind } }), stretch({ id: 'b', method: 'emt' })] }).boxes[0]!;
+      routeOf({
+        appliance: kiln,
+        run: [stretch({ id: 'a', method: 'emt', end: { kind } }), stretch({ id: 'b', method: 'emt' })],
+      }).boxes[0]!;
     expect(at('pull-box').needsIn3).toBe(12.5);
     expect(at('body')).toMatchObject({ parts: [], needsIn3: 0, box: null });
     expect(at('body').leastAreaIn2).toBeCloseTo(2 * 0.533, 9);
     expect(at('disconnect')).toMatchObject({ parts: [], leastAreaIn2: null, leastIn: null });
-  }); // prettier-ignore
+  });
 
   test('behind a 50 A receptacle two gangs count four of its conductor', () => {
     const range = { family: 'range', nameplate: { kw: 12, volts: 240, connection: 'receptacle' } } as const;
@@ -78,18 +85,29 @@ describe('burial', () => {
     routeOf({ appliance, run: [trench(part)] }).burials[0]!;
 
   test.each([
-    [{}, 18], [{ method: 'rmc' }, 6], [{ method: 'uf-b' }, 24], [{ burial: 'driveway' }, 18], [{ burial: 'street' }, 24],
-    [{ burial: 'under-slab' }, 4], [{ burial: 'under-building' }, 0], [{ burial: 'under-concrete' }, 12],
+    [{}, 18],
+    [{ method: 'rmc' }, 6],
+    [{ method: 'uf-b' }, 24],
+    [{ burial: 'driveway' }, 18],
+    [{ burial: 'street' }, 24],
+    [{ burial: 'under-slab' }, 4],
+    [{ burial: 'under-building' }, 0],
+    [{ burial: 'under-concrete' }, 12],
   ] as const)('%j asks for %d in', (part, coverIn) => {
     expect(depth(part).needs?.coverIn).toBe(coverIn);
-  }); // prettier-ignore
+  });
 
   test('a 120 V, 20 A circuit behind a ground-fault breaker may lie at 12 in; one with its device at the far end may not', () => {
-    const outlet = { family: 'receptacle', nameplate: { amps: 20, count: 1, place: 'outdoor', serves: 'general' } } as const;
-    const near = routeOf({ appliance: outlet, run: [trench()], site: { groundFault: 'breaker' } }).burials[0]!;
-    const far = routeOf({ appliance: outlet, run: [trench()], site: { groundFault: 'receptacle' } }).burials[0]!;
+    const outlet = {
+      family: 'receptacle',
+      nameplate: { amps: 20, count: 1, place: 'outdoor', serves: 'general' },
+    } as const;
+    const near = routeOf({ appliance: outlet, run: [trench()], site: { groundFault: 'breaker' } })
+      .burials[0]!;
+    const far = routeOf({ appliance: outlet, run: [trench()], site: { groundFault: 'receptacle' } })
+      .burials[0]!;
     expect([near.needs?.coverIn, far.needs?.coverIn]).toEqual([12, 18]);
-  }); // prettier-ignore
+  });
 
   test('too shallow is a stop whose remedy buries it as deep as is asked', () => {
     const of = circuit({ appliance: kiln, run: [trench({ heightFt: -1 })] });
@@ -106,11 +124,18 @@ describe('burial', () => {
 
   test('two circuits in one trench lie side by side in it', () => {
     const shares = { trench: 't' };
-    const other = circuit({ id: 'other', name: 'Another', run: [trench({ method: 'uf-b', heightFt: -2, shares })] });
+    const other = circuit({
+      id: 'other',
+      name: 'Another',
+      run: [trench({ method: 'uf-b', heightFt: -2, shares })],
+    });
     const { ways, trench: dug } = routeOf({ run: [trench({ shares })] }, { others: [other] }).burials[0]!;
-    expect(ways.map(({ name, own, cable }) => [name, own, cable])).toEqual([['A circuit', true, false], ['Another', false, true]]);
+    expect(ways.map(({ name, own, cable }) => [name, own, cable])).toEqual([
+      ['A circuit', true, false],
+      ['Another', false, true],
+    ]);
     expect(dug.depthIn).toBeGreaterThan(26);
-  }); // prettier-ignore
+  });
 });
 
 describe('what the way needs', () => {
@@ -190,18 +215,24 @@ describe('bends and pulls along the way', () => {
   });
 
   test('the hard spot is told from the start of the pull, couplings passed', () => {
-    const run = [pipe('a', { lengthFt: 50, bendsDeg: 0, heightFt: 5, endHeightFt: 5, end: { kind: 'coupling' } }), pipe('b', { lengthFt: 20, bendsDeg: 180, heightFt: 5, endHeightFt: 5 })];
+    const run = [
+      pipe('a', { lengthFt: 50, bendsDeg: 0, heightFt: 5, endHeightFt: 5, end: { kind: 'coupling' } }),
+      pipe('b', { lengthFt: 20, bendsDeg: 180, heightFt: 5, endHeightFt: 5 }),
+    ];
     const [pull] = routeOf({ appliance: kiln, run }).pulls;
     expect(pull!.hardAtFt).toBeGreaterThan(50);
     expect(pull!.hardAtFt).toBeLessThanOrEqual(60);
-  }); // prettier-ignore
+  });
 
   test('cable goes over into raceway in a box; any other fitting is asked about', () => {
-    const over = (kind: 'coupling' | 'box') => routeOf({ run: [stretch({ id: 'a', end: { kind } }), pipe('b', { bendsDeg: 0 })] });
+    const over = (kind: 'coupling' | 'box') =>
+      routeOf({ run: [stretch({ id: 'a', end: { kind } }), pipe('b', { bendsDeg: 0 })] });
     expect(routeCodes(over('coupling'))).toEqual(['station.transition']);
-    expect(routeSentence(over('coupling').findings[0]!)).toBe('Is this fitting listed to go over from NM-B to EMT? Otherwise it is a box.');
+    expect(routeSentence(over('coupling').findings[0]!)).toBe(
+      'Is this fitting listed to go over from NM-B to EMT? Otherwise it is a box.',
+    );
     expect(routeCodes(over('box'))).toEqual([]);
-  }); // prettier-ignore
+  });
 
   test('a hard pull of large wire is a check, and the easier end is the one to pull from', () => {
     const heavy = routeOf({
@@ -215,13 +246,14 @@ describe('bends and pulls along the way', () => {
   });
 
   test('a cable in a sleeve: the circle on its wider side, 53 % at most, and tight before that', () => {
-    const sleeved = (part: Partial<Stretch>, pins = {}) => routeOf({ run: [stretch({ sleeve: 'pvc40', ...part })], pins: { size: '6', ...pins } });
+    const sleeved = (part: Partial<Stretch>, pins = {}) =>
+      routeOf({ run: [stretch({ sleeve: 'pvc40', ...part })], pins: { size: '6', ...pins } });
     const [sleeve] = sleeved({}).sleeves;
     expect(sleeve).toMatchObject({ trade: '1' });
-    expect(sleeve!.fillPct).toBeCloseTo(((Math.PI / 4) * 0.74 ** 2) / 0.832 * 100, 1);
+    expect(sleeve!.fillPct).toBeCloseTo((((Math.PI / 4) * 0.74 ** 2) / 0.832) * 100, 1);
     expect(routeCodes(sleeved({}))).toContain('raceway.tight');
     expect(routeCodes(sleeved({}, { trade: '3/4' }))).toContain('raceway.sleeve-full');
-  }); // prettier-ignore
+  });
 });
 
 describe('cut list and wire list', () => {
@@ -240,19 +272,32 @@ describe('cut list and wire list', () => {
   });
 
   test('conductors run unbroken through a body, and end in a box', () => {
-    const emt = (id: string, end?: Stretch['end']) => stretch({ id, method: 'emt', lengthFt: 20, ...(end && { end }) });
-    const through = routeOf({ appliance: kiln, run: [emt('a'), emt('b'), emt('c', { kind: 'box' }), emt('d')] });
-    expect(through.wires.map(({ from, to, wayFt }) => [from, to, wayFt])).toEqual([[0, 3, 60], [3, 4, 20]]);
+    const emt = (id: string, end?: Stretch['end']) =>
+      stretch({ id, method: 'emt', lengthFt: 20, ...(end && { end }) });
+    const through = routeOf({
+      appliance: kiln,
+      run: [emt('a'), emt('b'), emt('c', { kind: 'box' }), emt('d')],
+    });
+    expect(through.wires.map(({ from, to, wayFt }) => [from, to, wayFt])).toEqual([
+      [0, 3, 60],
+      [3, 4, 20],
+    ]);
     expect(through.bought.map(({ name }) => name)).toEqual(['6 THWN-2 BK', '6 THWN-2 RD', '10 THWN-2 GN']);
-  }); // prettier-ignore
+  });
 
   test('of two circuits in one raceway one brings the ground', () => {
     const shares = { raceway: 'w' };
-    const of = (id: string, amps: number) => circuit({ id, appliance: load({ amps, continuousAmps: amps }), run: [stretch({ id: 's', method: 'emt', shares })] });
+    const of = (id: string, amps: number) =>
+      circuit({
+        id,
+        appliance: load({ amps, continuousAmps: amps }),
+        run: [stretch({ id: 's', method: 'emt', shares })],
+      });
     const grounds = (own: string, other: string, amps: number) =>
-      routeOf(of(own, 24), { others: [of(other, amps)] }).bought.filter(({ name }) => name.endsWith('GN')).length;
+      routeOf(of(own, 24), { others: [of(other, amps)] }).bought.filter(({ name }) => name.endsWith('GN'))
+        .length;
     expect([grounds('a', 'b', 24), grounds('b', 'a', 24), grounds('a', 'b', 60)]).toEqual([1, 0, 0]);
-  }); // prettier-ignore
+  });
 
   test('a piece at hand that ends shorter than its boxes need is a stop', () => {
     const with_ = (pieceFt: number) => routeOf({ run: [stretch({ lengthFt: 40, pieceFt })] });
@@ -262,9 +307,11 @@ describe('cut list and wire list', () => {
   });
 
   const anyStretch = fc.record({
-    lengthFt: fc.integer({ min: 2, max: 300 }), heightFt: fc.integer({ min: -2, max: 12 }), endHeightFt: fc.integer({ min: 0, max: 10 }),
+    lengthFt: fc.integer({ min: 2, max: 300 }),
+    heightFt: fc.integer({ min: -2, max: 12 }),
+    endHeightFt: fc.integer({ min: 0, max: 10 }),
     method: fc.constantFrom('emt' as const, 'pvc40' as const, 'rmc' as const, 'lfnc' as const),
-  }); // prettier-ignore
+  });
 
   test('cuts cover the run exactly, and no stick is cut longer than it is', () => {
     fc.assert(
@@ -286,9 +333,11 @@ describe('cut list and wire list', () => {
 
   test('sticks are laid by the longest first, and saw cuts count', () => {
     const piece = (lengthFt: number) => ({ stretch: 0, lengthFt });
-    expect(layIntoSticks([4, 6, 5, 5, 10].map(piece)).map(({ pieces }) => pieces.map(({ lengthFt }) => lengthFt))).toEqual([[10], [6], [5, 4], [5]]);
+    expect(
+      layIntoSticks([4, 6, 5, 5, 10].map(piece)).map(({ pieces }) => pieces.map(({ lengthFt }) => lengthFt)),
+    ).toEqual([[10], [6], [5, 4], [5]]);
     expect(layIntoSticks([6, 3.9].map(piece))).toHaveLength(1);
-  }); // prettier-ignore
+  });
 
   test('a strip goes to the second support and no further', () => {
     const rows = stripRows([12, 46.8, 81.6]);

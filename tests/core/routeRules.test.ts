@@ -51,15 +51,27 @@ describe('pulling', () => {
   });
 
   test('a longer way or a sharper bend never pulls easier', () => {
-    const part = fc.record({ lengthFt: fc.integer({ min: 1, max: 200 }), degrees: fc.integer({ min: 0, max: 90 }) });
+    const part = fc.record({
+      lengthFt: fc.integer({ min: 1, max: 200 }),
+      degrees: fc.integer({ min: 0, max: 90 }),
+    });
     fc.assert(
       fc.property(part, fc.integer({ min: 1, max: 60 }), ({ lengthFt, degrees }, more) => {
         const pounds = (ft: number, deg: number) =>
-          pullThrough([{ kind: 'straight', lengthFt: ft, riseFt: 0 }, { kind: 'bend', degrees: deg, radiusIn: 8 }], wire).pounds;
-        return pounds(lengthFt + more, degrees) > pounds(lengthFt, degrees) && pounds(lengthFt, degrees + more) > pounds(lengthFt, degrees);
+          pullThrough(
+            [
+              { kind: 'straight', lengthFt: ft, riseFt: 0 },
+              { kind: 'bend', degrees: deg, radiusIn: 8 },
+            ],
+            wire,
+          ).pounds;
+        return (
+          pounds(lengthFt + more, degrees) > pounds(lengthFt, degrees) &&
+          pounds(lengthFt, degrees + more) > pounds(lengthFt, degrees)
+        );
       }),
     );
-  }); // prettier-ignore
+  });
 
   test('three press wider than they weigh, one does not', () => {
     expect(weightCorrection(1, 0.5, 2)).toBe(1);
@@ -70,12 +82,16 @@ describe('pulling', () => {
 
 describe('bends', () => {
   test.each([
-    [10, 5.76, 0.087], [22.5, 2.61, 0.199], [30, 2, 0.268], [45, 1.41, 0.414], [60, 1.15, 0.577],
+    [10, 5.76, 0.087],
+    [22.5, 2.61, 0.199],
+    [30, 2, 0.268],
+    [45, 1.41, 0.414],
+    [60, 1.15, 0.577],
   ])('an offset at %d° has multiplier %d and shrinks %d in an inch', (angle, multiplier, shrink) => {
     const found = offsetBend(angle, 1);
     expect(found.multiplier).toBeCloseTo(multiplier, 2);
     expect(found.shrinkIn).toBeCloseTo(shrink, 3);
-  }); // prettier-ignore
+  });
 
   test('the worked offset of 6 in at 30°: marks 12 in apart, 1.61 in lost, the far one past the obstacle by that', () => {
     const { marks, shrinkIn, degrees } = bendMarks({ kind: 'offset', angleDeg: 30, riseIn: 6, toIn: 40 });
@@ -112,26 +128,58 @@ describe('bends', () => {
   });
 
   test.each([
-    [[[90, 90]], true, 180, 0], [[[90, 90, 90, 90]], true, 360, 0], [[[90, 90, 90, 90, 30, 30]], true, 420, 1],
-    [[[90, 90, 90], [90, 90]], false, 450, 1], [[[90, 90, 90], [90, 90]], true, 270, 0], [[[]], true, 0, 0],
+    [[[90, 90]], true, 180, 0],
+    [[[90, 90, 90, 90]], true, 360, 0],
+    [[[90, 90, 90, 90, 30, 30]], true, 420, 1],
+    [
+      [
+        [90, 90, 90],
+        [90, 90],
+      ],
+      false,
+      450,
+      1,
+    ],
+    [
+      [
+        [90, 90, 90],
+        [90, 90],
+      ],
+      true,
+      270,
+      0,
+    ],
+    [[[]], true, 0, 0],
   ])('%j ending at pull points %s: %d°, %d to add', (pieces, toPullPoint, degrees, needed) => {
-    const sum = sumBends(pieces.map((bendsDeg) => ({ bendsDeg, toPullPoint })), 360);
+    const sum = sumBends(
+      pieces.map((bendsDeg) => ({ bendsDeg, toPullPoint })),
+      360,
+    );
     expect(sum).toMatchObject({ degrees, needed });
-  }); // prettier-ignore
+  });
 
   test('with the pull points that it asks for, no part passes the limit', () => {
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 5, max: 90 }), { maxLength: 30 }), (bendsDeg) => {
         const { before } = sumBends([{ bendsDeg, toPullPoint: true }], 360);
         const cuts = [0, ...before.map(({ bend }) => bend), bendsDeg.length];
-        return cuts.slice(1).every((end, at) => bendsDeg.slice(cuts[at], end).reduce((sum, each) => sum + each, 0) <= 360);
+        return cuts
+          .slice(1)
+          .every((end, at) => bendsDeg.slice(cuts[at], end).reduce((sum, each) => sum + each, 0) <= 360);
       }),
     );
-  }); // prettier-ignore
+  });
 
-  test.each([[13.625, '13-5/8 in'], [0.0625, '1/16 in'], [12, '12 in'], [-2.5, '-2-1/2 in'], [46.8125, '46-13/16 in'], [0.99, '1 in']])('%d is %s on the tape', (inches, words) => {
+  test.each([
+    [13.625, '13-5/8 in'],
+    [0.0625, '1/16 in'],
+    [12, '12 in'],
+    [-2.5, '-2-1/2 in'],
+    [46.8125, '46-13/16 in'],
+    [0.99, '1 in'],
+  ])('%d is %s on the tape', (inches, words) => {
     expect(tapeInches(inches)).toBe(words);
-  }); // prettier-ignore
+  });
 });
 
 describe('growth, boxes for large wire, trenches', () => {
@@ -142,10 +190,13 @@ describe('growth, boxes for large wire, trenches', () => {
   });
 
   test.each([
-    ['straight', ['2'], 16], ['angle', ['2'], 12], ['angle', ['1-1/4'], 7.5], ['angle', ['2', '1'], 13],
+    ['straight', ['2'], 16],
+    ['angle', ['2'], 12],
+    ['angle', ['1-1/4'], 7.5],
+    ['angle', ['2', '1'], 13],
   ] as const)('%s with %j: %d in', (turn, trades, inches) => {
     expect(pullBoxLength(turn, trades)).toBe(inches);
-  }); // prettier-ignore
+  });
 
   test('a trade size in inches is what its name says', () => {
     expect((['1/2', '1-1/4', '3-1/2'] as const).map(tradeInches)).toEqual([0.5, 1.25, 3.5]);
@@ -158,47 +209,75 @@ describe('growth, boxes for large wire, trenches', () => {
   });
 
   test('ways in one trench lie apart and inside it, and the deepest decides', () => {
-    const way = fc.record({ coverIn: fc.integer({ min: 6, max: 36 }), outsideIn: fc.double({ min: 0.4, max: 4, noNaN: true }) });
+    const way = fc.record({
+      coverIn: fc.integer({ min: 6, max: 36 }),
+      outsideIn: fc.double({ min: 0.4, max: 4, noNaN: true }),
+    });
     fc.assert(
       fc.property(fc.array(way, { minLength: 1, maxLength: 6 }), (ways) => {
         const { acrossIn, widthIn, depthIn } = trenchFor(ways, 10);
-        const edges = ways.map(({ outsideIn }, at) => [acrossIn[at]! - outsideIn / 2, acrossIn[at]! + outsideIn / 2] as const);
-        expect(edges.every(([left, right], at) => left >= (edges[at - 1]?.[1] ?? 0) + 2 - 1e-9 && right <= widthIn)).toBe(true);
-        expect(depthIn).toBeGreaterThanOrEqual(Math.max(...ways.map(({ coverIn, outsideIn }) => coverIn + outsideIn)) + 2 - 1e-9);
+        const edges = ways.map(
+          ({ outsideIn }, at) => [acrossIn[at]! - outsideIn / 2, acrossIn[at]! + outsideIn / 2] as const,
+        );
+        expect(
+          edges.every(
+            ([left, right], at) => left >= (edges[at - 1]?.[1] ?? 0) + 2 - 1e-9 && right <= widthIn,
+          ),
+        ).toBe(true);
+        expect(depthIn).toBeGreaterThanOrEqual(
+          Math.max(...ways.map(({ coverIn, outsideIn }) => coverIn + outsideIn)) + 2 - 1e-9,
+        );
       }),
     );
-  }); // prettier-ignore
+  });
 });
 
 describe('the published counts of THHN and THWN-2, 14 to 4 AWG', () => {
   test.each([
-    ['EMT', '1/2', [12, 9, 5, 3, 2, 1]], ['EMT', '3/4', [22, 16, 10, 6, 4, 2]], ['EMT', '1', [35, 26, 16, 9, 7, 4]],
-    ['ENT', '3/4', [18, 13, 8, 5, 3, 1]], ['ENT', '1', [32, 23, 15, 8, 6, 4]],
-    ['FMC', '1/2', [13, 9, 6, 3, 2, 1]], ['FMC', '1', [33, 24, 15, 9, 6, 4]],
-    ['IMC', '3/4', [24, 17, 11, 6, 4, 3]], ['IMC', '1', [39, 29, 18, 10, 7, 4]],
-    ['LFMC', '1/2', [13, 9, 6, 3, 2, 1]], ['LFMC', '1', [36, 26, 16, 9, 7, 4]],
-    ['LFNC', '3/4', [22, 16, 10, 6, 4, 2]], ['LFNC', '1', [36, 26, 16, 9, 7, 4]],
-    ['RMC', '1/2', [13, 9, 6, 3, 2, 1]], ['RMC', '1', [36, 26, 17, 9, 7, 4]],
-    ['PVC80', '1/2', [9, 6, 4, 2, 1, 1]], ['PVC80', '1', [28, 20, 13, 7, 5, 3]],
-    ['PVC40', '1/2', [11, 8, 5, 3, 1, 1]], ['PVC40', '3/4', [21, 15, 9, 5, 4, 2]], ['PVC40', '1', [34, 25, 15, 9, 6, 4]],
+    ['EMT', '1/2', [12, 9, 5, 3, 2, 1]],
+    ['EMT', '3/4', [22, 16, 10, 6, 4, 2]],
+    ['EMT', '1', [35, 26, 16, 9, 7, 4]],
+    ['ENT', '3/4', [18, 13, 8, 5, 3, 1]],
+    ['ENT', '1', [32, 23, 15, 8, 6, 4]],
+    ['FMC', '1/2', [13, 9, 6, 3, 2, 1]],
+    ['FMC', '1', [33, 24, 15, 9, 6, 4]],
+    ['IMC', '3/4', [24, 17, 11, 6, 4, 3]],
+    ['IMC', '1', [39, 29, 18, 10, 7, 4]],
+    ['LFMC', '1/2', [13, 9, 6, 3, 2, 1]],
+    ['LFMC', '1', [36, 26, 16, 9, 7, 4]],
+    ['LFNC', '3/4', [22, 16, 10, 6, 4, 2]],
+    ['LFNC', '1', [36, 26, 16, 9, 7, 4]],
+    ['RMC', '1/2', [13, 9, 6, 3, 2, 1]],
+    ['RMC', '1', [36, 26, 17, 9, 7, 4]],
+    ['PVC80', '1/2', [9, 6, 4, 2, 1, 1]],
+    ['PVC80', '1', [28, 20, 13, 7, 5, 3]],
+    ['PVC40', '1/2', [11, 8, 5, 3, 1, 1]],
+    ['PVC40', '3/4', [21, 15, 9, 5, 4, 2]],
+    ['PVC40', '1', [34, 25, 15, 9, 6, 4]],
   ] as const)('%s %s', (raceway, trade, counts) => {
-    const found = (['14', '12', '10', '8', '6', '4'] as const).map((size) => conductorCount(raceway, trade, 'THWN-2', size, code));
+    const found = (['14', '12', '10', '8', '6', '4'] as const).map((size) =>
+      conductorCount(raceway, trade, 'THWN-2', size, code),
+    );
     expect(found).toEqual(counts);
-  }); // prettier-ignore
+  });
 });
 
 describe('conductors in a raceway, seen end on', () => {
   test('come to lie apart and inside, whatever their sizes, up to the fill that is allowed', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0.1, max: 0.6, noNaN: true }), { minLength: 3, maxLength: 20 }), (diameters) => {
-        const insideIn = Math.sqrt(diameters.reduce((sum, each) => sum + each ** 2, 0) / 0.4);
-        const packed = packConductors(diameters, insideIn);
-        expect(worstOverlap(packed)).toBeLessThanOrEqual(0);
-        for (const { x, y, r } of packed) expect(Math.hypot(x, y) + r).toBeLessThanOrEqual(insideIn / 2 + 1e-9);
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 0.1, max: 0.6, noNaN: true }), { minLength: 3, maxLength: 20 }),
+        (diameters) => {
+          const insideIn = Math.sqrt(diameters.reduce((sum, each) => sum + each ** 2, 0) / 0.4);
+          const packed = packConductors(diameters, insideIn);
+          expect(worstOverlap(packed)).toBeLessThanOrEqual(0);
+          for (const { x, y, r } of packed)
+            expect(Math.hypot(x, y) + r).toBeLessThanOrEqual(insideIn / 2 + 1e-9);
+        },
+      ),
       { numRuns: 60 },
     );
-  }); // prettier-ignore
+  });
 
   test('what cannot fit still overlaps, and says so', () => {
     expect(worstOverlap(packConductors([0.8, 0.8], 1))).toBeGreaterThan(0.1);

@@ -121,17 +121,36 @@ describe('a way by typing', () => {
     const of = circuit({
       run: [
         stretch({ id: 'a', edgeIn: 1, ambientC: 35 }),
-        stretch({ id: 'b', method: 'pvc40', place: 'underground', shares: { trench: 'w' }, end: { boxIn3: 30 } }),
+        stretch({
+          id: 'b',
+          method: 'pvc40',
+          place: 'underground',
+          shares: { trench: 'w' },
+          end: { boxIn3: 30 },
+        }),
       ],
     });
-    const typed = withTypedRoute(of, read('nm 44 joists, pull box, pvc 60 trench 24, lfnc 6'), USUAL_DESIGN, () => 'new');
-    expect(typed.run[0]).toMatchObject({ id: 'a', lengthFt: 44, edgeIn: 1, ambientC: 35, end: { kind: 'pull-box' } });
+    const typed = withTypedRoute(
+      of,
+      read('nm 44 joists, pull box, pvc 60 trench 24, lfnc 6'),
+      USUAL_DESIGN,
+      () => 'new',
+    );
+    expect(typed.run[0]).toMatchObject({
+      id: 'a',
+      lengthFt: 44,
+      edgeIn: 1,
+      ambientC: 35,
+      end: { kind: 'pull-box' },
+    });
     expect(typed.run[1]).toMatchObject({ id: 'b', heightFt: -2, shares: { trench: 'w' } });
     expect(typed.run[2]).toMatchObject({ id: 'new', ambientC: USUAL_DESIGN.outdoor });
     const changed = withTypedRoute(of, read('emt 44 garage'), USUAL_DESIGN, () => 'new');
-    expect(changed.run).toEqual([expect.objectContaining({ id: 'a', method: 'emt', ambientC: USUAL_DESIGN.garage })]);
+    expect(changed.run).toEqual([
+      expect.objectContaining({ id: 'a', method: 'emt', ambientC: USUAL_DESIGN.garage }),
+    ]);
     expect(changed.run[0]).not.toHaveProperty('edgeIn');
-  }); // prettier-ignore
+  });
 
   test('completions go by what may come next', () => {
     expect(routeCompletions('p')).toEqual(['pvc40 20', 'pvc80 20', 'pvc 20']);
@@ -139,7 +158,10 @@ describe('a way by typing', () => {
     expect(routeCompletions('nm 38 joists, bo')).toEqual(['nm 38 joists, box', 'nm 38 joists, body']);
     expect(routeCompletions('nm 38')).toEqual([]);
     for (const text of ['', 'e', 'nm 38 tr', 'nm 38 joists, ']) {
-      for (const each of routeCompletions(text)) expect(readRoute(each.endsWith('box') ? `${each}, emt 5` : each, 5).ok || each.includes(', ')).toBe(true);
+      for (const each of routeCompletions(text))
+        expect(readRoute(each.endsWith('box') ? `${each}, emt 5` : each, 5).ok || each.includes(', ')).toBe(
+          true,
+        );
     }
-  }); // prettier-ignore
+  });
 });

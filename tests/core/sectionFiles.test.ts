@@ -26,21 +26,25 @@ describe('the section as a drawing', () => {
     expect(new Set(scene.map(({ layer }) => layer))).toEqual(
       new Set(['GRADE', 'MC', 'PVC-SCH-80', 'LFNC', 'SUPPORTS', 'STATIONS', 'DIMENSIONS']),
     );
-    expect(scene.flatMap((item) => (item.kind === 'text' && item.layer === 'DIMENSIONS' ? [item.text] : []))).toEqual(['31 ft', '66 ft', '6 ft']);
+    expect(
+      scene.flatMap((item) => (item.kind === 'text' && item.layer === 'DIMENSIONS' ? [item.text] : [])),
+    ).toEqual(['31 ft', '66 ft', '6 ft']);
     expect(scene.filter(({ layer }) => layer === 'SUPPORTS')).toHaveLength(15);
-  }); // prettier-ignore
+  });
 
   test('reads back from its file with every point where it was, in feet', () => {
     const read = new DxfParser().parseSync(sectionDxf(scene));
     expect(read?.header['$INSUNITS']).toBe(2);
     const entities = read?.entities ?? [];
     expect(entities).toHaveLength(scene.length);
-    const way = entities.find((entity) => entity.layer === 'PVC-SCH-80' && entity.type === 'LWPOLYLINE') as unknown as { vertices: { x: number; y: number }[] };
+    const way = entities.find(
+      (entity) => entity.layer === 'PVC-SCH-80' && entity.type === 'LWPOLYLINE',
+    ) as unknown as { vertices: { x: number; y: number }[] };
     const drawn = about.geometry.stretches[1]!.path;
     expect(way.vertices.map(({ x, y }) => [x, y])).toEqual(drawn.map(({ xFt, heightFt }) => [xFt, heightFt]));
     const texts = entities.filter(({ type }) => type === 'TEXT') as unknown as { text: string }[];
     expect(texts.map(({ text }) => text)).toContain('B Box 6 ft');
-  }); // prettier-ignore
+  });
 });
 
 describe('moving stations on the section', () => {
@@ -73,9 +77,18 @@ describe('moving stations on the section', () => {
     expect(withStationAlong(of, 0, 3)).toBeUndefined();
   });
 
-  test.each([[7.8, 8], [-1.4, -1.5], [0.2, 0], [3.3, 3.5], [-0.75, -0.5], [-1.29, -1.5], [-3.04, -3], [99, 30]])('%d snaps to %d', (from, to) => {
+  test.each([
+    [7.8, 8],
+    [-1.4, -1.5],
+    [0.2, 0],
+    [3.3, 3.5],
+    [-0.75, -0.5],
+    [-1.29, -1.5],
+    [-3.04, -3],
+    [99, 30],
+  ])('%d snaps to %d', (from, to) => {
     expect(snapHeight(from)).toBeCloseTo(to, 6);
-  }); // prettier-ignore
+  });
 
   test('a spot along the way is found by its share of it', () => {
     const { path } = sectionGeometry(run, 5).stretches[0]!;

@@ -37,9 +37,17 @@ const amps = (about: House, additions: readonly CircuitDemand[], year: 2017 | 20
   );
 
 const measured: Measured = {
-  source: 'meter', basis: 'utility', intervalMinutes: 15, from: '2025-01-01 00:00', to: '2026-01-01 00:00', days: 365,
-  peakA: 49.1667, peakAt: '2025-01-17 17:45', problems: [], week: [],
-}; // prettier-ignore
+  source: 'meter',
+  basis: 'utility',
+  intervalMinutes: 15,
+  from: '2025-01-01 00:00',
+  to: '2026-01-01 00:00',
+  days: 365,
+  peakA: 49.1667,
+  peakAt: '2025-01-17 17:45',
+  problems: [],
+  week: [],
+};
 
 describe('the published example of a dwelling', () => {
   test('standard method, every intermediate figure', () => {
@@ -117,8 +125,12 @@ describe('what limits a service', () => {
 
 describe('ways to make the load fit', () => {
   const question = (about: House, additions: readonly CircuitDemand[], year: 2017 | 2023 = 2023) => ({
-    house: about, panel: undefined, additions, code: edition(year), prices: defaultPrices,
-  }); // prettier-ignore
+    house: about,
+    panel: undefined,
+    additions,
+    code: edition(year),
+    prices: defaultPrices,
+  });
 
   test('the largest setting that just fits: 100 A service, measured peak 49.2 A', () => {
     const about = house({ measured, ratingA: 100, method: 'measured' });

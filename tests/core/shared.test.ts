@@ -37,22 +37,33 @@ describe('circuits in one raceway', () => {
   });
 
   test('there is one ground for all, by the largest device', () => {
-    const large = circuit({ id: 'large', appliance: load({ amps: 60, continuousAmps: 60 }), run: [stretch({ id: 'pipe', method: 'emt', shares })] });
-    const small = circuit({ id: 'small', appliance: load({ amps: 16, continuousAmps: 16 }), run: [stretch({ id: 'pipe', method: 'emt', shares })] });
+    const large = circuit({
+      id: 'large',
+      appliance: load({ amps: 60, continuousAmps: 60 }),
+      run: [stretch({ id: 'pipe', method: 'emt', shares })],
+    });
+    const small = circuit({
+      id: 'small',
+      appliance: load({ amps: 16, continuousAmps: 16 }),
+      run: [stretch({ id: 'pipe', method: 'emt', shares })],
+    });
     const of = (each: Circuit) => solvedIn(each, [large, small]).solved.figures;
     expect(of(small).groundTaken).toBe('12');
     expect(of(small).raceway!.ground).toBe(of(large).groundTaken);
     expect(of(small).raceway!.areaIn2).toBeCloseTo(of(large).raceway!.areaIn2, 9);
     expect(of(small).raceway!.conductors).toBe(5);
-  }); // prettier-ignore
+  });
 
   test('a trench that is shared rerates nothing, a bundle does, and nobody is asked twice', () => {
     const pair = (kind: 'trench' | 'bundle'): readonly Circuit[] =>
-      ['a', 'b'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'pvc40', shares: { [kind]: 'w' } })] }));
-    const factor = (kind: 'trench' | 'bundle') => solvedIn(pair(kind)[0]!, pair(kind)).solved.figures.stretches[0]!.terms.adjustment;
+      ['a', 'b'].map((id) =>
+        circuit({ id, run: [stretch({ id: 'run', method: 'pvc40', shares: { [kind]: 'w' } })] }),
+      );
+    const factor = (kind: 'trench' | 'bundle') =>
+      solvedIn(pair(kind)[0]!, pair(kind)).solved.figures.stretches[0]!.terms.adjustment;
     expect(factor('trench')).toBe(1);
     expect(factor('bundle')).toBe(0.8);
-  }); // prettier-ignore
+  });
 
   test('a count that was typed stays where it is larger than what is shared', () => {
     const typed = circuit({
@@ -67,13 +78,19 @@ describe('circuits in one raceway', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 7 }), fc.constantFrom(16, 24, 32, 40), (count, amps) => {
         const of = (number: number): readonly Circuit[] =>
-          Array.from({ length: number }, (_, at) => circuit({ id: `c${at}`, appliance: load({ amps, continuousAmps: amps }), run: [stretch({ id: 'run', method: 'emt', shares })] }));
+          Array.from({ length: number }, (_, at) =>
+            circuit({
+              id: `c${at}`,
+              appliance: load({ amps, continuousAmps: amps }),
+              run: [stretch({ id: 'run', method: 'emt', shares })],
+            }),
+          );
         const figures = (number: number) => solvedIn(of(number)[0]!, of(number)).solved.figures;
         const [few, more] = [figures(count), figures(count + 1)];
         return sizeRank(more.size) >= sizeRank(few.size) && more.raceway!.areaIn2 > few.raceway!.areaIn2;
       }),
     );
-  }); // prettier-ignore
+  });
 
   test('what is in one raceway lies in one trench, and a trench is drawn with each raceway once', () => {
     const run = (part: Partial<Stretch>) => [trench({ ...part })];
@@ -98,25 +115,46 @@ describe('circuits in one raceway', () => {
   });
 
   test('a pinned conductor that company makes too small is helped by going alone', () => {
-    const pinned = circuit({ id: 'pinned', appliance: load({ amps: 48, continuousAmps: 48 }), pins: { size: '6' }, run: [stretch({ id: 'run', method: 'emt', shares })] });
-    const others = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => circuit({ id, run: [stretch({ id: 'run', method: 'emt', shares })] }));
+    const pinned = circuit({
+      id: 'pinned',
+      appliance: load({ amps: 48, continuousAmps: 48 }),
+      pins: { size: '6' },
+      run: [stretch({ id: 'run', method: 'emt', shares })],
+    });
+    const others = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) =>
+      circuit({ id, run: [stretch({ id: 'run', method: 'emt', shares })] }),
+    );
     const { solved, context: under } = solvedIn(pinned, [pinned, ...others]);
     const [finding] = solved.findings.filter(({ standing }) => standing === 'stop');
     const remedies = remediesFor(pinned, finding!, solved, under, defaultPrices);
     const alone_ = remedies.find(({ change }) => change.kind === 'spread-out');
     expect(alone_?.circuit.run[0]).not.toHaveProperty('shares');
-  }); // prettier-ignore
+  });
 
   test('sharing makes the other stretch the same raceway, and can be taken back', () => {
     const a = circuit({ id: 'a', run: [stretch({ id: 'x', method: 'emt', lengthFt: 22, place: 'garage' })] });
     const b = circuit({ id: 'b', run: [stretch({ id: 'y', method: 'pvc40', lengthFt: 30 })] });
     const [one, two] = sharing({ circuit: a, index: 0, other: b, otherIndex: 0 }, 'raceway', 'new');
-    expect(two.run[0]).toMatchObject({ method: 'emt', lengthFt: 22, place: 'garage', shares: { raceway: 'new' } });
+    expect(two.run[0]).toMatchObject({
+      method: 'emt',
+      lengthFt: 22,
+      place: 'garage',
+      shares: { raceway: 'new' },
+    });
     expect(one.run[0]!.shares).toEqual(two.run[0]!.shares);
     expect(alone(one, 0, 'raceway').run[0]).not.toHaveProperty('shares');
-    const [, third] = sharing({ circuit: one, index: 0, other: circuit({ id: 'c', run: [stretch({ method: 'emt' })] }), otherIndex: 0 }, 'raceway', 'newer');
+    const [, third] = sharing(
+      {
+        circuit: one,
+        index: 0,
+        other: circuit({ id: 'c', run: [stretch({ method: 'emt' })] }),
+        otherIndex: 0,
+      },
+      'raceway',
+      'newer',
+    );
     expect(third.run[0]!.shares).toEqual({ raceway: 'new' });
-  }); // prettier-ignore
+  });
 });
 
 describe('a short part of lower ampacity', () => {
@@ -138,32 +176,74 @@ describe('a short part of lower ampacity', () => {
   });
 
   test('never helps cables that lie in one bundle', () => {
-    const bundled = solve({ appliance, run: [stretch({ id: 'a', method: 'mc', lengthFt: 90 }), stretch({ id: 'b', method: 'mc', lengthFt: 5, currentCarrying: 9 })] });
+    const bundled = solve({
+      appliance,
+      run: [
+        stretch({ id: 'a', method: 'mc', lengthFt: 90 }),
+        stretch({ id: 'b', method: 'mc', lengthFt: 5, currentCarrying: 9 }),
+      ],
+    });
     expect(bundled.findings.map(({ code }) => code)).not.toContain('conductor.short-part');
-  }); // prettier-ignore
+  });
 
   test.each([
-    { parts: [[90, 1], [9, 0.7]], spared: [1] },
-    { parts: [[200, 1], [10, 0.7]], spared: [1] },
-    { parts: [[200, 1], [11, 0.7]], spared: [] },
-    { parts: [[100, 1], [100, 0.8], [9, 0.7]], spared: [2] },
-    { parts: [[100, 1], [4, 0.8], [5, 0.7]], spared: [1, 2] },
+    {
+      parts: [
+        [90, 1],
+        [9, 0.7],
+      ],
+      spared: [1],
+    },
+    {
+      parts: [
+        [200, 1],
+        [10, 0.7],
+      ],
+      spared: [1],
+    },
+    {
+      parts: [
+        [200, 1],
+        [11, 0.7],
+      ],
+      spared: [],
+    },
+    {
+      parts: [
+        [100, 1],
+        [100, 0.8],
+        [9, 0.7],
+      ],
+      spared: [2],
+    },
+    {
+      parts: [
+        [100, 1],
+        [4, 0.8],
+        [5, 0.7],
+      ],
+      spared: [1, 2],
+    },
     { parts: [[50, 0.8]], spared: [] },
   ])('$parts spares $spared', ({ parts, spared }) => {
-    const found = shortParts(parts.map(([lengthFt = 0, factor = 1]) => ({ lengthFt, factor, mayBeSpared: true })));
+    const found = shortParts(
+      parts.map(([lengthFt = 0, factor = 1]) => ({ lengthFt, factor, mayBeSpared: true })),
+    );
     expect([...(found?.spared ?? [])]).toEqual(spared);
-  }); // prettier-ignore
+  });
 });
 
 describe('nipples and stations', () => {
   const nipple = stretch({ id: 'n', method: 'emt', lengthFt: 2, currentCarrying: 9 });
 
   test('two feet between enclosures are filled to 60 % and not adjusted', () => {
-    const { figures, workings } = solve({ run: [stretch({ id: 'a' }), nipple, stretch({ id: 'b', method: 'nm-b' })] });
+    const { figures, workings } = solve({
+      run: [stretch({ id: 'a' }), nipple, stretch({ id: 'b', method: 'nm-b' })],
+    });
     expect(figures.stretches[1]!.terms.adjustment).toBe(1);
     expect(figures.raceway!.limitPct).toBe(60);
     expect(workings.raceway.some(({ id }) => id === 'raceway.nipple')).toBe(true);
-  }); // prettier-ignore
+  });
 
   test('a body at one end, or three feet, make it a raceway like any other', () => {
     expect(isNipple([nipple, stretch({ method: 'pvc40' })], 0)).toBe(false);
@@ -200,7 +280,9 @@ describe('where a method may be', () => {
   });
 
   test('PVC may be anywhere, and every method in a dry room', () => {
-    for (const place of PLACES) expect(codes('pvc40', place).filter((code) => code.startsWith('method.'))).toEqual([]);
-    for (const method of METHOD_IDS) expect(codes(method, 'indoor').filter((code) => code.startsWith('method.'))).toEqual([]);
-  }); // prettier-ignore
+    for (const place of PLACES)
+      expect(codes('pvc40', place).filter((code) => code.startsWith('method.'))).toEqual([]);
+    for (const method of METHOD_IDS)
+      expect(codes(method, 'indoor').filter((code) => code.startsWith('method.'))).toEqual([]);
+  });
 });

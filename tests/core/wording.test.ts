@@ -12,7 +12,8 @@ import {
 } from '../../src/core/wording/conductors';
 import { findingSentence } from '../../src/core/wording/findings';
 import { circuitLine, ladderWords } from '../../src/core/wording/ladder';
-import { stepWords, type StepWords } from '../../src/core/wording/steps';
+import { stepWords } from '../../src/core/wording/steps';
+import type { StepWords } from '../../src/core/wording/stepWords';
 import { charger, circuit, context, load, solve, stretch } from '../support/circuits';
 
 const everySolved = demoJob.circuits.map((each) => ({ each, solved: solveCircuit(each, context()) }));

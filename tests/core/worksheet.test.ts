@@ -179,11 +179,18 @@ describe('the small kinds', () => {
   test('bends are summed between pull points, and say how many are wanting', () => {
     const bends = (segments: unknown[]) => one({ kind: 'bends', segments });
     const quarter = [90, 90];
-    expect(bends([{ trade: '3/4', bendsDeg: quarter, lengthFt: 40, toPullPoint: true }]).result).toEqual({ degrees: 180, ok: true, pullPointsNeeded: 0 });
-    const long = bends([{ bendsDeg: quarter, toPullPoint: false }, { bendsDeg: [90, 90, 45], toPullPoint: true }]);
+    expect(bends([{ trade: '3/4', bendsDeg: quarter, lengthFt: 40, toPullPoint: true }]).result).toEqual({
+      degrees: 180,
+      ok: true,
+      pullPointsNeeded: 0,
+    });
+    const long = bends([
+      { bendsDeg: quarter, toPullPoint: false },
+      { bendsDeg: [90, 90, 45], toPullPoint: true },
+    ]);
     expect(long.result).toEqual({ degrees: 405, ok: false, pullPointsNeeded: 1 });
     expect(long.findings[0]).toMatchObject({ code: 'raceway.bends', standing: 'stop' });
-  }); // prettier-ignore
+  });
 
   test('the marks of an offset, and of its worked example', () => {
     expect(one({ kind: 'offset-bend', angleDeg: 30, riseIn: 6 }).result).toMatchObject({
@@ -197,11 +204,13 @@ describe('the small kinds', () => {
     const straps = { kind: 'straps', method: 'emt', trade: '3/4', lengthFt: 47 };
     const { result, working } = one(straps);
     expect(result['count']).toBe(6);
-    expect((result['positionsFt'] as number[]).map((ft) => Math.round(ft * 12))).toEqual([12, 120, 228, 336, 444, 552]);
+    expect((result['positionsFt'] as number[]).map((ft) => Math.round(ft * 12))).toEqual([
+      12, 120, 228, 336, 444, 552,
+    ]);
     expect(working.map(({ rule }) => rule)).toContain('358.30');
     expect(one({ ...straps, practice: 'half' }).result['count']).toBe(10);
     expect(one({ kind: 'straps', method: 'nm-b', lengthFt: 1 }).result['count']).toBe(1);
-  }); // prettier-ignore
+  });
 
   test.each([
     [{ kind: 'bends', segments: [{ bendsDeg: [400] }] }, 'items[0].segments[0].bendsDeg[0]'],

@@ -22,7 +22,9 @@ async function download(page: Page, name: string): Promise<string> {
   return readFile(await (await coming).path(), 'utf8');
 }
 
-test('by pointer: a station is dragged, a trench deepened, a raceway shared, and all of it survives a reload', async ({ page }) => {
+test('by pointer: a station is dragged, a trench deepened, a raceway shared, and all of it survives a reload', async ({
+  page,
+}) => {
   await openRoute(page, /^Kiln, studio/);
   const station = page.getByRole('button', { name: /^Station B on the section/ });
   const from = await station.boundingBox();
@@ -37,7 +39,11 @@ test('by pointer: a station is dragged, a trench deepened, a raceway shared, and
   await page.getByLabel('Under').selectOption('street');
   await expect(findings(page)).toContainText('a street asks for 24 in');
   await page.getByRole('button', { name: 'Bury it at 24 in' }).click();
-  await expect(page.getByRole('img', { name: /^Trench 9 in wide and 28 in deep with Kiln, studio, EV charger, visitors/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', {
+      name: /^Trench 9 in wide and 28 in deep with Kiln, studio, EV charger, visitors/,
+    }),
+  ).toBeVisible();
 
   await side(page, 'Share, copy');
   await expect(page.getByRole('table', { name: 'What it does to both' })).toContainText('1 PVC Sch 80');
@@ -49,9 +55,11 @@ test('by pointer: a station is dragged, a trench deepened, a raceway shared, and
   await expect(typed(page)).toHaveValue(/trench 24 street/);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText(/shared with EV outlet, garage/)).toBeHidden();
-}); // prettier-ignore
+});
 
-test('by keyboard: from the figures to the route, the way typed, a station moved, undone', async ({ page }) => {
+test('by keyboard: from the figures to the route, the way typed, a station moved, undone', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.keyboard.press('r');
   await expect(typed(page)).toHaveValue('nm 62 joists at 8 to 4');
@@ -59,7 +67,9 @@ test('by keyboard: from the figures to the route, the way typed, a station moved
   await page.keyboard.press('ControlOrMeta+a');
   await page.keyboard.type('nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4');
   await page.keyboard.press('Tab');
-  await expect(page.getByRole('table', { name: 'The stretches of the run' }).getByRole('columnheader')).toHaveCount(4, { timeout: 10_000 });
+  await expect(
+    page.getByRole('table', { name: 'The stretches of the run' }).getByRole('columnheader'),
+  ).toHaveCount(4, { timeout: 10_000 });
   await page.getByRole('button', { name: /^Station C on the section/ }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByLabel('Length, B to C')).toHaveValue('13 ft');
@@ -73,7 +83,7 @@ test('by keyboard: from the figures to the route, the way typed, a station moved
   await page.getByRole('button', { name: 'Figures', exact: true }).focus();
   await page.keyboard.press('r');
   await expect(page.getByRole('region', { name: 'The working' })).toBeVisible();
-}); // prettier-ignore
+});
 
 test('the section as SVG and as DXF reads back, whole or looked at closer', async ({ page }) => {
   await openRoute(page, /^Kiln, studio/);
@@ -88,7 +98,9 @@ test('the section as SVG and as DXF reads back, whole or looked at closer', asyn
   expect(shown.texts).toBeGreaterThan(10);
   const drawing = new DxfParser().parseSync(await download(page, 'DXF'));
   const layers = new Set(drawing?.entities.map(({ layer }) => layer));
-  expect([...layers]).toEqual(expect.arrayContaining(['GRADE', 'MC', 'PVC-SCH-80', 'LFNC', 'STATIONS', 'SUPPORTS', 'DIMENSIONS']));
+  expect([...layers]).toEqual(
+    expect.arrayContaining(['GRADE', 'MC', 'PVC-SCH-80', 'LFNC', 'STATIONS', 'SUPPORTS', 'DIMENSIONS']),
+  );
 
   await choose(page, /65 A, needs 60; fill 23/);
   const wide = await page.getByRole('button', { name: /^Station D on the section/ }).boundingBox();
@@ -96,9 +108,11 @@ test('the section as SVG and as DXF reads back, whole or looked at closer', asyn
   const near = await page.getByRole('button', { name: /^Station C on the section/ }).boundingBox();
   expect((wide?.x ?? 0) - (near?.x ?? 0)).toBeGreaterThan(300);
   await page.getByRole('button', { name: 'Whole run' }).click();
-}); // prettier-ignore
+});
 
-test('a short piece, a box too small and a fitting left out are found, and the foot leads to them', async ({ page }) => {
+test('a short piece, a box too small and a fitting left out are found, and the foot leads to them', async ({
+  page,
+}) => {
   await openRoute(page, /^Dust collector, workshop/);
   await page.getByLabel('Piece at hand').fill('40');
   await expect(findings(page)).toContainText('The piece at hand is 40 ft');
@@ -109,12 +123,17 @@ test('a short piece, a box too small and a fitting left out are found, and the f
     .click();
   await page.getByRole('button', { name: 'Figures', exact: true }).click();
   await page.getByRole('button', { name: '2 Stops' }).click();
-  await page.getByRole('list', { name: /^Ways out/ }).first().getByRole('button').first().click();
+  await page
+    .getByRole('list', { name: /^Ways out/ })
+    .first()
+    .getByRole('button')
+    .first()
+    .click();
   await page.getByRole('button', { name: '1 Stop', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Dust collector, workshop' })).toBeVisible();
   await page.getByRole('button', { name: 'Cut a new piece, 49 ft or more' }).click();
   await expect(findings(page)).toBeHidden();
-}); // prettier-ignore
+});
 
 test('the marks of the supports are printed at true scale, and the sheet has the way', async ({ page }) => {
   await openRoute(page, /^Kiln, studio/);
@@ -129,4 +148,4 @@ test('the marks of the supports are printed at true scale, and the sheet has the
   await page.getByRole('button', { name: 'Circuit sheet' }).click();
   await expect(page.getByRole('heading', { name: 'Way, material to cut' })).toBeVisible();
   await expect(page.getByRole('row', { name: /B, box needs 22.5 in³/ })).toBeVisible();
-}); // prettier-ignore
+});

@@ -62,8 +62,11 @@ describe('local rules', () => {
     expect(screen.getByText('Hot tub, deck')).toBeTruthy();
     await userEvent.click(put);
     expect(openJob().amendments.at(-1)).toMatchObject({
-      title: 'Tubs as before', source: 'County bulletin 9', date: '2025-01-01', changes: [{ kind: 'exempt-gfci', load: 'spa' }],
-    }); // prettier-ignore
+      title: 'Tubs as before',
+      source: 'County bulletin 9',
+      date: '2025-01-01',
+      changes: [{ kind: 'exempt-gfci', load: 'spa' }],
+    });
     expect(viewOf('deck-tub').solved.figures.outlet.gfci.required).toBe(false);
   });
 

@@ -15,8 +15,15 @@ describe('the ladder', () => {
   test('has the eight figures in the order of reasoning, each with reason and standing', () => {
     show(<Ladder view={viewOf('carport-charger')} link="conductor" />);
     expect(rungs().map((rung) => rung.querySelector('b')?.textContent)).toEqual([
-      'Load', 'Breaker', 'Conductor', 'Ground', 'Raceway', 'Drop', 'Disconnect', 'Protection',
-    ]); // prettier-ignore
+      'Load',
+      'Breaker',
+      'Conductor',
+      'Ground',
+      'Raceway',
+      'Drop',
+      'Disconnect',
+      'Protection',
+    ]);
     const conductor = screen.getByRole('button', { name: /^Conductor/ });
     expect(within(conductor).getByText('pinned · 55 A at 60 °C')).toBeTruthy();
     expect(within(conductor).getByText('Stop')).toBeTruthy();

@@ -32,10 +32,13 @@ describe('the way, typed', () => {
 
   test('is drawn while it is typed, and is one step to undo', async () => {
     await begin('nm 40 joists, box, emt 12 down wall');
-    expect(runOf('kiln').map(({ method, lengthFt }) => [method, lengthFt])).toEqual([['nm-b', 40], ['emt', 12]]);
+    expect(runOf('kiln').map(({ method, lengthFt }) => [method, lengthFt])).toEqual([
+      ['nm-b', 40],
+      ['emt', 12],
+    ]);
     store.dispatch(undone());
     expect(runOf('kiln')).toEqual(demoJob.circuits.find(({ id }) => id === 'kiln')?.run);
-  }); // prettier-ignore
+  });
 
   test('that is not understood is kept, and says what is accepted; nothing is lost', async () => {
     await begin('nm 31 joists, rope 9');
@@ -64,7 +67,7 @@ describe('the card of a stretch', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Bury it at 24 in' }));
     expect(runOf('kiln')[1]?.heightFt).toBe(-2);
     expect(screen.queryByRole('list', { name: 'Findings about the way' })).toBeNull();
-  }); // prettier-ignore
+  });
 
   test('the call before digging is asked until its ticket is recorded, once for the job', async () => {
     load({ ...demoJob, locate: null });
@@ -177,8 +180,11 @@ describe('beside the card', () => {
     await side('Share, copy');
     await userEvent.selectOptions(screen.getByLabelText('Take over the way of'), 'Pond outlet, garden');
     await userEvent.click(screen.getByRole('button', { name: 'Copy it' }));
-    expect(runOf('workshop').map(({ method, lengthFt }) => [method, lengthFt])).toEqual([['nm-b', 22], ['uf-b', 96]]);
-  }); // prettier-ignore
+    expect(runOf('workshop').map(({ method, lengthFt }) => [method, lengthFt])).toEqual([
+      ['nm-b', 22],
+      ['uf-b', 96],
+    ]);
+  });
 });
 
 describe('handles on the section', () => {
@@ -188,11 +194,17 @@ describe('handles on the section', () => {
         part={() => {
           const { circuit } = viewOf('kiln');
           const geometry = sectionGeometry(circuit.run, circuit.startHeightFt);
-          return <SectionHandles circuit={circuit} geometry={geometry} scale={sectionScale(geometry, sectionRoom(1280, 214))} />;
+          return (
+            <SectionHandles
+              circuit={circuit}
+              geometry={geometry}
+              scale={sectionScale(geometry, sectionRoom(1280, 214))}
+            />
+          );
         }}
       />,
     );
-  }; // prettier-ignore
+  };
   const press = async (name: RegExp, keys: string): Promise<void> => {
     screen.getByRole('button', { name }).focus();
     await userEvent.keyboard(keys);

@@ -81,18 +81,26 @@ describe('ways that are shared, as the store remembers them', () => {
     const apart = { ...start, circuits: [...start.circuits, made('alone', 24, 40, undefined, undefined)] };
     const [first] = apart.circuits;
     const alone = apart.circuits.at(-1)!;
-    const before = { view: circuitView(apart, alone), way: routeView(apart, alone), twin: circuitView(apart, apart.circuits[1]!) };
-    const edited = { ...apart, circuits: [{ ...first!, run: [{ ...first!.run[0]!, lengthFt: 41 }] }, ...apart.circuits.slice(1)] };
+    const before = {
+      view: circuitView(apart, alone),
+      way: routeView(apart, alone),
+      twin: circuitView(apart, apart.circuits[1]!),
+    };
+    const edited = {
+      ...apart,
+      circuits: [{ ...first!, run: [{ ...first!.run[0]!, lengthFt: 41 }] }, ...apart.circuits.slice(1)],
+    };
     expect(circuitView(edited, alone)).toBe(before.view);
     expect(routeView(edited, alone)).toBe(before.way);
     // A foot more changes no size, so the others in the raceway are what they were.
     expect(circuitView(edited, edited.circuits[1]!)).toBe(before.twin);
-  }); // prettier-ignore
+  });
 
   test('a circuit that is taken out leaves the others their room', () => {
     const fewer = { ...start, circuits: start.circuits.slice(0, 2) };
-    const conductors = (job: Job): number | undefined => circuitView(job, job.circuits[0]!).solved.figures.raceway?.conductors;
+    const conductors = (job: Job): number | undefined =>
+      circuitView(job, job.circuits[0]!).solved.figures.raceway?.conductors;
     expect([conductors(start), conductors(fewer)]).toEqual([11, 5]);
     expect(conductors({ ...start, circuits: start.circuits.slice(0, 1) })).toBe(3);
-  }); // prettier-ignore
+  });
 });

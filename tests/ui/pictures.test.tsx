@@ -35,14 +35,26 @@ describe('the scale of the section', () => {
   });
 
   test('a path starts and ends at its points, with its corners rounded', () => {
-    const d = roundedPath([{ xFt: 0, heightFt: 5 }, { xFt: 0, heightFt: 8 }, { xFt: 10, heightFt: 8 }], scale, 12); // prettier-ignore
+    const d = roundedPath(
+      [
+        { xFt: 0, heightFt: 5 },
+        { xFt: 0, heightFt: 8 },
+        { xFt: 10, heightFt: 8 },
+      ],
+      scale,
+      12,
+    );
     expect(d.startsWith(`M${scale.x(0).toFixed(1)} ${scale.y(5).toFixed(1)}`)).toBe(true);
     expect(d.endsWith(`${scale.x(10).toFixed(1)} ${scale.y(8).toFixed(1)}`)).toBe(true);
     expect(d.match(/Q/g)).toHaveLength(1);
   });
 
   test('half way along a path is half of its length, up or along', () => {
-    const path = [{ xFt: 0, heightFt: 0 }, { xFt: 0, heightFt: 4 }, { xFt: 4, heightFt: 4 }]; // prettier-ignore
+    const path = [
+      { xFt: 0, heightFt: 0 },
+      { xFt: 0, heightFt: 4 },
+      { xFt: 4, heightFt: 4 },
+    ];
     expect(alongPath(path, 0.25)).toEqual({ at: { xFt: 0, heightFt: 2 }, upright: true });
     expect(alongPath(path, 0.75)).toEqual({ at: { xFt: 2, heightFt: 4 }, upright: false });
   });
@@ -130,7 +142,18 @@ describe('pictures of the way', () => {
 
   test('a picture becomes a file that fetches nothing: colors by value', () => {
     document.documentElement.style.setProperty('--ink', '#16221b');
-    render(<RunSection geometry={geometry} labels={[]} panelLabel="60 A" applianceLabel="Charger" applianceAmps="48 A" lit={null} widthPx={900} heightPx={200} />);
+    render(
+      <RunSection
+        geometry={geometry}
+        labels={[]}
+        panelLabel="60 A"
+        applianceLabel="Charger"
+        applianceAmps="48 A"
+        lit={null}
+        widthPx={900}
+        heightPx={200}
+      />,
+    );
     const file = svgFile(screen.getByRole<SVGSVGElement & HTMLElement>('img'));
     const read = new DOMParser().parseFromString(file, 'image/svg+xml');
     expect(read.querySelector('parsererror')).toBeNull();
@@ -138,5 +161,5 @@ describe('pictures of the way', () => {
     expect(file).toContain('#16221b');
     expect(file).not.toContain('var(--ink)');
     expect(read.documentElement.textContent).toContain('Charger');
-  }); // prettier-ignore
+  });
 });

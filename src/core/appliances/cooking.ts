@@ -22,11 +22,15 @@ const rangePlateSchema = z.strictObject({
 });
 
 const cooktopOvenPlateSchema = z.strictObject({
-  kw: z.array(z.number().min(0.5).max(27)).min(1).max(6).describe('Nameplates of cooktop and ovens, kilowatts'),
+  kw: z
+    .array(z.number().min(0.5).max(27))
+    .min(1)
+    .max(6)
+    .describe('Nameplates of cooktop and ovens, kilowatts'),
   volts: twoPoleVolts,
   connection: z.enum(['hardwired', 'receptacle']).optional(),
   breakerA: deviceA.optional().describe('Breaker that the plate names, amperes'),
-}); // prettier-ignore
+});
 
 type RangePlate = z.infer<typeof rangePlateSchema>;
 type CooktopOvenPlate = z.infer<typeof cooktopOvenPlateSchema>;
@@ -41,7 +45,12 @@ const MOST_UNITS = 3;
 
 function cooking(
   demandVA: number,
-  part: { readonly volts: number; readonly leastA: number; readonly connection: LoadModel['connection']; readonly breakerA: number | undefined },
+  part: {
+    readonly volts: number;
+    readonly leastA: number;
+    readonly connection: LoadModel['connection'];
+    readonly breakerA: number | undefined;
+  },
   work: Working,
 ): LoadModel {
   const { volts, leastA, connection, breakerA } = part;
@@ -55,7 +64,7 @@ function cooking(
     device: { kind: 'usual', leastA },
     plateOcpdA: breakerA ?? null,
   });
-} // prettier-ignore
+}
 
 /** Demand of one range on its branch circuit (Table 220.55, note 4). */
 const rangeDemandVA = (kw: number, code: Edition, work: Working): number => {
@@ -106,7 +115,15 @@ export const cooktopOven: Family<CooktopOvenPlate> = {
   schema: cooktopOvenPlateSchema,
   fresh: { kw: [6.6, 4.2], volts: 240 },
   questions: [
-    { key: 'kw', label: 'Cooktop, then ovens', mark: 'KW', kind: 'numbers', range: kilowatts(0.5, 27), most: 6, help: 'One number for each unit on this circuit, in one room.' },
+    {
+      key: 'kw',
+      label: 'Cooktop, then ovens',
+      mark: 'KW',
+      kind: 'numbers',
+      range: kilowatts(0.5, 27),
+      most: 6,
+      help: 'One number for each unit on this circuit, in one room.',
+    },
     voltsQuestion(240, 208),
     breakerQuestion,
   ],
@@ -114,7 +131,8 @@ export const cooktopOven: Family<CooktopOvenPlate> = {
   load(plate, { code, work }) {
     const whole = plate.kw.reduce((sum, kw) => sum + kw, 0);
     const units = plate.kw.length;
-    if (units > MOST_UNITS) work.found('stop', 'load.too-many-units', 'table.range', { units, most: MOST_UNITS });
+    if (units > MOST_UNITS)
+      work.found('stop', 'load.too-many-units', 'table.range', { units, most: MOST_UNITS });
     const demandVA =
       units === 1
         ? work.step('load.whole', 'table.range', { kw: whole }, whole * 1000)
@@ -122,7 +140,12 @@ export const cooktopOven: Family<CooktopOvenPlate> = {
     if (units > 1) tapSteps(plate, work);
     return cooking(
       demandVA,
-      { volts: plate.volts, leastA: units > 1 ? TAPPED_CIRCUIT_A : 0, connection: plate.connection ?? 'hardwired', breakerA: plate.breakerA },
+      {
+        volts: plate.volts,
+        leastA: units > 1 ? TAPPED_CIRCUIT_A : 0,
+        connection: plate.connection ?? 'hardwired',
+        breakerA: plate.breakerA,
+      },
       work,
     );
   },
@@ -135,7 +158,7 @@ export const cooktopOven: Family<CooktopOvenPlate> = {
       disconnect: { by: 'appliance', leastA: load.equipmentA },
     }),
   changes: () => [],
-}; // prettier-ignore
+};
 
 /** The least ampacity of the tap to each unit: 20 A, and the unit's own current. */
 function tapSteps({ kw, volts }: CooktopOvenPlate, work: Working): void {

@@ -59,4 +59,4 @@ export const dryer: Family<DryerPlate> = {
       disconnect: { by: 'appliance', leastA: load.equipmentA },
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
-}; // prettier-ignore
+};

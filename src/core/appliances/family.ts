@@ -62,9 +62,25 @@ export interface LoadModel {
 
 /** What the protection rules call the load. */
 export type LoadKind =
-  | 'ev' | 'spa' | 'pool-pump' | 'pool-heater' | 'range' | 'dryer' | 'water-heater' | 'hvac' | 'room-ac'
-  | 'welder' | 'well-pump' | 'motor' | 'rv' | 'receptacle' | 'feeder' | 'heat' | 'dishwasher' | 'sump-pump'
-  | 'other'; // prettier-ignore
+  | 'ev'
+  | 'spa'
+  | 'pool-pump'
+  | 'pool-heater'
+  | 'range'
+  | 'dryer'
+  | 'water-heater'
+  | 'hvac'
+  | 'room-ac'
+  | 'welder'
+  | 'well-pump'
+  | 'motor'
+  | 'rv'
+  | 'receptacle'
+  | 'feeder'
+  | 'heat'
+  | 'dishwasher'
+  | 'sump-pump'
+  | 'other';
 
 /** The article that speaks of the disconnecting means, and the rating it asks for. */
 export interface DisconnectNeed {

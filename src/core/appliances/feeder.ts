@@ -8,13 +8,24 @@ const VOLTAMPERES = { units: ['va', 'volt-amperes', 'w'], shown: 'VA' } as const
 const feederPlateSchema = z
   .strictObject({
     loadVA: z.number().min(0).max(200000).describe('Computed load of the panel, volt-amperes'),
-    continuousVA: z.number().min(0).max(200000).describe('The part of it that runs three hours or more, volt-amperes'),
+    continuousVA: z
+      .number()
+      .min(0)
+      .max(200000)
+      .describe('The part of it that runs three hours or more, volt-amperes'),
     volts: twoPoleVolts,
     neutral: z.boolean(),
-    loads: z.array(legLoadSchema).max(60).optional().describe('The loads by leg; the heavier leg then decides'),
+    loads: z
+      .array(legLoadSchema)
+      .max(60)
+      .optional()
+      .describe('The loads by leg; the heavier leg then decides'),
     building: z.enum(['same', 'detached']).optional().describe('Where the panel stands'),
     circuits: z.number().int().min(1).max(84).optional().describe('Circuits that it will have'),
-    wires: z.union([z.literal(3), z.literal(4)]).optional().describe('Wires of the feeder: four with an equipment ground apart'),
+    wires: z
+      .union([z.literal(3), z.literal(4)])
+      .optional()
+      .describe('Wires of the feeder: four with an equipment ground apart'),
     bondingScrew: z.boolean().optional().describe('Whether the neutral is bonded in the subpanel'),
     electrode: z.boolean().optional().describe('Whether the building has a grounding electrode'),
     breakerA: deviceA.optional().describe('Feeder breaker that is planned, amperes'),
@@ -22,7 +33,7 @@ const feederPlateSchema = z
   .refine((plate) => plate.continuousVA <= plate.loadVA, {
     path: ['continuousVA'],
     message: 'The continuous part may not be more than the whole load, loadVA.',
-  }); // prettier-ignore
+  });
 
 /** A feeder by the panel that it supplies. */
 type FeederPlate = z.infer<typeof feederPlateSchema>;
@@ -66,16 +77,68 @@ export const feeder: Family<FeederPlate> = {
   schema: feederPlateSchema,
   fresh: { loadVA: 14400, continuousVA: 9600, volts: 240, neutral: true, building: 'same', wires: 4 },
   questions: [
-    { key: 'loadVA', label: 'Computed load of the panel', mark: 'VA', kind: 'number', range: { least: 0, most: 200000, ...VOLTAMPERES } },
-    { key: 'continuousVA', label: 'Of it continuous', mark: 'VA', kind: 'number', range: { least: 0, most: 200000, ...VOLTAMPERES } },
+    {
+      key: 'loadVA',
+      label: 'Computed load of the panel',
+      mark: 'VA',
+      kind: 'number',
+      range: { least: 0, most: 200000, ...VOLTAMPERES },
+    },
+    {
+      key: 'continuousVA',
+      label: 'Of it continuous',
+      mark: 'VA',
+      kind: 'number',
+      range: { least: 0, most: 200000, ...VOLTAMPERES },
+    },
     voltsQuestion(240, 208),
     { key: 'neutral', label: 'Does it carry a neutral?', kind: 'yes-no' },
-    { key: 'building', label: 'The panel stands', kind: 'choice', choices: [{ value: 'same', label: 'In the same building' }, { value: 'detached', label: 'In a detached building' }] },
-    { key: 'circuits', label: 'Circuits that it will have', kind: 'number', optional: true, range: { least: 1, most: 84, units: [], shown: '', whole: true }, until: 'More than two: 60 A at least.', when: (plate) => plate['building'] === 'detached' },
-    { key: 'electrode', label: 'Has the building a grounding electrode?', kind: 'yes-no', when: (plate) => plate['building'] === 'detached' },
-    { key: 'bondingScrew', label: 'Is the neutral bonded in the subpanel?', kind: 'yes-no', help: 'It must not be: only at the service.' },
-    { key: 'loads', label: 'The loads by leg, instead', kind: 'loads', optional: true, help: 'When given, the heavier leg decides: "Charger 40 A both continuous; Lights 3 A B".' },
-    { key: 'wires', label: 'Wires of the feeder', kind: 'choice', choices: [{ value: 4, label: 'Four: ground apart' }, { value: 3, label: 'Three, as it is there' }] },
+    {
+      key: 'building',
+      label: 'The panel stands',
+      kind: 'choice',
+      choices: [
+        { value: 'same', label: 'In the same building' },
+        { value: 'detached', label: 'In a detached building' },
+      ],
+    },
+    {
+      key: 'circuits',
+      label: 'Circuits that it will have',
+      kind: 'number',
+      optional: true,
+      range: { least: 1, most: 84, units: [], shown: '', whole: true },
+      until: 'More than two: 60 A at least.',
+      when: (plate) => plate['building'] === 'detached',
+    },
+    {
+      key: 'electrode',
+      label: 'Has the building a grounding electrode?',
+      kind: 'yes-no',
+      when: (plate) => plate['building'] === 'detached',
+    },
+    {
+      key: 'bondingScrew',
+      label: 'Is the neutral bonded in the subpanel?',
+      kind: 'yes-no',
+      help: 'It must not be: only at the service.',
+    },
+    {
+      key: 'loads',
+      label: 'The loads by leg, instead',
+      kind: 'loads',
+      optional: true,
+      help: 'When given, the heavier leg decides: "Charger 40 A both continuous; Lights 3 A B".',
+    },
+    {
+      key: 'wires',
+      label: 'Wires of the feeder',
+      kind: 'choice',
+      choices: [
+        { value: 4, label: 'Four: ground apart' },
+        { value: 3, label: 'Three, as it is there' },
+      ],
+    },
     breakerQuestion,
   ],
   title: (plate) => (plate.building === 'detached' ? 'Feeder, detached building' : 'Feeder, subpanel'),
@@ -83,7 +146,8 @@ export const feeder: Family<FeederPlate> = {
     checks(plate, desk);
     const { continuousA, otherA, runA } = currents(plate, desk);
     const leastA = leastFeeder(plate);
-    if (leastA > 0) desk.work.step('load.least-feeder', 'feeder.least', { circuits: plate.circuits ?? 0 }, leastA);
+    if (leastA > 0)
+      desk.work.step('load.least-feeder', 'feeder.least', { circuits: plate.circuits ?? 0 }, leastA);
     return plainLoad({
       volts: plate.volts,
       continuousA,
@@ -100,11 +164,18 @@ export const feeder: Family<FeederPlate> = {
       kind: 'feeder',
       room: plate.building === 'detached' ? 'accessory' : 'utility',
       usesNeutral: plate.neutral,
-      disconnect: { by: plate.building === 'detached' ? 'building' : 'none', leastA: Math.max(load.equipmentA, leastFeeder(plate)) },
+      disconnect: {
+        by: plate.building === 'detached' ? 'building' : 'none',
+        leastA: Math.max(load.equipmentA, leastFeeder(plate)),
+      },
     }),
   changes: (plate) => [
     ...(plate.wires === 3 ? [{ kind: 'set-right' as const, plate: { ...plate, wires: 4 as const } }] : []),
-    ...(plate.bondingScrew === true ? [{ kind: 'set-right' as const, plate: { ...plate, bondingScrew: false } }] : []),
-    ...(plate.electrode === false ? [{ kind: 'set-right' as const, plate: { ...plate, electrode: true } }] : []),
+    ...(plate.bondingScrew === true
+      ? [{ kind: 'set-right' as const, plate: { ...plate, bondingScrew: false } }]
+      : []),
+    ...(plate.electrode === false
+      ? [{ kind: 'set-right' as const, plate: { ...plate, electrode: true } }]
+      : []),
   ],
-}; // prettier-ignore
+};

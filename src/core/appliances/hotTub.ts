@@ -17,10 +17,13 @@ const hotTubPlateSchema = z.strictObject({
   breakerA: deviceA.optional().describe('Breaker that the label names, amperes'),
   jumper: z.enum(['low', 'high']).optional().describe('How the jumper of the control is set'),
   lowA: z.number().min(1).max(100).optional().describe('Largest current at the low setting, amperes'),
-  feeds: z.enum(['one', 'pair']).optional().describe('One ground-fault device, or a 20 A and 30 A pair in a spa panel'),
+  feeds: z
+    .enum(['one', 'pair'])
+    .optional()
+    .describe('One ground-fault device, or a 20 A and 30 A pair in a spa panel'),
   connection: z.enum(['hardwired', 'receptacle']).optional(),
   integralGfci: z.boolean().optional().describe('Listed with its own Class A protection of all parts'),
-}); // prettier-ignore
+});
 
 /** The nameplate of a hot tub. */
 type HotTubPlate = z.infer<typeof hotTubPlateSchema>;
@@ -34,13 +37,52 @@ export const hotTub: Family<HotTubPlate> = {
   schema: hotTubPlateSchema,
   fresh: { amps: 40, volts: 240, neutral: true, breakerA: 50 },
   questions: [
-    { key: 'amps', label: 'Largest current on the label', mark: 'A', kind: 'number', range: amperes(1, 100), help: 'As the jumper is set: heater and pumps together.' },
+    {
+      key: 'amps',
+      label: 'Largest current on the label',
+      mark: 'A',
+      kind: 'number',
+      range: amperes(1, 100),
+      help: 'As the jumper is set: heater and pumps together.',
+    },
     voltsQuestion(240, 208, 120),
-    { key: 'neutral', label: 'Four wires: does it need a neutral?', mark: 'N', kind: 'yes-no', until: 'Read it from the plate: 240 V three-wire and 120/240 V four-wire tubs look alike.', when: (plate) => plate['volts'] !== 120 },
+    {
+      key: 'neutral',
+      label: 'Four wires: does it need a neutral?',
+      mark: 'N',
+      kind: 'yes-no',
+      until: 'Read it from the plate: 240 V three-wire and 120/240 V four-wire tubs look alike.',
+      when: (plate) => plate['volts'] !== 120,
+    },
     { ...breakerQuestion, until: 'The next standard size above 125 % of the current.' },
-    { key: 'jumper', label: 'Jumper of the control', kind: 'choice', choices: [{ value: 'high', label: 'High amps' }, { value: 'low', label: 'Low amps' }] },
-    { key: 'lowA', label: 'Current at the low setting', mark: 'A', kind: 'number', optional: true, range: amperes(1, 100), when: (plate) => plate['jumper'] === 'low' },
-    { key: 'feeds', label: 'Ground-fault device', kind: 'choice', choices: [{ value: 'one', label: 'One for the tub' }, { value: 'pair', label: '20 A and 30 A pair' }], help: "As the maker's plate says." },
+    {
+      key: 'jumper',
+      label: 'Jumper of the control',
+      kind: 'choice',
+      choices: [
+        { value: 'high', label: 'High amps' },
+        { value: 'low', label: 'Low amps' },
+      ],
+    },
+    {
+      key: 'lowA',
+      label: 'Current at the low setting',
+      mark: 'A',
+      kind: 'number',
+      optional: true,
+      range: amperes(1, 100),
+      when: (plate) => plate['jumper'] === 'low',
+    },
+    {
+      key: 'feeds',
+      label: 'Ground-fault device',
+      kind: 'choice',
+      choices: [
+        { value: 'one', label: 'One for the tub' },
+        { value: 'pair', label: '20 A and 30 A pair' },
+      ],
+      help: "As the maker's plate says.",
+    },
     { key: 'integralGfci', label: 'Listed with its own Class A protection of all parts?', kind: 'yes-no' },
   ],
   title: (plate) => `Hot tub, ${asStrapped(plate)} A`,
@@ -49,7 +91,8 @@ export const hotTub: Family<HotTubPlate> = {
     if (plate.jumper === 'low' && plate.lowA === undefined) {
       work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'low setting', usedA: amps });
     }
-    if (plate.feeds === 'pair') work.found('note', 'load.spa-pair', 'load.nameplate', { feederA: plate.breakerA ?? amps * 1.25 });
+    if (plate.feeds === 'pair')
+      work.found('note', 'load.spa-pair', 'load.nameplate', { feederA: plate.breakerA ?? amps * 1.25 });
     const continuous = practices.spaContinuous;
     return plainLoad({
       volts: plate.volts,
@@ -71,5 +114,7 @@ export const hotTub: Family<HotTubPlate> = {
       disconnect: { by: 'pool', leastA: load.equipmentA * 1.25 },
     }),
   changes: (plate) =>
-    plate.jumper !== 'low' && plate.lowA !== undefined ? [{ kind: 'setting', plate: { ...plate, jumper: 'low' } }] : [],
-}; // prettier-ignore
+    plate.jumper !== 'low' && plate.lowA !== undefined
+      ? [{ kind: 'setting', plate: { ...plate, jumper: 'low' } }]
+      : [],
+};

@@ -51,4 +51,4 @@ export const kiln: Family<KilnPlate> = {
       disconnect: { by: 'appliance', leastA: load.equipmentA * 1.25 },
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
-}; // prettier-ignore
+};

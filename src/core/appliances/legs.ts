@@ -55,7 +55,10 @@ const LOAD = /^(.+?)\s+(\d+(?:\.\d+)?)\s*a?\s+(a|b|both)((?:\s+(?:continuous|mot
 
 /** Loads as they are typed: "Heater 16 A both continuous; Lights 4 A B". Refuses what is not understood. */
 export function parseLoads(text: string): readonly LegLoad[] | Refused {
-  const parts = text.split(/[;\n]+/).map((part) => part.trim()).filter((part) => part !== '');
+  const parts = text
+    .split(/[;\n]+/)
+    .map((part) => part.trim())
+    .filter((part) => part !== '');
   if (parts.length === 0) return refuse(text, ACCEPTS);
   const loads: LegLoad[] = [];
   for (const part of parts) {
@@ -71,12 +74,14 @@ export function parseLoads(text: string): readonly LegLoad[] | Refused {
     loads.push(read.data);
   }
   return loads;
-} // prettier-ignore
+}
 
 /** Loads as they are typed. */
 export const printLoads = (loads: readonly LegLoad[]): string =>
   loads
     .map(({ what, amps, leg, continuous, motor }) =>
-      [what, `${amps} A`, leg, continuous === true ? 'continuous' : '', motor === true ? 'motor' : ''].filter((part) => part !== '').join(' '),
+      [what, `${amps} A`, leg, continuous === true ? 'continuous' : '', motor === true ? 'motor' : '']
+        .filter((part) => part !== '')
+        .join(' '),
     )
-    .join('; '); // prettier-ignore
+    .join('; ');

@@ -22,15 +22,30 @@ export const miniSplit: Family<MiniSplitPlate> = {
   fresh: { mca: 18, mocp: 25, volts: 240 },
   questions: [
     { key: 'mca', label: 'Minimum circuit ampacity', mark: 'MCA', kind: 'number', range: amperes(1, 200) },
-    { key: 'mocp', label: 'Maximum overcurrent protection', mark: 'MOCP', kind: 'number', range: amperes(10, 300) },
+    {
+      key: 'mocp',
+      label: 'Maximum overcurrent protection',
+      mark: 'MOCP',
+      kind: 'number',
+      range: amperes(10, 300),
+    },
     voltsQuestion(240, 208, 120),
-    { key: 'runA', label: 'Current while it runs', mark: 'RUN A', kind: 'number', optional: true, range: amperes(1, 200), until: 'MCA / 1.25, for the drop only.' },
+    {
+      key: 'runA',
+      label: 'Current while it runs',
+      mark: 'RUN A',
+      kind: 'number',
+      optional: true,
+      range: amperes(1, 200),
+      until: 'MCA / 1.25, for the drop only.',
+    },
     { key: 'fixedSpeed', label: 'Fixed speed, without an inverter?', kind: 'yes-no' },
     { key: 'fuseOnly', label: 'Does the label ask for fuses?', kind: 'yes-no' },
   ],
   title: (plate) => `Mini split, ${plate.mca}/${plate.mocp} A`,
   load(plate, desk) {
-    if (plate.fuseOnly === true) desk.work.found('check', 'load.fuse-only', 'load.nameplate', { mocp: plate.mocp });
+    if (plate.fuseOnly === true)
+      desk.work.found('check', 'load.fuse-only', 'load.nameplate', { mocp: plate.mocp });
     return hermeticLoad(plate, {}, desk);
   },
   outlet: (plate, load) =>
@@ -44,4 +59,4 @@ export const miniSplit: Family<MiniSplitPlate> = {
       disconnect: { by: 'hermetic', leastA: load.equipmentA * 1.15 },
     }),
   changes: () => [],
-}; // prettier-ignore
+};

@@ -25,7 +25,18 @@ export const mix: Family<MixPlate> = {
     volts: 240,
     neutral: true,
   },
-  questions: [{ key: 'loads', label: 'The loads', mark: 'LOADS', kind: 'loads', help: 'Apart by semicolons: name, amperes, leg A, B or both, and whether continuous or a motor.' }, voltsQuestion(240, 208), { key: 'neutral', label: 'Does it carry a neutral?', kind: 'yes-no' }, breakerQuestion],
+  questions: [
+    {
+      key: 'loads',
+      label: 'The loads',
+      mark: 'LOADS',
+      kind: 'loads',
+      help: 'Apart by semicolons: name, amperes, leg A, B or both, and whether continuous or a motor.',
+    },
+    voltsQuestion(240, 208),
+    { key: 'neutral', label: 'Does it carry a neutral?', kind: 'yes-no' },
+    breakerQuestion,
+  ],
   title: (plate) => `Several loads, ${plate.loads.length}`,
   load(plate, { code, work }) {
     const { designA, runA } = heavierLeg(plate.loads, code, work);
@@ -46,4 +57,4 @@ export const mix: Family<MixPlate> = {
       disconnect: { by: 'ask', leastA: load.equipmentA },
     }),
   changes: () => [],
-}; // prettier-ignore
+};

@@ -4,15 +4,28 @@ import { motorLoad } from './motorLoad';
 import { amperes, connectionQuestion, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
 
 const motorPlateSchema = z.strictObject({
-  hp: z.number().min(0.1).max(50).describe("Horsepower on the plate"),
-  volts: z.union([z.literal(115), z.literal(120), z.literal(200), z.literal(208), z.literal(230), z.literal(240), z.literal(460)]),
+  hp: z.number().min(0.1).max(50).describe('Horsepower on the plate'),
+  volts: z.union([
+    z.literal(115),
+    z.literal(120),
+    z.literal(200),
+    z.literal(208),
+    z.literal(230),
+    z.literal(240),
+    z.literal(460),
+  ]),
   phase: z.union([z.literal(1), z.literal(3)]).default(1),
-  nameplateA: z.number().min(0.5).max(200).optional().describe('Full-load current on the plate: for the overload only'),
+  nameplateA: z
+    .number()
+    .min(0.5)
+    .max(200)
+    .optional()
+    .describe('Full-load current on the plate: for the overload only'),
   serviceFactor: z.number().min(1).max(1.6).optional().describe('Service factor on the plate'),
   continuous: z.boolean().default(true).describe('Whether it may run three hours or more'),
   breakerA: deviceA.optional().describe('Largest breaker that the maker allows, amperes'),
   connection: z.enum(['hardwired', 'receptacle']).optional(),
-}); // prettier-ignore
+});
 
 /** The nameplate of a motor. */
 type MotorPlate = z.infer<typeof motorPlateSchema>;
@@ -29,9 +42,33 @@ export const motor: Family<MotorPlate> = {
   questions: [
     { key: 'hp', label: 'Horsepower', mark: 'HP', kind: 'number', range: horsepower(0.1, 50) },
     voltsQuestion(240, 208, 120),
-    { key: 'nameplateA', label: 'Full-load current', mark: 'FLA', kind: 'number', optional: true, range: amperes(0.5, 200), help: 'For the overload; conductor and breaker read the table.' },
-    { key: 'serviceFactor', label: 'Service factor', mark: 'SF', kind: 'number', optional: true, range: { least: 1, most: 1.6, units: [], shown: '' }, until: 'Overload at 115 %.' },
-    { key: 'breakerA', label: 'Largest breaker that the maker allows', mark: 'MAX BKR', kind: 'number', optional: true, range: amperes(10, 400), until: '250 % of the table current, next size up.' },
+    {
+      key: 'nameplateA',
+      label: 'Full-load current',
+      mark: 'FLA',
+      kind: 'number',
+      optional: true,
+      range: amperes(0.5, 200),
+      help: 'For the overload; conductor and breaker read the table.',
+    },
+    {
+      key: 'serviceFactor',
+      label: 'Service factor',
+      mark: 'SF',
+      kind: 'number',
+      optional: true,
+      range: { least: 1, most: 1.6, units: [], shown: '' },
+      until: 'Overload at 115 %.',
+    },
+    {
+      key: 'breakerA',
+      label: 'Largest breaker that the maker allows',
+      mark: 'MAX BKR',
+      kind: 'number',
+      optional: true,
+      range: amperes(10, 400),
+      until: '250 % of the table current, next size up.',
+    },
     connectionQuestion,
   ],
   title: (plate) => `Motor, ${plate.hp} hp`,
@@ -44,9 +81,17 @@ export const motor: Family<MotorPlate> = {
     );
     if (plate.nameplateA === undefined) return model;
     const percent = overloadPercent(plate.serviceFactor);
-    desk.work.step('load.overload', 'motor.overload', { plateA: plate.nameplateA, percent }, (plate.nameplateA * percent) / 100);
+    desk.work.step(
+      'load.overload',
+      'motor.overload',
+      { plateA: plate.nameplateA, percent },
+      (plate.nameplateA * percent) / 100,
+    );
     if (plate.nameplateA > model.continuousA) {
-      desk.work.found('check', 'motor.plate-above-table', 'motor.table', { plateA: plate.nameplateA, flcA: model.continuousA });
+      desk.work.found('check', 'motor.plate-above-table', 'motor.table', {
+        plateA: plate.nameplateA,
+        flcA: model.continuousA,
+      });
     } else {
       desk.work.found('note', 'motor.fla-used-for-flc', 'motor.table', {
         plateA: plate.nameplateA,
@@ -64,4 +109,4 @@ export const motor: Family<MotorPlate> = {
       disconnect: { by: 'motor', leastA: load.equipmentA * 1.15, hp: plate.hp },
     }),
   changes: () => [],
-}; // prettier-ignore
+};

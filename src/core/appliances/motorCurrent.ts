@@ -4,11 +4,23 @@ import type { Working } from '../working/worked';
 
 /** Nominal system voltages and the column of the motor tables that each reads. */
 const COLUMN_1: Readonly<Record<number, '115' | '200' | '208' | '230'>> = {
-  115: '115', 120: '115', 200: '200', 208: '208', 220: '230', 230: '230', 240: '230',
-}; // prettier-ignore
+  115: '115',
+  120: '115',
+  200: '200',
+  208: '208',
+  220: '230',
+  230: '230',
+  240: '230',
+};
 const COLUMN_3: Readonly<Record<number, '200' | '208' | '230' | '460'>> = {
-  200: '200', 208: '208', 220: '230', 230: '230', 240: '230', 460: '460', 480: '460',
-}; // prettier-ignore
+  200: '200',
+  208: '208',
+  220: '230',
+  230: '230',
+  240: '230',
+  460: '460',
+  480: '460',
+};
 
 /** A motor by what the tables are entered with. */
 export interface MotorPlate {

@@ -6,14 +6,23 @@ import { amperes, plainLoad, plainOutlet } from './plate';
 const SERVES = ['general', 'dishwasher', 'sump-pump', 'microwave', 'refrigerator', 'washer'] as const;
 
 const PLACE_WORDS: Readonly<Record<string, (typeof ROOMS)[number]>> = {
-  indoor: 'living', indoors: 'living', outdoors: 'outdoor', outside: 'outdoor', shop: 'accessory',
-  shed: 'accessory', bath: 'bathroom', countertop: 'kitchen',
-}; // prettier-ignore
+  indoor: 'living',
+  indoors: 'living',
+  outdoors: 'outdoor',
+  outside: 'outdoor',
+  shop: 'accessory',
+  shed: 'accessory',
+  bath: 'bathroom',
+  countertop: 'kitchen',
+};
 
 const place = z.preprocess(
-  (value) => (typeof value === 'string' ? (PLACE_WORDS[value.trim().toLowerCase()] ?? value.trim().toLowerCase()) : value),
+  (value) =>
+    typeof value === 'string'
+      ? (PLACE_WORDS[value.trim().toLowerCase()] ?? value.trim().toLowerCase())
+      : value,
   z.enum(ROOMS),
-); // prettier-ignore
+);
 
 const outletPlateSchema = z.strictObject({
   amps: z.union([z.literal(15), z.literal(20)]).describe('Rating of the circuit, amperes'),
@@ -27,17 +36,34 @@ const outletPlateSchema = z.strictObject({
 type OutletPlate = z.infer<typeof outletPlateSchema>;
 
 const PLACE_LABELS: Readonly<Record<(typeof ROOMS)[number], string>> = {
-  outdoor: 'Outdoors', garage: 'Garage', accessory: 'Outbuilding', basement: 'Unfinished basement',
-  'finished-basement': 'Finished basement', crawl: 'Crawl space', attic: 'Attic', kitchen: 'Kitchen',
-  food: 'Area with a sink for food or drink', laundry: 'Laundry', bathroom: 'Bathroom', boathouse: 'Boathouse',
-  damp: 'Damp place indoors', living: 'Living or dining room', bedroom: 'Bedroom', hall: 'Hall', closet: 'Closet',
+  outdoor: 'Outdoors',
+  garage: 'Garage',
+  accessory: 'Outbuilding',
+  basement: 'Unfinished basement',
+  'finished-basement': 'Finished basement',
+  crawl: 'Crawl space',
+  attic: 'Attic',
+  kitchen: 'Kitchen',
+  food: 'Area with a sink for food or drink',
+  laundry: 'Laundry',
+  bathroom: 'Bathroom',
+  boathouse: 'Boathouse',
+  damp: 'Damp place indoors',
+  living: 'Living or dining room',
+  bedroom: 'Bedroom',
+  hall: 'Hall',
+  closet: 'Closet',
   utility: 'Utility room',
-}; // prettier-ignore
+};
 
 const SERVES_LABELS: Readonly<Record<(typeof SERVES)[number], string>> = {
-  general: 'Whatever is plugged in', dishwasher: 'A dishwasher', 'sump-pump': 'A sump pump', microwave: 'A microwave',
-  refrigerator: 'A refrigerator', washer: 'A washer',
-}; // prettier-ignore
+  general: 'Whatever is plugged in',
+  dishwasher: 'A dishwasher',
+  'sump-pump': 'A sump pump',
+  microwave: 'A microwave',
+  refrigerator: 'A refrigerator',
+  washer: 'A washer',
+};
 
 /** For the drop a general receptacle circuit is taken at this share of its rating. */
 const GENERAL_SHARE = 0.8;
@@ -48,11 +74,42 @@ export const outletCircuit: Family<OutletPlate> = {
   schema: outletPlateSchema,
   fresh: { amps: 20, count: 1, place: 'outdoor', serves: 'general' },
   questions: [
-    { key: 'amps', label: 'Circuit', mark: 'A', kind: 'choice', choices: [{ value: 20, label: '20 A' }, { value: 15, label: '15 A' }] },
-    { key: 'count', label: 'Receptacles', kind: 'number', range: { least: 1, most: 40, units: [], shown: '', whole: true } },
-    { key: 'place', label: 'They stand', kind: 'choice', choices: ROOMS.map((value) => ({ value, label: PLACE_LABELS[value] })) },
-    { key: 'serves', label: 'For', kind: 'choice', choices: SERVES.map((value) => ({ value, label: SERVES_LABELS[value] })) },
-    { key: 'plannedA', label: 'Load that is planned', kind: 'number', optional: true, range: amperes(0.5, 20), until: '80 % of the rating, for the drop.' },
+    {
+      key: 'amps',
+      label: 'Circuit',
+      mark: 'A',
+      kind: 'choice',
+      choices: [
+        { value: 20, label: '20 A' },
+        { value: 15, label: '15 A' },
+      ],
+    },
+    {
+      key: 'count',
+      label: 'Receptacles',
+      kind: 'number',
+      range: { least: 1, most: 40, units: [], shown: '', whole: true },
+    },
+    {
+      key: 'place',
+      label: 'They stand',
+      kind: 'choice',
+      choices: ROOMS.map((value) => ({ value, label: PLACE_LABELS[value] })),
+    },
+    {
+      key: 'serves',
+      label: 'For',
+      kind: 'choice',
+      choices: SERVES.map((value) => ({ value, label: SERVES_LABELS[value] })),
+    },
+    {
+      key: 'plannedA',
+      label: 'Load that is planned',
+      kind: 'number',
+      optional: true,
+      range: amperes(0.5, 20),
+      until: '80 % of the rating, for the drop.',
+    },
   ],
   title: (plate) => `Receptacles, ${plate.amps} A`,
   load(plate, { work }) {
@@ -79,4 +136,4 @@ export const outletCircuit: Family<OutletPlate> = {
       disconnect: { by: 'none', leastA: plate.amps },
     }),
   changes: () => [],
-}; // prettier-ignore
+};

@@ -25,8 +25,12 @@ const choice = (volts: readonly number[]) => volts.map((value) => ({ value, labe
 
 /** The question for volts. */
 export const voltsQuestion = (...volts: readonly number[]): Question => ({
-  key: 'volts', label: 'Volts', mark: 'V', kind: 'choice', choices: choice(volts),
-}); // prettier-ignore
+  key: 'volts',
+  label: 'Volts',
+  mark: 'V',
+  kind: 'choice',
+  choices: choice(volts),
+});
 
 /** The question for hard-wired or plugged. */
 export const connectionQuestion: Question = {

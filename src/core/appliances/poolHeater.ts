@@ -13,10 +13,16 @@ const poolHeaterPlateSchema = z
     volts: twoPoleVolts,
     subdivided: z.boolean().optional().describe('Divided by the maker into parts of 48 A or less'),
   })
-  .refine((plate) => plate.heater === 'gas' || plate.kw !== undefined || (plate.mca !== undefined && plate.mocp !== undefined), {
-    path: ['kw'],
-    message: 'Give kw of a resistance heater, or mca and mocp of a heat pump.',
-  }); // prettier-ignore
+  .refine(
+    (plate) =>
+      plate.heater === 'gas' ||
+      plate.kw !== undefined ||
+      (plate.mca !== undefined && plate.mocp !== undefined),
+    {
+      path: ['kw'],
+      message: 'Give kw of a resistance heater, or mca and mocp of a heat pump.',
+    },
+  );
 
 /** The nameplate of a pool heater. */
 type PoolHeaterPlate = z.infer<typeof poolHeaterPlateSchema>;
@@ -43,14 +49,56 @@ export const poolHeater: Family<PoolHeaterPlate> = {
   schema: poolHeaterPlateSchema,
   fresh: { heater: 'resistance', kw: 11, volts: 240 },
   questions: [
-    { key: 'heater', label: 'Heater', kind: 'choice', choices: [{ value: 'resistance', label: 'Resistance' }, { value: 'heat-pump', label: 'Heat pump' }, { value: 'gas', label: 'Gas' }] },
-    { key: 'kw', label: 'Power', mark: 'KW', kind: 'number', optional: true, range: kilowatts(0.5, 60), when: (plate) => plate['heater'] !== 'heat-pump' && plate['heater'] !== 'gas' },
-    { key: 'mca', label: 'Minimum circuit ampacity', mark: 'MCA', kind: 'number', optional: true, range: amperes(1, 200), when: (plate) => plate['heater'] === 'heat-pump' || plate['mca'] !== undefined },
-    { key: 'mocp', label: 'Maximum overcurrent protection', mark: 'MOCP', kind: 'number', optional: true, range: amperes(10, 300), when: (plate) => plate['heater'] === 'heat-pump' || plate['mca'] !== undefined },
+    {
+      key: 'heater',
+      label: 'Heater',
+      kind: 'choice',
+      choices: [
+        { value: 'resistance', label: 'Resistance' },
+        { value: 'heat-pump', label: 'Heat pump' },
+        { value: 'gas', label: 'Gas' },
+      ],
+    },
+    {
+      key: 'kw',
+      label: 'Power',
+      mark: 'KW',
+      kind: 'number',
+      optional: true,
+      range: kilowatts(0.5, 60),
+      when: (plate) => plate['heater'] !== 'heat-pump' && plate['heater'] !== 'gas',
+    },
+    {
+      key: 'mca',
+      label: 'Minimum circuit ampacity',
+      mark: 'MCA',
+      kind: 'number',
+      optional: true,
+      range: amperes(1, 200),
+      when: (plate) => plate['heater'] === 'heat-pump' || plate['mca'] !== undefined,
+    },
+    {
+      key: 'mocp',
+      label: 'Maximum overcurrent protection',
+      mark: 'MOCP',
+      kind: 'number',
+      optional: true,
+      range: amperes(10, 300),
+      when: (plate) => plate['heater'] === 'heat-pump' || plate['mca'] !== undefined,
+    },
     voltsQuestion(240, 208),
-    { key: 'subdivided', label: 'Divided by the maker into parts of 48 A or less?', kind: 'yes-no', until: 'Above 48 A the circuit stops.', when: (plate) => plate['heater'] !== 'heat-pump' && plate['heater'] !== 'gas' },
+    {
+      key: 'subdivided',
+      label: 'Divided by the maker into parts of 48 A or less?',
+      kind: 'yes-no',
+      until: 'Above 48 A the circuit stops.',
+      when: (plate) => plate['heater'] !== 'heat-pump' && plate['heater'] !== 'gas',
+    },
   ],
-  title: (plate) => (plate.kw === undefined || heaterOf(plate) !== 'resistance' ? 'Pool heater' : `Pool heater, ${plate.kw} kW`),
+  title: (plate) =>
+    plate.kw === undefined || heaterOf(plate) !== 'resistance'
+      ? 'Pool heater'
+      : `Pool heater, ${plate.kw} kW`,
   load(plate, desk) {
     const heater = heaterOf(plate);
     const { work } = desk;
@@ -61,7 +109,11 @@ export const poolHeater: Family<PoolHeaterPlate> = {
     }
     if (heater === 'heat-pump') {
       if (plate.mca !== undefined && plate.mocp !== undefined) {
-        return hermeticLoad({ mca: plate.mca, mocp: plate.mocp, volts: plate.volts }, { leastGround: '12' }, desk);
+        return hermeticLoad(
+          { mca: plate.mca, mocp: plate.mocp, volts: plate.volts },
+          { leastGround: '12' },
+          desk,
+        );
       }
       const amps = heatCurrent(plate.kw ?? 0, plate.volts, work);
       work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'MCA and MOCP', usedA: amps });
@@ -73,7 +125,10 @@ export const poolHeater: Family<PoolHeaterPlate> = {
     plainOutlet({
       kind: 'pool-heater',
       room: 'outdoor',
-      disconnect: { by: heaterOf(plate) === 'heat-pump' ? 'hermetic' : 'pool', leastA: load.equipmentA * 1.25 },
+      disconnect: {
+        by: heaterOf(plate) === 'heat-pump' ? 'hermetic' : 'pool',
+        leastA: load.equipmentA * 1.25,
+      },
     }),
   changes: () => [],
-}; // prettier-ignore
+};

@@ -21,12 +21,43 @@ export const poolPump: Family<PoolPumpPlate> = {
   schema: poolPumpPlateSchema,
   fresh: { hp: 1.65, volts: 240, variable: true },
   questions: [
-    { key: 'hp', label: 'Total horsepower', mark: 'THP', kind: 'number', range: horsepower(0.1, 10), help: 'Rated horsepower times service factor.' },
+    {
+      key: 'hp',
+      label: 'Total horsepower',
+      mark: 'THP',
+      kind: 'number',
+      range: horsepower(0.1, 10),
+      help: 'Rated horsepower times service factor.',
+    },
     voltsQuestion(240, 208, 120),
-    { key: 'nameplateA', label: 'Largest current', mark: 'MAX A', kind: 'number', optional: true, range: amperes(1, 100), until: 'The motor table alone.' },
-    { key: 'breakerA', label: 'Largest breaker that the maker allows', mark: 'MAX BKR', kind: 'number', optional: true, range: amperes(10, 200), until: '250 % of the table current, next size up.' },
+    {
+      key: 'nameplateA',
+      label: 'Largest current',
+      mark: 'MAX A',
+      kind: 'number',
+      optional: true,
+      range: amperes(1, 100),
+      until: 'The motor table alone.',
+    },
+    {
+      key: 'breakerA',
+      label: 'Largest breaker that the maker allows',
+      mark: 'MAX BKR',
+      kind: 'number',
+      optional: true,
+      range: amperes(10, 200),
+      until: '250 % of the table current, next size up.',
+    },
     { key: 'variable', label: 'Variable speed?', mark: 'VS', kind: 'yes-no' },
-    { key: 'connection', label: 'Connection', kind: 'choice', choices: [{ value: 'hardwired', label: 'Hard-wired' }, { value: 'receptacle', label: 'Plug and receptacle' }] },
+    {
+      key: 'connection',
+      label: 'Connection',
+      kind: 'choice',
+      choices: [
+        { value: 'hardwired', label: 'Hard-wired' },
+        { value: 'receptacle', label: 'Plug and receptacle' },
+      ],
+    },
   ],
   title: (plate) => `Pool pump, ${plate.hp} hp`,
   load: (plate, desk) =>
@@ -53,4 +84,4 @@ export const poolPump: Family<PoolPumpPlate> = {
       disconnect: { by: 'pool', leastA: load.equipmentA * 1.15, hp: plate.hp },
     }),
   changes: () => [],
-}; // prettier-ignore
+};

@@ -58,15 +58,48 @@ const of = <F extends FamilyId>(family: F) =>
 
 /** The appliance of a saved circuit: the family names the shape of its nameplate. */
 export const applianceSchema: z.ZodType<Appliance> = z.discriminatedUnion('family', [
-  of('ev'), of('hot-tub'), of('pool-pump'), of('pool-heater'), of('range'), of('cooktop-oven'), of('dryer'),
-  of('water-heater'), of('mini-split'), of('room-ac'), of('welder'), of('motor'), of('well-pump'), of('rv'),
-  of('kiln'), of('receptacle'), of('feeder'), of('mix'), of('load'),
-]); // prettier-ignore
+  of('ev'),
+  of('hot-tub'),
+  of('pool-pump'),
+  of('pool-heater'),
+  of('range'),
+  of('cooktop-oven'),
+  of('dryer'),
+  of('water-heater'),
+  of('mini-split'),
+  of('room-ac'),
+  of('welder'),
+  of('motor'),
+  of('well-pump'),
+  of('rv'),
+  of('kiln'),
+  of('receptacle'),
+  of('feeder'),
+  of('mix'),
+  of('load'),
+]);
 
 const IDS: readonly FamilyId[] = [
-  'ev', 'hot-tub', 'pool-pump', 'pool-heater', 'range', 'cooktop-oven', 'dryer', 'water-heater', 'mini-split',
-  'room-ac', 'welder', 'motor', 'well-pump', 'rv', 'kiln', 'receptacle', 'feeder', 'mix', 'load',
-]; // prettier-ignore
+  'ev',
+  'hot-tub',
+  'pool-pump',
+  'pool-heater',
+  'range',
+  'cooktop-oven',
+  'dryer',
+  'water-heater',
+  'mini-split',
+  'room-ac',
+  'welder',
+  'motor',
+  'well-pump',
+  'rv',
+  'kiln',
+  'receptacle',
+  'feeder',
+  'mix',
+  'load',
+];
 
 /** Family ids with their names, in the order in which they are offered. */
 export const familyNames: readonly { readonly id: FamilyId; readonly name: string }[] = IDS.map((id) => ({

@@ -25,7 +25,12 @@ export const roomAc: Family<RoomAcPlate> = {
   load(plate, { work }) {
     const share = plate.shared === true ? 0.5 : 0.8;
     work.step('load.maker', 'load.nameplate', { volts: plate.volts }, plate.amps);
-    const leastA = work.step('load.share', 'load.room-ac', { amps: plate.amps, sharePct: share * 100 }, plate.amps / share);
+    const leastA = work.step(
+      'load.share',
+      'load.room-ac',
+      { amps: plate.amps, sharePct: share * 100 },
+      plate.amps / share,
+    );
     return plainLoad({
       volts: plate.volts,
       continuousA: plate.amps,
@@ -43,5 +48,6 @@ export const roomAc: Family<RoomAcPlate> = {
       usesNeutral: plate.volts === 120,
       disconnect: { by: 'none', leastA: load.equipmentA },
     }),
-  changes: (plate) => (plate.shared === true ? [{ kind: 'own-circuit', plate: { ...plate, shared: false } }] : []),
-}; // prettier-ignore
+  changes: (plate) =>
+    plate.shared === true ? [{ kind: 'own-circuit', plate: { ...plate, shared: false } }] : [],
+};

@@ -22,7 +22,17 @@ export const trailer: Family<TrailerPlate> = {
   schema: trailerPlateSchema,
   fresh: { amps: 50 },
   questions: [
-    { key: 'amps', label: 'Outlet', mark: 'A', kind: 'choice', choices: [{ value: 30, label: '30 A, 120 V' }, { value: 50, label: '50 A, 120/240 V' }], help: 'The larger with an adapter is done once.' },
+    {
+      key: 'amps',
+      label: 'Outlet',
+      mark: 'A',
+      kind: 'choice',
+      choices: [
+        { value: 30, label: '30 A, 120 V' },
+        { value: 50, label: '50 A, 120/240 V' },
+      ],
+      help: 'The larger with an adapter is done once.',
+    },
   ],
   title: (plate) => `Trailer outlet, ${plate.amps} A`,
   load(plate, { work }) {
@@ -55,4 +65,4 @@ export const trailer: Family<TrailerPlate> = {
     ...(plate.poles === 2 ? [{ kind: 'one-pole' as const, plate: { amps: plate.amps } }] : []),
     ...(plate.amps === 30 ? [{ kind: 'larger-outlet' as const, plate: { amps: 50 as const } }] : []),
   ],
-}; // prettier-ignore
+};

@@ -13,14 +13,24 @@ import {
 import { heatCurrent, LARGEST_ELEMENT_A } from './resistanceHeat';
 
 const waterHeaterPlateSchema = z.strictObject({
-  kw: z.number().min(0.3).max(40).describe('Nameplate, kilowatts; with two elements that never run together the larger'),
+  kw: z
+    .number()
+    .min(0.3)
+    .max(40)
+    .describe('Nameplate, kilowatts; with two elements that never run together the larger'),
   volts: dwellingVolts,
   storage: z.boolean().describe('A tank of up to 120 gallons; no: tankless'),
   hybrid: z.boolean().optional().describe('With a heat pump'),
   amps: z.number().min(1).max(60).optional().describe('Largest current on the label of a hybrid, amperes'),
-  feeds: z.number().int().min(1).max(4).optional().describe('Circuits that the maker asks for; this is one of them'),
+  feeds: z
+    .number()
+    .int()
+    .min(1)
+    .max(4)
+    .optional()
+    .describe('Circuits that the maker asks for; this is one of them'),
   breakerA: deviceA.optional().describe('Breaker that the plate names, amperes'),
-}); // prettier-ignore
+});
 
 /** The nameplate of a water heater. */
 type WaterHeaterPlate = z.infer<typeof waterHeaterPlateSchema>;
@@ -72,12 +82,35 @@ export const waterHeater: Family<WaterHeaterPlate> = {
   schema: waterHeaterPlateSchema,
   fresh: { kw: 4.5, volts: 240, storage: true },
   questions: [
-    { key: 'kw', label: 'Power on the plate', mark: 'KW', kind: 'number', range: kilowatts(0.3, 40), help: 'Two elements that never run together: the larger.' },
+    {
+      key: 'kw',
+      label: 'Power on the plate',
+      mark: 'KW',
+      kind: 'number',
+      range: kilowatts(0.3, 40),
+      help: 'Two elements that never run together: the larger.',
+    },
     voltsQuestion(240, 208, 120),
     { key: 'storage', label: 'A tank of up to 120 gallons?', kind: 'yes-no', help: 'No: tankless.' },
-    { key: 'feeds', label: 'Circuits that the maker asks for', kind: 'number', optional: true, range: { least: 1, most: 4, units: [], shown: '', whole: true }, until: 'One; above 48 A the circuit stops.', when: (plate) => plate['storage'] === false },
+    {
+      key: 'feeds',
+      label: 'Circuits that the maker asks for',
+      kind: 'number',
+      optional: true,
+      range: { least: 1, most: 4, units: [], shown: '', whole: true },
+      until: 'One; above 48 A the circuit stops.',
+      when: (plate) => plate['storage'] === false,
+    },
     { key: 'hybrid', label: 'With a heat pump?', kind: 'yes-no', when: (plate) => plate['storage'] === true },
-    { key: 'amps', label: 'Largest current on the label', mark: 'MAX A', kind: 'number', optional: true, range: amperes(1, 60), when: (plate) => plate['hybrid'] === true },
+    {
+      key: 'amps',
+      label: 'Largest current on the label',
+      mark: 'MAX A',
+      kind: 'number',
+      optional: true,
+      range: amperes(1, 60),
+      when: (plate) => plate['hybrid'] === true,
+    },
     breakerQuestion,
   ],
   title: (plate) => `Water heater, ${plate.kw} kW`,
@@ -91,5 +124,9 @@ export const waterHeater: Family<WaterHeaterPlate> = {
       disconnect: { by: plate.hybrid === true ? 'hermetic' : 'appliance', leastA: model.equipmentA * 1.25 },
     }),
   changes: (plate) =>
-    plate.storage ? [] : [2, 3, 4].filter((feeds) => feeds > (plate.feeds ?? 1)).map((feeds) => ({ kind: 'feeds', plate: { ...plate, feeds } })),
-}; // prettier-ignore
+    plate.storage
+      ? []
+      : [2, 3, 4]
+          .filter((feeds) => feeds > (plate.feeds ?? 1))
+          .map((feeds) => ({ kind: 'feeds', plate: { ...plate, feeds } })),
+};

@@ -47,25 +47,73 @@ export const welder: Family<WelderPlate> = {
   fresh: { inputAmps: 46, dutyPct: 20, volts: 240, type: 'arc', connection: 'receptacle' },
   questions: [
     { key: 'inputAmps', label: 'Rated input current', mark: 'I1MAX', kind: 'number', range: amperes(5, 200) },
-    { key: 'dutyPct', label: 'Duty cycle', mark: 'DUTY', kind: 'number', range: { least: 5, most: 100, units: ['%', 'percent'], shown: '%' } },
+    {
+      key: 'dutyPct',
+      label: 'Duty cycle',
+      mark: 'DUTY',
+      kind: 'number',
+      range: { least: 5, most: 100, units: ['%', 'percent'], shown: '%' },
+    },
     voltsQuestion(240, 208),
-    { key: 'type', label: 'Kind', kind: 'choice', choices: [{ value: 'arc', label: 'Arc' }, { value: 'arc-motor-generator', label: 'Motor-generator' }, { value: 'resistance', label: 'Resistance' }] },
-    { key: 'effectiveA', label: 'Effective input current', mark: 'I1EFF', kind: 'number', optional: true, range: amperes(1, 200), until: 'Rated current times the factor for the duty.' },
-    { key: 'breakerA', label: 'Breaker named on the plate', mark: 'BKR', kind: 'number', optional: true, range: amperes(10, 400), until: 'The usual outlet for its current.' },
+    {
+      key: 'type',
+      label: 'Kind',
+      kind: 'choice',
+      choices: [
+        { value: 'arc', label: 'Arc' },
+        { value: 'arc-motor-generator', label: 'Motor-generator' },
+        { value: 'resistance', label: 'Resistance' },
+      ],
+    },
+    {
+      key: 'effectiveA',
+      label: 'Effective input current',
+      mark: 'I1EFF',
+      kind: 'number',
+      optional: true,
+      range: amperes(1, 200),
+      until: 'Rated current times the factor for the duty.',
+    },
+    {
+      key: 'breakerA',
+      label: 'Breaker named on the plate',
+      mark: 'BKR',
+      kind: 'number',
+      optional: true,
+      range: amperes(10, 400),
+      until: 'The usual outlet for its current.',
+    },
   ],
   title: (plate) => `Welder, ${plate.inputAmps} A`,
   load(plate, { code, practices, work }): LoadModel {
     work.step('load.maker', 'load.nameplate', { volts: plate.volts }, plate.inputAmps);
     const { factor, row } = dutyFactor(plate, code);
-    const byDuty = work.step('load.duty', 'table.welder', { amps: plate.inputAmps, dutyPct: plate.dutyPct, factor }, plate.inputAmps * factor, {
-      read: { table: 'welders', row, column: plate.type },
-    });
+    const byDuty = work.step(
+      'load.duty',
+      'table.welder',
+      { amps: plate.inputAmps, dutyPct: plate.dutyPct, factor },
+      plate.inputAmps * factor,
+      {
+        read: { table: 'welders', row, column: plate.type },
+      },
+    );
     const effectiveA = plate.effectiveA ?? byDuty;
-    const common = { volts: plate.volts, continuousA: 0, runA: plate.inputAmps, connection: plate.connection ?? 'receptacle', mostOcpdA: mostDevice(plate, code), equipmentA: plate.inputAmps } as const;
+    const common = {
+      volts: plate.volts,
+      continuousA: 0,
+      runA: plate.inputAmps,
+      connection: plate.connection ?? 'receptacle',
+      mostOcpdA: mostDevice(plate, code),
+      equipmentA: plate.inputAmps,
+    } as const;
     const ratingA = plate.breakerA ?? outletFor(plate.inputAmps);
     if (practices.welderGeneralUse) {
       work.step('load.full-outlet', 'load.nameplate', { amps: plate.inputAmps }, ratingA);
-      return plainLoad({ ...common, otherA: Math.min(plate.inputAmps, ratingA), device: { kind: 'given', ratingA } });
+      return plainLoad({
+        ...common,
+        otherA: Math.min(plate.inputAmps, ratingA),
+        device: { kind: 'given', ratingA },
+      });
     }
     work.found('check', 'welder.only', 'load.welder', { ratingA });
     return plainLoad({ ...common, otherA: effectiveA, device: { kind: 'given', ratingA }, own: 'welder' });
@@ -78,4 +126,4 @@ export const welder: Family<WelderPlate> = {
       disconnect: { by: load.connection === 'receptacle' ? 'none' : 'welder', leastA: plate.inputAmps },
     }),
   changes: () => [],
-}; // prettier-ignore
+};

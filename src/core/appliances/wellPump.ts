@@ -6,12 +6,20 @@ import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plat
 const wellPumpPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(10).describe('Horsepower on the plate'),
   volts: z.union([z.literal(115), z.literal(120), z.literal(208), z.literal(230), z.literal(240)]),
-  maxA: z.number().min(1).max(100).optional().describe('Largest current on the label, with the service factor, amperes'),
+  maxA: z
+    .number()
+    .min(1)
+    .max(100)
+    .optional()
+    .describe('Largest current on the label, with the service factor, amperes'),
   lockedA: z.number().min(5).max(600).optional().describe('Locked-rotor current, amperes'),
   breakerA: deviceA.optional().describe('Largest breaker that the maker allows, amperes'),
   submersible: z.boolean().optional(),
-  controls: z.enum(['inside', 'well-head']).optional().describe('Where the circuit ends and current is taken'),
-}); // prettier-ignore
+  controls: z
+    .enum(['inside', 'well-head'])
+    .optional()
+    .describe('Where the circuit ends and current is taken'),
+});
 
 /** The nameplate of a well pump. */
 type WellPumpPlate = z.infer<typeof wellPumpPlateSchema>;
@@ -27,11 +35,42 @@ export const wellPump: Family<WellPumpPlate> = {
   questions: [
     { key: 'hp', label: 'Horsepower', mark: 'HP', kind: 'number', range: horsepower(0.1, 10) },
     voltsQuestion(240, 208, 120),
-    { key: 'maxA', label: 'Largest current, with service factor', mark: 'SF A', kind: 'number', optional: true, range: amperes(1, 100), until: 'The motor table alone.' },
-    { key: 'lockedA', label: 'Locked-rotor current', mark: 'LRA', kind: 'number', optional: true, range: amperes(5, 600), until: 'Six times the full-load current.' },
-    { key: 'breakerA', label: 'Largest breaker that the maker allows', mark: 'MAX BKR', kind: 'number', optional: true, range: amperes(10, 200) },
+    {
+      key: 'maxA',
+      label: 'Largest current, with service factor',
+      mark: 'SF A',
+      kind: 'number',
+      optional: true,
+      range: amperes(1, 100),
+      until: 'The motor table alone.',
+    },
+    {
+      key: 'lockedA',
+      label: 'Locked-rotor current',
+      mark: 'LRA',
+      kind: 'number',
+      optional: true,
+      range: amperes(5, 600),
+      until: 'Six times the full-load current.',
+    },
+    {
+      key: 'breakerA',
+      label: 'Largest breaker that the maker allows',
+      mark: 'MAX BKR',
+      kind: 'number',
+      optional: true,
+      range: amperes(10, 200),
+    },
     { key: 'submersible', label: 'Submersible?', kind: 'yes-no' },
-    { key: 'controls', label: 'Where the branch circuit ends', kind: 'choice', choices: [{ value: 'inside', label: 'At the control box, inside' }, { value: 'well-head', label: 'At the well head' }] },
+    {
+      key: 'controls',
+      label: 'Where the branch circuit ends',
+      kind: 'choice',
+      choices: [
+        { value: 'inside', label: 'At the control box, inside' },
+        { value: 'well-head', label: 'At the well head' },
+      ],
+    },
   ],
   title: (plate) => `Well pump, ${plate.hp} hp`,
   load: (plate, desk) =>
@@ -48,7 +87,12 @@ export const wellPump: Family<WellPumpPlate> = {
       fixedRoom: plate.controls === 'well-head' ? 'outdoor' : 'utility',
       use: plate.volts <= 120 ? '120' : '240',
       usesNeutral: plate.volts <= 120,
-      disconnect: { by: 'motor', leastA: load.equipmentA * 1.15, hp: plate.hp, atController: plate.submersible === true },
+      disconnect: {
+        by: 'motor',
+        leastA: load.equipmentA * 1.15,
+        hp: plate.hp,
+        atController: plate.submersible === true,
+      },
     }),
   changes: () => [],
-}; // prettier-ignore
+};

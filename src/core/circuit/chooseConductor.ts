@@ -85,11 +85,19 @@ function chosenSize(about: ConductorCase, least: LeastSize): WireSize {
 }
 
 /** No smaller than an article or a practice lets it be. */
-function leastByArticle({ load: { least }, run, wires, code, work }: ConductorCase, size: WireSize): WireSize {
+function leastByArticle(
+  { load: { least }, run, wires, code, work }: ConductorCase,
+  size: WireSize,
+): WireSize {
   if (least === null || sizeRank(size) >= sizeRank(least.size)) return size;
   const made = madeEverywhere(least.size, run, wires, code) ?? size;
-  return work.step('conductor.least', least.why === 'pool' ? 'ground.pool' : 'load.nameplate', { size, why: least.why }, made);
-} // prettier-ignore
+  return work.step(
+    'conductor.least',
+    least.why === 'pool' ? 'ground.pool' : 'load.nameplate',
+    { size, why: least.why },
+    made,
+  );
+}
 
 function figureStretch(
   about: ConductorCase,

@@ -66,10 +66,15 @@ export function contextsInJob(
   { solve, withCompany }: Solvers,
 ): ReadonlyMap<string, SolveContext> {
   const ways = waysOf(circuits);
-  const sharing = circuits.filter(({ run }) => run.some((stretch) => wayKeys(stretch).some((key) => (ways.get(key)?.length ?? 0) > 1)));
+  const sharing = circuits.filter(({ run }) =>
+    run.some((stretch) => wayKeys(stretch).some((key) => (ways.get(key)?.length ?? 0) > 1)),
+  );
   const { code, practices } = base;
   const loads = new Map(
-    sharing.map((each) => [each.id, applianceLoad(each.appliance, { code, practices, work: new Working(code, 'load') })]),
+    sharing.map((each) => [
+      each.id,
+      applianceLoad(each.appliance, { code, practices, work: new Working(code, 'load') }),
+    ]),
   );
   const members = (sized: (circuit: Circuit) => SolvedCircuit | null): ReadonlyMap<string, WayMember> =>
     new Map(
@@ -81,4 +86,4 @@ export function contextsInJob(
   const counted = members(() => null);
   const sized = members((each) => solve(each, withCompany(base, companies(each, ways, counted))));
   return new Map(sharing.map((each) => [each.id, withCompany(base, companies(each, ways, sized))]));
-} // prettier-ignore
+}

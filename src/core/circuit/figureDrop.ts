@@ -73,11 +73,23 @@ export function figureDrop(
 const START_POWER_FACTOR = 0.5;
 
 /** How far the voltage dips at the motor while it starts, percent; null where nothing starts hard. */
-function startDip(circuit: Circuit, load: LoadModel, size: WireSize, code: Edition, work: Working): number | null {
+function startDip(
+  circuit: Circuit,
+  load: LoadModel,
+  size: WireSize,
+  code: Edition,
+  work: Working,
+): number | null {
   const { startA, volts, phase, dipPct: mostPct } = load;
   if (startA === null) return null;
   const start = { amps: startA, volts, powerFactor: START_POWER_FACTOR, phase };
-  const dipPct = work.step('drop.start', 'drop.advice', { startA, volts }, runDropPercent(circuit.run, size, circuit.material, start, code));
-  if (dipPct > mostPct + 1e-9) work.found('check', 'drop.motor-start', 'drop.advice', { dipPct, mostPct, startA });
+  const dipPct = work.step(
+    'drop.start',
+    'drop.advice',
+    { startA, volts },
+    runDropPercent(circuit.run, size, circuit.material, start, code),
+  );
+  if (dipPct > mostPct + 1e-9)
+    work.found('check', 'drop.motor-start', 'drop.advice', { dipPct, mostPct, startA });
   return dipPct;
-} // prettier-ignore
+}

@@ -70,6 +70,43 @@ function comfortReason(fillPct: number, size: WireSize, stretch: Stretch): Comfo
   return stretch.lengthFt > LONG_FT ? 'long' : 'none';
 }
 
+/** Records the area of what is in the raceway, and whose it is where circuits share it. */
+function recordContents(
+  { conductors, areaIn2, others, ground }: Contents,
+  { size, insulation }: { readonly size: WireSize; readonly insulation: Insulation },
+  work: Working,
+): void {
+  work.step('raceway.area', 'raceway.conductor', { count: conductors }, areaIn2, {
+    read: { table: 'insulated', row: size, column: insulation },
+  });
+  if (others.length > 0)
+    work.step('raceway.shared', 'ground.shared', { count: others.length, ground }, areaIn2);
+}
+
+/** The row of the fill limits that a number of conductors reads. */
+const limitRow = (conductors: number, nipple: boolean): string => {
+  if (nipple) return 'nipple';
+  if (conductors > 2) return 'overTwo';
+  return conductors === 2 ? 'two' : 'one';
+};
+
+/** Records how full the raceway may be. */
+function recordLimit(
+  at: {
+    readonly conductors: number;
+    readonly nipple: boolean;
+    readonly lengthFt: number;
+    readonly limitPct: number;
+  },
+  work: Working,
+): void {
+  const { conductors, nipple, lengthFt, limitPct } = at;
+  if (nipple) work.step('raceway.nipple', 'raceway.nipple', { lengthFt }, limitPct);
+  work.step('raceway.limit', 'raceway.fill', { count: conductors }, limitPct, {
+    read: { table: 'fillLimits', row: limitRow(conductors, nipple), column: 'share' },
+  });
+}
+
 /** The raceway of one stretch by fill, with what the house practice takes; null for a cable. */
 export function figureRaceway(
   stretch: Stretch,
@@ -85,21 +122,8 @@ export function figureRaceway(
   const { conductors, areaIn2 } = held;
   const nipple = isNipple(circuit.run, circuit.run.indexOf(stretch));
   const limit = fillLimit(code, conductors, nipple);
-  work.step('raceway.area', 'raceway.conductor', { count: conductors }, areaIn2, {
-    read: { table: 'insulated', row: conductor.size, column: circuit.insulation },
-  });
-  if (held.others.length > 0) {
-    const count = held.others.length;
-    work.step('raceway.shared', 'ground.shared', { count, ground: held.ground }, areaIn2);
-  }
-  if (nipple) work.step('raceway.nipple', 'raceway.nipple', { lengthFt: stretch.lengthFt }, limit * 100);
-  work.step('raceway.limit', 'raceway.fill', { count: conductors }, limit * 100, {
-    read: {
-      table: 'fillLimits',
-      row: nipple ? 'nipple' : conductors > 2 ? 'overTwo' : conductors === 2 ? 'two' : 'one',
-      column: 'share',
-    },
-  });
+  recordContents(held, { size: conductor.size, insulation: circuit.insulation }, work);
+  recordLimit({ conductors, nipple, lengthFt: stretch.lengthFt, limitPct: limit * 100 }, work);
   const legal =
     legalTrade(type, areaIn2, conductors, code, nipple) ?? largest(type, areaIn2, stretch.method, code, work);
   work.step(
@@ -127,9 +151,19 @@ export function figureRaceway(
     });
   }
   return {
-    method: stretch.method, legal: legal.trade, comfort, comfortReason: reason, taken, conductors, areaIn2, ground: held.ground,
-    insideIn: row.insideIn, legalFillPct, fillPct, limitPct: limit * 100,
-  }; // prettier-ignore
+    method: stretch.method,
+    legal: legal.trade,
+    comfort,
+    comfortReason: reason,
+    taken,
+    conductors,
+    areaIn2,
+    ground: held.ground,
+    insideIn: row.insideIn,
+    legalFillPct,
+    fillPct,
+    limitPct: limit * 100,
+  };
 }
 
 function takeTrade(

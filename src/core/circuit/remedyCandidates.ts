@@ -126,8 +126,11 @@ const bySite =
 const larger: Try = (circuit, finding) => {
   const from = circuit.pins.size ?? ('size' in finding.data ? finding.data.size : undefined);
   const at = from === undefined ? 0 : sizeRank(from) + 1;
-  return WIRE_SIZES.slice(at, at + 12).map((size) => ({ kind: 'larger', circuit: { ...circuit, pins: { ...circuit.pins, size } } }));
-}; // prettier-ignore
+  return WIRE_SIZES.slice(at, at + 12).map((size) => ({
+    kind: 'larger',
+    circuit: { ...circuit, pins: { ...circuit.pins, size } },
+  }));
+};
 
 const CONDUCTOR: readonly Try[] = [freeSize, otherMethod, lowerSetting, spreadOut];
 

@@ -37,9 +37,15 @@ export const linkStandings = (open: readonly AnyFinding[]): Readonly<Record<Link
   const of = (link: Link): FigureStanding => worstStanding(open.filter((finding) => finding.link === link));
   const [load, breaker, conductor, ground, raceway, drop, disconnect, protection] = LINKS;
   return {
-    [load]: of(load), [breaker]: of(breaker), [conductor]: of(conductor), [ground]: of(ground),
-    [raceway]: of(raceway), [drop]: of(drop), [disconnect]: of(disconnect), [protection]: of(protection),
-  }; // prettier-ignore
+    [load]: of(load),
+    [breaker]: of(breaker),
+    [conductor]: of(conductor),
+    [ground]: of(ground),
+    [raceway]: of(raceway),
+    [drop]: of(drop),
+    [disconnect]: of(disconnect),
+    [protection]: of(protection),
+  };
 };
 
 /** How many findings of each standing are open. */

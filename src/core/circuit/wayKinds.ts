@@ -10,7 +10,14 @@ export type StationBetween = (typeof STATION_KINDS)[number];
 
 /** What the way of a circuit needs besides wire, raceway and boxes. */
 export const WAY_FITTINGS = [
-  'seal', 'bushing', 'plates', 'ribbon', 'expansion', 'riser', 's-loop', 'box-bond',
-] as const; // prettier-ignore
+  'seal',
+  'bushing',
+  'plates',
+  'ribbon',
+  'expansion',
+  'riser',
+  's-loop',
+  'box-bond',
+] as const;
 /** One thing that a way needs, planned until somebody leaves it out. */
 export type WayFitting = (typeof WAY_FITTINGS)[number];

@@ -56,8 +56,13 @@ export interface LocalRules {
 
 /** An edition without local rules. */
 export const NO_LOCAL_RULES: LocalRules = {
-  struck: new Map(), gfciRooms: [], exempt: [], noArcFault: undefined, forbidden: [], requirements: [],
-}; // prettier-ignore
+  struck: new Map(),
+  gfciRooms: [],
+  exempt: [],
+  noArcFault: undefined,
+  forbidden: [],
+  requirements: [],
+};
 
 interface Laid {
   readonly parameters: Parameters;
@@ -67,9 +72,21 @@ interface Laid {
 function changed({ parameters, local }: Laid, change: AmendmentChange, by: string): Laid {
   switch (change.kind) {
     case 'smallest-copper':
-      return { local, parameters: { ...parameters, smallestCopper: { ...parameters.smallestCopper, value: change.size, by } } };
+      return {
+        local,
+        parameters: {
+          ...parameters,
+          smallestCopper: { ...parameters.smallestCopper, value: change.size, by },
+        },
+      };
     case 'hvac-exempt-until':
-      return { local, parameters: { ...parameters, hvacExemptUntil: { ...parameters.hvacExemptUntil, value: change.date, certain: true, by } } };
+      return {
+        local,
+        parameters: {
+          ...parameters,
+          hvacExemptUntil: { ...parameters.hvacExemptUntil, value: change.date, certain: true, by },
+        },
+      };
     case 'strike-gfci':
       return { parameters, local: { ...local, struck: new Map(local.struck).set(change.rule, by) } };
     case 'require-gfci':
@@ -79,15 +96,24 @@ function changed({ parameters, local }: Laid, change: AmendmentChange, by: strin
     case 'no-arc-fault':
       return { parameters, local: { ...local, noArcFault: by } };
     case 'forbid-method':
-      return { parameters, local: { ...local, forbidden: [...local.forbidden, { method: change.method, place: change.place, by }] } };
+      return {
+        parameters,
+        local: {
+          ...local,
+          forbidden: [...local.forbidden, { method: change.method, place: change.place, by }],
+        },
+      };
     case 'requirement':
-      return { parameters, local: { ...local, requirements: [...local.requirements, { text: change.text, by }] } };
+      return {
+        parameters,
+        local: { ...local, requirements: [...local.requirements, { text: change.text, by }] },
+      };
     default: {
       const key = NUMBERS[change.kind];
       return { local, parameters: { ...parameters, [key]: { ...parameters[key], value: change.value, by } } };
     }
   }
-} // prettier-ignore
+}
 
 /** Lays a local rule over an edition's parameters and local rules; each change remembers who made it. */
 export const layAmendment = (so: Laid, { id, changes }: Amendment): Laid =>

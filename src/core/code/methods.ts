@@ -3,8 +3,20 @@ import type { RacewayType, SupportKind, Surround, TemperatureColumn } from './ta
 
 /** Wiring methods that a stretch may be run in. */
 export const METHOD_IDS = [
-  'nm-b', 'uf-b', 'mc', 'ser', 'emt', 'pvc40', 'pvc80', 'rmc', 'imc', 'fmc', 'lfmc', 'lfnc', 'ent',
-] as const; // prettier-ignore
+  'nm-b',
+  'uf-b',
+  'mc',
+  'ser',
+  'emt',
+  'pvc40',
+  'pvc80',
+  'rmc',
+  'imc',
+  'fmc',
+  'lfmc',
+  'lfnc',
+  'ent',
+] as const;
 /** Id of a wiring method. */
 export type MethodId = (typeof METHOD_IDS)[number];
 
@@ -38,8 +50,22 @@ export interface Method {
 }
 
 const cable = (
-  part: Pick<Method, 'id' | 'name' | 'capC' | 'startDryC' | 'startWetC' | 'support' | 'outdoor' | 'damp' | 'corrosive' | 'underground' | 'capCite' | 'placeCite'> & { surround?: Surround },
-): Method => ({ kind: 'cable', surround: 'pvc', raceway: null, ...part }); // prettier-ignore
+  part: Pick<
+    Method,
+    | 'id'
+    | 'name'
+    | 'capC'
+    | 'startDryC'
+    | 'startWetC'
+    | 'support'
+    | 'outdoor'
+    | 'damp'
+    | 'corrosive'
+    | 'underground'
+    | 'capCite'
+    | 'placeCite'
+  > & { surround?: Surround },
+): Method => ({ kind: 'cable', surround: 'pvc', raceway: null, ...part });
 
 const pipe = (
   id: MethodId,
@@ -47,19 +73,90 @@ const pipe = (
   raceway: RacewayType,
   support: SupportKind,
   surround: Surround,
-  [outdoor, damp, corrosive, underground]: readonly [outdoor: Allowed, damp: Allowed, corrosive: Allowed, underground: Allowed],
+  [outdoor, damp, corrosive, underground]: readonly [
+    outdoor: Allowed,
+    damp: Allowed,
+    corrosive: Allowed,
+    underground: Allowed,
+  ],
   placeCite: SectionKey,
 ): Method => ({
-  id, name, kind: 'raceway', capC: null, startDryC: 90, startWetC: 90, surround, raceway, support,
-  outdoor, damp, corrosive, underground, capCite: 'method.raceway', placeCite,
-}); // prettier-ignore
+  id,
+  name,
+  kind: 'raceway',
+  capC: null,
+  startDryC: 90,
+  startWetC: 90,
+  surround,
+  raceway,
+  support,
+  outdoor,
+  damp,
+  corrosive,
+  underground,
+  capCite: 'method.raceway',
+  placeCite,
+});
 
 /** What each method is and where it may go. */
 export const METHODS: Readonly<Record<MethodId, Method>> = {
-  'nm-b': cable({ id: 'nm-b', name: 'NM-B', capC: 60, startDryC: 90, startWetC: 90, support: 'NM', outdoor: 'no', damp: 'no', corrosive: 'no', underground: 'no', capCite: 'method.nm-b', placeCite: 'method.nm-b-place' }),
-  'uf-b': cable({ id: 'uf-b', name: 'UF-B', capC: 60, startDryC: 60, startWetC: 60, support: 'UF', outdoor: 'yes', damp: 'yes', corrosive: 'ask', underground: 'yes', capCite: 'method.uf-b', placeCite: 'method.uf-b-place' }),
-  mc: cable({ id: 'mc', name: 'MC', capC: null, startDryC: 90, startWetC: 75, support: 'MC', outdoor: 'ask', damp: 'yes', corrosive: 'ask', underground: 'ask', capCite: 'method.mc', placeCite: 'method.mc-place', surround: 'aluminum' }),
-  ser: cable({ id: 'ser', name: 'SER', capC: 75, startDryC: 90, startWetC: 75, support: 'SER', outdoor: 'yes', damp: 'yes', corrosive: 'ask', underground: 'no', capCite: 'method.ser', placeCite: 'method.ser-place' }),
+  'nm-b': cable({
+    id: 'nm-b',
+    name: 'NM-B',
+    capC: 60,
+    startDryC: 90,
+    startWetC: 90,
+    support: 'NM',
+    outdoor: 'no',
+    damp: 'no',
+    corrosive: 'no',
+    underground: 'no',
+    capCite: 'method.nm-b',
+    placeCite: 'method.nm-b-place',
+  }),
+  'uf-b': cable({
+    id: 'uf-b',
+    name: 'UF-B',
+    capC: 60,
+    startDryC: 60,
+    startWetC: 60,
+    support: 'UF',
+    outdoor: 'yes',
+    damp: 'yes',
+    corrosive: 'ask',
+    underground: 'yes',
+    capCite: 'method.uf-b',
+    placeCite: 'method.uf-b-place',
+  }),
+  mc: cable({
+    id: 'mc',
+    name: 'MC',
+    capC: null,
+    startDryC: 90,
+    startWetC: 75,
+    support: 'MC',
+    outdoor: 'ask',
+    damp: 'yes',
+    corrosive: 'ask',
+    underground: 'ask',
+    capCite: 'method.mc',
+    placeCite: 'method.mc-place',
+    surround: 'aluminum',
+  }),
+  ser: cable({
+    id: 'ser',
+    name: 'SER',
+    capC: 75,
+    startDryC: 90,
+    startWetC: 75,
+    support: 'SER',
+    outdoor: 'yes',
+    damp: 'yes',
+    corrosive: 'ask',
+    underground: 'no',
+    capCite: 'method.ser',
+    placeCite: 'method.ser-place',
+  }),
   emt: pipe('emt', 'EMT', 'EMT', 'EMT', 'steel', ['yes', 'yes', 'ask', 'ask'], 'method.emt-place'),
   pvc40: pipe('pvc40', 'PVC Sch 40', 'PVC40', 'PVC', 'pvc', ['yes', 'yes', 'yes', 'yes'], 'method.place'),
   pvc80: pipe('pvc80', 'PVC Sch 80', 'PVC80', 'PVC', 'pvc', ['yes', 'yes', 'yes', 'yes'], 'method.place'),
@@ -69,13 +166,24 @@ export const METHODS: Readonly<Record<MethodId, Method>> = {
   lfmc: pipe('lfmc', 'LFMC', 'LFMC', 'LFMC', 'steel', ['yes', 'yes', 'ask', 'ask'], 'method.place'),
   lfnc: pipe('lfnc', 'LFNC', 'LFNC', 'LFNC', 'pvc', ['yes', 'yes', 'ask', 'ask'], 'method.place'),
   ent: pipe('ent', 'ENT', 'ENT', 'ENT', 'pvc', ['no', 'yes', 'ask', 'no'], 'method.ent-place'),
-}; // prettier-ignore
+};
 
 /** The article that each raceway's own sections (bends .26, support .30) belong to. */
 const ARTICLE: Readonly<Record<MethodId, string>> = {
-  'nm-b': '334', 'uf-b': '340', mc: '330', ser: '338', emt: '358', pvc40: '352', pvc80: '352',
-  rmc: '344', imc: '342', fmc: '348', lfmc: '350', lfnc: '356', ent: '362',
-}; // prettier-ignore
+  'nm-b': '334',
+  'uf-b': '340',
+  mc: '330',
+  ser: '338',
+  emt: '358',
+  pvc40: '352',
+  pvc80: '352',
+  rmc: '344',
+  imc: '342',
+  fmc: '348',
+  lfmc: '350',
+  lfnc: '356',
+  ent: '362',
+};
 
 /** A citation with the article of a method put in: "3xx.26" of EMT is 358.26. */
 export const methodCitation = (citation: Citation, method: MethodId): Citation => ({

@@ -1,8 +1,24 @@
 /** Where an outlet may stand, as the rules for ground-fault and arc-fault protection tell places apart. */
 export const ROOMS = [
-  'outdoor', 'garage', 'accessory', 'basement', 'finished-basement', 'crawl', 'attic', 'kitchen', 'food',
-  'laundry', 'bathroom', 'boathouse', 'damp', 'living', 'bedroom', 'hall', 'closet', 'utility',
-] as const; // prettier-ignore
+  'outdoor',
+  'garage',
+  'accessory',
+  'basement',
+  'finished-basement',
+  'crawl',
+  'attic',
+  'kitchen',
+  'food',
+  'laundry',
+  'bathroom',
+  'boathouse',
+  'damp',
+  'living',
+  'bedroom',
+  'hall',
+  'closet',
+  'utility',
+] as const;
 /** The room or other place that an outlet stands in. */
 export type Room = (typeof ROOMS)[number];
 

@@ -3,7 +3,8 @@ import { monthOf, stamped } from './calendar';
 import type { Intervals, Reading } from './intervals';
 
 /** What may be wrong with a record of demand. */
-export type RecordProblem = 'too-short' | 'hourly' | 'season' | 'gaps' | 'export' | 'unit' | 'clock' | 'duplicates' | 'disorder'; // prettier-ignore
+export type RecordProblem =
+  'too-short' | 'hourly' | 'season' | 'gaps' | 'export' | 'unit' | 'clock' | 'duplicates' | 'disorder';
 
 /** What a record of demand came to, with how it was put right. */
 export interface DemandAnalysis {
@@ -50,7 +51,8 @@ interface Ordered {
 function ordered({ startMs, value, minutes, absolute }: Intervals): Ordered {
   const order = Array.from(startMs.keys());
   let disorder = 0;
-  for (let at = 1; at < startMs.length; at += 1) if ((startMs[at] ?? 0) < (startMs[at - 1] ?? 0)) disorder += 1;
+  for (let at = 1; at < startMs.length; at += 1)
+    if ((startMs[at] ?? 0) < (startMs[at - 1] ?? 0)) disorder += 1;
   if (disorder > 0) order.sort((a, b) => (startMs[a] ?? 0) - (startMs[b] ?? 0) || a - b);
   const [starts, values] = [new Float64Array(order.length), new Float64Array(order.length)];
   const doubled = new Map<number, number>();
@@ -70,7 +72,9 @@ function ordered({ startMs, value, minutes, absolute }: Intervals): Ordered {
   }
   // On a clock without an offset one whole hour of autumn is there twice: no fault of the file.
   const perHour = 60 / minutes;
-  const repeatedHours = absolute ? 0 : [...doubled].filter(([hour, count]) => count === perHour && isAutumn(hour)).length;
+  const repeatedHours = absolute
+    ? 0
+    : [...doubled].filter(([hour, count]) => count === perHour && isAutumn(hour)).length;
   const isClock = repeatedHours === 1;
   return {
     startMs: starts.slice(0, kept),
@@ -79,13 +83,16 @@ function ordered({ startMs, value, minutes, absolute }: Intervals): Ordered {
     disorder: isClock && disorder === 1 ? 0 : disorder,
     repeatedHours: isClock ? 1 : 0,
   };
-} // prettier-ignore
+}
 
 const isAutumn = (hour: number): boolean => [10, 11].includes(monthOf(hour * 60 * MINUTE));
 const isSpring = (ms: number): boolean => [3, 4].includes(monthOf(ms));
 
 /** Readings that are not there, without the hour that spring takes from a clock without an offset. */
-function missingIn({ startMs }: Ordered, { minutes, absolute }: Intervals): { readonly missing: number; readonly skippedHours: number } {
+function missingIn(
+  { startMs }: Ordered,
+  { minutes, absolute }: Intervals,
+): { readonly missing: number; readonly skippedHours: number } {
   let [missing, skippedHours] = [0, 0];
   for (let at = 1; at < startMs.length; at += 1) {
     const step = ((startMs[at] ?? 0) - (startMs[at - 1] ?? 0)) / MINUTE;
@@ -96,10 +103,13 @@ function missingIn({ startMs }: Ordered, { minutes, absolute }: Intervals): { re
     else missing += lost;
   }
   return { missing, skippedHours };
-} // prettier-ignore
+}
 
 /** Averages over the window where readings are shorter; they are taken as they are where not. */
-function windows({ startMs, value }: Ordered, minutes: number): { readonly startMs: Float64Array; readonly value: Float64Array } {
+function windows(
+  { startMs, value }: Ordered,
+  minutes: number,
+): { readonly startMs: Float64Array; readonly value: Float64Array } {
   const per = Math.round(WINDOW / minutes);
   if (per <= 1) return { startMs, value };
   const [starts, averages]: [number[], number[]] = [[], []];
@@ -112,7 +122,7 @@ function windows({ startMs, value }: Ordered, minutes: number): { readonly start
     averages.push(sum / per);
   }
   return { startMs: Float64Array.from(starts), value: Float64Array.from(averages) };
-} // prettier-ignore
+}
 
 /** Position of the first reading at or after a time. */
 function firstAt(startMs: Float64Array, ms: number): number {
@@ -126,7 +136,12 @@ function firstAt(startMs: Float64Array, ms: number): number {
 }
 
 /** The week around the peak, amperes, one value a quarter hour or as coarse as the record. */
-function weekAround(startMs: Float64Array, amps: Float64Array, peakMs: number, minutes: number): readonly number[] {
+function weekAround(
+  startMs: Float64Array,
+  amps: Float64Array,
+  peakMs: number,
+  minutes: number,
+): readonly number[] {
   const step = Math.max(WINDOW, minutes) * MINUTE;
   const from = Math.floor(peakMs / DAY) * DAY - 3 * DAY;
   return Array.from({ length: Math.round((7 * DAY) / step) }, (_, at) => {
@@ -134,7 +149,7 @@ function weekAround(startMs: Float64Array, amps: Float64Array, peakMs: number, m
     const here = (startMs[index] ?? Infinity) < from + (at + 1) * step ? (amps[index] ?? 0) : 0;
     return Math.round(Math.max(0, here) * 10) / 10;
   });
-} // prettier-ignore
+}
 
 function season(fromMs: number, toMs: number): boolean {
   for (let day = fromMs; day <= toMs; day += DAY) if (SEASON.has(monthOf(day))) return true;
@@ -192,7 +207,9 @@ export function* analyseDemand(intervals: Intervals, source: string): Reading<De
     peakA: Math.min(2000, Math.round(peakA * 100) / 100),
     peakAt: stamped(averaged.startMs[peak] ?? 0),
     problems: problems.flatMap(([problem, is]) => (is ? [problem] : [])),
-    week: [...weekAround(averaged.startMs, amps, averaged.startMs[peak] ?? 0, minutes)].map((each) => Math.min(2000, each)),
+    week: [...weekAround(averaged.startMs, amps, averaged.startMs[peak] ?? 0, minutes)].map((each) =>
+      Math.min(2000, each),
+    ),
   };
   return {
     measured,
@@ -204,4 +221,4 @@ export function* analyseDemand(intervals: Intervals, source: string): Reading<De
     clockHours: skippedHours + record.repeatedHours,
     raised,
   };
-} // prettier-ignore
+}

@@ -1,7 +1,17 @@
 import { dayOf, hourOf, monthOf, stamped } from './calendar';
 
 /** Ways in which the simulated meter can be wrong, for trying what happens then. */
-export const METER_FAULTS = ['none', 'gaps', 'clock', 'unit', 'hourly', 'duplicates', 'disorder', 'short', 'export'] as const; // prettier-ignore
+export const METER_FAULTS = [
+  'none',
+  'gaps',
+  'clock',
+  'unit',
+  'hourly',
+  'duplicates',
+  'disorder',
+  'short',
+  'export',
+] as const;
 /** A way in which the simulated meter can be wrong. */
 export type MeterFault = (typeof METER_FAULTS)[number];
 
@@ -45,7 +55,9 @@ function houseKW(day: number, hour: number, spell: number, random: () => number)
   const home = weekday >= 5 || day > 354 || day < 2;
   const base = 0.35 + 0.15 * random();
   const lights = 0.5 * around(hour, 20, 2.5) + 0.25 * around(hour, 6.8, 1);
-  const cooking = (home ? 2.6 : 1.9) * around(hour, 18.2, 0.7) * (0.5 + random()) + (home ? 1.1 * around(hour, 11.8, 0.8) : 0.3 * around(hour, 7, 0.5));
+  const cooking =
+    (home ? 2.6 : 1.9) * around(hour, 18.2, 0.7) * (0.5 + random()) +
+    (home ? 1.1 * around(hour, 11.8, 0.8) : 0.3 * around(hour, 7, 0.5));
   const water = 2.2 * (around(hour, 7, 0.6) + 0.7 * around(hour, 21, 0.8)) * (0.6 + 0.6 * random());
   const outdoors = outdoorC(day, hour, spell);
   const heat = Math.max(0, 17 - outdoors) * 0.14 + (outdoors < -3 ? 2.5 * random() : 0);
@@ -54,7 +66,7 @@ function houseKW(day: number, hour: number, spell: number, random: () => number)
   const guests = day > 355 && day < 361 ? 1.2 * around(hour, 17, 3) : 0;
   const charging = !home && (hour >= 22 || hour < 4) ? PLUG_KW : 0;
   return charging + base + lights + cooking + water + heat + cool + dryer + guests;
-} // prettier-ignore
+}
 
 /** A year of quarter hours of the demo house, decided by a seed. Times are on a clock without an offset. */
 export function believableYear(seed: number, firstMs: number, days = YEAR): readonly MeterReading[] {
@@ -112,9 +124,12 @@ export function withFault(readings: readonly MeterReading[], fault: MeterFault):
     case 'short':
       return readings.slice(0, 96 * 70);
     case 'export':
-      return readings.map(({ startMs, kwh }, at) => ({ startMs, kwh: at % 96 > 44 && at % 96 < 56 ? kwh - 1.5 : kwh }));
+      return readings.map(({ startMs, kwh }, at) => ({
+        startMs,
+        kwh: at % 96 > 44 && at % 96 < 56 ? kwh - 1.5 : kwh,
+      }));
   }
-} // prettier-ignore
+}
 
 /** Readings as CSV. */
 export const yearAsCsv = (readings: readonly MeterReading[]): string =>
@@ -124,10 +139,14 @@ export const yearAsCsv = (readings: readonly MeterReading[]): string =>
 
 /** Readings as the open XML of utility usage data, in watt-hours. */
 export function yearAsXml(readings: readonly MeterReading[]): string {
-  const seconds = readings.length > 1 ? ((readings[1]?.startMs ?? 0) - (readings[0]?.startMs ?? 0)) / 1000 : 900;
-  const rows = readings.map(({ startMs, kwh }) => `<IntervalReading><timePeriod><duration>${seconds}</duration><start>${startMs / 1000}</start></timePeriod><value>${Math.round(kwh * 1000)}</value></IntervalReading>`);
+  const seconds =
+    readings.length > 1 ? ((readings[1]?.startMs ?? 0) - (readings[0]?.startMs ?? 0)) / 1000 : 900;
+  const rows = readings.map(
+    ({ startMs, kwh }) =>
+      `<IntervalReading><timePeriod><duration>${seconds}</duration><start>${startMs / 1000}</start></timePeriod><value>${Math.round(kwh * 1000)}</value></IntervalReading>`,
+  );
   return `<?xml version="1.0" encoding="UTF-8"?>
 <feed xmlns="http://www.w3.org/2005/Atom"><title>Usage of the demo house</title>
 <entry><content><ReadingType xmlns="http://naesb.org/espi"><flowDirection>1</flowDirection><intervalLength>${seconds}</intervalLength><powerOfTenMultiplier>0</powerOfTenMultiplier><uom>72</uom></ReadingType></content></entry>
 <entry><content><IntervalBlock xmlns="http://naesb.org/espi">${rows.join('')}</IntervalBlock></content></entry></feed>`;
-} // prettier-ignore
+}

@@ -12,10 +12,17 @@ export interface ClockTime {
   readonly absolute: boolean;
 }
 
-const at = (year: number, month: number, day: number, hour: number, minute: number, second: number): number | undefined => {
+const at = (
+  year: number,
+  month: number,
+  day: number,
+  hour: number,
+  minute: number,
+  second: number,
+): number | undefined => {
   const isReal = month >= 1 && month <= 12 && day >= 1 && day <= 31 && hour <= 24 && minute < 60;
   return isReal ? utcMs(year, month, day, hour, minute, second) : undefined;
-}; // prettier-ignore
+};
 
 const number = (text: string | undefined): number => (text === undefined ? 0 : Number(text));
 
@@ -34,7 +41,9 @@ export function readTime(text: string): ClockTime | undefined {
     const [, year, month, day, hour, minute, second, offset] = iso;
     const ms = at(number(year), number(month), number(day), number(hour), number(minute), number(second));
     if (ms === undefined) return undefined;
-    return offset === undefined ? { ms, absolute: false } : { ms: ms - offsetMinutes(offset) * 60000, absolute: true };
+    return offset === undefined
+      ? { ms, absolute: false }
+      : { ms: ms - offsetMinutes(offset) * 60000, absolute: true };
   }
   const slashed = SLASHED.exec(text);
   if (slashed === null) return undefined;
@@ -43,4 +52,4 @@ export function readTime(text: string): ClockTime | undefined {
   const hours = half === undefined ? clock : (clock % 12) + (half.toLowerCase() === 'p' ? 12 : 0);
   const ms = at(number(year), number(month), number(day), hours, number(minute), number(second));
   return ms === undefined ? undefined : { ms, absolute: false };
-} // prettier-ignore
+}

@@ -30,9 +30,18 @@ export interface ReadIntervals {
 
 /** Why a file is no record of demand. */
 export interface NoRecord {
-  readonly problem: 'too-large' | 'no-rows' | 'no-time' | 'no-value' | 'not-xml' | 'hostile' | 'truncated' | 'no-readings' | 'unit';
+  readonly problem:
+    | 'too-large'
+    | 'no-rows'
+    | 'no-time'
+    | 'no-value'
+    | 'not-xml'
+    | 'hostile'
+    | 'truncated'
+    | 'no-readings'
+    | 'unit';
   readonly detail: string;
-} // prettier-ignore
+}
 
 /** The largest file that is read, characters: several years of quarter hours. */
 export const MOST_CHARACTERS = 40_000_000;

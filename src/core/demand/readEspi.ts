@@ -1,5 +1,13 @@
 import { SaxesParser } from 'saxes';
-import { MOST_CHARACTERS, MOST_TOLD, usualMinutes, type BadReading, type NoRecord, type Reading, type ReadIntervals } from './intervals'; // prettier-ignore
+import {
+  MOST_CHARACTERS,
+  MOST_TOLD,
+  usualMinutes,
+  type BadReading,
+  type NoRecord,
+  type Reading,
+  type ReadIntervals,
+} from './intervals';
 
 /** Units of measure that a reading type may name, by their number, and what makes watt-hours or watts of them. */
 const UOM_WH = 72;
@@ -100,7 +108,7 @@ function parserFor(found: Found): SaxesParser {
     }
   });
   return parser;
-} // prettier-ignore
+}
 
 /** Feeds the whole text, telling how far it is; what went wrong, if anything did. */
 function* fed(text: string, found: Found): Reading<NoRecord | undefined> {
@@ -125,8 +133,19 @@ function* fed(text: string, found: Found): Reading<NoRecord | undefined> {
  * endless text are refused: no true record has them.
  */
 export function* readEspi(text: string): Reading<ReadIntervals | NoRecord> {
-  if (text.length > MOST_CHARACTERS) return { problem: 'too-large', detail: `${Math.round(text.length / 1e6)} MB` };
-  const found: Found = { startMs: [], value: [], seconds: [], bad: [], badCount: 0, exported: 0, uom: UOM_WH, power: 0, direction: 1 };
+  if (text.length > MOST_CHARACTERS)
+    return { problem: 'too-large', detail: `${Math.round(text.length / 1e6)} MB` };
+  const found: Found = {
+    startMs: [],
+    value: [],
+    seconds: [],
+    bad: [],
+    badCount: 0,
+    exported: 0,
+    uom: UOM_WH,
+    power: 0,
+    direction: 1,
+  };
   const wrong = yield* fed(text, found);
   if (wrong !== undefined) return wrong;
   if (found.value.length === 0) return { problem: 'no-readings', detail: `${found.badCount}` };
@@ -139,8 +158,15 @@ export function* readEspi(text: string): Reading<ReadIntervals | NoRecord> {
     return (each * scale * (found.uom === UOM_WH ? 60 / minutes : 1)) / 1000;
   });
   return {
-    intervals: { startMs: Float64Array.from(found.startMs), value, minutes: usual, measures: found.uom === UOM_A ? 'amps' : 'kw', exported: found.exported, absolute: true },
+    intervals: {
+      startMs: Float64Array.from(found.startMs),
+      value,
+      minutes: usual,
+      measures: found.uom === UOM_A ? 'amps' : 'kw',
+      exported: found.exported,
+      absolute: true,
+    },
     bad: found.bad,
     badCount: found.badCount,
   };
-} // prettier-ignore
+}

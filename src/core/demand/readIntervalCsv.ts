@@ -1,6 +1,14 @@
 import Papa from 'papaparse';
 import { readTime } from './clockTime';
-import { MOST_CHARACTERS, MOST_TOLD, usualMinutes, type BadReading, type NoRecord, type Reading, type ReadIntervals } from './intervals'; // prettier-ignore
+import {
+  MOST_CHARACTERS,
+  MOST_TOLD,
+  usualMinutes,
+  type BadReading,
+  type NoRecord,
+  type Reading,
+  type ReadIntervals,
+} from './intervals';
 
 /** Units of a column of readings, by what its header says, and what makes kilowatts or amperes of it. */
 type Unit = 'kwh' | 'wh' | 'kw' | 'w' | 'amps';
@@ -34,7 +42,9 @@ function columnsOf(headers: readonly string[], unit: Unit | undefined): Columns 
   const time = names.flatMap((name, at) => (TIME.test(name) && !END.test(name) ? [at] : []));
   if (time.length === 0) return { problem: 'no-time', detail: names.join(', ') };
   const duration = names.findIndex((name) => DURATION.test(name));
-  const rest = names.flatMap((name, at) => (time.includes(at) || at === duration || END.test(name) ? [] : [at]));
+  const rest = names.flatMap((name, at) =>
+    time.includes(at) || at === duration || END.test(name) ? [] : [at],
+  );
   const back = rest.find((at) => BACK.test(names[at] ?? ''));
   const measured = rest.filter((at) => at !== back && unitOf(names[at] ?? '') !== undefined);
   const first = measured[0];
@@ -42,7 +52,7 @@ function columnsOf(headers: readonly string[], unit: Unit | undefined): Columns 
   const found = unit ?? unitOf(names[first] ?? '') ?? 'kwh';
   const values = found === 'amps' ? measured.slice(0, 2) : [first];
   return { time: time.slice(0, 2), values, back, unit: found, duration: duration < 0 ? undefined : duration };
-} // prettier-ignore
+}
 
 const NUMBER = /^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?$/i;
 const numberOf = (cell: string | undefined): number | undefined => {
@@ -69,7 +79,8 @@ function headerAt(rows: readonly (readonly string[])[]): number {
  * @param unit what the values are, where the header is known to be wrong
  */
 export function* readIntervalCsv(text: string, unit?: Unit): Reading<ReadIntervals | NoRecord> {
-  if (text.length > MOST_CHARACTERS) return { problem: 'too-large', detail: `${Math.round(text.length / 1e6)} MB` };
+  if (text.length > MOST_CHARACTERS)
+    return { problem: 'too-large', detail: `${Math.round(text.length / 1e6)} MB` };
   const { data: rows } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   yield 0.3;
   const header = headerAt(rows);
@@ -91,8 +102,12 @@ export function* readIntervalCsv(text: string, unit?: Unit): Reading<ReadInterva
     const line = header + 2 + at;
     const time = readTime(columns.time.map((column) => (row[column] ?? '').trim()).join(' '));
     const legs = columns.values.map((column) => numberOf(row[column]));
-    const used = legs.reduce<number | undefined>((so, each) => (each === undefined ? so : Math.max(so ?? each, each)), undefined);
-    if (time === undefined) refuse(line, rows[header]?.[columns.time[0] ?? 0] ?? 'time', 'a time such as 2026-01-31 00:15');
+    const used = legs.reduce<number | undefined>(
+      (so, each) => (each === undefined ? so : Math.max(so ?? each, each)),
+      undefined,
+    );
+    if (time === undefined)
+      refuse(line, rows[header]?.[columns.time[0] ?? 0] ?? 'time', 'a time such as 2026-01-31 00:15');
     else if (used === undefined) refuse(line, rows[header]?.[columns.values[0] ?? 0] ?? 'value', 'a number');
     else {
       const back = columns.back === undefined ? 0 : (numberOf(row[columns.back]) ?? 0);
@@ -108,5 +123,16 @@ export function* readIntervalCsv(text: string, unit?: Unit): Reading<ReadInterva
   const minutes = usualMinutes(starts);
   const times = factor(columns.unit, minutes);
   const values = value.slice(0, kept).map((each) => each * times);
-  return { intervals: { startMs: starts, value: values, minutes, measures: columns.unit === 'amps' ? 'amps' : 'kw', exported, absolute }, bad, badCount };
-} // prettier-ignore
+  return {
+    intervals: {
+      startMs: starts,
+      value: values,
+      minutes,
+      measures: columns.unit === 'amps' ? 'amps' : 'kw',
+      exported,
+      absolute,
+    },
+    bad,
+    badCount,
+  };
+}

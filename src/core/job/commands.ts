@@ -106,7 +106,21 @@ function moveCircuit(job: Job, id: string, to: number): Applied | undefined {
 }
 
 function setJob(job: Job, fields: Partial<JobFields>): Applied {
-  const { name, edition, authority, permitDate, occupancy, designC, later, amendments, practices, house, panels, answers, locate } = job; // prettier-ignore
+  const {
+    name,
+    edition,
+    authority,
+    permitDate,
+    occupancy,
+    designC,
+    later,
+    amendments,
+    practices,
+    house,
+    panels,
+    answers,
+    locate,
+  } = job;
   const all: JobFields = {
     name,
     edition,

@@ -39,10 +39,13 @@ export const DEMO_PANEL: Panel = {
   lugFrom: '14',
   lugTo: '1/0',
   interruptingKA: 10,
-  knockouts: [{ trade: '3/4', free: 3 }, { trade: '1', free: 2 }],
+  knockouts: [
+    { trade: '3/4', free: 3 },
+    { trade: '1', free: 2 },
+  ],
   breakers: readBreakers(FOUND, SPACES, () => '').breakers.map(named),
   plan: { gone: ['space-1', 'space-6', 'space-10', 'space-18'], moved: [], placed: [] },
-}; // prettier-ignore
+};
 
 /** The demo house's service. */
 export const DEMO_HOUSE: House = {

@@ -3,8 +3,14 @@ import { edition } from '../code/edition';
 import type { Job } from './jobSchema';
 
 /** What the circuits of a job are solved under: edition with its local rules, house practices, permit. */
-export const jobContext = ({ edition: year, amendments, practices, permitDate, occupancy }: Omit<Job, 'circuits'>): SolveContext => ({
+export const jobContext = ({
+  edition: year,
+  amendments,
+  practices,
+  permitDate,
+  occupancy,
+}: Omit<Job, 'circuits'>): SolveContext => ({
   code: edition(year, amendments),
   practices,
   survey: { permitDate, occupancy },
-}); // prettier-ignore
+});

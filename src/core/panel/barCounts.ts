@@ -12,7 +12,13 @@ export interface BarCounts {
  * leg and the neutral brings a neutral, each to a terminal of its own (408.41). Of two poles that were found it is not
  * known whether they bring one, and none is counted.
  */
-export function barCounts(standing: readonly Standing[], solved: ReadonlyMap<string, SolvedCircuit>): BarCounts {
-  const neutrals = standing.filter(({ id, poles, sharedNeutral }) => poles === 1 || sharedNeutral || solved.get(id)?.figures.load.neutral === true);
+export function barCounts(
+  standing: readonly Standing[],
+  solved: ReadonlyMap<string, SolvedCircuit>,
+): BarCounts {
+  const neutrals = standing.filter(
+    ({ id, poles, sharedNeutral }) =>
+      poles === 1 || sharedNeutral || solved.get(id)?.figures.load.neutral === true,
+  );
   return { neutrals: neutrals.length, grounds: standing.length };
-} // prettier-ignore
+}

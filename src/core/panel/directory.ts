@@ -14,9 +14,34 @@ export interface DirectoryLine {
 
 /** Words that could be any circuit of any house. */
 const VAGUE: ReadonlySet<string> = new Set([
-  'plugs', 'plug', 'outlets', 'outlet', 'receptacles', 'lights', 'light', 'lts', 'lighting', 'recs', 'gen', 'general', 'misc',
-  'miscellaneous', 'other', 'spare?', '?', '??', 'unknown', 'lights and plugs', 'plugs and lights', 'house', 'upstairs', 'downstairs', 'room', '220', '240',
-]); // prettier-ignore
+  'plugs',
+  'plug',
+  'outlets',
+  'outlet',
+  'receptacles',
+  'lights',
+  'light',
+  'lts',
+  'lighting',
+  'recs',
+  'gen',
+  'general',
+  'misc',
+  'miscellaneous',
+  'other',
+  'spare?',
+  '?',
+  '??',
+  'unknown',
+  'lights and plugs',
+  'plugs and lights',
+  'house',
+  'upstairs',
+  'downstairs',
+  'room',
+  '220',
+  '240',
+]);
 /** A room by whose it is: true until they move out (408.4(A)). */
 const BY_PERSON = /\b(?:[a-z]+'s|my|mom|mum|dad|grandma|grandpa|kids?|baby)\b/i;
 
@@ -36,8 +61,10 @@ export function directory(standing: readonly Standing[]): readonly DirectoryLine
     .map((each): DirectoryLine => {
       const text = each.name.trim();
       const times = texts.filter((other) => other.toLowerCase() === text.toLowerCase()).length;
-      const spaces = slotsOf(each).map((slot) => `${slot}${half(each)}`).join(', ');
+      const spaces = slotsOf(each)
+        .map((slot) => `${slot}${half(each)}`)
+        .join(', ');
       return { standing: each, spaces, text, unclear: unclearOf(text, times) };
     })
     .toSorted((a, b) => byPlace(a.standing, b.standing));
-} // prettier-ignore
+}

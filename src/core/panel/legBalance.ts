@@ -52,8 +52,9 @@ export function bestSwap(standing: readonly Standing[]): Swap | undefined {
       if (!alike(one, other)) continue;
       const shift = singleVA(other) - singleVA(one);
       const apartVA = Math.abs(aVA - bVA + 2 * shift);
-      if (apartVA < Math.abs(aVA - bVA) && apartVA < (best?.apartVA ?? Infinity)) best = { one, other, apartVA };
+      if (apartVA < Math.abs(aVA - bVA) && apartVA < (best?.apartVA ?? Infinity))
+        best = { one, other, apartVA };
     }
   }
   return best;
-} // prettier-ignore
+}

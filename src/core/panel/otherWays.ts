@@ -6,8 +6,14 @@ import { planned, polesIn, unplacedOf, type Standing, type Wanted } from './spac
 /** A way to find room for new circuits, with what it takes. */
 export type RoomWay =
   | { readonly kind: 'moves'; readonly room: RoomFound; readonly cents: number }
-  | { readonly kind: 'subpanel'; readonly spaces: number; readonly feederA: number; readonly room: RoomFound; readonly cents: number }
-  | { readonly kind: 'new-panel'; readonly spaces: number; readonly cents: number }; // prettier-ignore
+  | {
+      readonly kind: 'subpanel';
+      readonly spaces: number;
+      readonly feederA: number;
+      readonly room: RoomFound;
+      readonly cents: number;
+    }
+  | { readonly kind: 'new-panel'; readonly spaces: number; readonly cents: number };
 
 /** Ratings of breakers that feed a subpanel. */
 const FEEDERS_A = [30, 40, 50, 60, 70, 80, 90, 100, 125, 150, 200] as const;
@@ -23,16 +29,36 @@ const feederFor = (wanted: readonly Wanted[]): number => {
 const breakerCents = (amps: number, prices: PriceList): number =>
   prices.breaker.find(({ toA }) => amps <= toA)?.cents ?? 0;
 
-function subpanel(panel: Panel, standing: readonly Standing[], unplaced: readonly Wanted[], prices: PriceList): readonly RoomWay[] {
+function subpanel(
+  panel: Panel,
+  standing: readonly Standing[],
+  unplaced: readonly Wanted[],
+  prices: PriceList,
+): readonly RoomWay[] {
   const spare = 4;
   const poles = polesIn(unplaced);
   const made = prices.panel.subpanel.find(({ spaces }) => spaces >= poles + spare);
   const feederA = feederFor(unplaced);
-  const feeder: Wanted = { circuitId: FEEDER_ID, name: 'Subpanel', poles: 2, amps: feederA, kind: 'plain', va: feederA * 240 };
+  const feeder: Wanted = {
+    circuitId: FEEDER_ID,
+    name: 'Subpanel',
+    poles: 2,
+    amps: feederA,
+    kind: 'plain',
+    va: feederA * 240,
+  };
   const room = made === undefined ? undefined : makeRoom(panel, standing, [feeder], prices.panel.tandem);
   if (made === undefined || room === undefined) return [];
-  return [{ kind: 'subpanel', spaces: made.spaces, feederA, room, cents: made.cents + room.cents + breakerCents(feederA, prices) }];
-} // prettier-ignore
+  return [
+    {
+      kind: 'subpanel',
+      spaces: made.spaces,
+      feederA,
+      room,
+      cents: made.cents + room.cents + breakerCents(feederA, prices),
+    },
+  ];
+}
 
 /**
  * Ways to find room for the circuits that have no place yet, cheapest first: moves within the panel, a subpanel
@@ -46,9 +72,12 @@ export function roomWays(panel: Panel, wanted: readonly Wanted[], prices: PriceL
   const moves: readonly RoomWay[] = room === undefined ? [] : [{ kind: 'moves', room, cents: room.cents }];
   const poles = polesIn([...standing, ...unplaced]);
   const whole = prices.panel.main.find(({ spaces }) => spaces >= poles);
-  const change: readonly RoomWay[] = whole === undefined ? [] : [{ kind: 'new-panel', spaces: whole.spaces, cents: whole.cents }];
-  return [...moves, ...subpanel(panel, standing, unplaced, prices), ...change].toSorted((a, b) => a.cents - b.cents);
-} // prettier-ignore
+  const change: readonly RoomWay[] =
+    whole === undefined ? [] : [{ kind: 'new-panel', spaces: whole.spaces, cents: whole.cents }];
+  return [...moves, ...subpanel(panel, standing, unplaced, prices), ...change].toSorted(
+    (a, b) => a.cents - b.cents,
+  );
+}
 
 /** A plan with nothing moved or placed; what is taken out stays taken out. */
 export const startAgain = ({ gone }: PanelPlan): PanelPlan => ({ gone, moved: [], placed: [] });

@@ -57,7 +57,9 @@ export function panelFace(panel: Panel, standing: readonly Standing[]): PanelFac
     rows: panel.spaces / 2,
     breakers,
     spaces: freeSlots(panel, standing).map((slot) => ({ slot, side: sideOf(slot), row: rowOf(slot) })),
-    stabs: [...taken].filter((slot) => slot <= panel.spaces).map((slot) => ({ row: rowOf(slot), side: sideOf(slot), leg: legOf(slot) })),
+    stabs: [...taken]
+      .filter((slot) => slot <= panel.spaces)
+      .map((slot) => ({ row: rowOf(slot), side: sideOf(slot), leg: legOf(slot) })),
     tandems: [...tandemRows(panel, 'left'), ...tandemRows(panel, 'right')],
   };
-} // prettier-ignore
+}

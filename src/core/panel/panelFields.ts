@@ -55,19 +55,28 @@ export function parseKnockouts(text: string): Panel['knockouts'] | Refused {
   const found: { trade: TradeSize; free: number }[] = [];
   for (const part of typed.split(/\s*[,;]\s*/)) {
     const [count = '', size = ''] = part.split(/\s*[x×]\s*|\s+/);
-    const [free, trade] = [parseNumber(count, { least: 0, most: 40, units: [], shown: '', whole: true }), parseTradeSize(size)];
+    const [free, trade] = [
+      parseNumber(count, { least: 0, most: 40, units: [], shown: '', whole: true }),
+      parseTradeSize(size),
+    ];
     if (isRefused(free) || isRefused(trade) || found.length === 8) return refuse(text, accepts);
     found.push({ trade, free });
   }
   return found;
-} // prettier-ignore
+}
 
 /** Free knockouts as they are typed. */
 export const printKnockouts = (knockouts: Panel['knockouts']): string =>
-  knockouts === null ? '' : knockouts.length === 0 ? 'none' : knockouts.map(({ trade, free }) => `${free} × ${trade}`).join(', '); // prettier-ignore
+  knockouts === null
+    ? ''
+    : knockouts.length === 0
+      ? 'none'
+      : knockouts.map(({ trade, free }) => `${free} × ${trade}`).join(', ');
 
 /** Breaker types apart by commas. */
 export const parseListings = (text: string): readonly string[] | Refused => {
   const types = text.split(/\s*[,;]\s*/).filter((each) => each !== '');
-  return types.length > 8 || types.some((each) => each.length > 20) ? refuse(text, 'up to 8 types of at most 20 letters, apart by commas') : types;
-}; // prettier-ignore
+  return types.length > 8 || types.some((each) => each.length > 20)
+    ? refuse(text, 'up to 8 types of at most 20 letters, apart by commas')
+    : types;
+};

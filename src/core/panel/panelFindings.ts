@@ -32,33 +32,42 @@ function spaces({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
   if (needs > free) out.found('stop', 'panel.no-space', 'panel.space', { wanted: needs, free });
   else if (needs > 0) out.found('ask', 'panel.unplaced', 'panel.directory', { count: unplaced.length });
   const poles = polesIn(standing);
-  if (panel.mostPoles !== null && poles > panel.mostPoles) out.found('stop', 'panel.too-many-circuits', 'panel.space', { poles, most: panel.mostPoles });
+  if (panel.mostPoles !== null && poles > panel.mostPoles)
+    out.found('stop', 'panel.too-many-circuits', 'panel.space', { poles, most: panel.mostPoles });
   for (const clash of clashes(panel, standing)) {
     const space = `${clash.slot}`;
     if (clash.why === 'tandem') out.found('stop', 'panel.tandem-not-allowed', 'panel.space', { space });
     else out.found('stop', 'panel.clash', 'panel.space', { space });
   }
   const halves = standing.filter(({ place, poles: count }) => place.half !== null && count === 2);
-  for (const each of halves) out.found('stop', 'panel.same-leg', 'panel.poles', { space: placeLabel(each.place) });
-  if (panel.tandems === null && needs > free) out.found('ask', 'panel.tandem-unknown', 'panel.space', { spaces: panel.spaces });
-} // prettier-ignore
+  for (const each of halves)
+    out.found('stop', 'panel.same-leg', 'panel.poles', { space: placeLabel(each.place) });
+  if (panel.tandems === null && needs > free)
+    out.found('ask', 'panel.tandem-unknown', 'panel.space', { spaces: panel.spaces });
+}
 
 function makeup({ panel }: PanelQuestion, out: HouseFindings): void {
   const { role, neutrals, bondingScrew, neutralsShare, openings, busA, mainA, breakers } = panel;
   const bonded = neutrals === 'bonded' || bondingScrew === 'in';
-  if (role === 'subpanel' && bonded) out.found('stop', 'panel.neutrals-mixed', 'panel.apart', { where: 'subpanel' });
+  if (role === 'subpanel' && bonded)
+    out.found('stop', 'panel.neutrals-mixed', 'panel.apart', { where: 'subpanel' });
   if (role === 'service' && (bondingScrew === 'out' || (neutrals === 'apart' && bondingScrew !== 'in'))) {
     out.found('stop', 'panel.neutrals-mixed', 'panel.bond', { where: 'service' });
   }
-  if (neutralsShare === true) out.found('stop', 'panel.neutral-shared-terminal', 'panel.neutral', { name: panel.name });
-  if (openings !== null && openings > 0) out.found('stop', 'panel.openings', 'panel.openings', { count: openings });
-  if (busA !== null && mainA !== null && mainA > busA) out.found('stop', 'panel.bus-below-main', 'panel.bus', { busA, mainA });
-  if (role === 'service' && mainA === null && breakers.length > NO_MAIN_CIRCUITS) out.found('ask', 'panel.no-main', 'panel.bus', { circuits: breakers.length });
-} // prettier-ignore
+  if (neutralsShare === true)
+    out.found('stop', 'panel.neutral-shared-terminal', 'panel.neutral', { name: panel.name });
+  if (openings !== null && openings > 0)
+    out.found('stop', 'panel.openings', 'panel.openings', { count: openings });
+  if (busA !== null && mainA !== null && mainA > busA)
+    out.found('stop', 'panel.bus-below-main', 'panel.bus', { busA, mainA });
+  if (role === 'service' && mainA === null && breakers.length > NO_MAIN_CIRCUITS)
+    out.found('ask', 'panel.no-main', 'panel.bus', { circuits: breakers.length });
+}
 
 function fits({ panel, wanted, solved }: PanelQuestion, out: HouseFindings): void {
   const { listings, lugFrom, lugTo } = panel;
-  if (wanted.length > 0 && listings.length === 0) out.found('ask', 'panel.breaker-not-listed', 'panel.listing', { listings: '' });
+  if (wanted.length > 0 && listings.length === 0)
+    out.found('ask', 'panel.breaker-not-listed', 'panel.listing', { listings: '' });
   if (lugFrom === null || lugTo === null) return;
   for (const { circuitId } of wanted) {
     const size = solved.get(circuitId)?.figures.size;
@@ -67,7 +76,7 @@ function fits({ panel, wanted, solved }: PanelQuestion, out: HouseFindings): voi
       out.found('stop', 'panel.lug-range', 'panel.listing', { size, from: lugFrom, to: lugTo });
     }
   }
-} // prettier-ignore
+}
 
 function fault({ panel: { interruptingKA }, faultA }: PanelQuestion, out: HouseFindings): void {
   if (faultA === null) return;
@@ -82,8 +91,9 @@ function fault({ panel: { interruptingKA }, faultA }: PanelQuestion, out: HouseF
 
 function legs({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
   const { aVA, bVA, apartPct } = legLoads(planned(panel, wanted));
-  if (apartPct > APART_PCT && Math.abs(aVA - bVA) > APART_VA) out.found('check', 'service.unbalanced', 'service.legs', { aVA, bVA });
-} // prettier-ignore
+  if (apartPct > APART_PCT && Math.abs(aVA - bVA) > APART_VA)
+    out.found('check', 'service.unbalanced', 'service.legs', { aVA, bVA });
+}
 
 /** Everything that is wrong, doubtful or still to be asked about a panel as its plan leaves it. */
 export function panelFindings(question: PanelQuestion): readonly AnyHouseFinding[] {
@@ -94,12 +104,23 @@ export function panelFindings(question: PanelQuestion): readonly AnyHouseFinding
   fault(question, out);
   legs(question, out);
   const unclear = directory(planned(question.panel, question.wanted)).filter((line) => line.unclear !== null);
-  if (unclear.length > 0) out.found('check', 'panel.unlabelled', 'panel.directory', { lines: unclear.map((line) => line.spaces) });
+  if (unclear.length > 0)
+    out.found('check', 'panel.unlabelled', 'panel.directory', { lines: unclear.map((line) => line.spaces) });
   return out.all;
-} // prettier-ignore
+}
 
 /** A fact of a panel that was not looked at yet. */
-export type PanelUnknown = 'main' | 'bus' | 'tandems' | 'listings' | 'terminals' | 'neutrals' | 'interrupting' | 'knockouts' | 'circuits' | 'openings'; // prettier-ignore
+export type PanelUnknown =
+  | 'main'
+  | 'bus'
+  | 'tandems'
+  | 'listings'
+  | 'terminals'
+  | 'neutrals'
+  | 'interrupting'
+  | 'knockouts'
+  | 'circuits'
+  | 'openings';
 
 /** What is still unknown of a panel, in the order in which it blocks the work. */
 export function panelUnknowns(panel: Panel): readonly PanelUnknown[] {
@@ -116,4 +137,4 @@ export function panelUnknowns(panel: Panel): readonly PanelUnknown[] {
     ['openings', panel.openings === null],
   ];
   return missing.flatMap(([unknown, is]) => (is ? [unknown] : []));
-} // prettier-ignore
+}

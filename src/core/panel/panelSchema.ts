@@ -37,10 +37,13 @@ export type Breaker = z.infer<typeof breakerSchema>;
 
 /** What is to be done in a panel. */
 export const planSchema = z.strictObject({
-  gone: z.array(z.string().max(60)).max(MOST_SPACES * 2).describe('Breakers that are taken out'),
+  gone: z
+    .array(z.string().max(60))
+    .max(MOST_SPACES * 2)
+    .describe('Breakers that are taken out'),
   moved: z.array(z.strictObject({ id: z.string().max(60), to: placeSchema })).max(MOST_SPACES * 2),
   placed: z.array(z.strictObject({ circuitId: z.string().max(60), at: placeSchema })).max(MOST_SPACES * 2),
-}); // prettier-ignore
+});
 
 /** What is to be done in a panel: taken out, moved, placed. */
 export type PanelPlan = z.infer<typeof planSchema>;
@@ -56,11 +59,27 @@ export const panelSchema = z.strictObject({
   name: z.string().min(1).max(60),
   role: z.enum(['service', 'subpanel']),
   fedFrom: z.string().max(60).nullable().describe('The panel that feeds it'),
-  mainA: z.number().int().min(30).max(400).nullable().describe('Main breaker; null where it has lugs only or was not read'),
+  mainA: z
+    .number()
+    .int()
+    .min(30)
+    .max(400)
+    .nullable()
+    .describe('Main breaker; null where it has lugs only or was not read'),
   busA: z.number().int().min(30).max(600).nullable(),
   spaces: z.number().int().min(2).max(MOST_SPACES).multipleOf(2),
-  tandems: z.array(rangeSchema).max(10).nullable().describe('Spaces that take two single poles, by the label'),
-  mostPoles: z.number().int().min(2).max(MOST_SPACES * 2).nullable().describe('Circuits that the label allows'),
+  tandems: z
+    .array(rangeSchema)
+    .max(10)
+    .nullable()
+    .describe('Spaces that take two single poles, by the label'),
+  mostPoles: z
+    .number()
+    .int()
+    .min(2)
+    .max(MOST_SPACES * 2)
+    .nullable()
+    .describe('Circuits that the label allows'),
   listings: z.array(z.string().min(1).max(20)).max(8).describe('Breaker types on the label'),
   terminalC: z.union([z.literal(60), z.literal(75)]).nullable(),
   neutrals: z.enum(['bonded', 'apart']).nullable().describe('Neutral and ground bars'),
@@ -70,11 +89,14 @@ export const panelSchema = z.strictObject({
   lugTo: z.enum(WIRE_SIZES).nullable(),
   interruptingKA: z.number().min(5).max(200).nullable(),
   openings: z.number().int().min(0).max(MOST_SPACES).nullable().describe('Openings without a filler'),
-  knockouts: z.array(z.strictObject({ trade: z.enum(TRADE_SIZES), free: z.number().int().min(0).max(40) })).max(8).nullable(),
+  knockouts: z
+    .array(z.strictObject({ trade: z.enum(TRADE_SIZES), free: z.number().int().min(0).max(40) }))
+    .max(8)
+    .nullable(),
   breakers: z.array(breakerSchema).max(MOST_SPACES * 2),
   plan: planSchema,
   photos: z.array(z.strictObject({ id: z.string().min(1).max(60), caption: z.string().max(120) })).max(24),
-}); // prettier-ignore
+});
 
 /** A panel of a job. */
 export type Panel = z.infer<typeof panelSchema>;
@@ -84,7 +106,26 @@ const EMPTY_PLAN: PanelPlan = { gone: [], moved: [], placed: [] };
 
 /** A panel of which only the role and the number of spaces is known. */
 export const freshPanel = (id: string, name: string, role: Panel['role'], fedFrom: string | null): Panel => ({
-  id, name, role, fedFrom, mainA: null, busA: null, spaces: 30, tandems: null, mostPoles: null, listings: [], terminalC: null,
-  neutrals: null, bondingScrew: null, neutralsShare: null, lugFrom: null, lugTo: null, interruptingKA: null, openings: null,
-  knockouts: null, breakers: [], plan: EMPTY_PLAN, photos: [],
-}); // prettier-ignore
+  id,
+  name,
+  role,
+  fedFrom,
+  mainA: null,
+  busA: null,
+  spaces: 30,
+  tandems: null,
+  mostPoles: null,
+  listings: [],
+  terminalC: null,
+  neutrals: null,
+  bondingScrew: null,
+  neutralsShare: null,
+  lugFrom: null,
+  lugTo: null,
+  interruptingKA: null,
+  openings: null,
+  knockouts: null,
+  breakers: [],
+  plan: EMPTY_PLAN,
+  photos: [],
+});

@@ -18,10 +18,16 @@ export function putInto(panel: Panel, wanted: readonly Wanted[], id: string, to:
   const plan: PanelPlan =
     found === undefined
       ? { ...cleared, placed: [...cleared.placed, { circuitId: id, at: to }] }
-      : { ...cleared, gone: cleared.gone.filter((each) => each !== id), moved: stays ? cleared.moved : [...cleared.moved, { id, to }] };
-  const clash = clashes(panel, planned({ ...panel, plan }, wanted)).find((each) => each.id === id || (each.why === 'taken' && each.by === id));
+      : {
+          ...cleared,
+          gone: cleared.gone.filter((each) => each !== id),
+          moved: stays ? cleared.moved : [...cleared.moved, { id, to }],
+        };
+  const clash = clashes(panel, planned({ ...panel, plan }, wanted)).find(
+    (each) => each.id === id || (each.why === 'taken' && each.by === id),
+  );
   return clash === undefined ? { plan } : { clash };
-} // prettier-ignore
+}
 
 /** Takes a new circuit out of its space, or a breaker out of the panel; back where it was when it was out already. */
 export function takeOut(panel: Panel, id: string): PanelPlan {

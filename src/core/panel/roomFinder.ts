@@ -30,7 +30,12 @@ const canShare = ({ poles, kind, amps }: Standing): boolean =>
 const FREE = { moves: 0, pairs: 0, fulls: 0, halves: 0 } as const;
 
 /** One column of a panel as the search sees it. */
-function columnSegments(panel: Panel, standing: readonly Standing[], first: 1 | 2, tandemCents: number): readonly Segment[] {
+function columnSegments(
+  panel: Panel,
+  standing: readonly Standing[],
+  first: 1 | 2,
+  tandemCents: number,
+): readonly Segment[] {
   const segments: Segment[] = [];
   for (let slot: number = first; slot <= panel.spaces; slot = below(slot)) {
     const here = standing.filter(({ place }) => place.slot === slot);
@@ -40,11 +45,21 @@ function columnSegments(panel: Panel, standing: readonly Standing[], first: 1 | 
     if (one === undefined) {
       segments.push({ slots: [slot], clear: FREE, offers: undefined, tandem });
     } else if (one.poles === 2) {
-      segments.push({ slots: [slot, below(slot)], clear: movable ? { moves: 1, pairs: 1, fulls: 0, halves: 0 } : undefined, offers: undefined, tandem: [...tandem, takesTandem(panel, below(slot))] });
+      segments.push({
+        slots: [slot, below(slot)],
+        clear: movable ? { moves: 1, pairs: 1, fulls: 0, halves: 0 } : undefined,
+        offers: undefined,
+        tandem: [...tandem, takesTandem(panel, below(slot))],
+      });
       slot = below(slot);
     } else if (one.place.half !== null) {
       const count = here.length;
-      segments.push({ slots: [slot], clear: movable ? { moves: count, pairs: 0, fulls: 0, halves: count } : undefined, offers: other === undefined ? { cents: 0 } : undefined, tandem });
+      segments.push({
+        slots: [slot],
+        clear: movable ? { moves: count, pairs: 0, fulls: 0, halves: count } : undefined,
+        offers: other === undefined ? { cents: 0 } : undefined,
+        tandem,
+      });
     } else {
       const shares = canShare(one);
       segments.push({
@@ -56,13 +71,17 @@ function columnSegments(panel: Panel, standing: readonly Standing[], first: 1 | 
     }
   }
   return segments;
-} // prettier-ignore
+}
 
 /** The largest first: they stand near the main. */
 const byRating = (a: { readonly amps: number }, b: { readonly amps: number }): number => b.amps - a.amps;
 
 /** Half spaces in which moved singles may stand, in the order of the panel. */
-function halfPlaces(room: Room, segments: readonly Segment[], standing: readonly Standing[]): readonly Place[] {
+function halfPlaces(
+  room: Room,
+  segments: readonly Segment[],
+  standing: readonly Standing[],
+): readonly Place[] {
   const offered = room.offered.flatMap((at): readonly Place[] => {
     const slot = segments[at]?.slots[0] ?? 0;
     const here = standing.filter(({ place }) => place.slot === slot);
@@ -70,10 +89,15 @@ function halfPlaces(room: Room, segments: readonly Segment[], standing: readonly
   });
   const left = room.leftovers.flatMap(({ slot, use }): readonly Place[] => {
     if (use === 'one-half') return [{ slot, half: null }];
-    return use === 'two-halves' ? [{ slot, half: 'a' }, { slot, half: 'b' }] : [];
+    return use === 'two-halves'
+      ? [
+          { slot, half: 'a' },
+          { slot, half: 'b' },
+        ]
+      : [];
   });
   return [...offered, ...left].toSorted((a, b) => a.slot - b.slot);
-} // prettier-ignore
+}
 
 /** Gives each moved single a place, on its own leg where one is left. */
 function dealt(movers: readonly Standing[], places: readonly Place[]): readonly Move[] {
@@ -91,11 +115,13 @@ function dealt(movers: readonly Standing[], places: readonly Place[]): readonly 
 function hosts(moves: readonly Move[], standing: readonly Standing[]): readonly Move[] {
   return moves.flatMap(({ to }): readonly Move[] => {
     if (to.half === null) return [];
-    const host = standing.find(({ place, poles }) => place.slot === to.slot && place.half === null && poles === 1);
+    const host = standing.find(
+      ({ place, poles }) => place.slot === to.slot && place.half === null && poles === 1,
+    );
     if (host === undefined || moves.some(({ standing: { id } }) => id === host.id)) return [];
     return [{ standing: host, to: { slot: to.slot, half: 'a' }, keepsLeg: true }];
   });
-} // prettier-ignore
+}
 
 /** The leg that carries less of what stands, for a new single. */
 const lighter = (standing: readonly Standing[]): Leg => {
@@ -109,8 +135,16 @@ const lighter = (standing: readonly Standing[]): Leg => {
  * and keeps every moved circuit on its leg where that costs nothing. Undefined where the label's number of
  * circuits, or the spaces, do not allow it.
  */
-export function makeRoom(panel: Panel, standing: readonly Standing[], wanted: readonly Wanted[], tandemCents: number): RoomFound | undefined {
-  const [pairsWanted, singlesWanted] = [wanted.filter(({ poles }) => poles === 2), wanted.filter(({ poles }) => poles === 1)];
+export function makeRoom(
+  panel: Panel,
+  standing: readonly Standing[],
+  wanted: readonly Wanted[],
+  tandemCents: number,
+): RoomFound | undefined {
+  const [pairsWanted, singlesWanted] = [
+    wanted.filter(({ poles }) => poles === 2),
+    wanted.filter(({ poles }) => poles === 1),
+  ];
   if (panel.mostPoles !== null && polesIn([...standing, ...wanted]) > panel.mostPoles) return undefined;
   const columns = ([1, 2] as const).map((first) => columnSegments(panel, standing, first, tandemCents));
   const room = findRoom(columns, { pairs: pairsWanted.length, fulls: singlesWanted.length }, tandemCents);
@@ -120,18 +154,38 @@ export function makeRoom(panel: Panel, standing: readonly Standing[], wanted: re
   const movers = standing.filter(({ place }) => clearedSlots.has(place.slot));
   const singles = dealt(movers.filter(canShare), halfPlaces(room, segments, standing));
   const pairs = room.pairs.toSorted((a, b) => a - b);
-  const fulls = room.leftovers.filter(({ use }) => use === 'full').map(({ slot }) => slot).toSorted((a, b) => a - b);
+  const fulls = room.leftovers
+    .filter(({ use }) => use === 'full')
+    .map(({ slot }) => slot)
+    .toSorted((a, b) => a - b);
   const placed: PanelPlan['placed'][number][] = [];
-  for (const { circuitId } of pairsWanted.toSorted(byRating)) placed.push({ circuitId, at: { slot: pairs.shift() ?? 0, half: null } });
-  const whole = movers.filter((each) => each.poles === 1 && !canShare(each)).flatMap((each): readonly Move[] => [{ standing: each, to: { slot: fulls.shift() ?? 0, half: null }, keepsLeg: false }]);
+  for (const { circuitId } of pairsWanted.toSorted(byRating))
+    placed.push({ circuitId, at: { slot: pairs.shift() ?? 0, half: null } });
+  const whole = movers
+    .filter((each) => each.poles === 1 && !canShare(each))
+    .flatMap((each): readonly Move[] => [
+      { standing: each, to: { slot: fulls.shift() ?? 0, half: null }, keepsLeg: false },
+    ]);
   for (const { circuitId } of singlesWanted.toSorted(byRating)) {
-    const at = Math.max(0, fulls.findIndex((slot) => legOf(slot) === lighter(standing)));
+    const at = Math.max(
+      0,
+      fulls.findIndex((slot) => legOf(slot) === lighter(standing)),
+    );
     placed.push({ circuitId, at: { slot: fulls.splice(at, 1)[0] ?? 0, half: null } });
   }
-  const twos = movers.filter((each) => each.poles === 2).map((each): Move => ({ standing: each, to: { slot: pairs.shift() ?? 0, half: null }, keepsLeg: true }));
-  const moves = [...singles, ...whole, ...twos].toSorted((a, b) => a.standing.place.slot - b.standing.place.slot);
-  return { moves, placed, tandems: tandemCents === 0 ? 0 : Math.round(room.cents / tandemCents), cents: room.cents };
-} // prettier-ignore
+  const twos = movers
+    .filter((each) => each.poles === 2)
+    .map((each): Move => ({ standing: each, to: { slot: pairs.shift() ?? 0, half: null }, keepsLeg: true }));
+  const moves = [...singles, ...whole, ...twos].toSorted(
+    (a, b) => a.standing.place.slot - b.standing.place.slot,
+  );
+  return {
+    moves,
+    placed,
+    tandems: tandemCents === 0 ? 0 : Math.round(room.cents / tandemCents),
+    cents: room.cents,
+  };
+}
 
 /** The plan of a panel with the room that was found. Breakers that stay in a space which is shared now become its half. */
 export function withRoom(panel: Panel, standing: readonly Standing[], found: RoomFound): PanelPlan {
@@ -140,7 +194,10 @@ export function withRoom(panel: Panel, standing: readonly Standing[], found: Roo
   const ids = new Set(moved.map(({ id }) => id));
   return {
     gone: panel.plan.gone,
-    moved: [...panel.plan.moved.filter(({ id }) => !ids.has(id)), ...moved.filter(({ id }) => !found.placed.some(({ circuitId }) => circuitId === id))],
+    moved: [
+      ...panel.plan.moved.filter(({ id }) => !ids.has(id)),
+      ...moved.filter(({ id }) => !found.placed.some(({ circuitId }) => circuitId === id)),
+    ],
     placed: [...panel.plan.placed, ...found.placed],
   };
-} // prettier-ignore
+}

@@ -164,8 +164,10 @@ function told(path: readonly Decision[], best: number): Room {
     moves,
     cents: best - moves * MOVE,
     pairs: path.map(({ pairAt }) => pairAt).filter(isDefined),
-    leftovers: path.flatMap(({ leftover }) => (leftover === undefined || leftover.use === 'unused' ? [] : [{ slot: leftover.slot, use: leftover.use }])),
+    leftovers: path.flatMap(({ leftover }) =>
+      leftover === undefined || leftover.use === 'unused' ? [] : [{ slot: leftover.slot, use: leftover.use }],
+    ),
     cleared: path.map(({ cleared }) => cleared).filter(isDefined),
     offered: path.map(({ offered }) => offered).filter(isDefined),
   };
-} // prettier-ignore
+}

@@ -3,12 +3,14 @@ export interface Segment {
   /** The spaces, from the top: one, or two for a two-pole breaker. */
   readonly slots: readonly number[];
   /** What it takes to clear the first of them; undefined where nothing may be cleared. Free already: no moves. */
-  readonly clear: { readonly moves: number; readonly pairs: number; readonly fulls: number; readonly halves: number } | undefined;
+  readonly clear:
+    | { readonly moves: number; readonly pairs: number; readonly fulls: number; readonly halves: number }
+    | undefined;
   /** Half spaces that it offers while it stays, each with what the breaker for it costs. */
   readonly offers: { readonly cents: number } | undefined;
   /** Whether two single poles may share each of them once it is free. */
   readonly tandem: readonly boolean[];
-} // prettier-ignore
+}
 
 /** What becomes of a space that is free and belongs to no pair. */
 export type Leftover = 'unused' | 'full' | 'one-half' | 'two-halves';
@@ -36,7 +38,16 @@ export interface Node {
   readonly above: { readonly slot: number; readonly tandem: boolean } | undefined;
 }
 
-const NOTHING = { pairs: 0, fulls: 0, halves: 0, moves: 0, cents: 0, pairAt: undefined, cleared: undefined, offered: undefined } as const; // prettier-ignore
+const NOTHING = {
+  pairs: 0,
+  fulls: 0,
+  halves: 0,
+  moves: 0,
+  cents: 0,
+  pairAt: undefined,
+  cleared: undefined,
+  offered: undefined,
+} as const;
 
 function leftovers(slot: number, tandem: boolean, tandemCents: number): readonly Partial<Decision>[] {
   const uses: readonly (readonly [Leftover, number, number, number])[] = [
@@ -59,17 +70,47 @@ const merged = (a: Partial<Decision>, b: Partial<Decision>): Partial<Decision> =
 });
 
 /** What may follow from a node: for each state of the space above (free and undecided, or not). */
-export function decisions(node: Node, at: number, segments: readonly Segment[], newColumn: boolean, tandemCents: number): readonly [readonly Decision[], readonly Decision[]] {
+export function decisions(
+  node: Node,
+  at: number,
+  segments: readonly Segment[],
+  newColumn: boolean,
+  tandemCents: number,
+): readonly [readonly Decision[], readonly Decision[]] {
   const segment = segments[node.segment];
   const lefts = node.above === undefined ? [] : leftovers(node.above.slot, node.above.tandem, tandemCents);
-  const whole = (part: Partial<Decision>, to: number, pending: 0 | 1): Decision => ({ ...NOTHING, leftover: undefined, ...part, to, pending });
+  const whole = (part: Partial<Decision>, to: number, pending: 0 | 1): Decision => ({
+    ...NOTHING,
+    leftover: undefined,
+    ...part,
+    to,
+    pending,
+  });
   if (segment === undefined) return [[whole({}, at + 1, 0)], lefts.map((left) => whole(left, at + 1, 0))];
   const end = node.inside ? at + 1 : at + segment.slots.length;
   const keeps: Partial<Decision>[] = node.inside || segment.clear?.moves === 0 ? [] : [{}];
-  if (!node.inside && segment.offers !== undefined) keeps.push({ halves: 1, cents: segment.offers.cents, offered: node.segment });
+  if (!node.inside && segment.offers !== undefined)
+    keeps.push({ halves: 1, cents: segment.offers.cents, offered: node.segment });
   const { clear } = segment;
-  const frees: Partial<Decision>[] = node.inside ? [{}] : clear === undefined ? [] : [clear.moves === 0 ? {} : { moves: clear.moves, pairs: -clear.pairs, fulls: -clear.fulls, halves: -clear.halves, cleared: node.segment }];
-  const settled = [...keeps.map((part) => whole(part, end, 0)), ...frees.map((part) => whole(part, at + 1, 1))];
+  const frees: Partial<Decision>[] = node.inside
+    ? [{}]
+    : clear === undefined
+      ? []
+      : [
+          clear.moves === 0
+            ? {}
+            : {
+                moves: clear.moves,
+                pairs: -clear.pairs,
+                fulls: -clear.fulls,
+                halves: -clear.halves,
+                cleared: node.segment,
+              },
+        ];
+  const settled = [
+    ...keeps.map((part) => whole(part, end, 0)),
+    ...frees.map((part) => whole(part, at + 1, 1)),
+  ];
   const undecided = newColumn
     ? settled
     : [
@@ -80,10 +121,13 @@ export function decisions(node: Node, at: number, segments: readonly Segment[], 
         ]),
       ];
   return [settled, undecided];
-} // prettier-ignore
+}
 
 /** One column after the other; a node closes each, where a space that is still undecided is settled. */
-export function laidOut(columns: readonly (readonly Segment[])[]): { readonly nodes: readonly Node[]; readonly segments: readonly Segment[] } {
+export function laidOut(columns: readonly (readonly Segment[])[]): {
+  readonly nodes: readonly Node[];
+  readonly segments: readonly Segment[];
+} {
   const nodes: Node[] = [];
   const segments: Segment[] = [];
   for (const column of columns) {
@@ -98,4 +142,4 @@ export function laidOut(columns: readonly (readonly Segment[])[]): { readonly no
     nodes.push({ segment: -1, inside: false, above });
   }
   return { nodes, segments };
-} // prettier-ignore
+}

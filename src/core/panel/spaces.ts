@@ -58,16 +58,31 @@ export function planned({ breakers, plan }: Panel, wanted: readonly Wanted[]): r
       const move = plan.moved.find(({ id }) => id === breaker.id);
       if (move === undefined) return asFound(breaker);
       // One that only makes room for another in its own space stays where it was.
-      return move.to.slot === breaker.place.slot ? { ...asFound(breaker), place: move.to } : { ...breaker, place: move.to, fate: 'moved', from: breaker.place };
+      return move.to.slot === breaker.place.slot
+        ? { ...asFound(breaker), place: move.to }
+        : { ...breaker, place: move.to, fate: 'moved', from: breaker.place };
     });
   const fresh = plan.placed.flatMap(({ circuitId, at }): readonly Standing[] => {
     const circuit = wanted.find((each) => each.circuitId === circuitId);
     if (circuit === undefined) return [];
     const { name, poles, amps, kind, va } = circuit;
-    return [{ id: circuitId, name, poles, amps, kind, va, place: at, sharedNeutral: false, fate: 'new', from: null }];
+    return [
+      {
+        id: circuitId,
+        name,
+        poles,
+        amps,
+        kind,
+        va,
+        place: at,
+        sharedNeutral: false,
+        fate: 'new',
+        from: null,
+      },
+    ];
   });
   return [...kept, ...fresh];
-} // prettier-ignore
+}
 
 /** Why something cannot stand where it is put. */
 export type Clash =
@@ -76,7 +91,10 @@ export type Clash =
   | { readonly why: 'tandem'; readonly id: string; readonly slot: number };
 
 /** Every way in which what stands in a panel cannot stand so. Empty where it can. */
-export function clashes(panel: Pick<Panel, 'spaces' | 'tandems'>, standing: readonly Standing[]): readonly Clash[] {
+export function clashes(
+  panel: Pick<Panel, 'spaces' | 'tandems'>,
+  standing: readonly Standing[],
+): readonly Clash[] {
   const holders = new Map<string, string>();
   const problems: Clash[] = [];
   for (const each of standing) {
@@ -92,7 +110,7 @@ export function clashes(panel: Pick<Panel, 'spaces' | 'tandems'>, standing: read
     }
   }
   return problems;
-} // prettier-ignore
+}
 
 /** The spaces in which nothing stands, not even a half. */
 export function freeSlots(

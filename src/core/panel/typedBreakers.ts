@@ -39,17 +39,28 @@ function ratingOf(text: string): Rating | undefined {
 }
 
 /** "4", "4b", or "1,3" for two poles. */
-function spacesOf(text: string, spaces: number): { readonly place: Place; readonly second: number | undefined } | undefined {
+function spacesOf(
+  text: string,
+  spaces: number,
+): { readonly place: Place; readonly second: number | undefined } | undefined {
   const read = /^(\d+)(?:([ab])|[,+](\d+))?$/i.exec(text);
   if (read === null) return undefined;
   const [, first, half, second] = read;
   const slot = Number(first);
   const other = second === undefined ? undefined : Number(second);
   if (slot < 1 || slot > spaces || (other !== undefined && other > spaces)) return undefined;
-  return { place: { slot, half: half?.toLowerCase() === 'a' ? 'a' : half === undefined ? null : 'b' }, second: other };
-} // prettier-ignore
+  return {
+    place: { slot, half: half?.toLowerCase() === 'a' ? 'a' : half === undefined ? null : 'b' },
+    second: other,
+  };
+}
 
-const refused = (row: number, text: string, field: BreakerProblem['field'], accepts: string): BreakerProblem => ({ row, text, field, accepts }); // prettier-ignore
+const refused = (
+  row: number,
+  text: string,
+  field: BreakerProblem['field'],
+  accepts: string,
+): BreakerProblem => ({ row, text, field, accepts });
 
 /** A trailing "1200 VA", and what is before it. */
 function loadOf(text: string): { readonly name: string; readonly va: number | null } {
@@ -58,19 +69,38 @@ function loadOf(text: string): { readonly name: string; readonly va: number | nu
 }
 
 /** One entry: spaces, rating, perhaps a kind, what it feeds. */
-function entry(text: string, row: number, spaces: number, newId: () => string): readonly Breaker[] | BreakerProblem {
+function entry(
+  text: string,
+  row: number,
+  spaces: number,
+  newId: () => string,
+): readonly Breaker[] | BreakerProblem {
   const [where = '', rated = '', ...rest] = text.split(/\s+/);
   const at = spacesOf(where, spaces);
-  if (at === undefined) return refused(row, where, 'space', `a space from 1 to ${spaces}: 4, 4b for a half, 1,3 for two poles`);
+  if (at === undefined)
+    return refused(row, where, 'space', `a space from 1 to ${spaces}: 4, 4b for a half, 1,3 for two poles`);
   const rating = ratingOf(rated);
-  if (rating === undefined) return refused(row, rated, 'rating', 'amperes of a breaker: 20, 2p30, mw20 with a shared neutral, 15/20 for two in one space');
+  if (rating === undefined)
+    return refused(
+      row,
+      rated,
+      'rating',
+      'amperes of a breaker: 20, 2p30, mw20 with a shared neutral, 15/20 for two in one space',
+    );
   const { amps, poles, sharedNeutral } = rating;
   const lower = below(at.place.slot);
   if (poles === 2 && (at.place.half !== null || lower > spaces || (at.second ?? lower) !== lower)) {
-    return refused(row, where, 'space', `two spaces of one column, one above the other: ${at.place.slot},${lower}; two halves of a space are on one leg`);
+    return refused(
+      row,
+      where,
+      'space',
+      `two spaces of one column, one above the other: ${at.place.slot},${lower}; two halves of a space are on one leg`,
+    );
   }
-  if (poles === 1 && at.second !== undefined) return refused(row, rated, 'rating', `2p${amps[0] ?? 0} or mw${amps[0] ?? 0} on two spaces`);
-  if (amps.length === 2 && at.place.half !== null) return refused(row, where, 'space', `the space alone, ${at.place.slot}, for two in one space`);
+  if (poles === 1 && at.second !== undefined)
+    return refused(row, rated, 'rating', `2p${amps[0] ?? 0} or mw${amps[0] ?? 0} on two spaces`);
+  if (amps.length === 2 && at.place.half !== null)
+    return refused(row, where, 'space', `the space alone, ${at.place.slot}, for two in one space`);
   const kind = KINDS[rest[0]?.toLowerCase() ?? ''];
   const { name, va } = loadOf((kind === undefined ? rest : rest.slice(1)).join(' '));
   const names = amps.length === 2 ? name.split(/\s*,\s*/) : [name];
@@ -86,7 +116,7 @@ function entry(text: string, row: number, spaces: number, newId: () => string): 
     sharedNeutral,
     va: amps.length === 2 && va !== null ? va / 2 : va,
   }));
-} // prettier-ignore
+}
 
 const holds = (breaker: Breaker): readonly string[] =>
   slotsOf(breaker).flatMap((slot) =>
@@ -118,11 +148,13 @@ export function readBreakers(text: string, spaces: number, newId: () => string):
       for (const half of read.flatMap(holds)) taken.set(half, at + 1);
       breakers.push(...read);
     } else {
-      problems.push(refused(at + 1, each, 'space', `a space that row ${taken.get(before) ?? 0} does not take`));
+      problems.push(
+        refused(at + 1, each, 'space', `a space that row ${taken.get(before) ?? 0} does not take`),
+      );
     }
   }
   return { breakers, problems };
-} // prettier-ignore
+}
 
 /** Spaces as they are typed: 4, 4b, or 1,3. */
 export const spaceWord = (breaker: Pick<Breaker, 'place' | 'poles'>): string =>
@@ -138,8 +170,16 @@ export const ratingWord = ({
 
 const printed = (breaker: Breaker): string => {
   const { kind, name, va } = breaker;
-  return [spaceWord(breaker), ratingWord(breaker), ...(kind === 'plain' ? [] : [kind]), name, ...(va === null ? [] : [`${va} VA`])].filter((each) => each !== '').join(' ');
-}; // prettier-ignore
+  return [
+    spaceWord(breaker),
+    ratingWord(breaker),
+    ...(kind === 'plain' ? [] : [kind]),
+    name,
+    ...(va === null ? [] : [`${va} VA`]),
+  ]
+    .filter((each) => each !== '')
+    .join(' ');
+};
 
 /** Breakers as they are typed, in the order of their spaces: what is read back is the same. */
 export const printBreakers = (breakers: readonly Breaker[]): string =>

@@ -21,24 +21,63 @@ export interface SubpanelIds {
  * A subpanel beside a panel as one edit: its feeder as a circuit of the job in the space that was found for it, and
  * every circuit without a place in the subpanel. It has four wires: neutrals and grounds apart (250.142(B)).
  */
-export function withSubpanel(job: Job, panel: Panel, wanted: readonly Wanted[], way: Extract<RoomWay, { kind: 'subpanel' }>, ids: SubpanelIds): Command {
+export function withSubpanel(
+  job: Job,
+  panel: Panel,
+  wanted: readonly Wanted[],
+  way: Extract<RoomWay, { kind: 'subpanel' }>,
+  ids: SubpanelIds,
+): Command {
   const unplaced = unplacedOf(panel, wanted);
   const loadVA = Math.round(unplaced.reduce((sum, { va }) => sum + va, 0));
   const name = `Subpanel ${job.panels.length}`;
   const feeder = {
-    ...newCircuit(ids.feeder, { family: 'feeder', nameplate: { loadVA, continuousVA: loadVA, volts: VOLTS, neutral: true, building: 'same', circuits: unplaced.length, breakerA: way.feederA } }, [newStretch(ids.stretch, 'emt', BESIDE_FT, 'indoor', job.designC)]),
+    ...newCircuit(
+      ids.feeder,
+      {
+        family: 'feeder',
+        nameplate: {
+          loadVA,
+          continuousVA: loadVA,
+          volts: VOLTS,
+          neutral: true,
+          building: 'same',
+          circuits: unplaced.length,
+          breakerA: way.feederA,
+        },
+      },
+      [newStretch(ids.stretch, 'emt', BESIDE_FT, 'indoor', job.designC)],
+    ),
     name: `Feeder, ${name.toLowerCase()}`,
   };
   const plan = withRoom(panel, planned(panel, wanted), way.room);
-  const main: Panel = { ...panel, plan: { ...plan, placed: plan.placed.map((each) => (each.circuitId === FEEDER_ID ? { ...each, circuitId: ids.feeder } : each)) } };
-  const empty: Panel = { ...freshPanel(ids.panel, name, 'subpanel', panel.id), spaces: way.spaces, tandems: [], neutrals: 'apart', bondingScrew: 'out', openings: 0 };
+  const main: Panel = {
+    ...panel,
+    plan: {
+      ...plan,
+      placed: plan.placed.map((each) =>
+        each.circuitId === FEEDER_ID ? { ...each, circuitId: ids.feeder } : each,
+      ),
+    },
+  };
+  const empty: Panel = {
+    ...freshPanel(ids.panel, name, 'subpanel', panel.id),
+    spaces: way.spaces,
+    tandems: [],
+    neutrals: 'apart',
+    bondingScrew: 'out',
+    openings: 0,
+  };
   const room = makeRoom(empty, [], unplaced, 0);
   const sub = room === undefined ? empty : { ...empty, plan: withRoom(empty, [], room) };
   return {
     kind: 'together',
     commands: [
       { kind: 'insert-circuit', circuit: feeder, at: job.circuits.length },
-      { kind: 'set-job', fields: { panels: [...job.panels.map((each) => (each === panel ? main : each)), sub] } },
+      {
+        kind: 'set-job',
+        fields: { panels: [...job.panels.map((each) => (each === panel ? main : each)), sub] },
+      },
     ],
   };
-} // prettier-ignore
+}

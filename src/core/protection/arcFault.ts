@@ -12,8 +12,15 @@ export interface ArcFaultChoice {
 
 /** Rooms whose outlets and devices ask for it (210.12(A); 2023: (B)). */
 const LISTED: ReadonlySet<Room> = new Set([
-  'kitchen', 'food', 'living', 'bedroom', 'hall', 'closet', 'laundry', 'finished-basement',
-]); // prettier-ignore
+  'kitchen',
+  'food',
+  'living',
+  'bedroom',
+  'hall',
+  'closet',
+  'laundry',
+  'finished-basement',
+]);
 
 const LARGEST_A = 20;
 

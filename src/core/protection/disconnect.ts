@@ -35,10 +35,16 @@ const PLUG: DisconnectChoice = { ...NONE, kind: 'plug', inSight: true };
 const SWITCHES_A = [30, 60, 100, 200, 400] as const;
 
 const SECTION: Readonly<Record<DisconnectArticle, SectionKey>> = {
-  appliance: 'disconnect.appliance', motor: 'disconnect.motor', hermetic: 'disconnect.hermetic',
-  pool: 'disconnect.pool', ev: 'disconnect.ev', welder: 'disconnect.welder',
-  building: 'disconnect.building', none: 'disconnect.plug', ask: 'load.nameplate',
-}; // prettier-ignore
+  appliance: 'disconnect.appliance',
+  motor: 'disconnect.motor',
+  hermetic: 'disconnect.hermetic',
+  pool: 'disconnect.pool',
+  ev: 'disconnect.ev',
+  welder: 'disconnect.welder',
+  building: 'disconnect.building',
+  none: 'disconnect.plug',
+  ask: 'load.nameplate',
+};
 
 /** Up to 300 VA or 1/8 hp the branch device itself is enough (422.31(A)). */
 const SMALL_VA = 300;
@@ -47,7 +53,11 @@ const SMALL_VA = 300;
 const switchRating = (leastA: number, ocpdA: number): number =>
   SWITCHES_A.find((each) => meets(each, Math.max(leastA, ocpdA))) ?? Math.max(leastA, ocpdA);
 
-function choose({ needs, load, ocpdA }: OutletFacts, form: GroundFaultForm, { parameters }: Edition): DisconnectChoice {
+function choose(
+  { needs, load, ocpdA }: OutletFacts,
+  form: GroundFaultForm,
+  { parameters }: Edition,
+): DisconnectChoice {
   const { by, leastA } = needs.disconnect;
   const withinFt = parameters.inSightFt.value;
   const ratingA = switchRating(leastA, ocpdA);
@@ -64,23 +74,40 @@ function choose({ needs, load, ocpdA }: OutletFacts, form: GroundFaultForm, { pa
     }
     case 'appliance':
       if (plugged) return PLUG;
-      return load.volts * load.equipmentA <= SMALL_VA ? NONE : { ...NONE, required: true, kind: 'lockable-breaker', ratingA: ocpdA };
+      return load.volts * load.equipmentA <= SMALL_VA
+        ? NONE
+        : { ...NONE, required: true, kind: 'lockable-breaker', ratingA: ocpdA };
     case 'welder':
       return plugged ? PLUG : { ...NONE, required: true, kind: 'switch', ratingA };
     case 'motor': {
       if (plugged) return PLUG;
       const seen = needs.disconnect.atController !== true;
-      return { ...NONE, required: true, kind: 'motor-switch', ratingA, inSight: seen, withinFt: seen ? withinFt : null };
+      return {
+        ...NONE,
+        required: true,
+        kind: 'motor-switch',
+        ratingA,
+        inSight: seen,
+        withinFt: seen ? withinFt : null,
+      };
     }
     case 'hermetic':
       return { ...NONE, required: true, kind: 'switch', ratingA, inSight: true, withinFt };
     case 'pool':
-      if (plugged && needs.kind !== 'spa') return { ...PLUG, required: true, fromWaterFt: parameters.poolDisconnectFt.value };
-      return { required: true, kind: form === 'spa-enclosure' ? 'enclosure' : 'switch', ratingA, inSight: true, withinFt, fromWaterFt: parameters.poolDisconnectFt.value };
+      if (plugged && needs.kind !== 'spa')
+        return { ...PLUG, required: true, fromWaterFt: parameters.poolDisconnectFt.value };
+      return {
+        required: true,
+        kind: form === 'spa-enclosure' ? 'enclosure' : 'switch',
+        ratingA,
+        inSight: true,
+        withinFt,
+        fromWaterFt: parameters.poolDisconnectFt.value,
+      };
     case 'building':
       return { ...NONE, required: true, kind: 'switch', ratingA };
   }
-} // prettier-ignore
+}
 
 function compare(
   choice: DisconnectChoice,
@@ -124,7 +151,12 @@ function compare(
  * The disconnecting means of an appliance: whether, of which kind and rating, in sight, how far from water
  * (422.31, 430.102, 440.14, 625.43, 630.13, 680.13, 225.31), compared with what was measured.
  */
-export function disconnectingMeans(facts: OutletFacts, form: GroundFaultForm, code: Edition, work: Working): DisconnectChoice {
+export function disconnectingMeans(
+  facts: OutletFacts,
+  form: GroundFaultForm,
+  code: Edition,
+  work: Working,
+): DisconnectChoice {
   const { by, leastA } = facts.needs.disconnect;
   const cite = SECTION[by];
   const choice = choose(facts, form, code);
@@ -134,11 +166,20 @@ export function disconnectingMeans(facts: OutletFacts, form: GroundFaultForm, co
     return choice;
   }
   const over = code.parameters.evDisconnectOverA;
-  work.step('disconnect.need', cite, { leastA, by, overA: over.value }, choice.kind, by === 'ev' ? { by: over } : {});
-  if (choice.ratingA !== null) work.step('disconnect.rating', cite, { leastA, ocpdA: facts.ocpdA }, choice.ratingA);
+  work.step(
+    'disconnect.need',
+    cite,
+    { leastA, by, overA: over.value },
+    choice.kind,
+    by === 'ev' ? { by: over } : {},
+  );
+  if (choice.ratingA !== null)
+    work.step('disconnect.rating', cite, { leastA, ocpdA: facts.ocpdA }, choice.ratingA);
   if (facts.needs.kind === 'spa' && facts.survey.occupancy !== 'one-family') {
-    work.found('stop', 'disconnect.spa-emergency', 'disconnect.spa-emergency', { occupancy: facts.survey.occupancy });
+    work.found('stop', 'disconnect.spa-emergency', 'disconnect.spa-emergency', {
+      occupancy: facts.survey.occupancy,
+    });
   }
   compare(choice, facts, cite, work);
   return choice;
-} // prettier-ignore
+}

@@ -46,24 +46,30 @@ export type FormReason =
 /** Receptacle-type devices are made for 120 V and up to this. */
 const RECEPTACLE_MOST_A = 20;
 
-function formByRule(facts: OutletFacts, arcFault: boolean): { readonly form: GroundFaultForm; readonly reason: FormReason } {
+function formByRule(
+  facts: OutletFacts,
+  arcFault: boolean,
+): { readonly form: GroundFaultForm; readonly reason: FormReason } {
   const { needs, load, ocpdA, site, practices } = facts;
   if (needs.kind === 'spa' && load.volts > 125 && load.connection === 'hardwired') {
-    if (practices.tubDevice === 'panel' && site.panelGfci !== false) return { form: 'breaker', reason: 'house-panel' };
+    if (practices.tubDevice === 'panel' && site.panelGfci !== false)
+      return { form: 'breaker', reason: 'house-panel' };
     // A device at the tub needs a neutral for its pigtail; a three-wire tub has none, so its breaker stays in the panel.
     return needs.usesNeutral || site.feedNeutral === true
       ? { form: 'spa-enclosure', reason: 'near-the-tub' }
       : { form: 'breaker', reason: 'tub-without-neutral' };
   }
   if (load.volts > 125 || ocpdA > RECEPTACLE_MOST_A) {
-    return site.panelGfci === false ? { form: 'spa-enclosure', reason: 'no-breaker-made' } : { form: 'breaker', reason: 'two-pole' };
+    return site.panelGfci === false
+      ? { form: 'spa-enclosure', reason: 'no-breaker-made' }
+      : { form: 'breaker', reason: 'two-pole' };
   }
   if (site.panelGfci === false) return { form: 'dead-front', reason: 'no-breaker-made' };
   if (arcFault) return { form: 'dual-function', reason: 'with-arc-fault' };
   if (practices.groundFaultForm === 'breaker') return { form: 'breaker', reason: 'house-breaker' };
   if (load.connection === 'receptacle' && !needs.hidden) return { form: 'receptacle', reason: 'at-hand' };
   return { form: 'breaker', reason: 'hidden' };
-} // prettier-ignore
+}
 
 const AT_PANEL: ReadonlySet<GroundFaultForm> = new Set(['breaker', 'dual-function']);
 const WITH_PIGTAIL: ReadonlySet<GroundFaultForm> = new Set(['breaker', 'spa-enclosure', 'dual-function']);
@@ -111,7 +117,12 @@ function neutralPath(form: GroundFaultForm, { needs, site }: OutletFacts, work: 
  * Ground-fault protection of one outlet: every rule that asks for it, the form by rule first and then by
  * reach and cost, and the path of its neutrals. A load of which nothing is known is asked about.
  */
-export function groundFault(facts: OutletFacts, arcFault: boolean, code: Edition, work: Working): GroundFaultChoice {
+export function groundFault(
+  facts: OutletFacts,
+  arcFault: boolean,
+  code: Edition,
+  work: Working,
+): GroundFaultChoice {
   const { needs, load, ocpdA, site } = facts;
   const { asked: sources, lifted } = groundFaultSources(facts, code);
   for (const { rule, cite, by } of lifted) {
@@ -125,8 +136,12 @@ export function groundFault(facts: OutletFacts, arcFault: boolean, code: Edition
   }
   const planned = site.groundFault !== 'none';
   findSources(sources, facts, planned, work);
-  const byRule = sources.length === 0 ? { form: 'none' as const, reason: 'not-asked' as const } : formByRule(facts, arcFault);
-  const { form, reason } = site.groundFault === undefined ? byRule : { form: site.groundFault, reason: 'planned' as const };
+  const byRule =
+    sources.length === 0
+      ? { form: 'none' as const, reason: 'not-asked' as const }
+      : formByRule(facts, arcFault);
+  const { form, reason } =
+    site.groundFault === undefined ? byRule : { form: site.groundFault, reason: 'planned' as const };
   if (AT_PANEL.has(form) && facts.runFt > LONG_RUN_FT) {
     work.found('check', 'gfci.long-run', 'gfci.neutral', { ft: facts.runFt, mostFt: LONG_RUN_FT });
   }
@@ -138,4 +153,4 @@ export function groundFault(facts: OutletFacts, arcFault: boolean, code: Edition
     neutral: neutralPath(form, facts, work),
     reason,
   };
-} // prettier-ignore
+}

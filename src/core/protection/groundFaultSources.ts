@@ -43,23 +43,21 @@ const inRooms = ({ load, toGroundV, ocpdA }: OutletFacts, { parameters }: Editio
   ocpdA <= parameters.roomGfciMostA.value &&
   (parameters.roomGfciTwoPole.value || load.volts <= 125);
 
-const room =
-  (id: GroundFaultRuleId, is: Room, when?: (code: Edition) => boolean): Rule => ({
-    id,
-    cite: 'gfci.place',
-    applies: (facts, code) => must(facts.room === is && inRooms(facts, code) && (when?.(code) ?? true)),
-  }); // prettier-ignore
+const room = (id: GroundFaultRuleId, is: Room, when?: (code: Edition) => boolean): Rule => ({
+  id,
+  cite: 'gfci.place',
+  applies: (facts, code) => must(facts.room === is && inRooms(facts, code) && (when?.(code) ?? true)),
+});
 
-const near =
-  (id: GroundFaultRuleId, distance: (facts: OutletFacts) => number | undefined): Rule => ({
-    id,
-    cite: 'gfci.place',
-    by: ({ parameters }) => parameters.gfciSinkFt,
-    applies: (facts, code) => {
-      const ft = distance(facts);
-      return must(ft !== undefined && ft <= code.parameters.gfciSinkFt.value + 1e-9 && inRooms(facts, code));
-    },
-  }); // prettier-ignore
+const near = (id: GroundFaultRuleId, distance: (facts: OutletFacts) => number | undefined): Rule => ({
+  id,
+  cite: 'gfci.place',
+  by: ({ parameters }) => parameters.gfciSinkFt,
+  applies: (facts, code) => {
+    const ft = distance(facts);
+    return must(ft !== undefined && ft <= code.parameters.gfciSinkFt.value + 1e-9 && inRooms(facts, code));
+  },
+});
 
 /** Whether a dated exception for heating and cooling equipment still holds on the day of the permit. */
 function hvacStanding({ needs, survey }: OutletFacts, { parameters }: Edition): SourceStanding | null {
@@ -101,7 +99,8 @@ const RULES: readonly Rule[] = [
       must(
         facts.room === 'kitchen' &&
           inRooms(facts, code) &&
-          (code.parameters.gfciWholeKitchen.value || (facts.needs.kind === 'receptacle' && !facts.needs.hidden)),
+          (code.parameters.gfciWholeKitchen.value ||
+            (facts.needs.kind === 'receptacle' && !facts.needs.hidden)),
       ),
   },
   room('food', 'food', ({ parameters }) => parameters.gfciWholeKitchen.value),
@@ -121,13 +120,22 @@ const RULES: readonly Rule[] = [
           facts.ocpdA <= LISTED_APPLIANCE_A,
       ),
   },
-  { id: 'outdoor-outlet', cite: 'gfci.outdoor', applies: outdoorOutlet, by: ({ parameters }) => parameters.hardwiredGfciPlaces },
+  {
+    id: 'outdoor-outlet',
+    cite: 'gfci.outdoor',
+    applies: outdoorOutlet,
+    by: ({ parameters }) => parameters.hardwiredGfciPlaces,
+  },
   {
     id: 'vehicle',
     cite: 'gfci.ev-receptacle',
     by: ({ parameters }) => parameters.evReceptacleGfciAll,
     applies: ({ needs, load, ocpdA }, { parameters }) =>
-      must(needs.kind === 'ev' && load.connection === 'receptacle' && (parameters.evReceptacleGfciAll.value || ocpdA <= 50)),
+      must(
+        needs.kind === 'ev' &&
+          load.connection === 'receptacle' &&
+          (parameters.evReceptacleGfciAll.value || ocpdA <= 50),
+      ),
   },
   { id: 'spa', cite: 'gfci.spa', applies: ({ needs }) => must(needs.kind === 'spa' && !needs.integralGfci) },
   { id: 'pool-pump', cite: 'gfci.pool-pump', applies: ({ needs }) => must(needs.kind === 'pool-pump') },
@@ -135,7 +143,8 @@ const RULES: readonly Rule[] = [
     id: 'pool-heater',
     cite: 'gfci.pool-heater',
     // No clear Class A rule is known for pool heaters, so what the outdoor rule leaves out is asked.
-    applies: (facts, code) => (facts.needs.kind === 'pool-heater' && outdoorOutlet(facts, code) === null ? 'ask' : null),
+    applies: (facts, code) =>
+      facts.needs.kind === 'pool-heater' && outdoorOutlet(facts, code) === null ? 'ask' : null,
   },
   {
     id: 'pool-zone',
@@ -149,7 +158,7 @@ const RULES: readonly Rule[] = [
           ocpdA <= parameters.roomGfciMostA.value,
       ),
   },
-]; // prettier-ignore
+];
 
 /**
  * Every rule that asks for ground-fault protection at an outlet, in the order of the code (210.8(A), (D),

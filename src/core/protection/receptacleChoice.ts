@@ -35,12 +35,25 @@ const usable = ({ needs, load }: OutletFacts): readonly string[] =>
 const SMALL_A = 20;
 
 /** What the place asks of a receptacle: tamper and weather resistance, and the cover (406.9, 406.12). */
-function placed(config: string, ratingA: number, { room, needs, survey }: OutletFacts, code: Edition): ReceptacleChoice {
+function placed(
+  config: string,
+  ratingA: number,
+  { room, needs, survey }: OutletFacts,
+  code: Edition,
+): ReceptacleChoice {
   const row = configurationOf(code, config);
   const small = ratingA <= SMALL_A && row?.locking === false;
   const wet = room === 'outdoor';
   const damp = room === 'damp' || room === 'boathouse';
-  const cover: Cover = wet ? (small ? 'in-use' : needs.unattended ? 'weatherproof' : 'damp') : damp ? 'damp' : 'none';
+  const cover: Cover = wet
+    ? small
+      ? 'in-use'
+      : needs.unattended
+        ? 'weatherproof'
+        : 'damp'
+    : damp
+      ? 'damp'
+      : 'none';
   return {
     config,
     ratingA,
@@ -48,7 +61,7 @@ function placed(config: string, ratingA: number, { room, needs, survey }: Outlet
     weatherResistant: small && (wet || damp),
     cover,
   };
-} // prettier-ignore
+}
 
 function comparePlanned(facts: OutletFacts, code: Edition, work: Working): void {
   const { site, ocpdA, load } = facts;
@@ -60,14 +73,22 @@ function comparePlanned(facts: OutletFacts, code: Edition, work: Working): void 
     return;
   }
   if (!meets(row.amps, ocpdA) && load.outlets === 1) {
-    work.found('stop', 'receptacle.rating-mismatch', 'receptacle.rating', { config: receptacle, ratingA: row.amps, ocpdA });
+    work.found('stop', 'receptacle.rating-mismatch', 'receptacle.rating', {
+      config: receptacle,
+      ratingA: row.amps,
+      ocpdA,
+    });
   }
   const fit = judgePlug({ plug: plug ?? receptacle, receptacle, volts: load.volts, ocpdA }, code);
   if (fit.verdict === 'no' && (plug !== undefined || fit.why === 'volts')) {
-    work.found('stop', 'receptacle.config-mismatch', 'receptacle.config', { config: receptacle, plug: plug ?? '', why: fit.why });
+    work.found('stop', 'receptacle.config-mismatch', 'receptacle.config', {
+      config: receptacle,
+      plug: plug ?? '',
+      why: fit.why,
+    });
   }
   if (!row.ground) work.found('stop', 'receptacle.no-ground', 'receptacle.ground', { config: receptacle });
-} // prettier-ignore
+}
 
 /**
  * The smallest single receptacle on an individual circuit that is rated no less than the circuit
@@ -91,6 +112,11 @@ export function receptacleChoice(facts: OutletFacts, code: Edition, work: Workin
     read: { table: 'configurations', row: fits.config, column: 'amps' },
   });
   const choice = placed(fits.config, fits.ratingA, facts, code);
-  work.step('receptacle.place', 'receptacle.cover', { room: facts.room, weather: choice.weatherResistant, tamper: choice.tamperResistant }, choice.cover);
+  work.step(
+    'receptacle.place',
+    'receptacle.cover',
+    { room: facts.room, weather: choice.weatherResistant, tamper: choice.tamperResistant },
+    choice.cover,
+  );
   return choice;
-} // prettier-ignore
+}

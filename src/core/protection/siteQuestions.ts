@@ -25,10 +25,16 @@ const RECEPTACLE_ROOMS: ReadonlySet<string> = new Set([
 ]);
 
 const place = ({ load, needs, room }: OutletFacts): readonly SiteQuestion[] => [
-  ...(needs.fixedRoom === undefined ? [{ key: 'room', topic: 'place', kind: 'choice', values: ROOMS } as const] : []),
-  ...(load.connection === 'receptacle' && RECEPTACLE_ROOMS.has(room) ? [{ key: 'sinkFt', topic: 'place', kind: 'feet' } as const] : []),
-  ...(load.connection === 'receptacle' && room === 'outdoor' ? [{ key: 'waterFt', topic: 'place', kind: 'feet' } as const] : []),
-]; // prettier-ignore
+  ...(needs.fixedRoom === undefined
+    ? [{ key: 'room', topic: 'place', kind: 'choice', values: ROOMS } as const]
+    : []),
+  ...(load.connection === 'receptacle' && RECEPTACLE_ROOMS.has(room)
+    ? [{ key: 'sinkFt', topic: 'place', kind: 'feet' } as const]
+    : []),
+  ...(load.connection === 'receptacle' && room === 'outdoor'
+    ? [{ key: 'waterFt', topic: 'place', kind: 'feet' } as const]
+    : []),
+];
 
 const disconnect = (_facts: OutletFacts, { disconnect: choice }: OutletChoice): readonly SiteQuestion[] => [
   ...(choice.withinFt === null
@@ -44,8 +50,10 @@ const disconnect = (_facts: OutletFacts, { disconnect: choice }: OutletChoice): 
         { key: 'disconnect', topic: 'disconnect', kind: 'choice', values: ['planned', 'none'] },
       ] as const)
     : []),
-  ...(choice.kind === 'lockable-breaker' ? [{ key: 'lockable', topic: 'disconnect', kind: 'yes-no' } as const] : []),
-]; // prettier-ignore
+  ...(choice.kind === 'lockable-breaker'
+    ? [{ key: 'lockable', topic: 'disconnect', kind: 'yes-no' } as const]
+    : []),
+];
 
 const protection = ({ needs, load }: OutletFacts, { gfci, afci }: OutletChoice): readonly SiteQuestion[] => [
   ...(gfci.sources.length > 0
@@ -54,17 +62,25 @@ const protection = ({ needs, load }: OutletFacts, { gfci, afci }: OutletChoice):
         { key: 'panelGfci', topic: 'protection', kind: 'yes-no' },
       ] as const)
     : []),
-  ...(gfci.form !== 'none' && needs.usesNeutral ? [{ key: 'loadNeutral', topic: 'protection', kind: 'choice', values: ['device', 'bar'] } as const] : []),
-  ...(gfci.form === 'spa-enclosure' && !needs.usesNeutral ? [{ key: 'feedNeutral', topic: 'protection', kind: 'yes-no' } as const] : []),
-  ...(gfci.form === 'receptacle' || gfci.form === 'dead-front' ? [{ key: 'lineLoad', topic: 'protection', kind: 'choice', values: ['right', 'swapped'] } as const] : []),
-  ...(afci.required === true ? [{ key: 'arcFault', topic: 'protection', kind: 'choice', values: ['breaker', 'none'] } as const] : []),
+  ...(gfci.form !== 'none' && needs.usesNeutral
+    ? [{ key: 'loadNeutral', topic: 'protection', kind: 'choice', values: ['device', 'bar'] } as const]
+    : []),
+  ...(gfci.form === 'spa-enclosure' && !needs.usesNeutral
+    ? [{ key: 'feedNeutral', topic: 'protection', kind: 'yes-no' } as const]
+    : []),
+  ...(gfci.form === 'receptacle' || gfci.form === 'dead-front'
+    ? [{ key: 'lineLoad', topic: 'protection', kind: 'choice', values: ['right', 'swapped'] } as const]
+    : []),
+  ...(afci.required === true
+    ? [{ key: 'arcFault', topic: 'protection', kind: 'choice', values: ['breaker', 'none'] } as const]
+    : []),
   ...(load.connection === 'receptacle'
     ? ([
         { key: 'receptacle', topic: 'protection', kind: 'text' },
         { key: 'plug', topic: 'protection', kind: 'text' },
       ] as const)
     : []),
-]; // prettier-ignore
+];
 
 const ENDS: readonly SiteQuestion[] = [
   { key: 'panel', topic: 'ends', kind: 'choice', values: ['service', 'subpanel'] },
@@ -77,7 +93,11 @@ const ENDS: readonly SiteQuestion[] = [
 ];
 
 /** What there is to measure and to look at for one outlet: only what its rules read. */
-export function siteQuestions(facts: OutletFacts, outlet: OutletChoice, topic: SiteTopic): readonly SiteQuestion[] {
+export function siteQuestions(
+  facts: OutletFacts,
+  outlet: OutletChoice,
+  topic: SiteTopic,
+): readonly SiteQuestion[] {
   switch (topic) {
     case 'place':
       return place(facts);
@@ -88,7 +108,7 @@ export function siteQuestions(facts: OutletFacts, outlet: OutletChoice, topic: S
     case 'ends':
       return ENDS.filter(({ key }) => key !== 'whiteMarked' || facts.site.hotColor === 'white');
   }
-} // prettier-ignore
+}
 
 /** The site with one thing known, or with `undefined` not known again. */
 export function withSite(site: Site, key: keyof Site, value: unknown): Site {

@@ -17,28 +17,48 @@ export const siteSchema = z.strictObject({
   room: z.enum(ROOMS).optional().describe('Where the outlet stands; left out: as the run ends'),
   sinkFt: feet.optional().describe('Cord path from the outlet to the edge of a sink, feet'),
   tubFt: feet.optional().describe('From the outlet to a tub or shower, feet'),
-  waterFt: feet.optional().describe('From the disconnect or receptacle to the inside wall of pool or spa, feet'),
+  waterFt: feet
+    .optional()
+    .describe('From the disconnect or receptacle to the inside wall of pool or spa, feet'),
   disconnectFt: feet.optional().describe('From the appliance to its disconnect, feet'),
   disconnectInSight: z.boolean().optional().describe('Whether the disconnect is seen from the appliance'),
-  disconnectA: z.number().min(15).max(400).optional().describe('Rating of the disconnect that is planned, amperes'),
+  disconnectA: z
+    .number()
+    .min(15)
+    .max(400)
+    .optional()
+    .describe('Rating of the disconnect that is planned, amperes'),
   disconnect: z.enum(['planned', 'none']).optional(),
   lockable: z.boolean().optional().describe('Whether the breaker has lock hardware that stays on it'),
-  receptacle: z.string().max(10).optional().describe('Configuration of the receptacle that is planned or there'),
+  receptacle: z
+    .string()
+    .max(10)
+    .optional()
+    .describe('Configuration of the receptacle that is planned or there'),
   plug: z.string().max(10).optional().describe('Configuration of the plug'),
-  groundFault: z.enum([...GROUND_FAULT_FORMS, 'none']).optional().describe('Form that is planned; left out: by rule'),
+  groundFault: z
+    .enum([...GROUND_FAULT_FORMS, 'none'])
+    .optional()
+    .describe('Form that is planned; left out: by rule'),
   arcFault: z.enum(['breaker', 'none']).optional(),
   panelGfci: z.boolean().optional().describe('Whether a listed ground-fault breaker is made for the panel'),
   loadNeutral: z.enum(['device', 'bar']).optional().describe('Where the neutral of the load is landed'),
   feedNeutral: z.boolean().optional().describe('Whether the feed to a device near the load has a neutral'),
-  panel: z.enum(['service', 'subpanel']).optional().describe('Kind of panel that feeds it; left out: service'),
+  panel: z
+    .enum(['service', 'subpanel'])
+    .optional()
+    .describe('Kind of panel that feeds it; left out: service'),
   lineLoad: z.enum(['right', 'swapped']).optional().describe('Line and load of the device'),
   hotColor: z.enum(['black', 'red', 'blue', 'white', 'green']).optional().describe('Color of a hot'),
   whiteMarked: z.boolean().optional().describe('Whether a white used as a hot is marked at every end'),
-  groundColor: z.enum(['bare', 'green', 'white', 'black']).optional().describe('Color of the equipment ground'),
+  groundColor: z
+    .enum(['bare', 'green', 'white', 'black'])
+    .optional()
+    .describe('Color of the equipment ground'),
   lugLeast: z.string().max(5).optional().describe('Smallest size that the lug takes'),
   lugMost: z.string().max(5).optional().describe('Largest size that the lug takes'),
   torqueLbIn: z.number().min(1).max(1000).optional().describe('Torque on the label, pound-inches'),
-}); // prettier-ignore
+});
 
 /** What was measured and seen where the appliance stands. */
 export type Site = z.infer<typeof siteSchema>;

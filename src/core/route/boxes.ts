@@ -44,8 +44,11 @@ export interface BoxReport {
 
 const BOXES: readonly StandardBox[] = metalBoxes.rows
   .filter(({ shape }) => shape === 'square' || shape === 'round/octagonal')
-  .map(({ shape, size, minIn3 }) => ({ name: `${size} ${shape === 'square' ? 'square' : 'octagon'}`, in3: minIn3 }))
-  .sort((a, b) => a.in3 - b.in3); // prettier-ignore
+  .map(({ shape, size, minIn3 }) => ({
+    name: `${size} ${shape === 'square' ? 'square' : 'octagon'}`,
+    in3: minIn3,
+  }))
+  .sort((a, b) => a.in3 - b.in3);
 
 /** The smallest standard box with so much room. */
 const standardBox = (needsIn3: number): StandardBox | null =>
@@ -53,8 +56,11 @@ const standardBox = (needsIn3: number): StandardBox | null =>
 
 /** Connectors of cables by the width that they take, inches. */
 const CABLE_CONNECTORS: readonly (readonly [widthIn: number, trade: TradeSize])[] = [
-  [0.52, '1/2'], [0.78, '3/4'], [1.02, '1'], [1.4, '1-1/4'],
-]; // prettier-ignore
+  [0.52, '1/2'],
+  [0.78, '3/4'],
+  [1.02, '1'],
+  [1.4, '1-1/4'],
+];
 
 /** The connector that a cable of a width takes. */
 const connectorFor = (widthIn: number): TradeSize =>
@@ -119,7 +125,12 @@ function bodyArea({ context }: LaidOut, at: readonly RoutedStretch[]): number {
 
 const HOLDS_SPLICES: readonly StationKind[] = ['box', 'pull-box'];
 
-function report(about: LaidOut, station: number, before: RoutedStretch, after: RoutedStretch | undefined): BoxReport {
+function report(
+  about: LaidOut,
+  station: number,
+  before: RoutedStretch,
+  after: RoutedStretch | undefined,
+): BoxReport {
   const { size, outlet } = about.solved.figures;
   const kind = about.kinds[station] ?? 'box';
   const at = after === undefined ? [before] : [before, after];
@@ -130,7 +141,10 @@ function report(about: LaidOut, station: number, before: RoutedStretch, after: R
   const parts = !byVolume ? [] : boxFill(contents(about, at, receptacleA), about.context.code);
   const needsIn3 = parts.reduce((sum, { in3 }) => sum + in3, 0);
   const { boxIn3, ringIn3 = 0 } = before.stretch.end ?? {};
-  const trades = entering.map(({ trade }) => trade).sort((a, b) => tradeRank(b) - tradeRank(a)).slice(0, 1);
+  const trades = entering
+    .map(({ trade }) => trade)
+    .sort((a, b) => tradeRank(b) - tradeRank(a))
+    .slice(0, 1);
   return {
     station,
     kind,
@@ -139,12 +153,20 @@ function report(about: LaidOut, station: number, before: RoutedStretch, after: R
     box: byVolume ? standardBox(needsIn3 - ringIn3) : null,
     hasIn3: boxIn3 === undefined ? null : boxIn3 + ringIn3,
     leastAreaIn2: kind === 'body' && !large ? bodyArea(about, at) : null,
-    leastIn: large && kind !== 'disconnect' ? pullBoxLength(kind === 'pull-box' ? 'straight' : 'angle', trades) : null,
+    leastIn:
+      large && kind !== 'disconnect'
+        ? pullBoxLength(kind === 'pull-box' ? 'straight' : 'angle', trades)
+        : null,
     knockouts: entering,
   };
-} // prettier-ignore
+}
 
-function judge(about: LaidOut, { station, kind, needsIn3, box, hasIn3, leastIn, knockouts: holes }: BoxReport, before: RoutedStretch, findings: RouteFindings): void {
+function judge(
+  about: LaidOut,
+  { station, kind, needsIn3, box, hasIn3, leastIn, knockouts: holes }: BoxReport,
+  before: RoutedStretch,
+  findings: RouteFindings,
+): void {
   const { end = {} } = before.stretch;
   const at = before.index;
   const { size } = about.solved.figures;
@@ -160,15 +182,26 @@ function judge(about: LaidOut, { station, kind, needsIn3, box, hasIn3, leastIn, 
   }
   const metal = HOLDS_SPLICES.includes(kind) && end.plastic !== true;
   if (metal && leftOut(before.stretch, 'box-bond')) {
-    findings.found('stop', 'box.unbonded', 'box.bond', at, { station: String(station) }, { fitting: 'box-bond' });
+    findings.found(
+      'stop',
+      'box.unbonded',
+      'box.bond',
+      at,
+      { station: String(station) },
+      { fitting: 'box-bond' },
+    );
   }
   const { holeIn: hasIn } = end;
   const [first] = holes;
   const fits = hasIn === undefined || holes.some(({ holeIn }) => Math.abs(hasIn - holeIn) <= HOLE_SLACK_IN);
   if (!fits && first !== undefined) {
-    findings.found('check', 'knockout.size', 'table.knockouts', at, { trade: first.trade, needsIn: first.holeIn, hasIn });
+    findings.found('check', 'knockout.size', 'table.knockouts', at, {
+      trade: first.trade,
+      needsIn: first.holeIn,
+      hasIn,
+    });
   }
-} // prettier-ignore
+}
 
 /** The boxes, bodies and disconnects of a way, and the box behind a receptacle, each with what it needs. */
 export function routeBoxes(about: LaidOut, findings: RouteFindings): readonly BoxReport[] {

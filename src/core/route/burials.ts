@@ -55,7 +55,8 @@ function company({ neighbours }: LaidOut, { stretch: { shares } }: RoutedStretch
   for (const other of neighbours) {
     for (const each of routedStretches(other)) {
       const theirs = each.stretch.shares;
-      if (theirs?.trench !== trench || (theirs.raceway !== undefined && theirs.raceway === shares?.raceway)) continue;
+      if (theirs?.trench !== trench || (theirs.raceway !== undefined && theirs.raceway === shares?.raceway))
+        continue;
       const key = theirs.raceway ?? `${other.circuit.id} ${each.index}`;
       const way = wayOf(each, other, false);
       const already = found.get(key);
@@ -63,7 +64,7 @@ function company({ neighbours }: LaidOut, { stretch: { shares } }: RoutedStretch
     }
   }
   return [...found.values()];
-} // prettier-ignore
+}
 
 /** Whether the fault protection stands at the start of the circuit, so that the buried part is behind it. */
 const protectedUpstream = ({ form }: { readonly form: string }): boolean =>
@@ -94,7 +95,11 @@ export function routeBurials(about: LaidOut, findings: RouteFindings): readonly 
       const coverIn = coverOf(each);
       const place = stretch.burial ?? 'yard';
       if (needs !== null && coverIn < needs.coverIn - 1e-6) {
-        findings.found('stop', 'burial.depth', 'table.burial', index, { coverIn, needsIn: needs.coverIn, place });
+        findings.found('stop', 'burial.depth', 'table.burial', index, {
+          coverIn,
+          needsIn: needs.coverIn,
+          place,
+        });
       }
       if (stretch.bored === true) {
         findings.found('ask', 'burial.bored', 'way.bored', index, { method: stretch.method });
@@ -104,9 +109,13 @@ export function routeBurials(about: LaidOut, findings: RouteFindings): readonly 
       }
       const ways = [wayOf(each, about, true), ...company(about, each)];
       return {
-        stretch: index, place, coverIn, needs, ways,
+        stretch: index,
+        place,
+        coverIn,
+        needs,
+        ways,
         bored: stretch.bored === true,
         trench: trenchFor(ways, stretch.lengthFt),
       };
     });
-} // prettier-ignore
+}

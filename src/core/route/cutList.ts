@@ -65,7 +65,10 @@ export function layIntoSticks(pieces: readonly CutPiece[]): readonly Stick[] {
 
 /** The raceway of a way by kind and size: sticks with their cuts, couplings at every joint, connectors at the ends. */
 export function racewayCuts(about: LaidOut): readonly RacewayCuts[] {
-  const groups = new Map<string, { method: MethodId; trade: TradeSize; pieces: CutPiece[]; joints: number; ends: number; elbows: number }>();
+  const groups = new Map<
+    string,
+    { method: MethodId; trade: TradeSize; pieces: CutPiece[]; joints: number; ends: number; elbows: number }
+  >();
   for (const { stretch, index, figures } of about.stretches) {
     if (!isRaceway(stretch) || figures.raceway === null) continue;
     const { method } = stretch;
@@ -91,4 +94,4 @@ export function racewayCuts(about: LaidOut): readonly RacewayCuts[] {
     connectors: ends,
     elbows,
   }));
-} // prettier-ignore
+}

@@ -23,9 +23,14 @@ export interface NeededFitting {
 }
 
 const CLIMATE: Readonly<Record<Place, 'inside' | 'outside'>> = {
-  indoor: 'inside', garage: 'outside', attic: 'outside', damp: 'outside', outdoor: 'outside',
-  underground: 'outside', corrosive: 'outside',
-}; // prettier-ignore
+  indoor: 'inside',
+  garage: 'outside',
+  attic: 'outside',
+  damp: 'outside',
+  outdoor: 'outside',
+  underground: 'outside',
+  corrosive: 'outside',
+};
 
 /** Edges of framing nearer than this want a plate (300.4), inches. */
 const PLATE_WITHIN_IN = 1.25;
@@ -33,7 +38,13 @@ const PLATE_WITHIN_IN = 1.25;
 const RIBBON_FROM_IN = 16;
 
 type Need = Omit<NeededFitting, 'stretch' | 'planned'>;
-const need = (fitting: WayFitting, count: number, section: SectionKey, asked: Need['asked'] = 'rule', growthIn: number | null = null): Need => ({ fitting, count, section, asked, growthIn }); // prettier-ignore
+const need = (
+  fitting: WayFitting,
+  count: number,
+  section: SectionKey,
+  asked: Need['asked'] = 'rule',
+  growthIn: number | null = null,
+): Need => ({ fitting, count, section, asked, growthIn });
 
 /** Where a raceway passes between warm and cold, or out of the ground, it is sealed. The panel stands in the warm. */
 function seals({ circuit }: LaidOut, { index, stretch }: RoutedStretch): readonly Need[] {
@@ -102,7 +113,12 @@ function sealedFrom({ circuit }: LaidOut, index: number): { readonly from: Place
   return { from: place, to: CLIMATE[before] === CLIMATE[place] ? after : before };
 }
 
-function reportMissing(about: LaidOut, { index, stretch }: RoutedStretch, { fitting, growthIn, section }: Need, findings: RouteFindings): void {
+function reportMissing(
+  about: LaidOut,
+  { index, stretch }: RoutedStretch,
+  { fitting, growthIn, section }: Need,
+  findings: RouteFindings,
+): void {
   const { method, edgeIn = 0 } = stretch;
   const of = { fitting, method };
   switch (fitting) {
@@ -119,7 +135,14 @@ function reportMissing(about: LaidOut, { index, stretch }: RoutedStretch, { fitt
       findings.found('check', 'ribbon.missing', section, index, { coverIn: -stretch.heightFt * 12 }, of);
       break;
     case 'expansion':
-      findings.found('stop', 'expansion.missing', section, index, { growthIn: growthIn ?? 0, lengthFt: straightFt(about, index) }, of);
+      findings.found(
+        'stop',
+        'expansion.missing',
+        section,
+        index,
+        { growthIn: growthIn ?? 0, lengthFt: straightFt(about, index) },
+        of,
+      );
       break;
     case 'riser':
       findings.found('stop', 'riser.unguarded', section, index, { method }, of);
@@ -131,15 +154,19 @@ function reportMissing(about: LaidOut, { index, stretch }: RoutedStretch, { fitt
       // The box itself reports it, with the station at which it stands.
       break;
   }
-} // prettier-ignore
+}
 
 /** What the way needs stretch by stretch: planned unless it was left out, which is a finding. */
 export function routeFittings(about: LaidOut, findings: RouteFindings): readonly NeededFitting[] {
   return about.stretches.flatMap((each) => {
     const needs = [
-      ...seals(about, each), ...bushings(about, each), ...expansions(about, each), ...buriedNeeds(each),
-      ...plates(each), ...bonds(about, each),
-    ]; // prettier-ignore
+      ...seals(about, each),
+      ...bushings(about, each),
+      ...expansions(about, each),
+      ...buriedNeeds(each),
+      ...plates(each),
+      ...bonds(about, each),
+    ];
     return needs.map((one) => {
       const missing = leftOut(each.stretch, one.fitting);
       if (missing) reportMissing(about, each, one, findings);
@@ -176,10 +203,15 @@ export function routeSleeves(about: LaidOut, findings: RouteFindings): readonly 
     const fillPct = fillPercent(row, areaIn2);
     const cable = figures.cable.name;
     if (!fits(row, areaIn2, 1)) {
-      findings.found('stop', 'raceway.sleeve-full', 'raceway.fill', index, { trade, fillPct, limitPct: code.tables.fillLimits.one * 100, cable });
+      findings.found('stop', 'raceway.sleeve-full', 'raceway.fill', index, {
+        trade,
+        fillPct,
+        limitPct: code.tables.fillLimits.one * 100,
+        cable,
+      });
     } else if (fillPct > TIGHT_PCT) {
       findings.found('check', 'raceway.tight', 'raceway.fill', index, { trade, fillPct, cable });
     }
     return [{ stretch: index, trade, fillPct, insideIn: row.insideIn, widthIn }];
   });
-} // prettier-ignore
+}

@@ -2,13 +2,25 @@ import type { StationKind } from '../circuit/stations';
 
 /** Cable that is left at a station to be stripped and led to its terminals, feet. */
 const CABLE_FT: Readonly<Record<StationKind, number>> = {
-  panel: 4, box: 1.5, 'pull-box': 1.5, body: 0.5, coupling: 0, disconnect: 2.5, appliance: 2,
-}; // prettier-ignore
+  panel: 4,
+  box: 1.5,
+  'pull-box': 1.5,
+  body: 0.5,
+  coupling: 0,
+  disconnect: 2.5,
+  appliance: 2,
+};
 
 /** Single conductors that are left at a station, feet. */
 const CONDUCTOR_FT: Readonly<Record<StationKind, number>> = {
-  panel: 5, box: 1.5, 'pull-box': 1, body: 0, coupling: 0, disconnect: 1.5, appliance: 1.5,
-}; // prettier-ignore
+  panel: 5,
+  box: 1.5,
+  'pull-box': 1,
+  body: 0,
+  coupling: 0,
+  disconnect: 1.5,
+  appliance: 1.5,
+};
 
 /** What is left at a station for making up, feet. */
 export const makeUp = (kind: StationKind, cable: boolean): number => (cable ? CABLE_FT : CONDUCTOR_FT)[kind];

@@ -64,16 +64,26 @@ function stretchParts(about: LaidOut, index: number, trade: TradeSize): readonly
   const bendsDeg = about.circuit.run[index]?.bendsDeg ?? 0;
   const corners = Math.max(0, legs.length - 1);
   const bend = (degrees: number, atFt: number, corner: boolean): PlacedPart => ({
-    part: { kind: 'bend', degrees, radiusIn: radiusOf(trade) }, stretch: index, atFt, corner,
-  }); // prettier-ignore
+    part: { kind: 'bend', degrees, radiusIn: radiusOf(trade) },
+    stretch: index,
+    atFt,
+    corner,
+  });
   const straight = (lengthFt: number, riseFt: number, atFt: number): PlacedPart => ({
-    part: { kind: 'straight', lengthFt, riseFt }, stretch: index, atFt, corner: false,
-  }); // prettier-ignore
+    part: { kind: 'straight', lengthFt, riseFt },
+    stretch: index,
+    atFt,
+    corner: false,
+  });
   if (bendsDeg > 0 && corners === 0) {
     const [leg] = legs;
     if (leg === undefined) return [];
     const half = leg.lengthFt / 2;
-    return [straight(half, leg.riseFt / 2, 0), ...single(bendsDeg).map((each) => bend(each, half, false)), straight(half, leg.riseFt / 2, half)];
+    return [
+      straight(half, leg.riseFt / 2, 0),
+      ...single(bendsDeg).map((each) => bend(each, half, false)),
+      straight(half, leg.riseFt / 2, half),
+    ];
   }
   let atFt = 0;
   return legs.flatMap(({ lengthFt, riseFt }, at) => {
@@ -82,7 +92,7 @@ function stretchParts(about: LaidOut, index: number, trade: TradeSize): readonly
     const here = at < corners && bendsDeg > 0 ? [bend(bendsDeg / corners, atFt, true)] : [];
     return [straight(lengthFt, riseFt, start), ...here];
   });
-} // prettier-ignore
+}
 
 /** Bends of a quarter turn at most: nobody bends more at once. */
 const single = (degrees: number): readonly number[] => {
@@ -124,7 +134,12 @@ function pulledWire(about: LaidOut, index: number): PulledWire {
 }
 
 /** Feet from the start of a section at which most of the tension arises. */
-function hardSpot({ circuit }: LaidOut, group: readonly number[], parts: readonly PlacedPart[], pull: Pull): number {
+function hardSpot(
+  { circuit }: LaidOut,
+  group: readonly number[],
+  parts: readonly PlacedPart[],
+  pull: Pull,
+): number {
   let [most, hard]: [number, PlacedPart | undefined] = [0, undefined];
   for (const [at, part] of parts.entries()) {
     const gain = (pull.after[at] ?? 0) - (pull.after[at - 1] ?? 0);
@@ -132,7 +147,7 @@ function hardSpot({ circuit }: LaidOut, group: readonly number[], parts: readonl
   }
   const before = group.filter((index) => index < (hard?.stretch ?? 0));
   return before.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), hard?.atFt ?? 0);
-} // prettier-ignore
+}
 
 function section(about: LaidOut, group: readonly number[]): PullSection | undefined {
   const { circuit, solved, context } = about;
@@ -145,7 +160,10 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
   const parts = group.flatMap((index) => stretchParts(about, index, trade));
   if (parts.length === 0) return undefined;
   const wire = pulledWire(about, first);
-  const forward = pullThrough(parts.map(({ part }) => part), wire);
+  const forward = pullThrough(
+    parts.map(({ part }) => part),
+    wire,
+  );
   const back = pullThrough(reversed(parts.map(({ part }) => part)), wire);
   const limitDeg = context.code.parameters.bendLimitDeg.value;
   const bends = parts.filter(({ part }) => part.kind === 'bend');
@@ -155,7 +173,9 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
   );
   const added = sum.before.flatMap(({ bend }): AddedPullPoint[] => {
     const at = bends[bend];
-    return at === undefined ? [] : [{ stretch: at.stretch, atFt: at.atFt, body: at.corner ? 'turn' : 'straight' }];
+    return at === undefined
+      ? []
+      : [{ stretch: at.stretch, atFt: at.atFt, body: at.corner ? 'turn' : 'straight' }];
   });
   return {
     from: first,
@@ -172,22 +192,31 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
     hardAtFt: hardSpot(about, group, parts, forward),
     added,
   };
-} // prettier-ignore
+}
 
 function findHardPulls(each: PullSection, first: number, findings: RouteFindings): void {
   const { pounds, limitLb, better, forward, back } = each;
   if (pounds > limitLb) {
-    findings.found('check', 'pull.tension', 'raceway.pull', first, { pounds, mostLb: limitLb, by: 'conductor' });
+    findings.found('check', 'pull.tension', 'raceway.pull', first, {
+      pounds,
+      mostLb: limitLb,
+      by: 'conductor',
+    });
   } else if (pounds > HAND_PULL_LB) {
-    findings.found('check', 'pull.tension', 'raceway.pull', first, { pounds, mostLb: HAND_PULL_LB, by: 'hand' });
+    findings.found('check', 'pull.tension', 'raceway.pull', first, {
+      pounds,
+      mostLb: HAND_PULL_LB,
+      by: 'hand',
+    });
   }
   const { sidewall } = better === 'forward' ? forward : back;
   if (sidewall !== null && sidewall.lbPerFt > SIDEWALL_LB_PER_FT) {
     findings.found('check', 'pull.sidewall', 'raceway.pull', first, {
-      lbPerFt: sidewall.lbPerFt, mostLbPerFt: SIDEWALL_LB_PER_FT,
+      lbPerFt: sidewall.lbPerFt,
+      mostLbPerFt: SIDEWALL_LB_PER_FT,
     });
   }
-} // prettier-ignore
+}
 
 /**
  * Every pull of the way: bends added up between pull points, tension and pressure from both ends, the spot that

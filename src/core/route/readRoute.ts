@@ -35,7 +35,13 @@ const END_FT = { appliance: 4, risen: 2, box: 6, least: 1, most: 9 } as const;
 
 /** The heights of a stretch that says nothing of them. */
 function usualHeights(
-  { place, method, turn, lengthFt, last }: { place: Place; method: MethodId; turn: 'down' | 'up' | 'wall' | null; lengthFt: number; last: boolean },
+  {
+    place,
+    method,
+    turn,
+    lengthFt,
+    last,
+  }: { place: Place; method: MethodId; turn: 'down' | 'up' | 'wall' | null; lengthFt: number; last: boolean },
   fromFt: number,
 ): { readonly heightFt: number; readonly endHeightFt: number } {
   const heightFt = turn === null ? usualHeightFt(place, method) : fromFt;
@@ -44,7 +50,7 @@ function usualHeights(
   if (last) return { heightFt, endHeightFt: END_FT.appliance };
   if (place === 'underground') return { heightFt, endHeightFt: END_FT.risen };
   return { heightFt, endHeightFt: Math.min(heightFt, END_FT.box) };
-} // prettier-ignore
+}
 
 interface Words {
   place: Place | null;
@@ -59,45 +65,78 @@ interface Words {
 }
 
 const NOTHING_SAID: Words = {
-  place: null, turn: null, heightFt: null, endHeightFt: null, bendsDeg: 0, currentCarrying: null,
-  burial: undefined, bored: false, sleeve: undefined,
-}; // prettier-ignore
+  place: null,
+  turn: null,
+  heightFt: null,
+  endHeightFt: null,
+  bendsDeg: 0,
+  currentCarrying: null,
+  burial: undefined,
+  bored: false,
+  sleeve: undefined,
+};
 
 const NUMBER = String.raw`-?\d+(?:\.\d+)?`;
 
 /** What may be said of a stretch: the shape of the words, and what they mean. */
-const SAYINGS: readonly (readonly [shape: RegExp, takes: (said: Words, found: RegExpExecArray) => boolean])[] = [
-  [new RegExp(`^(trench|buried|underground)\\s+(${NUMBER})\\s*(?:in|")?(?=\\s|$)`), (said, [, , inches]) => {
-    said.place = 'underground';
-    said.heightFt = -Number(inches) / 12;
-    return true;
-  }],
-  [new RegExp(`^(at|to)\\s+(${NUMBER})\\s*(?:ft|')?(?=\\s|$)`), (said, [, which, height]) => {
-    said[which === 'at' ? 'heightFt' : 'endHeightFt'] = Number(height);
-    return Math.abs(Number(height)) <= 60;
-  }],
+const SAYINGS: readonly (readonly [
+  shape: RegExp,
+  takes: (said: Words, found: RegExpExecArray) => boolean,
+])[] = [
+  [
+    new RegExp(`^(trench|buried|underground)\\s+(${NUMBER})\\s*(?:in|")?(?=\\s|$)`),
+    (said, [, , inches]) => {
+      said.place = 'underground';
+      said.heightFt = -Number(inches) / 12;
+      return true;
+    },
+  ],
+  [
+    new RegExp(`^(at|to)\\s+(${NUMBER})\\s*(?:ft|')?(?=\\s|$)`),
+    (said, [, which, height]) => {
+      said[which === 'at' ? 'heightFt' : 'endHeightFt'] = Number(height);
+      return Math.abs(Number(height)) <= 60;
+    },
+  ],
   [/^bends?\s+(\d+)\s*(?:°|deg)?(?=\s|$)/, (said, [, degrees]) => bends(said, Number(degrees))],
   [/^(\d+)\s*(?:sweeps?|elbows?|bends?)(?=\s|$)/, (said, [, count]) => bends(said, 90 * Number(count))],
   [/^(\d+)\s*(?:°|deg)(?=\s|$)/, (said, [, degrees]) => bends(said, Number(degrees))],
-  [/^carrying\s+(\d+)(?=\s|$)/, (said, [, count]) => {
-    said.currentCarrying = Number(count);
-    return said.currentCarrying >= 1 && said.currentCarrying <= 60;
-  }],
-  [/^sleeve\s+(emt|pvc80|pvc40|pvc|rmc|imc)(?=\s|$)/, (said, [, method]) => {
-    said.sleeve = method === 'pvc' ? 'pvc40' : method === 'emt' || method === 'rmc' || method === 'imc' || method === 'pvc80' ? method : 'pvc40';
-    return true;
-  }],
+  [
+    /^carrying\s+(\d+)(?=\s|$)/,
+    (said, [, count]) => {
+      said.currentCarrying = Number(count);
+      return said.currentCarrying >= 1 && said.currentCarrying <= 60;
+    },
+  ],
+  [
+    /^sleeve\s+(emt|pvc80|pvc40|pvc|rmc|imc)(?=\s|$)/,
+    (said, [, method]) => {
+      said.sleeve =
+        method === 'pvc'
+          ? 'pvc40'
+          : method === 'emt' || method === 'rmc' || method === 'imc' || method === 'pvc80'
+            ? method
+            : 'pvc40';
+      return true;
+    },
+  ],
   [/^bored(?=\s|$)/, (said) => (said.bored = true)],
-  [/^(down|up)(?=\s|$)/, (said, [, way]) => {
-    said.turn = way === 'up' ? 'up' : 'down';
-    return true;
-  }],
-  [/^wall(?=\s|$)/, (said) => {
-    said.turn ??= 'wall';
-    return true;
-  }],
+  [
+    /^(down|up)(?=\s|$)/,
+    (said, [, way]) => {
+      said.turn = way === 'up' ? 'up' : 'down';
+      return true;
+    },
+  ],
+  [
+    /^wall(?=\s|$)/,
+    (said) => {
+      said.turn ??= 'wall';
+      return true;
+    },
+  ],
   [/^(?:in|the|of|under|along|through|a)(?=\s|$)/, () => true],
-]; // prettier-ignore
+];
 
 function bends(said: Words, degrees: number): boolean {
   said.bendsDeg = degrees;
@@ -109,7 +148,9 @@ function readWords(text: string): Words | string {
   const said = { ...NOTHING_SAID };
   let rest = text.trim();
   while (rest !== '') {
-    const saying = SAYINGS.map(([shape, takes]) => ({ found: shape.exec(rest), takes })).find(({ found }) => found !== null);
+    const saying = SAYINGS.map(([shape, takes]) => ({ found: shape.exec(rest), takes })).find(
+      ({ found }) => found !== null,
+    );
     if (saying?.found) {
       if (!saying.takes(said, saying.found)) return saying.found[0];
       rest = rest.slice(saying.found[0].length).trim();
@@ -124,7 +165,7 @@ function readWords(text: string): Words | string {
     rest = rest.slice(word.length).trim();
   }
   return said;
-} // prettier-ignore
+}
 
 const LENGTH = /^(\d+(?:\.\d+)?(?:\s*(?:'|ft\b))?(?:\s*\d+(?:\.\d+)?\s*(?:"|in\b))?)/;
 
@@ -146,7 +187,10 @@ function readPart(text: string): Part | TypedRoute {
   const word = text.split(/\s+/)[0] ?? '';
   const method = METHOD_WORDS.get(word);
   if (method === undefined) {
-    return refuse(text, `"${word}" is neither a method nor a station: start with ${METHOD_LIST}, or box, body, coupling, disconnect.`);
+    return refuse(
+      text,
+      `"${word}" is neither a method nor a station: start with ${METHOD_LIST}, or box, body, coupling, disconnect.`,
+    );
   }
   const rest = text.slice(word.length).trim();
   const length = LENGTH.exec(rest)?.[1];
@@ -156,10 +200,13 @@ function readPart(text: string): Part | TypedRoute {
   }
   const said = readWords(rest.slice(length?.length ?? 0));
   if (typeof said === 'string') {
-    return refuse(text, `"${said}" was not understood: say where it runs (joists, attic, wall, outside, trench 18), "at 8", "to 4", or "bends 180".`);
+    return refuse(
+      text,
+      `"${said}" was not understood: say where it runs (joists, attic, wall, outside, trench 18), "at 8", "to 4", or "bends 180".`,
+    );
   }
   return { kind: 'stretch', method, lengthFt, said };
-} // prettier-ignore
+}
 
 const tidy = (text: string): string =>
   text
@@ -183,8 +230,12 @@ const placeOf = (said: Words, method: MethodId, before: Place): Place => {
  * What is not understood is named, with what would be.
  */
 export function readRoute(text: string, startHeightFt: number): TypedRoute {
-  const parts = tidy(text).split(/[,;\n]|\bthen\b/).map((part) => part.trim()).filter((part) => part !== '');
-  if (parts.length === 0) return refuse('', 'Type stretches with commas between, as in "nm 38 joists, box, emt 12 down wall".');
+  const parts = tidy(text)
+    .split(/[,;\n]|\bthen\b/)
+    .map((part) => part.trim())
+    .filter((part) => part !== '');
+  if (parts.length === 0)
+    return refuse('', 'Type stretches with commas between, as in "nm 38 joists, box, emt 12 down wall".');
   const read = parts.map(readPart);
   const stretches: TypedStretch[] = [];
   let [fromFt, before]: [number, Place] = [startHeightFt, 'indoor'];
@@ -194,7 +245,10 @@ export function readRoute(text: string, startHeightFt: number): TypedRoute {
       const last = stretches.at(-1);
       const next = read[at + 1];
       if (last === undefined || next === undefined || 'ok' in next || next.kind === 'station') {
-        return refuse(parts[at] ?? '', 'A station stands between two stretches: "nm 38 joists, box, emt 12".');
+        return refuse(
+          parts[at] ?? '',
+          'A station stands between two stretches: "nm 38 joists, box, emt 12".',
+        );
       }
       stretches[stretches.length - 1] = { ...last, station: part.station, boxIn3: part.boxIn3 };
       continue;
@@ -206,8 +260,23 @@ export function readRoute(text: string, startHeightFt: number): TypedRoute {
     const { bendsDeg, currentCarrying, burial, bored, sleeve } = said;
     const heightFt = said.heightFt ?? usual.heightFt;
     const endHeightFt = said.endHeightFt ?? usual.endHeightFt;
-    stretches.push({ method, lengthFt, place, heightFt, endHeightFt, bendsDeg, currentCarrying, burial, bored, sleeve, station: null, boxIn3: null });
+    stretches.push({
+      method,
+      lengthFt,
+      place,
+      heightFt,
+      endHeightFt,
+      bendsDeg,
+      currentCarrying,
+      burial,
+      bored,
+      sleeve,
+      station: null,
+      boxIn3: null,
+    });
     [fromFt, before] = [endHeightFt, place];
   }
-  return stretches.length > 12 ? refuse(parts[12] ?? '', 'A run has 12 stretches at most.') : { ok: true, stretches };
-} // prettier-ignore
+  return stretches.length > 12
+    ? refuse(parts[12] ?? '', 'A run has 12 stretches at most.')
+    : { ok: true, stretches };
+}

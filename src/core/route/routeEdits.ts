@@ -96,31 +96,60 @@ export interface RouteRemedy {
 /** The ways out of a finding about the way; none where only an answer helps. */
 export function routeRemedies(circuit: Circuit, finding: AnyRouteFinding): readonly RouteRemedy[] {
   const { stretch: at, fitting } = finding;
-  if (fitting !== null) return [{ kind: 'plan', figure: 0, circuit: withFitting(circuit, at, fitting, true) }];
+  if (fitting !== null)
+    return [{ kind: 'plan', figure: 0, circuit: withFitting(circuit, at, fitting, true) }];
   switch (finding.code) {
     case 'burial.depth': {
       const { needsIn } = finding.data;
-      return [{ kind: 'deepen', figure: needsIn, circuit: withWay(circuit, at, { heightFt: -needsIn / 12 }) }];
+      return [
+        { kind: 'deepen', figure: needsIn, circuit: withWay(circuit, at, { heightFt: -needsIn / 12 }) },
+      ];
     }
     case 'box.fill':
-      return [{ kind: 'free-box', figure: finding.data.needsIn3, circuit: withEnd(circuit, at, { boxIn3: undefined, ringIn3: undefined }) }];
+      return [
+        {
+          kind: 'free-box',
+          figure: finding.data.needsIn3,
+          circuit: withEnd(circuit, at, { boxIn3: undefined, ringIn3: undefined }),
+        },
+      ];
     case 'box.pull-length':
-      return [{ kind: 'free-pull-box', figure: finding.data.needsIn, circuit: withEnd(circuit, at, { lengthIn: undefined }) }];
+      return [
+        {
+          kind: 'free-pull-box',
+          figure: finding.data.needsIn,
+          circuit: withEnd(circuit, at, { lengthIn: undefined }),
+        },
+      ];
     case 'route.bends':
       return [{ kind: 'pull-point', figure: finding.data.degrees, circuit: bodiesForCouplings(circuit, at) }];
     case 'piece.short':
-      return [{ kind: 'free-piece', figure: finding.data.needsFt, circuit: withWay(circuit, at, { pieceFt: undefined }) }];
+      return [
+        {
+          kind: 'free-piece',
+          figure: finding.data.needsFt,
+          circuit: withWay(circuit, at, { pieceFt: undefined }),
+        },
+      ];
     case 'knockout.size':
-      return [{ kind: 'free-hole', figure: finding.data.needsIn, circuit: withEnd(circuit, at, { holeIn: undefined }) }];
+      return [
+        {
+          kind: 'free-hole',
+          figure: finding.data.needsIn,
+          circuit: withEnd(circuit, at, { holeIn: undefined }),
+        },
+      ];
     default:
       return [];
   }
-} // prettier-ignore
+}
 
 /** Couplings from a stretch on made into bodies to pull at. */
 const bodiesForCouplings = (circuit: Circuit, from: number): Circuit => ({
   ...circuit,
   run: circuit.run.map((stretch, index) =>
-    index >= from && stretch.end?.kind === 'coupling' ? { ...stretch, end: { ...stretch.end, kind: 'body' } } : stretch,
+    index >= from && stretch.end?.kind === 'coupling'
+      ? { ...stretch, end: { ...stretch.end, kind: 'body' } }
+      : stretch,
   ),
-}); // prettier-ignore
+});

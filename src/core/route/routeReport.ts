@@ -46,7 +46,7 @@ function findDifferences({ circuit, neighbours }: LaidOut, findings: RouteFindin
       if (!same) findings.found('check', 'way.differs', 'way.together', index, { name: other.circuit.name });
     }
   }
-} // prettier-ignore
+}
 
 /** Cable goes over into raceway in a box, or in a fitting that is listed for it (300.15). */
 function findTransitions({ circuit, kinds }: LaidOut, findings: RouteFindings): void {
@@ -55,10 +55,13 @@ function findTransitions({ circuit, kinds }: LaidOut, findings: RouteFindings): 
     const kind = kinds[index + 1];
     if (next === undefined || (kind !== 'coupling' && kind !== 'body')) continue;
     if (isRaceway(stretch) !== isRaceway(next)) {
-      findings.found('ask', 'station.transition', 'box.transition', index, { from: stretch.method, to: next.method });
+      findings.found('ask', 'station.transition', 'box.transition', index, {
+        from: stretch.method,
+        to: next.method,
+      });
     }
   }
-} // prettier-ignore
+}
 
 function findShortPieces(pieces: readonly WirePiece[], findings: RouteFindings): void {
   for (const { hasFt, leastFt, from } of pieces) {

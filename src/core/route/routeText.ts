@@ -17,8 +17,20 @@ import {
 
 const n = (value: number): string => printNumber(value, 3);
 
-function stretchText({ method, lengthFt, place, heightFt, endHeightFt, bendsDeg, currentCarrying, burial, bored, sleeve }: Stretch): string {
-  const where = place === 'underground' ? `trench ${n(-heightFt * 12)}` : `${PLACE_WORD[place]} at ${n(heightFt)}`;
+function stretchText({
+  method,
+  lengthFt,
+  place,
+  heightFt,
+  endHeightFt,
+  bendsDeg,
+  currentCarrying,
+  burial,
+  bored,
+  sleeve,
+}: Stretch): string {
+  const where =
+    place === 'underground' ? `trench ${n(-heightFt * 12)}` : `${PLACE_WORD[place]} at ${n(heightFt)}`;
   return [
     METHOD_WORD[method],
     n(lengthFt),
@@ -29,8 +41,10 @@ function stretchText({ method, lengthFt, place, heightFt, endHeightFt, bendsDeg,
     bendsDeg > 0 ? `bends ${n(bendsDeg)}` : '',
     currentCarrying === null ? '' : `carrying ${currentCarrying}`,
     sleeve === undefined ? '' : `sleeve ${sleeve}`,
-  ].filter((part) => part !== '').join(' ');
-} // prettier-ignore
+  ]
+    .filter((part) => part !== '')
+    .join(' ');
+}
 
 /** The way of a circuit as it would be typed, nothing left to what is usual. */
 export function printRoute({ run }: Circuit): string {
@@ -48,7 +62,12 @@ export function printRoute({ run }: Circuit): string {
 }
 
 /** A typed stretch as it is saved: what was known of the stretch that it stands for stays. */
-function savedStretch(typed: TypedStretch, was: Stretch | undefined, design: DesignTemperatures, newId: string): Stretch {
+function savedStretch(
+  typed: TypedStretch,
+  was: Stretch | undefined,
+  design: DesignTemperatures,
+  newId: string,
+): Stretch {
   const { station, boxIn3, bored, burial, sleeve, ...said } = typed;
   const same = was?.method === said.method && was.place === said.place;
   const kept = same ? was : undefined;
@@ -63,7 +82,7 @@ function savedStretch(typed: TypedStretch, was: Stretch | undefined, design: Des
     sleeve,
     end: Object.keys(end).length === 0 ? undefined : end,
   });
-} // prettier-ignore
+}
 
 /** A circuit run the typed way. Stretches that stay in method and place keep what else is known of them. */
 export const withTypedRoute = (
@@ -99,10 +118,13 @@ export function routeCompletions(text: string, most = 6): readonly string[] {
   if (words.length === 1) {
     const stations = head === '' ? [] : Object.keys(STATION_WORDS);
     const starts = [...STARTS.map((word) => `${word} 20`), ...stations];
-    return starts.filter((each) => each.startsWith(lastWord.toLowerCase()) && each !== lastWord).slice(0, most).map((each) => space + each);
+    return starts
+      .filter((each) => each.startsWith(lastWord.toLowerCase()) && each !== lastWord)
+      .slice(0, most)
+      .map((each) => space + each);
   }
   if (/^\d/.test(lastWord) || words.length < 2) return [];
   return AFTER_LENGTH.filter((each) => each.startsWith(lastWord.toLowerCase()) && each !== lastWord)
     .slice(0, most)
     .map((each) => space + before + each);
-} // prettier-ignore
+}

@@ -49,9 +49,16 @@ function supports(about: LaidOut, index: number, { path }: SectionStretch): Sect
   const { practices, code } = about.context;
   return practiceMarks(stretch, figures.raceway?.taken ?? null, practices, code).map((ft) => {
     const { xFt, heightFt } = alongPath(path, ft / stretch.lengthFt).at;
-    return { kind: 'path', layer: 'SUPPORTS', points: [[xFt - TICK_FT, heightFt - TICK_FT], [xFt + TICK_FT, heightFt + TICK_FT]] };
+    return {
+      kind: 'path',
+      layer: 'SUPPORTS',
+      points: [
+        [xFt - TICK_FT, heightFt - TICK_FT],
+        [xFt + TICK_FT, heightFt + TICK_FT],
+      ],
+    };
   });
-} // prettier-ignore
+}
 
 /** A dimension under a stretch: its two ends, a line between them, and the length of wire. */
 function dimension(lowestFt: number, { path }: SectionStretch, words: string): SectionScene {
@@ -59,8 +66,13 @@ function dimension(lowestFt: number, { path }: SectionStretch, words: string): S
   if (from === undefined || to === undefined) return [];
   const y = lowestFt - DIMENSION_BELOW_FT;
   const ends: SectionScene = [from, to].map(({ xFt }) => ({
-    kind: 'path', layer: 'DIMENSIONS', points: [[xFt - TICK_FT, y - TICK_FT], [xFt + TICK_FT, y + TICK_FT]],
-  })); // prettier-ignore
+    kind: 'path',
+    layer: 'DIMENSIONS',
+    points: [
+      [xFt - TICK_FT, y - TICK_FT],
+      [xFt + TICK_FT, y + TICK_FT],
+    ],
+  }));
   return [
     {
       kind: 'path',
@@ -83,9 +95,16 @@ export function sectionScene(about: LaidOut): SectionScene {
   const { geometry, kinds, solved } = about;
   const lowest = Math.min(0, geometry.bottomFt);
   const items: SceneItem[] = [
-    { kind: 'path', layer: 'GRADE', points: [[-2, 0], [geometry.widthFt + 2, 0]] },
+    {
+      kind: 'path',
+      layer: 'GRADE',
+      points: [
+        [-2, 0],
+        [geometry.widthFt + 2, 0],
+      ],
+    },
     text('GRADE', [-2, 0.15], 'grade'),
-  ]; // prettier-ignore
+  ];
   for (const { index, stretch, figures } of about.stretches) {
     const drawn = geometry.stretches[index];
     if (drawn === undefined) continue;

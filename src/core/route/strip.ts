@@ -17,6 +17,10 @@ export function stripRows(marksIn: readonly number[]): readonly StripRow[] {
   const count = Math.max(1, Math.ceil((endIn + 0.25) / ROW_IN));
   return Array.from({ length: count }, (_, at) => {
     const [fromIn, toIn] = [at * ROW_IN, (at + 1) * ROW_IN];
-    return { fromIn, toIn, marksIn: marksIn.slice(0, 2).filter((inches) => inches >= fromIn && inches < toIn) };
+    return {
+      fromIn,
+      toIn,
+      marksIn: marksIn.slice(0, 2).filter((inches) => inches >= fromIn && inches < toIn),
+    };
   });
-} // prettier-ignore
+}

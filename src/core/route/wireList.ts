@@ -69,7 +69,7 @@ function bringsGround(circuit: Circuit, { figures }: SolvedCircuit, others: read
     const theirs = ground === null ? -1 : sizeRank(ground);
     return theirs < own || (theirs === own && circuit.id < circuitId);
   });
-} // prettier-ignore
+}
 
 /** Every piece of cable and every set of conductors of a circuit, with what is left at both ends. */
 export function wirePieces(
@@ -120,7 +120,8 @@ const named = (
 ): readonly { readonly name: string; readonly coil: boolean; readonly waste: number }[] => {
   const { cable, conductors } = piece;
   if (cable !== null) {
-    const coil = conductors.every(({ size }) => sizeRank(size) <= sizeRank(COIL_TO)) && !cable.startsWith('SER');
+    const coil =
+      conductors.every(({ size }) => sizeRank(size) <= sizeRank(COIL_TO)) && !cable.startsWith('SER');
     return [{ name: cable, coil, waste: WASTE.cable }];
   }
   const metal = circuit.material === 'al' ? ' Al' : '';
@@ -129,7 +130,7 @@ const named = (
     coil: false,
     waste: WASTE.conductor,
   }));
-}; // prettier-ignore
+};
 
 /** What is bought of each kind of wire: pieces added up, waste on top, up to what is sold. */
 export function wireBought(pieces: readonly WirePiece[], circuit: Circuit): readonly WireBought[] {

@@ -69,7 +69,12 @@ function offsetMarks(
 }
 
 /** Two offsets back to back over something wide: the second shrinks the raceway again. */
-function fourPointSaddle({ angleDeg, riseIn, widthIn, toIn }: Extract<BendTask, { kind: 'saddle-4' }>): MarkedBend {
+function fourPointSaddle({
+  angleDeg,
+  riseIn,
+  widthIn,
+  toIn,
+}: Extract<BendTask, { kind: 'saddle-4' }>): MarkedBend {
   const up = offsetMarks(angleDeg, riseIn, toIn);
   const over = up.far + widthIn;
   const down = over + offsetBend(angleDeg, riseIn).spacingIn;
@@ -83,7 +88,7 @@ function fourPointSaddle({ angleDeg, riseIn, widthIn, toIn }: Extract<BendTask, 
     shrinkIn: 2 * up.shrinkIn,
     degrees: 4 * angleDeg,
   };
-} // prettier-ignore
+}
 
 /**
  * The marks to make for a bend by hand, in inches from the end of the raceway: offset, kick, saddles, stub and

@@ -55,11 +55,15 @@ const largest = (parts: readonly { readonly size: WireSize }[]): WireSize | unde
 export function boxFill(contents: BoxContents, code: Edition): readonly BoxPart[] {
   const { conductors, egc, devices, clamps, fittings } = contents;
   const volume = (size: WireSize): number => volumeOf(code, size) ?? 0;
-  const parts: BoxPart[] = conductors.map(({ size, count }) => ({ what: `${count} of ${size} AWG`, in3: count * volume(size) }));
+  const parts: BoxPart[] = conductors.map(({ size, count }) => ({
+    what: `${count} of ${size} AWG`,
+    in3: count * volume(size),
+  }));
   const most = largest(conductors);
   if (clamps && most !== undefined) parts.push({ what: 'clamps', in3: volume(most) });
   if (fittings > 0 && most !== undefined) parts.push({ what: 'fittings', in3: fittings * volume(most) });
-  for (const { size, gangs } of devices) parts.push({ what: `device on ${size} AWG, ${gangs} gang`, in3: 2 * gangs * volume(size) });
+  for (const { size, gangs } of devices)
+    parts.push({ what: `device on ${size} AWG, ${gangs} gang`, in3: 2 * gangs * volume(size) });
   const grounds = egc.reduce((sum, { count }) => sum + count, 0);
   const ground = largest(egc);
   if (ground !== undefined && grounds > 0) {
@@ -67,4 +71,4 @@ export function boxFill(contents: BoxContents, code: Edition): readonly BoxPart[
     parts.push({ what: `${grounds} grounds`, in3: volume(ground) * (1 + extra) });
   }
   return parts;
-} // prettier-ignore
+}

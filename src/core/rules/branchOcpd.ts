@@ -53,19 +53,24 @@ export function branchOcpd(
     pinnedA === undefined ? chosen(load, minA, code, work) : pinned(pinnedA, load, minA, code, work);
   const mostA = pinnedA === undefined ? load.mostOcpdA : mostDevice(load, code);
   if (mostA !== null && ratingA > mostA) {
-    work.found('stop', 'ocpd.above-mocp', load.own === 'motor' ? 'motor.device' : 'load.nameplate', { ocpdA: ratingA, mostA });
+    work.found('stop', 'ocpd.above-mocp', load.own === 'motor' ? 'motor.device' : 'load.nameplate', {
+      ocpdA: ratingA,
+      mostA,
+    });
   }
   const poles = load.phase === 3 ? 3 : load.volts <= ONE_POLE_TO_V ? 1 : 2;
   work.step('breaker.poles', 'breaker.poles', { volts: load.volts }, poles);
   return { minA, ratingA, poles };
-} // prettier-ignore
+}
 
 /** A motor that will not start may have up to 400 % (300 % above 100 A), rounded down (430.52(C)(1) Ex. 2). */
 function motorCeiling(flcA: number, code: Edition): number {
   const { inverseTo100A, inverseOver100A } = code.tables.motorProtection.ceilings;
   const most = (flcA * (flcA <= 100 ? inverseTo100A : inverseOver100A)) / 100;
-  return code.tables.standardOcpd.ratings.findLast((rating) => rating <= most + 1e-9) ?? SMALLEST_FOR_APPLIANCES_A;
-} // prettier-ignore
+  return (
+    code.tables.standardOcpd.ratings.findLast((rating) => rating <= most + 1e-9) ?? SMALLEST_FOR_APPLIANCES_A
+  );
+}
 
 /** The most that plate and article allow of a device that was pinned; null where nothing bounds it but the conductor. */
 const mostDevice = ({ mostOcpdA, device }: LoadModel, code: Edition): number | null =>
@@ -109,9 +114,10 @@ const readRating = (rating: number) =>
 /** A usual rating, unless the plate's ceiling or the load itself leaves none of them. */
 function usual(minA: number, leastA: number, load: LoadModel, code: Edition, work: Working): number {
   const rating = USUAL_A.find((each) => meets(each, Math.max(minA, leastA)));
-  if (rating === undefined || (load.mostOcpdA !== null && rating > load.mostOcpdA)) return standard(minA, code, work);
+  if (rating === undefined || (load.mostOcpdA !== null && rating > load.mostOcpdA))
+    return standard(minA, code, work);
   return work.step('breaker.usual', 'breaker.usual', { requiredA: minA, leastA }, rating, readRating(rating));
-} // prettier-ignore
+}
 
 function given(ratingA: number, minA: number, work: Working): number {
   if (!meets(ratingA, minA)) {
@@ -127,13 +133,19 @@ function motorDevice(
   code: Edition,
   work: Working,
 ): number {
-  const computedA = work.step('breaker.motor-percent', 'table.motor-device', { flcA, percent }, (flcA * percent) / 100, {
-    read: { table: 'motorProtection', row: 'inverse', column: 'percent' },
-  });
+  const computedA = work.step(
+    'breaker.motor-percent',
+    'table.motor-device',
+    { flcA, percent },
+    (flcA * percent) / 100,
+    {
+      read: { table: 'motorProtection', row: 'inverse', column: 'percent' },
+    },
+  );
   if (load.mostOcpdA !== null && load.mostOcpdA < computedA) return largest(load.mostOcpdA, minA, code, work);
   const rating = nextStandard(code, Math.max(computedA, SMALLEST_FOR_APPLIANCES_A)) ?? computedA;
   return work.step('breaker.motor', 'motor.device', { computedA }, rating, readRating(rating));
-} // prettier-ignore
+}
 
 /** The largest standard rating that a plate allows. */
 function largest(mostA: number, minA: number, code: Edition, work: Working): number {

@@ -14,9 +14,13 @@ export const BURIAL_PLACES = [
 export type BurialPlace = (typeof BURIAL_PLACES)[number];
 
 const ROW: Readonly<Record<BurialPlace, string>> = {
-  yard: 'anywhere-else', 'under-slab': 'under-4in-slab', 'under-concrete': 'under-2in-concrete',
-  driveway: 'dwelling-driveway', street: 'street', 'under-building': 'under-building',
-}; // prettier-ignore
+  yard: 'anywhere-else',
+  'under-slab': 'under-4in-slab',
+  'under-concrete': 'under-2in-concrete',
+  driveway: 'dwelling-driveway',
+  street: 'street',
+  'under-building': 'under-building',
+};
 
 type Column = 'direct-burial' | 'rigid-metal' | 'nonmetallic' | 'gfci-120v-20a' | 'low-voltage';
 
@@ -40,10 +44,14 @@ const LOW_VOLTAGE_V = 30;
 const columnOf = (method: MethodId): Column | null => {
   if (method === 'uf-b' || method === 'mc') return 'direct-burial';
   if (method === 'rmc' || method === 'imc') return 'rigid-metal';
-  return method === 'pvc40' || method === 'pvc80' || method === 'lfnc' || method === 'lfmc' || method === 'emt'
+  return method === 'pvc40' ||
+    method === 'pvc80' ||
+    method === 'lfnc' ||
+    method === 'lfmc' ||
+    method === 'emt'
     ? 'nonmetallic'
     : null;
-}; // prettier-ignore
+};
 
 /**
  * The smallest cover of a buried method (Table 300.5): by its own column, less for a 120 V circuit of up

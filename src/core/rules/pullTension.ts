@@ -112,6 +112,16 @@ export function pullTension(
   conductors: { readonly size: WireSize; readonly metal: Metal; readonly count: number },
   code: Edition,
 ): number {
-  const wire = { poundsPerFt: conductorWeight(conductors, code), friction: FRICTION[surround], correction: WEIGHT_CORRECTION };
-  return pullThrough([{ kind: 'straight', lengthFt, riseFt: 0 }, { kind: 'bend', degrees: bendsDeg, radiusIn: 12 }], wire).pounds;
-} // prettier-ignore
+  const wire = {
+    poundsPerFt: conductorWeight(conductors, code),
+    friction: FRICTION[surround],
+    correction: WEIGHT_CORRECTION,
+  };
+  return pullThrough(
+    [
+      { kind: 'straight', lengthFt, riseFt: 0 },
+      { kind: 'bend', degrees: bendsDeg, radiusIn: 12 },
+    ],
+    wire,
+  ).pounds;
+}

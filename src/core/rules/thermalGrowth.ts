@@ -8,8 +8,14 @@ export const EXPANSION_FROM_IN = 0.25;
 
 /** Hottest less coldest of a raceway in a year until somebody says otherwise, °F; sun adds to the air. */
 const USUAL_SWING_F: Readonly<Record<Place, number>> = {
-  indoor: 20, garage: 60, attic: 90, damp: 40, outdoor: 100, corrosive: 100, underground: 0,
-}; // prettier-ignore
+  indoor: 20,
+  garage: 60,
+  attic: 90,
+  damp: 40,
+  outdoor: 100,
+  corrosive: 100,
+  underground: 0,
+};
 
 /** The swing of temperature that is taken for a raceway in a place, °F. */
 export const usualSwing = (place: Place): number => USUAL_SWING_F[place];

@@ -29,7 +29,9 @@ const CUBIC_INCHES_PER_YD3 = 46656;
  * wide enough to keep them apart. Depth is cover and outside diameter and 2 in of bedding, up to whole inches.
  */
 export function trenchFor(ways: readonly Buried[], lengthFt: number): Trench {
-  const depthIn = Math.ceil(Math.max(0, ...ways.map(({ coverIn, outsideIn }) => coverIn + outsideIn)) + BEDDING_IN - 1e-9);
+  const depthIn = Math.ceil(
+    Math.max(0, ...ways.map(({ coverIn, outsideIn }) => coverIn + outsideIn)) + BEDDING_IN - 1e-9,
+  );
   const across: number[] = [];
   let at = GAP_IN;
   for (const { outsideIn } of ways) {
@@ -46,4 +48,4 @@ export function trenchFor(ways: readonly Buried[], lengthFt: number): Trench {
     acrossIn: across.map((each) => each + spare),
     ribbonIn: top >= RIBBON_ABOVE_IN + RIBBON_LEAST_IN ? top - RIBBON_ABOVE_IN : null,
   };
-} // prettier-ignore
+}

@@ -58,11 +58,12 @@ export function worstOverlap(circles: readonly PackedCircle[]): number {
     const a = circles[at];
     for (let other = at + 1; a !== undefined && other < circles.length; other += 1) {
       const b = circles[other];
-      if (b !== undefined) worst = Math.max(worst, a.r + b.r - Math.sqrt((a.x - b.x) ** 2 + (a.y - b.y) ** 2));
+      if (b !== undefined)
+        worst = Math.max(worst, a.r + b.r - Math.sqrt((a.x - b.x) ** 2 + (a.y - b.y) ** 2));
     }
   }
   return worst;
-} // prettier-ignore
+}
 
 /**
  * Lays conductors of given diameters into the bottom of a round raceway: they sink, and then push each other

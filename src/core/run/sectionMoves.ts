@@ -57,5 +57,7 @@ export function withStationAlong(circuit: Circuit, station: number, byFt: number
   const last = circuit.run.length;
   if (station !== last) return station === 0 ? undefined : withStationMoved(circuit, station, byFt);
   const lengthFt = (circuit.run[last - 1]?.lengthFt ?? 0) + byFt;
-  return lengthFt < LEAST_FT ? undefined : withStretch(circuit, last - 1, { lengthFt: tidy(Math.round(lengthFt * 2) / 2) });
-} // prettier-ignore
+  return lengthFt < LEAST_FT
+    ? undefined
+    : withStretch(circuit, last - 1, { lengthFt: tidy(Math.round(lengthFt * 2) / 2) });
+}

@@ -26,7 +26,8 @@ function rowOf({ [PAST_HEADER]: extra, ...cells }: Readonly<Record<string, strin
 
 /** Reads a CSV file with a header; commas, semicolons or tabs, with or without quotes. */
 export function readCsv(text: string): CsvTable {
-  if (text.length > MOST_CHARACTERS) return { problem: 'The file is larger than a schedule: 5 MB is the most.' };
+  if (text.length > MOST_CHARACTERS)
+    return { problem: 'The file is larger than a schedule: 5 MB is the most.' };
   const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
@@ -34,13 +35,18 @@ export function readCsv(text: string): CsvTable {
     transform: (value) => value.trim(),
   });
   const headers = read.meta.fields ?? [];
-  if (headers.length === 0 || read.data.length === 0) return { problem: 'The file has no rows under its header.' };
-  if (read.data.length > MOST_ROWS) return { problem: `The file has ${read.data.length} rows; ${MOST_ROWS} is the most.` };
+  if (headers.length === 0 || read.data.length === 0)
+    return { problem: 'The file has no rows under its header.' };
+  if (read.data.length > MOST_ROWS)
+    return { problem: `The file has ${read.data.length} rows; ${MOST_ROWS} is the most.` };
   return { headers, rows: read.data.map((cells, at) => rowOf(cells, at + 2)) };
-} // prettier-ignore
+}
 
 /** Writes rows under the headers that any of them has, in the order in which they first stand. */
 export function writeCsv(rows: readonly Readonly<Record<string, string | number | boolean>>[]): string {
   const headers = [...new Set(rows.flatMap((row) => Object.keys(row)))];
-  return Papa.unparse({ fields: headers, data: rows.map((row) => headers.map((header) => row[header] ?? '')) }, { escapeFormulae: true });
-} // prettier-ignore
+  return Papa.unparse(
+    { fields: headers, data: rows.map((row) => headers.map((header) => row[header] ?? '')) },
+    { escapeFormulae: true },
+  );
+}

@@ -23,7 +23,7 @@ function valueOf(header: string, cell: string): unknown {
     }
   }
   return cell;
-} // prettier-ignore
+}
 
 /** A row with dotted headers as a nested object: "nameplate.kw" under "nameplate". Empty cells are left out. */
 export function fromDotted(cells: Readonly<Record<string, string>>): Tree {
@@ -36,13 +36,23 @@ export function fromDotted(cells: Readonly<Record<string, string>>): Tree {
     for (const part of path) {
       const next = Object.hasOwn(at, part) ? at[part] : undefined;
       const branch: Tree = isTree(next) ? next : {};
-      Object.defineProperty(at, part, { value: branch, enumerable: true, configurable: true, writable: true });
+      Object.defineProperty(at, part, {
+        value: branch,
+        enumerable: true,
+        configurable: true,
+        writable: true,
+      });
       at = branch;
     }
-    Object.defineProperty(at, leaf, { value: valueOf(header, cell), enumerable: true, configurable: true, writable: true });
+    Object.defineProperty(at, leaf, {
+      value: valueOf(header, cell),
+      enumerable: true,
+      configurable: true,
+      writable: true,
+    });
   }
   return root;
-} // prettier-ignore
+}
 
 /** An object as one row with dotted headers; lists as JSON. What is empty is left out. */
 export function toDotted(value: unknown, prefix = ''): Record<string, string | number | boolean> {
@@ -53,7 +63,8 @@ export function toDotted(value: unknown, prefix = ''): Record<string, string | n
     if (isTree(part)) Object.assign(row, toDotted(part, header));
     else if (Array.isArray(part)) row[header] = JSON.stringify(part);
     else if (part === null) row[header] = 'null';
-    else if (typeof part === 'string' || typeof part === 'number' || typeof part === 'boolean') row[header] = part;
+    else if (typeof part === 'string' || typeof part === 'number' || typeof part === 'boolean')
+      row[header] = part;
   }
   return row;
-} // prettier-ignore
+}

@@ -57,16 +57,27 @@ interface Said {
 
 /** Length, method and place of a row: of its own columns, or as typed with the appliance. */
 function saidOf(row: CsvRow, typed: { readonly [K in keyof Said]: Said[K] | undefined }): Said | BadRow {
-  const [length, method, place] = [cellOf(row, LENGTH_COLUMNS), cellOf(row, METHOD_COLUMNS), cellOf(row, PLACE_COLUMNS)];
+  const [length, method, place] = [
+    cellOf(row, LENGTH_COLUMNS),
+    cellOf(row, METHOD_COLUMNS),
+    cellOf(row, PLACE_COLUMNS),
+  ];
   const bad = (column: string, message: string): BadRow => ({ line: row.line, column, message });
   const feet = length.cell === '' ? undefined : parseLength(length.cell);
-  if (feet !== undefined && isRefused(feet)) return bad(length.column, `"${length.cell}" is not a length; give ${feet.accepts}.`);
+  if (feet !== undefined && isRefused(feet))
+    return bad(length.column, `"${length.cell}" is not a length; give ${feet.accepts}.`);
   const known = method.cell === '' ? undefined : inOrder(method.cell, METHOD_IDS);
-  if (method.cell !== '' && known === undefined) return bad(method.column, `"${method.cell}" is no wiring method; use one of ${METHOD_IDS.join(', ')}.`);
+  if (method.cell !== '' && known === undefined)
+    return bad(method.column, `"${method.cell}" is no wiring method; use one of ${METHOD_IDS.join(', ')}.`);
   const where = place.cell === '' ? undefined : inOrder(place.cell, PLACES);
-  if (place.cell !== '' && where === undefined) return bad(place.column, `"${place.cell}" is no place; use one of ${PLACES.join(', ')}.`);
-  return { method: known ?? typed.method ?? 'nm-b', place: where ?? typed.place ?? 'indoor', lengthFt: feet ?? typed.lengthFt ?? USUAL_LENGTH_FT };
-} // prettier-ignore
+  if (place.cell !== '' && where === undefined)
+    return bad(place.column, `"${place.cell}" is no place; use one of ${PLACES.join(', ')}.`);
+  return {
+    method: known ?? typed.method ?? 'nm-b',
+    place: where ?? typed.place ?? 'indoor',
+    lengthFt: feet ?? typed.lengthFt ?? USUAL_LENGTH_FT,
+  };
+}
 
 function typedRow(row: CsvRow, newId: () => string, design: DesignTemperatures): ReadRow | BadRow {
   const typed = readTyped(row.cells['appliance'] ?? '');
@@ -74,20 +85,41 @@ function typedRow(row: CsvRow, newId: () => string, design: DesignTemperatures):
   const said = saidOf(row, typed);
   if ('message' in said) return said;
   const { cell: name } = cellOf(row, NAME_COLUMNS);
-  const circuit = newCircuit(newId(), typed.appliance, [newStretch(newId(), said.method, said.lengthFt, said.place, design)]);
-  return { line: row.line, circuit: { ...circuit, name: (name === '' ? applianceTitle(typed.appliance) : name).slice(0, 80) } };
-} // prettier-ignore
+  const circuit = newCircuit(newId(), typed.appliance, [
+    newStretch(newId(), said.method, said.lengthFt, said.place, design),
+  ]);
+  return {
+    line: row.line,
+    circuit: { ...circuit, name: (name === '' ? applianceTitle(typed.appliance) : name).slice(0, 80) },
+  };
+}
 
-function itemRow(line: number, cells: Readonly<Record<string, unknown>>, newId: () => string): ReadRow | BadRow {
+function itemRow(
+  line: number,
+  cells: Readonly<Record<string, unknown>>,
+  newId: () => string,
+): ReadRow | BadRow {
   const { name, ...fields } = cells;
   const item = circuitItemSchema.safeParse({ id: `row-${line}`, kind: 'circuit', ...fields });
-  const bad = (problem: { readonly path: string; readonly message: string }): BadRow => ({ line: line, column: problem.path, message: problem.message });
+  const bad = (problem: { readonly path: string; readonly message: string }): BadRow => ({
+    line: line,
+    column: problem.path,
+    message: problem.message,
+  });
   if (!item.success) return bad(firstProblem(item.error));
   const circuit = circuitFromItem(item.data);
   if ('path' in circuit) return bad(circuit);
   const run = circuit.run.map((stretch) => ({ ...stretch, id: newId() }));
-  return { line: line, circuit: { ...circuit, id: newId(), run, name: typeof name === 'string' ? name.slice(0, 80) : circuit.name } };
-} // prettier-ignore
+  return {
+    line: line,
+    circuit: {
+      ...circuit,
+      id: newId(),
+      run,
+      name: typeof name === 'string' ? name.slice(0, 80) : circuit.name,
+    },
+  };
+}
 
 const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -130,13 +162,19 @@ export function readSchedule(text: string, newId: () => string, design = USUAL_D
   if ('problem' in table) return table;
   const byFamily = table.headers.includes('family');
   if (!byFamily && !table.headers.includes('appliance')) {
-    return { problem: `The header needs a column "appliance", or "family" with "nameplate." columns; it has ${table.headers.join(', ')}.` };
+    return {
+      problem: `The header needs a column "appliance", or "family" with "nameplate." columns; it has ${table.headers.join(', ')}.`,
+    };
   }
   const rows: ReadRow[] = [];
   const bad: BadRow[] = [];
   for (const row of table.rows) {
     if (row.tooLong) {
-      bad.push({ line: row.line, column: 'the row', message: 'has more cells than the header: is a comma missing its quotes?' });
+      bad.push({
+        line: row.line,
+        column: 'the row',
+        message: 'has more cells than the header: is a comma missing its quotes?',
+      });
       continue;
     }
     const read = byFamily ? itemRow(row.line, fromDotted(row.cells), newId) : typedRow(row, newId, design);
@@ -144,4 +182,4 @@ export function readSchedule(text: string, newId: () => string, design = USUAL_D
     else bad.push(read);
   }
   return { rows, bad };
-} // prettier-ignore
+}

@@ -15,14 +15,17 @@ const segment = ({ method, lengthFt, place, ambientC, bendsDeg, currentCarrying 
 function circuitItemOf(circuit: Circuit): Record<string, unknown> {
   const { appliance, run, material, insulation, maxDropPct, pins, site, terminals } = circuit;
   const [first] = run;
-  const bare = run.length === 1 && first !== undefined && first.bendsDeg === 0 && first.currentCarrying === null;
+  const bare =
+    run.length === 1 && first !== undefined && first.bendsDeg === 0 && first.currentCarrying === null;
   const ends = [terminals.panel, terminals.load];
   return {
     id: circuit.id,
     kind: 'circuit',
     family: appliance.family,
     nameplate: appliance.nameplate,
-    ...(bare ? { method: first.method, lengthFt: first.lengthFt, location: first.place, ambientC: first.ambientC } : { segments: run.map(segment) }),
+    ...(bare
+      ? { method: first.method, lengthFt: first.lengthFt, location: first.place, ambientC: first.ambientC }
+      : { segments: run.map(segment) }),
     material,
     insulation,
     terminalC: ends.every((mark) => mark === 75) ? 75 : 60,
@@ -30,7 +33,7 @@ function circuitItemOf(circuit: Circuit): Record<string, unknown> {
     ...(Object.keys(pins).length > 0 ? { pinned: pins } : {}),
     ...(Object.keys(site).length > 0 ? { site } : {}),
   };
-} // prettier-ignore
+}
 
 /** The circuits of a job as a CSV file that a schedule is read from. */
 export const writeSchedule = (circuits: readonly Circuit[]): string =>

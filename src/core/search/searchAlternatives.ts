@@ -51,13 +51,22 @@ const hardestPull = (circuit: Circuit, { figures }: SolvedCircuit, { code }: Sol
   const pulls = circuit.run.map((stretch) => {
     const { kind, surround } = METHODS[stretch.method];
     if (kind === 'cable') return null;
-    return pullTension({ ...stretch, surround }, { size: figures.size, metal: figures.metal, count: figures.wires }, code);
+    return pullTension(
+      { ...stretch, surround },
+      { size: figures.size, metal: figures.metal, count: figures.wires },
+      code,
+    );
   });
   const known = pulls.filter((each) => each !== null);
   return known.length === 0 ? null : Math.max(...known);
-}; // prettier-ignore
+};
 
-function judged(circuit: Circuit, method: MethodId, context: SolveContext, price: { readonly base: number; readonly list: PriceList }): Way {
+function judged(
+  circuit: Circuit,
+  method: MethodId,
+  context: SolveContext,
+  price: { readonly base: number; readonly list: PriceList },
+): Way {
   const solved = solveCircuit(circuit, context);
   const { figures, findings } = solved;
   const needA = figures.ocpd.minA;
@@ -75,10 +84,15 @@ function judged(circuit: Circuit, method: MethodId, context: SolveContext, price
     rejected: findings.find(({ standing }) => standing === 'stop') ?? null,
     circuit,
   };
-} // prettier-ignore
+}
 
 /** The ways of one method in one metal: the least size and two above, raceways as taken and a size up. */
-function waysOf(circuit: Circuit, method: MethodId, context: SolveContext, price: { readonly base: number; readonly list: PriceList }): Way[] {
+function waysOf(
+  circuit: Circuit,
+  method: MethodId,
+  context: SolveContext,
+  price: { readonly base: number; readonly list: PriceList },
+): Way[] {
   const free = judged(circuit, method, context, price);
   if (free.rejected !== null) return [free];
   const found = [free];
@@ -87,10 +101,12 @@ function waysOf(circuit: Circuit, method: MethodId, context: SolveContext, price
     if (size !== undefined) found.push(judged(withPin(circuit, 'size', size), method, context, price));
   }
   const raceway = METHODS[method].raceway;
-  const larger = raceway === null || free.trade === null ? undefined : nextTrade(raceway, free.trade, context.code);
-  if (larger !== undefined && larger !== free.trade) found.push(judged(withPin(circuit, 'trade', larger), method, context, price));
+  const larger =
+    raceway === null || free.trade === null ? undefined : nextTrade(raceway, free.trade, context.code);
+  if (larger !== undefined && larger !== free.trade)
+    found.push(judged(withPin(circuit, 'trade', larger), method, context, price));
   return found;
-} // prettier-ignore
+}
 
 /**
  * Every way of running a whole circuit, in steps so that a search can tell how far it is and be stopped:
@@ -110,14 +126,19 @@ export function* searchAlternatives(
   let tried = 0;
   for (const method of METHOD_IDS) {
     for (const material of metals) {
-      const other: Circuit = { ...circuit, material, pins: {}, run: circuit.run.map((stretch) => ({ ...stretch, method })) };
+      const other: Circuit = {
+        ...circuit,
+        material,
+        pins: {},
+        run: circuit.run.map((stretch) => ({ ...stretch, method })),
+      };
       found.push(...waysOf(other, method, context, price));
       tried += 1;
       yield { tried, of };
     }
   }
   return found;
-} // prettier-ignore
+}
 
 /** What ways may be put in order by. */
 export const WAY_ORDERS = ['cost', 'pull', 'drop', 'spare'] as const;

@@ -52,7 +52,11 @@ const allStretches = (circuit: Circuit, change: Partial<Circuit['run'][number]>)
 });
 
 /** Feet that a run is too long for its limit with the size below; null where that is not what binds. */
-function shorter(circuit: Circuit, { figures }: SolvedCircuit, context: SolveContext): { circuit: Circuit; feet: number } | null {
+function shorter(
+  circuit: Circuit,
+  { figures }: SolvedCircuit,
+  context: SolveContext,
+): { circuit: Circuit; feet: number } | null {
   const least = figures.leastSize;
   if (!figures.raisedForDrop || least === null || circuit.maxDropPct === null) return null;
   const bare = solveCircuit(withPin(circuit, 'size', least), context);
@@ -61,27 +65,50 @@ function shorter(circuit: Circuit, { figures }: SolvedCircuit, context: SolveCon
   const whole = circuit.run.reduce((sum, { lengthFt }) => sum + lengthFt, 0);
   return {
     feet: Math.ceil(whole * (1 - share)),
-    circuit: { ...circuit, run: circuit.run.map((stretch) => ({ ...stretch, lengthFt: Math.floor(stretch.lengthFt * share * 10) / 10 })) },
+    circuit: {
+      ...circuit,
+      run: circuit.run.map((stretch) => ({
+        ...stretch,
+        lengthFt: Math.floor(stretch.lengthFt * share * 10) / 10,
+      })),
+    },
   };
-} // prettier-ignore
+}
 
-function candidates(circuit: Circuit, solved: SolvedCircuit, context: SolveContext): readonly { by: Relaxation; circuit: Circuit; feet?: number }[] {
+function candidates(
+  circuit: Circuit,
+  solved: SolvedCircuit,
+  context: SolveContext,
+): readonly { by: Relaxation; circuit: Circuit; feet?: number }[] {
   const lower = applianceChanges(circuit.appliance, 'setting')[0];
   const less = shorter(circuit, solved, context);
   return [
     { by: 'marked-75', circuit: { ...circuit, terminals: { panel: 75, load: 75 } } },
-    ...(lower === undefined ? [] : [{ by: 'lower-setting' as const, circuit: { ...circuit, appliance: lower } }]),
+    ...(lower === undefined
+      ? []
+      : [{ by: 'lower-setting' as const, circuit: { ...circuit, appliance: lower } }]),
     { by: 'apart', circuit: allStretches(circuit, { currentCarrying: null }) },
-    { by: 'cooler', circuit: { ...circuit, run: circuit.run.map((stretch) => ({ ...stretch, ambientC: stretch.ambientC - STEP_DOWN_C })) } },
+    {
+      by: 'cooler',
+      circuit: {
+        ...circuit,
+        run: circuit.run.map((stretch) => ({ ...stretch, ambientC: stretch.ambientC - STEP_DOWN_C })),
+      },
+    },
     { by: 'no-drop-limit', circuit: { ...circuit, maxDropPct: null } },
     ...(less === null ? [] : [{ by: 'shorter' as const, circuit: less.circuit, feet: less.feet }]),
     { by: 'in-emt', circuit: allStretches(circuit, { method: 'emt' }) },
     { by: 'in-mc', circuit: allStretches(circuit, { method: 'mc' }) },
   ];
-} // prettier-ignore
+}
 
 /** What binds the conductor of a circuit, and each single thing whose giving way would save material. */
-export function sensitivity(circuit: Circuit, solved: SolvedCircuit, context: SolveContext, prices: PriceList): Sensitivity {
+export function sensitivity(
+  circuit: Circuit,
+  solved: SolvedCircuit,
+  context: SolveContext,
+  prices: PriceList,
+): Sensitivity {
   const base = circuitPrice(circuit.run, solved.figures, prices);
   const relaxations: Relaxed[] = [];
   for (const { by, circuit: other, feet } of candidates(circuit, solved, context)) {
@@ -91,5 +118,8 @@ export function sensitivity(circuit: Circuit, solved: SolvedCircuit, context: So
     if (saves <= 0 || after.figures.size === solved.figures.size) continue;
     relaxations.push({ by, size: after.figures.size, feet: feet ?? null, saves, circuit: other });
   }
-  return { binding: bindingOf(circuit, solved), relaxations: relaxations.toSorted((a, b) => b.saves - a.saves) };
-} // prettier-ignore
+  return {
+    binding: bindingOf(circuit, solved),
+    relaxations: relaxations.toSorted((a, b) => b.saves - a.saves),
+  };
+}

@@ -10,10 +10,26 @@ export interface CircuitDemand extends ServiceLoad {
 
 /** What each kind of load is to a service; null for outlets that the area already counts (220.14(J)). */
 const KIND: Readonly<Record<LoadKind, ServiceKind | null>> = {
-  ev: 'ev', spa: 'fixed', 'pool-pump': 'motor', 'pool-heater': 'fixed', range: 'range', dryer: 'dryer', 'water-heater': 'fixed',
-  hvac: 'heat-pump', 'room-ac': 'cool', welder: 'fixed', 'well-pump': 'motor', motor: 'motor', rv: 'outlet', receptacle: null,
-  feeder: 'fixed', heat: 'fixed', dishwasher: 'fixed', 'sump-pump': 'motor', other: 'fixed',
-}; // prettier-ignore
+  ev: 'ev',
+  spa: 'fixed',
+  'pool-pump': 'motor',
+  'pool-heater': 'fixed',
+  range: 'range',
+  dryer: 'dryer',
+  'water-heater': 'fixed',
+  hvac: 'heat-pump',
+  'room-ac': 'cool',
+  welder: 'fixed',
+  'well-pump': 'motor',
+  motor: 'motor',
+  rv: 'outlet',
+  receptacle: null,
+  feeder: 'fixed',
+  heat: 'fixed',
+  dishwasher: 'fixed',
+  'sump-pump': 'motor',
+  other: 'fixed',
+};
 
 /** A trailer outlet counts its whole rating; one outlet has no demand factor (551.73). */
 const TRAILER_VA: Readonly<Record<number, number>> = { 30: 3600, 50: 12000 };

@@ -28,11 +28,18 @@ export const measuredSchema = z.strictObject({
   from: z.string().max(40),
   to: z.string().max(40),
   days: z.number().min(0).max(2000),
-  peakA: z.number().min(0).max(2000).describe('Governing average of 15 minutes, amperes at 240 V or of the heavier leg'),
+  peakA: z
+    .number()
+    .min(0)
+    .max(2000)
+    .describe('Governing average of 15 minutes, amperes at 240 V or of the heavier leg'),
   peakAt: z.string().max(40),
   problems: z.array(z.string().max(40)).max(20).describe('Codes of what was found wrong with the record'),
-  week: z.array(z.number().min(0).max(2000)).max(700).describe('Amperes, interval by interval, over the week of the peak'),
-}); // prettier-ignore
+  week: z
+    .array(z.number().min(0).max(2000))
+    .max(700)
+    .describe('Amperes, interval by interval, over the week of the peak'),
+});
 
 /** What a record of demand came to. */
 export type Measured = z.infer<typeof measuredSchema>;
@@ -60,12 +67,26 @@ export const houseSchema = z.strictObject({
   loads: z.array(houseLoadSchema).max(40),
   method: z.enum(SERVICE_METHODS).describe('The method that the permit goes in with'),
   evAdder: z.boolean().describe('Vehicle chargers counted at 125 %, where the authority asks for it'),
-  managedA: z.number().int().min(10).max(400).nullable().describe('Setpoint of an energy management system on the service, amperes'),
-  sharing: z.strictObject({ circuitId: z.string().max(60), loadId: z.string().max(60) }).nullable().describe('A device that lets one of two loads run'),
+  managedA: z
+    .number()
+    .int()
+    .min(10)
+    .max(400)
+    .nullable()
+    .describe('Setpoint of an energy management system on the service, amperes'),
+  sharing: z
+    .strictObject({ circuitId: z.string().max(60), loadId: z.string().max(60) })
+    .nullable()
+    .describe('A device that lets one of two loads run'),
   source: sourceSchema.nullable(),
-  faultA: z.number().min(0).max(200000).nullable().describe("Available fault current by the utility's letter, amperes"),
+  faultA: z
+    .number()
+    .min(0)
+    .max(200000)
+    .nullable()
+    .describe("Available fault current by the utility's letter, amperes"),
   measured: measuredSchema.nullable(),
-}); // prettier-ignore
+});
 
 /** The service of a dwelling. */
 export type House = z.infer<typeof houseSchema>;

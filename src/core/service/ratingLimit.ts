@@ -18,10 +18,12 @@ export interface RatingLimit {
 /** What the conductors of a dwelling service are good for: the table of 310.12, or their 75 °C column. */
 export function serviceConductorA(size: WireSize, metal: Metal, code: Edition): number | null {
   const rows: Readonly<Record<string, { readonly cu: string; readonly al: string }>> = dwellingService.rows;
-  const listed = Object.entries(rows).filter(([, row]) => row[metal] === size).map(([rating]) => Number(rating));
+  const listed = Object.entries(rows)
+    .filter(([, row]) => row[metal] === size)
+    .map(([rating]) => Number(rating));
   if (listed.length > 0) return Math.max(...listed);
   return code.tables.ampacity[metal][75][size] ?? null;
-} // prettier-ignore
+}
 
 /** What limits a service: the least of main, bus, meter socket and conductors (230.79, 310.12, 408.36). */
 export function ratingLimit(house: House, panel: Panel | undefined, code: Edition): RatingLimit {
@@ -33,6 +35,9 @@ export function ratingLimit(house: House, panel: Panel | undefined, code: Editio
     ['conductors', conductor === null ? null : serviceConductorA(conductor.size, conductor.metal, code)],
   ];
   const elements = known.flatMap(([element, amps]) => (amps === null ? [] : [{ element, amps }]));
-  const least = elements.reduce<(typeof elements)[number] | undefined>((so, each) => (so === undefined || each.amps < so.amps ? each : so), undefined);
+  const least = elements.reduce<(typeof elements)[number] | undefined>(
+    (so, each) => (so === undefined || each.amps < so.amps ? each : so),
+    undefined,
+  );
   return { elements, amps: least?.amps ?? null, element: least?.element ?? null };
-} // prettier-ignore
+}

@@ -9,7 +9,11 @@ const TIGHT_A = 5;
 const LEAST_A = 100;
 
 /** Everything that is wrong, doubtful or still to be asked about a service with what the job adds. */
-export function serviceFindings(house: House, report: ServiceReport, code: Edition): readonly AnyHouseFinding[] {
+export function serviceFindings(
+  house: House,
+  report: ServiceReport,
+  code: Edition,
+): readonly AnyHouseFinding[] {
   const out = new HouseFindings(code);
   const { limit } = report;
   const answer = chosenAnswer(report, house);
@@ -19,26 +23,37 @@ export function serviceFindings(house: House, report: ServiceReport, code: Editi
     out.found('ask', 'service.least', 'service.rating', { ratingA: limit.amps, leastA: LEAST_A });
   }
   if (answer !== undefined && answer.spareA !== null && limit.amps !== null && limit.element !== null) {
-    const data = { amps: answer.after.amps, limitA: limit.amps, element: limit.element, method: answer.method };
+    const data = {
+      amps: answer.after.amps,
+      limitA: limit.amps,
+      element: limit.element,
+      method: answer.method,
+    };
     if (answer.spareA < 0) out.found('stop', 'service.overload', `service.${answer.method}`, data);
-    else if (answer.spareA < TIGHT_A) out.found('check', 'service.tight', `service.${answer.method}`, { spareA: answer.spareA, limitA: limit.amps });
+    else if (answer.spareA < TIGHT_A)
+      out.found('check', 'service.tight', `service.${answer.method}`, {
+        spareA: answer.spareA,
+        limitA: limit.amps,
+      });
   }
-  if (house.managedA !== null) out.found('ask', 'service.managed', 'service.management', { setpointA: house.managedA });
+  if (house.managedA !== null)
+    out.found('ask', 'service.managed', 'service.management', { setpointA: house.managedA });
   if (house.sharing !== null) {
     const what = report.additions.find(({ circuitId }) => circuitId === house.sharing?.circuitId)?.what ?? '';
     out.found('ask', 'service.sharing', 'service.climate', { what });
   }
   if (answer?.method === 'measured' && house.measured !== null) record(house.measured, out);
   return out.all;
-} // prettier-ignore
+}
 
 function record(measured: NonNullable<House['measured']>, out: HouseFindings): void {
   const { problems, days, intervalMinutes, from, to, peakA, basis } = measured;
   const section = 'service.measured';
-  if (problems.includes('too-short')) out.found('stop', 'demand.too-short', section, { days, leastDays: basis === 'utility' ? 365 : 30 });
+  if (problems.includes('too-short'))
+    out.found('stop', 'demand.too-short', section, { days, leastDays: basis === 'utility' ? 365 : 30 });
   if (problems.includes('hourly')) out.found('ask', 'demand.hourly', section, { minutes: intervalMinutes });
   if (problems.includes('season')) out.found('ask', 'demand.season', section, { from, to });
   if (problems.includes('export')) out.found('stop', 'demand.export', section, { rows: 0 });
   if (problems.includes('unit')) out.found('ask', 'demand.unit', section, { peakA });
   if (problems.includes('gaps')) out.found('check', 'demand.gaps', section, { missingPct: 0 });
-} // prettier-ignore
+}

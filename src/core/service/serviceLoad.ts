@@ -122,8 +122,13 @@ function climate(loads: readonly ServiceLoad[], heatShare: (units: number) => nu
   const coolVA = connected(ofKind(loads, 'cool'));
   const counted = Math.max(heatVA + pumpVA, coolVA);
   if (counted === 0) return null;
-  return part(coolVA > heatVA + pumpVA ? 'cooling' : 'heating', counted === coolVA ? coolVA : connected(heat) + pumpVA, counted, 'service.climate');
-} // prettier-ignore
+  return part(
+    coolVA > heatVA + pumpVA ? 'cooling' : 'heating',
+    counted === coolVA ? coolVA : connected(heat) + pumpVA,
+    counted,
+    'service.climate',
+  );
+}
 
 function standardParts(dwelling: Dwelling, code: Edition): readonly ServicePart[] {
   const loads = all(dwelling);
@@ -132,20 +137,47 @@ function standardParts(dwelling: Dwelling, code: Edition): readonly ServicePart[
   const fixedShare = fixed.length >= FIXED_COUNT ? FIXED_SHARE : 1;
   const ranges = ofKind(loads, 'range', 'kitchen');
   const largestMotor = ofKind(loads, 'motor').reduce((most, { va }) => Math.max(most, va), 0);
-  const parts = [part('lighting, receptacles, small appliances, laundry', general, banded(general, GENERAL_BANDS), 'service.lighting')];
-  if (fixed.length > 0) parts.push(part(`${fixed.length} fixed appliances`, connected(fixed), connected(fixed) * fixedShare, 'service.fixed'));
+  const parts = [
+    part(
+      'lighting, receptacles, small appliances, laundry',
+      general,
+      banded(general, GENERAL_BANDS),
+      'service.lighting',
+    ),
+  ];
+  if (fixed.length > 0)
+    parts.push(
+      part(
+        `${fixed.length} fixed appliances`,
+        connected(fixed),
+        connected(fixed) * fixedShare,
+        'service.fixed',
+      ),
+    );
   if (ranges.length > 0) {
-    const { demandVA } = cookingDemand(ranges.map(({ va }) => va / 1000), code);
+    const { demandVA } = cookingDemand(
+      ranges.map(({ va }) => va / 1000),
+      code,
+    );
     parts.push(part('cooking', connected(ranges), demandVA, 'load.cooking'));
   }
-  for (const { what, va } of ofKind(loads, 'dryer')) parts.push(part(what, va, dryerVA(va, code), 'table.dryer'));
+  for (const { what, va } of ofKind(loads, 'dryer'))
+    parts.push(part(what, va, dryerVA(va, code), 'table.dryer'));
   for (const { what, va } of ofKind(loads, 'outlet')) parts.push(part(what, va, va, 'service.outlet'));
   const weather = climate(loads, () => 1);
   if (weather !== null) parts.push(weather);
   parts.push(...chargers(dwelling, code));
-  if (largestMotor > 0) parts.push(part('largest motor, a quarter more', largestMotor, largestMotor * LARGEST_MOTOR_SHARE, 'service.motor'));
+  if (largestMotor > 0)
+    parts.push(
+      part(
+        'largest motor, a quarter more',
+        largestMotor,
+        largestMotor * LARGEST_MOTOR_SHARE,
+        'service.motor',
+      ),
+    );
   return parts;
-} // prettier-ignore
+}
 
 /** The standard method of Article 220, Part III. */
 export function standardService(dwelling: Dwelling, code: Edition): ServiceLoadResult {
@@ -207,11 +239,22 @@ export function existingService(dwelling: Dwelling, code: Edition): ServiceLoadR
 const MEASURED_FACTOR = 1.25;
 
 /** The measured method: 125 % of the peak and all of what is added (220.87). */
-export function measuredService(measuredKW: number, newLoads: readonly ServiceLoad[], code: Edition): ServiceLoadResult {
+export function measuredService(
+  measuredKW: number,
+  newLoads: readonly ServiceLoad[],
+  code: Edition,
+): ServiceLoadResult {
   const measured = measuredKW * 1000;
   const parts = [
     part('measured peak', measured, measured * MEASURED_FACTOR, 'service.measured'),
-    ...newLoads.map(({ what, va, kind }) => part(what, va, kind === 'ev' ? chargerVA(va, code) * MEASURED_FACTOR : va, kind === 'ev' ? 'service.ev' : 'service.measured')),
+    ...newLoads.map(({ what, va, kind }) =>
+      part(
+        what,
+        va,
+        kind === 'ev' ? chargerVA(va, code) * MEASURED_FACTOR : va,
+        kind === 'ev' ? 'service.ev' : 'service.measured',
+      ),
+    ),
   ];
   return { generalVA: 0, totalVA: sum(parts), parts, base: [] };
-} // prettier-ignore
+}

@@ -13,10 +13,36 @@ export type ServiceTrigger = 'surge' | 'emergency' | 'electrode' | 'utility' | '
 
 /** A way to make the load fit the service, tried before it is offered. */
 export type ServiceRemedy =
-  | { readonly kind: 'setting'; readonly circuitId: string; readonly what: string; readonly settingA: number; readonly spareA: number; readonly cents: number }
-  | { readonly kind: 'management'; readonly setpointA: number; readonly spareA: number; readonly cents: number }
-  | { readonly kind: 'sharing'; readonly circuitId: string; readonly loadId: string; readonly what: string; readonly spareA: number; readonly cents: number }
-  | { readonly kind: 'service'; readonly ratingA: number; readonly size: WireSize; readonly triggers: readonly ServiceTrigger[]; readonly spareA: number; readonly cents: number }; // prettier-ignore
+  | {
+      readonly kind: 'setting';
+      readonly circuitId: string;
+      readonly what: string;
+      readonly settingA: number;
+      readonly spareA: number;
+      readonly cents: number;
+    }
+  | {
+      readonly kind: 'management';
+      readonly setpointA: number;
+      readonly spareA: number;
+      readonly cents: number;
+    }
+  | {
+      readonly kind: 'sharing';
+      readonly circuitId: string;
+      readonly loadId: string;
+      readonly what: string;
+      readonly spareA: number;
+      readonly cents: number;
+    }
+  | {
+      readonly kind: 'service';
+      readonly ratingA: number;
+      readonly size: WireSize;
+      readonly triggers: readonly ServiceTrigger[];
+      readonly spareA: number;
+      readonly cents: number;
+    };
 
 /** Ratings in which services of dwellings are made. */
 const SERVICE_A = [100, 125, 150, 200, 225, 300, 400] as const;
@@ -36,15 +62,20 @@ function spare({ panel, code }: Question, house: House, additions: readonly Circ
 }
 
 /** The largest setting of a charger with which the service still holds; null where none does. */
-export function largestSetting(question: Question, charger: CircuitDemand): { readonly settingA: number; readonly spareA: number } | null {
+export function largestSetting(
+  question: Question,
+  charger: CircuitDemand,
+): { readonly settingA: number; readonly spareA: number } | null {
   for (const settingA of SETTINGS_A) {
     if (settingA * VOLTS > charger.va) continue;
-    const additions = question.additions.map((each) => (each === charger ? { ...each, va: settingA * VOLTS } : each));
+    const additions = question.additions.map((each) =>
+      each === charger ? { ...each, va: settingA * VOLTS } : each,
+    );
     const spareA = spare(question, question.house, additions);
     if (spareA >= 0) return { settingA, spareA };
   }
   return null;
-} // prettier-ignore
+}
 
 function settings(question: Question): readonly ServiceRemedy[] {
   return question.additions
@@ -67,17 +98,29 @@ function management(question: Question): readonly ServiceRemedy[] {
 
 function sharing(question: Question): readonly ServiceRemedy[] {
   const { house, additions, prices } = question;
-  const candidates = house.loads.filter(({ kind, goes }) => goes !== true && (kind === 'range' || kind === 'dryer'));
+  const candidates = house.loads.filter(
+    ({ kind, goes }) => goes !== true && (kind === 'range' || kind === 'dryer'),
+  );
   return additions
     .filter(({ kind }) => kind === 'ev')
     .flatMap((charger) =>
       candidates.flatMap((load): readonly ServiceRemedy[] => {
         const pair = { circuitId: charger.circuitId, loadId: load.id };
         const spareA = spare(question, { ...house, sharing: pair }, additions);
-        return spareA >= 0 ? [{ kind: 'sharing', ...pair, what: `${charger.what} and ${load.what}`, spareA, cents: prices.service.sharing }] : [];
+        return spareA >= 0
+          ? [
+              {
+                kind: 'sharing',
+                ...pair,
+                what: `${charger.what} and ${load.what}`,
+                spareA,
+                cents: prices.service.sharing,
+              },
+            ]
+          : [];
       }),
     );
-} // prettier-ignore
+}
 
 /** What a new service brings with it (230.67, 230.85, 250.66, and the utility). */
 function serviceTriggers({ year }: Edition): readonly ServiceTrigger[] {
@@ -92,13 +135,17 @@ function upgrade(question: Question): readonly ServiceRemedy[] {
     const size = WIRE_SIZES.find((each) => (serviceConductorA(each, 'cu', code) ?? 0) >= ratingA);
     if (size === undefined) continue;
     const bigger: House = { ...house, ratingA, meterA: null, conductor: { size, metal: 'cu' } };
-    const spareA = spare({ ...question, panel: panel === undefined ? undefined : { ...panel, busA: null } }, bigger, additions);
+    const spareA = spare(
+      { ...question, panel: panel === undefined ? undefined : { ...panel, busA: null } },
+      bigger,
+      additions,
+    );
     if (spareA < 0) continue;
     const cents = prices.service.upgrade.find(({ toA }) => ratingA <= toA)?.cents ?? 0;
     return [{ kind: 'service', ratingA, size, triggers: serviceTriggers(code), spareA, cents }];
   }
   return [];
-} // prettier-ignore
+}
 
 /**
  * Ways to make the load fit, in order of cost: a lower setting, load management, a sharing device, a larger
@@ -108,5 +155,7 @@ export function serviceRemedies(question: Question): readonly ServiceRemedy[] {
   const { house, panel, additions, code } = question;
   const now = spareAmps(house, panel, additions, code);
   if (now === null || now >= 0) return [];
-  return [settings, management, sharing, upgrade].flatMap((ways) => ways(question)).toSorted((a, b) => a.cents - b.cents);
-} // prettier-ignore
+  return [settings, management, sharing, upgrade]
+    .flatMap((ways) => ways(question))
+    .toSorted((a, b) => a.cents - b.cents);
+}

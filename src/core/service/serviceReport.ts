@@ -4,8 +4,14 @@ import type { CircuitDemand } from './circuitDemand';
 import { SERVICE_METHODS, type House, type ServiceMethod } from './houseSchema';
 import { ratingLimit, type RatingLimit } from './ratingLimit';
 import {
-  existingService, measuredService, optionalService, standardService, type Dwelling, type ServiceLoad, type ServicePart,
-} from './serviceLoad'; // prettier-ignore
+  existingService,
+  measuredService,
+  optionalService,
+  standardService,
+  type Dwelling,
+  type ServiceLoad,
+  type ServicePart,
+} from './serviceLoad';
 
 /** Volts between the legs of a service. */
 const SERVICE_V = 240;
@@ -39,7 +45,11 @@ export interface ServiceReport {
 }
 
 /** Of two loads that a device never lets run together the smaller is left out (220.60). */
-function shared(house: House, loads: readonly (ServiceLoad & { readonly id: string })[], additions: readonly CircuitDemand[]) {
+function shared(
+  house: House,
+  loads: readonly (ServiceLoad & { readonly id: string })[],
+  additions: readonly CircuitDemand[],
+) {
   const { sharing } = house;
   const one = additions.find(({ circuitId }) => circuitId === sharing?.circuitId);
   const other = loads.find(({ id }) => id === sharing?.loadId);
@@ -47,16 +57,21 @@ function shared(house: House, loads: readonly (ServiceLoad & { readonly id: stri
   return one.va >= other.va
     ? { loads: loads.filter((each) => each !== other), additions }
     : { loads, additions: additions.filter((each) => each !== one) };
-} // prettier-ignore
+}
 
 /** Chargers under a setpoint add no more than the setpoint leaves; what is not managed counts in full. */
 function managed({ managedA }: House, whole: LoadThen, without: LoadThen): LoadThen {
   if (managedA === null) return whole;
   const amps = Math.max(without.amps, Math.min(whole.amps, managedA * CONTINUOUS));
   if (amps >= whole.amps) return whole;
-  const cut: ServicePart = { what: `kept to ${managedA} A by load management`, connectedVA: whole.totalVA, countedVA: (amps - whole.amps) * SERVICE_V, section: 'service.management' };
+  const cut: ServicePart = {
+    what: `kept to ${managedA} A by load management`,
+    connectedVA: whole.totalVA,
+    countedVA: (amps - whole.amps) * SERVICE_V,
+    section: 'service.management',
+  };
   return { totalVA: amps * SERVICE_V, amps, parts: [...whole.parts, cut], base: whole.base };
-} // prettier-ignore
+}
 
 function then(method: ServiceMethod, house: House, dwelling: Dwelling, code: Edition): LoadThen {
   const peakKW = ((house.measured?.peakA ?? 0) * SERVICE_V) / 1000;
@@ -73,17 +88,38 @@ function then(method: ServiceMethod, house: House, dwelling: Dwelling, code: Edi
 const isPossible = (method: ServiceMethod, { areaFt2, measured }: House): boolean =>
   method === 'measured' ? measured !== null : areaFt2 !== null;
 
-function answer(method: ServiceMethod, house: House, additions: readonly CircuitDemand[], limit: RatingLimit, code: Edition): MethodAnswer {
+function answer(
+  method: ServiceMethod,
+  house: House,
+  additions: readonly CircuitDemand[],
+  limit: RatingLimit,
+  code: Edition,
+): MethodAnswer {
   const { areaFt2, smallApplianceCircuits, laundryCircuits, evAdder } = house;
   const kept = house.loads.filter(({ goes }) => goes !== true);
   const counted = shared(house, kept, additions);
-  const dwelling = (loads: readonly ServiceLoad[], newLoads: readonly ServiceLoad[]): Dwelling => ({ areaFt2: areaFt2 ?? 0, smallApplianceCircuits, laundryCircuits, evAdder, loads, newLoads });
+  const dwelling = (loads: readonly ServiceLoad[], newLoads: readonly ServiceLoad[]): Dwelling => ({
+    areaFt2: areaFt2 ?? 0,
+    smallApplianceCircuits,
+    laundryCircuits,
+    evAdder,
+    loads,
+    newLoads,
+  });
   const before = then(method, house, dwelling(house.loads, []), code);
   const whole = then(method, house, dwelling(counted.loads, counted.additions), code);
-  const without = then(method, house, dwelling(counted.loads, counted.additions.filter(({ kind }) => kind !== 'ev')), code);
+  const without = then(
+    method,
+    house,
+    dwelling(
+      counted.loads,
+      counted.additions.filter(({ kind }) => kind !== 'ev'),
+    ),
+    code,
+  );
   const after = managed(house, whole, without);
   return { method, before, after, spareA: limit.amps === null ? null : limit.amps - after.amps };
-} // prettier-ignore
+}
 
 /**
  * The load of the service by every method that can be worked out with what is known, before the job and after it,
@@ -91,18 +127,32 @@ function answer(method: ServiceMethod, house: House, additions: readonly Circuit
  *
  * @param panel the service panel, whose main and bus limit it too; undefined where none was surveyed
  */
-export function serviceReport(house: House, panel: Panel | undefined, additions: readonly CircuitDemand[], code: Edition): ServiceReport {
+export function serviceReport(
+  house: House,
+  panel: Panel | undefined,
+  additions: readonly CircuitDemand[],
+  code: Edition,
+): ServiceReport {
   const limit = ratingLimit(house, panel, code);
-  const answers = SERVICE_METHODS.filter((method) => isPossible(method, house)).map((method) => answer(method, house, additions, limit, code));
+  const answers = SERVICE_METHODS.filter((method) => isPossible(method, house)).map((method) =>
+    answer(method, house, additions, limit, code),
+  );
   return { answers, limit, additions };
-} // prettier-ignore
+}
 
 /** Amperes that are left by the method of the permit, or of the first that can be worked out; null until both are known. */
-export function spareAmps(house: House, panel: Panel | undefined, additions: readonly CircuitDemand[], code: Edition): number | null {
+export function spareAmps(
+  house: House,
+  panel: Panel | undefined,
+  additions: readonly CircuitDemand[],
+  code: Edition,
+): number | null {
   const possible = SERVICE_METHODS.filter((method) => isPossible(method, house));
   const method = possible.find((each) => each === house.method) ?? possible[0];
-  return method === undefined ? null : answer(method, house, additions, ratingLimit(house, panel, code), code).spareA;
-} // prettier-ignore
+  return method === undefined
+    ? null
+    : answer(method, house, additions, ratingLimit(house, panel, code), code).spareA;
+}
 
 /** The answer of the method that the permit goes in with, or of the first that can be worked out. */
 export const chosenAnswer = ({ answers }: ServiceReport, { method }: House): MethodAnswer | undefined =>

@@ -78,6 +78,12 @@ export function readLoads(text: string, newId: () => string): ReadLoads {
 export const printLoads = (loads: readonly HouseLoad[]): string =>
   loads
     .map(({ what, va, kind, units, goes }) =>
-      [what, `${va}`, ...(kind === guessed(what) ? [] : [kind]), ...(units === undefined ? [] : [`x${units}`]), ...(goes === true ? ['goes'] : [])].join(' '),
+      [
+        what,
+        `${va}`,
+        ...(kind === guessed(what) ? [] : [kind]),
+        ...(units === undefined ? [] : [`x${units}`]),
+        ...(goes === true ? ['goes'] : []),
+      ].join(' '),
     )
-    .join('\n'); // prettier-ignore
+    .join('\n');

@@ -49,8 +49,15 @@ const motorPlate =
   (extra: Record<string, unknown> = {}): FamilyWords['plate'] =>
   (typed) => {
     const hp = first(typed.hp, typed);
-    return hp === undefined ? undefined : { hp, ...volts(typed, 240), ...extra, ...(typed.amps === undefined ? {} : { nameplateA: typed.amps }) };
-  }; // prettier-ignore
+    return hp === undefined
+      ? undefined
+      : {
+          hp,
+          ...volts(typed, 240),
+          ...extra,
+          ...(typed.amps === undefined ? {} : { nameplateA: typed.amps }),
+        };
+  };
 
 const neutral = ({ words }: TypedFigures, usual: boolean): boolean =>
   words.has('neutral') || words.has('4-wire') ? true : words.has('3-wire') ? false : usual;
@@ -63,7 +70,9 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, FamilyWords>> = {
     needs: 'amperes, as in "ev 48"',
     plate: (typed) => {
       const outputAmps = first(typed.amps, typed);
-      return outputAmps === undefined ? undefined : { outputAmps, ...volts(typed, 240), ...connection(typed, 'hardwired') };
+      return outputAmps === undefined
+        ? undefined
+        : { outputAmps, ...volts(typed, 240), ...connection(typed, 'hardwired') };
     },
   },
   'hot-tub': {
@@ -73,21 +82,34 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, FamilyWords>> = {
     // A tub is called by the breaker on its label; the current is then what that breaker carries for hours.
     plate: (typed) => {
       const breakerA = first(undefined, typed) ?? typed.amps;
-      return breakerA === undefined ? undefined : { amps: breakerA * 0.8, breakerA, ...volts(typed, 240), neutral: neutral(typed, true) };
+      return breakerA === undefined
+        ? undefined
+        : { amps: breakerA * 0.8, breakerA, ...volts(typed, 240), neutral: neutral(typed, true) };
     },
   },
-  'pool-pump': { names: ['pool pump'], example: 'pool pump 1.65 hp', needs: 'horsepower, as in "pool pump 1.65 hp"', plate: motorPlate() },
+  'pool-pump': {
+    names: ['pool pump'],
+    example: 'pool pump 1.65 hp',
+    needs: 'horsepower, as in "pool pump 1.65 hp"',
+    plate: motorPlate(),
+  },
   'pool-heater': {
     names: ['pool heater', 'pool heat pump'],
     example: 'pool heater 11 kW',
     needs: 'kilowatts, or MCA and MOCP as in "pool heater 33/50"',
     plate: (typed) => {
-      if (typed.pair !== undefined) return { heater: 'heat-pump', mca: typed.pair[0], mocp: typed.pair[1], ...volts(typed, 240) };
+      if (typed.pair !== undefined)
+        return { heater: 'heat-pump', mca: typed.pair[0], mocp: typed.pair[1], ...volts(typed, 240) };
       const kw = first(typed.kw, typed);
       return kw === undefined ? undefined : { heater: 'resistance', kw, ...volts(typed, 240) };
     },
   },
-  range: { names: ['range', 'stove', 'cooker'], example: 'range 12 kW', needs: 'kilowatts, as in "range 12 kW"', plate: kilowattPlate((typed) => connection(typed, 'receptacle')) },
+  range: {
+    names: ['range', 'stove', 'cooker'],
+    example: 'range 12 kW',
+    needs: 'kilowatts, as in "range 12 kW"',
+    plate: kilowattPlate((typed) => connection(typed, 'receptacle')),
+  },
   'cooktop-oven': {
     names: ['cooktop and oven', 'cooktop', 'wall oven', 'oven'],
     example: 'cooktop 6.6+4.2',
@@ -98,7 +120,12 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, FamilyWords>> = {
       return kw === undefined ? undefined : { kw, ...volts(typed, 240) };
     },
   },
-  dryer: { names: ['clothes dryer', 'dryer'], example: 'dryer 5.4 kW', needs: 'kilowatts, as in "dryer 5.4"', plate: kilowattPlate((typed) => connection(typed, 'receptacle')) },
+  dryer: {
+    names: ['clothes dryer', 'dryer'],
+    example: 'dryer 5.4 kW',
+    needs: 'kilowatts, as in "dryer 5.4"',
+    plate: kilowattPlate((typed) => connection(typed, 'receptacle')),
+  },
   'water-heater': {
     names: ['water heater', 'tankless', 'heat pump water heater'],
     example: 'water heater 4.5 kW',
@@ -113,7 +140,10 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, FamilyWords>> = {
     names: ['mini split', 'minisplit', 'heat pump', 'air conditioner', 'ac'],
     example: 'mini split 19/30',
     needs: 'MCA and MOCP, as in "mini split 19/30"',
-    plate: (typed) => (typed.pair === undefined ? undefined : { mca: typed.pair[0], mocp: typed.pair[1], ...volts(typed, 240) }),
+    plate: (typed) =>
+      typed.pair === undefined
+        ? undefined
+        : { mca: typed.pair[0], mocp: typed.pair[1], ...volts(typed, 240) },
   },
   'room-ac': {
     names: ['room air conditioner', 'room ac', 'window unit'],
@@ -131,17 +161,32 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, FamilyWords>> = {
     plate: (typed) => {
       const inputAmps = first(typed.amps, typed);
       const dutyPct = typed.percent ?? (typed.amps === undefined ? typed.plain[1] : typed.plain[0]);
-      return inputAmps === undefined ? undefined : { inputAmps, dutyPct: dutyPct ?? 100, ...volts(typed, 240), type: typed.words.has('resistance') ? 'resistance' : 'arc', ...connection(typed, 'receptacle') };
+      return inputAmps === undefined
+        ? undefined
+        : {
+            inputAmps,
+            dutyPct: dutyPct ?? 100,
+            ...volts(typed, 240),
+            type: typed.words.has('resistance') ? 'resistance' : 'arc',
+            ...connection(typed, 'receptacle'),
+          };
     },
   },
-  motor: { names: ['motor', 'compressor', 'saw', 'dust collector', 'lift'], example: 'motor 3 hp', needs: 'horsepower, as in "motor 3 hp"', plate: motorPlate({ phase: 1 }) },
+  motor: {
+    names: ['motor', 'compressor', 'saw', 'dust collector', 'lift'],
+    example: 'motor 3 hp',
+    needs: 'horsepower, as in "motor 3 hp"',
+    plate: motorPlate({ phase: 1 }),
+  },
   'well-pump': {
     names: ['well pump', 'pump'],
     example: 'well pump 1.5 hp',
     needs: 'horsepower, as in "well pump 1.5 hp"',
     plate: (typed) => {
       const hp = first(typed.hp, typed);
-      return hp === undefined ? undefined : { hp, ...volts(typed, 240), ...(typed.amps === undefined ? {} : { maxA: typed.amps }) };
+      return hp === undefined
+        ? undefined
+        : { hp, ...volts(typed, 240), ...(typed.amps === undefined ? {} : { maxA: typed.amps }) };
     },
   },
   rv: {
@@ -171,8 +216,27 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, FamilyWords>> = {
     needs: '15 or 20 and where, as in "outlet 20 outdoors"',
     plate: (typed) => {
       const amps = first(typed.amps, typed);
-      const place = ['outdoors', 'outdoor', 'garage', 'kitchen', 'laundry', 'bathroom', 'basement', 'bedroom', 'living', 'shop', 'attic', 'crawl'].find((each) => typed.words.has(each));
-      return amps === undefined ? undefined : { amps, count: (typed.amps === undefined ? typed.plain[1] : typed.plain[0]) ?? 1, place: place ?? 'living' };
+      const place = [
+        'outdoors',
+        'outdoor',
+        'garage',
+        'kitchen',
+        'laundry',
+        'bathroom',
+        'basement',
+        'bedroom',
+        'living',
+        'shop',
+        'attic',
+        'crawl',
+      ].find((each) => typed.words.has(each));
+      return amps === undefined
+        ? undefined
+        : {
+            amps,
+            count: (typed.amps === undefined ? typed.plain[1] : typed.plain[0]) ?? 1,
+            place: place ?? 'living',
+          };
     },
   },
   feeder: {
@@ -182,17 +246,41 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, FamilyWords>> = {
     plate: (typed) => {
       const amps = first(typed.amps, typed);
       const loadVA = typed.va ?? (amps === undefined ? undefined : amps * 240);
-      return loadVA === undefined ? undefined : { loadVA, continuousVA: 0, ...volts(typed, 240), neutral: true, building: typed.words.has('detached') || typed.words.has('shop') ? 'detached' : 'same' };
+      return loadVA === undefined
+        ? undefined
+        : {
+            loadVA,
+            continuousVA: 0,
+            ...volts(typed, 240),
+            neutral: true,
+            building: typed.words.has('detached') || typed.words.has('shop') ? 'detached' : 'same',
+          };
     },
   },
-  mix: { names: ['several loads', 'mix'], example: 'several loads', needs: '', plate: () => ({ loads: [{ what: 'Load', amps: 12, leg: 'both', continuous: true }], volts: 240, neutral: true }) },
+  mix: {
+    names: ['several loads', 'mix'],
+    example: 'several loads',
+    needs: '',
+    plate: () => ({
+      loads: [{ what: 'Load', amps: 12, leg: 'both', continuous: true }],
+      volts: 240,
+      neutral: true,
+    }),
+  },
   load: {
     names: ['load'],
     example: 'load 24 A',
     needs: 'amperes, as in "load 24"',
     plate: (typed) => {
       const amps = first(typed.amps, typed);
-      return amps === undefined ? undefined : { amps, continuousAmps: typed.words.has('short') ? 0 : amps, ...volts(typed, 240), neutral: neutral(typed, false) };
+      return amps === undefined
+        ? undefined
+        : {
+            amps,
+            continuousAmps: typed.words.has('short') ? 0 : amps,
+            ...volts(typed, 240),
+            neutral: neutral(typed, false),
+          };
     },
   },
-}; // prettier-ignore
+};

@@ -25,21 +25,36 @@ export interface NotTyped {
 }
 
 const PLACE_WORDS: Readonly<Record<string, Place>> = {
-  indoors: 'indoor', indoor: 'indoor', attic: 'attic', garage: 'garage', outdoors: 'outdoor', outdoor: 'outdoor',
-  outside: 'outdoor', underground: 'underground', buried: 'underground', trench: 'underground',
-}; // prettier-ignore
+  indoors: 'indoor',
+  indoor: 'indoor',
+  attic: 'attic',
+  garage: 'garage',
+  outdoors: 'outdoor',
+  outdoor: 'outdoor',
+  outside: 'outdoor',
+  underground: 'underground',
+  buried: 'underground',
+  trench: 'underground',
+};
 
 const METHOD_WORDS: ReadonlyMap<string, MethodId> = new Map<string, MethodId>([
   ...METHOD_IDS.map((id) => [id, id] as const),
   ...METHOD_IDS.map((id) => [METHODS[id].name.toLowerCase().replaceAll(' ', ''), id] as const),
-  ['nm', 'nm-b'], ['nmb', 'nm-b'], ['uf', 'uf-b'], ['pvc', 'pvc40'],
-]); // prettier-ignore
+  ['nm', 'nm-b'],
+  ['nmb', 'nm-b'],
+  ['uf', 'uf-b'],
+  ['pvc', 'pvc40'],
+]);
 
 const UNITS = [
-  ['kw', /^(\d+(?:\.\d+)?)kw$/], ['hp', /^(\d+(?:\.\d+)?|\d+\/\d+|\d+-\d+\/\d+)hp$/], ['va', /^(\d+(?:\.\d+)?)va$/],
-  ['volts', /^(\d+(?:\.\d+)?)v$/], ['amps', /^(\d+(?:\.\d+)?)(?:a|amps?)$/], ['percent', /^(\d+(?:\.\d+)?)%$/],
+  ['kw', /^(\d+(?:\.\d+)?)kw$/],
+  ['hp', /^(\d+(?:\.\d+)?|\d+\/\d+|\d+-\d+\/\d+)hp$/],
+  ['va', /^(\d+(?:\.\d+)?)va$/],
+  ['volts', /^(\d+(?:\.\d+)?)v$/],
+  ['amps', /^(\d+(?:\.\d+)?)(?:a|amps?)$/],
+  ['percent', /^(\d+(?:\.\d+)?)%$/],
   ['lengthFt', /^(\d+(?:\.\d+)?)(?:ft|feet|')$/],
-] as const; // prettier-ignore
+] as const;
 
 const fraction = (text: string): number =>
   text.split('-').reduce((sum, part) => {
@@ -78,21 +93,55 @@ interface Words {
 }
 
 const KNOWN = new Set([
-  'plug', 'receptacle', 'cord', 'hardwired', 'hard-wired', 'wired', 'neutral', '4-wire', '3-wire', 'tankless', 'resistance',
-  'detached', 'shop', 'short', 'kitchen', 'laundry', 'bathroom', 'basement', 'bedroom', 'living', 'crawl', 'in', 'the', 'of', 'on',
-  'with', 'and', 'a',
-]); // prettier-ignore
+  'plug',
+  'receptacle',
+  'cord',
+  'hardwired',
+  'hard-wired',
+  'wired',
+  'neutral',
+  '4-wire',
+  '3-wire',
+  'tankless',
+  'resistance',
+  'detached',
+  'shop',
+  'short',
+  'kitchen',
+  'laundry',
+  'bathroom',
+  'basement',
+  'bedroom',
+  'living',
+  'crawl',
+  'in',
+  'the',
+  'of',
+  'on',
+  'with',
+  'and',
+  'a',
+]);
 
 function readWords(rest: string): Words {
   const figures: Record<'amps' | 'kw' | 'hp' | 'volts' | 'percent' | 'va', number | undefined> = {
-    amps: undefined, kw: undefined, hp: undefined, volts: undefined, percent: undefined, va: undefined,
-  }; // prettier-ignore
+    amps: undefined,
+    kw: undefined,
+    hp: undefined,
+    volts: undefined,
+    percent: undefined,
+    va: undefined,
+  };
   const plain: number[] = [];
   const words = new Set<string>();
   const unknown: string[] = [];
   let pair: [number, number] | undefined;
   let sum: number[] | undefined;
-  let [lengthFt, method, place]: [number | undefined, MethodId | undefined, Place | undefined] = [undefined, undefined, undefined];
+  let [lengthFt, method, place]: [number | undefined, MethodId | undefined, Place | undefined] = [
+    undefined,
+    undefined,
+    undefined,
+  ];
   for (const word of rest.split(/\s+/).filter((each) => each !== '')) {
     const unit = UNITS.find(([, shape]) => shape.test(word));
     const stroke = /^(\d+(?:\.\d+)?)\/(\d+(?:\.\d+)?)$/.exec(word);
@@ -102,7 +151,8 @@ function readWords(rest: string): Words {
       else figures[unit[0]] = value;
     } else if (/^\d+(?:\.\d+)?$/.test(word)) plain.push(Number(word));
     else if (stroke !== null) pair = [Number(stroke[1]), Number(stroke[2])];
-    else if (/^\d+(?:\.\d+)?(\+\d+(?:\.\d+)?)+(kw)?$/.test(word)) sum = word.replace('kw', '').split('+').map(Number);
+    else if (/^\d+(?:\.\d+)?(\+\d+(?:\.\d+)?)+(kw)?$/.test(word))
+      sum = word.replace('kw', '').split('+').map(Number);
     else if (METHOD_WORDS.has(word)) method = METHOD_WORDS.get(word);
     else {
       if (PLACE_WORDS[word] !== undefined) place = PLACE_WORDS[word];
@@ -111,7 +161,7 @@ function readWords(rest: string): Words {
     }
   }
   return { figures: { ...figures, plain, pair, sum, words }, lengthFt, method, place, unknown };
-} // prettier-ignore
+}
 
 function understood(appliance: Appliance, { lengthFt, method, place }: Words): string {
   const parts = [
@@ -131,12 +181,16 @@ export function readTyped(text: string): Typed | NotTyped {
   const line = tidy(text);
   const found = familyOf(line);
   if (found === undefined) {
-    return { problem: `"${text.trim()}" names no appliance: start with one, as in "${FAMILY_WORDS.range.example}".` };
+    return {
+      problem: `"${text.trim()}" names no appliance: start with one, as in "${FAMILY_WORDS.range.example}".`,
+    };
   }
   const words = readWords(line.startsWith('tankless') ? `tankless ${found.rest}` : found.rest);
   const [stranger] = words.unknown;
   if (stranger !== undefined) {
-    return { problem: `"${stranger}" was not understood. Write it as in "${FAMILY_WORDS[found.family].example} 62 ft pvc outdoors".` };
+    return {
+      problem: `"${stranger}" was not understood. Write it as in "${FAMILY_WORDS[found.family].example} 62 ft pvc outdoors".`,
+    };
   }
   const plate = FAMILY_WORDS[found.family].plate(words.figures);
   if (plate === undefined) return { problem: `Missing: ${FAMILY_WORDS[found.family].needs}.` };
@@ -147,7 +201,7 @@ export function readTyped(text: string): Typed | NotTyped {
   }
   const { lengthFt, method, place } = words;
   return { appliance: read.data, lengthFt, method, place, understood: understood(read.data, words) };
-} // prettier-ignore
+}
 
 /** Lines that would complete what was typed so far, at most `most` of them. */
 export function completions(text: string, most = 6): readonly string[] {
@@ -156,8 +210,11 @@ export function completions(text: string, most = 6): readonly string[] {
   return familyNames
     .flatMap(({ id }) => {
       const { names, example } = FAMILY_WORDS[id];
-      return names.some((name) => name.startsWith(line) && name !== line) || example.toLowerCase().startsWith(line) ? [example] : [];
+      return names.some((name) => name.startsWith(line) && name !== line) ||
+        example.toLowerCase().startsWith(line)
+        ? [example]
+        : [];
     })
     .filter((each) => each.toLowerCase() !== line)
     .slice(0, most);
-} // prettier-ignore
+}

@@ -18,8 +18,15 @@ export function parseTradeSize(text: string): TradeSize | Refused {
     .toLowerCase()
     .replace(/\s*("|″|in\.?|inch|trade)$/, '');
   const decimal: Record<string, string> = {
-    '0.5': '1/2', '.5': '1/2', '0.75': '3/4', '.75': '3/4', '1.25': '1-1/4', '1.5': '1-1/2', '2.5': '2-1/2', '3.5': '3-1/2',
-  }; // prettier-ignore
+    '0.5': '1/2',
+    '.5': '1/2',
+    '0.75': '3/4',
+    '.75': '3/4',
+    '1.25': '1-1/4',
+    '1.5': '1-1/2',
+    '2.5': '2-1/2',
+    '3.5': '3-1/2',
+  };
   const joined = decimal[t] ?? t.replace(/^(\d)[\s-]+(\d\/\d)$/, '$1-$2');
   return isTradeSize(joined) ? joined : refuse(text, 'a trade size such as 1/2, 3/4, 1 or 1-1/4');
 }

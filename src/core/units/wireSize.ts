@@ -2,9 +2,28 @@ import { refuse, type Refused } from './refused';
 
 /** Conductor sizes from small to large; 250 and up are kcmil, the rest AWG. */
 export const WIRE_SIZES = [
-  '14', '12', '10', '8', '6', '4', '3', '2', '1', '1/0', '2/0', '3/0', '4/0',
-  '250', '300', '350', '400', '500', '600', '700', '750',
-] as const; // prettier-ignore
+  '14',
+  '12',
+  '10',
+  '8',
+  '6',
+  '4',
+  '3',
+  '2',
+  '1',
+  '1/0',
+  '2/0',
+  '3/0',
+  '4/0',
+  '250',
+  '300',
+  '350',
+  '400',
+  '500',
+  '600',
+  '700',
+  '750',
+] as const;
 
 /** A conductor size, AWG or kcmil. */
 export type WireSize = (typeof WIRE_SIZES)[number];

@@ -47,7 +47,12 @@ const rim = (outline: Outline): readonly Point[] => {
   }
   if ('rectangle' in outline) {
     const [x, y] = [outline.rectangle.lengthFt / 2, outline.rectangle.widthFt / 2];
-    return [[x, y], [-x, y], [-x, -y], [x, -y]]; // prettier-ignore
+    return [
+      [x, y],
+      [-x, y],
+      [-x, -y],
+      [x, -y],
+    ];
   }
   return outline.polygon;
 };

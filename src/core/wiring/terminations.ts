@@ -13,9 +13,26 @@ export type Role = 'hot-1' | 'hot-2' | 'hot-3' | 'neutral' | 'ground' | 'spare' 
 
 /** Where a conductor is landed. */
 export type Terminal =
-  | 'breaker-1' | 'breaker-2' | 'breaker-3' | 'device-neutral' | 'neutral-bar' | 'ground-bar' | 'bonded-bar'
-  | 'line-1' | 'line-2' | 'line-3' | 'line-neutral' | 'out-1' | 'out-2' | 'out-3'
-  | 'load-1' | 'load-2' | 'load-3' | 'load-neutral' | 'load-ground' | 'capped'; // prettier-ignore
+  | 'breaker-1'
+  | 'breaker-2'
+  | 'breaker-3'
+  | 'device-neutral'
+  | 'neutral-bar'
+  | 'ground-bar'
+  | 'bonded-bar'
+  | 'line-1'
+  | 'line-2'
+  | 'line-3'
+  | 'line-neutral'
+  | 'out-1'
+  | 'out-2'
+  | 'out-3'
+  | 'load-1'
+  | 'load-2'
+  | 'load-3'
+  | 'load-neutral'
+  | 'load-ground'
+  | 'capped';
 
 /** One conductor at one end: where it lands, how it is marked, how tight, and when. */
 export interface Landing {
@@ -68,7 +85,10 @@ function cableHots(hots: number, wires: number, size: WireSize): readonly Conduc
 }
 
 /** The conductors that arrive at the load, by what they are for. */
-function conductors({ figures }: SolvedCircuit, method: Circuit['run'][number]['method']): readonly Conductor[] {
+function conductors(
+  { figures }: SolvedCircuit,
+  method: Circuit['run'][number]['method'],
+): readonly Conductor[] {
   const { size, ocpd, load, groundTaken } = figures;
   const cable = METHODS[method].kind === 'cable';
   const onePole = ocpd.poles === 1;
@@ -78,14 +98,23 @@ function conductors({ figures }: SolvedCircuit, method: Circuit['run'][number]['
   const wires = last?.cable?.wires ?? hots + (neutral ? 1 : 0);
   const hotWires = cable
     ? cableHots(hots, neutral ? 3 : wires, size)
-    : Array.from({ length: hots }, (_, at): Conductor => ({ role: HOT_ROLES[at] ?? 'hot-3', letters: HOT_LETTERS[at] ?? 'BK', size, marked: null }));
+    : Array.from({ length: hots }, (_, at): Conductor => ({
+        role: HOT_ROLES[at] ?? 'hot-3',
+        letters: HOT_LETTERS[at] ?? 'BK',
+        size,
+        marked: null,
+      }));
   const rest: Conductor[] = [];
   if (neutral) rest.push({ role: 'neutral', letters: 'WH', size, marked: null });
   else if (cable && wires > hots) rest.push({ role: 'spare', letters: 'WH', size, marked: null });
   const ground = cable ? (last?.cable?.egc ?? groundTaken) : groundTaken;
   const bare = cable && method !== 'mc';
-  return [...hotWires, ...rest, { role: 'ground', letters: bare ? 'BARE' : 'GN', size: ground, marked: null }];
-} // prettier-ignore
+  return [
+    ...hotWires,
+    ...rest,
+    { role: 'ground', letters: bare ? 'BARE' : 'GN', size: ground, marked: null },
+  ];
+}
 
 /** Default torque of a slotted lug for a size, pound-inches; the label always comes first (110.14(D)). */
 export function defaultTorque(size: WireSize, code: Edition): number {
@@ -100,21 +129,52 @@ export function defaultTorque(size: WireSize, code: Edition): number {
 }
 
 const RANKS: Readonly<Record<string, WireSize>> = {
-  14: '14', 10: '10', 8: '8', 6: '6', 4: '4', 3: '3', 2: '2', 1: '1', '1/0': '1/0', '2/0': '2/0', '3/0': '3/0',
-  '4/0': '4/0', 250: '250', 350: '350', 400: '400', 500: '500', 600: '600', 750: '750',
-}; // prettier-ignore
+  14: '14',
+  10: '10',
+  8: '8',
+  6: '6',
+  4: '4',
+  3: '3',
+  2: '2',
+  1: '1',
+  '1/0': '1/0',
+  '2/0': '2/0',
+  '3/0': '3/0',
+  '4/0': '4/0',
+  250: '250',
+  350: '350',
+  400: '400',
+  500: '500',
+  600: '600',
+  750: '750',
+};
 const rankOf = (text: string): number => sizeRank(RANKS[text] ?? '14');
 
 const ORDER: Readonly<Record<Role, number>> = {
-  ground: 1, neutral: 2, pigtail: 2, 'hot-1': 3, 'hot-2': 4, 'hot-3': 5, spare: 6,
-}; // prettier-ignore
+  ground: 1,
+  neutral: 2,
+  pigtail: 2,
+  'hot-1': 3,
+  'hot-2': 4,
+  'hot-3': 5,
+  spare: 6,
+};
 
-function landed(all: readonly Conductor[], to: (conductor: Conductor) => Terminal, torque: (size: WireSize) => number): readonly Landing[] {
+function landed(
+  all: readonly Conductor[],
+  to: (conductor: Conductor) => Terminal,
+  torque: (size: WireSize) => number,
+): readonly Landing[] {
   return all
-    .map((conductor) => ({ ...conductor, terminal: to(conductor), order: ORDER[conductor.role], torqueLbIn: torque(conductor.size) }))
+    .map((conductor) => ({
+      ...conductor,
+      terminal: to(conductor),
+      order: ORDER[conductor.role],
+      torqueLbIn: torque(conductor.size),
+    }))
     .toSorted((a, b) => a.order - b.order)
     .map((landing, at) => ({ ...landing, order: at + 1 }));
-} // prettier-ignore
+}
 
 const ON_BREAKER: Partial<Record<Role, Terminal>> = {
   'hot-1': 'breaker-1',
@@ -122,21 +182,50 @@ const ON_BREAKER: Partial<Record<Role, Terminal>> = {
   'hot-3': 'breaker-3',
 };
 const ON_LOAD: Partial<Record<Role, Terminal>> = {
-  'hot-1': 'load-1', 'hot-2': 'load-2', 'hot-3': 'load-3', neutral: 'load-neutral', ground: 'load-ground',
-}; // prettier-ignore
+  'hot-1': 'load-1',
+  'hot-2': 'load-2',
+  'hot-3': 'load-3',
+  neutral: 'load-neutral',
+  ground: 'load-ground',
+};
 const ON_LINE: Partial<Record<Role, Terminal>> = {
-  'hot-1': 'line-1', 'hot-2': 'line-2', 'hot-3': 'line-3', neutral: 'neutral-bar', ground: 'ground-bar',
-}; // prettier-ignore
+  'hot-1': 'line-1',
+  'hot-2': 'line-2',
+  'hot-3': 'line-3',
+  neutral: 'neutral-bar',
+  ground: 'ground-bar',
+};
 const ON_OUT: Partial<Record<Role, Terminal>> = {
-  'hot-1': 'out-1', 'hot-2': 'out-2', 'hot-3': 'out-3', neutral: 'neutral-bar', ground: 'ground-bar',
-}; // prettier-ignore
+  'hot-1': 'out-1',
+  'hot-2': 'out-2',
+  'hot-3': 'out-3',
+  neutral: 'neutral-bar',
+  ground: 'ground-bar',
+};
 
 /** Terminals on the two sides of what stands between: neutrals and grounds are kept apart in each (250.24(A)(5), 250.142(B)). */
-const SIDES: Readonly<Record<Between, { readonly line: Partial<Record<Role, Terminal>>; readonly load: Partial<Record<Role, Terminal>>; readonly pigtail: boolean }>> = {
-  'spa-enclosure': { line: ON_LINE, load: { ...ON_BREAKER, neutral: 'device-neutral', pigtail: 'neutral-bar', ground: 'ground-bar' }, pigtail: true },
-  'dead-front': { line: { ...ON_LINE, neutral: 'line-neutral' }, load: { ...ON_OUT, neutral: 'device-neutral' }, pigtail: false },
+const SIDES: Readonly<
+  Record<
+    Between,
+    {
+      readonly line: Partial<Record<Role, Terminal>>;
+      readonly load: Partial<Record<Role, Terminal>>;
+      readonly pigtail: boolean;
+    }
+  >
+> = {
+  'spa-enclosure': {
+    line: ON_LINE,
+    load: { ...ON_BREAKER, neutral: 'device-neutral', pigtail: 'neutral-bar', ground: 'ground-bar' },
+    pigtail: true,
+  },
+  'dead-front': {
+    line: { ...ON_LINE, neutral: 'line-neutral' },
+    load: { ...ON_OUT, neutral: 'device-neutral' },
+    pigtail: false,
+  },
   disconnect: { line: ON_LINE, load: ON_OUT, pigtail: false },
-}; // prettier-ignore
+};
 
 /** The device between panel and load: the ground-fault one first, then a disconnect that is not the breaker itself. */
 function betweenOf({ gfci, disconnect }: SolvedCircuit['figures']['outlet']): Between | null {
@@ -166,12 +255,17 @@ export function wiring(circuit: Circuit, solved: SolvedCircuit, code: Edition): 
   };
   const pigtail: Conductor = { role: 'pigtail', letters: 'WH', size: '14', marked: null };
   const between = betweenOf(figures.outlet);
-  const ends: End[] = [{ at: 'load', landings: landed(all, ({ role }) => ON_LOAD[role] ?? 'capped', torque) }];
+  const ends: End[] = [
+    { at: 'load', landings: landed(all, ({ role }) => ON_LOAD[role] ?? 'capped', torque) },
+  ];
   if (between !== null) {
     const { line, load, pigtail: attached } = SIDES[between];
-    ends.push({ at: 'load-side', landings: landed(attached ? [...all, pigtail] : all, ({ role }) => load[role] ?? 'capped', torque) });
+    ends.push({
+      at: 'load-side',
+      landings: landed(attached ? [...all, pigtail] : all, ({ role }) => load[role] ?? 'capped', torque),
+    });
     ends.push({ at: 'line-side', landings: landed(all, ({ role }) => line[role] ?? 'capped', torque) });
   }
   ends.push({ at: 'panel', landings: landed(breakerDevice ? [...all, pigtail] : all, atPanel, torque) });
   return { ends, between, torqueFrom: circuit.site.torqueLbIn === undefined ? 'default' : 'label', service };
-} // prettier-ignore
+}

@@ -5,23 +5,79 @@ import { inRoom, loadKindName, ruleWords } from './places';
 import { inPlace } from './words';
 
 /** Kinds of change a local rule may make, by what they are called, with a sample of each. */
-export const AMENDMENT_KINDS: readonly { readonly kind: AmendmentChange['kind']; readonly name: string; readonly sample: AmendmentChange }[] = [
-  { kind: 'strike-gfci', name: 'Strike a ground-fault rule', sample: { kind: 'strike-gfci', rule: 'outdoor-outlet' } },
-  { kind: 'require-gfci', name: 'Ask for ground-fault protection in a place', sample: { kind: 'require-gfci', room: 'accessory' } },
-  { kind: 'exempt-gfci', name: 'Exempt a load from ground-fault protection', sample: { kind: 'exempt-gfci', load: 'rv' } },
-  { kind: 'hvac-exempt-until', name: 'Move the date of the exception for heating and cooling', sample: { kind: 'hvac-exempt-until', date: '2027-01-01' } },
+export const AMENDMENT_KINDS: readonly {
+  readonly kind: AmendmentChange['kind'];
+  readonly name: string;
+  readonly sample: AmendmentChange;
+}[] = [
+  {
+    kind: 'strike-gfci',
+    name: 'Strike a ground-fault rule',
+    sample: { kind: 'strike-gfci', rule: 'outdoor-outlet' },
+  },
+  {
+    kind: 'require-gfci',
+    name: 'Ask for ground-fault protection in a place',
+    sample: { kind: 'require-gfci', room: 'accessory' },
+  },
+  {
+    kind: 'exempt-gfci',
+    name: 'Exempt a load from ground-fault protection',
+    sample: { kind: 'exempt-gfci', load: 'rv' },
+  },
+  {
+    kind: 'hvac-exempt-until',
+    name: 'Move the date of the exception for heating and cooling',
+    sample: { kind: 'hvac-exempt-until', date: '2027-01-01' },
+  },
   { kind: 'no-arc-fault', name: 'Strike arc-fault protection', sample: { kind: 'no-arc-fault' } },
-  { kind: 'outdoor-outlet-amps', name: 'Largest outdoor outlet that is protected, amperes', sample: { kind: 'outdoor-outlet-amps', value: 60 } },
+  {
+    kind: 'outdoor-outlet-amps',
+    name: 'Largest outdoor outlet that is protected, amperes',
+    sample: { kind: 'outdoor-outlet-amps', value: 60 },
+  },
   { kind: 'sink-distance', name: 'Distance from a sink, feet', sample: { kind: 'sink-distance', value: 6 } },
-  { kind: 'smallest-copper', name: 'Smallest branch-circuit conductor', sample: { kind: 'smallest-copper', size: '12' } },
-  { kind: 'forbid-method', name: 'Forbid a wiring method', sample: { kind: 'forbid-method', method: 'nm-b', place: 'garage' } },
-  { kind: 'ev-disconnect-over', name: 'Chargers that need a disconnect, above amperes', sample: { kind: 'ev-disconnect-over', value: 0 } },
-  { kind: 'in-sight-distance', name: 'In sight means within, feet', sample: { kind: 'in-sight-distance', value: 50 } },
-  { kind: 'pool-disconnect-distance', name: 'Disconnect from pool or tub, feet', sample: { kind: 'pool-disconnect-distance', value: 5 } },
-  { kind: 'continuous-factor', name: 'Times the continuous load', sample: { kind: 'continuous-factor', value: 1.25 } },
-  { kind: 'bend-limit', name: 'Bends between pull points, degrees', sample: { kind: 'bend-limit', value: 270 } },
-  { kind: 'requirement', name: 'Another requirement, in words', sample: { kind: 'requirement', text: 'Engraved plates on every disconnect.' } },
-]; // prettier-ignore
+  {
+    kind: 'smallest-copper',
+    name: 'Smallest branch-circuit conductor',
+    sample: { kind: 'smallest-copper', size: '12' },
+  },
+  {
+    kind: 'forbid-method',
+    name: 'Forbid a wiring method',
+    sample: { kind: 'forbid-method', method: 'nm-b', place: 'garage' },
+  },
+  {
+    kind: 'ev-disconnect-over',
+    name: 'Chargers that need a disconnect, above amperes',
+    sample: { kind: 'ev-disconnect-over', value: 0 },
+  },
+  {
+    kind: 'in-sight-distance',
+    name: 'In sight means within, feet',
+    sample: { kind: 'in-sight-distance', value: 50 },
+  },
+  {
+    kind: 'pool-disconnect-distance',
+    name: 'Disconnect from pool or tub, feet',
+    sample: { kind: 'pool-disconnect-distance', value: 5 },
+  },
+  {
+    kind: 'continuous-factor',
+    name: 'Times the continuous load',
+    sample: { kind: 'continuous-factor', value: 1.25 },
+  },
+  {
+    kind: 'bend-limit',
+    name: 'Bends between pull points, degrees',
+    sample: { kind: 'bend-limit', value: 270 },
+  },
+  {
+    kind: 'requirement',
+    name: 'Another requirement, in words',
+    sample: { kind: 'requirement', text: 'Engraved plates on every disconnect.' },
+  },
+];
 
 const list = (words: Readonly<Record<string, string>>, key: string): string => words[key] ?? key;
 

@@ -46,18 +46,46 @@ const keyed = (findings: readonly AnyFinding[]): ReadonlyMap<string, AnyFinding>
 const NOT_COMPARED = new Set(['edition.unverified']);
 
 /** Everything that differs between two solutions of one circuit: figures first, then findings gone and come. */
-export function differences(circuit: Circuit, before: SolvedCircuit, after: SolvedCircuit): readonly Difference[] {
+export function differences(
+  circuit: Circuit,
+  before: SolvedCircuit,
+  after: SolvedCircuit,
+): readonly Difference[] {
   const found: Difference[] = [];
   for (const link of LINKS) {
     const [was, is] = [figureOf(link, before, circuit), figureOf(link, after, circuit)];
-    if (was !== is) found.push({ about: 'figure', link, what: linkName[link], before: was, after: is, section: sectionOf(after, link) });
+    if (was !== is)
+      found.push({
+        about: 'figure',
+        link,
+        what: linkName[link],
+        before: was,
+        after: is,
+        section: sectionOf(after, link),
+      });
   }
   const [had, has] = [keyed(before.findings), keyed(after.findings)];
   for (const [key, finding] of had) {
-    if (!has.has(key) && !NOT_COMPARED.has(finding.code)) found.push({ about: 'finding', link: finding.link, what: 'gone', before: findingSentence(finding), after: '', section: finding.cite.section });
+    if (!has.has(key) && !NOT_COMPARED.has(finding.code))
+      found.push({
+        about: 'finding',
+        link: finding.link,
+        what: 'gone',
+        before: findingSentence(finding),
+        after: '',
+        section: finding.cite.section,
+      });
   }
   for (const [key, finding] of has) {
-    if (!had.has(key) && !NOT_COMPARED.has(finding.code)) found.push({ about: 'finding', link: finding.link, what: 'new', before: '', after: findingSentence(finding), section: finding.cite.section });
+    if (!had.has(key) && !NOT_COMPARED.has(finding.code))
+      found.push({
+        about: 'finding',
+        link: finding.link,
+        what: 'new',
+        before: '',
+        after: findingSentence(finding),
+        section: finding.cite.section,
+      });
   }
   return found;
-} // prettier-ignore
+}

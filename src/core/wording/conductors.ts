@@ -14,14 +14,22 @@ export interface NamedConductor {
 
 /** Ungrounded conductors of a cable: the white one of a two-wire 240 V cable is a hot and is marked as one. */
 const cableHots = (volts: number, wires: number, neutral: boolean, size: WireSize): NamedConductor[] => {
-  if (volts === 120) return [{ letters: 'BK', size, note: '' }, { letters: 'WH', size, note: '' }];
-  if (wires < 3) return [{ letters: 'BK', size, note: '' }, { letters: 'WH', size, note: 'marked hot' }];
+  if (volts === 120)
+    return [
+      { letters: 'BK', size, note: '' },
+      { letters: 'WH', size, note: '' },
+    ];
+  if (wires < 3)
+    return [
+      { letters: 'BK', size, note: '' },
+      { letters: 'WH', size, note: 'marked hot' },
+    ];
   return [
     { letters: 'BK', size, note: '' },
     { letters: 'RD', size, note: '' },
     { letters: 'WH', size, note: neutral ? '' : 'spare, capped' },
   ];
-}; // prettier-ignore
+};
 
 /** The conductors of one stretch, hots first and the ground last. */
 export function stretchConductors(

@@ -96,18 +96,24 @@ const TELL: Readonly<Record<Link, Tell>> = {
   disconnect: ({ figures: { outlet } }) => {
     const { disconnect } = outlet;
     if (disconnect.required === 'ask') return { figure: 'ask', unit: '', reason: 'maker and article decide' };
-    if (disconnect.kind === 'plug') return { figure: outlet.receptacle?.config ?? 'plug', unit: '', reason: disconnect.fromWaterFt === null ? 'the plug disconnects' : disconnectPlace(disconnect) };
+    if (disconnect.kind === 'plug')
+      return {
+        figure: outlet.receptacle?.config ?? 'plug',
+        unit: '',
+        reason: disconnect.fromWaterFt === null ? 'the plug disconnects' : disconnectPlace(disconnect),
+      };
     return disconnect.required
       ? { figure: n(disconnect.ratingA ?? 0), unit: 'A', reason: disconnectPlace(disconnect) }
       : { figure: 'none', unit: '', reason: 'breaker is enough here' };
   },
   protection: ({ figures: { outlet } }) => {
     const { gfci, afci } = outlet;
-    if (gfci.required === false && afci.required === true) return { figure: 'AFCI', unit: '', reason: 'by the room' };
+    if (gfci.required === false && afci.required === true)
+      return { figure: 'AFCI', unit: '', reason: 'by the room' };
     if (gfci.required === 'ask') return { figure: 'ask', unit: '', reason: formReason.unknown };
     return { figure: formFigure[gfci.form], unit: '', reason: formReason[gfci.reason] };
   },
-}; // prettier-ignore
+};
 
 const PIN_OF: Partial<Record<Link, keyof Circuit['pins']>> = {
   breaker: 'ocpdA',

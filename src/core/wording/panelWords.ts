@@ -3,7 +3,12 @@ import { placeLabel, type Clash, type Standing } from '../panel/spaces';
 import type { RoomWay } from '../panel/otherWays';
 import { counted } from './words';
 
-const KIND: Readonly<Record<Standing['kind'], string>> = { plain: '', gfci: 'GFCI', afci: 'AFCI', dual: 'dual function' }; // prettier-ignore
+const KIND: Readonly<Record<Standing['kind'], string>> = {
+  plain: '',
+  gfci: 'GFCI',
+  afci: 'AFCI',
+  dual: 'dual function',
+};
 
 /** What is said under the name of a breaker on the face; undefined where nothing is. */
 export function standingNote({ fate, from, sharedNeutral, kind }: Standing): string | undefined {
@@ -32,8 +37,8 @@ export const unclearWords: Readonly<Record<Unclear, string>> = {
   empty: 'says nothing: find out what it feeds',
   vague: 'could be anything: name the room and the thing',
   twice: 'stands here more than once: tell them apart',
-  person: "is named after a person: name the room, which stays when they leave",
-}; // prettier-ignore
+  person: 'is named after a person: name the room, which stays when they leave',
+};
 
 /** A way to make room, in a few words. */
 export function roomWayWords(way: RoomWay): string {

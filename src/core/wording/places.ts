@@ -7,12 +7,25 @@ import type { Cover } from '../protection/receptacleChoice';
 
 /** Rooms and places as they stand alone. */
 export const roomName: Readonly<Record<Room, string>> = {
-  outdoor: 'outdoors', garage: 'garage', accessory: 'outbuilding', basement: 'unfinished basement',
-  'finished-basement': 'finished basement', crawl: 'crawl space', attic: 'attic', kitchen: 'kitchen',
-  food: 'area with a sink for food or drink', laundry: 'laundry', bathroom: 'bathroom', boathouse: 'boathouse',
-  damp: 'damp place indoors', living: 'living or dining room', bedroom: 'bedroom', hall: 'hall',
-  closet: 'closet', utility: 'utility room',
-}; // prettier-ignore
+  outdoor: 'outdoors',
+  garage: 'garage',
+  accessory: 'outbuilding',
+  basement: 'unfinished basement',
+  'finished-basement': 'finished basement',
+  crawl: 'crawl space',
+  attic: 'attic',
+  kitchen: 'kitchen',
+  food: 'area with a sink for food or drink',
+  laundry: 'laundry',
+  bathroom: 'bathroom',
+  boathouse: 'boathouse',
+  damp: 'damp place indoors',
+  living: 'living or dining room',
+  bedroom: 'bedroom',
+  hall: 'hall',
+  closet: 'closet',
+  utility: 'utility room',
+};
 
 /** Rooms and places after a verb: "stands in the garage". */
 export const inRoom = (room: Room): string =>
@@ -22,28 +35,47 @@ export const inRoom = (room: Room): string =>
 
 /** Why a rule asks for ground-fault protection, in a few words. */
 export const ruleWords: Readonly<Record<GroundFaultRuleId, string>> = {
-  bathroom: 'receptacle in a bathroom', garage: 'receptacle in a garage or outbuilding',
-  outdoors: 'receptacle outdoors', crawl: 'receptacle in a crawl space', basement: 'receptacle in a basement',
-  kitchen: 'receptacle in a kitchen', food: 'receptacle where food or drink is made',
-  sink: 'receptacle within reach of a sink', boathouse: 'receptacle in a boathouse',
-  tub: 'receptacle within reach of a tub or shower', laundry: 'receptacle in a laundry',
-  damp: 'receptacle in a damp place', appliance: 'this appliance, however it is connected',
-  'outdoor-outlet': 'outlet in a listed place, hard-wired too', vehicle: 'receptacle for a vehicle',
-  spa: 'the outlet of a tub', 'pool-pump': 'the outlet of a pool pump', 'pool-heater': 'the outlet of a pool heater',
-  'pool-zone': 'receptacle within 20 ft of a pool', local: 'a local rule',
-}; // prettier-ignore
+  bathroom: 'receptacle in a bathroom',
+  garage: 'receptacle in a garage or outbuilding',
+  outdoors: 'receptacle outdoors',
+  crawl: 'receptacle in a crawl space',
+  basement: 'receptacle in a basement',
+  kitchen: 'receptacle in a kitchen',
+  food: 'receptacle where food or drink is made',
+  sink: 'receptacle within reach of a sink',
+  boathouse: 'receptacle in a boathouse',
+  tub: 'receptacle within reach of a tub or shower',
+  laundry: 'receptacle in a laundry',
+  damp: 'receptacle in a damp place',
+  appliance: 'this appliance, however it is connected',
+  'outdoor-outlet': 'outlet in a listed place, hard-wired too',
+  vehicle: 'receptacle for a vehicle',
+  spa: 'the outlet of a tub',
+  'pool-pump': 'the outlet of a pool pump',
+  'pool-heater': 'the outlet of a pool heater',
+  'pool-zone': 'receptacle within 20 ft of a pool',
+  local: 'a local rule',
+};
 
 /** Forms of ground-fault protection. */
 export const formName: Readonly<Record<GroundFaultForm, string>> = {
-  none: 'none', breaker: 'ground-fault breaker', receptacle: 'ground-fault receptacle',
-  'dead-front': 'dead-front device', 'spa-enclosure': 'ground-fault breaker in an enclosure at the load',
+  none: 'none',
+  breaker: 'ground-fault breaker',
+  receptacle: 'ground-fault receptacle',
+  'dead-front': 'dead-front device',
+  'spa-enclosure': 'ground-fault breaker in an enclosure at the load',
   'dual-function': 'dual-function breaker',
-}; // prettier-ignore
+};
 
 /** The same, as short as a figure of the ladder has to be. */
 export const formFigure: Readonly<Record<GroundFaultForm, string>> = {
-  none: 'none', breaker: 'GFCI', receptacle: 'GFCI', 'dead-front': 'GFCI', 'spa-enclosure': 'GFCI', 'dual-function': 'DF',
-}; // prettier-ignore
+  none: 'none',
+  breaker: 'GFCI',
+  receptacle: 'GFCI',
+  'dead-front': 'GFCI',
+  'spa-enclosure': 'GFCI',
+  'dual-function': 'DF',
+};
 
 /** Why a form was taken. */
 export const formReason: Readonly<Record<FormReason, string>> = {
@@ -63,9 +95,13 @@ export const formReason: Readonly<Record<FormReason, string>> = {
 
 /** Kinds of disconnecting means. */
 export const disconnectName: Readonly<Record<DisconnectKind, string>> = {
-  none: 'none', plug: 'the plug', 'lockable-breaker': 'lockable breaker', switch: 'switch',
-  'motor-switch': 'horsepower-rated switch', enclosure: 'the enclosure of its breaker',
-}; // prettier-ignore
+  none: 'none',
+  plug: 'the plug',
+  'lockable-breaker': 'lockable breaker',
+  switch: 'switch',
+  'motor-switch': 'horsepower-rated switch',
+  enclosure: 'the enclosure of its breaker',
+};
 
 /** Where a disconnect stands, in a few words. */
 export function disconnectPlace({ inSight, withinFt, fromWaterFt, kind }: DisconnectChoice): string {
@@ -83,19 +119,39 @@ export function disconnectPlace({ inSight, withinFt, fromWaterFt, kind }: Discon
 
 /** Covers of receptacles. */
 export const coverName: Readonly<Record<Cover, string>> = {
-  none: 'indoor plate', damp: 'cover that closes', 'in-use': 'extra-duty hood, closed in use',
+  none: 'indoor plate',
+  damp: 'cover that closes',
+  'in-use': 'extra-duty hood, closed in use',
   weatherproof: 'cover weatherproof with the plug in',
-}; // prettier-ignore
+};
 
 /** Kinds of building. */
 export const occupancyName: Readonly<Record<Occupancy, string>> = {
-  'one-family': 'one-family dwelling', 'two-family': 'two-family dwelling', 'multi-family': 'multifamily dwelling', other: 'not a dwelling',
-}; // prettier-ignore
+  'one-family': 'one-family dwelling',
+  'two-family': 'two-family dwelling',
+  'multi-family': 'multifamily dwelling',
+  other: 'not a dwelling',
+};
 
 /** Loads as the rules of protection tell them apart. */
 export const loadKindName: Readonly<Record<LoadKind, string>> = {
-  ev: 'vehicle chargers', spa: 'tubs and spas', 'pool-pump': 'pool pumps', 'pool-heater': 'pool heaters', range: 'ranges and ovens',
-  dryer: 'dryers', 'water-heater': 'water heaters', hvac: 'heating and cooling', 'room-ac': 'room air conditioners', welder: 'welders',
-  'well-pump': 'well pumps', motor: 'motors', rv: 'trailer outlets', receptacle: 'ordinary receptacles', feeder: 'feeders', heat: 'kilns and heat',
-  dishwasher: 'dishwashers', 'sump-pump': 'sump pumps', other: 'other loads',
-}; // prettier-ignore
+  ev: 'vehicle chargers',
+  spa: 'tubs and spas',
+  'pool-pump': 'pool pumps',
+  'pool-heater': 'pool heaters',
+  range: 'ranges and ovens',
+  dryer: 'dryers',
+  'water-heater': 'water heaters',
+  hvac: 'heating and cooling',
+  'room-ac': 'room air conditioners',
+  welder: 'welders',
+  'well-pump': 'well pumps',
+  motor: 'motors',
+  rv: 'trailer outlets',
+  receptacle: 'ordinary receptacles',
+  feeder: 'feeders',
+  heat: 'kilns and heat',
+  dishwasher: 'dishwashers',
+  'sump-pump': 'sump pumps',
+  other: 'other loads',
+};

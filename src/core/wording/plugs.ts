@@ -2,7 +2,11 @@ import type { PlugAnswer } from '../protection/plugFit';
 import { printNumber as n } from '../units/number';
 
 /** Whether a plug may go there, in one sentence, with the weakest link. */
-export function plugSentence(plug: string, receptacle: string, { verdict, why, weakest, weakestA, continuousA }: PlugAnswer): string {
+export function plugSentence(
+  plug: string,
+  receptacle: string,
+  { verdict, why, weakest, weakestA, continuousA }: PlugAnswer,
+): string {
   const bound = `The ${weakest}, ${n(weakestA)} A, bounds it: ${n(continuousA)} A for hours.`;
   if (verdict === 'yes') return `Yes: a ${plug} plug goes into a ${receptacle} on this circuit. ${bound}`;
   switch (why) {
@@ -17,4 +21,4 @@ export function plugSentence(plug: string, receptacle: string, { verdict, why, w
     default:
       return 'No: this configuration is not known.';
   }
-} // prettier-ignore
+}

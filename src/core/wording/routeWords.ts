@@ -6,15 +6,24 @@ import { printNumber } from '../units/number';
 
 /** What lies over a buried way. */
 export const burialName: Readonly<Record<BurialPlace, string>> = {
-  yard: 'a yard', 'under-slab': 'a 4 in slab', 'under-concrete': 'a trench under 2 in of concrete',
-  driveway: 'a driveway of the house', street: 'a street', 'under-building': 'a building',
-}; // prettier-ignore
+  yard: 'a yard',
+  'under-slab': 'a 4 in slab',
+  'under-concrete': 'a trench under 2 in of concrete',
+  driveway: 'a driveway of the house',
+  street: 'a street',
+  'under-building': 'a building',
+};
 
 /** What stands at a station. */
 export const stationName: Readonly<Record<StationKind, string>> = {
-  panel: 'Panel', box: 'Box', 'pull-box': 'Pull box', body: 'Conduit body', coupling: 'Coupling',
-  disconnect: 'Disconnect', appliance: 'Appliance',
-}; // prettier-ignore
+  panel: 'Panel',
+  box: 'Box',
+  'pull-box': 'Pull box',
+  body: 'Conduit body',
+  coupling: 'Coupling',
+  disconnect: 'Disconnect',
+  appliance: 'Appliance',
+};
 
 /** What circuits share. */
 export const wayName: Readonly<Record<WayKind, string>> = {
@@ -25,22 +34,38 @@ export const wayName: Readonly<Record<WayKind, string>> = {
 
 /** What the way needs, as it is asked for. */
 export const fittingName: Readonly<Record<WayFitting, string>> = {
-  seal: 'Seal in the raceway', bushing: 'Bushing', plates: 'Steel plate', ribbon: 'Warning ribbon',
-  expansion: 'Expansion fitting', riser: 'Guard on the riser', 's-loop': 'Loop for moving ground',
+  seal: 'Seal in the raceway',
+  bushing: 'Bushing',
+  plates: 'Steel plate',
+  ribbon: 'Warning ribbon',
+  expansion: 'Expansion fitting',
+  riser: 'Guard on the riser',
+  's-loop': 'Loop for moving ground',
   'box-bond': 'Bond of the metal box',
-}; // prettier-ignore
+};
 
 /** What is bent. */
 export const bendName: Readonly<Record<BendTask['kind'], string>> = {
-  offset: 'Offset', kick: 'Kick', 'saddle-3': 'Saddle of three bends', 'saddle-4': 'Saddle of four bends',
-  stub: 'Stub-up', 'back-to-back': 'Back to back',
-}; // prettier-ignore
+  offset: 'Offset',
+  kick: 'Kick',
+  'saddle-3': 'Saddle of three bends',
+  'saddle-4': 'Saddle of four bends',
+  stub: 'Stub-up',
+  'back-to-back': 'Back to back',
+};
 
 /** Which mark it is. */
 export const markName: Readonly<Record<BendMark['what'], string>> = {
-  first: 'first bend', second: 'second bend, back', third: 'third bend, down', fourth: 'fourth bend, level',
-  center: 'center', outer: 'outer bend', stub: 'at the bender’s arrow', back: 'at the bender’s star', kick: 'kick',
-}; // prettier-ignore
+  first: 'first bend',
+  second: 'second bend, back',
+  third: 'third bend, down',
+  fourth: 'fourth bend, level',
+  center: 'center',
+  outer: 'outer bend',
+  stub: 'at the bender’s arrow',
+  back: 'at the bender’s star',
+  kick: 'kick',
+};
 
 const SIXTEENTHS = 16;
 

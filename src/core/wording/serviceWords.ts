@@ -6,9 +6,12 @@ import { printWireSize } from '../units/wireSize';
 import { counted } from './words';
 
 const TRIGGER: Readonly<Record<ServiceTrigger, string>> = {
-  surge: 'surge protection', emergency: 'an emergency disconnect outdoors', electrode: 'grounding electrode conductor and bonds',
-  meter: 'meter socket', utility: 'the utility, and a day without power',
-}; // prettier-ignore
+  surge: 'surge protection',
+  emergency: 'an emergency disconnect outdoors',
+  electrode: 'grounding electrode conductor and bonds',
+  meter: 'meter socket',
+  utility: 'the utility, and a day without power',
+};
 
 /** A way to make the load fit, as a button says it. */
 export function serviceRemedyWords(remedy: ServiceRemedy): string {
@@ -55,7 +58,14 @@ export function noRecordWords({ problem, detail }: NoRecord): string {
 }
 
 /** What was put right in a record, in sentences. */
-export function putRightWords({ disorder, duplicates, clockHours, missing, raised, exported }: DemandAnalysis): readonly string[] {
+export function putRightWords({
+  disorder,
+  duplicates,
+  clockHours,
+  missing,
+  raised,
+  exported,
+}: DemandAnalysis): readonly string[] {
   return [
     disorder > 0 ? 'The readings were out of order; they were sorted.' : '',
     duplicates > 0 ? `${counted(duplicates, 'reading')} stood there twice; the larger was kept.` : '',
@@ -64,4 +74,4 @@ export function putRightWords({ disorder, duplicates, clockHours, missing, raise
     raised > 1 ? `Intervals longer than 15 minutes: raised by ${n(raised)}.` : '',
     exported > 0 ? `${counted(exported, 'reading')} flowed back to the utility.` : '',
   ].filter((each) => each !== '');
-} // prettier-ignore
+}

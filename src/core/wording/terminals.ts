@@ -2,23 +2,43 @@ import type { Between, End, Landing, Letters, Terminal } from '../wiring/termina
 
 /** Terminals as they are said. */
 export const terminalName: Readonly<Record<Terminal, string>> = {
-  'breaker-1': 'breaker, first pole', 'breaker-2': 'breaker, second pole', 'breaker-3': 'breaker, third pole',
-  'device-neutral': 'load neutral of device', 'neutral-bar': 'neutral bar', 'ground-bar': 'ground bar',
+  'breaker-1': 'breaker, first pole',
+  'breaker-2': 'breaker, second pole',
+  'breaker-3': 'breaker, third pole',
+  'device-neutral': 'load neutral of device',
+  'neutral-bar': 'neutral bar',
+  'ground-bar': 'ground bar',
   'bonded-bar': 'bonded service bar',
-  'line-1': 'line lug, first pole', 'line-2': 'line lug, second pole', 'line-3': 'line lug, third pole',
+  'line-1': 'line lug, first pole',
+  'line-2': 'line lug, second pole',
+  'line-3': 'line lug, third pole',
   'line-neutral': 'line neutral of device',
-  'out-1': 'load lug, first pole', 'out-2': 'load lug, second pole', 'out-3': 'load lug, third pole', 'load-1': 'L1', 'load-2': 'L2', 'load-3': 'L3', 'load-neutral': 'N',
-  'load-ground': 'G', capped: 'capped, spare',
-}; // prettier-ignore
+  'out-1': 'load lug, first pole',
+  'out-2': 'load lug, second pole',
+  'out-3': 'load lug, third pole',
+  'load-1': 'L1',
+  'load-2': 'L2',
+  'load-3': 'L3',
+  'load-neutral': 'N',
+  'load-ground': 'G',
+  capped: 'capped, spare',
+};
 
 /** Letters in words. */
 const colorName: Readonly<Record<Letters, string>> = {
-  BK: 'black', RD: 'red', BU: 'blue', WH: 'white', GN: 'green', BARE: 'bare',
-}; // prettier-ignore
+  BK: 'black',
+  RD: 'red',
+  BU: 'blue',
+  WH: 'white',
+  GN: 'green',
+  BARE: 'bare',
+};
 
 const betweenName: Readonly<Record<Between, string>> = {
-  'spa-enclosure': 'Enclosure', 'dead-front': 'Dead-front device', disconnect: 'Disconnect',
-}; // prettier-ignore
+  'spa-enclosure': 'Enclosure',
+  'dead-front': 'Dead-front device',
+  disconnect: 'Disconnect',
+};
 
 /** The name of an end of a circuit. */
 export function endName(at: End['at'], between: Between | null): string {

@@ -5,8 +5,11 @@ import { metalName, methodName } from './words';
 
 /** What ways are put in order by. */
 export const orderName: Readonly<Record<WayOrder, string>> = {
-  cost: 'Material', pull: 'Pull', drop: 'Drop', spare: 'Spare ampacity',
-}; // prettier-ignore
+  cost: 'Material',
+  pull: 'Pull',
+  drop: 'Drop',
+  spare: 'Spare ampacity',
+};
 
 /** A way in a few words: "6 AWG copper in 3/4 EMT", "NM-B 4 AWG copper". */
 export const wayName = ({ method, metal, size, trade }: Way): string =>

@@ -34,8 +34,11 @@ export const placeName: Readonly<Record<Place, string>> = {
 };
 
 const IN_PLACE: Partial<Record<Place, string>> = {
-  garage: 'in a garage', attic: 'in an attic', damp: 'in a damp place', corrosive: 'in a corrosive place',
-}; // prettier-ignore
+  garage: 'in a garage',
+  attic: 'in an attic',
+  damp: 'in a damp place',
+  corrosive: 'in a corrosive place',
+};
 
 /** Where a stretch runs, after a verb: "may not be in a garage". */
 export const inPlace = (place: Place): string => IN_PLACE[place] ?? placeName[place];

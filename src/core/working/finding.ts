@@ -8,8 +8,15 @@ import type { OwnArticle } from './step';
 
 /** The figures of a circuit in the order of the reasoning. */
 export const LINKS = [
-  'load', 'breaker', 'conductor', 'ground', 'raceway', 'drop', 'disconnect', 'protection',
-] as const; // prettier-ignore
+  'load',
+  'breaker',
+  'conductor',
+  'ground',
+  'raceway',
+  'drop',
+  'disconnect',
+  'protection',
+] as const;
 /** One figure of the ladder. */
 export type Link = (typeof LINKS)[number];
 

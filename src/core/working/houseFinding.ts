@@ -63,11 +63,16 @@ export class HouseFindings {
   }
 
   /** Records a finding. */
-  found<C extends HouseFindingCode>(standing: Standing, code: C, section: SectionKey, data: HouseFindingData[C]): void {
+  found<C extends HouseFindingCode>(
+    standing: Standing,
+    code: C,
+    section: SectionKey,
+    data: HouseFindingData[C],
+  ): void {
     const finding: HouseFinding<C> = { code, standing, data, cite: cite(this.#code, section) };
     // The compiler cannot see that a finding of one code is a member of the union.
     this.#all.push(finding as unknown as AnyHouseFinding);
-  } // prettier-ignore
+  }
 
   /** What was found, in the order in which it was. */
   get all(): readonly AnyHouseFinding[] {

@@ -62,13 +62,27 @@ export class RouteFindings {
   }
 
   /** Records a finding about a stretch, or the station at its end. */
-  found<C extends RouteFindingCode>(standing: Standing, code: C, section: SectionKey, stretch: number, data: RouteFindingData[C], of: { readonly method?: MethodId; readonly fitting?: WayFitting } = {}): void {
+  found<C extends RouteFindingCode>(
+    standing: Standing,
+    code: C,
+    section: SectionKey,
+    stretch: number,
+    data: RouteFindingData[C],
+    of: { readonly method?: MethodId; readonly fitting?: WayFitting } = {},
+  ): void {
     const plain = cite(this.#code, section);
     const where = of.method === undefined ? plain : methodCitation(plain, of.method);
-    const finding: RouteFinding<C> = { code, standing, data, cite: where, stretch, fitting: of.fitting ?? null };
+    const finding: RouteFinding<C> = {
+      code,
+      standing,
+      data,
+      cite: where,
+      stretch,
+      fitting: of.fitting ?? null,
+    };
     // The compiler cannot see that a finding of one code is a member of the union.
     this.#all.push(finding as unknown as AnyRouteFinding);
-  } // prettier-ignore
+  }
 
   /** What was found, in the order in which it was. */
   get all(): readonly AnyRouteFinding[] {

@@ -21,8 +21,20 @@ import { bendsItemSchema, offsetBendItemSchema, strapsItemSchema } from './route
 export const worksheetFileSchema = worksheetSchema.extend({
   items: z.array(
     z.union([
-      circuitItemSchema, ampacityItemSchema, dropItemSchema, fillItemSchema, fillCountItemSchema, motorItemSchema,
-      rangeDemandItemSchema, boxItemSchema, burialItemSchema, bondLoopItemSchema, serviceItemSchema, bendsItemSchema, offsetBendItemSchema, strapsItemSchema,
+      circuitItemSchema,
+      ampacityItemSchema,
+      dropItemSchema,
+      fillItemSchema,
+      fillCountItemSchema,
+      motorItemSchema,
+      rangeDemandItemSchema,
+      boxItemSchema,
+      burialItemSchema,
+      bondLoopItemSchema,
+      serviceItemSchema,
+      bendsItemSchema,
+      offsetBendItemSchema,
+      strapsItemSchema,
     ]),
   ),
-}); // prettier-ignore
+});

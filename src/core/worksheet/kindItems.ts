@@ -28,9 +28,25 @@ const USUAL_SERVICE_FACTOR = 1.15;
 const plateFindings = (plateA: number | undefined, flcA: number, code: Edition): readonly FindingLine[] => {
   if (plateA === undefined) return [];
   return plateA > flcA
-    ? [findingLine(code, 'motor.table', 'motor.plate-above-table', 'check', `The plate says ${n(plateA)} A, more than the table's ${n(flcA)} A.`)]
-    : [findingLine(code, 'motor.table', 'motor.fla-used-for-flc', 'note', `The plate's ${n(plateA)} A are for the overload; conductor and device go by the table, ${n(flcA)} A.`)];
-}; // prettier-ignore
+    ? [
+        findingLine(
+          code,
+          'motor.table',
+          'motor.plate-above-table',
+          'check',
+          `The plate says ${n(plateA)} A, more than the table's ${n(flcA)} A.`,
+        ),
+      ]
+    : [
+        findingLine(
+          code,
+          'motor.table',
+          'motor.fla-used-for-flc',
+          'note',
+          `The plate's ${n(plateA)} A are for the overload; conductor and device go by the table, ${n(flcA)} A.`,
+        ),
+      ];
+};
 
 /** A motor's table current, short-circuit device, conductor and overload. */
 export function answerMotor(item: MotorItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
@@ -45,7 +61,18 @@ export function answerMotor(item: MotorItem, given: Given, code: Edition): ItemA
   const ocpdA = nextStandard(code, Math.max(computedA, 15)) ?? computedA;
   const minConductorA = (flcA * code.tables.motorProtection.conductor) / 100;
   const overloadA = nameplateA === undefined ? null : (nameplateA * overloadPercent(serviceFactor)) / 100;
-  const overload = overloadA === null ? [] : [line(code, 'motor.overload', 'Overload', `${n(nameplateA ?? 0)} A × ${overloadPercent(serviceFactor)} %`, `${n(overloadA)} A`)];
+  const overload =
+    overloadA === null
+      ? []
+      : [
+          line(
+            code,
+            'motor.overload',
+            'Overload',
+            `${n(nameplateA ?? 0)} A × ${overloadPercent(serviceFactor)} %`,
+            `${n(overloadA)} A`,
+          ),
+        ];
   return {
     id: item.id,
     kind: item.kind,
@@ -53,19 +80,30 @@ export function answerMotor(item: MotorItem, given: Given, code: Edition): ItemA
     findings: plateFindings(nameplateA, flcA, code),
     working: [
       ...defaultLines(given, nameplateA === undefined ? { phase, device } : { phase, device, serviceFactor }),
-      line(code, phase === 1 ? 'table.motor-1' : 'table.motor-3', 'Full-load current', `${n(hp)} hp at ${n(volts)} V`, `${n(flcA)} A`),
+      line(
+        code,
+        phase === 1 ? 'table.motor-1' : 'table.motor-3',
+        'Full-load current',
+        `${n(hp)} hp at ${n(volts)} V`,
+        `${n(flcA)} A`,
+      ),
       line(code, 'table.motor-device', 'Device', `${n(flcA)} A × ${percent} %`, `${n(computedA)} A`),
       line(code, 'motor.device', 'Next standard rating', `above ${n(computedA)} A`, `${n(ocpdA)} A`),
       line(code, 'motor.conductor', 'Conductor', `${n(flcA)} A × 125 %`, `${n(minConductorA)} A`),
       ...overload,
     ],
   };
-} // prettier-ignore
+}
 
 /** Demand of several ranges. */
 export function answerRangeDemand(item: RangeDemandItem, _given: Given, code: Edition): ItemAnswer {
   const { demandVA, column, columnKW, increasePct } = cookingDemand(item.ranges, code);
-  const note = increasePct > 0 ? `increased ${increasePct} % for plates above 12 kW` : column === 'C' ? 'column C' : 'the plates themselves are less';
+  const note =
+    increasePct > 0
+      ? `increased ${increasePct} % for plates above 12 kW`
+      : column === 'C'
+        ? 'column C'
+        : 'the plates themselves are less';
   return {
     id: item.id,
     kind: item.kind,
@@ -76,13 +114,16 @@ export function answerRangeDemand(item: RangeDemandItem, _given: Given, code: Ed
       line(code, 'table.range', 'Demand', note, `${n(demandVA, 0)} VA`),
     ],
   };
-} // prettier-ignore
+}
 
 /** The volume that a box needs. */
 export function answerBox(item: BoxItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
   const large = tooLargeForFill(item);
   if (large !== undefined) {
-    return { path: 'conductors', message: `${large} is ${PULL_BOX_FROM} AWG or larger: such a box is sized as a pull box, not by volume.` };
+    return {
+      path: 'conductors',
+      message: `${large} is ${PULL_BOX_FROM} AWG or larger: such a box is sized as a pull box, not by volume.`,
+    };
   }
   const parts = boxFill(item, code);
   const requiredIn3 = parts.reduce((sum, { in3 }) => sum + in3, 0);
@@ -92,19 +133,36 @@ export function answerBox(item: BoxItem, given: Given, code: Edition): ItemAnswe
     id: item.id,
     kind: item.kind,
     result: { requiredIn3, parts, ok },
-    findings: ok === false ? [findingLine(code, 'table.boxes', 'box.fill', 'stop', `The box has ${n(item.boxIn3 ?? 0)} in³; ${n(requiredIn3)} in³ are needed.`)] : [],
+    findings:
+      ok === false
+        ? [
+            findingLine(
+              code,
+              'table.boxes',
+              'box.fill',
+              'stop',
+              `The box has ${n(item.boxIn3 ?? 0)} in³; ${n(requiredIn3)} in³ are needed.`,
+            ),
+          ]
+        : [],
     working: [
       ...defaultLines(given, { clamps, fittings }),
-      ...parts.map(({ what, in3 }) => line(code, 'table.conductor-volume', what, 'by volume', `${n(in3)} in³`)),
+      ...parts.map(({ what, in3 }) =>
+        line(code, 'table.conductor-volume', what, 'by volume', `${n(in3)} in³`),
+      ),
       line(code, 'table.boxes', 'In all', `${parts.length} parts`, `${n(requiredIn3)} in³`),
     ],
   };
-} // prettier-ignore
+}
 
 /** The least cover of a buried method. */
 export function answerBurial(item: BurialItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
   const cover = burialCover({ ...item, place: item.location }, code);
-  if (cover === null) return { path: 'method', message: `${item.method} may not be buried; use uf-b or a raceway listed for it.` };
+  if (cover === null)
+    return {
+      path: 'method',
+      message: `${item.method} may not be buried; use uf-b or a raceway listed for it.`,
+    };
   const { gfci } = item;
   return {
     id: item.id,
@@ -113,10 +171,16 @@ export function answerBurial(item: BurialItem, given: Given, code: Edition): Ite
     findings: [],
     working: [
       ...defaultLines(given, { gfci }),
-      line(code, 'table.burial', 'Least cover', `${item.location}, column ${cover.column}`, `${cover.coverIn} in`),
+      line(
+        code,
+        'table.burial',
+        'Least cover',
+        `${item.location}, column ${cover.column}`,
+        `${cover.coverIn} in`,
+      ),
     ],
   };
-} // prettier-ignore
+}
 
 /** The length of a bonding loop. */
 export function answerBondLoop(item: BondLoopItem, given: Given, code: Edition): ItemAnswer {
@@ -128,7 +192,17 @@ export function answerBondLoop(item: BondLoopItem, given: Given, code: Edition):
     id: item.id,
     kind: item.kind,
     result: { perimeterFt, loopFt, totalFt, points },
-    findings: near ? [findingLine(code, 'bond.loop', 'bond.loop-distance', 'stop', `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is asked.`)] : [],
+    findings: near
+      ? [
+          findingLine(
+            code,
+            'bond.loop',
+            'bond.loop-distance',
+            'stop',
+            `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is asked.`,
+          ),
+        ]
+      : [],
     working: [
       ...defaultLines(given, { tailsFt: item.tailsFt.length }),
       line(code, 'bond.loop', 'Perimeter', Object.keys(item.shape).join(''), `${n(perimeterFt)} ft`),
@@ -136,4 +210,4 @@ export function answerBondLoop(item: BondLoopItem, given: Given, code: Edition):
       line(code, 'bond.loop', 'With tails', `${item.tailsFt.length} tails`, `${n(totalFt)} ft`),
     ],
   };
-} // prettier-ignore
+}

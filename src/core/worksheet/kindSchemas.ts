@@ -32,10 +32,13 @@ export const boxItemSchema = z.strictObject({
   boxIn3: z.number().positive().max(1000).optional(),
   conductors: z.array(counted).max(40).default([]),
   egc: z.array(counted).max(20).default([]),
-  devices: z.array(z.strictObject({ size, gangs: z.number().int().min(1).max(6) })).max(12).default([]),
+  devices: z
+    .array(z.strictObject({ size, gangs: z.number().int().min(1).max(6) }))
+    .max(12)
+    .default([]),
   clamps: z.boolean().default(false),
   fittings: z.number().int().min(0).max(10).default(0),
-}); // prettier-ignore
+});
 
 /** Cover of a buried method. */
 export const burialItemSchema = z.strictObject({
@@ -51,7 +54,10 @@ export const burialItemSchema = z.strictObject({
 const side = z.number().positive().max(500);
 const lengthAndWidth = z
   .strictObject({ lengthFt: side, widthFt: side })
-  .refine(({ lengthFt, widthFt }) => lengthFt >= widthFt, { path: ['lengthFt'], message: 'The length may not be less than the width, widthFt.' }); // prettier-ignore
+  .refine(({ lengthFt, widthFt }) => lengthFt >= widthFt, {
+    path: ['lengthFt'],
+    message: 'The length may not be less than the width, widthFt.',
+  });
 
 /** Length of a bonding loop. */
 export const bondLoopItemSchema = z.strictObject({
@@ -62,11 +68,16 @@ export const bondLoopItemSchema = z.strictObject({
     z.strictObject({ rectangle: lengthAndWidth }),
     z.strictObject({ oval: lengthAndWidth }),
     z.strictObject({ stadium: lengthAndWidth }),
-    z.strictObject({ polygon: z.array(z.tuple([z.number(), z.number()])).min(3).max(500) }),
+    z.strictObject({
+      polygon: z
+        .array(z.tuple([z.number(), z.number()]))
+        .min(3)
+        .max(500),
+    }),
   ]),
   offsetIn: z.number().min(0).max(120),
   tailsFt: z.array(z.number().min(0).max(1000)).max(100).default([]),
-}); // prettier-ignore
+});
 
 const serviceLoad = z.strictObject({
   what: z.string().min(1).max(80),

@@ -19,13 +19,31 @@ export function answerBends(item: BendsItem, _given: Given, code: Edition): Item
     id: item.id,
     kind: item.kind,
     result: { degrees, ok, pullPointsNeeded: needed },
-    findings: ok ? [] : [findingLine(code, 'raceway.bends', 'raceway.bends', 'stop', `${n(degrees)}° of bend between pull points; ${n(limit)}° is the most.`)],
+    findings: ok
+      ? []
+      : [
+          findingLine(
+            code,
+            'raceway.bends',
+            'raceway.bends',
+            'stop',
+            `${n(degrees)}° of bend between pull points; ${n(limit)}° is the most.`,
+          ),
+        ],
     working: [
-      ...sums.map((sum, at) => line(code, 'raceway.bends', `Part ${at + 1} between pull points`, `${n(limit)}° at most`, `${n(sum)}°`)),
+      ...sums.map((sum, at) =>
+        line(
+          code,
+          'raceway.bends',
+          `Part ${at + 1} between pull points`,
+          `${n(limit)}° at most`,
+          `${n(sum)}°`,
+        ),
+      ),
       line(code, 'raceway.bends', 'Pull points to add', 'before the bend that would pass it', String(needed)),
     ],
   };
-} // prettier-ignore
+}
 
 /** Marks of an offset: how far apart they stand, and what the raceway loses. */
 export function answerOffsetBend(item: OffsetBendItem, _given: Given, code: Edition): ItemAnswer {
@@ -38,11 +56,17 @@ export function answerOffsetBend(item: OffsetBendItem, _given: Given, code: Edit
     findings: [],
     working: [
       line(code, 'raceway.bends', 'Multiplier', `1 / sin ${n(angleDeg)}°`, n(multiplier, 3)),
-      line(code, 'raceway.bends', 'Between the marks', `${n(riseIn)} in × ${n(multiplier, 3)}`, `${n(spacingIn)} in`),
+      line(
+        code,
+        'raceway.bends',
+        'Between the marks',
+        `${n(riseIn)} in × ${n(multiplier, 3)}`,
+        `${n(spacingIn)} in`,
+      ),
       line(code, 'raceway.bends', 'Shrink', `${n(riseIn)} in × tan ${n(angleDeg / 2)}°`, `${n(shrinkIn)} in`),
     ],
   };
-} // prettier-ignore
+}
 
 /** Supports of a straight length, equally spaced. */
 export function answerStraps(item: StrapsItem, given: Given, code: Edition): ItemAnswer {
@@ -51,7 +75,8 @@ export function answerStraps(item: StrapsItem, given: Given, code: Edition): Ite
   const spacingIn = legal.spacingIn * (practice === 'half' ? 0.5 : 1);
   const positionsFt = supportMarks(lengthFt, { ...legal, spacingIn });
   const named = trade === null ? methodName(method) : `${trade} ${methodName(method)}`;
-  const read = (step: string, inches: number) => line(code, 'support.spacing', step, named, `${n(inches)} in`, method);
+  const read = (step: string, inches: number) =>
+    line(code, 'support.spacing', step, named, `${n(inches)} in`, method);
   return {
     id: item.id,
     kind: item.kind,
@@ -61,7 +86,14 @@ export function answerStraps(item: StrapsItem, given: Given, code: Edition): Ite
       ...defaultLines(given, trade === null ? { practice, trade: '1/2' } : { practice }),
       read('Within of a box', legal.withinIn),
       read('Largest spacing', legal.spacingIn),
-      line(code, 'support.spacing', 'Supports', `${n(lengthFt)} ft, ${n(spacingIn)} in at most between`, counted(positionsFt.length, 'support'), method),
+      line(
+        code,
+        'support.spacing',
+        'Supports',
+        `${n(lengthFt)} ft, ${n(spacingIn)} in at most between`,
+        counted(positionsFt.length, 'support'),
+        method,
+      ),
     ],
   };
-} // prettier-ignore
+}

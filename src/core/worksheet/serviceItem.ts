@@ -41,7 +41,11 @@ function compute(item: ServiceItem, code: Edition): ServiceLoadResult {
 }
 
 /** The load of a dwelling's service by one of four methods. */
-export function answerService(item: ServiceItem, given: Readonly<Record<string, unknown>>, code: Edition): ItemAnswer | FieldProblem {
+export function answerService(
+  item: ServiceItem,
+  given: Readonly<Record<string, unknown>>,
+  code: Edition,
+): ItemAnswer | FieldProblem {
   if (item.method === 'measured' && item.measuredKW === undefined) {
     return { path: 'measuredKW', message: 'The measured method needs the peak demand, measuredKW.' };
   }
@@ -55,8 +59,18 @@ export function answerService(item: ServiceItem, given: Readonly<Record<string, 
     findings: [],
     working: [
       ...defaultLines(given, { smallApplianceCircuits, laundryCircuits, voltage }),
-      ...parts.map(({ what, connectedVA, countedVA }) => ({ step: what, formula: `of ${n(connectedVA, 0)} VA`, result: `${n(countedVA, 0)} VA`, rule })),
-      { step: 'In all', formula: `${n(totalVA, 0)} VA / ${n(voltage)} V`, result: `${n(totalVA / voltage)} A`, rule },
+      ...parts.map(({ what, connectedVA, countedVA }) => ({
+        step: what,
+        formula: `of ${n(connectedVA, 0)} VA`,
+        result: `${n(countedVA, 0)} VA`,
+        rule,
+      })),
+      {
+        step: 'In all',
+        formula: `${n(totalVA, 0)} VA / ${n(voltage)} V`,
+        result: `${n(totalVA / voltage)} A`,
+        rule,
+      },
     ],
   };
-} // prettier-ignore
+}

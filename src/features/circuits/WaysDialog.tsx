@@ -10,7 +10,7 @@ import { findingSentence } from '../../core/wording/findings';
 import { bindingWords, orderName, relaxedWords, wayName } from '../../core/wording/ways';
 import { counted } from '../../core/wording/words';
 import type { CircuitView } from '../../store/circuitView';
-import { useAlternatives } from '../../store/search/useAlternatives';
+import { useAlternatives, type Search } from '../../store/search/useAlternatives';
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { Dialog } from '../../ui/shell/Dialog';
@@ -73,7 +73,17 @@ function Compared({
   );
 }
 
-function Holding({ ways, by, chosen, onChoose }: { readonly ways: readonly Way[]; readonly by: WayOrder; readonly chosen: Way | undefined; readonly onChoose: (way: Way) => void }) {
+function Holding({
+  ways,
+  by,
+  chosen,
+  onChoose,
+}: {
+  readonly ways: readonly Way[];
+  readonly by: WayOrder;
+  readonly chosen: Way | undefined;
+  readonly onChoose: (way: Way) => void;
+}) {
   return (
     <div className={classes['scroll']} tabIndex={0} role="region" aria-label="Ways that hold">
       <table className={classes['ways']}>
@@ -113,7 +123,7 @@ function Holding({ ways, by, chosen, onChoose }: { readonly ways: readonly Way[]
       </table>
     </div>
   );
-} // prettier-ignore
+}
 
 function Rejected({ ways }: { readonly ways: readonly Way[] }) {
   return (
@@ -132,7 +142,13 @@ function Rejected({ ways }: { readonly ways: readonly Way[] }) {
 }
 
 /** What binds the circuit, and the cheapest thing that would relax it. */
-function Binds({ sensitivity, onTake }: { readonly sensitivity: Sensitivity; readonly onTake: (relaxed: Sensitivity['relaxations'][number]) => void }) {
+function Binds({
+  sensitivity,
+  onTake,
+}: {
+  readonly sensitivity: Sensitivity;
+  readonly onTake: (relaxed: Sensitivity['relaxations'][number]) => void;
+}) {
   const { canWrite } = useJobEditor();
   return (
     <div className={classes['binds']}>
@@ -156,11 +172,44 @@ function Binds({ sensitivity, onTake }: { readonly sensitivity: Sensitivity; rea
             <span className="fig">saves {printPriceChange(relaxed.saves).replace('+', '')}</span>
           </li>
         ))}
-        {sensitivity.relaxations.length === 0 && <li className="second">No single thing that gives way saves material.</li>}
+        {sensitivity.relaxations.length === 0 && (
+          <li className="second">No single thing that gives way saves material.</li>
+        )}
       </ul>
     </div>
   );
-} // prettier-ignore
+}
+
+interface SearchStateProps {
+  readonly search: Search;
+  readonly onStop: () => void;
+  readonly onAgain: () => void;
+}
+
+/** How far the search is, with the way to stop it or to start it again; nothing once it is done. */
+function SearchState({ search, onStop, onAgain }: SearchStateProps) {
+  if (search.state === 'done') return null;
+  if (search.state === 'running')
+    return (
+      <div className={classes['running']} role="status">
+        <Progress
+          aria-label="How far the search is"
+          value={search.progress === null ? 0 : (search.progress.tried / search.progress.of) * 100}
+        />
+        <Button variant="default" onClick={onStop}>
+          Stop
+        </Button>
+      </div>
+    );
+  return (
+    <p role="status">
+      {search.state === 'stopped' ? 'Stopped.' : 'The search failed.'}{' '}
+      <button type="button" className="act" onClick={onAgain}>
+        Search again
+      </button>
+    </p>
+  );
+}
 
 /** Every way of running one circuit, found in a worker, ranked, compared with what it is, taken with one click. */
 export function WaysDialog({ job, view, onClose }: WaysDialogProps) {
@@ -176,22 +225,7 @@ export function WaysDialog({ job, view, onClose }: WaysDialogProps) {
   };
   return (
     <Dialog wide opened onClose={onClose} title={`Every way to run ${view.circuit.name}`}>
-      {search.state === 'running' && (
-        <div className={classes['running']} role="status">
-          <Progress aria-label="How far the search is" value={search.progress === null ? 0 : (search.progress.tried / search.progress.of) * 100} />
-          <Button variant="default" onClick={stop}>
-            Stop
-          </Button>
-        </div>
-      )}
-      {(search.state === 'stopped' || search.state === 'failed') && (
-        <p role="status">
-          {search.state === 'stopped' ? 'Stopped.' : 'The search failed.'}{' '}
-          <button type="button" className="act" onClick={again}>
-            Search again
-          </button>
-        </p>
-      )}
+      <SearchState search={search} onStop={stop} onAgain={again} />
       {search.state === 'done' && (
         <>
           <Binds
@@ -222,4 +256,4 @@ export function WaysDialog({ job, view, onClose }: WaysDialogProps) {
       )}
     </Dialog>
   );
-} // prettier-ignore
+}

@@ -3,6 +3,7 @@ import { useMemo, useRef, useState } from 'react';
 import type { AmendmentChange } from '../../core/code/amendment';
 import { readAmendments, writeAmendments } from '../../core/job/amendmentFile';
 import { amendmentSchema } from '../../core/job/amendmentSchema';
+import type { SolveContext } from '../../core/circuit/solveContext';
 import { jobContext } from '../../core/job/jobContext';
 import { jobFileName } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
@@ -77,15 +78,24 @@ function RuleFields({ draft, set }: { readonly draft: Draft; readonly set: (part
   );
 }
 
+/** What the job would be solved under if the draft were in force. */
+function contextWithDraft(job: Job, draft: Draft): SolveContext {
+  const whole = {
+    ...draft,
+    title: draft.title || 'Draft',
+    source: draft.source || 'Draft',
+    date: draft.date || '2000-01-01',
+  };
+  const read = amendmentSchema.safeParse(amendmentOf(whole, 'draft'));
+  return jobContext({ ...job, amendments: read.success ? [...job.amendments, read.data] : job.amendments });
+}
+
 /** A new local rule, with what it would change in this job while it is written. */
 function NewRule({ job }: { readonly job: Job }) {
   const { edit, canWrite } = useJobEditor();
   const [draft, setDraft] = useState(FRESH);
   const problem = problemOf(draft);
-  const context = useMemo(() => {
-    const read = amendmentSchema.safeParse(amendmentOf({ ...draft, title: draft.title || 'Draft', source: draft.source || 'Draft', date: draft.date || '2000-01-01' }, 'draft'));
-    return jobContext({ ...job, amendments: read.success ? [...job.amendments, read.data] : job.amendments });
-  }, [job, draft]);
+  const context = useMemo(() => contextWithDraft(job, draft), [job, draft]);
   const changes = useJobChanges(job, context);
   const set = (part: Partial<Draft>): void => {
     setDraft((so) => ({ ...so, ...part }));
@@ -97,7 +107,10 @@ function NewRule({ job }: { readonly job: Job }) {
         event.preventDefault();
         const read = amendmentSchema.safeParse(amendmentOf(draft, crypto.randomUUID()));
         if (!read.success) return;
-        edit({ kind: 'set-job', fields: { amendments: [...job.amendments, read.data] } }, `Local rule: ${read.data.title}`);
+        edit(
+          { kind: 'set-job', fields: { amendments: [...job.amendments, read.data] } },
+          `Local rule: ${read.data.title}`,
+        );
         setDraft(FRESH);
       }}
     >
@@ -133,7 +146,7 @@ function NewRule({ job }: { readonly job: Job }) {
       </div>
     </form>
   );
-} // prettier-ignore
+}
 
 function InForce({ job }: { readonly job: Job }) {
   const { edit, canWrite } = useJobEditor();
@@ -183,10 +196,11 @@ function useImport(job: Job): { readonly read: (file: File) => Promise<void>; re
     const fresh = found.amendments.filter(({ id }) => !job.amendments.some((each) => each.id === id));
     const amendments = [...job.amendments, ...fresh].slice(0, 40);
     setSaid(`${fresh.length} of ${found.amendments.length} rules are new here.`);
-    if (fresh.length > 0) edit({ kind: 'set-job', fields: { amendments: amendments } }, `Local rules of ${file.name}`);
+    if (fresh.length > 0)
+      edit({ kind: 'set-job', fields: { amendments: amendments } }, `Local rules of ${file.name}`);
   };
   return { read, said };
-} // prettier-ignore
+}
 
 /** Local rules: those in force with source and date, a new one, and files of them in and out. */
 export function AmendmentsDialog({ job, onClose }: AmendmentsDialogProps) {
@@ -196,8 +210,8 @@ export function AmendmentsDialog({ job, onClose }: AmendmentsDialogProps) {
   return (
     <Dialog wide opened onClose={onClose} title="Local rules">
       <p className="second">
-        What a state, county or town changes. Each working that a rule touched names it. Samples are samples: write what
-        your authority says.
+        What a state, county or town changes. Each working that a rule touched names it. Samples are samples:
+        write what your authority says.
       </p>
       <InForce job={job} />
       <p className={classes['acts']}>
@@ -236,4 +250,4 @@ export function AmendmentsDialog({ job, onClose }: AmendmentsDialogProps) {
       <NewRule job={job} />
     </Dialog>
   );
-} // prettier-ignore
+}

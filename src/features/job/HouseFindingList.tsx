@@ -15,15 +15,29 @@ interface HouseFindingListProps {
   readonly findings: readonly AnyHouseFinding[];
 }
 
-function Answer({ job, about, finding }: { readonly job: Job; readonly about: string; readonly finding: AnyHouseFinding }) {
+function Answer({
+  job,
+  about,
+  finding,
+}: {
+  readonly job: Job;
+  readonly about: string;
+  readonly finding: AnyHouseFinding;
+}) {
   const { canWrite, edit } = useJobEditor();
   const given = job.answers.find((each) => each.about === about && each.code === finding.code)?.text ?? '';
   const keep = (text: string): void => {
     const others = job.answers.filter((each) => each.about !== about || each.code !== finding.code);
-    edit({ kind: 'set-job', fields: { answers: text === '' ? others : [...others, { about, code: finding.code, text }] } }, 'Answer a question');
+    edit(
+      {
+        kind: 'set-job',
+        fields: { answers: text === '' ? others : [...others, { about, code: finding.code, text }] },
+      },
+      'Answer a question',
+    );
   };
   return <AnswerField asks={finding.standing === 'ask'} given={given} disabled={!canWrite} onAnswer={keep} />;
-} // prettier-ignore
+}
 
 /** Findings about service or panel, each with its rule and room for the answer that closes it. */
 export function HouseFindingList({ job, about, findings }: HouseFindingListProps) {

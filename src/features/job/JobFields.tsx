@@ -24,7 +24,17 @@ function parseAmbient(text: string): number | Refused {
 }
 
 /** A text of the job, saved as it is typed; one visit to the field is one step of undo. */
-function JobText({ job, field, label, least = 0 }: { readonly job: Job; readonly field: 'name' | 'authority'; readonly label: string; readonly least?: number }) {
+function JobText({
+  job,
+  field,
+  label,
+  least = 0,
+}: {
+  readonly job: Job;
+  readonly field: 'name' | 'authority';
+  readonly label: string;
+  readonly least?: number;
+}) {
   const { edit, canWrite } = useJobEditor();
   return (
     <TextInput
@@ -34,11 +44,16 @@ function JobText({ job, field, label, least = 0 }: { readonly job: Job; readonly
       maxLength={field === 'name' ? 80 : 120}
       onChange={(event) => {
         const text = event.currentTarget.value;
-        if (text.trim().length >= least) edit({ kind: 'set-job', fields: { [field]: least > 0 ? text.trim() : text } }, label, `job ${field}`);
+        if (text.trim().length >= least)
+          edit(
+            { kind: 'set-job', fields: { [field]: least > 0 ? text.trim() : text } },
+            label,
+            `job ${field}`,
+          );
       }}
     />
   );
-} // prettier-ignore
+}
 
 /** The edition in force, with the way to another. */
 function EditionLine({ job }: { readonly job: Job }) {
@@ -56,9 +71,11 @@ function EditionLine({ job }: { readonly job: Job }) {
       >
         Change it, and see what changes
       </button>
-      {!editionOf(job.edition).verified && <span>Not read: figures of 2023. Compare with the printed code.</span>}
+      {!editionOf(job.edition).verified && (
+        <span>Not read: figures of 2023. Compare with the printed code.</span>
+      )}
     </p>
-  ); // prettier-ignore
+  );
 }
 
 const DESIGN = [
@@ -82,12 +99,16 @@ function DesignFields({ job }: { readonly job: Job }) {
           print={(value) => printTemperature(celsius(value))}
           parse={parseAmbient}
           onValue={(value, key) => {
-            edit({ kind: 'set-job', fields: { designC: { ...job.designC, [place]: value } } }, `Ambient, ${label}`, key);
+            edit(
+              { kind: 'set-job', fields: { designC: { ...job.designC, [place]: value } } },
+              `Ambient, ${label}`,
+              key,
+            );
           }}
         />
       ))}
     </fieldset>
-  ); // prettier-ignore
+  );
 }
 
 /** House practices and local rules, each a dialog of its own. */

@@ -111,28 +111,33 @@ function Files({ job, onFile }: { readonly job: Job; readonly onFile: (file: Fil
   );
 }
 
+/** What lets a file be dropped on an element. */
+const dropOf = (onFile: (file: File | undefined) => void) => ({
+  onDragOver: (event: DragEvent) => {
+    event.preventDefault();
+  },
+  onDrop: (event: DragEvent) => {
+    event.preventDefault();
+    onFile(event.dataTransfer.files[0]);
+  },
+});
+
 /** Many appliances at once: a builder's schedule pasted, dropped or chosen, every row sized or told what is wrong. */
 export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
   const { edit, canWrite } = useJobEditor();
   const [text, setText] = useState('');
   const later = useDeferredValue(text);
-  const schedule = useMemo(() => (later.trim() === '' ? null : readSchedule(later, () => crypto.randomUUID(), job.designC)), [later, job.designC]);
+  const schedule = useMemo(
+    () => (later.trim() === '' ? null : readSchedule(later, () => crypto.randomUUID(), job.designC)),
+    [later, job.designC],
+  );
   const rows = schedule === null || 'problem' in schedule ? [] : schedule.rows;
   const take = (file: File | undefined): void => {
     if (file !== undefined) void file.text().then(setText);
   };
   return (
     <Dialog wide opened onClose={onClose} title="A schedule of appliances">
-      <div
-        className={classes['form']}
-        onDragOver={(event: DragEvent) => {
-          event.preventDefault();
-        }}
-        onDrop={(event: DragEvent) => {
-          event.preventDefault();
-          take(event.dataTransfer.files[0]);
-        }}
-      >
+      <div className={classes['form']} {...dropOf(take)}>
         <Textarea
           className={classes['wide'] ?? ''}
           label="Paste it here, or drop a file"
@@ -155,7 +160,14 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
           <Button
             disabled={!canWrite || rows.length === 0 || text !== later}
             onClick={() => {
-              edit({ kind: 'insert-circuits', circuits: rows.map(({ circuit }) => circuit), at: job.circuits.length }, `Add ${counted(rows.length, 'circuit')}`);
+              edit(
+                {
+                  kind: 'insert-circuits',
+                  circuits: rows.map(({ circuit }) => circuit),
+                  at: job.circuits.length,
+                },
+                `Add ${counted(rows.length, 'circuit')}`,
+              );
               onClose();
             }}
           >
@@ -168,4 +180,4 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
       </div>
     </Dialog>
   );
-} // prettier-ignore
+}

@@ -90,14 +90,17 @@ function SiteFieldOne({ question, site, disabled, set }: OneProps) {
         disabled={disabled}
         value={typeof value === 'string' ? value : UNKNOWN}
         choices={[
-          { value: UNKNOWN, label: byRule ? (question.key === 'room' ? 'As the run ends' : 'By rule') : 'Not looked at' },
+          {
+            value: UNKNOWN,
+            label: byRule ? (question.key === 'room' ? 'As the run ends' : 'By rule') : 'Not looked at',
+          },
           ...question.values.map((each) => ({ value: each, label: siteValue(each) })),
         ]}
         onChoose={(next) => {
           set(next === UNKNOWN ? undefined : next);
         }}
       />
-    ); // prettier-ignore
+    );
   }
   const { kind } = question;
   return (

@@ -29,17 +29,24 @@ interface TypeBarProps {
 
 /** What was understood of the line, with the circuit that it would be. */
 function Understood({ job, text }: { readonly job: Job; readonly text: string }) {
-  if (text.trim() === '') return <span className="second">As &quot;range 12 kW&quot; or &quot;mini split 19/30 62 ft pvc outdoors&quot;.</span>;
+  if (text.trim() === '')
+    return (
+      <span className="second">
+        As &quot;range 12 kW&quot; or &quot;mini split 19/30 62 ft pvc outdoors&quot;.
+      </span>
+    );
   const typed = readTyped(text);
   if ('problem' in typed) return <span className={classes['problem']}>{typed.problem}</span>;
   const { circuit, solved } = circuitView(job, typedCircuit(typed, job, 'typed', 'typed'));
   return (
     <span>
       {typed.understood}: <b className="fig">{circuitLine(solved, circuit)}</b>
-      {typed.lengthFt === undefined && <span className="second"> over {USUAL_LENGTH_FT} ft until a length is given</span>}
+      {typed.lengthFt === undefined && (
+        <span className="second"> over {USUAL_LENGTH_FT} ft until a length is given</span>
+      )}
     </span>
   );
-} // prettier-ignore
+}
 
 /** A circuit by typing: the line is completed, and says what it understood before it is taken. */
 export function TypeBar({ job, onAdded }: TypeBarProps) {

@@ -27,7 +27,12 @@ interface PaneProps {
 }
 
 const notesOf = (standing: readonly Standing[]): ReadonlyMap<string, string> =>
-  new Map(standing.flatMap((each) => { const note = standingNote(each); return note === undefined ? [] : [[each.id, note] as const]; })); // prettier-ignore
+  new Map(
+    standing.flatMap((each) => {
+      const note = standingNote(each);
+      return note === undefined ? [] : [[each.id, note] as const];
+    }),
+  );
 
 interface CircuitsProps extends PaneProps {
   readonly picked: string | null;
@@ -144,7 +149,11 @@ function Face({ job, view, picked, onPick }: CircuitsProps) {
         </ul>
       </header>
       {refused !== null && <p role="alert">{refused}</p>}
-      {picked !== null && refused === null && <p className="second" role="status">Choose the space it goes to. A breaker that is there may share its space where the label allows it.</p>}
+      {picked !== null && refused === null && (
+        <p className="second" role="status">
+          Choose the space it goes to. A breaker that is there may share its space where the label allows it.
+        </p>
+      )}
       <PanelFace
         face={face}
         narrow={phone}
@@ -156,7 +165,7 @@ function Face({ job, view, picked, onPick }: CircuitsProps) {
       />
     </section>
   );
-} // prettier-ignore
+}
 
 function Board({ job, view }: PaneProps) {
   const [picked, setPicked] = useState<string | null>(null);
@@ -166,19 +175,32 @@ function Board({ job, view }: PaneProps) {
       <Circuits job={job} view={view} picked={picked} onPick={setPicked} />
       <Face job={job} view={view} picked={picked} onPick={setPicked} />
       <aside className={classes['side']} aria-label="Room, legs and findings">
-        {picked !== null && <PickedCard job={job} view={view} id={picked} onDone={() => { setPicked(null); }} />}
+        {picked !== null && (
+          <PickedCard
+            job={job}
+            view={view}
+            id={picked}
+            onDone={() => {
+              setPicked(null);
+            }}
+          />
+        )}
         <RoomPane job={job} view={view} />
         <LegsPane job={job} view={view} />
         <section aria-label="Bars">
           <h2>Neutrals and grounds</h2>
-          <BarsPicture panel={panel} {...view.bars} wrong={view.findings.some(({ code }) => code === 'panel.neutrals-mixed')} />
+          <BarsPicture
+            panel={panel}
+            {...view.bars}
+            wrong={view.findings.some(({ code }) => code === 'panel.neutrals-mixed')}
+          />
         </section>
         <h2>Findings</h2>
         <HouseFindingList job={job} about={panel.id} findings={view.findings} />
       </aside>
     </>
   );
-} // prettier-ignore
+}
 
 /** Which space each breaker stands in, what moves to make room, and what the directory then says. */
 export function PanelStage() {

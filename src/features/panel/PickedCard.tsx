@@ -21,34 +21,46 @@ interface PickedCardProps {
 const VA = { least: 0, most: 50000, units: ['va', 'w'], shown: 'VA' } as const;
 
 /** What the directory says of a breaker that was found, and what it carries. */
-function BreakerFields({ job, view: { panel }, breaker }: Pick<PickedCardProps, 'job' | 'view'> & { readonly breaker: Breaker }) {
+function BreakerFields({
+  job,
+  view: { panel },
+  breaker,
+}: Pick<PickedCardProps, 'job' | 'view'> & { readonly breaker: Breaker }) {
   const { change, canWrite } = usePanelEditor(job, panel);
   const { id } = breaker;
   const set = (fields: Partial<Breaker>, label: string, key?: string): void => {
-    change({ breakers: panel.breakers.map((each) => (each.id === id ? { ...each, ...fields } : each)) }, label, key);
+    change(
+      { breakers: panel.breakers.map((each) => (each.id === id ? { ...each, ...fields } : each)) },
+      label,
+      key,
+    );
   };
   return (
     <>
-          <TextInput
-            label="What it feeds, as the directory will say"
-            key={id}
-            defaultValue={breaker.name}
-            maxLength={60}
-            disabled={!canWrite}
-            onChange={(event) => { set({ name: event.currentTarget.value }, 'What a breaker feeds', `name ${id}`); }}
-          />
-          <QuantityField<number | null>
-            label="Load, where it is known"
-            value={breaker.va}
-            disabled={!canWrite}
-            inputMode="decimal"
-            print={(value) => (value === null ? '' : `${printNumber(value)} VA`)}
-            parse={(text) => parseOptional(text, VA)}
-            onValue={(va, key) => { set({ va }, 'Load of a breaker', key); }}
-          />
-        </>
+      <TextInput
+        label="What it feeds, as the directory will say"
+        key={id}
+        defaultValue={breaker.name}
+        maxLength={60}
+        disabled={!canWrite}
+        onChange={(event) => {
+          set({ name: event.currentTarget.value }, 'What a breaker feeds', `name ${id}`);
+        }}
+      />
+      <QuantityField<number | null>
+        label="Load, where it is known"
+        value={breaker.va}
+        disabled={!canWrite}
+        inputMode="decimal"
+        print={(value) => (value === null ? '' : `${printNumber(value)} VA`)}
+        parse={(text) => parseOptional(text, VA)}
+        onValue={(va, key) => {
+          set({ va }, 'Load of a breaker', key);
+        }}
+      />
+    </>
   );
-} // prettier-ignore
+}
 
 /** What is known of the breaker or circuit that was picked, and what may be done with it. */
 export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
@@ -57,7 +69,10 @@ export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
   const { goTo } = useStageActions();
   const breaker = panel.breakers.find((each) => each.id === id);
   const standing = planned(panel, wanted).find((each) => each.id === id);
-  const where = standing === undefined ? 'no space yet' : `space ${standing.poles === 2 ? slotsOf(standing).join(', ') : placeLabel(standing.place)}`;
+  const where =
+    standing === undefined
+      ? 'no space yet'
+      : `space ${standing.poles === 2 ? slotsOf(standing).join(', ') : placeLabel(standing.place)}`;
   const name = breaker?.name ?? wanted.find(({ circuitId }) => circuitId === id)?.name ?? '';
   return (
     <section className={classes['picked']} aria-label="Picked">
@@ -72,7 +87,10 @@ export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
             variant="default"
             disabled={!canWrite}
             onClick={() => {
-              plan(takeOut(panel, id), breaker === undefined ? 'Take out of its space' : 'Take a breaker out');
+              plan(
+                takeOut(panel, id),
+                breaker === undefined ? 'Take out of its space' : 'Take a breaker out',
+              );
               onDone();
             }}
           >
@@ -80,7 +98,13 @@ export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
           </Button>
         )}
         {breaker === undefined && (
-          <Button size="xs" variant="default" onClick={() => { goTo(id); }}>
+          <Button
+            size="xs"
+            variant="default"
+            onClick={() => {
+              goTo(id);
+            }}
+          >
             Open the circuit
           </Button>
         )}
@@ -90,4 +114,4 @@ export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
       </div>
     </section>
   );
-} // prettier-ignore
+}

@@ -58,7 +58,9 @@ function Ways({ job, view, ways }: RoomPaneProps & { readonly ways: readonly Roo
 function Moves({ view }: Pick<RoomPaneProps, 'view'>) {
   const { panel, wanted } = view;
   const standing = planned(panel, wanted);
-  const moved = standing.filter(({ fate }) => fate === 'moved').toSorted((a, b) => (a.from?.slot ?? 0) - (b.from?.slot ?? 0));
+  const moved = standing
+    .filter(({ fate }) => fate === 'moved')
+    .toSorted((a, b) => (a.from?.slot ?? 0) - (b.from?.slot ?? 0));
   const gone = panel.breakers.filter(({ id }) => panel.plan.gone.includes(id));
   if (moved.length + gone.length === 0) return null;
   return (
@@ -86,7 +88,7 @@ function Moves({ view }: Pick<RoomPaneProps, 'view'>) {
       </tbody>
     </table>
   );
-} // prettier-ignore
+}
 
 /** Room for the circuits that have no place yet. */
 export function RoomPane({ job, view }: RoomPaneProps) {
@@ -102,13 +104,23 @@ export function RoomPane({ job, view }: RoomPaneProps) {
       <h2>
         {needs === 0 ? 'Every circuit has its place' : `Make room: ${counted(needs, 'space')}`}
         <span className="second">
-          <StandingShape standing={fits ? 'ok' : 'stop'} /> {fits ? 'fits' : ways === undefined ? 'looking' : 'does not fit'}
+          <StandingShape standing={fits ? 'ok' : 'stop'} />{' '}
+          {fits ? 'fits' : ways === undefined ? 'looking' : 'does not fit'}
         </span>
       </h2>
       <dl className={classes['counts']}>
-        <div><dd className="fig">{unplaced.length}</dd><dt>without a place</dt></div>
-        <div><dd className="fig">{needs}</dd><dt>spaces wanted</dt></div>
-        <div><dd className="fig">{free}</dd><dt>spaces free</dt></div>
+        <div>
+          <dd className="fig">{unplaced.length}</dd>
+          <dt>without a place</dt>
+        </div>
+        <div>
+          <dd className="fig">{needs}</dd>
+          <dt>spaces wanted</dt>
+        </div>
+        <div>
+          <dd className="fig">{free}</dd>
+          <dt>spaces free</dt>
+        </div>
       </dl>
       {ways === undefined && needs > 0 && <p role="status">Looking for the fewest moves.</p>}
       {ways === null && <p role="alert">The search failed. Change anything to search again.</p>}
@@ -119,11 +131,13 @@ export function RoomPane({ job, view }: RoomPaneProps) {
           variant="default"
           size="xs"
           disabled={!canWrite}
-          onClick={() => { plan(startAgain(panel.plan), 'Plan the panel again'); }}
+          onClick={() => {
+            plan(startAgain(panel.plan), 'Plan the panel again');
+          }}
         >
           Plan it again from the start
         </Button>
       )}
     </section>
   );
-} // prettier-ignore
+}

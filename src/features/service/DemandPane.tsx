@@ -70,34 +70,59 @@ function Sources({ job, onFile, onRecorder }: SourcesProps) {
   const file = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<RecorderFault>('none');
   return (
-      <div className={classes['sources']}>
-        <input
-          ref={file}
-          type="file"
-          accept=".csv,.xml,text/csv,text/xml,application/xml"
-          hidden
-          aria-label="Record of demand, CSV or XML"
-          onChange={(event) => {
-            const chosen = event.currentTarget.files?.[0];
-            if (chosen !== undefined) onFile(chosen);
-            event.currentTarget.value = '';
+    <div className={classes['sources']}>
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,.xml,text/csv,text/xml,application/xml"
+        hidden
+        aria-label="Record of demand, CSV or XML"
+        onChange={(event) => {
+          const chosen = event.currentTarget.files?.[0];
+          if (chosen !== undefined) onFile(chosen);
+          event.currentTarget.value = '';
+        }}
+      />
+      <Button
+        variant="default"
+        disabled={!canWrite}
+        onClick={() => {
+          file.current?.click();
+        }}
+      >
+        Open a record, CSV or XML
+      </Button>
+      <ChoiceField
+        bare
+        label="How the simulated recorder behaves"
+        value={fault}
+        choices={RECORDER_FAULTS}
+        onChoose={setFault}
+      />
+      <Button
+        variant="default"
+        disabled={!canWrite}
+        onClick={() => {
+          onRecorder(fault);
+        }}
+      >
+        Ask the recorder (simulated)
+      </Button>
+      {house.measured !== null && (
+        <button
+          type="button"
+          className="act"
+          disabled={!canWrite}
+          onClick={() => {
+            edit({ kind: 'set-job', fields: { house: { ...house, measured: null } } }, 'Forget the record');
           }}
-        />
-        <Button variant="default" disabled={!canWrite} onClick={() => { file.current?.click(); }}>
-          Open a record, CSV or XML
-        </Button>
-        <ChoiceField bare label="How the simulated recorder behaves" value={fault} choices={RECORDER_FAULTS} onChoose={setFault} />
-        <Button variant="default" disabled={!canWrite} onClick={() => { onRecorder(fault); }}>
-          Ask the recorder (simulated)
-        </Button>
-        {house.measured !== null && (
-          <button type="button" className="act" disabled={!canWrite} onClick={() => { edit({ kind: 'set-job', fields: { house: { ...house, measured: null } } }, 'Forget the record'); }}>
-            Forget the record
-          </button>
-        )}
-      </div>
+        >
+          Forget the record
+        </button>
+      )}
+    </div>
   );
-} // prettier-ignore
+}
 
 /** The measured demand of the house: from a file of the utility, or from the recorder at the panel. */
 export function DemandPane({ job }: { readonly job: Job }) {
@@ -106,7 +131,10 @@ export function DemandPane({ job }: { readonly job: Job }) {
   const [problem, setProblem] = useState<string | null>(null);
   const onDone = useCallback(
     ({ analysis }: Extract<DemandNews, { kind: 'done' }>) => {
-      edit({ kind: 'set-job', fields: { house: { ...house, measured: analysis.measured } } }, 'Record of demand');
+      edit(
+        { kind: 'set-job', fields: { house: { ...house, measured: analysis.measured } } },
+        'Record of demand',
+      );
     },
     [edit, house],
   );
@@ -128,21 +156,30 @@ export function DemandPane({ job }: { readonly job: Job }) {
         Measured demand
         {measured !== null && (
           <span className="second">
-            {n(measured.peakA, 1)} A at {measured.peakAt}, {n(measured.days, 0)} days of {n(measured.intervalMinutes)} minutes
+            {n(measured.peakA, 1)} A at {measured.peakAt}, {n(measured.days, 0)} days of{' '}
+            {n(measured.intervalMinutes)} minutes
           </span>
         )}
       </h2>
       {measured === null ? (
         <p className="second">
-          A year of quarter hours from the utility, or 30 days recorded at the panel on the heavier leg, takes the place of
-          the calculated load.
+          A year of quarter hours from the utility, or 30 days recorded at the panel on the heavier leg, takes
+          the place of the calculated load.
         </p>
       ) : (
         <DemandWeek measured={measured} />
       )}
       <Told reading={reading} onStop={stop} />
       {problem !== null && <p role="alert">{problem}</p>}
-      <Sources job={job} onFile={(chosen) => { void open(chosen); }} onRecorder={(fault) => { void ask(fault); }} />
+      <Sources
+        job={job}
+        onFile={(chosen) => {
+          void open(chosen);
+        }}
+        onRecorder={(fault) => {
+          void ask(fault);
+        }}
+      />
     </section>
   );
-} // prettier-ignore
+}

@@ -17,12 +17,19 @@ const SOURCE = /^([\d.]+)\s*kva[,\s]+([\d.]+)\s*%[,\s]+([\d.]+)\s*ft[,\s]+(\S+)\
 function parseSource(text: string): House['source'] | Refused {
   if (text.trim() === '') return null;
   const read = SOURCE.exec(text.trim());
-  const [kva, impedancePct, lengthFt] = [[1, 5, 500], [2, 0.5, 8], [3, 0, 1000]].map(([at = 0, least = 0, most = 0]) => parseNumber(read?.[at] ?? '', { least, most, units: [], shown: '' }));
+  const [kva, impedancePct, lengthFt] = [
+    [1, 5, 500],
+    [2, 0.5, 8],
+    [3, 0, 1000],
+  ].map(([at = 0, least = 0, most = 0]) =>
+    parseNumber(read?.[at] ?? '', { least, most, units: [], shown: '' }),
+  );
   const size = parseWireSize(read?.[4] ?? '');
   if (kva === undefined || impedancePct === undefined || lengthFt === undefined) return refuse(text, ACCEPTS);
-  if (isRefused(kva) || isRefused(impedancePct) || isRefused(lengthFt) || isRefused(size)) return refuse(text, ACCEPTS);
+  if (isRefused(kva) || isRefused(impedancePct) || isRefused(lengthFt) || isRefused(size))
+    return refuse(text, ACCEPTS);
   return { kva, impedancePct, lengthFt, size, metal: read?.[5]?.toLowerCase() === 'cu' ? 'cu' : 'al' };
-} // prettier-ignore
+}
 
 const printSource = (source: House['source']): string =>
   source === null
@@ -33,7 +40,10 @@ const printSource = (source: House['source']): string =>
 export function FaultPane({ job }: { readonly job: Job }) {
   const { canWrite, edit } = useJobEditor();
   const { house } = job;
-  const found = useMemo(() => (house.source === null ? null : faultCurrent(house.source, sharedContext(job).code)), [house.source, job]);
+  const found = useMemo(
+    () => (house.source === null ? null : faultCurrent(house.source, sharedContext(job).code)),
+    [house.source, job],
+  );
   const set = (fields: Partial<House>, label: string, key: string): void => {
     edit({ kind: 'set-job', fields: { house: { ...house, ...fields } } }, label, key);
   };
@@ -41,16 +51,39 @@ export function FaultPane({ job }: { readonly job: Job }) {
     <section aria-label="Fault current">
       <h2>Fault current at the service</h2>
       <div className={classes['two']}>
-        <QuantityField<House['source']> label="Transformer and wire" help="As 25 kVA 1.5 % 80 ft 2/0 al." value={house.source} disabled={!canWrite} print={printSource} parse={parseSource} onValue={(source, key) => { set({ source }, 'Transformer and wire', key); }} />
-        <QuantityField<number | null> label="By the utility's letter" help="Comes before what is computed." value={house.faultA} disabled={!canWrite} inputMode="decimal" print={(value) => (value === null ? '' : `${n(value)} A`)} parse={(text) => parseOptional(text, { least: 0, most: 200000, units: ['a'], shown: 'A' })} onValue={(faultA, key) => { set({ faultA }, 'Fault current', key); }} />
+        <QuantityField<House['source']>
+          label="Transformer and wire"
+          help="As 25 kVA 1.5 % 80 ft 2/0 al."
+          value={house.source}
+          disabled={!canWrite}
+          print={printSource}
+          parse={parseSource}
+          onValue={(source, key) => {
+            set({ source }, 'Transformer and wire', key);
+          }}
+        />
+        <QuantityField<number | null>
+          label="By the utility's letter"
+          help="Comes before what is computed."
+          value={house.faultA}
+          disabled={!canWrite}
+          inputMode="decimal"
+          print={(value) => (value === null ? '' : `${n(value)} A`)}
+          parse={(text) => parseOptional(text, { least: 0, most: 200000, units: ['a'], shown: 'A' })}
+          onValue={(faultA, key) => {
+            set({ faultA }, 'Fault current', key);
+          }}
+        />
       </div>
       {found !== null && (
         <p>
-          <span className="fig">{n(found.atSourceA, 0)} A</span> at the transformer with a tenth less impedance than its plate; at the panel{' '}
-          <span className="fig">{n(found.scalarA, 0)} A</span> by plain sums and <span className="fig">{n(found.phasorA, 0)} A</span> by phasors with cold wire:{' '}
-          <b className="fig">{n(found.governsA, 0)} A</b> is compared with the panel. <cite className="second fig">110.9</cite>
+          <span className="fig">{n(found.atSourceA, 0)} A</span> at the transformer with a tenth less
+          impedance than its plate; at the panel <span className="fig">{n(found.scalarA, 0)} A</span> by plain
+          sums and <span className="fig">{n(found.phasorA, 0)} A</span> by phasors with cold wire:{' '}
+          <b className="fig">{n(found.governsA, 0)} A</b> is compared with the panel.{' '}
+          <cite className="second fig">110.9</cite>
         </p>
       )}
     </section>
   );
-} // prettier-ignore
+}

@@ -27,8 +27,10 @@ function parseConductor(text: string): House['conductor'] | Refused {
   const [size = '', metal = ''] = text.trim().toLowerCase().split(/\s+/);
   const parsed = parseWireSize(size);
   const isMetal = metal === 'cu' || metal === 'al';
-  return isRefused(parsed) || !isMetal ? refuse(text, 'a size and its metal, such as 2/0 al or 4 cu') : { size: parsed, metal };
-} // prettier-ignore
+  return isRefused(parsed) || !isMetal
+    ? refuse(text, 'a size and its metal, such as 2/0 al or 4 cu')
+    : { size: parsed, metal };
+}
 
 /** The loads of the house, typed one after the other. */
 function LoadsField({ job }: { readonly job: Job }) {
@@ -51,8 +53,15 @@ function LoadsField({ job }: { readonly job: Job }) {
           setTyped(text);
           const read = readLoads(text, () => crypto.randomUUID());
           setProblems(read.problems);
-          const loads = read.loads.map((each) => ({ ...each, id: house.loads.find(({ what }) => what === each.what)?.id ?? each.id }));
-          edit({ kind: 'set-job', fields: { house: { ...house, loads } } }, 'Loads of the house', 'house loads');
+          const loads = read.loads.map((each) => ({
+            ...each,
+            id: house.loads.find(({ what }) => what === each.what)?.id ?? each.id,
+          }));
+          edit(
+            { kind: 'set-job', fields: { house: { ...house, loads } } },
+            'Loads of the house',
+            'house loads',
+          );
         }}
         onBlur={() => {
           if (problems.length === 0) setTyped(null);
@@ -69,37 +78,163 @@ function LoadsField({ job }: { readonly job: Job }) {
       )}
     </>
   );
-} // prettier-ignore
+}
 
-/** What is known of the house and its service. */
-export function HouseFields({ job }: { readonly job: Job }) {
-  const { canWrite, edit } = useJobEditor();
-  const { house } = job;
-  const set = (fields: Partial<House>, label: string, key?: string): void => {
-    edit({ kind: 'set-job', fields: { house: { ...house, ...fields } } }, label, key);
-  };
-  const amps = (value: number | null): string => (value === null ? '' : `${printNumber(value)} A`);
-  const common = { disabled: !canWrite, inputMode: 'decimal' } as const;
+interface PartProps {
+  readonly house: House;
+  readonly disabled: boolean;
+  readonly set: (fields: Partial<House>, label: string, key?: string) => void;
+}
+
+const amps = (value: number | null): string => (value === null ? '' : `${printNumber(value)} A`);
+
+/** Main, meter socket and conductors of the service. */
+function ServiceFields({ house, disabled, set }: PartProps) {
   return (
     <>
-      <QuantityField<number | null> {...common} label="Main of the service" value={house.ratingA} print={amps} parse={(text) => parseOptional(text, mainRange)} onValue={(ratingA, key) => { set({ ratingA }, 'Main of the service', key); }} />
-      <QuantityField<number | null> {...common} label="Meter socket" value={house.meterA} print={amps} parse={(text) => parseOptional(text, mainRange)} onValue={(meterA, key) => { set({ meterA }, 'Meter socket', key); }} />
-      <QuantityField<House['conductor']> {...common} inputMode="text" label="Service conductors" value={house.conductor} print={(value) => (value === null ? '' : `${value.size} ${value.metal}`)} parse={parseConductor} onValue={(conductor, key) => { set({ conductor }, 'Service conductors', key); }} />
-      <QuantityField<number | null> {...common} label="Living area" help="Without garage and open porches." value={house.areaFt2} print={(value) => (value === null ? '' : `${printNumber(value)} ft²`)} parse={(text) => parseOptional(text, areaRange)} onValue={(areaFt2, key) => { set({ areaFt2 }, 'Living area', key); }} />
+      <QuantityField<number | null>
+        disabled={disabled}
+        inputMode="decimal"
+        label="Main of the service"
+        value={house.ratingA}
+        print={amps}
+        parse={(text) => parseOptional(text, mainRange)}
+        onValue={(ratingA, key) => {
+          set({ ratingA }, 'Main of the service', key);
+        }}
+      />
+      <QuantityField<number | null>
+        disabled={disabled}
+        inputMode="decimal"
+        label="Meter socket"
+        value={house.meterA}
+        print={amps}
+        parse={(text) => parseOptional(text, mainRange)}
+        onValue={(meterA, key) => {
+          set({ meterA }, 'Meter socket', key);
+        }}
+      />
+      <QuantityField<House['conductor']>
+        disabled={disabled}
+        inputMode="text"
+        label="Service conductors"
+        value={house.conductor}
+        print={(value) => (value === null ? '' : `${value.size} ${value.metal}`)}
+        parse={parseConductor}
+        onValue={(conductor, key) => {
+          set({ conductor }, 'Service conductors', key);
+        }}
+      />
+    </>
+  );
+}
+
+/** Living area and the circuits that every dwelling has. */
+function DwellingFields({ house, disabled, set }: PartProps) {
+  return (
+    <>
+      <QuantityField<number | null>
+        disabled={disabled}
+        inputMode="decimal"
+        label="Living area"
+        help="Without garage and open porches."
+        value={house.areaFt2}
+        print={(value) => (value === null ? '' : `${printNumber(value)} ft²`)}
+        parse={(text) => parseOptional(text, areaRange)}
+        onValue={(areaFt2, key) => {
+          set({ areaFt2 }, 'Living area', key);
+        }}
+      />
       <div className={classes['two']}>
-        <QuantityField<number> {...common} label="Kitchen circuits" value={house.smallApplianceCircuits} print={(value) => printNumber(value)} parse={(text) => parseNumber(text, circuitsRange(2))} onValue={(smallApplianceCircuits, key) => { set({ smallApplianceCircuits }, 'Small-appliance circuits', key); }} />
-        <QuantityField<number> {...common} label="Laundry circuits" value={house.laundryCircuits} print={(value) => printNumber(value)} parse={(text) => parseNumber(text, { ...circuitsRange(0), most: 10 })} onValue={(laundryCircuits, key) => { set({ laundryCircuits }, 'Laundry circuits', key); }} />
+        <QuantityField<number>
+          disabled={disabled}
+          inputMode="decimal"
+          label="Kitchen circuits"
+          value={house.smallApplianceCircuits}
+          print={(value) => printNumber(value)}
+          parse={(text) => parseNumber(text, circuitsRange(2))}
+          onValue={(smallApplianceCircuits, key) => {
+            set({ smallApplianceCircuits }, 'Small-appliance circuits', key);
+          }}
+        />
+        <QuantityField<number>
+          disabled={disabled}
+          inputMode="decimal"
+          label="Laundry circuits"
+          value={house.laundryCircuits}
+          print={(value) => printNumber(value)}
+          parse={(text) => parseNumber(text, { ...circuitsRange(0), most: 10 })}
+          onValue={(laundryCircuits, key) => {
+            set({ laundryCircuits }, 'Laundry circuits', key);
+          }}
+        />
       </div>
-      <LoadsField job={job} />
-      <ChoiceField label="Vehicle chargers count" disabled={!canWrite} value={house.evAdder ? 'adder' : 'plain'} choices={[{ value: 'plain', label: 'by their plate' }, { value: 'adder', label: 'at 125 %: the authority asks for it' }]} onChoose={(value) => { set({ evAdder: value === 'adder' }, 'Vehicle chargers count'); }} />
+    </>
+  );
+}
+
+/** How chargers are counted, and what keeps their load down. */
+function ManagementFields({ house, disabled, set }: PartProps) {
+  return (
+    <>
+      <ChoiceField
+        label="Vehicle chargers count"
+        disabled={disabled}
+        value={house.evAdder ? 'adder' : 'plain'}
+        choices={[
+          { value: 'plain', label: 'by their plate' },
+          { value: 'adder', label: 'at 125 %: the authority asks for it' },
+        ]}
+        onChoose={(value) => {
+          set({ evAdder: value === 'adder' }, 'Vehicle chargers count');
+        }}
+      />
       {house.managedA !== null && (
-        <QuantityField<number | null> {...common} label="Load management keeps it to" value={house.managedA} print={amps} parse={(text) => parseOptional(text, { ...mainRange, least: 10 })} onValue={(managedA, key) => { set({ managedA }, 'Load management', key); }} />
+        <QuantityField<number | null>
+          disabled={disabled}
+          inputMode="decimal"
+          label="Load management keeps it to"
+          value={house.managedA}
+          print={amps}
+          parse={(text) => parseOptional(text, { ...mainRange, least: 10 })}
+          onValue={(managedA, key) => {
+            set({ managedA }, 'Load management', key);
+          }}
+        />
       )}
       {house.sharing !== null && (
-        <button type="button" className="act" disabled={!canWrite} onClick={() => { set({ sharing: null }, 'No sharing device'); }}>
+        <button
+          type="button"
+          className="act"
+          disabled={disabled}
+          onClick={() => {
+            set({ sharing: null }, 'No sharing device');
+          }}
+        >
           Take the sharing device out
         </button>
       )}
     </>
   );
-} // prettier-ignore
+}
+
+/** What is known of the house and its service. */
+export function HouseFields({ job }: { readonly job: Job }) {
+  const { canWrite, edit } = useJobEditor();
+  const { house } = job;
+  const part: PartProps = {
+    house,
+    disabled: !canWrite,
+    set: (fields, label, key) => {
+      edit({ kind: 'set-job', fields: { house: { ...house, ...fields } } }, label, key);
+    },
+  };
+  return (
+    <>
+      <ServiceFields {...part} />
+      <DwellingFields {...part} />
+      <LoadsField job={job} />
+      <ManagementFields {...part} />
+    </>
+  );
+}

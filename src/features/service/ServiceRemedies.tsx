@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import type { Command } from '../../core/job/commands';
 import type { Job } from '../../core/job/jobSchema';
 import { defaultPrices } from '../../core/price/defaultPrices';
 import { serviceRemedies, type ServiceRemedy } from '../../core/service/serviceRemedies';
@@ -16,6 +17,38 @@ interface ServiceRemediesProps {
   readonly report: ServiceReport;
 }
 
+/** A way to make the load fit as an edit of the job; undefined where its charger is gone. */
+function commandOf(job: Job, remedy: ServiceRemedy): Command | undefined {
+  const { house, panels, circuits } = job;
+  switch (remedy.kind) {
+    case 'setting': {
+      const circuit = circuits.find(({ id }) => id === remedy.circuitId);
+      if (circuit?.appliance.family !== 'ev') return undefined;
+      const { settingA } = remedy;
+      const nameplate = { ...circuit.appliance.nameplate, settingA, settingRestricted: true };
+      return { kind: 'replace-circuit', circuit: { ...circuit, appliance: { family: 'ev', nameplate } } };
+    }
+    case 'management':
+      return { kind: 'set-job', fields: { house: { ...house, managedA: remedy.setpointA } } };
+    case 'sharing': {
+      const { circuitId, loadId } = remedy;
+      return { kind: 'set-job', fields: { house: { ...house, sharing: { circuitId, loadId } } } };
+    }
+    case 'service': {
+      const { ratingA, size } = remedy;
+      return {
+        kind: 'set-job',
+        fields: {
+          panels: panels.map((panel) =>
+            panel.role === 'service' ? { ...panel, mainA: ratingA, busA: null } : panel,
+          ),
+          house: { ...house, ratingA, meterA: null, conductor: { size, metal: 'cu' } },
+        },
+      };
+    }
+  }
+}
+
 /** Ways to make the load fit, tried before they are offered; one click and one undo each. */
 export function ServiceRemedies({ job, report }: ServiceRemediesProps) {
   const { canWrite, edit } = useJobEditor();
@@ -31,34 +64,21 @@ export function ServiceRemedies({ job, report }: ServiceRemediesProps) {
     [job, report.additions],
   );
   const take = (remedy: ServiceRemedy): void => {
-    const label = serviceRemedyWords(remedy);
-    const house = job.house;
-    switch (remedy.kind) {
-      case 'setting': {
-        const circuit = job.circuits.find(({ id }) => id === remedy.circuitId);
-        if (circuit?.appliance.family !== 'ev') return;
-        const nameplate = { ...circuit.appliance.nameplate, settingA: remedy.settingA, settingRestricted: true };
-        edit({ kind: 'replace-circuit', circuit: { ...circuit, appliance: { family: 'ev', nameplate } } }, label);
-        return;
-      }
-      case 'management':
-        edit({ kind: 'set-job', fields: { house: { ...house, managedA: remedy.setpointA } } }, label);
-        return;
-      case 'sharing':
-        edit({ kind: 'set-job', fields: { house: { ...house, sharing: { circuitId: remedy.circuitId, loadId: remedy.loadId } } } }, label);
-        return;
-      case 'service': {
-        const panels = job.panels.map((panel) => (panel.role === 'service' ? { ...panel, mainA: remedy.ratingA, busA: null } : panel));
-        edit({ kind: 'set-job', fields: { panels, house: { ...house, ratingA: remedy.ratingA, meterA: null, conductor: { size: remedy.size, metal: 'cu' } } } }, label);
-      }
-    }
+    const command = commandOf(job, remedy);
+    if (command !== undefined) edit(command, serviceRemedyWords(remedy));
   };
   if (remedies.length === 0) return null;
   return (
     <ul className={classes['remedies']} aria-label="Ways to make the load fit">
       {remedies.map((remedy) => (
         <li key={serviceRemedyWords(remedy)}>
-          <button type="button" disabled={!canWrite} onClick={() => { take(remedy); }}>
+          <button
+            type="button"
+            disabled={!canWrite}
+            onClick={() => {
+              take(remedy);
+            }}
+          >
             <span>
               {serviceRemedyWords(remedy)}
               <span className={classes['after']}>
@@ -73,4 +93,4 @@ export function ServiceRemedies({ job, report }: ServiceRemediesProps) {
       ))}
     </ul>
   );
-} // prettier-ignore
+}

@@ -12,17 +12,28 @@ import { SupportStrip } from '../../ui/pictures/SupportStrip';
 import { PrintDesk } from './PrintDesk';
 import classes from './SheetPage.module.css';
 
-function Strip({ job, circuit, index }: { readonly job: Job; readonly circuit: Circuit; readonly index: number }) {
+function Strip({
+  job,
+  circuit,
+  index,
+}: {
+  readonly job: Job;
+  readonly circuit: Circuit;
+  readonly index: number;
+}) {
   const { solved, context } = circuitView(job, circuit);
   const stretch = circuit.run[index];
   const figures = solved.figures.stretches[index];
   if (stretch === undefined || figures === undefined) return <p>This stretch is not in the run.</p>;
-  const marksIn = practiceMarks(stretch, figures.raceway?.taken ?? null, context.practices, context.code).map((ft) => ft * 12);
+  const marksIn = practiceMarks(stretch, figures.raceway?.taken ?? null, context.practices, context.code).map(
+    (ft) => ft * 12,
+  );
   const [first = 0, second] = marksIn;
   return (
     <article className={classes['sheet']} data-theme="paper">
       <h1>
-        {circuit.name}, {stationLetter(index)} to {stationLetter(index + 1)}: {stretchName(figures, solved.figures)}
+        {circuit.name}, {stationLetter(index)} to {stationLetter(index + 1)}:{' '}
+        {stretchName(figures, solved.figures)}
       </h1>
       {marksIn.length === 0 ? (
         <p>This stretch is buried: nothing holds it.</p>
@@ -30,8 +41,8 @@ function Strip({ job, circuit, index }: { readonly job: Job; readonly circuit: C
         <>
           <p>
             {counted(marksIn.length, 'support')}, the first {tapeInches(first)} from {stationLetter(index)}
-            {second === undefined ? '' : `, then every ${tapeInches(second - first)}`}. Print at full size, cut the rows out and
-            tape them end to end: the bar is one inch long on every row.
+            {second === undefined ? '' : `, then every ${tapeInches(second - first)}`}. Print at full size,
+            cut the rows out and tape them end to end: the bar is one inch long on every row.
           </p>
           {stripRows(marksIn).map((row) => (
             <SupportStrip key={row.fromIn} row={row} />
@@ -56,7 +67,7 @@ function Strip({ job, circuit, index }: { readonly job: Job; readonly circuit: C
       )}
     </article>
   );
-} // prettier-ignore
+}
 
 /** The supports of one stretch as a strip to print at true scale, with every mark listed. */
 export function StripPage() {

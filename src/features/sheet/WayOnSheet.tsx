@@ -61,23 +61,37 @@ function lines({ job, view }: WayOnSheetProps): readonly (readonly [what: string
     ]),
     ...report.burials.map(({ stretch, coverIn, needs, trench, ways }): readonly [string, string] => [
       `${stretchSpan(stretch)}, trench`,
-      `${n(coverIn, 1)} in of cover, ${needs === null ? 'may not be buried' : `${needs.coverIn} in by rule`}; dig ${trench.depthIn} in deep, ${trench.widthIn} in wide, ${n(trench.soilYd3, 1)} yd³${ways.length > 1 ? `; with ${ways.filter(({ own }) => !own).map(({ name }) => name).join(', ')}` : ''}`,
+      `${n(coverIn, 1)} in of cover, ${needs === null ? 'may not be buried' : `${needs.coverIn} in by rule`}; dig ${trench.depthIn} in deep, ${trench.widthIn} in wide, ${n(trench.soilYd3, 1)} yd³${
+        ways.length > 1
+          ? `; with ${ways
+              .filter(({ own }) => !own)
+              .map(({ name }) => name)
+              .join(', ')}`
+          : ''
+      }`,
     ]),
     ...report.pulls.map((pull): readonly [string, string] => [
       `${stationLetter(pull.from)} to ${stationLetter(pull.to)}, pull`,
       `${n(pull.degrees)}° of ${n(pull.limitDeg)}°; ${n(pull.pounds, 0)} lb, pulled from ${stationLetter(pull.better === 'forward' ? pull.to : pull.from)}`,
     ]),
-    ...report.fittings.filter(({ planned }) => planned).map(({ fitting, stretch, count }): readonly [string, string] => [
-      `${stretchSpan(stretch)}, ${fittingName[fitting].toLowerCase()}`,
-      fitting === 'ribbon' ? `${count} ft` : String(count),
+    ...report.fittings
+      .filter(({ planned }) => planned)
+      .map(({ fitting, stretch, count }): readonly [string, string] => [
+        `${stretchSpan(stretch)}, ${fittingName[fitting].toLowerCase()}`,
+        fitting === 'ribbon' ? `${count} ft` : String(count),
+      ]),
+    ...report.bought.map(({ name, buyFt, cutFt }): readonly [string, string] => [
+      name,
+      `cut ${printLength(feet(cutFt))}, buy ${buyFt} ft`,
     ]),
-    ...report.bought.map(({ name, buyFt, cutFt }): readonly [string, string] => [name, `cut ${printLength(feet(cutFt))}, buy ${buyFt} ft`]),
-    ...report.raceways.map(({ method, trade, sticks, couplings, connectors, lengthFt }): readonly [string, string] => [
-      `${trade} ${methodName(method)}`,
-      `${printLength(feet(lengthFt))}${sticks.length > 0 ? `, ${sticks.length} sticks, ${couplings} couplings` : ''}, ${connectors} connectors`,
-    ]),
+    ...report.raceways.map(
+      ({ method, trade, sticks, couplings, connectors, lengthFt }): readonly [string, string] => [
+        `${trade} ${methodName(method)}`,
+        `${printLength(feet(lengthFt))}${sticks.length > 0 ? `, ${sticks.length} sticks, ${couplings} couplings` : ''}, ${connectors} connectors`,
+      ],
+    ),
   ];
-} // prettier-ignore
+}
 
 /** The way on the sheet: what stands along it, what is dug, pulled, fitted, cut and bought. */
 export function WayOnSheet(props: WayOnSheetProps) {

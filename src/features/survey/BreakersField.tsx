@@ -17,8 +17,11 @@ interface BreakersFieldProps {
 }
 
 const FIELD: Readonly<Record<BreakerProblem['field'], string>> = {
-  space: 'space', rating: 'rating', name: 'name', row: 'row',
-}; // prettier-ignore
+  space: 'space',
+  rating: 'rating',
+  name: 'name',
+  row: 'row',
+};
 
 /** What was not understood, row by row. */
 function Problems({ problems }: { readonly problems: readonly BreakerProblem[] }) {
@@ -110,7 +113,11 @@ export function BreakersField({ job, panel }: BreakersFieldProps) {
         onChange={(event) => {
           const text = event.currentTarget.value;
           setTyped(text);
-          take(readBreakers(text, panel.spaces, () => crypto.randomUUID()), 'Circuits that are there', `breakers ${panel.id}`);
+          take(
+            readBreakers(text, panel.spaces, () => crypto.randomUUID()),
+            'Circuits that are there',
+            `breakers ${panel.id}`,
+          );
         }}
         onBlur={() => {
           if (problems.length === 0) setTyped(null);
@@ -118,7 +125,12 @@ export function BreakersField({ job, panel }: BreakersFieldProps) {
       />
       <Problems problems={problems} />
       {refused !== null && <p role="alert">{refused}</p>}
-      <FromCsv disabled={!canWrite} onFile={(chosen) => { void readFile(chosen); }} />
+      <FromCsv
+        disabled={!canWrite}
+        onFile={(chosen) => {
+          void readFile(chosen);
+        }}
+      />
     </div>
   );
-} // prettier-ignore
+}

@@ -1,5 +1,16 @@
 import type { Job } from '../../core/job/jobSchema';
-import { busRange, interruptingRange, mainRange, parseKnockouts, parseListings, parseOptional, parseTandems, polesRange, printKnockouts, printTandems } from '../../core/panel/panelFields'; // prettier-ignore
+import {
+  busRange,
+  interruptingRange,
+  mainRange,
+  parseKnockouts,
+  parseListings,
+  parseOptional,
+  parseTandems,
+  polesRange,
+  printKnockouts,
+  printTandems,
+} from '../../core/panel/panelFields';
 import type { Panel } from '../../core/panel/panelSchema';
 import { parseNumber, printNumber, type NumberRange } from '../../core/units/number';
 import { isRefused, refuse } from '../../core/units/refused';
@@ -16,23 +27,66 @@ interface PanelFieldsProps {
 
 type NumberKey = 'mainA' | 'busA' | 'interruptingKA' | 'mostPoles' | 'openings';
 
-const NUMBERS: readonly { readonly key: NumberKey; readonly label: string; readonly range: NumberRange; readonly help?: string }[] = [
+const NUMBERS: readonly {
+  readonly key: NumberKey;
+  readonly label: string;
+  readonly range: NumberRange;
+  readonly help?: string;
+}[] = [
   { key: 'mainA', label: 'Main breaker', range: mainRange, help: 'Empty for lugs alone.' },
   { key: 'busA', label: 'Bus', range: busRange },
   { key: 'mostPoles', label: 'Circuits that the label allows', range: polesRange },
   { key: 'interruptingKA', label: 'Interrupting rating', range: interruptingRange },
-  { key: 'openings', label: 'Openings without a filler', range: { least: 0, most: 84, units: [], shown: '', whole: true } },
-]; // prettier-ignore
+  {
+    key: 'openings',
+    label: 'Openings without a filler',
+    range: { least: 0, most: 84, units: [], shown: '', whole: true },
+  },
+];
 
 const spacesRange: NumberRange = { least: 2, most: 84, units: ['spaces'], shown: 'spaces', whole: true };
 
 const CHOICES = {
-  role: { label: 'It is', values: [['service', 'service equipment'], ['subpanel', 'a subpanel']] },
-  neutrals: { label: 'Neutral and ground bars', values: [['', 'Not looked at'], ['bonded', 'bonded together'], ['apart', 'apart']] },
-  bondingScrew: { label: 'Bonding screw or strap', values: [['', 'Not looked at'], ['in', 'in'], ['out', 'out']] },
-  neutralsShare: { label: 'Two neutrals under a screw?', values: [['', 'Not looked at'], ['no', 'no'], ['yes', 'yes']] },
-  terminalC: { label: 'Terminals marked for', values: [['', 'Not looked at'], ['60', '60 °C'], ['75', '75 °C']] },
-} as const; // prettier-ignore
+  role: {
+    label: 'It is',
+    values: [
+      ['service', 'service equipment'],
+      ['subpanel', 'a subpanel'],
+    ],
+  },
+  neutrals: {
+    label: 'Neutral and ground bars',
+    values: [
+      ['', 'Not looked at'],
+      ['bonded', 'bonded together'],
+      ['apart', 'apart'],
+    ],
+  },
+  bondingScrew: {
+    label: 'Bonding screw or strap',
+    values: [
+      ['', 'Not looked at'],
+      ['in', 'in'],
+      ['out', 'out'],
+    ],
+  },
+  neutralsShare: {
+    label: 'Two neutrals under a screw?',
+    values: [
+      ['', 'Not looked at'],
+      ['no', 'no'],
+      ['yes', 'yes'],
+    ],
+  },
+  terminalC: {
+    label: 'Terminals marked for',
+    values: [
+      ['', 'Not looked at'],
+      ['60', '60 °C'],
+      ['75', '75 °C'],
+    ],
+  },
+} as const;
 
 const CHOICE_KEYS = ['role', 'neutrals', 'bondingScrew', 'neutralsShare', 'terminalC'] as const;
 
@@ -63,8 +117,10 @@ function parseLug(text: string): Pick<Panel, 'lugFrom' | 'lugTo'> | ReturnType<t
   if (text.trim() === '') return { lugFrom: null, lugTo: null };
   const [from = '', to = ''] = text.split(/\s+(?:to|-)\s+|\s+/);
   const [lugFrom, lugTo] = [parseWireSize(from), parseWireSize(to)];
-  return isRefused(lugFrom) || isRefused(lugTo) ? refuse(text, 'two sizes, such as 14 to 1/0') : { lugFrom, lugTo };
-} // prettier-ignore
+  return isRefused(lugFrom) || isRefused(lugTo)
+    ? refuse(text, 'two sizes, such as 14 to 1/0')
+    : { lugFrom, lugTo };
+}
 
 /** What it is called and how large it is. */
 function Size({ job, panel }: PanelFieldsProps) {
@@ -77,8 +133,12 @@ function Size({ job, panel }: PanelFieldsProps) {
         label="Name of the panel"
         value={panel.name}
         print={(value) => value}
-        parse={(text) => (text.trim() === '' || text.length > 60 ? refuse(text, 'a name of at most 60 letters') : text)}
-        onValue={(name, key) => { change({ name }, 'Name of a panel', key); }}
+        parse={(text) =>
+          text.trim() === '' || text.length > 60 ? refuse(text, 'a name of at most 60 letters') : text
+        }
+        onValue={(name, key) => {
+          change({ name }, 'Name of a panel', key);
+        }}
       />
       <QuantityField<number>
         {...common}
@@ -90,7 +150,9 @@ function Size({ job, panel }: PanelFieldsProps) {
           const spaces = parseNumber(text, spacesRange);
           return isRefused(spaces) || spaces % 2 === 0 ? spaces : refuse(text, 'an even number from 2 to 84');
         }}
-        onValue={(spaces, key) => { change({ spaces }, 'Spaces of a panel', key); }}
+        onValue={(spaces, key) => {
+          change({ spaces }, 'Spaces of a panel', key);
+        }}
       />
       {NUMBERS.map(({ key, label, range, help }) => (
         <QuantityField<number | null>
@@ -102,12 +164,14 @@ function Size({ job, panel }: PanelFieldsProps) {
           value={panel[key]}
           print={(value) => (value === null ? '' : `${printNumber(value)} ${range.shown}`.trim())}
           parse={(text) => parseOptional(text, range)}
-          onValue={(value, merge) => { change({ [key]: value }, label, merge); }}
+          onValue={(value, merge) => {
+            change({ [key]: value }, label, merge);
+          }}
         />
       ))}
     </>
   );
-} // prettier-ignore
+}
 
 /** What its label and its lugs say. */
 function Label({ job, panel }: PanelFieldsProps) {
@@ -122,7 +186,9 @@ function Label({ job, panel }: PanelFieldsProps) {
         value={panel.tandems}
         print={printTandems}
         parse={(text) => parseTandems(text, panel.spaces)}
-        onValue={(tandems, key) => { change({ tandems }, 'Spaces that take two circuits', key); }}
+        onValue={(tandems, key) => {
+          change({ tandems }, 'Spaces that take two circuits', key);
+        }}
       />
       <QuantityField<readonly string[]>
         {...common}
@@ -130,7 +196,9 @@ function Label({ job, panel }: PanelFieldsProps) {
         value={panel.listings}
         print={(value) => value.join(', ')}
         parse={parseListings}
-        onValue={(listings, key) => { change({ listings: [...listings] }, 'Breaker types', key); }}
+        onValue={(listings, key) => {
+          change({ listings: [...listings] }, 'Breaker types', key);
+        }}
       />
       <QuantityField<Panel['knockouts']>
         {...common}
@@ -139,7 +207,9 @@ function Label({ job, panel }: PanelFieldsProps) {
         value={panel.knockouts}
         print={printKnockouts}
         parse={parseKnockouts}
-        onValue={(knockouts, key) => { change({ knockouts }, 'Free knockouts', key); }}
+        onValue={(knockouts, key) => {
+          change({ knockouts }, 'Free knockouts', key);
+        }}
       />
       <QuantityField<Pick<Panel, 'lugFrom' | 'lugTo'>>
         {...common}
@@ -147,11 +217,13 @@ function Label({ job, panel }: PanelFieldsProps) {
         value={panel}
         print={({ lugFrom, lugTo }) => (lugFrom === null || lugTo === null ? '' : `${lugFrom} to ${lugTo}`)}
         parse={parseLug}
-        onValue={(lug, key) => { change({ lugFrom: lug.lugFrom, lugTo: lug.lugTo }, 'Lugs of a panel', key); }}
+        onValue={(lug, key) => {
+          change({ lugFrom: lug.lugFrom, lugTo: lug.lugTo }, 'Lugs of a panel', key);
+        }}
       />
     </>
   );
-} // prettier-ignore
+}
 
 /** What is seen of its bars. */
 function Bars({ job, panel }: PanelFieldsProps) {
@@ -166,12 +238,14 @@ function Bars({ job, panel }: PanelFieldsProps) {
           label={CHOICES[key].label}
           value={shownChoice(panel, key)}
           choices={CHOICES[key].values.map(([value, label]) => ({ value, label }))}
-          onChoose={(value) => { change(chosen(key, value), CHOICES[key].label); }}
+          onChoose={(value) => {
+            change(chosen(key, value), CHOICES[key].label);
+          }}
         />
       ))}
     </>
   );
-} // prettier-ignore
+}
 
 /** What is read from the label of a panel and seen behind its cover. */
 export function PanelFields(props: PanelFieldsProps) {

@@ -78,26 +78,40 @@ function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel })
             className="act"
             disabled={!canWrite}
             onClick={() => {
-              edit({ kind: 'set-job', fields: { panels: job.panels.filter((each) => each !== panel) } }, 'Remove a panel');
+              edit(
+                { kind: 'set-job', fields: { panels: job.panels.filter((each) => each !== panel) } },
+                'Remove a panel',
+              );
             }}
           >
             Remove this panel
           </button>
         </div>
-        <PanelFace narrow face={panelFace(panel, standing)} mainA={panel.mainA} name={`${panel.name}, as found`} notes={NO_NOTES} />
+        <PanelFace
+          narrow
+          face={panelFace(panel, standing)}
+          mainA={panel.mainA}
+          name={`${panel.name}, as found`}
+          notes={NO_NOTES}
+        />
       </div>
     </li>
   );
-} // prettier-ignore
+}
 
 /** The panels of the house as they were found: label, bars, circuits, and what is still to read. */
 export function Panels({ job }: { readonly job: Job }) {
   const { edit, canWrite } = useJobEditor();
   const add = (): void => {
     const [first] = job.panels;
-    const fresh = freshPanel(crypto.randomUUID(), first === undefined ? 'Panel' : `Subpanel ${job.panels.length}`, first === undefined ? 'service' : 'subpanel', first?.id ?? null);
+    const fresh = freshPanel(
+      crypto.randomUUID(),
+      first === undefined ? 'Panel' : `Subpanel ${job.panels.length}`,
+      first === undefined ? 'service' : 'subpanel',
+      first?.id ?? null,
+    );
     edit({ kind: 'set-job', fields: { panels: [...job.panels, fresh] } }, 'Add a panel');
-  }; // prettier-ignore
+  };
   return (
     <section aria-label="Panels">
       <h1>Panels as they are</h1>

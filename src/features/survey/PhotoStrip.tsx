@@ -23,7 +23,11 @@ function PhotoTile({ photo, photos, onPhotos }: { readonly photo: Photo } & Omit
   const name = photo.caption === '' ? 'Photograph' : photo.caption;
   return (
     <li className={classes['photo']}>
-      {picture === undefined ? <span className="second">Not in this browser</span> : <img src={picture} alt={name} />}
+      {picture === undefined ? (
+        <span className="second">Not in this browser</span>
+      ) : (
+        <img src={picture} alt={name} />
+      )}
       <TextInput
         aria-label="What it shows"
         placeholder="What it shows"
@@ -33,7 +37,10 @@ function PhotoTile({ photo, photos, onPhotos }: { readonly photo: Photo } & Omit
         onBlur={(event) => {
           const caption = event.currentTarget.value.trim();
           if (caption === photo.caption) return;
-          onPhotos(photos.map((each) => (each.id === photo.id ? { ...each, caption } : each)), 'Caption of a photograph');
+          onPhotos(
+            photos.map((each) => (each.id === photo.id ? { ...each, caption } : each)),
+            'Caption of a photograph',
+          );
         }}
       />
       <button
@@ -41,14 +48,17 @@ function PhotoTile({ photo, photos, onPhotos }: { readonly photo: Photo } & Omit
         className="act"
         disabled={!canWrite}
         onClick={() => {
-          onPhotos(photos.filter(({ id }) => id !== photo.id), 'Remove a photograph');
+          onPhotos(
+            photos.filter(({ id }) => id !== photo.id),
+            'Remove a photograph',
+          );
         }}
       >
         Remove
       </button>
     </li>
   );
-} // prettier-ignore
+}
 
 /** Photographs of plate, place or panel label. Scaled down and kept with the job. */
 export function PhotoStrip({ photos, jobId, onPhotos }: PhotoStripProps) {

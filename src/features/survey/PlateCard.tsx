@@ -25,16 +25,22 @@ const familyName = ({ appliance }: Circuit): string =>
 
 /** What is still unknown of an appliance, and what stands until it is known. */
 function StillToFind({ questions }: Pick<PlateCardProps, 'questions'>) {
-  if (questions.length === 0) return <p className={classes['known']}><StandingShape standing="ok" /> Nothing left to find out here.</p>; // prettier-ignore
+  if (questions.length === 0)
+    return (
+      <p className={classes['known']}>
+        <StandingShape standing="ok" /> Nothing left to find out here.
+      </p>
+    );
   return (
     <ul className={classes['open']} aria-label="Still to find out">
       {questions.map((finding) => (
         <li key={`${finding.code} ${finding.stretch ?? ''}`}>
-          <StandingShape standing={finding.standing === 'note' ? 'ok' : finding.standing} named /> {findingSentence(finding)}
+          <StandingShape standing={finding.standing === 'note' ? 'ok' : finding.standing} named />{' '}
+          {findingSentence(finding)}
         </li>
       ))}
     </ul>
-  ); // prettier-ignore
+  );
 }
 
 /** One appliance as it was surveyed: its plate, where it stands, its photographs, and what is left to find out. */

@@ -11,4 +11,9 @@ export interface DemandOrder {
 export type DemandNews =
   | { readonly kind: 'progress'; readonly share: number }
   | { readonly kind: 'none'; readonly problem: NoRecord }
-  | { readonly kind: 'done'; readonly analysis: DemandAnalysis; readonly bad: readonly BadReading[]; readonly badCount: number }; // prettier-ignore
+  | {
+      readonly kind: 'done';
+      readonly analysis: DemandAnalysis;
+      readonly bad: readonly BadReading[];
+      readonly badCount: number;
+    };

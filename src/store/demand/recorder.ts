@@ -20,14 +20,18 @@ export type RecorderFault = (typeof RECORDER_FAULTS)[number]['value'];
 const PATIENCE_MS = 8000;
 
 /** Asks the recorder that ships with the server for its data. */
-export async function askRecorder(fault: RecorderFault): Promise<{ readonly text: string } | { readonly problem: string }> {
+export async function askRecorder(
+  fault: RecorderFault,
+): Promise<{ readonly text: string } | { readonly problem: string }> {
   const format = fault === 'xml' ? 'xml' : 'csv';
   const behavior = fault === 'xml' ? 'none' : fault;
   try {
-    const answer = await fetch(`/standins/interval-data?format=${format}&fault=${behavior}`, { signal: AbortSignal.timeout(PATIENCE_MS) });
+    const answer = await fetch(`/standins/interval-data?format=${format}&fault=${behavior}`, {
+      signal: AbortSignal.timeout(PATIENCE_MS),
+    });
     if (!answer.ok) return { problem: `The recorder answered ${answer.status}. Try again, or open a file.` };
     return { text: await answer.text() };
   } catch {
     return { problem: 'The recorder does not answer. Look at its power and its link, or open a file.' };
   }
-} // prettier-ignore
+}

@@ -6,7 +6,11 @@ import type { RoomNews, RoomOrder } from './messages';
 
 /** The ways to make room in a panel: undefined while they are sought, null where that failed. */
 export function useRoomWays(panel: Panel, wanted: readonly Wanted[]): readonly RoomWay[] | null | undefined {
-  const [found, setFound] = useState<{ readonly panel: Panel; readonly wanted: readonly Wanted[]; readonly ways: readonly RoomWay[] | null }>();
+  const [found, setFound] = useState<{
+    readonly panel: Panel;
+    readonly wanted: readonly Wanted[];
+    readonly ways: readonly RoomWay[] | null;
+  }>();
   useEffect(() => {
     const worker = new Worker(new URL('./room.worker.ts', import.meta.url), { type: 'module' });
     worker.onmessage = ({ data }: MessageEvent<RoomNews>) => {
@@ -21,4 +25,4 @@ export function useRoomWays(panel: Panel, wanted: readonly Wanted[]): readonly R
     };
   }, [panel, wanted]);
   return found?.panel === panel && found.wanted === wanted ? found.ways : undefined;
-} // prettier-ignore
+}

@@ -14,14 +14,21 @@ export type Search =
   | { readonly state: 'done'; readonly ways: readonly Way[]; readonly sensitivity: Sensitivity };
 
 /** Searches in a worker whenever the circuit or its job changes; can be stopped and started again. */
-export function useAlternatives(circuit: Circuit, job: Job): { readonly search: Search; readonly stop: () => void; readonly again: () => void } {
+export function useAlternatives(
+  circuit: Circuit,
+  job: Job,
+): { readonly search: Search; readonly stop: () => void; readonly again: () => void } {
   const [run, setRun] = useState(0);
   const [search, setSearch] = useState<Search>({ state: 'running', progress: null });
   const worker = useRef<Worker | null>(null);
   useEffect(() => {
     const made = new Worker(new URL('./alternatives.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = ({ data }: MessageEvent<SearchNews>) => {
-      setSearch(data.kind === 'progress' ? { state: 'running', progress: data.progress } : { state: 'done', ways: data.ways, sensitivity: data.sensitivity });
+      setSearch(
+        data.kind === 'progress'
+          ? { state: 'running', progress: data.progress }
+          : { state: 'done', ways: data.ways, sensitivity: data.sensitivity },
+      );
     };
     made.onerror = () => {
       setSearch({ state: 'failed' });
@@ -43,4 +50,4 @@ export function useAlternatives(circuit: Circuit, job: Job): { readonly search: 
     setRun((so) => so + 1);
   }, []);
   return { search, stop, again };
-} // prettier-ignore
+}

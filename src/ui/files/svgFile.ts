@@ -35,4 +35,4 @@ export function svgFile(picture: SVGSVGElement): string {
   const tokens = getComputedStyle(document.documentElement);
   copy.style.setProperty('background', tokens.getPropertyValue('--ground').trim());
   return `<?xml version="1.0" encoding="UTF-8"?>\n${withTokens(new XMLSerializer().serializeToString(copy), tokens)}\n`;
-} // prettier-ignore
+}

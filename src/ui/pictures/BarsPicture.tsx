@@ -29,7 +29,13 @@ function Bar({ y, count, name }: { readonly y: number; readonly count: number; r
       <rect className={classes['bar']} x={BAR.x} y={y} width={BAR.width} height={18} />
       {Array.from({ length: drawn }, (_, at) => (
         <g key={at}>
-          <line className={classes['wire']} x1={BAR.x + (at + 1) * step} x2={BAR.x + (at + 1) * step} y1={y - 8} y2={y + 9} />
+          <line
+            className={classes['wire']}
+            x1={BAR.x + (at + 1) * step}
+            x2={BAR.x + (at + 1) * step}
+            y1={y - 8}
+            y2={y + 9}
+          />
           <circle className={classes['screw']} cx={BAR.x + (at + 1) * step} cy={y + 9} r={4} />
         </g>
       ))}
@@ -38,7 +44,7 @@ function Bar({ y, count, name }: { readonly y: number; readonly count: number; r
       </text>
     </g>
   );
-} // prettier-ignore
+}
 
 /** How the bond between the bars is told: what is there, and what it is to be. */
 function bond({ role, neutrals, bondingScrew }: Panel): {
@@ -63,10 +69,18 @@ export function BarsPicture({ panel, neutrals, grounds, wrong }: BarsPictureProp
     >
       <Bar y={NEUTRAL_Y} count={neutrals} name="neutral" />
       <Bar y={GROUND_Y} count={grounds} name="ground" />
-      <line className={classes['bond']} data-is={is} data-wrong={wrong || undefined} x1={middle} x2={middle} y1={NEUTRAL_Y + 18} y2={GROUND_Y} />
+      <line
+        className={classes['bond']}
+        data-is={is}
+        data-wrong={wrong || undefined}
+        x1={middle}
+        x2={middle}
+        y1={NEUTRAL_Y + 18}
+        y2={GROUND_Y}
+      />
       <text className={classes['words']} data-wrong={wrong || undefined} x={BAR.x} y={HEIGHT - 5}>
         {words}
       </text>
     </svg>
   );
-} // prettier-ignore
+}

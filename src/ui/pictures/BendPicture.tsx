@@ -20,7 +20,12 @@ interface Spot {
 }
 
 /** The raceway as it will lie: straight until a mark, then at the angle that the bends add up to. */
-function bentLine(marks: readonly BendMark[], turns: readonly (1 | -1)[], scale: number, lastIn: number): readonly Spot[] {
+function bentLine(
+  marks: readonly BendMark[],
+  turns: readonly (1 | -1)[],
+  scale: number,
+  lastIn: number,
+): readonly Spot[] {
   const points: Spot[] = [{ x: 0, y: 0 }];
   let [angle, at] = [0, 0];
   for (const [index, mark] of [...marks, { atIn: lastIn, degrees: 0 }].entries()) {
@@ -31,7 +36,7 @@ function bentLine(marks: readonly BendMark[], turns: readonly (1 | -1)[], scale:
     at = mark.atIn;
   }
   return points;
-} // prettier-ignore
+}
 
 /** The distance from mark to mark, on the straight piece. */
 function BendDimensions({ marks, scale }: { readonly marks: readonly BendMark[]; readonly scale: number }) {
@@ -87,8 +92,12 @@ export function BendPicture({ bend, turns, riseIn, widthPx }: BendPictureProps) 
   const points = bentLine(marks, turns, scale, lastIn);
   const top = Math.min(...points.map(({ y }) => y));
   const fit = Math.min(1, 84 / Math.max(1, -top));
-  const line = points.map(({ x, y }) => `${(20 + x * fit).toFixed(1)} ${(112 + y * fit).toFixed(1)}`).join('L');
-  const words = marks.map(({ atIn, degrees }) => `${Math.round(degrees * 10) / 10}° at ${tapeInches(atIn)}`).join(', ');
+  const line = points
+    .map(({ x, y }) => `${(20 + x * fit).toFixed(1)} ${(112 + y * fit).toFixed(1)}`)
+    .join('L');
+  const words = marks
+    .map(({ atIn, degrees }) => `${Math.round(degrees * 10) / 10}° at ${tapeInches(atIn)}`)
+    .join(', ');
   return (
     <svg className="picture" width={widthPx} height={HEIGHT_PX} role="img" aria-label={`Marks: ${words}`}>
       <g fill="none" strokeLinejoin="round">
@@ -96,7 +105,15 @@ export function BendPicture({ bend, turns, riseIn, widthPx }: BendPictureProps) 
         <path d={`M${line}`} stroke="var(--sheet)" strokeWidth="6" />
         <path d={`M${line}`} stroke="var(--wire)" strokeWidth="2" />
       </g>
-      <rect x={20} y={STRAIGHT_Y - 5} width={widthPx - 40} height={10} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
+      <rect
+        x={20}
+        y={STRAIGHT_Y - 5}
+        width={widthPx - 40}
+        height={10}
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        strokeWidth="1.4"
+      />
       <BendDimensions marks={marks} scale={scale} />
       <RiseDimension points={points} fit={fit} riseIn={riseIn} widthPx={widthPx} />
       {marks.map(({ atIn, degrees }, index) => {
@@ -104,7 +121,12 @@ export function BendPicture({ bend, turns, riseIn, widthPx }: BendPictureProps) 
         return (
           <g key={index}>
             <path d={`M${x} ${STRAIGHT_Y - 9}V${STRAIGHT_Y + 9}`} stroke="var(--copper)" strokeWidth="2.4" />
-            <text x={x} y={STRAIGHT_Y + 24 + (index % 2) * 14} textAnchor="middle" className="figures small strong">
+            <text
+              x={x}
+              y={STRAIGHT_Y + 24 + (index % 2) * 14}
+              textAnchor="middle"
+              className="figures small strong"
+            >
               {tapeInches(atIn)}
             </text>
             <text x={x} y={STRAIGHT_Y - 13} textAnchor="middle" className="figures small quiet">
@@ -115,4 +137,4 @@ export function BendPicture({ bend, turns, riseIn, widthPx }: BendPictureProps) 
       })}
     </svg>
   );
-} // prettier-ignore
+}

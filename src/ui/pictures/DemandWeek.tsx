@@ -18,15 +18,24 @@ export function DemandWeek({ measured }: { readonly measured: Measured }) {
   const most = Math.max(peakA * 1.15, 1);
   const x = (share: number): number => LEFT + share * (WIDTH - LEFT - 8);
   const y = (amps: number): number => HEIGHT - BOTTOM - (amps / most) * (HEIGHT - BOTTOM - TOP);
-  const line = week.map((amps, at) => `${at === 0 ? 'M' : 'L'}${x(at / week.length).toFixed(1)} ${y(amps).toFixed(1)}`).join(' ');
+  const line = week
+    .map((amps, at) => `${at === 0 ? 'M' : 'L'}${x(at / week.length).toFixed(1)} ${y(amps).toFixed(1)}`)
+    .join(' ');
   const peakX = x((peakMs - fromMs) / (7 * DAY_MS));
   const step = most > 120 ? 50 : most > 40 ? 20 : 10;
   return (
-    <svg className={classes['week']} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`The week of the peak: ${n(peakA, 1)} A at ${peakAt}, from ${source}`}>
+    <svg
+      className={classes['week']}
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`The week of the peak: ${n(peakA, 1)} A at ${peakAt}, from ${source}`}
+    >
       {Array.from({ length: Math.floor(most / step) + 1 }, (_, at) => at * step).map((amps) => (
         <g key={amps}>
           <line className={classes['grid']} x1={LEFT} x2={WIDTH - 8} y1={y(amps)} y2={y(amps)} />
-          <text className={classes['axis']} x={LEFT - 6} y={y(amps) + 4} textAnchor="end">{amps}</text>
+          <text className={classes['axis']} x={LEFT - 6} y={y(amps) + 4} textAnchor="end">
+            {amps}
+          </text>
         </g>
       ))}
       {Array.from({ length: 7 }, (_, day) => (
@@ -39,7 +48,9 @@ export function DemandWeek({ measured }: { readonly measured: Measured }) {
       ))}
       <path className={classes['line']} d={line} />
       <circle className={classes['peak']} cx={peakX} cy={y(peakA)} r={5} />
-      <text className={classes['peakWords']} x={Math.min(peakX + 9, WIDTH - 130)} y={y(peakA) + 1}>{n(peakA, 1)} A, {peakAt.slice(11)}</text>
+      <text className={classes['peakWords']} x={Math.min(peakX + 9, WIDTH - 130)} y={y(peakA) + 1}>
+        {n(peakA, 1)} A, {peakAt.slice(11)}
+      </text>
     </svg>
   );
-} // prettier-ignore
+}

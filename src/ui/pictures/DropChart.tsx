@@ -35,20 +35,42 @@ function chartData({ lines, lengthFt, percent, limitPct }: DropChartProps, mostF
   const limit =
     limitPct === null
       ? []
-      : [{ label: 'limit', data: [{ x: 0, y: limitPct }, { x: mostFt, y: limitPct }], borderColor: token('--ink2'), borderDash: [5, 4], borderWidth: 1.2, pointRadius: 0 }]; // prettier-ignore
+      : [
+          {
+            label: 'limit',
+            data: [
+              { x: 0, y: limitPct },
+              { x: mostFt, y: limitPct },
+            ],
+            borderColor: token('--ink2'),
+            borderDash: [5, 4],
+            borderWidth: 1.2,
+            pointRadius: 0,
+          },
+        ];
   return {
     datasets: [
       ...lines.map(({ label, percentPerFt, lit }) => ({
         label,
-        data: [{ x: 0, y: 0 }, { x: mostFt, y: percentPerFt * mostFt }],
+        data: [
+          { x: 0, y: 0 },
+          { x: mostFt, y: percentPerFt * mostFt },
+        ],
         borderColor: token(lit ? '--copper' : '--ink2'),
         borderWidth: lit ? 2.5 : 1,
         pointRadius: 0,
       })),
       ...limit,
-      { label: 'here', data: [{ x: lengthFt, y: percent }], borderColor: token('--copper'), backgroundColor: token('--copper'), pointRadius: 5, borderWidth: 0 },
+      {
+        label: 'here',
+        data: [{ x: lengthFt, y: percent }],
+        borderColor: token('--copper'),
+        backgroundColor: token('--copper'),
+        pointRadius: 5,
+        borderWidth: 0,
+      },
     ],
-  }; // prettier-ignore
+  };
 }
 
 function options(mostFt: number, mostPct: number): ChartOptions<'line'> {
@@ -60,10 +82,22 @@ function options(mostFt: number, mostPct: number): ChartOptions<'line'> {
     maintainAspectRatio: false,
     parsing: false,
     scales: {
-      x: { type: 'linear', min: 0, max: mostFt, ticks: { ...ticks, callback: (value) => `${value} ft` }, grid: { color: token('--rule') } },
-      y: { type: 'linear', min: 0, max: mostPct, ticks: { ...ticks, callback: (value) => `${value} %` }, grid: { color: token('--rule') } },
+      x: {
+        type: 'linear',
+        min: 0,
+        max: mostFt,
+        ticks: { ...ticks, callback: (value) => `${value} ft` },
+        grid: { color: token('--rule') },
+      },
+      y: {
+        type: 'linear',
+        min: 0,
+        max: mostPct,
+        ticks: { ...ticks, callback: (value) => `${value} %` },
+        grid: { color: token('--rule') },
+      },
     },
-  }; // prettier-ignore
+  };
 }
 
 /** Drop against length by size: the size of the run in copper, its neighbours thin, the limit dashed. */

@@ -88,8 +88,29 @@ const pressed = (act: (() => void) | undefined, label: string) =>
       };
 
 /** Handles of a breaker: one a pole, tied where there are two. */
-function Handles({ x, y, width, height, poles }: { readonly x: number; readonly y: number; readonly height: number; readonly width: number; readonly poles: number }) {
-  if (poles === 1) return <rect className={classes['handle']} x={x} y={y + height / 2 - Math.min(5, height / 4)} width={width} height={Math.min(10, height / 2)} />;
+function Handles({
+  x,
+  y,
+  width,
+  height,
+  poles,
+}: {
+  readonly x: number;
+  readonly y: number;
+  readonly height: number;
+  readonly width: number;
+  readonly poles: number;
+}) {
+  if (poles === 1)
+    return (
+      <rect
+        className={classes['handle']}
+        x={x}
+        y={y + height / 2 - Math.min(5, height / 4)}
+        width={width}
+        height={Math.min(10, height / 2)}
+      />
+    );
   const [upper, lower] = [y + height / 4, y + (3 * height) / 4];
   return (
     <>
@@ -98,7 +119,7 @@ function Handles({ x, y, width, height, poles }: { readonly x: number; readonly 
       <rect className={classes['handle']} x={x + width / 2 - 4} y={upper} width={8} height={lower - upper} />
     </>
   );
-} // prettier-ignore
+}
 
 interface BreakerProps {
   readonly breaker: FaceBreaker;
@@ -109,51 +130,113 @@ interface BreakerProps {
   readonly onPress: (() => void) | undefined;
 }
 
+/** The numbers of the spaces that a breaker takes, at its outer edge. */
+function SlotNumbers({ breaker, x, y, tall, wide }: SlotNumbersProps) {
+  const { standing, side } = breaker;
+  const slots = slotsOf(standing);
+  return slots.map((slot, at) => (
+    <text
+      key={slot}
+      className={classes['slot']}
+      x={side === 'left' ? x + 7 : x + wide - 7}
+      y={y + (slots.length === 2 ? (at + 0.5) * (tall / 2) : tall / 2) + 4}
+      textAnchor={side === 'left' ? 'start' : 'end'}
+    >
+      {slots.length === 2 ? slot : placeLabel(standing.place)}
+    </text>
+  ));
+}
+
+interface SlotNumbersProps {
+  readonly breaker: FaceBreaker;
+  readonly x: number;
+  readonly y: number;
+  readonly tall: number;
+  readonly wide: number;
+}
+
+interface BreakerNameProps extends Pick<BreakerProps, 'breaker' | 'layout' | 'note'> {
+  readonly middle: number;
+}
+
+/** What a breaker feeds, beside the cabinet, with its note under it where there is room. */
+function BreakerName({ breaker, layout, note, middle }: BreakerNameProps) {
+  const { standing, side, height } = breaker;
+  const textX = side === 'left' ? layout.box.left - 7 : layout.box.right + 7;
+  const anchor = outward(side) < 0 ? 'end' : 'start';
+  const twoLines = note !== undefined && height >= 1;
+  return (
+    <>
+      <text className={classes['name']} x={textX} y={middle + (twoLines ? -1 : 4)} textAnchor={anchor}>
+        {standing.name === '' ? 'no name' : fitted(standing.name, layout)}
+        {note !== undefined && !twoLines && layout === WIDE && (
+          <tspan className={classes['note']}>{`, ${note}`}</tspan>
+        )}
+      </text>
+      {twoLines && (
+        <text className={classes['note']} x={textX} y={middle + 13} textAnchor={anchor}>
+          {note}
+        </text>
+      )}
+    </>
+  );
+}
+
+/** A breaker as it is read out: "Space 5, 7, 30 A, two poles, dryer". */
+function spokenBreaker({ standing }: FaceBreaker, note: string | undefined): string {
+  const slots = slotsOf(standing);
+  const parts = [
+    `Space ${slots.length === 2 ? slots.join(', ') : placeLabel(standing.place)}`,
+    `${standing.amps} A`,
+    ...(standing.poles === 2 ? ['two poles'] : []),
+    standing.name === '' ? 'no name' : standing.name,
+    ...(note === undefined ? [] : [note]),
+  ];
+  return parts.join(', ');
+}
+
 function Breaker({ breaker, row, layout, picked, note, onPress }: BreakerProps) {
   const { standing, side, top, height } = breaker;
   const wide = layout.breaker;
   const [x, y, tall] = [breakerX(side, layout), TOP + top * row, height * row - 3];
-  const slots = slotsOf(standing);
-  const small = height < 1;
-  const label = slots.length === 2 ? slots.join(', ') : placeLabel(standing.place);
-  const edge = side === 'left' ? x + 7 : x + wide - 7;
-  const anchor = side === 'left' ? 'start' : 'end';
-  const textX = side === 'left' ? layout.box.left - 7 : layout.box.right + 7;
-  const outer = outward(side);
   const middle = y + tall / 2;
-  const twoLines = note !== undefined && height >= 1;
   return (
     <g
       className={classes['breaker']}
       data-fate={standing.fate}
       data-picked={picked || undefined}
-      data-small={small || undefined}
-      {...pressed(onPress, `Space ${label}, ${standing.amps} A${standing.poles === 2 ? ', two poles' : ''}, ${standing.name === '' ? 'no name' : standing.name}${note === undefined ? '' : `, ${note}`}`)}
+      data-small={height < 1 || undefined}
+      {...pressed(onPress, spokenBreaker(breaker, note))}
       {...(onPress !== undefined && { 'aria-pressed': picked })}
     >
-      <rect className={classes['hit']} x={side === 'left' ? 0 : x} y={y} width={side === 'left' ? x + wide : layout.width - x} height={tall} />
+      <rect
+        className={classes['hit']}
+        x={side === 'left' ? 0 : x}
+        y={y}
+        width={side === 'left' ? x + wide : layout.width - x}
+        height={tall}
+      />
       <rect className={classes['body']} x={x} y={y} width={wide} height={tall} />
-      {slots.map((slot, at) => (
-        <text key={slot} className={classes['slot']} x={edge} y={y + (slots.length === 2 ? (at + 0.5) * (tall / 2) : tall / 2) + 4} textAnchor={anchor}>
-          {slots.length === 2 ? slot : placeLabel(standing.place)}
-        </text>
-      ))}
-      <text className={classes['amps']} x={side === 'left' ? x + layout.amps : x + wide - layout.amps} y={middle + 5} textAnchor="middle">
+      <SlotNumbers breaker={breaker} x={x} y={y} tall={tall} wide={wide} />
+      <text
+        className={classes['amps']}
+        x={side === 'left' ? x + layout.amps : x + wide - layout.amps}
+        y={middle + 5}
+        textAnchor="middle"
+      >
         {standing.amps}
       </text>
-      <Handles x={side === 'left' ? x + wide - layout.handle - 4 : x + 4} y={y} width={layout.handle} height={tall} poles={standing.poles} />
-      <text className={classes['name']} x={textX} y={middle + (twoLines ? -1 : 4)} textAnchor={outer < 0 ? 'end' : 'start'}>
-        {standing.name === '' ? 'no name' : fitted(standing.name, layout)}
-        {note !== undefined && !twoLines && layout === WIDE && <tspan className={classes['note']}>{`, ${note}`}</tspan>}
-      </text>
-      {twoLines && (
-        <text className={classes['note']} x={textX} y={middle + 13} textAnchor={outer < 0 ? 'end' : 'start'}>
-          {note}
-        </text>
-      )}
+      <Handles
+        x={side === 'left' ? x + wide - layout.handle - 4 : x + 4}
+        y={y}
+        width={layout.handle}
+        height={tall}
+        poles={standing.poles}
+      />
+      <BreakerName breaker={breaker} layout={layout} note={note} middle={middle} />
     </g>
   );
-} // prettier-ignore
+}
 
 /** Both legs down the middle, and where each breaker meets its own. */
 function Legs({ face, row, layout }: { readonly face: Face; readonly row: number; readonly layout: Layout }) {
@@ -170,65 +253,160 @@ function Legs({ face, row, layout }: { readonly face: Face; readonly row: number
         return leg === 'A' ? (
           <line key={`${side}${at}`} className={classes['stabA']} x1={from} x2={to} y1={y} y2={y} />
         ) : (
-          <rect key={`${side}${at}`} className={classes['stabB']} x={Math.min(from, to)} y={y - 2} width={Math.abs(to - from)} height={4} />
+          <rect
+            key={`${side}${at}`}
+            className={classes['stabB']}
+            x={Math.min(from, to)}
+            y={y - 2}
+            width={Math.abs(to - from)}
+            height={4}
+          />
         );
       })}
-      <text className={classes['leg']} x={bus.A - 8} y={TOP - 14} textAnchor="end">A</text>
-      <text className={classes['leg']} x={bus.B + 8} y={TOP - 14}>B</text>
+      <text className={classes['leg']} x={bus.A - 8} y={TOP - 14} textAnchor="end">
+        A
+      </text>
+      <text className={classes['leg']} x={bus.B + 8} y={TOP - 14}>
+        B
+      </text>
     </g>
   );
-} // prettier-ignore
+}
 
 /** Where the label lets two circuits share a space. */
-function Tandems({ face, row, layout }: { readonly face: Face; readonly row: number; readonly layout: Layout }) {
+function Tandems({
+  face,
+  row,
+  layout,
+}: {
+  readonly face: Face;
+  readonly row: number;
+  readonly layout: Layout;
+}) {
   const { box } = layout;
   return face.tandems.map(({ side, from, to }) => {
     const x = side === 'left' ? box.left + 7 : box.right - 7;
     const [top, bottom] = [TOP + from * row + 2, TOP + (to + 1) * row - 5];
     const tick = side === 'left' ? 5 : -5;
-    return <path key={`${side}${from}`} className={classes['tandem']} d={`M${x + tick} ${top} H${x} V${bottom} H${x + tick}`} />;
+    return (
+      <path
+        key={`${side}${from}`}
+        className={classes['tandem']}
+        d={`M${x + tick} ${top} H${x} V${bottom} H${x + tick}`}
+      />
+    );
   });
-} // prettier-ignore
+}
 
-/** The main breaker, or the lugs of a panel that has none. */
-function Main({ mainA, layout: { box, main } }: { readonly mainA: number | null; readonly layout: Layout }) {
+interface MainProps {
+  readonly mainA: number | null;
+  readonly height: number;
+  readonly layout: Layout;
+}
+
+/** The cabinet with its main breaker, or with the lugs of a panel that has none. */
+function Main({ mainA, height, layout: { box, main } }: MainProps) {
   const middle = (box.left + box.right) / 2;
   return (
     <g aria-hidden="true">
+      <rect
+        className={classes['cabinet']}
+        x={box.left}
+        y={4}
+        width={box.right - box.left}
+        height={height - 8}
+      />
       <rect className={classes['main']} x={middle - main} y={18} width={2 * main} height={42} />
       <rect className={classes['mainFace']} x={middle - 18} y={24} width={36} height={30} />
-      <text className={classes['mainA']} x={middle} y={44} textAnchor="middle">{mainA ?? '?'}</text>
-      <text className={classes['name']} x={middle - main - 7} y={36} textAnchor="end">{mainA === null ? 'Lugs' : 'Main'}</text>
-      <text className={classes['note']} x={middle - main - 7} y={50} textAnchor="end">{mainA === null ? 'no main read' : `${mainA} A`}</text>
-      <text className={classes['live']} x={middle + main + 7} y={36}>Lugs stay</text>
-      <text className={classes['live']} x={middle + main + 7} y={50}>live</text>
+      <text className={classes['mainA']} x={middle} y={44} textAnchor="middle">
+        {mainA ?? '?'}
+      </text>
+      <text className={classes['name']} x={middle - main - 7} y={36} textAnchor="end">
+        {mainA === null ? 'Lugs' : 'Main'}
+      </text>
+      <text className={classes['note']} x={middle - main - 7} y={50} textAnchor="end">
+        {mainA === null ? 'no main read' : `${mainA} A`}
+      </text>
+      <text className={classes['live']} x={middle + main + 7} y={36}>
+        Lugs stay
+      </text>
+      <text className={classes['live']} x={middle + main + 7} y={50}>
+        live
+      </text>
     </g>
   );
-} // prettier-ignore
+}
+
+interface EmptySpaceProps {
+  readonly slot: number;
+  readonly side: FaceBreaker['side'];
+  readonly y: number;
+  readonly row: number;
+  readonly layout: Layout;
+  readonly onSpace: PanelFaceProps['onSpace'];
+}
+
+/** A space in which nothing stands. */
+function EmptySpace({ slot, side, y, row, layout, onSpace }: EmptySpaceProps) {
+  const x = breakerX(side, layout);
+  return (
+    <g
+      className={classes['space']}
+      {...pressed(
+        onSpace &&
+          (() => {
+            onSpace(slot);
+          }),
+        `Space ${slot}, empty`,
+      )}
+    >
+      <rect className={classes['empty']} x={x} y={y} width={layout.breaker} height={row - 3} />
+      <text
+        className={classes['slot']}
+        x={side === 'left' ? x + 7 : x + layout.breaker - 7}
+        y={y + row / 2 + 3}
+        textAnchor={side === 'left' ? 'start' : 'end'}
+      >
+        {slot}
+      </text>
+    </g>
+  );
+}
 
 /** The face of a panel: spaces, legs, ties, what is new and what moved, with the directory beside it. */
-export function PanelFace({ narrow = false, face, mainA, name, picked = null, notes, onBreaker, onSpace }: PanelFaceProps) {
+export function PanelFace({
+  narrow = false,
+  face,
+  mainA,
+  name,
+  picked = null,
+  notes,
+  onBreaker,
+  onSpace,
+}: PanelFaceProps) {
   const layout = narrow ? NARROW : WIDE;
-  const { box, breaker: wide } = layout;
   const row = rowHeight(face);
   const height = TOP + face.rows * row + FOOT;
   return (
-    <svg className={classes['face']} viewBox={`0 0 ${layout.width} ${height}`} role="group" aria-label={`Face of ${name}`}>
-      <rect className={classes['cabinet']} x={box.left} y={4} width={box.right - box.left} height={height - 8} />
-      <Main mainA={mainA} layout={layout} />
+    <svg
+      className={classes['face']}
+      viewBox={`0 0 ${layout.width} ${height}`}
+      role="group"
+      aria-label={`Face of ${name}`}
+    >
+      <Main mainA={mainA} height={height} layout={layout} />
       <Legs face={face} row={row} layout={layout} />
       <Tandems face={face} row={row} layout={layout} />
       {face.spaces.map(({ slot, side, row: at }) => (
-        <g
+        <EmptySpace
           key={slot}
-          className={classes['space']}
-          {...pressed(onSpace && (() => { onSpace(slot); }), `Space ${slot}, empty`)}
-        >
-          <rect className={classes['empty']} x={breakerX(side, layout)} y={TOP + at * row} width={wide} height={row - 3} />
-          <text className={classes['slot']} x={side === 'left' ? breakerX(side, layout) + 7 : breakerX(side, layout) + wide - 7} y={TOP + at * row + row / 2 + 3} textAnchor={side === 'left' ? 'start' : 'end'}>
-            {slot}
-          </text>
-        </g>
+          slot={slot}
+          side={side}
+          y={TOP + at * row}
+          row={row}
+          layout={layout}
+          onSpace={onSpace}
+        />
       ))}
       {face.breakers.map((breaker) => (
         <Breaker
@@ -238,9 +416,14 @@ export function PanelFace({ narrow = false, face, mainA, name, picked = null, no
           layout={layout}
           picked={breaker.standing.id === picked}
           note={notes.get(breaker.standing.id)}
-          onPress={onBreaker && (() => { onBreaker(breaker.standing.id); })}
+          onPress={
+            onBreaker &&
+            (() => {
+              onBreaker(breaker.standing.id);
+            })
+          }
         />
       ))}
     </svg>
   );
-} // prettier-ignore
+}

@@ -19,12 +19,11 @@ function outline(shape: Opening['shape'], x: number, y: number, long: number): s
 function Shape({ shape, x, y, long, turn, role }: Opening) {
   const half = long / 2;
   const rotate = `rotate(${turn} ${x} ${y})`;
-  const fill = role === 'ground' ? classes['ground'] : role === 'neutral' ? classes['neutral'] : classes['hot'];
+  const fill =
+    role === 'ground' ? classes['ground'] : role === 'neutral' ? classes['neutral'] : classes['hot'];
   if (shape === 'round') return <circle className={fill} cx={x} cy={y} r={half} />;
-  return (
-    <path className={fill} transform={rotate} d={outline(shape, x - BLADE / 2, y - half, long)} />
-  );
-} // prettier-ignore
+  return <path className={fill} transform={rotate} d={outline(shape, x - BLADE / 2, y - half, long)} />;
+}
 
 const LETTER = { hot: 'H', neutral: 'N', ground: 'G' } as const;
 
@@ -43,16 +42,28 @@ export function ReceptacleFace({ config, size = 84 }: { readonly config: string;
   const openings = RECEPTACLE_FACES[config];
   if (openings === undefined) return null;
   return (
-    <svg className={classes['face']} viewBox="0 0 100 100" width={size} height={size} role="img" aria-label={`Face of a ${config} receptacle`}>
+    <svg
+      className={classes['face']}
+      viewBox="0 0 100 100"
+      width={size}
+      height={size}
+      role="img"
+      aria-label={`Face of a ${config} receptacle`}
+    >
       <circle className={classes['body']} cx="50" cy="50" r="48" />
       {openings.map((opening) => (
         <g key={`${opening.x} ${opening.y}`}>
           <Shape {...opening} />
-          <text className={classes['letter']} x={letterAt(opening)[0]} y={letterAt(opening)[1] + 4} textAnchor="middle">
+          <text
+            className={classes['letter']}
+            x={letterAt(opening)[0]}
+            y={letterAt(opening)[1] + 4}
+            textAnchor="middle"
+          >
             {LETTER[opening.role]}
           </text>
         </g>
       ))}
     </svg>
   );
-} // prettier-ignore
+}

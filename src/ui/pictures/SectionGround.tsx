@@ -88,6 +88,40 @@ function Outside({ scale, from, to }: { scale: SectionScale; from: number; to: n
   );
 }
 
+/** The open trench of every stretch in the ground. */
+function Trenches({ geometry, scale }: { geometry: SectionGeometry; scale: SectionScale }) {
+  const grade = scale.y(0);
+  return geometry.stretches
+    .filter(({ place }) => place === 'underground')
+    .map((stretch, index) => {
+      const [from, to] = span(stretch);
+      const deep = scale.y(Math.min(...stretch.path.map(({ heightFt }) => heightFt))) + 7;
+      const [x, width] = [scale.x(from) - 7, scale.x(to) - scale.x(from) + 14];
+      return (
+        <g key={index}>
+          <rect x={x} y={grade} width={width} height={deep - grade} fill="var(--back)" />
+          <rect x={x} y={deep} width={width} height="8" fill="url(#soil)" />
+        </g>
+      );
+    });
+}
+
+/** The wall between house and yard. */
+function Wall({ x, scale }: { x: number; scale: SectionScale }) {
+  const top = scale.y(CEILING_FT);
+  return (
+    <rect
+      x={x - 4}
+      y={top - 14}
+      width="8"
+      height={scale.y(0) - top + 21}
+      fill="url(#cut)"
+      stroke="var(--ink)"
+      strokeWidth="1.2"
+    />
+  );
+}
+
 const EDGE_PX = 22;
 
 /** House and yard behind the run: slab and joists inside, grade and earth outside, walls between, trenches open. */
@@ -109,18 +143,7 @@ export function SectionGround({ geometry, scale }: { geometry: SectionGeometry; 
   return (
     <g>
       <rect x={left} y={grade} width={right - left} height={bottom - grade} fill="var(--earth)" />
-      {geometry.stretches
-        .filter(({ place }) => place === 'underground')
-        .map((stretch, index) => {
-          const [from, to] = span(stretch);
-          const deep = scale.y(Math.min(...stretch.path.map(({ heightFt }) => heightFt))) + 7;
-          return (
-            <g key={index}>
-              <rect x={scale.x(from) - 7} y={grade} width={scale.x(to) - scale.x(from) + 14} height={deep - grade} fill="var(--back)" />
-              <rect x={scale.x(from) - 7} y={deep} width={scale.x(to) - scale.x(from) + 14} height="8" fill="url(#soil)" />
-            </g>
-          );
-        })}
+      <Trenches geometry={geometry} scale={scale} />
       {edges.map(({ zone, from, to }) =>
         zone.inside ? (
           <Inside key={zone.fromFt} zone={zone} scale={scale} from={from} to={to} />
@@ -129,9 +152,13 @@ export function SectionGround({ geometry, scale }: { geometry: SectionGeometry; 
         ),
       )}
       {edges.slice(1).map(({ from }) => (
-        <rect key={from} x={from - 4} y={scale.y(CEILING_FT) - 14} width="8" height={grade - scale.y(CEILING_FT) + 21} fill="url(#cut)" stroke="var(--ink)" strokeWidth="1.2" />
+        <Wall key={from} x={from} scale={scale} />
       ))}
-      <path d={`M${left} ${bottom}V${grade * 0.6}l-5 -4 10 -6 -5 -4V6M${right} ${bottom}V${grade * 0.6}l-5 -4 10 -6 -5 -4V6`} fill="none" stroke="var(--rule2)" />
+      <path
+        d={`M${left} ${bottom}V${grade * 0.6}l-5 -4 10 -6 -5 -4V6M${right} ${bottom}V${grade * 0.6}l-5 -4 10 -6 -5 -4V6`}
+        fill="none"
+        stroke="var(--rule2)"
+      />
       {edges
         .filter(({ from, to }) => to - from > 90)
         .map(({ zone, from, to }) => (
@@ -147,4 +174,4 @@ export function SectionGround({ geometry, scale }: { geometry: SectionGeometry; 
         ))}
     </g>
   );
-} // prettier-ignore
+}

@@ -16,15 +16,33 @@ export function SupportStrip({ row }: { readonly row: StripRow }) {
   return (
     <svg
       className="picture"
-      style={{ width: `${toIn - fromIn}in`, height: `${HEIGHT / UNITS}in`, marginBottom: 6, overflow: 'visible' }}
+      style={{
+        width: `${toIn - fromIn}in`,
+        height: `${HEIGHT / UNITS}in`,
+        marginBottom: 6,
+        overflow: 'visible',
+      }}
       viewBox={`0 0 ${width} ${HEIGHT}`}
       role="img"
       aria-label={`Strip from ${fromIn} to ${toIn} in: ${told}`}
     >
-      <rect x="0.5" y="14" width={width - 1} height="44" fill="none" stroke="var(--ink)" strokeDasharray="6 4" />
+      <rect
+        x="0.5"
+        y="14"
+        width={width - 1}
+        height="44"
+        fill="none"
+        stroke="var(--ink)"
+        strokeDasharray="6 4"
+      />
       <path d={`M0 ${RULE_Y}H${width}`} stroke="var(--ink)" strokeWidth="1" />
       {quarters.map((inches) => (
-        <path key={inches} d={`M${inches * UNITS} ${RULE_Y}v${inches % 1 === 0 ? -14 : inches % 0.5 === 0 ? -9 : -5}`} stroke="var(--ink)" strokeWidth="0.8" />
+        <path
+          key={inches}
+          d={`M${inches * UNITS} ${RULE_Y}v${inches % 1 === 0 ? -14 : inches % 0.5 === 0 ? -9 : -5}`}
+          stroke="var(--ink)"
+          strokeWidth="0.8"
+        />
       ))}
       {quarters
         .filter((inches) => inches % 1 === 0 && inches < toIn - fromIn)
@@ -33,7 +51,12 @@ export function SupportStrip({ row }: { readonly row: StripRow }) {
             {fromIn + inches}
           </text>
         ))}
-      <path d={`M6 66H${6 + UNITS}M6 62v8M${6 + UNITS} 62v8`} stroke="var(--ink)" strokeWidth="1.4" fill="none" />
+      <path
+        d={`M6 66H${6 + UNITS}M6 62v8M${6 + UNITS} 62v8`}
+        stroke="var(--ink)"
+        strokeWidth="1.4"
+        fill="none"
+      />
       {marksIn.map((inches) => (
         <g key={inches}>
           <path d={`M${(inches - fromIn) * UNITS} 6V60`} stroke="var(--copper)" strokeWidth="3" />
@@ -44,4 +67,4 @@ export function SupportStrip({ row }: { readonly row: StripRow }) {
       ))}
     </svg>
   );
-} // prettier-ignore
+}

@@ -109,11 +109,23 @@ export function TrenchPicture({ burial, widthPx }: TrenchPictureProps) {
   return (
     <svg className="picture" width={widthPx} height={HEIGHT_PX} role="img" aria-label={words}>
       <rect x={4} y={TOP_PX} width={widthPx - 8} height={HEIGHT_PX - TOP_PX} fill="var(--earth)" />
-      <rect x={left} y={TOP_PX} width={right - left} height={bottom - TOP_PX} fill="var(--back)" stroke="var(--ink)" strokeWidth="1.4" />
-      <path d={`M4 ${TOP_PX}H${left}M${right} ${TOP_PX}H${widthPx - 4}`} stroke="var(--ink)" strokeWidth="2" />
+      <rect
+        x={left}
+        y={TOP_PX}
+        width={right - left}
+        height={bottom - TOP_PX}
+        fill="var(--back)"
+        stroke="var(--ink)"
+        strokeWidth="1.4"
+      />
+      <path
+        d={`M4 ${TOP_PX}H${left}M${right} ${TOP_PX}H${widthPx - 4}`}
+        stroke="var(--ink)"
+        strokeWidth="2"
+      />
       <Ribbon burial={burial} at={at} />
       <Ways burial={burial} at={at} />
       <Dimensions burial={burial} at={at} />
     </svg>
   );
-} // prettier-ignore
+}

@@ -10,23 +10,66 @@ const LETTERS_X = 84;
 /** Where the wire goes on past its letters. */
 const PAST_LETTERS = 62;
 
+/** The band of tape that re-marks a conductor, with its letters. */
+function Mark({ letters, y }: { readonly letters: string; readonly y: number }) {
+  const x = LETTERS_X + PAST_LETTERS + 10;
+  return (
+    <g>
+      <rect className={classes['mark']} x={x} y={y - 7} width={14} height={14} />
+      <text className={classes['markText']} x={x + 7} y={y - 9} textAnchor="middle">
+        {letters}
+      </text>
+    </g>
+  );
+}
+
+/** The screw that a conductor lands under with its torque, or the cap on one that lands nowhere. */
+function Terminal({ landing, y }: { readonly landing: Landing; readonly y: number }) {
+  if (landing.terminal === 'capped')
+    return (
+      <>
+        <path className={classes['cap']} d={`M${BLOCK_X - 34} ${y - 7} v14 l12 -7 z`} />
+        <text className={classes['name']} x={BLOCK_X - 14} y={y + 4}>
+          capped
+        </text>
+      </>
+    );
+  return (
+    <>
+      <rect className={classes['terminal']} x={BLOCK_X} y={y - 11} width={WIDTH - BLOCK_X - 4} height={22} />
+      <circle className={classes['screw']} cx={BLOCK_X + 11} cy={y} r={6} />
+      <path className={classes['screw']} d={`M${BLOCK_X + 7} ${y + 3} l8 -6`} />
+      <text className={classes['name']} x={BLOCK_X + 24} y={y + 4}>
+        {terminalName[landing.terminal]}
+      </text>
+      <text className={classes['torque']} x={WIDTH - 12} y={y + 4} textAnchor="end">
+        {landing.torqueLbIn} lb-in
+      </text>
+    </>
+  );
+}
+
 /** The stroke of one conductor from the raceway to its terminal, with the band that re-marks it. */
-function Wire({ landing, at, from }: { readonly landing: Landing; readonly at: number; readonly from: number }) {
+function Wire({
+  landing,
+  at,
+  from,
+}: {
+  readonly landing: Landing;
+  readonly at: number;
+  readonly from: number;
+}) {
   const y = TOP + at * ROW + ROW / 2;
   const path = `M28 ${from} C 60 ${from}, 60 ${y}, ${LETTERS_X - 4} ${y}`;
   const capped = landing.terminal === 'capped';
   return (
     <g>
       <path className={classes['wire']} d={path} />
-      <path className={classes['wire']} d={`M${LETTERS_X + PAST_LETTERS} ${y} H ${capped ? BLOCK_X - 34 : BLOCK_X}`} />
-      {landing.marked !== null && (
-        <g>
-          <rect className={classes['mark']} x={LETTERS_X + PAST_LETTERS + 10} y={y - 7} width={14} height={14} />
-          <text className={classes['markText']} x={LETTERS_X + PAST_LETTERS + 17} y={y - 9} textAnchor="middle">
-            {landing.marked}
-          </text>
-        </g>
-      )}
+      <path
+        className={classes['wire']}
+        d={`M${LETTERS_X + PAST_LETTERS} ${y} H ${capped ? BLOCK_X - 34 : BLOCK_X}`}
+      />
+      {landing.marked !== null && <Mark letters={landing.marked} y={y} />}
       <text className={classes['letters']} x={LETTERS_X} y={y + 4}>
         {landing.role === 'pigtail' ? `${landing.letters} tail` : `${landing.letters} ${landing.size}`}
       </text>
@@ -34,26 +77,10 @@ function Wire({ landing, at, from }: { readonly landing: Landing; readonly at: n
       <text className={classes['orderText']} x={14} y={y + 4} textAnchor="middle">
         {landing.order}
       </text>
-      {capped ? (
-        <path className={classes['cap']} d={`M${BLOCK_X - 34} ${y - 7} v14 l12 -7 z`} />
-      ) : (
-        <>
-          <rect className={classes['terminal']} x={BLOCK_X} y={y - 11} width={WIDTH - BLOCK_X - 4} height={22} />
-          <circle className={classes['screw']} cx={BLOCK_X + 11} cy={y} r={6} />
-          <path className={classes['screw']} d={`M${BLOCK_X + 7} ${y + 3} l8 -6`} />
-        </>
-      )}
-      <text className={classes['name']} x={capped ? BLOCK_X - 14 : BLOCK_X + 24} y={y + 4}>
-        {capped ? 'capped' : terminalName[landing.terminal]}
-      </text>
-      {!capped && (
-        <text className={classes['torque']} x={WIDTH - 12} y={y + 4} textAnchor="end">
-          {landing.torqueLbIn} lb-in
-        </text>
-      )}
+      <Terminal landing={landing} y={y} />
     </g>
   );
-} // prettier-ignore
+}
 
 interface WiringPictureProps {
   readonly end: End;
@@ -82,4 +109,4 @@ export function WiringPicture({ end, name, label }: WiringPictureProps) {
       </ol>
     </figure>
   );
-} // prettier-ignore
+}

@@ -54,7 +54,23 @@ function Figure({ name, figure, why, rule }: FigureProps) {
       </td>
     </tr>
   );
-} // prettier-ignore
+}
+
+/** The jam ratio; only three equal conductors can wedge side by side, which the sizing looked at. */
+function JamFigure({ view, index }: Pick<AroundProps, 'view' | 'index'>) {
+  const rules = rulesOf(view, index);
+  const jam = view.solved.workings.raceway.find(
+    (step) => step.id === 'raceway.jam' && step.stretch === index,
+  );
+  return jam === undefined ? null : (
+    <Figure
+      name="Jam ratio"
+      figure={n(Number(jam.result))}
+      why="2.8 to 3.2 wedges three conductors"
+      rule={rules('raceway.jam')}
+    />
+  );
+}
 
 function InsideRaceway({ view, index }: AroundProps) {
   const rules = rulesOf(view, index);
@@ -65,8 +81,6 @@ function InsideRaceway({ view, index }: AroundProps) {
   const conductors = racewayContents(view, index);
   const own = circuit.run[index];
   const shared = own === undefined ? [] : companyOf(own, 'raceway', context.company).map(({ name }) => name);
-  // Only three equal conductors can wedge side by side: the sizing looked at that.
-  const jam = solved.workings.raceway.find((step) => step.id === 'raceway.jam' && step.stretch === index);
   return (
     <div className={classes['inside']}>
       <RacewayCrossSection insideIn={raceway.insideIn} conductors={conductors} sizePx={148} />
@@ -76,24 +90,41 @@ function InsideRaceway({ view, index }: AroundProps) {
           {shared.length > 0 && `, shared with ${shared.join(', ')}`}
         </caption>
         <tbody>
-          <Figure name="Fill" figure={`${n(raceway.fillPct, 1)} %`} why={`of ${n(raceway.limitPct)} %, ${raceway.conductors} conductors, ${n(raceway.areaIn2, 4)} in²`} rule={rules('raceway.fill')} />
-          <Figure name="Least by rule" figure={raceway.legal} why={`${n(raceway.legalFillPct, 1)} % full`} rule={rules('raceway.size')} />
-          <Figure name="Pulls well" figure={raceway.comfort} why={raceway.comfort === raceway.legal ? 'the same' : 'by the house practice'} />
-          <Figure name="Ground" figure={`${raceway.ground} AWG`} why={shared.length > 0 ? 'one for all, by the largest device' : 'by its device'} rule={rules(shared.length > 0 ? 'ground.shared' : 'ground.table')} />
-          <Figure name="Together" figure={String(stretch.terms.adjustment === 1 ? 1 : n(stretch.terms.adjustment))} why="adjustment for conductors together" rule={rules('conductor.adjustment')} />
-          {jam !== undefined && (
-            <Figure
-              name="Jam ratio"
-              figure={n(Number(jam.result))}
-              why="2.8 to 3.2 wedges three conductors"
-              rule={rules('raceway.jam')}
-            />
-          )}
+          <Figure
+            name="Fill"
+            figure={`${n(raceway.fillPct, 1)} %`}
+            why={`of ${n(raceway.limitPct)} %, ${raceway.conductors} conductors, ${n(raceway.areaIn2, 4)} in²`}
+            rule={rules('raceway.fill')}
+          />
+          <Figure
+            name="Least by rule"
+            figure={raceway.legal}
+            why={`${n(raceway.legalFillPct, 1)} % full`}
+            rule={rules('raceway.size')}
+          />
+          <Figure
+            name="Pulls well"
+            figure={raceway.comfort}
+            why={raceway.comfort === raceway.legal ? 'the same' : 'by the house practice'}
+          />
+          <Figure
+            name="Ground"
+            figure={`${raceway.ground} AWG`}
+            why={shared.length > 0 ? 'one for all, by the largest device' : 'by its device'}
+            rule={rules(shared.length > 0 ? 'ground.shared' : 'ground.table')}
+          />
+          <Figure
+            name="Together"
+            figure={String(stretch.terms.adjustment === 1 ? 1 : n(stretch.terms.adjustment))}
+            why="adjustment for conductors together"
+            rule={rules('conductor.adjustment')}
+          />
+          <JamFigure view={view} index={index} />
         </tbody>
       </table>
     </div>
   );
-} // prettier-ignore
+}
 
 function PullFigures({ pull, rules }: { readonly pull: PullSection; readonly rules: Rules }) {
   const [from, to] = [stationLetter(pull.from), stationLetter(pull.to)];
@@ -104,19 +135,43 @@ function PullFigures({ pull, rules }: { readonly pull: PullSection; readonly rul
         Pull {from} to {to}
       </caption>
       <tbody>
-        <Figure name="Bends" figure={`${n(pull.degrees)}°`} why={`of ${n(pull.limitDeg)}° between pull points`} rule={rules('raceway.bends')} />
+        <Figure
+          name="Bends"
+          figure={`${n(pull.degrees)}°`}
+          why={`of ${n(pull.limitDeg)}° between pull points`}
+          rule={rules('raceway.bends')}
+        />
         <Figure name={`Fed at ${from}`} figure={`${n(pull.forward.pounds, 0)} lb`} why={`pulled at ${to}`} />
         <Figure name={`Fed at ${to}`} figure={`${n(pull.back.pounds, 0)} lb`} why={`pulled at ${from}`} />
-        <Figure name="Pull from" figure={pull.better === 'forward' ? to : from} why={`easier; wire bears ${n(pull.limitLb, 0)} lb`} />
-        {side !== null && <Figure name="On the wall" figure={`${n(side.lbPerFt, 0)} lb/ft`} why="500 lb/ft until the maker says" />}
-        <Figure name="Hardest at" figure={`${n(pull.hardAtFt, 0)} ft`} why={`from ${from}: lubricate, or pull a box there`} />
+        <Figure
+          name="Pull from"
+          figure={pull.better === 'forward' ? to : from}
+          why={`easier; wire bears ${n(pull.limitLb, 0)} lb`}
+        />
+        {side !== null && (
+          <Figure
+            name="On the wall"
+            figure={`${n(side.lbPerFt, 0)} lb/ft`}
+            why="500 lb/ft until the maker says"
+          />
+        )}
+        <Figure
+          name="Hardest at"
+          figure={`${n(pull.hardAtFt, 0)} ft`}
+          why={`from ${from}: lubricate, or pull a box there`}
+        />
         {pull.added.map(({ stretch, atFt, body }) => (
-          <Figure key={atFt} name="Add a body" figure={`${n(atFt, 0)} ft`} why={`from ${stationLetter(stretch)}, ${body === 'turn' ? 'outlet at its back or side' : 'straight through'}`} />
+          <Figure
+            key={atFt}
+            name="Add a body"
+            figure={`${n(atFt, 0)} ft`}
+            why={`from ${stationLetter(stretch)}, ${body === 'turn' ? 'outlet at its back or side' : 'straight through'}`}
+          />
         ))}
       </tbody>
     </table>
   );
-} // prettier-ignore
+}
 
 function BoxFigures({ box, rules }: { readonly box: BoxReport; readonly rules: Rules }) {
   const letter = stationLetter(box.station);
@@ -131,21 +186,46 @@ function BoxFigures({ box, rules }: { readonly box: BoxReport; readonly rules: R
           <Figure key={what} name={what} figure={n(in3)} why="in³" rule={rules('table.conductor-volume')} />
         ))}
         {box.parts.length > 0 && (
-          <Figure name="Needs" figure={n(box.needsIn3)} why={`in³, of ${inCubicInches(box.hasIn3 ?? box.box?.in3 ?? 0)}`} rule={rules('table.boxes')} />
+          <Figure
+            name="Needs"
+            figure={n(box.needsIn3)}
+            why={`in³, of ${inCubicInches(box.hasIn3 ?? box.box?.in3 ?? 0)}`}
+            rule={rules('table.boxes')}
+          />
         )}
         {box.leastIn !== null && (
-          <Figure name="Long at least" figure={`${n(box.leastIn, 1)} in`} why={box.kind === 'pull-box' ? '8 times the raceway, straight' : '6 times the raceway, turning or spliced'} rule={rules('box.pull')} />
+          <Figure
+            name="Long at least"
+            figure={`${n(box.leastIn, 1)} in`}
+            why={
+              box.kind === 'pull-box'
+                ? '8 times the raceway, straight'
+                : '6 times the raceway, turning or spliced'
+            }
+            rule={rules('box.pull')}
+          />
         )}
         {box.leastAreaIn2 !== null && (
-          <Figure name="Inside" figure={`${n(box.leastAreaIn2)} in²`} why="twice its raceway at least; no splices unless its volume is marked" rule={rules('box.body')} />
+          <Figure
+            name="Inside"
+            figure={`${n(box.leastAreaIn2)} in²`}
+            why="twice its raceway at least; no splices unless its volume is marked"
+            rule={rules('box.body')}
+          />
         )}
         {box.knockouts.map(({ trade, holeIn, entering }, at) => (
-          <Figure key={at} name={`${entering === 'cable' ? 'Cable connector' : 'Raceway'} ${trade}`} figure={`${n(holeIn, 3)} in`} why="hole across; fillers in those left open" rule={rules('table.knockouts')} />
+          <Figure
+            key={at}
+            name={`${entering === 'cable' ? 'Cable connector' : 'Raceway'} ${trade}`}
+            figure={`${n(holeIn, 3)} in`}
+            why="hole across; fillers in those left open"
+            rule={rules('table.knockouts')}
+          />
         ))}
       </tbody>
     </table>
   );
-} // prettier-ignore
+}
 
 /** How the stretch is held: spacing by rule and practice, and the marks for it. */
 function Support({ view, index }: AroundProps) {
@@ -166,12 +246,21 @@ function Support({ view, index }: AroundProps) {
         </Link>
       </caption>
       <tbody>
-        <Figure name="By practice" figure={String(figures.supports.practice)} why={`rule ${figures.supports.legal}; equally spaced`} />
-        <Figure name="Apart at most" figure={tapeInches(legal.spacingIn)} why={`and within ${tapeInches(legal.withinIn)} of a box`} rule={rules('support.spacing')} />
+        <Figure
+          name="By practice"
+          figure={String(figures.supports.practice)}
+          why={`rule ${figures.supports.legal}; equally spaced`}
+        />
+        <Figure
+          name="Apart at most"
+          figure={tapeInches(legal.spacingIn)}
+          why={`and within ${tapeInches(legal.withinIn)} of a box`}
+          rule={rules('support.spacing')}
+        />
       </tbody>
     </table>
   );
-} // prettier-ignore
+}
 
 function Sleeve({ view, route, index }: AroundProps) {
   const rules = rulesOf(view, index);
@@ -181,16 +270,25 @@ function Sleeve({ view, route, index }: AroundProps) {
   const letters = stretchConductors(figures, view.solved.figures).length > 0 ? 'NM' : '';
   return (
     <div className={classes['inside']}>
-      <RacewayCrossSection insideIn={sleeve.insideIn} conductors={[{ letters, diameterIn: sleeve.widthIn, own: true }]} sizePx={110} />
+      <RacewayCrossSection
+        insideIn={sleeve.insideIn}
+        conductors={[{ letters, diameterIn: sleeve.widthIn, own: true }]}
+        sizePx={110}
+      />
       <table className={classes['figures']}>
         <caption>Cable in a raceway of {sleeve.trade}</caption>
         <tbody>
-          <Figure name="Fill" figure={`${n(sleeve.fillPct, 1)} %`} why="by the circle on its wider side, of 53 %" rule={rules('raceway.fill')} />
+          <Figure
+            name="Fill"
+            figure={`${n(sleeve.fillPct, 1)} %`}
+            why="by the circle on its wider side, of 53 %"
+            rule={rules('raceway.fill')}
+          />
         </tbody>
       </table>
     </div>
   );
-} // prettier-ignore
+}
 
 /** What is inside and around one stretch: conductors in their raceway, the pull, the trench, the box, the supports. */
 export function Around(props: AroundProps) {
@@ -209,8 +307,8 @@ export function Around(props: AroundProps) {
       <Sleeve {...props} />
       {growthIn > 0 && (
         <p className="second">
-          Grows <span className="fig">{n(growthIn)} in</span> in a year over its longest straight; from 1/4 in on an
-          expansion fitting is asked ({rules('way.expansion').section}).
+          Grows <span className="fig">{n(growthIn)} in</span> in a year over its longest straight; from 1/4 in
+          on an expansion fitting is asked ({rules('way.expansion').section}).
         </p>
       )}
       <div className={classes['tables']}>
@@ -220,4 +318,4 @@ export function Around(props: AroundProps) {
       </div>
     </div>
   );
-} // prettier-ignore
+}

@@ -41,13 +41,22 @@ const ASKS: Readonly<Record<Kind, readonly (keyof Given)[]>> = {
 };
 
 const LABEL: Readonly<Partial<Record<keyof Given, string>>> = {
-  riseIn: 'Rise', toIn: 'From the end to it', widthIn: 'Width to pass', travelIn: 'Along the raceway', takeUpIn: 'Take-up of the bender',
-}; // prettier-ignore
+  riseIn: 'Rise',
+  toIn: 'From the end to it',
+  widthIn: 'Width to pass',
+  travelIn: 'Along the raceway',
+  takeUpIn: 'Take-up of the bender',
+};
 
 /** To which side each bend goes, in order. */
 const TURNS: Readonly<Record<Kind, readonly (1 | -1)[]>> = {
-  offset: [1, -1], kick: [1], 'saddle-3': [1, -1, 1], 'saddle-4': [1, -1, -1, 1], stub: [1], 'back-to-back': [1],
-}; // prettier-ignore
+  offset: [1, -1],
+  kick: [1],
+  'saddle-3': [1, -1, 1],
+  'saddle-4': [1, -1, -1, 1],
+  stub: [1],
+  'back-to-back': [1],
+};
 
 const taskOf = (given: Given): BendTask => {
   const { kind, angleDeg, riseIn, toIn, widthIn, travelIn, takeUpIn } = given;
@@ -137,8 +146,14 @@ const takeUpOf = (trade: TradeSize | null): number => (trade === null ? 6 : (TAK
 export function BendMarks({ trade }: { readonly trade: TradeSize | null }) {
   const { ref, width } = useElementSize();
   const [given, setGiven] = useState<Given>({
-    kind: 'offset', angleDeg: 30, riseIn: 6, toIn: 36, widthIn: 8, travelIn: 24, takeUpIn: takeUpOf(trade),
-  }); // prettier-ignore
+    kind: 'offset',
+    angleDeg: 30,
+    riseIn: 6,
+    toIn: 36,
+    widthIn: 8,
+    travelIn: 24,
+    takeUpIn: takeUpOf(trade),
+  });
   const bend = bendMarks(taskOf(given));
   const near = bend.marks.some(({ atIn }) => atIn < 0);
   return (
@@ -155,13 +170,26 @@ export function BendMarks({ trade }: { readonly trade: TradeSize | null }) {
         <Asked given={given} onGiven={setGiven} />
       </div>
       {near && (
-        <p className={classes['near']}>The first mark would lie before the end of the raceway: bend steeper, or start farther away.</p>
+        <p className={classes['near']}>
+          The first mark would lie before the end of the raceway: bend steeper, or start farther away.
+        </p>
       )}
-      {width > 0 && !near && <BendPicture bend={bend} turns={TURNS[given.kind]} riseIn={given.riseIn} widthPx={Math.min(width, 560)} />}
+      {width > 0 && !near && (
+        <BendPicture
+          bend={bend}
+          turns={TURNS[given.kind]}
+          riseIn={given.riseIn}
+          widthPx={Math.min(width, 560)}
+        />
+      )}
       <Marks bend={bend} given={given} />
       <p className="second">
-        Take-up by hand benders of thin-wall tubing: {TRADE_SIZES.filter((each) => TAKE_UP_IN[each] !== undefined).map((each) => `${each} ${TAKE_UP_IN[each] ?? ''} in`).join(', ')}. A bender&apos;s own mark goes before it.
+        Take-up by hand benders of thin-wall tubing:{' '}
+        {TRADE_SIZES.filter((each) => TAKE_UP_IN[each] !== undefined)
+          .map((each) => `${each} ${TAKE_UP_IN[each] ?? ''} in`)
+          .join(', ')}
+        . A bender&apos;s own mark goes before it.
       </p>
     </div>
   );
-} // prettier-ignore
+}

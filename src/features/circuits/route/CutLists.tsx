@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { stationLetter } from '../../../core/circuit/stations';
 import { withWay } from '../../../core/route/routeEdits';
 import { soldAs } from '../../../core/route/makeUp';
-import { wireBought, wirePieces, type WirePiece } from '../../../core/route/wireList';
+import { wireBought, wirePieces, type WireBought, type WirePiece } from '../../../core/route/wireList';
 import type { RacewayCuts, Stick } from '../../../core/route/cutList';
 import { solveCircuit } from '../../../core/circuit/solveCircuit';
 import { methodName } from '../../../core/wording/words';
@@ -48,13 +48,40 @@ function Pieces({ pieces }: { readonly pieces: readonly WirePiece[] }) {
   );
 }
 
+/** The longest coil that cable is sold in, feet. */
+const LONGEST_COIL_FT = 250;
+
+const soldAsCoil = ({ coil, buyFt }: WireBought): boolean =>
+  coil && buyFt === soldAs(buyFt, true) && buyFt <= LONGEST_COIL_FT;
+
+/** One wire to buy, and what would be bought if the run were longer. */
+function BoughtRow({ wire, then }: { readonly wire: WireBought; readonly then: WireBought | undefined }) {
+  const longer = then?.buyFt === wire.buyFt ? 'the same' : then && `then ${then.buyFt} ft`;
+  return (
+    <tr>
+      <th scope="row">{wire.name}</th>
+      <td className="fig">{n(wire.wantedFt, 1)} ft</td>
+      <td className="fig">
+        <b>{wire.buyFt} ft</b>
+      </td>
+      <td>{soldAsCoil(wire) ? 'coil' : 'by the foot'}</td>
+      <td className="fig">{longer}</td>
+    </tr>
+  );
+}
+
 /** What is bought, and what it would be if the way were so much longer. */
 function Bought({ view, route }: { readonly view: CircuitView; readonly route: RouteView }) {
   const [moreFt, setMoreFt] = useState<number | undefined>(undefined);
   const { circuit, solved, context } = view;
   const last = circuit.run.length - 1;
-  const longest = circuit.run.reduce((most, { lengthFt }, at) => (lengthFt > (circuit.run[most]?.lengthFt ?? 0) ? at : most), last);
-  const longer = withWay(circuit, longest, { lengthFt: (circuit.run[longest]?.lengthFt ?? 0) + (moreFt ?? 0) });
+  const longest = circuit.run.reduce(
+    (most, { lengthFt }, at) => (lengthFt > (circuit.run[most]?.lengthFt ?? 0) ? at : most),
+    last,
+  );
+  const longer = withWay(circuit, longest, {
+    lengthFt: (circuit.run[longest]?.lengthFt ?? 0) + (moreFt ?? 0),
+  });
   const then = moreFt === undefined ? null : solveCircuit(longer, context);
   const after = then === null ? null : wireBought(wirePieces(longer, then, context.company), longer);
   return (
@@ -62,33 +89,34 @@ function Bought({ view, route }: { readonly view: CircuitView; readonly route: R
       <table className={classes['figures']}>
         <caption>Wire to buy, waste in it</caption>
         <tbody>
-          {route.report.bought.map((each) => {
-            const more = after?.find(({ name }) => name === each.name);
-            return (
-              <tr key={each.name}>
-                <th scope="row">{each.name}</th>
-                <td className="fig">{n(each.wantedFt, 1)} ft</td>
-                <td className="fig"><b>{each.buyFt} ft</b></td>
-                <td>{each.coil && each.buyFt === soldAs(each.buyFt, true) && each.buyFt <= 250 ? 'coil' : 'by the foot'}</td>
-                <td className="fig">{more !== undefined && more.buyFt !== each.buyFt ? `then ${more.buyFt} ft` : after !== null && more !== undefined ? 'the same' : ''}</td>
-              </tr>
-            );
-          })}
+          {route.report.bought.map((each) => (
+            <BoughtRow key={each.name} wire={each} then={after?.find(({ name }) => name === each.name)} />
+          ))}
         </tbody>
       </table>
       <div className={classes['whatIf']}>
-        <NumberField label="And if it were longer by" usual="as it is" value={moreFt} range={{ least: 0.5, most: 200, units: ['ft', "'"], shown: 'ft' }} disabled={false} onValue={setMoreFt} />
+        <NumberField
+          label="And if it were longer by"
+          usual="as it is"
+          value={moreFt}
+          range={{ least: 0.5, most: 200, units: ['ft', "'"], shown: 'ft' }}
+          disabled={false}
+          onValue={setMoreFt}
+        />
         {then !== null && (
           <p className="second" aria-live="polite">
             {printWireSize(then.figures.size)}
-            {then.figures.size === solved.figures.size ? ', the same size' : `, now ${printWireSize(solved.figures.size)}`}; drop{' '}
-            <span className="fig">{n(then.figures.drop.percent)} %</span>, now <span className="fig">{n(solved.figures.drop.percent)} %</span>.
+            {then.figures.size === solved.figures.size
+              ? ', the same size'
+              : `, now ${printWireSize(solved.figures.size)}`}
+            ; drop <span className="fig">{n(then.figures.drop.percent)} %</span>, now{' '}
+            <span className="fig">{n(solved.figures.drop.percent)} %</span>.
           </p>
         )}
       </div>
     </>
   );
-} // prettier-ignore
+}
 
 /** One stick as a bar: its pieces at their share, what is left hatched. */
 function StickBar({ stick }: { readonly stick: Stick }) {

@@ -17,7 +17,8 @@ const amount = ({ fitting, count }: NeededFitting): string =>
 export function Fittings({ view, route }: { readonly view: CircuitView; readonly route: RouteView }) {
   const { circuit, context } = view;
   const { canWrite, replaceCircuit } = useJobEditor();
-  if (route.report.fittings.length === 0) return <p className="second">This way needs no more than its wire and supports.</p>;
+  if (route.report.fittings.length === 0)
+    return <p className="second">This way needs no more than its wire and supports.</p>;
   return (
     <table className={classes['figures']}>
       <caption>What the way needs</caption>
@@ -34,7 +35,10 @@ export function Fittings({ view, route }: { readonly view: CircuitView; readonly
                   checked={each.planned}
                   disabled={!canWrite}
                   onCheck={(planned) => {
-                    replaceCircuit(withFitting(circuit, each.stretch, each.fitting, planned), `${planned ? 'Plan' : 'Leave out'}: ${name.toLowerCase()}`);
+                    replaceCircuit(
+                      withFitting(circuit, each.stretch, each.fitting, planned),
+                      `${planned ? 'Plan' : 'Leave out'}: ${name.toLowerCase()}`,
+                    );
                   }}
                 />
               </th>
@@ -51,4 +55,4 @@ export function Fittings({ view, route }: { readonly view: CircuitView; readonly
       </tbody>
     </table>
   );
-} // prettier-ignore
+}

@@ -39,11 +39,27 @@ export function LocateFields() {
         }
       }}
     >
-      <TextInput label="Ticket of the call" value={ticket} maxLength={60} disabled={!canWrite} onChange={(event) => { setTicket(event.currentTarget.value); }} />
-      <TextInput label="Clear from" type="date" value={date} disabled={!canWrite} onChange={(event) => { setDate(event.currentTarget.value); }} />
+      <TextInput
+        label="Ticket of the call"
+        value={ticket}
+        maxLength={60}
+        disabled={!canWrite}
+        onChange={(event) => {
+          setTicket(event.currentTarget.value);
+        }}
+      />
+      <TextInput
+        label="Clear from"
+        type="date"
+        value={date}
+        disabled={!canWrite}
+        onChange={(event) => {
+          setDate(event.currentTarget.value);
+        }}
+      />
       <Button type="submit" variant="default" disabled={!ready || !canWrite}>
         Record it
       </Button>
     </form>
   );
-} // prettier-ignore
+}

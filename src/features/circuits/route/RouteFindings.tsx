@@ -57,22 +57,23 @@ function Card({ circuit, finding }: RouteFindingProps) {
         </span>
       </p>
       <Remedies circuit={circuit} finding={finding} />
-      {(finding.standing === 'ask' || finding.standing === 'check') && finding.code !== 'work.before-locate' && (
-        <details>
-          <summary>{answered ? 'The answer' : 'Answer it'}</summary>
-          <AnswerField
-            asks={finding.standing === 'ask'}
-            given={given}
-            disabled={!canWrite}
-            onAnswer={(text) => {
-              replaceCircuit(withAnswer(circuit, finding.code, text), 'Answer a question');
-            }}
-          />
-        </details>
-      )}
+      {(finding.standing === 'ask' || finding.standing === 'check') &&
+        finding.code !== 'work.before-locate' && (
+          <details>
+            <summary>{answered ? 'The answer' : 'Answer it'}</summary>
+            <AnswerField
+              asks={finding.standing === 'ask'}
+              given={given}
+              disabled={!canWrite}
+              onAnswer={(text) => {
+                replaceCircuit(withAnswer(circuit, finding.code, text), 'Answer a question');
+              }}
+            />
+          </details>
+        )}
     </li>
   );
-} // prettier-ignore
+}
 
 /** Findings about the way, each with its ways out or its answer. */
 export function RouteFindings({
@@ -86,8 +87,12 @@ export function RouteFindings({
   return (
     <ul aria-label="Findings about the way">
       {findings.map((finding) => (
-        <Card key={`${finding.code} ${finding.stretch} ${finding.fitting ?? ''}`} circuit={circuit} finding={finding} />
+        <Card
+          key={`${finding.code} ${finding.stretch} ${finding.fitting ?? ''}`}
+          circuit={circuit}
+          finding={finding}
+        />
       ))}
     </ul>
   );
-} // prettier-ignore
+}

@@ -15,7 +15,11 @@ interface RouteToolsProps {
   readonly picture: () => SVGSVGElement | null;
 }
 
-const fileName = (name: string): string => name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, ''); // prettier-ignore
+const fileName = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
 
 /** The way as a line of words, and what can be done with its picture. */
 export function RouteTools({ view, closer, onCloser, picture }: RouteToolsProps) {

@@ -74,13 +74,19 @@ function Handle({ className, label, x, y, circuit, onDrag, onArrow, what }: Hand
 
 const HEIGHT_STEP_FT = 0.5;
 
-function StationHandle({ circuit, geometry, scale, station }: SectionHandlesProps & { readonly station: number }) {
+function StationHandle({
+  circuit,
+  geometry,
+  scale,
+  station,
+}: SectionHandlesProps & { readonly station: number }) {
   const at = geometry.stations[station];
   if (at === undefined) return null;
   const letter = stationLetter(station);
   const height = (from: Circuit): number =>
     station === 0 ? from.startHeightFt : (from.run[station - 1]?.endHeightFt ?? 0);
-  const raised = (from: Circuit, byFt: number): Circuit => withStationHeight(from, station, snapHeight(height(from) + byFt));
+  const raised = (from: Circuit, byFt: number): Circuit =>
+    withStationHeight(from, station, snapHeight(height(from) + byFt));
   const keys: Readonly<Record<string, () => Circuit | undefined>> = {
     ArrowLeft: () => withStationAlong(circuit, station, -1),
     ArrowRight: () => withStationAlong(circuit, station, 1),
@@ -102,7 +108,7 @@ function StationHandle({ circuit, geometry, scale, station }: SectionHandlesProp
       }}
     />
   );
-} // prettier-ignore
+}
 
 /** The middle of the longest level part of a stretch. */
 function levelOf({ path }: SectionStretch): { readonly xFt: number; readonly heightFt: number } | undefined {
@@ -111,17 +117,19 @@ function levelOf({ path }: SectionStretch): { readonly xFt: number; readonly hei
     const from = path[index - 1];
     if (from === undefined || from.heightFt !== point.heightFt) continue;
     const width = point.xFt - from.xFt;
-    if (best === undefined || width > best.width) best = { xFt: (from.xFt + point.xFt) / 2, heightFt: point.heightFt, width };
+    if (best === undefined || width > best.width)
+      best = { xFt: (from.xFt + point.xFt) / 2, heightFt: point.heightFt, width };
   }
   return best;
-} // prettier-ignore
+}
 
 function LevelHandle({ circuit, geometry, scale, index }: SectionHandlesProps & { readonly index: number }) {
   const drawn = geometry.stretches[index];
   const level = drawn === undefined ? undefined : levelOf(drawn);
   if (level === undefined) return null;
   const span = stretchSpan(index);
-  const raised = (from: Circuit, byFt: number): Circuit => withLevel(from, index, snapHeight((from.run[index]?.heightFt ?? 0) + byFt));
+  const raised = (from: Circuit, byFt: number): Circuit =>
+    withLevel(from, index, snapHeight((from.run[index]?.heightFt ?? 0) + byFt));
   return (
     <Handle
       className={classes['level']}
@@ -130,11 +138,17 @@ function LevelHandle({ circuit, geometry, scale, index }: SectionHandlesProps & 
       y={scale.y(level.heightFt)}
       circuit={circuit}
       what={`Height of ${span}`}
-      onArrow={(key) => (key === 'ArrowUp' ? raised(circuit, HEIGHT_STEP_FT) : key === 'ArrowDown' ? raised(circuit, -HEIGHT_STEP_FT) : undefined)}
+      onArrow={(key) =>
+        key === 'ArrowUp'
+          ? raised(circuit, HEIGHT_STEP_FT)
+          : key === 'ArrowDown'
+            ? raised(circuit, -HEIGHT_STEP_FT)
+            : undefined
+      }
       onDrag={(start, _dx, dy) => raised(start, -dy / scale.pxPerFtUp)}
     />
   );
-} // prettier-ignore
+}
 
 /** Handles on the section: every station along and up, every stretch up and down; snapping, and moved by arrows too. */
 export function SectionHandles(props: SectionHandlesProps) {

@@ -29,7 +29,15 @@ const mayShare = (circuit: Circuit, index: number, kind: WayKind): boolean => {
 };
 
 /** A circuit before and after, in one line each. */
-function Rerated({ job, after, circuit }: { readonly job: Job; readonly after: Job; readonly circuit: Circuit }) {
+function Rerated({
+  job,
+  after,
+  circuit,
+}: {
+  readonly job: Job;
+  readonly after: Job;
+  readonly circuit: Circuit;
+}) {
   const then = after.circuits.find(({ id }) => id === circuit.id);
   if (then === undefined) return null;
   const [before, now] = [circuitView(job, circuit), circuitView(after, then)];
@@ -42,7 +50,7 @@ function Rerated({ job, after, circuit }: { readonly job: Job; readonly after: J
       <td className="fig">{told(now)}</td>
     </tr>
   );
-} // prettier-ignore
+}
 
 const withCircuits = (job: Job, changed: readonly Circuit[]): Job => ({
   ...job,
@@ -58,10 +66,13 @@ function SharedNow({ view, index }: ShareProps) {
   return WAY_KINDS.map((kind) => {
     const id = shares[kind];
     if (id === undefined) return null;
-    const others = job.circuits.filter((each) => each.id !== circuit.id && each.run.some((stretch) => stretch.shares?.[kind] === id));
+    const others = job.circuits.filter(
+      (each) => each.id !== circuit.id && each.run.some((stretch) => stretch.shares?.[kind] === id),
+    );
     return (
       <p key={kind}>
-        {stretchSpan(index)} shares {wayName[kind]} with <b>{others.map(({ name }) => name).join(', ') || 'nobody yet'}</b>.{' '}
+        {stretchSpan(index)} shares {wayName[kind]} with{' '}
+        <b>{others.map(({ name }) => name).join(', ') || 'nobody yet'}</b>.{' '}
         <button
           type="button"
           className="act"
@@ -76,7 +87,48 @@ function SharedNow({ view, index }: ShareProps) {
       </p>
     );
   });
-} // prettier-ignore
+}
+
+/** Two circuits before and after they share. */
+function BothRerated({
+  job,
+  after,
+  circuits,
+}: {
+  readonly job: Job;
+  readonly after: Job;
+  readonly circuits: readonly [Circuit, Circuit];
+}) {
+  return (
+    <table className={classes['figures']}>
+      <caption>What it does to both</caption>
+      <thead>
+        <tr>
+          <td />
+          <th scope="col">now</th>
+          <th scope="col">shared</th>
+        </tr>
+      </thead>
+      <tbody>
+        {circuits.map((circuit) => (
+          <Rerated key={circuit.id} job={job} after={after} circuit={circuit} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** The stretches of other circuits that could be shared, each by its circuit and position. */
+const shareChoices = (job: Job, circuit: Circuit, kind: WayKind) =>
+  job.circuits
+    .filter(({ id }) => id !== circuit.id)
+    .flatMap((other) =>
+      other.run.flatMap((stretch, at) => {
+        if (!mayShare(other, at, kind)) return [];
+        const label = `${other.name}, ${stretchSpan(at)}, ${methodName(stretch.method)}`;
+        return [{ value: `${other.id} ${at}`, label }];
+      }),
+    );
 
 function Share({ view, index }: ShareProps) {
   const { job } = useReadyJob();
@@ -85,54 +137,53 @@ function Share({ view, index }: ShareProps) {
   const kinds = WAY_KINDS.filter((kind) => mayShare(circuit, index, kind));
   const [asked, setKind] = useState<WayKind>('raceway');
   const kind = kinds.includes(asked) ? asked : (kinds[0] ?? 'raceway');
-  const choices = job.circuits
-    .filter(({ id }) => id !== circuit.id)
-    .flatMap((other) => other.run.flatMap((stretch, at) => (mayShare(other, at, kind) ? [{ value: `${other.id} ${at}`, label: `${other.name}, ${stretchSpan(at)}, ${methodName(stretch.method)}` }] : [])));
+  const choices = shareChoices(job, circuit, kind);
   const [picked, setPicked] = useState('');
   const chosen = choices.some(({ value }) => value === picked) ? picked : (choices[0]?.value ?? '');
   const other = job.circuits.find(({ id }) => chosen.startsWith(`${id} `));
   const otherIndex = Number(chosen.split(' ').at(-1));
-  const shared = (wayId: string) => (other === undefined ? null : sharing({ circuit, index, other, otherIndex }, kind, wayId));
+  const shared = (wayId: string) =>
+    other === undefined ? null : sharing({ circuit, index, other, otherIndex }, kind, wayId);
   const tried = shared('tried');
   const after = tried === null ? null : withCircuits(job, tried);
   return (
     <>
       <div className={classes['row']}>
-        <ChoiceField label={`Share ${stretchSpan(index)}`} value={kind} choices={kinds.map((value) => ({ value, label: wayName[value] }))} onChoose={setKind} />
-        {choices.length > 0 && <ChoiceField label="With" value={chosen} choices={choices} onChoose={setPicked} />}
+        <ChoiceField
+          label={`Share ${stretchSpan(index)}`}
+          value={kind}
+          choices={kinds.map((value) => ({ value, label: wayName[value] }))}
+          onChoose={setKind}
+        />
+        {choices.length > 0 && (
+          <ChoiceField label="With" value={chosen} choices={choices} onChoose={setPicked} />
+        )}
         <Button
           variant="default"
           disabled={!canWrite || tried === null}
           onClick={() => {
             const pair = shared(crypto.randomUUID());
             if (pair === null) return;
-            edit({ kind: 'together', commands: pair.map((each) => ({ kind: 'replace-circuit', circuit: each })) }, `Share ${wayName[kind]}`);
+            edit(
+              {
+                kind: 'together',
+                commands: pair.map((each) => ({ kind: 'replace-circuit', circuit: each })),
+              },
+              `Share ${wayName[kind]}`,
+            );
           }}
         >
           Share it
         </Button>
       </div>
       {other !== undefined && after !== null ? (
-        <table className={classes['figures']}>
-          <caption>What it does to both</caption>
-          <thead>
-            <tr>
-              <td />
-              <th scope="col">now</th>
-              <th scope="col">shared</th>
-            </tr>
-          </thead>
-          <tbody>
-            <Rerated job={job} after={after} circuit={circuit} />
-            <Rerated job={job} after={after} circuit={other} />
-          </tbody>
-        </table>
+        <BothRerated job={job} after={after} circuits={[circuit, other]} />
       ) : (
         <p className="second">No other circuit of this job has a stretch that could share it.</p>
       )}
     </>
   );
-} // prettier-ignore
+}
 
 function Copy({ view }: Pick<ShareProps, 'view'>) {
   const { job } = useReadyJob();
@@ -143,19 +194,27 @@ function Copy({ view }: Pick<ShareProps, 'view'>) {
   if (from === undefined) return null;
   return (
     <div className={classes['row']}>
-      <ChoiceField label="Take over the way of" value={from.id} choices={others.map(({ id, name }) => ({ value: id, label: name }))} onChoose={setPicked} />
+      <ChoiceField
+        label="Take over the way of"
+        value={from.id}
+        choices={others.map(({ id, name }) => ({ value: id, label: name }))}
+        onChoose={setPicked}
+      />
       <Button
         variant="default"
         disabled={!canWrite}
         onClick={() => {
-          replaceCircuit(withRouteOf(view.circuit, from, () => crypto.randomUUID()), `The way of ${from.name}`);
+          replaceCircuit(
+            withRouteOf(view.circuit, from, () => crypto.randomUUID()),
+            `The way of ${from.name}`,
+          );
         }}
       >
         Copy it
       </Button>
     </div>
   );
-} // prettier-ignore
+}
 
 /** Sharing a stretch with another circuit, with what it does to both, and taking over another's way. */
 export function ShareWays(props: ShareProps) {

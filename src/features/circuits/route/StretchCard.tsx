@@ -101,14 +101,17 @@ function CableFields(props: PartProps) {
         label="Pulled in"
         disabled={disabled}
         value={stretch.sleeve ?? 'none'}
-        choices={[{ value: 'none', label: 'no raceway' }, ...SLEEVES.map((value) => ({ value, label: methodName(value) }))]}
+        choices={[
+          { value: 'none', label: 'no raceway' },
+          ...SLEEVES.map((value) => ({ value, label: methodName(value) })),
+        ]}
         onChoose={(sleeve) => {
           way({ sleeve: sleeve === 'none' ? undefined : sleeve }, 'Sleeve');
         }}
       />
     </>
   );
-} // prettier-ignore
+}
 
 /** What stands at the end of the stretch. */
 function StationFields(props: PartProps) {
@@ -116,28 +119,79 @@ function StationFields(props: PartProps) {
   const { circuit, stretch, index } = props;
   const next = circuit.run[index + 1];
   const usual = next === undefined ? undefined : usualStation(stretch, next);
-  const { end = {} } = stretch;
   return (
     <>
       {usual !== undefined && (
         <ChoiceField
           label="What stands there"
           disabled={disabled}
-          value={end.kind ?? usual}
+          value={stretch.end?.kind ?? usual}
           choices={STATION_KINDS.map((value) => ({ value, label: stationName[value] }))}
           onChoose={(kind) => {
             set({ kind: kind === usual ? undefined : kind }, stationName[kind]);
           }}
         />
       )}
-      <NumberField label="Box at hand" usual="the least that holds it" value={end.boxIn3} range={cubic(2000)} disabled={disabled} onValue={(boxIn3, key) => { set({ boxIn3 }, 'Box', key); }} />
-      <NumberField label="Ring adds" usual="no ring" value={end.ringIn3} range={cubic(500)} disabled={disabled} onValue={(ringIn3, key) => { set({ ringIn3 }, 'Ring', key); }} />
-      <NumberField label="Hole that is there" usual="made to fit" value={end.holeIn} range={inches(6)} disabled={disabled} onValue={(holeIn, key) => { set({ holeIn }, 'Hole', key); }} />
-      <CheckField label="Cable clamps inside" disabled={disabled} checked={end.clamps === true} onCheck={(checked) => { set({ clamps: checked ? true : undefined }, 'Clamps'); }} />
-      <CheckField label="Plastic box" disabled={disabled} checked={end.plastic === true} onCheck={(checked) => { set({ plastic: checked ? true : undefined }, 'Box'); }} />
+      <BoxFields {...props} />
     </>
   );
-} // prettier-ignore
+}
+
+/** The box at the end of the stretch. */
+function BoxFields(props: PartProps) {
+  const { end: set, disabled } = useSet(props);
+  const { end = {} } = props.stretch;
+  return (
+    <>
+      <NumberField
+        label="Box at hand"
+        usual="the least that holds it"
+        value={end.boxIn3}
+        range={cubic(2000)}
+        disabled={disabled}
+        onValue={(boxIn3, key) => {
+          set({ boxIn3 }, 'Box', key);
+        }}
+      />
+      <NumberField
+        label="Ring adds"
+        usual="no ring"
+        value={end.ringIn3}
+        range={cubic(500)}
+        disabled={disabled}
+        onValue={(ringIn3, key) => {
+          set({ ringIn3 }, 'Ring', key);
+        }}
+      />
+      <NumberField
+        label="Hole that is there"
+        usual="made to fit"
+        value={end.holeIn}
+        range={inches(6)}
+        disabled={disabled}
+        onValue={(holeIn, key) => {
+          set({ holeIn }, 'Hole', key);
+        }}
+      />
+      <CheckField
+        label="Cable clamps inside"
+        disabled={disabled}
+        checked={end.clamps === true}
+        onCheck={(checked) => {
+          set({ clamps: checked ? true : undefined }, 'Clamps');
+        }}
+      />
+      <CheckField
+        label="Plastic box"
+        disabled={disabled}
+        checked={end.plastic === true}
+        onCheck={(checked) => {
+          set({ plastic: checked ? true : undefined }, 'Box');
+        }}
+      />
+    </>
+  );
+}
 
 function WayFields(props: PartProps) {
   const { way, disabled } = useSet(props);

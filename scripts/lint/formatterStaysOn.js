@@ -1,0 +1,51 @@
+/** Data that a person reads in columns: a table of figures or a map of words. */
+const isData = (node) =>
+  node?.type === 'ArrayExpression'
+    ? node.elements.every(isData)
+    : node?.type === 'ObjectExpression'
+      ? node.properties.every((each) => each.type === 'Property' && isData(each.value))
+      : node?.type === 'TSAsExpression' || node?.type === 'TSSatisfiesExpression'
+        ? isData(node.expression)
+        : node?.type === 'UnaryExpression'
+          ? isData(node.argument)
+          : node?.type === 'Literal' || node?.type === 'Identifier' || node?.type === 'CallExpression';
+
+/** What a comment stands before: the smallest node that begins after it, widened while it begins there. */
+const after = (source, comment) => {
+  const token = source.getTokenAfter(comment);
+  let node = token === null ? null : source.getNodeByRangeIndex(token.range[0]);
+  while (node?.parent && node.parent.range[0] === node.range[0] && node.parent.type !== 'Program')
+    node = node.parent;
+  return node;
+};
+
+const valueOf = (node) => {
+  if (node?.type === 'ExportNamedDeclaration') return valueOf(node.declaration);
+  if (node?.type === 'VariableDeclaration') return node.declarations[0]?.init;
+  return node?.type === 'Property' ? node.value : node;
+};
+
+/** The formatter may be switched off over data alone, and once a file. */
+export const formatterStaysOn = {
+  meta: {
+    type: 'problem',
+    schema: [],
+    messages: {
+      often: 'Switch the formatter off at most once a file.',
+      code: 'Switch the formatter off over data only.',
+    },
+  },
+  create(context) {
+    const { sourceCode: source } = context;
+    return {
+      Program() {
+        const off = source.getAllComments().filter(({ value }) => value.trim().startsWith('prettier-ignore'));
+        for (const [at, comment] of off.entries()) {
+          if (at > 0) context.report({ loc: comment.loc, messageId: 'often' });
+          if (!isData(valueOf(after(source, comment))))
+            context.report({ loc: comment.loc, messageId: 'code' });
+        }
+      },
+    };
+  },
+};

@@ -1,0 +1,173 @@
+import { printNumber as n } from '../units/number';
+import { celsius } from '../units/quantity';
+import { printTemperature } from '../units/temperature';
+import { printWireSize } from '../units/wireSize';
+import type { ConductorTest, StepResult, TerminalMark } from '../working/step';
+import { amps, required, size, type StepWordings } from './stepWords';
+import { inAmps, inPercent, metalName, methodName } from './words';
+
+const mark = (value: TerminalMark): string => (value === 'unmarked' ? 'unmarked' : `${value} °C`);
+
+const TEST: Readonly<Record<ConductorTest, string>> = {
+  load: '125 %',
+  corrected: 'corrected',
+  breaker: 'breaker',
+  small: 'small rule',
+  own: 'ampacity',
+};
+
+const holds = (result: StepResult): string => (result === 'holds' ? 'holds' : 'fails');
+
+/** Words of the steps of conductor and ground. */
+export const conductorSteps = {
+  'conductor.required': ({ inputs, result }) => ({
+    label: 'To carry',
+    formula: required(inputs),
+    result: amps(result),
+  }),
+  'conductor.floor': ({ inputs, result }) => ({
+    label: 'Smallest allowed here',
+    formula: metalName[inputs.metal],
+    result: size(result),
+  }),
+  'conductor.least': ({ inputs, result }) => ({
+    label: inputs.why === 'pool' ? 'Smallest for a pool circuit' : 'House practice: no smaller',
+    formula: `${printWireSize(inputs.size)} would carry it`,
+    result: size(result),
+  }),
+  'conductor.half-device': ({ inputs, result }) => ({
+    label: 'Half of the device',
+    formula: `${n(inputs.ocpdA)} A / 2`,
+    result: amps(result),
+  }),
+  'terminal.column': ({ inputs, result }) => ({
+    label: 'Terminals',
+    formula: `panel ${mark(inputs.panel)}, load ${mark(inputs.load)}`,
+    result: `${result} °C`,
+  }),
+  'method.column': ({ inputs, result }) => ({
+    label: `Column of ${methodName(inputs.method)}`,
+    formula: `lugs allow ${inputs.terminalC} °C`,
+    result: `${result} °C`,
+  }),
+  'ampacity.column': ({ inputs, result }) => ({
+    label: `${printWireSize(inputs.size)} ${metalName[inputs.metal]}`,
+    formula: `${inputs.columnC} °C column`,
+    result: amps(result),
+  }),
+  'ampacity.start': ({ inputs, result }) => ({
+    label: 'Derating starts from',
+    formula: `${inputs.columnC} °C insulation`,
+    result: amps(result),
+  }),
+  'ambient.factor': ({ inputs, result }) => ({
+    label: 'Ambient',
+    formula: printTemperature(celsius(inputs.ambientC)),
+    result: `× ${Number(result).toFixed(2)}`,
+  }),
+  'adjustment.factor': ({ inputs, result }) => ({
+    label: 'Together',
+    formula: `${inputs.count} current-carrying`,
+    result: `× ${Number(result).toFixed(2)}`,
+  }),
+  'ampacity.short': ({ inputs, result }) => ({
+    label: 'Short part',
+    formula: `${n(inputs.lengthFt, 1)} ft, at most ${n(inputs.allowedFt, 1)} ft: factors of the rest`,
+    result: `× ${Number(result).toFixed(2)}`,
+  }),
+  'ampacity.corrected': ({ inputs, result }) => ({
+    label: 'Corrected',
+    formula: `${n(inputs.startA)} × ${n(inputs.ambient)} × ${n(inputs.adjustment)}`,
+    result: amps(result),
+  }),
+  'ampacity.final': ({ inputs, result }) => ({
+    label: 'Ampacity',
+    formula: `${n(inputs.correctedA)} or ${n(inputs.columnA)}, the lower`,
+    result: amps(result),
+  }),
+  'test.load': ({ inputs, result }) => ({
+    label: 'Carries 125 % of the load',
+    formula: `${n(inputs.hasA)} A for ${inAmps(inputs.needA)}`,
+    result: holds(result),
+  }),
+  'test.corrected': ({ inputs, result }) => ({
+    label: 'Carries the load, corrected',
+    formula: `${n(inputs.hasA)} A for ${inAmps(inputs.needA)}`,
+    result: holds(result),
+  }),
+  'test.breaker': ({ inputs, result }) => ({
+    label: inputs.nextUp ? 'Breaker, next size up' : 'Breaker protects it',
+    formula: `${n(inputs.ocpdA)} A over ${inAmps(inputs.finalA)}`,
+    result: holds(result),
+  }),
+  'test.small': ({ inputs, result }) => ({
+    label: 'Small-conductor rule',
+    formula: `${inputs.size} AWG: ${n(inputs.limitA)} A at most`,
+    result: holds(result),
+  }),
+  'test.own': ({ inputs, result }) => ({
+    label: 'Carries it; the device follows its own article',
+    formula: `${n(inputs.hasA)} A for ${inAmps(inputs.needA)}`,
+    result: holds(result),
+  }),
+  'conductor.smaller': ({ inputs }) => ({
+    label: `Why not ${printWireSize(inputs.size)}`,
+    formula: `fails ${inputs.failed.map((test) => TEST[test]).join(', ')}`,
+    result: inAmps(inputs.carriesA),
+  }),
+  'conductor.chosen': ({ inputs, result }) => ({
+    label: 'Smallest that holds everywhere',
+    formula: metalName[inputs.metal],
+    result: size(result),
+  }),
+  'conductor.pinned': ({ inputs, result }) => ({
+    label: 'Pinned',
+    formula: metalName[inputs.metal],
+    result: size(result),
+  }),
+  'conductor.raised': ({ inputs, result }) => ({
+    label: 'Raised for drop',
+    formula: `${printWireSize(inputs.from)} loses ${inPercent(inputs.dropPct)}, limit ${inPercent(inputs.limitPct)}`,
+    result: size(result),
+  }),
+  'cable.made': ({ inputs, result }) => ({
+    label: 'Cable',
+    formula: `${inputs.wires} insulated of ${printWireSize(inputs.size)}`,
+    result: String(result),
+  }),
+  'ground.table': ({ inputs, result }) => ({
+    label: 'By the device',
+    formula: `${n(inputs.ocpdA)} A, ${metalName[inputs.metal]}`,
+    result: size(result),
+  }),
+  'ground.ratio': ({ inputs, result }) => ({
+    label: 'Phases made larger',
+    formula: `${printWireSize(inputs.least)} to ${printWireSize(inputs.installed)}`,
+    result: `× ${n(Number(result), 3)}`,
+  }),
+  'ground.increased': ({ inputs, result }) => ({
+    label: 'Ground in proportion',
+    formula: `${printWireSize(inputs.base)} × ${n(inputs.ratio, 3)}`,
+    result: size(result),
+  }),
+  'ground.capped': ({ result }) => ({
+    label: 'Never larger than the phases',
+    formula: '',
+    result: size(result),
+  }),
+  'ground.least': ({ result }) => ({
+    label: 'Smallest of a pool or spa',
+    formula: 'insulated copper',
+    result: size(result),
+  }),
+  'ground.cable': ({ inputs, result }) => ({
+    label: `In ${inputs.cable}`,
+    formula: `needs ${printWireSize(inputs.needs)}`,
+    result: size(result),
+  }),
+  'ground.pinned': ({ inputs, result }) => ({
+    label: 'Pinned',
+    formula: `needs ${printWireSize(inputs.needs)}`,
+    result: size(result),
+  }),
+} satisfies StepWordings;

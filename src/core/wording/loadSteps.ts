@@ -1,0 +1,162 @@
+import { printNumber as n } from '../units/number';
+import { amps, required, type StepWordings } from './stepWords';
+import { counted, inAmps, inVolts } from './words';
+
+/** Words of the steps of load and breaker. */
+export const loadSteps = {
+  'load.plate': ({ inputs, result }) => ({
+    label: 'Output on the plate',
+    formula: `${n(inputs.outputA)} A at ${inVolts(inputs.volts)}, continuous`,
+    result: amps(result),
+  }),
+  'load.setting': ({ inputs, result }) => ({
+    label: 'Set lower, access guarded',
+    formula: `${n(inputs.settingA)} A of ${inAmps(inputs.plateA)}`,
+    result: amps(result),
+  }),
+  'load.entered': ({ inputs, result }) => ({
+    label: 'Load as entered',
+    formula: `${n(inputs.continuousA)} A continuous + ${n(inputs.otherA)} A other`,
+    result: amps(result),
+  }),
+  'load.kilowatts': ({ inputs, result }) => ({
+    label: 'Current',
+    formula: `${n(inputs.kw)} kW / ${inVolts(inputs.volts)}`,
+    result: amps(result),
+  }),
+  'load.maker': ({ inputs, result }) => ({
+    label: 'Current on the plate',
+    formula: `at ${inVolts(inputs.volts)}`,
+    result: amps(result),
+  }),
+  'load.mca': ({ inputs, result }) => ({
+    label: 'Minimum circuit ampacity',
+    formula: `MCA ${n(inputs.mca)} A, MOCP ${n(inputs.mocp)} A; 125 % is in it`,
+    result: amps(result),
+  }),
+  'load.motor-table': ({ inputs, result }) => ({
+    label: 'Full-load current by table',
+    formula: `${n(inputs.hp)} hp at ${inVolts(inputs.volts)}`,
+    result: amps(result),
+  }),
+  'load.motor-larger': ({ inputs, result }) => ({
+    label: 'Plate above the table',
+    formula: `the larger of ${n(inputs.flcA)} A and ${inAmps(inputs.plateA)}`,
+    result: amps(result),
+  }),
+  'load.overload': ({ inputs, result }) => ({
+    label: 'Overload',
+    formula: `plate ${n(inputs.plateA)} A × ${n(inputs.percent)} %`,
+    result: amps(result),
+  }),
+  'load.cooking-demand': ({ inputs, result }) => ({
+    label: 'Demand of the range',
+    formula: `${n(inputs.kw)} kW, column C`,
+    result: `${n(Number(result), 0)} VA`,
+  }),
+  'load.whole': ({ inputs, result }) => ({
+    label: 'One unit: its whole plate',
+    formula: `${n(inputs.kw)} kW`,
+    result: `${n(Number(result), 0)} VA`,
+  }),
+  'load.tap': ({ inputs, result }) => ({
+    label: `Tap of the ${n(inputs.kw)} kW unit`,
+    formula: `${n(inputs.kw)} kW / ${inVolts(inputs.volts)}, 20 A at least`,
+    result: amps(result),
+  }),
+  'load.demand-amps': ({ inputs, result }) => ({
+    label: 'Current',
+    formula: `${n(inputs.va, 0)} VA / ${inVolts(inputs.volts)}`,
+    result: amps(result),
+  }),
+  'load.per-feed': ({ inputs, result }) => ({
+    label: 'This circuit',
+    formula: `${n(inputs.kw)} kW on ${counted(inputs.feeds, 'circuit')}`,
+    result: `${n(Number(result))} kW`,
+  }),
+  'load.share': ({ inputs, result }) => ({
+    label: 'Circuit that it may use',
+    formula: `${n(inputs.amps)} A is ${n(inputs.sharePct)} % of it at most`,
+    result: amps(result),
+  }),
+  'load.duty': ({ inputs, result }) => ({
+    label: 'By its duty',
+    formula: `${n(inputs.amps)} A × ${n(inputs.factor)} at ${n(inputs.dutyPct)} %`,
+    result: amps(result),
+  }),
+  'load.full-outlet': ({ inputs, result }) => ({
+    label: 'House practice: full-size outlet',
+    formula: `for ${inAmps(inputs.amps)}, and any later use`,
+    result: amps(result),
+  }),
+  'load.trailer': ({ inputs, result }) => ({
+    label: 'Trailer outlet',
+    formula: `${n(inputs.amps)} A at ${inVolts(inputs.volts)}, not continuous`,
+    result: amps(result),
+  }),
+  'load.outlets': ({ inputs, result }) => ({
+    label: counted(inputs.count, 'receptacle'),
+    formula: `on a ${n(inputs.amps)} A circuit`,
+    result: amps(result),
+  }),
+  'load.legs': ({ inputs, result }) => ({
+    label: 'Heavier leg',
+    formula: `A ${n(inputs.legA)} A, B ${inAmps(inputs.legB)}`,
+    result: amps(result),
+  }),
+  'load.least-feeder': ({ inputs, result }) => ({
+    label: 'Detached building',
+    formula: inputs.circuits === 0 ? 'more than two circuits' : counted(inputs.circuits, 'circuit'),
+    result: amps(result),
+  }),
+  'breaker.usual': ({ inputs, result }) => ({
+    label: 'Usual circuit rating',
+    formula: `at least ${inAmps(Math.max(inputs.requiredA, inputs.leastA))}`,
+    result: amps(result),
+  }),
+  'breaker.given': ({ inputs, result }) => ({
+    label: 'The outlet decides',
+    formula: `needs ${inAmps(inputs.requiredA)}`,
+    result: amps(result),
+  }),
+  'breaker.motor-percent': ({ inputs, result }) => ({
+    label: 'Inverse-time breaker',
+    formula: `${n(inputs.flcA)} A × ${n(inputs.percent)} %`,
+    result: amps(result),
+  }),
+  'breaker.motor': ({ inputs, result }) => ({
+    label: 'Next standard rating',
+    formula: `above ${inAmps(inputs.computedA)}`,
+    result: amps(result),
+  }),
+  'breaker.mocp': ({ inputs, result }) => ({
+    label: 'Largest that the plate allows',
+    formula: `${n(inputs.mostA)} A at most`,
+    result: amps(result),
+  }),
+  'breaker.required': ({ inputs, result }) => ({
+    label: 'Needed',
+    formula: required(inputs),
+    result: amps(result),
+  }),
+  'breaker.standard': ({ inputs, result }) => ({
+    label: 'Next standard rating',
+    formula: `at least ${inAmps(inputs.requiredA)}`,
+    result: amps(result),
+  }),
+  'breaker.plate': ({ inputs, result }) => ({
+    label: 'Named on the plate',
+    formula: inAmps(inputs.plateA),
+    result: amps(result),
+  }),
+  'breaker.pinned': ({ inputs, result }) => ({
+    label: 'Pinned',
+    formula: `${n(inputs.pinnedA)} A, needs ${inAmps(inputs.requiredA)}`,
+    result: amps(result),
+  }),
+  'breaker.poles': ({ inputs, result }) => ({
+    label: 'Poles',
+    formula: inVolts(inputs.volts),
+    result: counted(Number(result), 'pole'),
+  }),
+} satisfies StepWordings;

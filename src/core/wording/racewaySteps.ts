@@ -1,0 +1,92 @@
+import { printLength } from '../units/length';
+import { printNumber as n } from '../units/number';
+import { feet } from '../units/quantity';
+import { printWireSize } from '../units/wireSize';
+import type { ComfortReason, StepResult } from '../working/step';
+import { type StepWordings } from './stepWords';
+import { counted, inFeet, inPercent, inVolts } from './words';
+
+const COMFORT: Readonly<Record<ComfortReason, string>> = {
+  none: 'pulls well at the legal size',
+  full: 'over 35 % full: a size up',
+  stiff: '4 AWG or larger is stiff: a size up',
+  bends: 'over 180° of bend: a size up',
+  long: 'over 100 ft: a size up',
+  'house-legal': 'house practice: the legal size',
+};
+
+const drop = (result: StepResult): string => `${n(Number(result))} V`;
+
+/** Words of the steps of raceway and voltage drop. */
+export const racewaySteps = {
+  'raceway.area': ({ inputs, result }) => ({
+    label: 'Conductors',
+    formula: `${inputs.count} with the ground`,
+    result: `${n(Number(result), 4)} in²`,
+  }),
+  'raceway.limit': ({ inputs, result }) => ({
+    label: 'May fill',
+    formula: counted(inputs.count, 'conductor'),
+    result: inPercent(Number(result)),
+  }),
+  'raceway.nipple': ({ inputs, result }) => ({
+    label: 'A nipple',
+    formula: `${n(inputs.lengthFt, 1)} ft between enclosures`,
+    result: inPercent(Number(result)),
+  }),
+  'raceway.shared': ({ inputs, result }) => ({
+    label: 'With its company',
+    formula: `${counted(inputs.count, 'other circuit')}, one ground of ${printWireSize(inputs.ground)}`,
+    result: `${n(Number(result), 4)} in²`,
+  }),
+  'raceway.legal': ({ inputs, result }) => ({
+    label: 'Smallest by rule',
+    formula: `holds ${n(inputs.limit, 3)} in², needs ${n(inputs.areaIn2, 4)}`,
+    result: String(result),
+  }),
+  'raceway.comfort': ({ inputs, result }) => ({
+    label: 'House practice',
+    formula: COMFORT[inputs.reason],
+    result: String(result),
+  }),
+  'raceway.pinned': ({ inputs, result }) => ({
+    label: 'Pinned',
+    formula: `smallest by rule ${inputs.legal}`,
+    result: String(result),
+  }),
+  'raceway.jam': ({ inputs, result }) => ({
+    label: 'Jam ratio',
+    formula: `1.05 × ${n(inputs.insideIn, 3)} / ${n(inputs.outsideIn, 3)}`,
+    result: n(Number(result)),
+  }),
+  'raceway.bends': ({ inputs, result }) => ({
+    label: 'Bends between pull points',
+    formula: `${inputs.limit}° at most`,
+    result: `${result}°`,
+  }),
+  'drop.stretch': ({ inputs, result }) => ({
+    label: printLength(feet(inputs.lengthFt)),
+    formula: `${inputs.times} × ${n(inputs.amps)} A × ${n(inputs.ohmPerKft, 4)} ohm/kft`,
+    result: drop(result),
+  }),
+  'drop.total': ({ inputs, result }) => ({
+    label: 'Of the voltage',
+    formula: `${n(inputs.dropV)} V of ${inVolts(inputs.volts)}`,
+    result: inPercent(Number(result)),
+  }),
+  'drop.direct': ({ inputs, result }) => ({
+    label: 'By direct current, beside it',
+    formula: `${inputs.times} × ${n(inputs.constant)} × ${n(inputs.amps)} × ${n(inputs.lengthFt)} / ${inputs.cmil}`,
+    result: drop(result),
+  }),
+  'drop.longest': ({ inputs, result }) => ({
+    label: 'Longest run',
+    formula: `at ${inPercent(inputs.limitPct)}`,
+    result: inFeet(Math.floor(Number(result))),
+  }),
+  'drop.start': ({ inputs, result }) => ({
+    label: 'While it starts',
+    formula: `${n(inputs.startA)} A at power factor 0.5`,
+    result: inPercent(Number(result)),
+  }),
+} satisfies StepWordings;
