@@ -1,11 +1,47 @@
 /** Imports point one way: app, features, ui, store, core. */
 const floors = (name, from, to) => ({ name, severity: 'error', from: { path: from }, to: { path: to } });
 
+/** The rooms of the core from the ground up: a room knows only those below it. */
+const ROOMS = [
+  'units',
+  'code',
+  'files',
+  'price',
+  'findings',
+  'working',
+  'appliances',
+  'rules',
+  'protection',
+  'circuit',
+  'route',
+  'panel',
+  'service',
+  'water',
+  'demand',
+  'wiring',
+  'search',
+  'job',
+  'wording',
+  'drawing',
+  'worksheet',
+  'typing',
+  'schedule',
+];
+
+const core = (rooms) => `^src/core/(${rooms.join('|')})/`;
+
+/** Every room of the core, and those above it that it must not know. */
+const coreFloors = ROOMS.slice(0, -1).map((room, at) =>
+  floors(`core-${room}-knows-what-is-below`, core([room]), core(ROOMS.slice(at + 1))),
+);
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
     floors('core-knows-only-core', '^src/core', '^(src/(app|features|ui|store)|server|cli|scripts|tests)'),
+    ...coreFloors,
+    floors('core-has-no-other-room', '^src/core/', `^src/core/(?!(${ROOMS.join('|')})/)`),
     {
       name: 'core-imports-only-small-pure-packages',
       severity: 'error',

@@ -68,8 +68,8 @@ export default defineConfig([
     files: [
       'src/core/units/quantity.ts',
       'src/core/working/worked.ts',
-      'src/core/working/houseFinding.ts',
-      'src/core/working/routeFinding.ts',
+      'src/core/findings/houseFinding.ts',
+      'src/core/findings/routeFinding.ts',
       'src/store/persistence/database.ts',
     ],
     rules: { '@typescript-eslint/consistent-type-assertions': 'off' },

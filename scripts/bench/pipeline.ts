@@ -6,7 +6,7 @@ import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { demoJob } from '../../src/core/job/demoJob';
 import { jobContext } from '../../src/core/job/jobContext';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
-import { packConductors } from '../../src/core/run/packConductors';
+import { packConductors } from '../../src/core/route/packConductors';
 import { straightLine } from '../../tests/support/straightLine';
 
 const context = jobContext(demoJob);

@@ -1,9 +1,9 @@
-import { withStationMoved } from '../../src/core/circuit/circuitEdits';
+import { withStationMoved } from '../../src/core/circuit/edits/circuitEdits';
 import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
 import { newCircuit, newStretch } from '../../src/core/circuit/newCircuit';
 import { demoJob } from '../../src/core/job/demoJob';
 import type { Job } from '../../src/core/job/jobSchema';
-import { packConductors } from '../../src/core/run/packConductors';
+import { packConductors } from '../../src/core/route/packConductors';
 import { routeView } from '../../src/store/routeView';
 import { median } from './median';
 

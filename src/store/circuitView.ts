@@ -3,7 +3,7 @@ import type { SolvedCircuit } from '../core/circuit/figures';
 import type { SolveContext } from '../core/circuit/solveContext';
 import { linkStandings, openFindings, worstStanding, type FigureStanding } from '../core/circuit/standings';
 import type { Job } from '../core/job/jobSchema';
-import type { AnyFinding, Link } from '../core/working/finding';
+import type { AnyFinding, Link } from '../core/findings/finding';
 import { contextOf } from './sharedWays';
 import { solved } from './solved';
 

@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Link } from '../core/working/finding';
+import type { Link } from '../core/findings/finding';
 
 /** What the electrician is looking at within a circuit. One choice lights list, figure, stretch and table row. */
 export interface Focus {

@@ -8,7 +8,7 @@ import { circuitDemand, type CircuitDemand } from '../core/service/circuitDemand
 import { faultCurrent } from '../core/service/faultCurrent';
 import { serviceFindings } from '../core/service/serviceFindings';
 import { serviceReport, type ServiceReport } from '../core/service/serviceReport';
-import type { AnyHouseFinding } from '../core/working/houseFinding';
+import type { AnyHouseFinding } from '../core/findings/houseFinding';
 import { circuitView } from './circuitView';
 import { sharedContext } from './solved';
 

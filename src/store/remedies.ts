@@ -1,7 +1,7 @@
 import type { Remedy } from '../core/circuit/remedy';
 import { remediesFor } from '../core/circuit/remedies';
 import { defaultPrices } from '../core/price/defaultPrices';
-import type { AnyFinding } from '../core/working/finding';
+import type { AnyFinding } from '../core/findings/finding';
 import type { CircuitView } from './circuitView';
 
 const known = new WeakMap<AnyFinding, readonly Remedy[]>();

@@ -4,7 +4,7 @@ import { worstStanding, type FigureStanding } from '../core/circuit/standings';
 import type { Job } from '../core/job/jobSchema';
 import { routeReport, type RouteReport } from '../core/route/routeReport';
 import type { Routed } from '../core/route/routeCase';
-import type { AnyRouteFinding } from '../core/working/routeFinding';
+import type { AnyRouteFinding } from '../core/findings/routeFinding';
 import { routeSentence } from '../core/wording/routeFindings';
 import { circuitView } from './circuitView';
 import { circuitWays } from './sharedWays';

@@ -1,7 +1,7 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
 import type { Job } from '../core/job/jobSchema';
 import { panelUnknowns } from '../core/panel/panelFindings';
-import type { AnyFinding } from '../core/working/finding';
+import type { AnyFinding } from '../core/findings/finding';
 import { circuitView } from './circuitView';
 
 /** Findings that are answered where the appliance stands: by its plate, by measuring, by looking. */

@@ -16,7 +16,7 @@ import { ROOMS } from '../../src/core/code/rooms';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { siteQuestions } from '../../src/core/protection/siteQuestions';
 import { sizeRank } from '../../src/core/units/wireSize';
-import { LINKS } from '../../src/core/working/finding';
+import { LINKS } from '../../src/core/findings/finding';
 import { findingSentence } from '../../src/core/wording/findings';
 import { ladderWords } from '../../src/core/wording/ladder';
 import { siteLabel } from '../../src/core/wording/siteWords';

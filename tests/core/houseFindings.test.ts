@@ -12,7 +12,7 @@ import type { House, Measured } from '../../src/core/service/houseSchema';
 import { serviceFindings } from '../../src/core/service/serviceFindings';
 import { serviceReport } from '../../src/core/service/serviceReport';
 import { anyHouseSentence, unknownWords } from '../../src/core/wording/houseFindings';
-import type { HouseFindingCode } from '../../src/core/working/houseFinding';
+import type { HouseFindingCode } from '../../src/core/findings/houseFinding';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { circuit, context, stretch } from '../support/circuits';
 import { panel, wanted } from '../support/panels';

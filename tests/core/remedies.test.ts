@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { methodAlternatives } from '../../src/core/circuit/alternatives';
+import { methodAlternatives } from '../../src/core/search/methodAlternatives';
 import type { Circuit } from '../../src/core/circuit/circuitSchema';
 import { remediesFor } from '../../src/core/circuit/remedies';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
@@ -12,7 +12,7 @@ import {
   worstStanding,
 } from '../../src/core/circuit/standings';
 import { METHOD_IDS, METHODS, PLACES } from '../../src/core/code/methods';
-import { circuitPrice } from '../../src/core/price/circuitPrice';
+import { circuitPrice } from '../../src/core/circuit/circuitPrice';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { cableMade } from '../../src/core/rules/cableMade';
 import { candidateSizes } from '../../src/core/rules/candidateSizes';

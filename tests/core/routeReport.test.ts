@@ -1,10 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Stretch } from '../../src/core/circuit/circuitSchema';
-import { WAY_FITTINGS } from '../../src/core/circuit/wayKinds';
+import { WAY_FITTINGS } from '../../src/core/code/routeKinds';
 import { layIntoSticks, STICK_FT } from '../../src/core/route/cutList';
 import { soldAs } from '../../src/core/route/makeUp';
-import { routeRemedies, withEnd, withFitting, withRouteOf, withWay } from '../../src/core/route/routeEdits';
+import {
+  routeRemedies,
+  withEnd,
+  withFitting,
+  withRouteOf,
+  withWay,
+} from '../../src/core/circuit/edits/routeEdits';
 import { stripRows } from '../../src/core/route/strip';
 import { routeSentence } from '../../src/core/wording/routeFindings';
 import { routeRemedyWords } from '../../src/core/wording/routeRemedies';

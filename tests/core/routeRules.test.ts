@@ -1,20 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { edition } from '../../src/core/code/edition';
-import { bendMarks, offsetBend } from '../../src/core/rules/bendMarks';
-import { pullBoxLength, tradeInches } from '../../src/core/rules/pullBox';
-import { sumBends } from '../../src/core/rules/pullPoints';
+import { bendMarks, offsetBend } from '../../src/core/route/bendMarks';
+import { pullBoxLength, tradeInches } from '../../src/core/route/pullBox';
+import { sumBends } from '../../src/core/route/pullPoints';
 import {
   conductorPullLimit,
   pullThrough,
   reversed,
   weightCorrection,
   type PullPart,
-} from '../../src/core/rules/pullTension';
+} from '../../src/core/route/pullTension';
 import { conductorCount } from '../../src/core/rules/racewayFill';
-import { thermalGrowth } from '../../src/core/rules/thermalGrowth';
-import { trenchFor } from '../../src/core/rules/trench';
-import { packConductors, worstOverlap } from '../../src/core/run/packConductors';
+import { thermalGrowth } from '../../src/core/route/thermalGrowth';
+import { trenchFor } from '../../src/core/route/trench';
+import { packConductors, worstOverlap } from '../../src/core/route/packConductors';
 import { tapeInches } from '../../src/core/wording/routeWords';
 
 const code = edition(2023);

@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { SLEEVES, type Stretch } from '../../src/core/circuit/circuitSchema';
 import { USUAL_DESIGN } from '../../src/core/circuit/jobDefaults';
-import { STATION_KINDS } from '../../src/core/circuit/wayKinds';
+import { STATION_KINDS } from '../../src/core/code/routeKinds';
 import { usualStation } from '../../src/core/circuit/stations';
 import { METHOD_IDS, PLACES } from '../../src/core/code/methods';
-import { BURIAL_PLACES } from '../../src/core/rules/burialCover';
-import { readRoute, type TypedStretch } from '../../src/core/route/readRoute';
-import { printRoute, routeCompletions, withTypedRoute } from '../../src/core/route/routeText';
+import { BURIAL_PLACES } from '../../src/core/code/burialPlaces';
+import { readRoute, type TypedStretch } from '../../src/core/typing/readRoute';
+import { printRoute, routeCompletions, withTypedRoute } from '../../src/core/typing/routeText';
 import { circuit, stretch } from '../support/circuits';
 
 const read = (text: string): readonly TypedStretch[] => {

@@ -7,13 +7,14 @@ import {
   withPin,
   withPlace,
   withStationMoved,
-} from '../../src/core/circuit/circuitEdits';
+} from '../../src/core/circuit/edits/circuitEdits';
 import { edition } from '../../src/core/code/edition';
 import { METHOD_IDS } from '../../src/core/code/methods';
 import { supportMarks, supportSpacing } from '../../src/core/rules/supportMarks';
-import { packConductors } from '../../src/core/run/packConductors';
-import { sectionGeometry } from '../../src/core/run/sectionGeometry';
-import { moveStation, tapeLayout, tapeTicks } from '../../src/core/run/tapeLayout';
+import { packConductors } from '../../src/core/route/packConductors';
+import { sectionGeometry } from '../../src/core/route/sectionGeometry';
+import { tapeLayout, tapeTicks } from '../../src/core/route/tapeLayout';
+import { moveStation } from '../../src/core/circuit/edits/moveStation';
 import { circuit, stretch } from '../support/circuits';
 
 describe('the section', () => {

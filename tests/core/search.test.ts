@@ -3,7 +3,7 @@ import { familyNames, freshAppliance } from '../../src/core/appliances/registry'
 import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
-import { pullTension } from '../../src/core/rules/pullTension';
+import { pullTension } from '../../src/core/route/pullTension';
 import {
   allWays,
   orderedWays,

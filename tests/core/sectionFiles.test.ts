@@ -1,11 +1,16 @@
 import DxfParser from 'dxf-parser';
 import { describe, expect, test } from 'vitest';
-import { alongPath } from '../../src/core/run/alongPath';
-import { sectionGeometry } from '../../src/core/run/sectionGeometry';
-import { snapHeight, withLevel, withStationAlong, withStationHeight } from '../../src/core/run/sectionMoves';
+import { alongPath } from '../../src/core/route/alongPath';
+import { sectionGeometry } from '../../src/core/route/sectionGeometry';
+import {
+  snapHeight,
+  withLevel,
+  withStationAlong,
+  withStationHeight,
+} from '../../src/core/circuit/edits/sectionMoves';
 import { layOut } from '../../src/core/route/routeCase';
-import { sectionDxf } from '../../src/core/route/sectionDxf';
-import { sectionScene } from '../../src/core/route/sectionScene';
+import { sectionDxf } from '../../src/core/drawing/sectionDxf';
+import { sectionScene } from '../../src/core/drawing/sectionScene';
 import { demoJob } from '../../src/core/job/demoJob';
 import { circuit, context, solve, stretch } from '../support/circuits';
 import { trench } from '../support/routes';

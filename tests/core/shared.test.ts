@@ -7,7 +7,7 @@ import { METHOD_IDS, PLACES } from '../../src/core/code/methods';
 import { shortParts } from '../../src/core/rules/shortPart';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { sizeRank } from '../../src/core/units/wireSize';
-import { alone, sharing } from '../../src/core/route/routeEdits';
+import { alone, sharing } from '../../src/core/circuit/edits/routeEdits';
 import { circuit, load, solve, stretch } from '../support/circuits';
 import { routeOf, solvedIn, trench } from '../support/routes';
 

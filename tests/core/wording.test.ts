@@ -1,15 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { LINKS } from '../../src/core/working/finding';
+import { LINKS } from '../../src/core/findings/finding';
 import { isQuiet } from '../../src/core/working/quietSteps';
-import {
-  circuitNote,
-  holdsWords,
-  stretchConductors,
-  stretchName,
-  supportWords,
-} from '../../src/core/wording/conductors';
+import { circuitNote, holdsWords, stretchName, supportWords } from '../../src/core/wording/conductors';
+import { stretchConductors } from '../../src/core/circuit/namedConductors';
 import { findingSentence } from '../../src/core/wording/findings';
 import { circuitLine, ladderWords } from '../../src/core/wording/ladder';
 import { stepWords } from '../../src/core/wording/steps';

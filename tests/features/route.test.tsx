@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test } from 'vitest';
-import { sectionGeometry } from '../../src/core/run/sectionGeometry';
+import { sectionGeometry } from '../../src/core/route/sectionGeometry';
 import { demoJob } from '../../src/core/job/demoJob';
 import { RouteLine } from '../../src/features/circuits/route/RouteLine';
 import { RoutePane } from '../../src/features/circuits/route/RoutePane';

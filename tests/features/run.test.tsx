@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
-import { tapeLayout } from '../../src/core/run/tapeLayout';
+import { tapeLayout } from '../../src/core/route/tapeLayout';
 import { CircuitList } from '../../src/features/circuits/CircuitList';
 import { Foot } from '../../src/features/circuits/Foot';
 import { StationHandles } from '../../src/features/circuits/StationHandles';

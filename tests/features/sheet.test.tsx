@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import { beforeEach, describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
-import { LINKS } from '../../src/core/working/finding';
+import { LINKS } from '../../src/core/findings/finding';
 import { linkName } from '../../src/core/wording/ladder';
 import { CircuitSheet } from '../../src/features/sheet/CircuitSheet';
 import { load, openJob, show, viewOf } from '../support/stage';

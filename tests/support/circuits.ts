@@ -4,7 +4,7 @@ import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import type { SolveContext } from '../../src/core/circuit/solveContext';
 import { edition, type EditionYear } from '../../src/core/code/edition';
-import type { FindingCode } from '../../src/core/working/finding';
+import type { FindingCode } from '../../src/core/findings/finding';
 
 export const stretch = (part: Partial<Stretch> = {}): Stretch => ({
   id: 'stretch',

@@ -1,14 +1,14 @@
 import { render, screen } from '@testing-library/react';
 import { describe, expect, test } from 'vitest';
-import { alongPath } from '../../src/core/run/alongPath';
-import { sectionGeometry } from '../../src/core/run/sectionGeometry';
+import { alongPath } from '../../src/core/route/alongPath';
+import { sectionGeometry } from '../../src/core/route/sectionGeometry';
 import { tableFace } from '../../src/core/code/tableFace';
 import { edition } from '../../src/core/code/edition';
 import { RacewayCrossSection } from '../../src/ui/pictures/RacewayCrossSection';
 import { RunSection } from '../../src/ui/pictures/RunSection';
 import { roundedPath, sectionRoom, sectionScale } from '../../src/ui/pictures/sectionScale';
 import { TableFaceView } from '../../src/ui/working/TableFaceView';
-import { bendMarks } from '../../src/core/rules/bendMarks';
+import { bendMarks } from '../../src/core/route/bendMarks';
 import { stripRows } from '../../src/core/route/strip';
 import { BendPicture } from '../../src/ui/pictures/BendPicture';
 import { SupportStrip } from '../../src/ui/pictures/SupportStrip';

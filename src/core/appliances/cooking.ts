@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
-import { cookingDemand } from '../rules/cookingDemand';
+import { cookingDemand } from './cookingDemand';
 import type { Working } from '../working/worked';
 import type { Family, LoadModel } from './family';
 import {

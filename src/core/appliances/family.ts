@@ -3,7 +3,8 @@ import type { Edition } from '../code/edition';
 import type { Room } from '../code/rooms';
 import type { NumberRange } from '../units/number';
 import type { WireSize } from '../units/wireSize';
-import type { DisconnectArticle, LeastReason, OwnArticle } from '../working/step';
+import type { DisconnectArticle, LeastReason } from '../working/step';
+import type { OwnArticle } from '../code/ownArticles';
 import type { Working } from '../working/worked';
 
 /** How the appliance meets the wiring. */

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { METHOD_IDS, PLACES, type MethodId } from '../code/methods';
-import { BURIAL_PLACES } from '../rules/burialCover';
+import { BURIAL_PLACES } from '../code/burialPlaces';
 import { siteSchema } from '../protection/siteSchema';
 import { applianceSchema } from '../appliances/registry';
 import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
-import { STATION_KINDS, WAY_FITTINGS } from './wayKinds';
+import { STATION_KINDS, WAY_FITTINGS } from '../code/routeKinds';
 
 /** Raceways in which a cable may be pulled. */
 export const SLEEVES = ['emt', 'pvc40', 'pvc80', 'rmc', 'imc'] as const satisfies readonly MethodId[];

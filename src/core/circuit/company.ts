@@ -2,7 +2,7 @@ import type { LoadModel } from '../appliances/family';
 import type { Insulation } from '../code/tables/shapes';
 import type { WireSize } from '../units/wireSize';
 import type { Stretch } from './circuitSchema';
-import { WAY_KINDS, type WayKind } from './wayKinds';
+import { WAY_KINDS, type WayKind } from '../code/routeKinds';
 
 /** Another circuit on the same way. Its sizes are null until it was sized itself. */
 export interface WayMember {

@@ -5,7 +5,7 @@ import type { Circuit } from './circuitSchema';
 import { ownCarrying, wayKeys, type Companies, type StretchCompany, type WayMember } from './company';
 import type { SolvedCircuit } from './figures';
 import type { SolveContext } from './solveContext';
-import { WAY_KINDS, type WayKind } from './wayKinds';
+import { WAY_KINDS, type WayKind } from '../code/routeKinds';
 
 const memberOf = (circuit: Circuit, load: LoadModel, solved: SolvedCircuit | null): WayMember => ({
   circuitId: circuit.id,

@@ -9,7 +9,7 @@ import type { GroundNeed } from '../rules/equipmentGround';
 import type { OcpdChoice } from '../rules/branchOcpd';
 import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
-import type { AnyFinding, Link } from '../working/finding';
+import type { AnyFinding, Link } from '../findings/finding';
 import type { AnyStep, ComfortReason } from '../working/step';
 
 /** The raceway of one stretch. */

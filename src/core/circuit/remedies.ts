@@ -1,7 +1,7 @@
-import { circuitPrice } from '../price/circuitPrice';
+import { circuitPrice } from './circuitPrice';
 import type { PriceList } from '../price/defaultPrices';
 import { cents } from '../units/quantity';
-import type { AnyFinding } from '../working/finding';
+import type { AnyFinding } from '../findings/finding';
 import type { Circuit } from './circuitSchema';
 import type { SolvedCircuit } from './figures';
 import type { Remedy, RemedyChange } from './remedy';

@@ -3,7 +3,7 @@ import { applianceChanges } from '../appliances/registry';
 import { allowedIn, isWet, type MethodId, type Place } from '../code/methods';
 import type { Site } from '../protection/siteSchema';
 import { sizeRank, WIRE_SIZES } from '../units/wireSize';
-import type { AnyFinding, FindingCode } from '../working/finding';
+import type { AnyFinding, FindingCode } from '../findings/finding';
 import type { Circuit, Pins, Stretch } from './circuitSchema';
 import type { RemedyChange, SiteFix } from './remedy';
 

@@ -6,7 +6,7 @@ import type { Edition } from '../code/edition';
 import type { LoadModel } from '../appliances/family';
 import { branchOcpd, type OcpdChoice } from '../rules/branchOcpd';
 import { equipmentGround } from '../rules/equipmentGround';
-import { LINKS, type AnyFinding, type Link } from '../working/finding';
+import { LINKS, type AnyFinding, type Link } from '../findings/finding';
 import { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
 import { chooseConductor, type ConductorChoice } from './chooseConductor';

@@ -1,4 +1,4 @@
-import { LINKS, type AnyFinding, type Link, type Standing } from '../working/finding';
+import { LINKS, type AnyFinding, type Link, type Standing } from '../findings/finding';
 import type { Circuit } from './circuitSchema';
 
 /** The standing of a figure: its worst open finding, or ok. */

@@ -1,6 +1,6 @@
 import { METHODS } from '../code/methods';
 import type { Stretch } from './circuitSchema';
-import type { StationBetween } from './wayKinds';
+import type { StationBetween } from '../code/routeKinds';
 
 /** What stands at a station of the run. */
 export type StationKind = 'panel' | StationBetween | 'appliance';

@@ -1,4 +1,4 @@
-import { readCsv, writeCsv } from '../schedule/csvTable';
+import { readCsv, writeCsv } from '../files/csvTable';
 import type { Panel } from './panelSchema';
 import { byPlace, legOf, planned, type Wanted } from './spaces';
 import { ratingWord, readBreakers, spaceWord, type ReadBreakers } from './typedBreakers';

@@ -1,6 +1,6 @@
 import type { Edition } from '../code/edition';
 import type { SolvedCircuit } from '../circuit/figures';
-import { HouseFindings, type AnyHouseFinding } from '../working/houseFinding';
+import { HouseFindings, type AnyHouseFinding } from '../findings/houseFinding';
 import { sizeRank } from '../units/wireSize';
 import { directory } from './directory';
 import { legLoads } from './legBalance';

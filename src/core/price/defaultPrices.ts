@@ -1,7 +1,7 @@
 import type { MethodId } from '../code/methods';
 import type { ByTrade } from '../code/tables/shapes';
 import type { BySize } from '../code/tables/shapes';
-import type { GroundFaultForm } from '../protection/groundFault';
+import type { GroundFaultForm } from '../code/groundFaultForms';
 import type { Metal } from '../units/wireSize';
 
 /** Prices of material in cents. Lengths are by the foot. */

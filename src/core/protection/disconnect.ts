@@ -3,7 +3,7 @@ import type { SectionKey } from '../code/sections';
 import { meets } from '../units/quantity';
 import type { DisconnectArticle } from '../working/step';
 import type { Working } from '../working/worked';
-import type { GroundFaultForm } from './groundFault';
+import type { GroundFaultForm } from '../code/groundFaultForms';
 import type { OutletFacts } from './outletFacts';
 
 /** Kinds of disconnecting means. */

@@ -2,10 +2,7 @@ import type { Edition } from '../code/edition';
 import type { Working } from '../working/worked';
 import { groundFaultSources, localRule, type GroundFaultSource } from './groundFaultSources';
 import type { OutletFacts } from './outletFacts';
-import type { GROUND_FAULT_FORMS } from './siteSchema';
-
-/** The form of ground-fault protection; none where it is not asked for. */
-export type GroundFaultForm = 'none' | (typeof GROUND_FAULT_FORMS)[number];
+import type { GroundFaultForm } from '../code/groundFaultForms';
 
 /** Past this the leakage of the cable itself may trip a device at its start, feet. */
 const LONG_RUN_FT = 250;

@@ -1,7 +1,8 @@
 import { ROOMS } from '../code/rooms';
 import type { OutletChoice } from './outlet';
 import type { OutletFacts } from './outletFacts';
-import { GROUND_FAULT_FORMS, type Site } from './siteSchema';
+import { type Site } from './siteSchema';
+import { GROUND_FAULT_FORMS } from '../code/groundFaultForms';
 
 /** Which part of the circuit a question of the site belongs to. */
 export type SiteTopic = 'place' | 'disconnect' | 'protection' | 'ends';

@@ -1,16 +1,8 @@
 import { z } from 'zod';
 import { ROOMS } from '../code/rooms';
+import { GROUND_FAULT_FORMS } from '../code/groundFaultForms';
 
 const feet = z.number().min(0).max(1000);
-
-/** Forms that ground-fault protection may take. */
-export const GROUND_FAULT_FORMS = [
-  'breaker',
-  'receptacle',
-  'dead-front',
-  'spa-enclosure',
-  'dual-function',
-] as const;
 
 /** What was measured and seen where the appliance stands; what is left out was not yet looked at. */
 export const siteSchema = z.strictObject({

@@ -4,11 +4,11 @@ import type { StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import { knockouts } from '../code/tables/knockouts';
 import { metalBoxes } from '../code/tables/metalBoxes';
-import { boxFill, isPullBoxSize, type BoxContents, type BoxPart, type Counted } from '../rules/boxFill';
-import { pullBoxLength } from '../rules/pullBox';
+import { boxFill, isPullBoxSize, type BoxContents, type BoxPart, type Counted } from './boxFill';
+import { pullBoxLength } from './pullBox';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
-import type { RouteFindings } from '../working/routeFinding';
+import type { RouteFindings } from '../findings/routeFinding';
 import { isRaceway, leftOut, type LaidOut, type RoutedStretch } from './routeCase';
 
 /** Where a raceway or cable enters: its trade size, and the hole that it takes. */

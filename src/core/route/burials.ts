@@ -1,8 +1,9 @@
 import { METHODS } from '../code/methods';
 import { outsideDiameter } from '../code/tables/outsideDiameter';
-import { burialCover, type BurialPlace, type Cover } from '../rules/burialCover';
-import { trenchFor, type Trench } from '../rules/trench';
-import type { RouteFindings } from '../working/routeFinding';
+import { burialCover, type Cover } from './burialCover';
+import { type BurialPlace } from '../code/burialPlaces';
+import { trenchFor, type Trench } from './trench';
+import type { RouteFindings } from '../findings/routeFinding';
 import { routedStretches, type LaidOut, type Routed, type RoutedStretch } from './routeCase';
 
 /** One way in a trench. */

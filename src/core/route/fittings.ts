@@ -1,11 +1,11 @@
 import type { Place } from '../code/methods';
 import type { SectionKey } from '../code/sections';
 import { cableArea, fillPercent, fits, legalTrade } from '../rules/racewayFill';
-import { isPullBoxSize } from '../rules/boxFill';
-import { EXPANSION_FROM_IN, thermalGrowth, usualSwing } from '../rules/thermalGrowth';
+import { isPullBoxSize } from './boxFill';
+import { EXPANSION_FROM_IN, thermalGrowth, usualSwing } from './thermalGrowth';
 import { METHODS } from '../code/methods';
-import type { WayFitting } from '../circuit/wayKinds';
-import type { RouteFindings } from '../working/routeFinding';
+import type { WayFitting } from '../code/routeKinds';
+import type { RouteFindings } from '../findings/routeFinding';
 import type { TradeSize } from '../units/tradeSize';
 import { isRaceway, leftOut, type LaidOut, type RoutedStretch } from './routeCase';
 

@@ -2,7 +2,7 @@ import { companyOf } from '../circuit/company';
 import { METHODS } from '../code/methods';
 import { bendRadius } from '../code/tables/bendRadius';
 import { conductorDiameter } from '../rules/racewayFill';
-import { sumBends } from '../rules/pullPoints';
+import { sumBends } from './pullPoints';
 import {
   conductorPullLimit,
   conductorWeight,
@@ -15,9 +15,9 @@ import {
   type Pull,
   type PulledWire,
   type PullPart,
-} from '../rules/pullTension';
+} from './pullTension';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
-import type { RouteFindings } from '../working/routeFinding';
+import type { RouteFindings } from '../findings/routeFinding';
 import { isRaceway, type LaidOut } from './routeCase';
 
 /** A conduit body or pull box that the bends ask for. */

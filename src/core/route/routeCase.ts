@@ -3,7 +3,7 @@ import type { SolvedCircuit, StretchFigures } from '../circuit/figures';
 import type { SolveContext } from '../circuit/solveContext';
 import { stationKinds, type StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
-import { sectionGeometry, type SectionGeometry, type SectionPoint } from '../run/sectionGeometry';
+import { sectionGeometry, type SectionGeometry, type SectionPoint } from './sectionGeometry';
 
 /** A circuit that was solved. */
 export interface Routed {

@@ -1,4 +1,4 @@
-import { RouteFindings, type AnyRouteFinding } from '../working/routeFinding';
+import { RouteFindings, type AnyRouteFinding } from '../findings/routeFinding';
 import { routeBoxes, type BoxReport } from './boxes';
 import { routeBurials, type BurialReport } from './burials';
 import { racewayCuts, type RacewayCuts } from './cutList';

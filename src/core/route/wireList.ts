@@ -4,7 +4,8 @@ import type { SolvedCircuit } from '../circuit/figures';
 import { stationKinds, type StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import { sizeRank, type WireSize } from '../units/wireSize';
-import { stretchConductors, type NamedConductor } from '../wording/conductors';
+import { stretchConductors } from '../circuit/namedConductors';
+import { type NamedConductor } from '../circuit/namedConductors';
 import { leastFree, makeUp, soldAs } from './makeUp';
 
 /** One cable, or the conductors of one pull, in one length. */

@@ -1,7 +1,8 @@
 import type { Edition } from '../code/edition';
 import { meets } from '../units/quantity';
 import type { WireSize } from '../units/wireSize';
-import type { ConductorTest, OwnArticle } from '../working/step';
+import type { ConductorTest } from '../working/step';
+import type { OwnArticle } from '../code/ownArticles';
 import { nextStandard } from './branchOcpd';
 import { sizeAmpacity, type AmpacityTerms, type SizeAmpacity } from './conductorAmpacity';
 

@@ -11,7 +11,7 @@ import { parseLength } from '../units/length';
 import { circuitFromItem } from '../worksheet/circuitItem';
 import { circuitItemSchema, worksheetSchema } from '../worksheet/itemSchemas';
 import { fromDotted } from './dottedFields';
-import { readCsv, type CsvRow } from './csvTable';
+import { readCsv, type CsvRow } from '../files/csvTable';
 
 /** A row of a schedule that became a circuit. */
 export interface ReadRow {

@@ -1,5 +1,5 @@
 import { readTyped } from '../typing/readTyped';
-import { readCsv, type CsvRow } from './csvTable';
+import { readCsv, type CsvRow } from '../files/csvTable';
 import { fromDotted } from './dottedFields';
 
 /** Length that is taken where a row has none, feet. */

@@ -1,5 +1,5 @@
 import type { Circuit, Stretch } from '../circuit/circuitSchema';
-import { writeCsv } from './csvTable';
+import { writeCsv } from '../files/csvTable';
 import { toDotted } from './dottedFields';
 
 const segment = ({ method, lengthFt, place, ambientC, bendsDeg, currentCarrying }: Stretch) => ({

@@ -1,17 +1,17 @@
-import { withPin } from '../circuit/circuitEdits';
+import { withPin } from '../circuit/edits/circuitEdits';
 import type { Circuit } from '../circuit/circuitSchema';
 import type { SolvedCircuit } from '../circuit/figures';
 import { solveCircuit } from '../circuit/solveCircuit';
 import type { SolveContext } from '../circuit/solveContext';
 import { METHOD_IDS, METHODS, type MethodId } from '../code/methods';
-import { circuitPrice } from '../price/circuitPrice';
+import { circuitPrice } from '../circuit/circuitPrice';
 import type { PriceList } from '../price/defaultPrices';
-import { pullTension } from '../rules/pullTension';
+import { pullTension } from '../route/pullTension';
 import { nextTrade } from '../rules/racewayFill';
 import { cents, type Cents } from '../units/quantity';
 import type { TradeSize } from '../units/tradeSize';
 import { sizeRank, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSize';
-import type { AnyFinding } from '../working/finding';
+import type { AnyFinding } from '../findings/finding';
 
 /** One way of running the whole circuit: a method, a metal, a size and a trade size, sized and priced. */
 export interface Way {

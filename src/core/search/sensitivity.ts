@@ -1,10 +1,10 @@
 import type { Circuit } from '../circuit/circuitSchema';
-import { withPin } from '../circuit/circuitEdits';
+import { withPin } from '../circuit/edits/circuitEdits';
 import type { SolvedCircuit } from '../circuit/figures';
 import { solveCircuit } from '../circuit/solveCircuit';
 import type { SolveContext } from '../circuit/solveContext';
 import { applianceChanges } from '../appliances/registry';
-import { circuitPrice } from '../price/circuitPrice';
+import { circuitPrice } from '../circuit/circuitPrice';
 import type { PriceList } from '../price/defaultPrices';
 import { cents, type Cents } from '../units/quantity';
 import type { WireSize } from '../units/wireSize';

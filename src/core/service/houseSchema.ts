@@ -1,11 +1,7 @@
 import { z } from 'zod';
 import { WIRE_SIZES } from '../units/wireSize';
 import { SERVICE_KINDS } from './serviceLoad';
-
-/** Methods by which the load of a service is found. */
-export const SERVICE_METHODS = ['standard', 'optional', 'existing', 'measured'] as const;
-/** A method of finding the load of a service. */
-export type ServiceMethod = (typeof SERVICE_METHODS)[number];
+import { SERVICE_METHODS } from '../code/serviceMethods';
 
 /** A load that the house has besides the circuits of the job. */
 export const houseLoadSchema = z.strictObject({

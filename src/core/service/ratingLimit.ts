@@ -1,11 +1,9 @@
 import type { Edition } from '../code/edition';
+import type { RatingElement } from '../code/serviceMethods';
 import { dwellingService } from '../code/tables/dwellingService';
 import type { Panel } from '../panel/panelSchema';
 import type { Metal, WireSize } from '../units/wireSize';
 import type { House } from './houseSchema';
-
-/** A part of a service that limits what it carries. */
-export type RatingElement = 'main' | 'bus' | 'meter' | 'conductors';
 
 /** What each part of a service carries, and the least of them. */
 export interface RatingLimit {

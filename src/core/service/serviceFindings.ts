@@ -1,5 +1,5 @@
 import type { Edition } from '../code/edition';
-import { HouseFindings, type AnyHouseFinding } from '../working/houseFinding';
+import { HouseFindings, type AnyHouseFinding } from '../findings/houseFinding';
 import type { House } from './houseSchema';
 import { chosenAnswer, type ServiceReport } from './serviceReport';
 

@@ -1,6 +1,6 @@
 import type { Edition } from '../code/edition';
 import type { SectionKey } from '../code/sections';
-import { cookingDemand } from '../rules/cookingDemand';
+import { cookingDemand } from '../appliances/cookingDemand';
 
 /** Kinds of load that the methods of a service calculation tell apart. */
 export const SERVICE_KINDS = [

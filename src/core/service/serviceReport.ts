@@ -1,7 +1,9 @@
 import type { Edition } from '../code/edition';
 import type { Panel } from '../panel/panelSchema';
 import type { CircuitDemand } from './circuitDemand';
-import { SERVICE_METHODS, type House, type ServiceMethod } from './houseSchema';
+import { type House } from './houseSchema';
+import { type ServiceMethod } from '../code/serviceMethods';
+import { SERVICE_METHODS } from '../code/serviceMethods';
 import { ratingLimit, type RatingLimit } from './ratingLimit';
 import {
   existingService,

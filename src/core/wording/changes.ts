@@ -1,6 +1,6 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import type { SolvedCircuit } from '../circuit/figures';
-import { LINKS, type AnyFinding, type Link } from '../working/finding';
+import { LINKS, type AnyFinding, type Link } from '../findings/finding';
 import { findingSentence } from './findings';
 import { ladderWords, linkName } from './ladder';
 

@@ -2,8 +2,8 @@ import { printNumber as n } from '../units/number';
 import { celsius } from '../units/quantity';
 import { printTemperature } from '../units/temperature';
 import { printWireSize as size } from '../units/wireSize';
-import type { AnyFinding, Finding, FindingCode } from '../working/finding';
-import type { OwnArticle } from '../working/step';
+import type { AnyFinding, Finding, FindingCode } from '../findings/finding';
+import type { OwnArticle } from '../code/ownArticles';
 import { disconnectName, inRoom, occupancyName, ruleWords } from './places';
 import { inAmps, inPercent, inPlace, methodName, placeName } from './words';
 

@@ -1,9 +1,9 @@
 import type { PanelUnknown } from '../panel/panelFindings';
-import type { RatingElement } from '../service/ratingLimit';
-import type { ServiceMethod } from '../service/houseSchema';
+import type { RatingElement } from '../code/serviceMethods';
+import type { ServiceMethod } from '../code/serviceMethods';
 import { printNumber as n } from '../units/number';
 import { printWireSize } from '../units/wireSize';
-import type { AnyHouseFinding, HouseFinding, HouseFindingCode } from '../working/houseFinding';
+import type { AnyHouseFinding, HouseFinding, HouseFindingCode } from '../findings/houseFinding';
 import { counted, inAmps } from './words';
 
 /** Methods of finding the load of a service. */

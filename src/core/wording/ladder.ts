@@ -3,7 +3,7 @@ import type { LoadModel } from '../appliances/family';
 import type { Circuit } from '../circuit/circuitSchema';
 import { printNumber as n } from '../units/number';
 import { printWireSize, sizeUnit } from '../units/wireSize';
-import type { Link } from '../working/finding';
+import type { Link } from '../findings/finding';
 import { disconnectPlace, formFigure, formReason } from './places';
 import { inFeet, methodName } from './words';
 

@@ -2,7 +2,8 @@ import type { LoadKind } from '../appliances/family';
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
 import type { Occupancy, Room } from '../code/rooms';
 import type { DisconnectChoice, DisconnectKind } from '../protection/disconnect';
-import type { FormReason, GroundFaultForm } from '../protection/groundFault';
+import type { FormReason } from '../protection/groundFault';
+import type { GroundFaultForm } from '../code/groundFaultForms';
 import type { Cover } from '../protection/receptacleChoice';
 
 /** Rooms and places as they stand alone. */

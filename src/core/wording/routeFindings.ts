@@ -2,7 +2,7 @@ import { printLength } from '../units/length';
 import { printNumber as n } from '../units/number';
 import { feet } from '../units/quantity';
 import { printWireSize as size } from '../units/wireSize';
-import type { AnyRouteFinding, RouteFinding, RouteFindingCode } from '../working/routeFinding';
+import type { AnyRouteFinding, RouteFinding, RouteFindingCode } from '../findings/routeFinding';
 import { burialName } from './routeWords';
 import { inPercent, methodName, placeName } from './words';
 

@@ -1,6 +1,6 @@
-import type { RouteRemedy } from '../route/routeEdits';
+import type { RouteRemedy } from '../circuit/edits/routeEdits';
 import { printNumber as n } from '../units/number';
-import type { WayFitting } from '../circuit/wayKinds';
+import type { WayFitting } from '../code/routeKinds';
 import { fittingName } from './routeWords';
 
 /** A way out of a finding about the way, as its button says it. */

@@ -1,7 +1,7 @@
 import type { StationKind } from '../circuit/stations';
-import type { WayFitting, WayKind } from '../circuit/wayKinds';
-import type { BurialPlace } from '../rules/burialCover';
-import type { BendMark, BendTask } from '../rules/bendMarks';
+import type { WayFitting, WayKind } from '../code/routeKinds';
+import type { BurialPlace } from '../code/burialPlaces';
+import type { BendMark, BendTask } from '../route/bendMarks';
 import { printNumber } from '../units/number';
 
 /** What lies over a buried way. */

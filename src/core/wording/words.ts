@@ -2,7 +2,7 @@ import { METHODS, type MethodId, type Place } from '../code/methods';
 import { printNumber } from '../units/number';
 import type { Metal } from '../units/wireSize';
 import type { FigureStanding } from '../circuit/standings';
-import type { Standing } from '../working/finding';
+import type { Standing } from '../findings/finding';
 
 /** "60 A", with at most two decimals. */
 export const inAmps = (value: number): string => `${printNumber(value)} A`;

@@ -6,12 +6,10 @@ import type { Room } from '../code/rooms';
 import type { Surround } from '../code/tables/shapes';
 import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
+import type { OwnArticle } from '../code/ownArticles';
 
 /** Which test of a conductor a size failed: one of the four, or the one of an article with its own protection rule. */
 export type ConductorTest = 'load' | 'corrected' | 'breaker' | 'small' | 'own';
-
-/** Articles whose own rule lets the device exceed the ampacity of the conductor (240.4(G)). */
-export type OwnArticle = 'motor' | 'hermetic' | 'welder';
 
 /** What a terminal is marked for, °C. */
 export type TerminalMark = 60 | 75 | 'unmarked';

@@ -3,7 +3,7 @@ import { methodCitation, type MethodId } from '../code/methods';
 import type { Parameter } from '../code/parameters';
 import type { Citation, SectionKey } from '../code/sections';
 import type { CellRead } from '../code/tableSet';
-import type { AnyFinding, Finding, FindingCode, FindingData, Link, Standing } from './finding';
+import type { AnyFinding, Finding, FindingCode, FindingData, Link, Standing } from '../findings/finding';
 import type { AnyStep, Step, StepId, StepInputs, StepResult } from './step';
 
 /** A figure with the steps that led to it and the doubts about it. */

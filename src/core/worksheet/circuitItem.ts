@@ -1,5 +1,5 @@
 import { applianceSchema, applianceTitle, type Appliance } from '../appliances/registry';
-import { methodAlternatives } from '../circuit/alternatives';
+import { methodAlternatives } from '../search/methodAlternatives';
 import type { Circuit, Stretch } from '../circuit/circuitSchema';
 import { usualHeightFt } from '../circuit/newCircuit';
 import type { CircuitFigures, RacewayFigures, SolvedCircuit, StretchFigures } from '../circuit/figures';
@@ -14,7 +14,7 @@ import type { GroundFaultChoice } from '../protection/groundFault';
 import type { Site } from '../protection/siteSchema';
 import { disconnectPlace, formReason, ruleWords } from '../wording/places';
 import { defaultPrices } from '../price/defaultPrices';
-import { LINKS } from '../working/finding';
+import { LINKS } from '../findings/finding';
 import { findingSentence } from '../wording/findings';
 import { remedyWords } from '../wording/remedies';
 import { stepWords } from '../wording/steps';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BURIAL_PLACES } from '../rules/burialCover';
+import { BURIAL_PLACES } from '../code/burialPlaces';
 import { SERVICE_KINDS } from '../service/serviceLoad';
 import { itemBase } from './itemSchemas';
 import { methodField, sizeField as size } from './methodNames';

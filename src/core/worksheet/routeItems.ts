@@ -1,6 +1,6 @@
 import type { Edition } from '../code/edition';
-import { offsetBend } from '../rules/bendMarks';
-import { sumBends } from '../rules/pullPoints';
+import { offsetBend } from '../route/bendMarks';
+import { sumBends } from '../route/pullPoints';
 import { supportMarks, supportSpacing } from '../rules/supportMarks';
 import { printNumber as n } from '../units/number';
 import { counted, methodName } from '../wording/words';

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { methodAlternatives } from '../../core/circuit/alternatives';
+import { methodAlternatives } from '../../core/search/methodAlternatives';
 import { defaultPrices } from '../../core/price/defaultPrices';
 import { printNumber } from '../../core/units/number';
 import { printPriceChange } from '../../core/units/money';

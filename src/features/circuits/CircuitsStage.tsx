@@ -1,7 +1,7 @@
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { countStandings } from '../../core/circuit/standings';
-import type { Standing } from '../../core/working/finding';
+import type { Standing } from '../../core/findings/finding';
 import type { Job } from '../../core/job/jobSchema';
 import { circuitView } from '../../store/circuitView';
 import { useRoutes } from '../../store/useRoutes';

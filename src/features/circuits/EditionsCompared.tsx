@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { solveCircuit } from '../../core/circuit/solveCircuit';
 import { edition, EDITION_YEARS } from '../../core/code/edition';
 import { ladderWords } from '../../core/wording/ladder';
-import type { Link } from '../../core/working/finding';
+import type { Link } from '../../core/findings/finding';
 import type { CircuitView } from '../../store/circuitView';
 import { worstStanding } from '../../core/circuit/standings';
 import { StandingShape } from '../../ui/marks/StandingShape';

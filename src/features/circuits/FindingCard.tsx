@@ -1,10 +1,10 @@
-import { withAnswer } from '../../core/circuit/circuitEdits';
+import { withAnswer } from '../../core/circuit/edits/circuitEdits';
 import { isAnswered } from '../../core/circuit/standings';
 import { printPriceChange } from '../../core/units/money';
 import { findingSentence } from '../../core/wording/findings';
 import { remedyWords } from '../../core/wording/remedies';
 import { standingWord } from '../../core/wording/words';
-import type { AnyFinding } from '../../core/working/finding';
+import type { AnyFinding } from '../../core/findings/finding';
 import type { CircuitView } from '../../store/circuitView';
 import { remediesOf } from '../../store/remedies';
 import { useJobEditor } from '../../store/useJobEditor';

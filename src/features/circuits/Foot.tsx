@@ -3,7 +3,7 @@ import type { StandingCounts } from '../../core/circuit/standings';
 import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
 import { findingSentence } from '../../core/wording/findings';
 import { counted } from '../../core/wording/words';
-import type { Link, Standing } from '../../core/working/finding';
+import type { Link, Standing } from '../../core/findings/finding';
 import type { CircuitView } from '../../store/circuitView';
 import { linkChosen, stretchChosen } from '../../store/focusSlice';
 import type { RouteView } from '../../store/routeView';

@@ -2,7 +2,7 @@ import { type KeyboardEvent, memo, useRef } from 'react';
 import { worstFinding } from '../../core/circuit/standings';
 import { ladderWords } from '../../core/wording/ladder';
 import { standingWord } from '../../core/wording/words';
-import { LINKS, type Link } from '../../core/working/finding';
+import { LINKS, type Link } from '../../core/findings/finding';
 import type { CircuitView } from '../../store/circuitView';
 import { linkChosen } from '../../store/focusSlice';
 import { useAppDispatch } from '../../store/store';

@@ -1,10 +1,10 @@
 import type { Circuit } from '../../core/circuit/circuitSchema';
-import { withPin } from '../../core/circuit/circuitEdits';
+import { withPin } from '../../core/circuit/edits/circuitEdits';
 import { METHODS } from '../../core/code/methods';
 import { parseNumber, printNumber } from '../../core/units/number';
 import { TRADE_SIZES } from '../../core/units/tradeSize';
 import { printWireSize, WIRE_SIZES } from '../../core/units/wireSize';
-import type { Link } from '../../core/working/finding';
+import type { Link } from '../../core/findings/finding';
 import type { TerminalMark } from '../../core/working/step';
 import type { CircuitView } from '../../store/circuitView';
 import { useJobEditor, type JobEditor } from '../../store/useJobEditor';

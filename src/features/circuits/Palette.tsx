@@ -1,7 +1,7 @@
 import '@mantine/spotlight/styles.css';
 import { createSpotlight, Spotlight, type SpotlightActionData } from '@mantine/spotlight';
 import { useEffect } from 'react';
-import { LINKS } from '../../core/working/finding';
+import { LINKS } from '../../core/findings/finding';
 import { circuitLine, linkName } from '../../core/wording/ladder';
 import type { CircuitView } from '../../store/circuitView';
 import { linkChosen } from '../../store/focusSlice';

@@ -1,5 +1,5 @@
 import { conductorDiameter } from '../../core/rules/racewayFill';
-import { stretchConductors } from '../../core/wording/conductors';
+import { stretchConductors } from '../../core/circuit/namedConductors';
 import { printNumber } from '../../core/units/number';
 import { methodName } from '../../core/wording/words';
 import type { CircuitView } from '../../store/circuitView';

@@ -1,8 +1,8 @@
 import { lazy, memo, Suspense, useState } from 'react';
 import { useElementSize, useMediaQuery } from '@mantine/hooks';
 import { circuitNote } from '../../core/wording/conductors';
-import { sectionGeometry, type SectionGeometry } from '../../core/run/sectionGeometry';
-import { tapeLayout, type TapeColumn } from '../../core/run/tapeLayout';
+import { sectionGeometry, type SectionGeometry } from '../../core/route/sectionGeometry';
+import { tapeLayout, type TapeColumn } from '../../core/route/tapeLayout';
 import type { CircuitView } from '../../store/circuitView';
 import { stretchChosen } from '../../store/focusSlice';
 import { useRouteView } from '../../store/useCircuitView';

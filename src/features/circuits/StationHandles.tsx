@@ -1,8 +1,8 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Circuit } from '../../core/circuit/circuitSchema';
-import { withStationMoved } from '../../core/circuit/circuitEdits';
+import { withStationMoved } from '../../core/circuit/edits/circuitEdits';
 import { stationLetter } from '../../core/circuit/stations';
-import type { TapeColumn } from '../../core/run/tapeLayout';
+import type { TapeColumn } from '../../core/route/tapeLayout';
 import { printLength } from '../../core/units/length';
 import { feet } from '../../core/units/quantity';
 import { useJobEditor } from '../../store/useJobEditor';

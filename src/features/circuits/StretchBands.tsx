@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
-import { holdsBriefly, holdsWords, stretchConductors, supportWords } from '../../core/wording/conductors';
+import { holdsBriefly, holdsWords, supportWords } from '../../core/wording/conductors';
+import { stretchConductors } from '../../core/circuit/namedConductors';
 import { worstStanding, type FigureStanding } from '../../core/circuit/standings';
 import { stationLetter } from '../../core/circuit/stations';
 import type { Circuit } from '../../core/circuit/circuitSchema';
-import type { TapeColumn } from '../../core/run/tapeLayout';
+import type { TapeColumn } from '../../core/route/tapeLayout';
 import type { CircuitView } from '../../store/circuitView';
 import { StandingShape } from '../../ui/marks/StandingShape';
 import { LengthField, MethodField, PlaceField } from './stretchFields';

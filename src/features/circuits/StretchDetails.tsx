@@ -1,4 +1,4 @@
-import { removeStretch, splitStretch, withStretch } from '../../core/circuit/circuitEdits';
+import { removeStretch, splitStretch, withStretch } from '../../core/circuit/edits/circuitEdits';
 import type { Circuit, Stretch } from '../../core/circuit/circuitSchema';
 import { stationLetter, stretchSpan } from '../../core/circuit/stations';
 import { parseHeight, printHeight } from '../../core/units/height';

@@ -6,7 +6,7 @@ import { tableFace } from '../../core/code/tableFace';
 import { findingSentence } from '../../core/wording/findings';
 import { linkName } from '../../core/wording/ladder';
 import { isQuiet } from '../../core/working/quietSteps';
-import type { AnyFinding, Link } from '../../core/working/finding';
+import type { AnyFinding, Link } from '../../core/findings/finding';
 import type { AnyStep } from '../../core/working/step';
 import type { CircuitView } from '../../store/circuitView';
 import { remediesOf } from '../../store/remedies';

@@ -1,6 +1,6 @@
 import type { Remedy } from '../../core/circuit/remedy';
 import type { SolveContext } from '../../core/circuit/solveContext';
-import type { AnyFinding } from '../../core/working/finding';
+import type { AnyFinding } from '../../core/findings/finding';
 import type { AnyStep, StepId } from '../../core/working/step';
 import { solved } from '../../store/solved';
 import type { MarkedCell } from '../../ui/working/TableFaceView';

@@ -1,4 +1,4 @@
-import { withPlace, withStretch } from '../../core/circuit/circuitEdits';
+import { withPlace, withStretch } from '../../core/circuit/edits/circuitEdits';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { METHOD_IDS, METHODS, PLACES } from '../../core/code/methods';
 import { stretchSpan } from '../../core/circuit/stations';

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import { withPin } from '../../core/circuit/circuitEdits';
+import { withPin } from '../../core/circuit/edits/circuitEdits';
 import { worstFinding } from '../../core/circuit/standings';
 import { pinOf } from '../../core/wording/ladder';
 import { remedyWords } from '../../core/wording/remedies';
-import type { Link } from '../../core/working/finding';
+import type { Link } from '../../core/findings/finding';
 import type { CircuitView } from '../../store/circuitView';
 import { remediesOf } from '../../store/remedies';
 import { useAppSelector } from '../../store/store';

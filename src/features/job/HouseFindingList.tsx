@@ -1,7 +1,7 @@
 import type { Job } from '../../core/job/jobSchema';
 import { anyHouseSentence } from '../../core/wording/houseFindings';
 import { standingWord } from '../../core/wording/words';
-import type { AnyHouseFinding } from '../../core/working/houseFinding';
+import type { AnyHouseFinding } from '../../core/findings/houseFinding';
 import { isHouseAnswered } from '../../store/houseView';
 import { useJobEditor } from '../../store/useJobEditor';
 import { AnswerField } from '../../ui/fields/AnswerField';

@@ -3,7 +3,7 @@ import type { Job } from '../../core/job/jobSchema';
 import { startAgain, type RoomWay } from '../../core/panel/otherWays';
 import { withRoom } from '../../core/panel/roomFinder';
 import { freeSlots, legOf, placeLabel, planned, polesIn, unplacedOf } from '../../core/panel/spaces';
-import { withSubpanel } from '../../core/panel/withSubpanel';
+import { withSubpanel } from '../../core/job/withSubpanel';
 import { printPriceChange } from '../../core/units/money';
 import { cents } from '../../core/units/quantity';
 import { roomWayWords } from '../../core/wording/panelWords';

@@ -2,25 +2,20 @@ import { useMemo } from 'react';
 import { isAnswered } from '../../core/circuit/standings';
 import type { Job } from '../../core/job/jobSchema';
 import { stationLetter } from '../../core/circuit/stations';
-import { sectionGeometry } from '../../core/run/sectionGeometry';
+import { sectionGeometry } from '../../core/route/sectionGeometry';
 import { printLength } from '../../core/units/length';
 import { printNumber } from '../../core/units/number';
 import { celsius, feet } from '../../core/units/quantity';
 import { printTemperature } from '../../core/units/temperature';
 import { SHEET_CAUTIONS } from '../../core/wording/cautions';
 import { endName } from '../../core/wording/terminals';
-import {
-  circuitNote,
-  holdsWords,
-  stretchConductors,
-  stretchName,
-  supportWords,
-} from '../../core/wording/conductors';
+import { circuitNote, holdsWords, stretchName, supportWords } from '../../core/wording/conductors';
+import { stretchConductors } from '../../core/circuit/namedConductors';
 import { findingSentence } from '../../core/wording/findings';
 import { circuitLine, ladderWords, linkName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
 import { placeName, standingWord } from '../../core/wording/words';
-import { LINKS, type Link } from '../../core/working/finding';
+import { LINKS, type Link } from '../../core/findings/finding';
 import { wiring } from '../../core/wiring/terminations';
 import { WiringPicture } from '../../ui/pictures/WiringPicture';
 import { isQuiet } from '../../core/working/quietSteps';

@@ -4,7 +4,7 @@ import type { Circuit } from '../../core/circuit/circuitSchema';
 import { findingSentence } from '../../core/wording/findings';
 import { circuitLine } from '../../core/wording/ladder';
 import type { CircuitView } from '../../store/circuitView';
-import type { AnyFinding } from '../../core/working/finding';
+import type { AnyFinding } from '../../core/findings/finding';
 import { useJobEditor } from '../../store/useJobEditor';
 import { StandingShape } from '../../ui/marks/StandingShape';
 import { Nameplate } from '../../ui/plates/Nameplate';

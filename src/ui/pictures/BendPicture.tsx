@@ -1,4 +1,4 @@
-import type { BendMark, MarkedBend } from '../../core/rules/bendMarks';
+import type { BendMark, MarkedBend } from '../../core/route/bendMarks';
 import { tapeInches } from '../../core/wording/routeWords';
 import { DimensionLine } from './DimensionLine';
 import './pictures.css';

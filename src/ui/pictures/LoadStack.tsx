@@ -1,4 +1,4 @@
-import type { ServiceMethod } from '../../core/service/houseSchema';
+import type { ServiceMethod } from '../../core/code/serviceMethods';
 import type { MethodAnswer, ServiceReport } from '../../core/service/serviceReport';
 import type { ServicePart } from '../../core/service/serviceLoad';
 import { printNumber as n } from '../../core/units/number';

@@ -1,4 +1,4 @@
-import { packConductors } from '../../core/run/packConductors';
+import { packConductors } from '../../core/route/packConductors';
 import './pictures.css';
 
 interface CrossSectionConductor {

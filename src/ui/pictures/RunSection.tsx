@@ -1,10 +1,10 @@
 import { METHODS } from '../../core/code/methods';
 import { stationLetter } from '../../core/circuit/stations';
-import { type SectionStretch } from '../../core/run/sectionGeometry';
+import { type SectionStretch } from '../../core/route/sectionGeometry';
 import { printNumber } from '../../core/units/number';
 import { MethodLine } from './MethodLine';
 import './pictures.css';
-import { alongPath } from '../../core/run/alongPath';
+import { alongPath } from '../../core/route/alongPath';
 import { isNarrow, roundedPath, sectionRoom, sectionScale, type SectionScale } from './sectionScale';
 import type { DrawnSection, RunSectionProps } from './sectionDrawing';
 import { SectionGround } from './SectionGround';

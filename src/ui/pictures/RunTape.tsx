@@ -1,5 +1,5 @@
-import type { TapeColumn } from '../../core/run/tapeLayout';
-import { tapeTicks } from '../../core/run/tapeLayout';
+import type { TapeColumn } from '../../core/route/tapeLayout';
+import { tapeTicks } from '../../core/route/tapeLayout';
 import { stationLetter } from '../../core/circuit/stations';
 import { printNumber } from '../../core/units/number';
 import './pictures.css';

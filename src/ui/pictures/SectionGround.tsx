@@ -1,4 +1,4 @@
-import type { SectionGeometry, SectionStretch } from '../../core/run/sectionGeometry';
+import type { SectionGeometry, SectionStretch } from '../../core/route/sectionGeometry';
 import type { Place } from '../../core/code/methods';
 import { placeName } from '../../core/wording/words';
 import type { SectionScale } from './sectionScale';

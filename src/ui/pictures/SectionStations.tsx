@@ -1,4 +1,4 @@
-import type { Station } from '../../core/run/sectionGeometry';
+import type { Station } from '../../core/route/sectionGeometry';
 import type { SectionScale } from './sectionScale';
 
 function PanelBody({ x, y }: { x: number; y: number }) {

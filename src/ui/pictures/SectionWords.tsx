@@ -1,4 +1,4 @@
-import type { SectionGeometry, SectionStretch } from '../../core/run/sectionGeometry';
+import type { SectionGeometry, SectionStretch } from '../../core/route/sectionGeometry';
 import { printNumber } from '../../core/units/number';
 import { DimensionLine } from './DimensionLine';
 import type { DrawnSection, StationNote, StretchLabel } from './sectionDrawing';

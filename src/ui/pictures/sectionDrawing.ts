@@ -1,5 +1,5 @@
 import type { FigureStanding } from '../../core/circuit/standings';
-import type { SectionGeometry } from '../../core/run/sectionGeometry';
+import type { SectionGeometry } from '../../core/route/sectionGeometry';
 import type { SectionScale, SectionWindow } from './sectionScale';
 
 /** What is written beside a stretch. */

@@ -1,7 +1,7 @@
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { SolvedCircuit } from '../../core/circuit/figures';
 import type { SolveContext } from '../../core/circuit/solveContext';
-import type { AnyFinding, Standing } from '../../core/working/finding';
+import type { AnyFinding, Standing } from '../../core/findings/finding';
 import { practiceMarks } from '../../core/circuit/figureSupports';
 import { worstStanding } from '../../core/circuit/standings';
 import { holdsWords, stretchName } from '../../core/wording/conductors';

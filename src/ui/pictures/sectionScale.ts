@@ -1,4 +1,4 @@
-import type { SectionGeometry, SectionPoint } from '../../core/run/sectionGeometry';
+import type { SectionGeometry, SectionPoint } from '../../core/route/sectionGeometry';
 
 /** How feet of the section become pixels of the picture. */
 export interface SectionScale {

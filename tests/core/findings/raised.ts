@@ -1,6 +1,6 @@
 import type { FamilyId } from '../../../src/core/appliances/registry';
 import type { Circuit } from '../../../src/core/circuit/circuitSchema';
-import type { FindingCode } from '../../../src/core/working/finding';
+import type { FindingCode } from '../../../src/core/findings/finding';
 import { appliance } from '../../support/appliances';
 
 /** One finding: its code and standing, what raises it, its sentence, and the circuit mended. */

@@ -7,7 +7,7 @@ import { methodCitation, METHODS } from '../../../core/code/methods';
 import type { Citation, SectionKey } from '../../../core/code/sections';
 import { supportSpacing } from '../../../core/rules/supportMarks';
 import { tapeInches, inCubicInches, stationName } from '../../../core/wording/routeWords';
-import { stretchConductors } from '../../../core/wording/conductors';
+import { stretchConductors } from '../../../core/circuit/namedConductors';
 import { methodName } from '../../../core/wording/words';
 import { printNumber as n } from '../../../core/units/number';
 import type { BoxReport } from '../../../core/route/boxes';

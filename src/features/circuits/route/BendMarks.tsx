@@ -7,7 +7,7 @@ import {
   TAKE_UP_IN,
   type BendTask,
   type MarkedBend,
-} from '../../../core/rules/bendMarks';
+} from '../../../core/route/bendMarks';
 import { bendName, markName, tapeInches } from '../../../core/wording/routeWords';
 import { parseNumber, printNumber as n } from '../../../core/units/number';
 import { TRADE_SIZES, type TradeSize } from '../../../core/units/tradeSize';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { stationLetter } from '../../../core/circuit/stations';
-import { withWay } from '../../../core/route/routeEdits';
+import { withWay } from '../../../core/circuit/edits/routeEdits';
 import { soldAs } from '../../../core/route/makeUp';
 import { wireBought, wirePieces, type WireBought, type WirePiece } from '../../../core/route/wireList';
 import type { RacewayCuts, Stick } from '../../../core/route/cutList';

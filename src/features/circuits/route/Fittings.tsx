@@ -1,6 +1,6 @@
 import { stretchSpan } from '../../../core/circuit/stations';
 import { cite } from '../../../core/code/edition';
-import { withFitting } from '../../../core/route/routeEdits';
+import { withFitting } from '../../../core/circuit/edits/routeEdits';
 import type { NeededFitting } from '../../../core/route/fittings';
 import { fittingName } from '../../../core/wording/routeWords';
 import { printNumber as n } from '../../../core/units/number';

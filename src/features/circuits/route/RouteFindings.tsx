@@ -1,10 +1,10 @@
-import { withAnswer } from '../../../core/circuit/circuitEdits';
+import { withAnswer } from '../../../core/circuit/edits/circuitEdits';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
-import { routeRemedies } from '../../../core/route/routeEdits';
+import { routeRemedies } from '../../../core/circuit/edits/routeEdits';
 import { routeRemedyWords } from '../../../core/wording/routeRemedies';
 import { routeSentence } from '../../../core/wording/routeFindings';
 import { standingWord } from '../../../core/wording/words';
-import type { AnyRouteFinding } from '../../../core/working/routeFinding';
+import type { AnyRouteFinding } from '../../../core/findings/routeFinding';
 import { isRouteAnswered } from '../../../store/routeView';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { AnswerField } from '../../../ui/fields/AnswerField';

@@ -1,8 +1,8 @@
 import { Autocomplete } from '@mantine/core';
 import { useRef, useState } from 'react';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
-import { readRoute } from '../../../core/route/readRoute';
-import { printRoute, routeCompletions, withTypedRoute } from '../../../core/route/routeText';
+import { readRoute } from '../../../core/typing/readRoute';
+import { printRoute, routeCompletions, withTypedRoute } from '../../../core/typing/routeText';
 import { useDesign } from '../../../store/useDesign';
 import { useJobEditor } from '../../../store/useJobEditor';
 import classes from './route.module.css';

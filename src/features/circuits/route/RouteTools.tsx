@@ -1,6 +1,6 @@
-import { sectionDxf } from '../../../core/route/sectionDxf';
+import { sectionDxf } from '../../../core/drawing/sectionDxf';
 import { layOut } from '../../../core/route/routeCase';
-import { sectionScene } from '../../../core/route/sectionScene';
+import { sectionScene } from '../../../core/drawing/sectionScene';
 import type { CircuitView } from '../../../store/circuitView';
 import { downloadText } from '../../../ui/files/downloadJob';
 import { svgFile } from '../../../ui/files/svgFile';

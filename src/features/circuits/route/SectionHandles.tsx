@@ -1,8 +1,13 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
 import { stationLetter, stretchSpan } from '../../../core/circuit/stations';
-import type { SectionGeometry, SectionStretch } from '../../../core/run/sectionGeometry';
-import { snapHeight, withLevel, withStationAlong, withStationHeight } from '../../../core/run/sectionMoves';
+import type { SectionGeometry, SectionStretch } from '../../../core/route/sectionGeometry';
+import {
+  snapHeight,
+  withLevel,
+  withStationAlong,
+  withStationHeight,
+} from '../../../core/circuit/edits/sectionMoves';
 import { printHeight } from '../../../core/units/height';
 import { useJobEditor } from '../../../store/useJobEditor';
 import type { SectionScale } from '../../../ui/pictures/sectionScale';

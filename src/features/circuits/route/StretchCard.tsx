@@ -1,11 +1,11 @@
 import type { Circuit, Stretch } from '../../../core/circuit/circuitSchema';
 import { SLEEVES } from '../../../core/circuit/circuitSchema';
 import { stationLetter, stretchSpan, usualStation } from '../../../core/circuit/stations';
-import { STATION_KINDS } from '../../../core/circuit/wayKinds';
+import { STATION_KINDS } from '../../../core/code/routeKinds';
 import { METHODS } from '../../../core/code/methods';
-import { BURIAL_PLACES } from '../../../core/rules/burialCover';
-import { usualSwing } from '../../../core/rules/thermalGrowth';
-import { withEnd, withWay } from '../../../core/route/routeEdits';
+import { BURIAL_PLACES } from '../../../core/code/burialPlaces';
+import { usualSwing } from '../../../core/route/thermalGrowth';
+import { withEnd, withWay } from '../../../core/circuit/edits/routeEdits';
 import { burialName, stationName } from '../../../core/wording/routeWords';
 import { stretchName } from '../../../core/wording/conductors';
 import { methodName } from '../../../core/wording/words';

@@ -1,6 +1,6 @@
 import { companyOf } from '../../../core/circuit/company';
 import { conductorDiameter } from '../../../core/rules/racewayFill';
-import { stretchConductors } from '../../../core/wording/conductors';
+import { stretchConductors } from '../../../core/circuit/namedConductors';
 import type { CircuitView } from '../../../store/circuitView';
 
 /** One conductor seen end on. */

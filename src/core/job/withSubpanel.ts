@@ -1,10 +1,10 @@
 import { newCircuit, newStretch } from '../circuit/newCircuit';
-import type { Command } from '../job/commands';
-import type { Job } from '../job/jobSchema';
-import { freshPanel, type Panel } from './panelSchema';
-import { FEEDER_ID, type RoomWay } from './otherWays';
-import { makeRoom, withRoom } from './roomFinder';
-import { planned, unplacedOf, type Wanted } from './spaces';
+import type { Command } from './commands';
+import type { Job } from './jobSchema';
+import { freshPanel, type Panel } from '../panel/panelSchema';
+import { FEEDER_ID, type RoomWay } from '../panel/otherWays';
+import { makeRoom, withRoom } from '../panel/roomFinder';
+import { planned, unplacedOf, type Wanted } from '../panel/spaces';
 
 /** How far a subpanel beside the panel stands from it, feet. */
 const BESIDE_FT = 4;

@@ -1,10 +1,10 @@
 import { cite, type Edition } from '../code/edition';
 import { methodCitation, type MethodId, type Place } from '../code/methods';
 import type { Citation, SectionKey } from '../code/sections';
-import type { BurialPlace } from '../rules/burialCover';
+import type { BurialPlace } from '../code/burialPlaces';
 import type { TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
-import type { WayFitting } from '../circuit/wayKinds';
+import type { WayFitting } from '../code/routeKinds';
 import type { Standing } from './finding';
 
 /** What each finding about the way of a circuit was about, by its stable code. Its sentence is in core/wording. */

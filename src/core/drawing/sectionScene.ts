@@ -5,9 +5,9 @@ import { printHeight } from '../units/height';
 import { feet } from '../units/quantity';
 import { practiceMarks } from '../circuit/figureSupports';
 import { stretchName } from '../wording/conductors';
-import { alongPath } from '../run/alongPath';
-import type { SectionPoint, SectionStretch } from '../run/sectionGeometry';
-import type { LaidOut } from './routeCase';
+import { alongPath } from '../route/alongPath';
+import type { SectionPoint, SectionStretch } from '../route/sectionGeometry';
+import type { LaidOut } from '../route/routeCase';
 
 /** A point of a drawing: feet along the run and feet above grade. */
 export type ScenePoint = readonly [xFt: number, heightFt: number];

@@ -1,13 +1,13 @@
 import { METHOD_IDS, METHODS, type MethodId } from '../code/methods';
-import { circuitPrice } from '../price/circuitPrice';
+import { circuitPrice } from '../circuit/circuitPrice';
 import type { PriceList } from '../price/defaultPrices';
 import { cents, type Cents } from '../units/quantity';
 import type { TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
-import type { Circuit } from './circuitSchema';
-import type { SolvedCircuit } from './figures';
-import { solveCircuit } from './solveCircuit';
-import type { SolveContext } from './solveContext';
+import type { Circuit } from '../circuit/circuitSchema';
+import type { SolvedCircuit } from '../circuit/figures';
+import { solveCircuit } from '../circuit/solveCircuit';
+import type { SolveContext } from '../circuit/solveContext';
 
 /** The same circuit run all the way in one other method, sized anew. */
 export interface Alternative {

@@ -1,17 +1,6 @@
+import type { BurialPlace } from '../code/burialPlaces';
 import type { Edition } from '../code/edition';
 import type { MethodId } from '../code/methods';
-
-/** Where a buried method lies, as the table of cover tells places apart. */
-export const BURIAL_PLACES = [
-  'yard',
-  'under-slab',
-  'under-concrete',
-  'driveway',
-  'street',
-  'under-building',
-] as const;
-/** Where a buried method lies. */
-export type BurialPlace = (typeof BURIAL_PLACES)[number];
 
 const ROW: Readonly<Record<BurialPlace, string>> = {
   yard: 'anywhere-else',

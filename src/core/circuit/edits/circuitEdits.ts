@@ -1,8 +1,8 @@
-import { moveStation } from '../run/tapeLayout';
-import type { Place } from '../code/methods';
-import type { Circuit, Pins, Stretch } from './circuitSchema';
-import { designAmbient, USUAL_DESIGN } from './jobDefaults';
-import { usualHeightFt } from './newCircuit';
+import { moveStation } from './moveStation';
+import type { Place } from '../../code/methods';
+import type { Circuit, Pins, Stretch } from '../circuitSchema';
+import { designAmbient, USUAL_DESIGN } from '../jobDefaults';
+import { usualHeightFt } from '../newCircuit';
 
 /** The shortest stretch that can be made, feet. */
 const LEAST_STRETCH_FT = 1;

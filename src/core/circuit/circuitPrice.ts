@@ -1,10 +1,10 @@
 import { METHODS } from '../code/methods';
-import type { CircuitFigures, StretchFigures } from '../circuit/figures';
-import type { Stretch } from '../circuit/circuitSchema';
+import type { CircuitFigures, StretchFigures } from './figures';
+import type { Stretch } from './circuitSchema';
 import { TRADE_SIZES, tradeRank } from '../units/tradeSize';
 import { cents, type Cents } from '../units/quantity';
 import { sizeRank, WIRE_SIZES } from '../units/wireSize';
-import type { PriceList } from './defaultPrices';
+import type { PriceList } from '../price/defaultPrices';
 
 /** Wire left free in panel and box, feet at each end of a stretch. */
 const MAKE_UP_FT = 3;

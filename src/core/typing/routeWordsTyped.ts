@@ -1,6 +1,6 @@
 import { METHOD_IDS, METHODS, type MethodId, type Place } from '../code/methods';
-import type { BurialPlace } from '../rules/burialCover';
-import type { StationBetween } from '../circuit/wayKinds';
+import type { BurialPlace } from '../code/burialPlaces';
+import type { StationBetween } from '../code/routeKinds';
 
 /** Methods by the words that are typed for them. */
 export const METHOD_WORDS: ReadonlyMap<string, MethodId> = new Map<string, MethodId>([

@@ -1,7 +1,7 @@
 import { cite, type Edition } from '../code/edition';
 import type { Citation, SectionKey } from '../code/sections';
-import type { ServiceMethod } from '../service/houseSchema';
-import type { RatingElement } from '../service/ratingLimit';
+import type { ServiceMethod } from '../code/serviceMethods';
+import type { RatingElement } from '../code/serviceMethods';
 import type { WireSize } from '../units/wireSize';
 import type { Standing } from './finding';
 

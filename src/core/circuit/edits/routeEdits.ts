@@ -1,8 +1,8 @@
-import type { Circuit, Stretch } from '../circuit/circuitSchema';
-import { withStretch } from '../circuit/circuitEdits';
-import { saved } from '../circuit/savedShape';
-import type { WayFitting, WayKind } from '../circuit/wayKinds';
-import type { AnyRouteFinding } from '../working/routeFinding';
+import type { Circuit, Stretch } from '../circuitSchema';
+import { withStretch } from './circuitEdits';
+import { saved } from '../savedShape';
+import type { WayFitting, WayKind } from '../../code/routeKinds';
+import type { AnyRouteFinding } from '../../findings/routeFinding';
 
 type End = NonNullable<Stretch['end']>;
 

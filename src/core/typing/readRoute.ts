@@ -2,7 +2,7 @@ import type { Stretch } from '../circuit/circuitSchema';
 import { usualHeightFt } from '../circuit/newCircuit';
 import type { MethodId, Place } from '../code/methods';
 import { METHODS } from '../code/methods';
-import type { StationBetween } from '../circuit/wayKinds';
+import type { StationBetween } from '../code/routeKinds';
 import { parseLength } from '../units/length';
 import { isRefused } from '../units/refused';
 import { BURIAL_WORDS, METHOD_WORDS, PLACE_WORDS, STATION_WORDS } from './routeWordsTyped';

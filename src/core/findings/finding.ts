@@ -4,7 +4,7 @@ import type { Occupancy, Room } from '../code/rooms';
 import type { Citation } from '../code/sections';
 import type { TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
-import type { OwnArticle } from './step';
+import type { OwnArticle } from '../code/ownArticles';
 
 /** The figures of a circuit in the order of the reasoning. */
 export const LINKS = [

@@ -1,5 +1,5 @@
-import type { Circuit, Stretch } from '../circuit/circuitSchema';
-import { withStationMoved, withStretch } from '../circuit/circuitEdits';
+import type { Circuit, Stretch } from '../circuitSchema';
+import { withStationMoved, withStretch } from './circuitEdits';
 
 const LEAST_FT = 1;
 const MOST_FT = 2000;
