@@ -1,12 +1,12 @@
 import { contextsInJob } from '../src/core/circuit/contextsInJob';
 import { solveCircuit } from '../src/core/circuit/solveCircuit';
-import { openFindings } from '../src/core/circuit/standings';
+import { openFindings } from '../src/core/circuit/severities';
 import { jobContext } from '../src/core/job/jobContext';
 import { readJobFile } from '../src/core/job/jobFile';
 import { fileProblemWords } from '../src/core/wording/fileProblems';
 import { findingSentence } from '../src/core/wording/findings';
 import { circuitLine } from '../src/core/wording/ladder';
-import { standingWord } from '../src/core/wording/words';
+import { severityWord } from '../src/core/wording/words';
 import { readText } from './readText';
 
 /** Lists the circuits of a job with what is open in each. Returns 0, 1 when there are stops, 2 for a bad file. */
@@ -22,7 +22,7 @@ export function checkJob(file: string): number {
   const base = jobContext(job);
   const contexts = contextsInJob(job.circuits, base, {
     solve: solveCircuit,
-    withCompany: (under, company) => ({ ...under, company }),
+    withNeighbors: (under, neighbors) => ({ ...under, neighbors }),
   });
   let stops = 0;
   for (const circuit of job.circuits) {
@@ -30,9 +30,9 @@ export function checkJob(file: string): number {
     const solved = solveCircuit(circuit, context);
     console.log(`${circuit.name}: ${circuitLine(solved, circuit)}`);
     for (const finding of openFindings(circuit, solved.findings)) {
-      if (finding.standing === 'stop') stops += 1;
+      if (finding.severity === 'stop') stops += 1;
       console.log(
-        `  ${standingWord[finding.standing]}: ${findingSentence(finding)} (${finding.cite.section})`,
+        `  ${severityWord[finding.severity]}: ${findingSentence(finding)} (${finding.cite.section})`,
       );
     }
   }

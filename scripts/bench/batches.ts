@@ -1,12 +1,12 @@
 import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
-import { newCircuit, newStretch } from '../../src/core/circuit/newCircuit';
+import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { demoJob } from '../../src/core/job/demoJob';
 import { jobContext } from '../../src/core/job/jobContext';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { readSchedule } from '../../src/core/schedule/readSchedule';
 import { writeSchedule } from '../../src/core/schedule/writeSchedule';
-import { allWays } from '../../src/core/search/searchAlternatives';
+import { allOptions } from '../../src/core/search/searchAlternatives';
 import { median } from './median';
 
 const ROWS = 500;
@@ -16,14 +16,14 @@ export function benchBatches(): void {
   const context = jobContext(demoJob);
   const searches = demoJob.circuits.map((circuit) => {
     const solved = solveCircuit(circuit, context);
-    return { id: circuit.id, ms: median(() => void allWays(circuit, solved, context, defaultPrices)) };
+    return { id: circuit.id, ms: median(() => void allOptions(circuit, solved, context, defaultPrices)) };
   });
   const slowest = searches.reduce((most, each) => (each.ms > most.ms ? each : most));
   console.log(`  every way of ${slowest.id}, the slowest: ${slowest.ms.toFixed(1)} ms (at most 100)`);
   const rows = Array.from({ length: ROWS }, (_, at) => {
     const family = familyNames[at % familyNames.length]?.id ?? 'ev';
     return newCircuit(`row-${at}`, freshAppliance(family), [
-      newStretch(`run-${at}`, 'pvc40', 20 + (at % 90), 'indoor'),
+      newSegment(`run-${at}`, 'pvc40', 20 + (at % 90), 'indoor'),
     ]);
   });
   const text = writeSchedule(rows);

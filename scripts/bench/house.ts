@@ -2,7 +2,7 @@ import { believableYear, yearAsCsv, yearAsXml } from '../../src/core/demand/beli
 import { readRecord } from '../../src/core/demand/readRecord';
 import { demoJob } from '../../src/core/job/demoJob';
 import { jobContext } from '../../src/core/job/jobContext';
-import { roomWays } from '../../src/core/panel/otherWays';
+import { spaceOptions } from '../../src/core/panel/spaceOptions';
 import { freshPanel, type Panel } from '../../src/core/panel/panelSchema';
 import type { Wanted } from '../../src/core/panel/spaces';
 import { readBreakers } from '../../src/core/panel/typedBreakers';
@@ -54,7 +54,7 @@ export function benchHouse(): void {
     );
   }
   const panel = fullPanel();
-  const room = median(() => void roomWays(panel, wanted, defaultPrices));
+  const room = median(() => void spaceOptions(panel, wanted, defaultPrices));
   console.log(`  room for 12 spaces in ${SPACES} full ones: ${room.toFixed(0)} ms (at most 200)`);
   const { code } = jobContext(demoJob);
   const additions = demoJob.circuits.flatMap(

@@ -1,7 +1,7 @@
 import { Bench } from 'tinybench';
 import { remediesFor } from '../../src/core/circuit/remedies';
 import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
-import { newCircuit, newStretch } from '../../src/core/circuit/newCircuit';
+import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { demoJob } from '../../src/core/job/demoJob';
 import { jobContext } from '../../src/core/job/jobContext';
@@ -14,8 +14,8 @@ const context = jobContext(demoJob);
 const circuits = demoJob.circuits
   .filter(({ appliance: { family } }) => family === 'ev' || family === 'load')
   .map((circuit) => ({ ...circuit, pins: {} }));
-const stretch = newStretch('run', 'pvc40', 60, 'outdoor');
-const families = familyNames.map(({ id }) => newCircuit(id, freshAppliance(id), [stretch]));
+const segment = newSegment('run', 'pvc40', 60, 'outdoor');
+const families = familyNames.map(({ id }) => newCircuit(id, freshAppliance(id), [segment]));
 
 const micro = (milliseconds: number): number => milliseconds * 1000;
 

@@ -1,6 +1,6 @@
 import { withStationMoved } from '../../src/core/circuit/edits/circuitEdits';
-import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
-import { newCircuit, newStretch } from '../../src/core/circuit/newCircuit';
+import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
+import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { demoJob } from '../../src/core/job/demoJob';
 import type { Job } from '../../src/core/job/jobSchema';
 import { packConductors } from '../../src/core/route/packConductors';
@@ -9,18 +9,18 @@ import { median } from './median';
 
 const CIRCUITS = 20;
 
-/** A way of six stretches; four circuits each share one raceway and one trench. */
-const way = (group: number): Stretch[] => [
-  newStretch('a', 'nm-b', 22, 'indoor'),
-  { ...newStretch('b', 'emt', 14, 'garage'), bendsDeg: 180, shares: { raceway: `pipe ${group}` } },
-  { ...newStretch('c', 'pvc80', 9, 'outdoor'), bendsDeg: 90 },
+/** A way of six segmentes; four circuits each share one raceway and one trench. */
+const way = (group: number): Segment[] => [
+  newSegment('a', 'nm-b', 22, 'indoor'),
+  { ...newSegment('b', 'emt', 14, 'garage'), bendsDeg: 180, shares: { raceway: `pipe ${group}` } },
+  { ...newSegment('c', 'pvc80', 9, 'outdoor'), bendsDeg: 90 },
   {
-    ...newStretch('d', 'pvc40', 70, 'underground'),
+    ...newSegment('d', 'pvc40', 70, 'underground'),
     bendsDeg: 180,
     shares: { trench: `trench ${group}` },
   },
-  { ...newStretch('e', 'pvc80', 7, 'outdoor'), bendsDeg: 90 },
-  newStretch('f', 'lfnc', 5, 'outdoor'),
+  { ...newSegment('e', 'pvc80', 7, 'outdoor'), bendsDeg: 90 },
+  newSegment('f', 'lfnc', 5, 'outdoor'),
 ];
 
 const circuits: readonly Circuit[] = Array.from({ length: CIRCUITS }, (_, at) =>
@@ -42,7 +42,7 @@ const rerate = (so: Job): void => {
 
 const STEPS = 40;
 
-/** Times of a drag along a job of many stretches, and of twenty conductors in a raceway. */
+/** Times of a drag along a job of many segmentes, and of twenty conductors in a raceway. */
 export function benchRoute(): void {
   rerate(job);
   let so = job;
@@ -55,9 +55,9 @@ export function benchRoute(): void {
       rerate(so);
     }
   });
-  const stretches = circuits.reduce((sum, { run }) => sum + run.length, 0);
+  const segmentes = circuits.reduce((sum, { run }) => sum + run.length, 0);
   console.log(
-    `  a step of a drag, ${CIRCUITS} circuits and ${stretches} stretches rerated: ${(steps / STEPS).toFixed(2)} ms (at most 8)`,
+    `  a step of a drag, ${CIRCUITS} circuits and ${segmentes} segmentes rerated: ${(steps / STEPS).toFixed(2)} ms (at most 8)`,
   );
   const anew = median(() => {
     rerate({ ...job, circuits: circuits.map((circuit) => ({ ...circuit })) });

@@ -1,6 +1,6 @@
 import { createTheme, type CSSVariablesResolver } from '@mantine/core';
 
-/** Components take their colours, faces and square corners from the tokens, whichever theme is on. */
+/** Components take their colors, faces and square corners from the tokens, whichever theme is on. */
 export const mantineTheme = createTheme({
   fontFamily: 'Words, system-ui, sans-serif',
   fontFamilyMonospace: 'Figures, ui-monospace, monospace',

@@ -1,10 +1,15 @@
 import type { Circuit } from '../core/circuit/circuitSchema';
 import type { SolvedCircuit } from '../core/circuit/figures';
 import type { SolveContext } from '../core/circuit/solveContext';
-import { linkStandings, openFindings, worstStanding, type FigureStanding } from '../core/circuit/standings';
+import {
+  figureSeverities,
+  openFindings,
+  worstSeverity,
+  type FigureSeverity,
+} from '../core/circuit/severities';
 import type { Job } from '../core/job/jobSchema';
-import type { AnyFinding, Link } from '../core/findings/finding';
-import { contextOf } from './sharedWays';
+import type { AnyFinding, FigureKey } from '../core/findings/finding';
+import { contextOf } from './sharedSegments';
 import { solved } from './solved';
 
 /** A circuit with everything that was computed of it. */
@@ -14,8 +19,8 @@ export interface CircuitView {
   readonly solved: SolvedCircuit;
   /** Findings that are still open. */
   readonly open: readonly AnyFinding[];
-  readonly standing: FigureStanding;
-  readonly standings: Readonly<Record<Link, FigureStanding>>;
+  readonly severity: FigureSeverity;
+  readonly severities: Readonly<Record<FigureKey, FigureSeverity>>;
 }
 
 const views = new WeakMap<SolvedCircuit, CircuitView>();
@@ -32,8 +37,8 @@ export function circuitView(job: Job, circuit: Circuit): CircuitView {
     context,
     solved: solution,
     open,
-    standing: worstStanding(open),
-    standings: linkStandings(open),
+    severity: worstSeverity(open),
+    severities: figureSeverities(open),
   };
   views.set(solution, view);
   return view;

@@ -1,26 +1,26 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Link } from '../core/findings/finding';
+import type { FigureKey } from '../core/findings/finding';
 
-/** What the electrician is looking at within a circuit. One choice lights list, figure, stretch and table row. */
+/** What the electrician is looking at within a circuit. One choice lights list, figure, segment and table row. */
 export interface Focus {
-  readonly link: Link;
-  /** Stretch of the run, by position; null where the whole run is meant. */
-  readonly stretch: number | null;
+  readonly link: FigureKey;
+  /** Segment of the run, by position; null where the whole run is meant. */
+  readonly segment: number | null;
 }
 
-const initialState: Focus = { link: 'conductor', stretch: null };
+const initialState: Focus = { link: 'conductor', segment: null };
 
 const slice = createSlice({
   name: 'focus',
   initialState,
   reducers: {
-    linkChosen: (_state, action: PayloadAction<{ link: Link; stretch?: number | null }>) => ({
+    figureChosen: (_state, action: PayloadAction<{ link: FigureKey; segment?: number | null }>) => ({
       link: action.payload.link,
-      stretch: action.payload.stretch ?? null,
+      segment: action.payload.segment ?? null,
     }),
-    stretchChosen: (state, action: PayloadAction<number | null>) => ({ ...state, stretch: action.payload }),
+    segmentChosen: (state, action: PayloadAction<number | null>) => ({ ...state, segment: action.payload }),
   },
 });
 
-export const { linkChosen, stretchChosen } = slice.actions;
+export const { figureChosen, segmentChosen } = slice.actions;
 export const focusReducer = slice.reducer;

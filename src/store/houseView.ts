@@ -105,8 +105,8 @@ export function houseView(job: Job): HouseView {
 }
 
 /** Whether a question about service or panel was answered. A stop stays open: an answer does not make it legal. */
-export const isHouseAnswered = (job: Job, about: string, { code, standing }: AnyHouseFinding): boolean =>
-  standing !== 'stop' && job.answers.some((each) => each.about === about && each.code === code);
+export const isHouseAnswered = (job: Job, about: string, { code, severity }: AnyHouseFinding): boolean =>
+  severity !== 'stop' && job.answers.some((each) => each.about === about && each.code === code);
 
 /** What answers about the service are filed under; those about a panel under its id. */
 export const SERVICE = 'service';

@@ -16,11 +16,11 @@ export const useCircuitView = (id: string): CircuitView | undefined =>
 
 /** The way of one circuit of the open job, judged; undefined until what judges it was fetched. */
 export function useRouteView(id: string): RouteView | undefined {
-  const judge = useRoutes();
+  const evaluate = useRoutes();
   return useAppSelector(({ job: open }) => {
-    if (open.status !== 'ready' || judge === undefined) return undefined;
+    if (open.status !== 'ready' || evaluate === undefined) return undefined;
     const circuit = open.job.circuits.find((each) => each.id === id);
-    return circuit && judge(open.job, circuit);
+    return circuit && evaluate(open.job, circuit);
   });
 }
 

@@ -6,10 +6,10 @@ import type { AmendmentChange } from '../../src/core/code/amendment';
 import type { FamilyId } from '../../src/core/appliances/registry';
 import { differences } from '../../src/core/wording/changes';
 import { appliance } from '../support/appliances';
-import { circuit, context, stretch } from '../support/circuits';
+import { circuit, context, segment } from '../support/circuits';
 
 const of = (family: FamilyId, plate: Record<string, unknown>, part: Parameters<typeof circuit>[0] = {}) =>
-  circuit({ appliance: appliance(family, plate), run: [stretch({ method: 'pvc40' })], ...part });
+  circuit({ appliance: appliance(family, plate), run: [segment({ method: 'pvc40' })], ...part });
 
 const local = (...changes: AmendmentChange[]) =>
   edition(2023, [{ id: 'town', title: 'Town rule', source: 'town', date: '2024-01-01', changes }]);

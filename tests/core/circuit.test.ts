@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { edition } from '../../src/core/code/edition';
 import { sizeRank } from '../../src/core/units/wireSize';
-import { charger, circuit, codes, context, load, solve, stretch } from '../support/circuits';
+import { charger, circuit, codes, context, load, solve, segment } from '../support/circuits';
 
 describe('continuous loads at 240 V, 30 °C, two conductors, cable and raceway', () => {
   // Worked by hand: 125 %, the next rating in 240.6(A), then the four tests.
@@ -19,8 +19,8 @@ describe('continuous loads at 240 V, 30 °C, two conductors, cable and raceway',
     [48, 60, '4', '6', '10'],
   ])('%d A: %d A device, NM-B %s, raceway %s, ground %s', (amps, ocpd, cable, wire, egc) => {
     const appliance = load({ amps, continuousAmps: amps });
-    const inCable = solve({ appliance, run: [stretch({ lengthFt: 20 })] }).figures;
-    const inRaceway = solve({ appliance, run: [stretch({ method: 'emt', lengthFt: 20 })] }).figures;
+    const inCable = solve({ appliance, run: [segment({ lengthFt: 20 })] }).figures;
+    const inRaceway = solve({ appliance, run: [segment({ method: 'emt', lengthFt: 20 })] }).figures;
     expect(inCable.ocpd.ratingA).toBe(ocpd);
     expect(inCable.size).toBe(cable);
     expect(inRaceway.size).toBe(wire);
@@ -35,14 +35,14 @@ describe('continuous loads at 240 V, 30 °C, two conductors, cable and raceway',
   ])('aluminum for %d A continuous is %s', (amps, size) => {
     const appliance = load({ amps, continuousAmps: amps });
     expect(
-      solve({ appliance, material: 'al', run: [stretch({ method: 'pvc40', lengthFt: 20 })] }).figures.size,
+      solve({ appliance, material: 'al', run: [segment({ method: 'pvc40', lengthFt: 20 })] }).figures.size,
     ).toBe(size);
   });
 });
 
 describe('the 48 A charger on cable', () => {
   test('takes 4 AWG, because 6 AWG cable carries 55 A and 60 A is asked', () => {
-    const { figures, workings } = solve({ run: [stretch({ lengthFt: 62 })] });
+    const { figures, workings } = solve({ run: [segment({ lengthFt: 62 })] });
     expect(figures).toMatchObject({
       size: '4',
       groundTaken: '10',
@@ -58,8 +58,8 @@ describe('the 48 A charger on cable', () => {
       expect(findings).toContainEqual(
         expect.objectContaining({
           code: 'conductor.terminal-60c',
-          standing: 'stop',
-          stretch: 0,
+          severity: 'stop',
+          segment: 0,
           cite: expect.objectContaining({ section: '334.80' }) as unknown,
           data: { size: '6', method: 'nm-b', carriesA: 55, needsA: 60, at75A: 65 },
         }),
@@ -72,7 +72,7 @@ describe('the 48 A charger on cable', () => {
   });
 
   test('takes 6 AWG in raceway with both ends marked, and asks while one is not', () => {
-    const run = [stretch({ method: 'pvc40', lengthFt: 62 })];
+    const run = [segment({ method: 'pvc40', lengthFt: 62 })];
     expect(solve({ run }).figures.size).toBe('6');
     const unmarked = solve({ run, terminals: { panel: 75, load: 'unmarked' } });
     expect(unmarked.figures.size).toBe('4');
@@ -88,7 +88,7 @@ describe('derating', () => {
   ])('32 A among six conductors at %d °C: %s AWG, %d A', (ambientC, size, finalA) => {
     const { figures } = solve({
       appliance: charger({ outputAmps: 32 }),
-      run: [stretch({ place: 'attic', ambientC, currentCarrying: 6 })],
+      run: [segment({ place: 'attic', ambientC, currentCarrying: 6 })],
     });
     expect(figures.size).toBe(size);
     expect(figures.ampacityA).toBeCloseTo(finalA, 2);
@@ -98,7 +98,7 @@ describe('derating', () => {
     const pinned = solve({
       appliance: charger({ outputAmps: 32 }),
       pins: { size: '8' },
-      run: [stretch({ ambientC: 55, currentCarrying: 6 })],
+      run: [segment({ ambientC: 55, currentCarrying: 6 })],
     });
     expect(pinned.findings).toContainEqual(
       expect.objectContaining({
@@ -110,7 +110,7 @@ describe('derating', () => {
 
   test('UF-B starts from its 60 °C column, and stops where that may not be used', () => {
     const hot = solve({
-      run: [stretch({ method: 'uf-b', place: 'underground', ambientC: 60 })],
+      run: [segment({ method: 'uf-b', place: 'underground', ambientC: 60 })],
       pins: { size: '6' },
     });
     expect(codes(hot)).toContain('conductor.too-hot');
@@ -152,7 +152,7 @@ describe('the breaker', () => {
   test('a load past the largest device stops and does not fail', () => {
     const solved = solve({
       appliance: load({ amps: 2000, continuousAmps: 2000 }),
-      run: [stretch({ method: 'rmc' })],
+      run: [segment({ method: 'rmc' })],
     });
     expect(codes(solved)).toContain('conductor.none');
   });
@@ -160,7 +160,7 @@ describe('the breaker', () => {
   test('120 V takes one pole, and half the voltage for its drop', () => {
     const { figures } = solve({
       appliance: load({ amps: 12, continuousAmps: 12, volts: 120 }),
-      run: [stretch({ lengthFt: 50 })],
+      run: [segment({ lengthFt: 50 })],
       maxDropPct: null,
     });
     expect(figures.ocpd.poles).toBe(1);
@@ -176,7 +176,7 @@ describe('small conductors', () => {
   test('12 AWG is refused on 25 A though its column carries more', () => {
     const solved = solve({
       appliance: load({ amps: 20, continuousAmps: 4 }),
-      run: [stretch({ method: 'emt' })],
+      run: [segment({ method: 'emt' })],
       pins: { size: '12', ocpdA: 25 },
     });
     expect(codes(solved)).toContain('conductor.small-rule');
@@ -185,7 +185,7 @@ describe('small conductors', () => {
 
 describe('the ground', () => {
   test('grows with the phases: 40 A at 150 ft goes from 8 to 6, its ground from 10 to 8', () => {
-    const run = [stretch({ method: 'pvc40', place: 'outdoor', lengthFt: 150 })];
+    const run = [segment({ method: 'pvc40', place: 'outdoor', lengthFt: 150 })];
     const { figures } = solve({ appliance: charger({ outputAmps: 32 }), run });
     expect(figures).toMatchObject({
       size: '6',
@@ -197,7 +197,7 @@ describe('the ground', () => {
   });
 
   test('which a cable with its own ground cannot follow', () => {
-    const solved = solve({ appliance: charger({ outputAmps: 32 }), run: [stretch({ lengthFt: 150 })] });
+    const solved = solve({ appliance: charger({ outputAmps: 32 }), run: [segment({ lengthFt: 150 })] });
     expect(solved.findings).toContainEqual(
       expect.objectContaining({
         code: 'egc.not-upsized',
@@ -207,7 +207,7 @@ describe('the ground', () => {
   });
 
   test('never grows past the phases', () => {
-    const run = [stretch({ method: 'pvc40', lengthFt: 110 })];
+    const run = [segment({ method: 'pvc40', lengthFt: 110 })];
     const appliance = load({ amps: 24, continuousAmps: 24, volts: 120 });
     const { figures } = solve({ appliance, run });
     expect(figures).toMatchObject({ size: '6', groundTaken: '6' });
@@ -216,28 +216,28 @@ describe('the ground', () => {
   test('correction and adjustment do not make it grow', () => {
     const { figures } = solve({
       appliance: charger({ outputAmps: 32 }),
-      run: [stretch({ ambientC: 55, currentCarrying: 6, lengthFt: 40 })],
+      run: [segment({ ambientC: 55, currentCarrying: 6, lengthFt: 40 })],
     });
     expect(figures.ground).toEqual({ base: '10', size: '10', increased: false });
   });
 
   test('pinned too small it stops', () => {
-    expect(codes(solve({ run: [stretch({ method: 'emt' })], pins: { egc: '12' } }))).toContain(
+    expect(codes(solve({ run: [segment({ method: 'emt' })], pins: { egc: '12' } }))).toContain(
       'egc.too-small',
     );
   });
 });
 
 describe('the run', () => {
-  test('the worst stretch decides for all of it', () => {
+  test('the worst segment decides for all of it', () => {
     const { figures } = solve({
       run: [
-        stretch({ id: 'a', lengthFt: 30 }),
-        stretch({ id: 'b', method: 'pvc40', place: 'underground', lengthFt: 40 }),
+        segment({ id: 'a', lengthFt: 30 }),
+        segment({ id: 'b', method: 'pvc40', place: 'underground', lengthFt: 40 }),
       ],
     });
     expect(figures.size).toBe('4');
-    expect(figures.stretches.map(({ least }) => least)).toEqual(['4', '6']);
+    expect(figures.segmentes.map(({ least }) => least)).toEqual(['4', '6']);
     expect(figures.governing).toBe(0);
   });
 
@@ -248,13 +248,13 @@ describe('the run', () => {
     [{ method: 'emt', place: 'underground' }, 'method.ask-listing'],
     [{ method: 'fmc', place: 'outdoor' }, 'method.wet-location'],
   ] as const)('%j: %s', (part, code) => {
-    expect(codes(solve({ run: [stretch(part)] }))).toContain(code);
+    expect(codes(solve({ run: [segment(part)] }))).toContain(code);
   });
 
   test('PVC may be anywhere', () => {
     for (const place of ['indoor', 'attic', 'garage', 'outdoor', 'underground'] as const) {
       expect(
-        codes(solve({ run: [stretch({ method: 'pvc40', place })] })).filter((code) =>
+        codes(solve({ run: [segment({ method: 'pvc40', place })] })).filter((code) =>
           code.startsWith('method'),
         ),
       ).toEqual([]);
@@ -262,7 +262,7 @@ describe('the run', () => {
   });
 
   test('more than 360° between pull points stops, unless a local rule says less', () => {
-    const bent = (bendsDeg: number) => ({ run: [stretch({ method: 'emt', bendsDeg })] });
+    const bent = (bendsDeg: number) => ({ run: [segment({ method: 'emt', bendsDeg })] });
     expect(codes(solve(bent(361)))).toContain('raceway.bends');
     expect(codes(solve(bent(360)))).not.toContain('raceway.bends');
     const town = {
@@ -283,7 +283,7 @@ describe('the run', () => {
   });
 
   test('aluminum asks about both ends', () => {
-    expect(codes(solve({ material: 'al', run: [stretch({ method: 'emt' })] }))).toContain(
+    expect(codes(solve({ material: 'al', run: [segment({ method: 'emt' })] }))).toContain(
       'conductor.aluminum-ends',
     );
   });
@@ -297,7 +297,7 @@ describe('the run', () => {
       changes: [{ kind: 'smallest-copper', size: '12' }],
     } as const;
     const under = context(2023, { code: edition(2023, [town]) });
-    const small = { appliance: charger({ outputAmps: 12 }), run: [stretch({ lengthFt: 30 })] };
+    const small = { appliance: charger({ outputAmps: 12 }), run: [segment({ lengthFt: 30 })] };
     expect(solve(small).figures.size).toBe('14');
     const solved = solve(small, under);
     expect(solved.figures.size).toBe('12');
@@ -311,23 +311,23 @@ describe('the run', () => {
 
 describe('voltage drop', () => {
   test('85 ft of 6 AWG at 40 A loses 3.33 V, and 3.34 V by the constant', () => {
-    const { figures } = solve({ appliance: charger({ outputAmps: 40 }), run: [stretch({ lengthFt: 85 })] });
+    const { figures } = solve({ appliance: charger({ outputAmps: 40 }), run: [segment({ lengthFt: 85 })] });
     expect(figures.drop.volts).toBeCloseTo(3.332, 3);
     expect(figures.drop.percent).toBeCloseTo(1.388, 3);
     expect(figures.drop.directVolts).toBeCloseTo(3.343, 3);
   });
 
   test('over its limit a pinned size is doubted, and one that is not is raised', () => {
-    const run = [stretch({ method: 'pvc40', lengthFt: 300 })];
+    const run = [segment({ method: 'pvc40', lengthFt: 300 })];
     expect(codes(solve({ run, pins: { size: '6' } }))).toContain('drop.branch');
     expect(codes(solve({ run }))).not.toContain('drop.branch');
     expect(solve({ run, maxDropPct: null }).figures.size).toBe('6');
   });
 
   test('the longest run is where the limit is met', () => {
-    const { figures } = solve({ run: [stretch({ lengthFt: 62 })], pins: { size: '4' } });
+    const { figures } = solve({ run: [segment({ lengthFt: 62 })], pins: { size: '4' } });
     const { longestFt } = figures.drop;
-    const there = solve({ run: [stretch({ lengthFt: longestFt ?? 0 })], pins: { size: '4' } });
+    const there = solve({ run: [segment({ lengthFt: longestFt ?? 0 })], pins: { size: '4' } });
     expect(there.figures.drop.percent).toBeCloseTo(3, 9);
   });
 });
@@ -345,7 +345,7 @@ describe('properties', () => {
   ): number => {
     const solved = solve({
       appliance: charger({ outputAmps }),
-      run: [stretch({ lengthFt, ambientC, method: how })],
+      run: [segment({ lengthFt, ambientC, method: how })],
     });
     return codes(solved).includes('conductor.none') ? Infinity : sizeRank(solved.figures.size);
   };
@@ -374,15 +374,15 @@ describe('properties', () => {
     );
   });
 
-  test('a size that Pasture chose passes every test in every stretch', () => {
+  test('a size that Pasture chose passes every test in every segment', () => {
     fc.assert(
       fc.property(amps, length, heat, method, (outputAmps, lengthFt, ambientC, how) => {
         const { figures, findings } = solve({
           appliance: charger({ outputAmps }),
-          run: [stretch({ lengthFt, ambientC, method: how })],
+          run: [segment({ lengthFt, ambientC, method: how })],
         });
         if (findings.some(({ code }) => code === 'conductor.none')) return;
-        for (const { verdict } of figures.stretches) expect(verdict.failed).toEqual([]);
+        for (const { verdict } of figures.segmentes) expect(verdict.failed).toEqual([]);
       }),
     );
   });

@@ -113,7 +113,7 @@ describe('interval data as CSV', () => {
   test.each([
     ['', 'no-time'],
     ['a,b\n1,2\n', 'no-time'],
-    ['start,colour\n2025-01-01 00:00,red\n', 'no-value'],
+    ['start,color\n2025-01-01 00:00,red\n', 'no-value'],
     ['start,kWh\n', 'no-rows'],
     ['start,kWh\nx,y\n', 'no-readings'],
   ])('%j is no record, and says why', (text, problem) => {

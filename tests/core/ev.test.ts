@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { EDITION_YEARS } from '../../src/core/code/edition';
-import type { Place } from '../../src/core/code/methods';
-import { charger, codes, context, solve, stretch } from '../support/circuits';
+import type { Environment } from '../../src/core/code/methods';
+import { charger, codes, context, solve, segment } from '../support/circuits';
 
-const at = (place: Place) => [stretch({ method: 'pvc40', place })];
+const at = (place: Environment) => [segment({ method: 'pvc40', place })];
 
 describe('the setting of a charger', () => {
   test('counts when access to it is restricted', () => {
@@ -112,7 +112,7 @@ describe('the disconnect', () => {
     [64, true],
     [80, true],
   ])('%d A hard-wired: %s', (outputAmps, required) => {
-    const { figures } = solve({ appliance: charger({ outputAmps }), run: [stretch({ method: 'emt' })] });
+    const { figures } = solve({ appliance: charger({ outputAmps }), run: [segment({ method: 'emt' })] });
     expect(figures.outlet.disconnect.required).toBe(required);
   });
 });

@@ -11,17 +11,17 @@ import {
 import { remediesFor } from '../../src/core/circuit/remedies';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { EDITION_YEARS } from '../../src/core/code/edition';
-import { METHOD_IDS, PLACES } from '../../src/core/code/methods';
-import { ROOMS } from '../../src/core/code/rooms';
+import { METHOD_IDS, ENVIRONMENTS } from '../../src/core/code/methods';
+import { LOCATIONS } from '../../src/core/code/locations';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { siteQuestions } from '../../src/core/protection/siteQuestions';
 import { sizeRank } from '../../src/core/units/wireSize';
-import { LINKS } from '../../src/core/findings/finding';
+import { FIGURE_KEYS } from '../../src/core/findings/finding';
 import { findingSentence } from '../../src/core/wording/findings';
 import { ladderWords } from '../../src/core/wording/ladder';
 import { siteLabel } from '../../src/core/wording/siteWords';
 import { stepWords } from '../../src/core/wording/steps';
-import { circuit, context, stretch } from '../support/circuits';
+import { circuit, context, segment } from '../support/circuits';
 
 const families = familyNames.map(({ id }) => id);
 
@@ -29,8 +29,8 @@ const anyCircuit = fc
   .record({
     family: fc.constantFrom<FamilyId>(...families),
     method: fc.constantFrom(...METHOD_IDS),
-    place: fc.constantFrom(...PLACES),
-    room: fc.option(fc.constantFrom(...ROOMS), { nil: undefined }),
+    place: fc.constantFrom(...ENVIRONMENTS),
+    room: fc.option(fc.constantFrom(...LOCATIONS), { nil: undefined }),
     lengthFt: fc.integer({ min: 1, max: 400 }),
     ambientC: fc.integer({ min: -20, max: 70 }),
     currentCarrying: fc.option(fc.integer({ min: 1, max: 30 }), { nil: null }),
@@ -43,7 +43,7 @@ const anyCircuit = fc
       appliance: freshAppliance(family),
       material,
       terminals: { panel: terminal, load: terminal },
-      run: [stretch({ method, place, lengthFt, ambientC, currentCarrying })],
+      run: [segment({ method, place, lengthFt, ambientC, currentCarrying })],
       site: { ...(room === undefined ? {} : { room }), ...(waterFt === undefined ? {} : { waterFt }) },
     }),
   );
@@ -55,7 +55,7 @@ describe('whatever the appliance, the method, the place and the edition', () => 
     fc.assert(
       fc.property(anyCircuit, anyYear, (about, year) => {
         const solved = solveCircuit(about, context(year));
-        for (const link of LINKS) {
+        for (const link of FIGURE_KEYS) {
           const { figure, reason } = ladderWords(link, solved, about);
           expect(figure).not.toMatch(/NaN|undefined|Infinity/);
           expect(reason).not.toMatch(/NaN|undefined|Infinity/);
@@ -80,14 +80,14 @@ describe('whatever the appliance, the method, the place and the edition', () => 
       fc.property(anyCircuit, anyYear, (about, year) => {
         const under = context(year);
         const solved = solveCircuit(about, under);
-        const stop = solved.findings.find(({ standing }) => standing === 'stop');
+        const stop = solved.findings.find(({ severity }) => severity === 'stop');
         if (stop === undefined) return;
         const had = new Set(
-          solved.findings.filter(({ standing }) => standing === 'stop').map(({ code }) => code),
+          solved.findings.filter(({ severity }) => severity === 'stop').map(({ code }) => code),
         );
         for (const remedy of remediesFor(about, stop, solved, under, defaultPrices)) {
           const after = solveCircuit(remedy.circuit, under).findings.filter(
-            ({ standing }) => standing === 'stop',
+            ({ severity }) => severity === 'stop',
           );
           expect(after.map(({ code }) => code)).not.toContain(stop.code);
           expect(after.every(({ code }) => had.has(code))).toBe(true);
@@ -134,7 +134,7 @@ describe('more load never asks for less', () => {
       solveCircuit(
         circuit({
           appliance: applianceSchema.parse({ family, nameplate: plate(value) }),
-          run: [stretch({ method: 'pvc40', lengthFt: 30 })],
+          run: [segment({ method: 'pvc40', lengthFt: 30 })],
         }),
         context(),
       ).figures;

@@ -5,7 +5,7 @@ import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { raisedByOutlet } from './findings/raisedByOutlet';
 import { raisedBySizes } from './findings/raisedBySizes';
 import { tub, withPlate } from './findings/raised';
-import { charger, codes, context, solve, stretch } from '../support/circuits';
+import { charger, codes, context, solve, segment } from '../support/circuits';
 
 const town = edition(2023, [
   {
@@ -18,9 +18,9 @@ const town = edition(2023, [
 ]);
 
 describe('every finding once, and its mended twin', () => {
-  test.each([...raisedBySizes, ...raisedByOutlet])('%s (%s)', (code, standing, given, sentence, mended) => {
+  test.each([...raisedBySizes, ...raisedByOutlet])('%s (%s)', (code, severity, given, sentence, mended) => {
     const finding = solve(given).findings.find((each) => each.code === code);
-    expect(finding?.standing).toBe(standing);
+    expect(finding?.severity).toBe(severity);
     expect(finding && findingSentence(finding)).toBe(sentence);
     expect(finding?.cite.section).not.toBe('');
     expect(solve(mended).findings.map((each) => each.code)).not.toContain(code);
@@ -57,7 +57,7 @@ describe('every finding once, and its mended twin', () => {
         ],
       },
     ]);
-    const inGarage = solve({ run: [stretch({ place: 'garage' })] }, context(2023, { code: county }));
+    const inGarage = solve({ run: [segment({ place: 'garage' })] }, context(2023, { code: county }));
     expect(inGarage.findings.map(findingSentence)).toEqual(
       expect.arrayContaining([
         'A local rule forbids NM-B in a garage.',

@@ -14,11 +14,11 @@ import { serviceReport } from '../../src/core/service/serviceReport';
 import { anyHouseSentence, unknownWords } from '../../src/core/wording/houseFindings';
 import type { HouseFindingCode } from '../../src/core/findings/houseFinding';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { circuit, context, stretch } from '../support/circuits';
+import { circuit, context, segment } from '../support/circuits';
 import { panel, wanted } from '../support/panels';
 
 const code = edition(2023);
-const EV = circuit({ id: 'ev', run: [stretch({})] });
+const EV = circuit({ id: 'ev', run: [segment({})] });
 
 const ofPanel = (about: Panel, needs: readonly Wanted[] = [], faultA: number | null = null) =>
   panelFindings({
@@ -66,7 +66,7 @@ type Row = readonly [
   () => ReturnType<typeof ofPanel>,
 ];
 
-/** Every code: its standing, its sentence, what raises it, and the mended twin in which it is silent. */
+/** Every code: its severity, its sentence, what raises it, and the mended twin in which it is silent. */
 const ROWS: readonly Row[] = [
   [
     'service.unknown',
@@ -277,9 +277,9 @@ const ROWS: readonly Row[] = [
 describe('every finding about service and panel', () => {
   test.each(ROWS)(
     '%s is a %s, says so, and is silent in the mended twin',
-    (name, standing, sentence, raised, mended) => {
+    (name, severity, sentence, raised, mended) => {
       const finding = raised().find((each) => each.code === name);
-      expect(finding?.standing).toBe(standing);
+      expect(finding?.severity).toBe(severity);
       expect(finding === undefined ? '' : anyHouseSentence(finding)).toContain(sentence);
       expect(finding?.cite.section).toMatch(/\d/);
       expect(mended().map((each) => each.code)).not.toContain(name);
@@ -309,20 +309,20 @@ describe('what is still unknown of a panel', () => {
 
 describe('the legs of a panel', () => {
   test('known loads count, unknown ones half of their rating; two poles load both legs alike', () => {
-    const standing = found(panel({ typed: '1 20 a 1500 VA; 3 15 b; 5,7 2p30 c' }));
-    expect(legLoads(standing)).toMatchObject({ aVA: 1500, bVA: 900, assumed: 1, apartPct: 40 });
+    const severity = found(panel({ typed: '1 20 a 1500 VA; 3 15 b; 5,7 2p30 c' }));
+    expect(legLoads(severity)).toMatchObject({ aVA: 1500, bVA: 900, assumed: 1, apartPct: 40 });
   });
   test('the best swap brings them nearest, and there is none where none helps', () => {
-    const standing = found(panel({ typed: '1 20 a 2000 VA; 2 20 b 1000 VA; 3 20 c 600 VA' }));
-    expect(bestSwap(standing)).toMatchObject({ one: { id: 'at-1' }, other: { id: 'at-3' }, apartVA: 400 });
+    const severity = found(panel({ typed: '1 20 a 2000 VA; 2 20 b 1000 VA; 3 20 c 600 VA' }));
+    expect(bestSwap(severity)).toMatchObject({ one: { id: 'at-1' }, other: { id: 'at-3' }, apartVA: 400 });
     expect(bestSwap(found(panel({ typed: '1 20 a 1000 VA; 3 20 b 1000 VA' })))).toBeUndefined();
   });
 });
 
 describe('the bars of a panel', () => {
   test('a neutral for every single pole and shared neutral, a ground for every circuit', () => {
-    const standing = found(panel({ typed: '1 20 a; 3,5 2p30 dryer; 2,4 mw20 counter' }));
-    expect(barCounts(standing, new Map())).toEqual({ neutrals: 2, grounds: 3 });
+    const severity = found(panel({ typed: '1 20 a; 3,5 2p30 dryer; 2,4 mw20 counter' }));
+    expect(barCounts(severity, new Map())).toEqual({ neutrals: 2, grounds: 3 });
   });
 });
 

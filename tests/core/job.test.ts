@@ -25,14 +25,14 @@ const problem = (text: string) => {
 };
 
 describe('the demo job', () => {
-  test('is a valid job of ten circuits that shows every standing', () => {
+  test('is a valid job of ten circuits that shows every severity', () => {
     expect(jobSchema.parse(demoJob)).toEqual(demoJob);
     const context = jobContext(demoJob);
-    const standings = demoJob.circuits.flatMap((each) =>
-      solveCircuit(each, context).findings.map(({ standing }) => standing),
+    const severities = demoJob.circuits.flatMap((each) =>
+      solveCircuit(each, context).findings.map(({ severity }) => severity),
     );
     expect(demoJob.circuits).toHaveLength(10);
-    expect(standings).toEqual(expect.arrayContaining(['stop', 'check', 'ask', 'note']));
+    expect(severities).toEqual(expect.arrayContaining(['stop', 'check', 'ask', 'note']));
   });
 });
 
@@ -55,7 +55,7 @@ describe('files', () => {
       fc.property(fc.array(fc.tuple(names, fc.integer({ min: 1, max: 2000 })), { maxLength: 5 }), (each) => {
         const circuits = each.map(([name, lengthFt], at) => {
           const base = circuit({ id: `c${at}`, name });
-          return { ...base, run: base.run.map((stretch) => ({ ...stretch, lengthFt })) };
+          return { ...base, run: base.run.map((segment) => ({ ...segment, lengthFt })) };
         });
         const job: Job = { ...demoJob, circuits };
         expect(read(writeJobFile(job))).toEqual(job);
@@ -93,8 +93,8 @@ describe('files', () => {
 
   test('a field that is not known is named too', () => {
     const bad = JSON.parse(writeJobFile(demoJob)) as { job: Record<string, unknown> };
-    bad.job['colour'] = 'green';
-    expect(problem(JSON.stringify(bad))).toMatchObject({ kind: 'invalid', path: 'colour' });
+    bad.job['color'] = 'green';
+    expect(problem(JSON.stringify(bad))).toMatchObject({ kind: 'invalid', path: 'color' });
   });
 
   test('a file of sixty megabytes is none', () => {
@@ -108,7 +108,7 @@ describe('files', () => {
 });
 
 describe('older files', () => {
-  test('a file of version 0 is carried forward: its one stretch becomes the run', () => {
+  test('a file of version 0 is carried forward: its one segment becomes the run', () => {
     const result = readJobFile(readFileSync('tests/fixtures/job-v0.pasture.json', 'utf8'));
     expect(result).toMatchObject({ ok: true, fromVersion: 0 });
     if (!result.ok) return;

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Panel } from '../../src/core/panel/panelSchema';
-import { roomWays } from '../../src/core/panel/otherWays';
+import { spaceOptions } from '../../src/core/panel/spaceOptions';
 import { putInto, swapped, takeOut } from '../../src/core/panel/planEdits';
-import { makeRoom, withRoom } from '../../src/core/panel/roomFinder';
+import { makeSpace, withSpace } from '../../src/core/panel/freeSpaceFinder';
 import {
   clashes,
   freeSlots,
@@ -11,7 +11,7 @@ import {
   legOf,
   planned,
   takesTandem,
-  type Standing,
+  type InstalledBreaker,
   type Wanted,
 } from '../../src/core/panel/spaces';
 import { DEMO_PANEL } from '../../src/core/job/demoHouse';
@@ -22,10 +22,10 @@ const TANDEM = defaultPrices.panel.tandem;
 
 /** Applies what was found and gives what then stands. */
 function applied(about: Panel, needs: readonly Wanted[]) {
-  const room = makeRoom(about, found(about), needs, TANDEM);
+  const room = makeSpace(about, found(about), needs, TANDEM);
   if (room === undefined) return undefined;
-  const plan = withRoom(about, found(about), room);
-  return { room, standing: planned({ ...about, plan }, needs) };
+  const plan = withSpace(about, found(about), room);
+  return { room, severity: planned({ ...about, plan }, needs) };
 }
 
 /** The fewest moves by trying everything: which breakers move, then where everything goes. */
@@ -34,7 +34,8 @@ function exhaustive(
   needs: readonly Wanted[],
 ): { readonly moves: number; readonly tandems: number } | undefined {
   const all = found(about);
-  const shares = ({ poles, kind, amps }: Standing): boolean => poles === 1 && kind === 'plain' && amps <= 30;
+  const shares = ({ poles, kind, amps }: InstalledBreaker): boolean =>
+    poles === 1 && kind === 'plain' && amps <= 30;
   let best: { moves: number; tandems: number } | undefined;
   const better = (moves: number, tandems: number): boolean =>
     best === undefined || moves < best.moves || (moves === best.moves && tandems < best.tandems);
@@ -152,14 +153,14 @@ describe('making room', () => {
       wanted('ev', 2),
     ]);
     expect(
-      result?.standing.filter(({ kind }) => kind === 'gfci').every(({ place }) => place.half === null),
+      result?.severity.filter(({ kind }) => kind === 'gfci').every(({ place }) => place.half === null),
     ).toBe(true);
     const tied = applied(panel({ spaces: 6, typed: '3,5 mw20 counter', tandems: [{ from: 1, to: 6 }] }), [
       wanted('a', 2),
       wanted('b', 1),
       wanted('c', 1),
     ]);
-    const counter = tied?.standing.find(({ sharedNeutral }) => sharedNeutral);
+    const counter = tied?.severity.find(({ sharedNeutral }) => sharedNeutral);
     expect(counter?.poles).toBe(2);
     expect(tied?.room.moves.length).toBeLessThanOrEqual(1);
   });
@@ -219,9 +220,9 @@ describe('making room', () => {
         if (result === undefined || best === undefined) return;
         expect(result.room.moves).toHaveLength(best.moves);
         expect(result.room.tandems).toBe(best.tandems);
-        expect(clashes(about, result.standing)).toEqual([]);
-        expect(result.standing).toHaveLength(about.breakers.length + needs.length);
-        expect(result.standing.filter(({ fate }) => fate === 'new')).toHaveLength(needs.length);
+        expect(clashes(about, result.severity)).toEqual([]);
+        expect(result.severity).toHaveLength(about.breakers.length + needs.length);
+        expect(result.severity.filter(({ fate }) => fate === 'new')).toHaveLength(needs.length);
       }),
       { numRuns: 150 },
     );
@@ -233,7 +234,7 @@ describe('making room', () => {
     const needs = Array.from({ length: 10 }, (_, at) => wanted(`n${at}`, 2));
     const result = applied(about, needs);
     expect(result?.room.moves).toHaveLength(20);
-    expect(clashes(about, result?.standing ?? [])).toEqual([]);
+    expect(clashes(about, result?.severity ?? [])).toEqual([]);
   });
 });
 
@@ -241,14 +242,14 @@ describe('ways to make room', () => {
   const needs = Array.from({ length: 9 }, (_, at) => wanted(`n${at}`, 2));
 
   test('moves, a subpanel and a new panel, cheapest first', () => {
-    const ways = roomWays(DEMO_PANEL, needs, defaultPrices);
+    const ways = spaceOptions(DEMO_PANEL, needs, defaultPrices);
     expect(ways.map(({ kind }) => kind)).toEqual(['moves', 'subpanel', 'new-panel']);
     expect(ways.map(({ cents }) => cents)).toEqual(ways.map(({ cents }) => cents).toSorted((a, b) => a - b));
     expect(ways[1]).toMatchObject({ kind: 'subpanel', spaces: 30, feederA: 125 });
   });
 
   test('none where everything has its place', () => {
-    expect(roomWays(DEMO_PANEL, [], defaultPrices)).toEqual([]);
+    expect(spaceOptions(DEMO_PANEL, [], defaultPrices)).toEqual([]);
   });
 });
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { FamilyId } from '../../src/core/appliances/registry';
 import { EDITION_YEARS, type EditionYear } from '../../src/core/code/edition';
-import { ROOMS } from '../../src/core/code/rooms';
+import { LOCATIONS } from '../../src/core/code/locations';
 import type { Site } from '../../src/core/protection/siteSchema';
 import { solveFamily } from '../support/appliances';
 import { codes, context } from '../support/circuits';
@@ -149,7 +149,7 @@ describe('ground-fault protection by load, place and edition', () => {
   });
 
   test('an edition never asks for less at a receptacle than the one before it', () => {
-    for (const room of ROOMS) {
+    for (const room of LOCATIONS) {
       for (const [index, year] of EDITION_YEARS.entries()) {
         const before = EDITION_YEARS[index - 1];
         if (before === undefined) continue;
@@ -161,9 +161,9 @@ describe('ground-fault protection by load, place and edition', () => {
 
   test('a planned circuit without the protection stops, and by rule it is put right', () => {
     const bare = scene({ family: 'hot-tub', plate: tub, site: { groundFault: 'none' } });
-    expect(bare.findings.find(({ code }) => code === 'gfci.required')?.standing).toBe('stop');
+    expect(bare.findings.find(({ code }) => code === 'gfci.required')?.severity).toBe('stop');
     const right = scene({ family: 'hot-tub', plate: tub });
-    expect(right.findings.find(({ code }) => code === 'gfci.required')?.standing).toBe('note');
+    expect(right.findings.find(({ code }) => code === 'gfci.required')?.severity).toBe('note');
   });
 });
 

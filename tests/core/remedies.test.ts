@@ -5,13 +5,13 @@ import type { Circuit } from '../../src/core/circuit/circuitSchema';
 import { remediesFor } from '../../src/core/circuit/remedies';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import {
-  countStandings,
+  countSeverities,
   isAnswered,
   openFindings,
   worstFinding,
-  worstStanding,
-} from '../../src/core/circuit/standings';
-import { METHOD_IDS, METHODS, PLACES } from '../../src/core/code/methods';
+  worstSeverity,
+} from '../../src/core/circuit/severities';
+import { METHOD_IDS, METHODS, ENVIRONMENTS } from '../../src/core/code/methods';
 import { circuitPrice } from '../../src/core/circuit/circuitPrice';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { cableMade } from '../../src/core/rules/cableMade';
@@ -19,7 +19,7 @@ import { candidateSizes } from '../../src/core/rules/candidateSizes';
 import { TRADE_SIZES } from '../../src/core/units/tradeSize';
 import { WIRE_SIZES } from '../../src/core/units/wireSize';
 import { remedyWords } from '../../src/core/wording/remedies';
-import { charger, circuit, codes, context, load, stretch } from '../support/circuits';
+import { charger, circuit, codes, context, load, segment } from '../support/circuits';
 
 const under = context();
 
@@ -31,7 +31,7 @@ const remedies = (given: Circuit, code: string) => {
 };
 
 describe('the ways out of 6 AWG cable on a 60 A charger', () => {
-  const pinned = circuit({ pins: { size: '6' }, run: [stretch({ lengthFt: 62 })] });
+  const pinned = circuit({ pins: { size: '6' }, run: [segment({ lengthFt: 62 })] });
   const found = remedies(pinned, 'conductor.terminal-60c');
 
   test('a lower setting, conductors in raceway, a larger cable, cheapest first', () => {
@@ -76,29 +76,29 @@ describe('each finding that a change can clear has a way out that clears it', ()
       'conductor.small-rule',
       circuit({
         appliance: load({ amps: 20, continuousAmps: 4 }),
-        run: [stretch({ method: 'emt' })],
+        run: [segment({ method: 'emt' })],
         pins: { size: '12', ocpdA: 25 },
       }),
     ],
     ['conductor.not-made', circuit({ pins: { size: '2' } })],
     ['conductor.none', circuit({ appliance: load({ amps: 90, continuousAmps: 90 }) })],
-    ['conductor.too-hot', circuit({ run: [stretch({ method: 'uf-b', ambientC: 60 })] })],
-    ['conductor.aluminum-ends', circuit({ material: 'al', run: [stretch({ method: 'emt' })] })],
+    ['conductor.too-hot', circuit({ run: [segment({ method: 'uf-b', ambientC: 60 })] })],
+    ['conductor.aluminum-ends', circuit({ material: 'al', run: [segment({ method: 'emt' })] })],
     [
       'terminal.unmarked',
-      circuit({ terminals: { panel: 'unmarked', load: 'unmarked' }, run: [stretch({ method: 'emt' })] }),
+      circuit({ terminals: { panel: 'unmarked', load: 'unmarked' }, run: [segment({ method: 'emt' })] }),
     ],
-    ['egc.too-small', circuit({ run: [stretch({ method: 'emt' })], pins: { egc: '14' } })],
+    ['egc.too-small', circuit({ run: [segment({ method: 'emt' })], pins: { egc: '14' } })],
     [
       'egc.not-upsized',
-      circuit({ appliance: charger({ outputAmps: 32 }), run: [stretch({ lengthFt: 150 })] }),
+      circuit({ appliance: charger({ outputAmps: 32 }), run: [segment({ lengthFt: 150 })] }),
     ],
-    ['method.wet-location', circuit({ run: [stretch({ place: 'outdoor' })] })],
-    ['method.underground', circuit({ run: [stretch({ place: 'underground' })] })],
-    ['method.ask-listing', circuit({ run: [stretch({ method: 'mc', place: 'outdoor' })] })],
-    ['raceway.fill', circuit({ run: [stretch({ method: 'emt' })], pins: { trade: '1/2' } })],
-    ['raceway.bends', circuit({ run: [stretch({ method: 'emt', bendsDeg: 450 })] })],
-    ['drop.branch', circuit({ run: [stretch({ method: 'emt', lengthFt: 300 })], pins: { size: '6' } })],
+    ['method.wet-location', circuit({ run: [segment({ place: 'outdoor' })] })],
+    ['method.underground', circuit({ run: [segment({ place: 'underground' })] })],
+    ['method.ask-listing', circuit({ run: [segment({ method: 'mc', place: 'outdoor' })] })],
+    ['raceway.fill', circuit({ run: [segment({ method: 'emt' })], pins: { trade: '1/2' } })],
+    ['raceway.bends', circuit({ run: [segment({ method: 'emt', bendsDeg: 450 })] })],
+    ['drop.branch', circuit({ run: [segment({ method: 'emt', lengthFt: 300 })], pins: { size: '6' } })],
     ['receptacle.rating-mismatch', circuit({ appliance: charger({ connection: 'receptacle' }) })],
   ])('%s', (code, given) => {
     const found = remedies(given, code);
@@ -114,7 +114,7 @@ test('a remedy clears its finding and brings no new stop, whatever the circuit',
     outputAmps: fc.integer({ min: 12, max: 80 }),
     connection: fc.constantFrom('hardwired' as const, 'receptacle' as const),
     method: fc.constantFrom(...METHOD_IDS),
-    place: fc.constantFrom(...PLACES),
+    place: fc.constantFrom(...ENVIRONMENTS),
     lengthFt: fc.integer({ min: 3, max: 250 }),
     ambientC: fc.integer({ min: 15, max: 60 }),
     bendsDeg: fc.constantFrom(0, 180, 450),
@@ -125,19 +125,19 @@ test('a remedy clears its finding and brings no new stop, whatever the circuit',
     fc.property(any, ({ outputAmps, connection, size, ocpdA, ...part }) => {
       const given = circuit({
         appliance: charger({ outputAmps, connection }),
-        run: [stretch(part)],
+        run: [segment(part)],
         pins: { ...(size !== undefined && { size }), ...(ocpdA !== undefined && { ocpdA }) },
       });
       const solved = solveCircuit(given, under);
       const stops = new Set(
-        solved.findings.filter(({ standing }) => standing === 'stop').map(({ code }) => code),
+        solved.findings.filter(({ severity }) => severity === 'stop').map(({ code }) => code),
       );
       for (const finding of solved.findings) {
         for (const { circuit: mended } of remediesFor(given, finding, solved, under, defaultPrices)) {
           const after = solveCircuit(mended, under);
           expect(codes(after)).not.toContain(finding.code);
           for (const each of after.findings) {
-            if (each.standing === 'stop') expect(stops).toContain(each.code);
+            if (each.severity === 'stop') expect(stops).toContain(each.code);
           }
         }
       }
@@ -184,25 +184,25 @@ describe('prices', () => {
 
 describe('other methods for the whole run', () => {
   test('hold without a stop, and are ordered by cost', () => {
-    const given = circuit({ run: [stretch({ lengthFt: 62 })] });
+    const given = circuit({ run: [segment({ lengthFt: 62 })] });
     const found = methodAlternatives(given, solveCircuit(given, under), under, defaultPrices);
     expect(found.length).toBeGreaterThan(4);
     expect(found.map(({ method }) => method)).not.toContain('nm-b');
     for (const { circuit: other } of found) {
-      expect(solveCircuit(other, under).findings.filter(({ standing }) => standing === 'stop')).toEqual([]);
+      expect(solveCircuit(other, under).findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
     }
     const costs = found.map(({ cost }) => cost);
     expect(costs).toEqual(costs.toSorted((a, b) => a - b));
   });
 
   test('outdoors, cable for dry places is not among them', () => {
-    const given = circuit({ run: [stretch({ method: 'pvc40', place: 'outdoor' })] });
+    const given = circuit({ run: [segment({ method: 'pvc40', place: 'outdoor' })] });
     const found = methodAlternatives(given, solveCircuit(given, under), under, defaultPrices);
     expect(found.map(({ method }) => method)).not.toContain('nm-b');
   });
 });
 
-describe('standings', () => {
+describe('severities', () => {
   test('an answer closes a question but never a stop', () => {
     const asks = circuit({
       appliance: load(),
@@ -220,21 +220,21 @@ describe('standings', () => {
 
   test('the worst finding of a figure is told, whatever stands before it', () => {
     const given = circuit({
-      run: [stretch({ id: 'a', method: 'mc', place: 'outdoor' }), stretch({ id: 'b' })],
+      run: [segment({ id: 'a', method: 'mc', place: 'outdoor' }), segment({ id: 'b' })],
       pins: { size: '6' },
     });
     const open = openFindings(given, solveCircuit(given, under).findings);
     const about = open.filter(({ link }) => link === 'conductor');
-    expect(about[0]?.standing).toBe('ask');
+    expect(about[0]?.severity).toBe('ask');
     expect(worstFinding(open, 'conductor')?.code).toBe('conductor.terminal-60c');
     expect(worstFinding(open, 'load')).toBeUndefined();
   });
 
   test('the worst of what is open is shown, and each is counted', () => {
-    const given = circuit({ pins: { size: '6' }, run: [stretch({ lengthFt: 400 })] });
+    const given = circuit({ pins: { size: '6' }, run: [segment({ lengthFt: 400 })] });
     const open = openFindings(given, solveCircuit(given, under).findings);
-    expect(worstStanding(open)).toBe('stop');
-    expect(countStandings(open)).toEqual({ stop: 1, check: 1, ask: 0 });
-    expect(worstStanding([])).toBe('ok');
+    expect(worstSeverity(open)).toBe('stop');
+    expect(countSeverities(open)).toEqual({ stop: 1, check: 1, ask: 0 });
+    expect(worstSeverity([])).toBe('ok');
   });
 });

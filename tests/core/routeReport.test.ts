@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { Stretch } from '../../src/core/circuit/circuitSchema';
-import { WAY_FITTINGS } from '../../src/core/code/routeKinds';
+import type { Segment } from '../../src/core/circuit/circuitSchema';
+import { ROUTE_FITTINGS } from '../../src/core/code/routeKinds';
 import { layIntoSticks, STICK_FT } from '../../src/core/route/cutList';
 import { soldAs } from '../../src/core/route/makeUp';
 import {
@@ -9,20 +9,20 @@ import {
   withEnd,
   withFitting,
   withRouteOf,
-  withWay,
+  withSegmentSet,
 } from '../../src/core/circuit/edits/routeEdits';
 import { stripRows } from '../../src/core/route/strip';
 import { routeSentence } from '../../src/core/wording/routeFindings';
 import { routeRemedyWords } from '../../src/core/wording/routeRemedies';
-import { circuit, load, stretch } from '../support/circuits';
+import { circuit, load, segment } from '../support/circuits';
 import { routeCodes, routeOf, trench } from '../support/routes';
 
 const kiln = load({ amps: 48, continuousAmps: 48 });
 
 describe('boxes', () => {
-  const run: Stretch[] = [
-    stretch({ id: 'a', method: 'mc', lengthFt: 31 }),
-    stretch({ id: 'b', method: 'emt', lengthFt: 12 }),
+  const run: Segment[] = [
+    segment({ id: 'a', method: 'mc', lengthFt: 31 }),
+    segment({ id: 'b', method: 'emt', lengthFt: 12 }),
   ];
 
   test('a splice of 6 AWG from cable to raceway: 4 × 5.00 and 2.50 for the grounds, the smallest box that holds it', () => {
@@ -33,7 +33,7 @@ describe('boxes', () => {
   });
 
   test('clamps inside count one of the largest; a ring adds its volume; a box that is too small is a stop', () => {
-    const with_ = (end: Stretch['end']) => routeOf({ appliance: kiln, run: [{ ...run[0]!, end }, run[1]!] });
+    const with_ = (end: Segment['end']) => routeOf({ appliance: kiln, run: [{ ...run[0]!, end }, run[1]!] });
     expect(with_({ clamps: true }).boxes[0]!.needsIn3).toBe(27.5);
     expect(routeCodes(with_({ boxIn3: 21 }))).toContain('box.fill');
     expect(routeCodes(with_({ boxIn3: 21, ringIn3: 3.5 }))).not.toContain('box.fill');
@@ -41,24 +41,24 @@ describe('boxes', () => {
 
   test('4 AWG goes by length: 6 times the raceway turned, 8 times straight; a body asks for its mark', () => {
     const large = load({ amps: 64, continuousAmps: 64 });
-    const pipes = (end: Stretch['end']) =>
+    const pipes = (end: Segment['end']) =>
       routeOf({
         appliance: large,
-        run: [stretch({ id: 'a', method: 'emt', end }), stretch({ id: 'b', method: 'emt' })],
+        run: [segment({ id: 'a', method: 'emt', end }), segment({ id: 'b', method: 'emt' })],
         pins: { trade: '1-1/4' },
       });
     expect(pipes({ kind: 'box' }).boxes[0]!.leastIn).toBe(7.5);
     expect(pipes({ kind: 'pull-box' }).boxes[0]!.leastIn).toBe(10);
     expect(routeCodes(pipes({ kind: 'pull-box', lengthIn: 8 }))).toContain('box.pull-length');
     const body = pipes({ kind: 'body' }).findings.find(({ code }) => code === 'body.marked');
-    expect(body).toMatchObject({ standing: 'ask', data: { leastIn: 7.5, trade: '1-1/4' } });
+    expect(body).toMatchObject({ severity: 'ask', data: { leastIn: 7.5, trade: '1-1/4' } });
   });
 
   test('in a pull box conductors that pass count once; a body takes none, and is twice its raceway inside', () => {
     const at = (kind: 'pull-box' | 'body' | 'disconnect') =>
       routeOf({
         appliance: kiln,
-        run: [stretch({ id: 'a', method: 'emt', end: { kind } }), stretch({ id: 'b', method: 'emt' })],
+        run: [segment({ id: 'a', method: 'emt', end: { kind } }), segment({ id: 'b', method: 'emt' })],
       }).boxes[0]!;
     expect(at('pull-box').needsIn3).toBe(12.5);
     expect(at('body')).toMatchObject({ parts: [], needsIn3: 0, box: null });
@@ -68,7 +68,7 @@ describe('boxes', () => {
 
   test('behind a 50 A receptacle two gangs count four of its conductor', () => {
     const range = { family: 'range', nameplate: { kw: 12, volts: 240, connection: 'receptacle' } } as const;
-    const box = routeOf({ appliance: range, run: [stretch()] }).boxes[0]!;
+    const box = routeOf({ appliance: range, run: [segment()] }).boxes[0]!;
     expect(box.kind).toBe('appliance');
     expect(box.parts.find(({ what }) => what.startsWith('device'))?.in3).toBe(12);
   });
@@ -87,7 +87,7 @@ describe('boxes', () => {
 });
 
 describe('burial', () => {
-  const depth = (part: Partial<Stretch>, appliance = kiln) =>
+  const depth = (part: Partial<Segment>, appliance = kiln) =>
     routeOf({ appliance, run: [trench(part)] }).burials[0]!;
 
   test.each([
@@ -145,20 +145,20 @@ describe('burial', () => {
 });
 
 describe('what the way needs', () => {
-  const needs = (run: Stretch[], appliance = kiln) =>
+  const needs = (run: Segment[], appliance = kiln) =>
     routeOf({ appliance, run }).fittings.map(
-      ({ fitting, stretch: at, count }) => `${fitting} ${at} ${count}`,
+      ({ fitting, segment: at, count }) => `${fitting} ${at} ${count}`,
     );
 
   test('a raceway from a warm room to the cold is sealed, out of the ground at both ends', () => {
-    expect(needs([stretch({ method: 'emt', place: 'outdoor' })])).toEqual(['seal 0 1']);
+    expect(needs([segment({ method: 'emt', place: 'outdoor' })])).toEqual(['seal 0 1']);
     expect(needs([trench()])).toContain('seal 0 2');
-    expect(needs([stretch({ method: 'emt' })])).toEqual([]);
+    expect(needs([segment({ method: 'emt' })])).toEqual([]);
   });
 
   test('PVC that grows 1/4 in takes an expansion fitting, 6 ft in the sun does not', () => {
     const wall = (lengthFt: number) =>
-      needs([stretch({ method: 'pvc40', place: 'outdoor', lengthFt, heightFt: 5, endHeightFt: 5 })]);
+      needs([segment({ method: 'pvc40', place: 'outdoor', lengthFt, heightFt: 5, endHeightFt: 5 })]);
     expect(wall(6)).toEqual(['seal 0 1']);
     expect(wall(7)).toEqual(['seal 0 1', 'expansion 0 1']);
   });
@@ -174,22 +174,22 @@ describe('what the way needs', () => {
   });
 
   test('holes nearer than 1-1/4 in to the edge are plated; threaded raceway has bushings', () => {
-    expect(needs([stretch({ edgeIn: 1, lengthFt: 12 })])).toEqual(['plates 0 9']);
-    expect(needs([stretch({ edgeIn: 1.25 })])).toEqual([]);
-    expect(needs([stretch({ method: 'rmc' })])).toEqual(['bushing 0 2']);
+    expect(needs([segment({ edgeIn: 1, lengthFt: 12 })])).toEqual(['plates 0 9']);
+    expect(needs([segment({ edgeIn: 1.25 })])).toEqual([]);
+    expect(needs([segment({ method: 'rmc' })])).toEqual(['bushing 0 2']);
   });
 
   test('whatever is left out becomes a finding, and planning it again takes that away', () => {
     const everything = circuit({
       appliance: kiln,
       run: [
-        stretch({ id: 'a', edgeIn: 1, end: { kind: 'box' } }),
-        stretch({ id: 'b', method: 'pvc40', place: 'outdoor', lengthFt: 30, heightFt: 5, endHeightFt: 5 }),
+        segment({ id: 'a', edgeIn: 1, end: { kind: 'box' } }),
+        segment({ id: 'b', method: 'pvc40', place: 'outdoor', lengthFt: 30, heightFt: 5, endHeightFt: 5 }),
         trench({ id: 'c', method: 'uf-b', heightFt: -2 }),
       ],
     });
     expect(routeCodes(routeOf(everything))).toEqual([]);
-    for (const { fitting, stretch: at } of routeOf(everything).fittings) {
+    for (const { fitting, segment: at } of routeOf(everything).fittings) {
       const without = withFitting(everything, at, fitting, false);
       const [finding, ...more] = routeOf(without).findings;
       expect(more, fitting).toEqual([]);
@@ -200,13 +200,13 @@ describe('what the way needs', () => {
       expect(remedy!.circuit).toEqual(everything);
     }
     const seen = new Set(routeOf(everything).fittings.map(({ fitting }) => fitting));
-    expect([...seen].sort()).toEqual([...WAY_FITTINGS].sort());
+    expect([...seen].sort()).toEqual([...ROUTE_FITTINGS].sort());
   });
 });
 
 describe('bends and pulls along the way', () => {
-  const pipe = (id: string, part: Partial<Stretch> = {}) =>
-    stretch({ id, method: 'emt', lengthFt: 40, bendsDeg: 270, ...part });
+  const pipe = (id: string, part: Partial<Segment> = {}) =>
+    segment({ id, method: 'emt', lengthFt: 40, bendsDeg: 270, ...part });
 
   test('bends past a coupling add up; a body there divides them', () => {
     const coupled = circuit({ appliance: kiln, run: [pipe('a', { end: { kind: 'coupling' } }), pipe('b')] });
@@ -232,7 +232,7 @@ describe('bends and pulls along the way', () => {
 
   test('cable goes over into raceway in a box; any other fitting is asked about', () => {
     const over = (kind: 'coupling' | 'box') =>
-      routeOf({ run: [stretch({ id: 'a', end: { kind } }), pipe('b', { bendsDeg: 0 })] });
+      routeOf({ run: [segment({ id: 'a', end: { kind } }), pipe('b', { bendsDeg: 0 })] });
     expect(routeCodes(over('coupling'))).toEqual(['station.transition']);
     expect(routeSentence(over('coupling').findings[0]!)).toBe(
       'Is this fitting listed to go over from NM-B to EMT? Otherwise it is a box.',
@@ -245,15 +245,15 @@ describe('bends and pulls along the way', () => {
       appliance: load({ amps: 160, continuousAmps: 160 }),
       run: [pipe('a', { lengthFt: 300, bendsDeg: 360 })],
     });
-    expect(heavy.findings.find(({ code }) => code === 'pull.tension')?.standing).toBe('check');
+    expect(heavy.findings.find(({ code }) => code === 'pull.tension')?.severity).toBe('check');
     const { forward, back, better, pounds } = heavy.pulls[0]!;
     expect(pounds).toBe(Math.min(forward.pounds, back.pounds));
     expect(better).toBe(back.pounds < forward.pounds ? 'back' : 'forward');
   });
 
   test('a cable in a sleeve: the circle on its wider side, 53 % at most, and tight before that', () => {
-    const sleeved = (part: Partial<Stretch>, pins = {}) =>
-      routeOf({ run: [stretch({ sleeve: 'pvc40', ...part })], pins: { size: '6', ...pins } });
+    const sleeved = (part: Partial<Segment>, pins = {}) =>
+      routeOf({ run: [segment({ sleeve: 'pvc40', ...part })], pins: { size: '6', ...pins } });
     const [sleeve] = sleeved({}).sleeves;
     expect(sleeve).toMatchObject({ trade: '1' });
     expect(sleeve!.fillPct).toBeCloseTo((((Math.PI / 4) * 0.74 ** 2) / 0.832) * 100, 1);
@@ -268,8 +268,8 @@ describe('cut list and wire list', () => {
       family: 'ev',
       nameplate: { outputAmps: 40, volts: 240, connection: 'receptacle' },
     } as const;
-    const { bought, wires } = routeOf({ appliance: outlet, run: [stretch({ lengthFt: 85 })] });
-    expect(wires[0]).toMatchObject({ cable: 'NM-B 6/2', wayFt: 85, cutFt: 91 });
+    const { bought, wires } = routeOf({ appliance: outlet, run: [segment({ lengthFt: 85 })] });
+    expect(wires[0]).toMatchObject({ cable: 'NM-B 6/2', routeFt: 85, cutFt: 91 });
     expect(bought[0]).toMatchObject({ name: 'NM-B 6/2', coil: true });
     expect(bought[0]!.wantedFt).toBeCloseTo(100.1, 9);
     expect([soldAs(99.55, true), soldAs(100, true), soldAs(251, true), soldAs(78.8, false)]).toEqual([
@@ -278,13 +278,13 @@ describe('cut list and wire list', () => {
   });
 
   test('conductors run unbroken through a body, and end in a box', () => {
-    const emt = (id: string, end?: Stretch['end']) =>
-      stretch({ id, method: 'emt', lengthFt: 20, ...(end && { end }) });
+    const emt = (id: string, end?: Segment['end']) =>
+      segment({ id, method: 'emt', lengthFt: 20, ...(end && { end }) });
     const through = routeOf({
       appliance: kiln,
       run: [emt('a'), emt('b'), emt('c', { kind: 'box' }), emt('d')],
     });
-    expect(through.wires.map(({ from, to, wayFt }) => [from, to, wayFt])).toEqual([
+    expect(through.wires.map(({ from, to, routeFt }) => [from, to, routeFt])).toEqual([
       [0, 3, 60],
       [3, 4, 20],
     ]);
@@ -297,7 +297,7 @@ describe('cut list and wire list', () => {
       circuit({
         id,
         appliance: load({ amps, continuousAmps: amps }),
-        run: [stretch({ id: 's', method: 'emt', shares })],
+        run: [segment({ id: 's', method: 'emt', shares })],
       });
     const grounds = (own: string, other: string, amps: number) =>
       routeOf(of(own, 24), { others: [of(other, amps)] }).bought.filter(({ name }) => name.endsWith('GN'))
@@ -306,13 +306,13 @@ describe('cut list and wire list', () => {
   });
 
   test('a piece at hand that ends shorter than its boxes need is a stop', () => {
-    const with_ = (pieceFt: number) => routeOf({ run: [stretch({ lengthFt: 40, pieceFt })] });
+    const with_ = (pieceFt: number) => routeOf({ run: [segment({ lengthFt: 40, pieceFt })] });
     expect(routeCodes(with_(40.5))).toEqual(['piece.short']);
     expect(routeCodes(with_(41))).toEqual([]);
     expect(routeSentence(with_(40).findings[0]!)).toContain('41 ft');
   });
 
-  const anyStretch = fc.record({
+  const anySegment = fc.record({
     lengthFt: fc.integer({ min: 2, max: 300 }),
     heightFt: fc.integer({ min: -2, max: 12 }),
     endHeightFt: fc.integer({ min: 0, max: 10 }),
@@ -321,8 +321,8 @@ describe('cut list and wire list', () => {
 
   test('cuts cover the run exactly, and no stick is cut longer than it is', () => {
     fc.assert(
-      fc.property(fc.array(anyStretch, { minLength: 1, maxLength: 5 }), (parts) => {
-        const run = parts.map((part, at) => stretch({ ...part, id: String(at) }));
+      fc.property(fc.array(anySegment, { minLength: 1, maxLength: 5 }), (parts) => {
+        const run = parts.map((part, at) => segment({ ...part, id: String(at) }));
         const { raceways, about } = routeOf({ appliance: kiln, run });
         const total = run.reduce((sum, { lengthFt }) => sum + lengthFt, 0);
         expect(raceways.reduce((sum, { lengthFt }) => sum + lengthFt, 0)).toBeCloseTo(total, 6);
@@ -338,7 +338,7 @@ describe('cut list and wire list', () => {
   });
 
   test('sticks are laid by the longest first, and saw cuts count', () => {
-    const piece = (lengthFt: number) => ({ stretch: 0, lengthFt });
+    const piece = (lengthFt: number) => ({ segment: 0, lengthFt });
     expect(
       layIntoSticks([4, 6, 5, 5, 10].map(piece)).map(({ pieces }) => pieces.map(({ lengthFt }) => lengthFt)),
     ).toEqual([[10], [6], [5, 4], [5]]);
@@ -354,13 +354,13 @@ describe('cut list and wire list', () => {
 });
 
 describe('edits of the way', () => {
-  const of = circuit({ run: [stretch({ id: 'a' }), stretch({ id: 'b', method: 'emt' })] });
+  const of = circuit({ run: [segment({ id: 'a' }), segment({ id: 'b', method: 'emt' })] });
 
   test('what is as usual is not kept', () => {
     const boxed = withEnd(of, 0, { boxIn3: 30 });
     expect(boxed.run[0]!.end).toEqual({ boxIn3: 30 });
     expect(withEnd(boxed, 0, { boxIn3: undefined })).toEqual(of);
-    expect(withWay(withWay(of, 0, { edgeIn: 1 }), 0, { edgeIn: undefined })).toEqual(of);
+    expect(withSegmentSet(withSegmentSet(of, 0, { edgeIn: 1 }), 0, { edgeIn: undefined })).toEqual(of);
   });
 
   test('a way is taken over with new ids, and goes alone', () => {
@@ -378,14 +378,14 @@ describe('edits of the way', () => {
     const other = circuit({
       id: 'other',
       name: 'Another',
-      run: [stretch({ method: 'emt', lengthFt: 30, shares })],
+      run: [segment({ method: 'emt', lengthFt: 30, shares })],
     });
     const codes = (lengthFt: number) =>
-      routeCodes(routeOf({ run: [stretch({ method: 'emt', lengthFt, shares })] }, { others: [other] }));
+      routeCodes(routeOf({ run: [segment({ method: 'emt', lengthFt, shares })] }, { others: [other] }));
     expect(codes(30)).toEqual([]);
     expect(codes(31)).toEqual(['way.differs']);
     const sized = routeOf(
-      { run: [stretch({ method: 'emt', lengthFt: 30, shares })], pins: { trade: '1' } },
+      { run: [segment({ method: 'emt', lengthFt: 30, shares })], pins: { trade: '1' } },
       { others: [other] },
     );
     expect(routeCodes(sized)).toEqual(['way.differs']);

@@ -1,19 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { SLEEVES, type Stretch } from '../../src/core/circuit/circuitSchema';
+import { SLEEVES, type Segment } from '../../src/core/circuit/circuitSchema';
 import { USUAL_DESIGN } from '../../src/core/circuit/jobDefaults';
 import { STATION_KINDS } from '../../src/core/code/routeKinds';
 import { usualStation } from '../../src/core/circuit/stations';
-import { METHOD_IDS, PLACES } from '../../src/core/code/methods';
+import { METHOD_IDS, ENVIRONMENTS } from '../../src/core/code/methods';
 import { BURIAL_PLACES } from '../../src/core/code/burialPlaces';
-import { readRoute, type TypedStretch } from '../../src/core/typing/readRoute';
+import { readRoute, type TypedSegment } from '../../src/core/typing/readRoute';
 import { printRoute, routeCompletions, withTypedRoute } from '../../src/core/typing/routeText';
-import { circuit, stretch } from '../support/circuits';
+import { circuit, segment } from '../support/circuits';
 
-const read = (text: string): readonly TypedStretch[] => {
+const read = (text: string): readonly TypedSegment[] => {
   const typed = readRoute(text, 5);
   if (!typed.ok) throw new Error(typed.message);
-  return typed.stretches;
+  return typed.segmentes;
 };
 
 const message = (text: string): string => {
@@ -60,21 +60,21 @@ describe('a way by typing', () => {
     ['nm joists', /After nm comes its length in feet, 0.5 to 2000, as in "nm 38"/],
     ['nm 0.2', /After nm comes its length/],
     ['nm 38 sideways', /"sideways" was not understood: say where it runs/],
-    ['box, nm 20', /A station stands between two stretches/],
-    ['nm 20, box', /A station stands between two stretches/],
-    ['nm 20, box, lb, emt 9', /A station stands between two stretches/],
-    ['', /Type stretches with commas between/],
-    [Array.from({ length: 13 }, () => 'nm 5').join(', '), /12 stretches at most/],
+    ['box, nm 20', /A station stands between two segmentes/],
+    ['nm 20, box', /A station stands between two segmentes/],
+    ['nm 20, box, lb, emt 9', /A station stands between two segmentes/],
+    ['', /Type segmentes with commas between/],
+    [Array.from({ length: 13 }, () => 'nm 5').join(', '), /12 segmentes at most/],
     ['nm 20 at 99', /"at 99" was not understood/],
   ])('refuses "%s" and says what is accepted', (text, told) => {
     expect(message(text)).toMatch(told);
   });
 
-  const anyStretch: fc.Arbitrary<Partial<Stretch>> = fc
+  const anySegment: fc.Arbitrary<Partial<Segment>> = fc
     .record({
       method: fc.constantFrom(...METHOD_IDS),
       lengthFt: fc.integer({ min: 2, max: 4000 }).map((each) => each / 2),
-      place: fc.constantFrom(...PLACES),
+      place: fc.constantFrom(...ENVIRONMENTS),
       heightFt: fc.integer({ min: -24, max: 24 }).map((each) => each / 2),
       endHeightFt: fc.integer({ min: -4, max: 24 }).map((each) => each / 2),
       bendsDeg: fc.integer({ min: 0, max: 40 }).map((each) => each * 9),
@@ -90,8 +90,8 @@ describe('a way by typing', () => {
 
   test('what is printed reads back as the same way', () => {
     fc.assert(
-      fc.property(fc.array(anyStretch, { minLength: 1, maxLength: 12 }), (parts) => {
-        const of = circuit({ run: parts.map((part, at) => stretch({ ...part, id: String(at) })) });
+      fc.property(fc.array(anySegment, { minLength: 1, maxLength: 12 }), (parts) => {
+        const of = circuit({ run: parts.map((part, at) => segment({ ...part, id: String(at) })) });
         const back = read(printRoute(of));
         expect(back).toHaveLength(of.run.length);
         for (const [index, typed] of back.entries()) {
@@ -117,11 +117,11 @@ describe('a way by typing', () => {
     );
   });
 
-  test('typing over a way keeps what else was known of stretches that stay', () => {
+  test('typing over a way keeps what else was known of segmentes that stay', () => {
     const of = circuit({
       run: [
-        stretch({ id: 'a', edgeIn: 1, ambientC: 35 }),
-        stretch({
+        segment({ id: 'a', edgeIn: 1, ambientC: 35 }),
+        segment({
           id: 'b',
           method: 'pvc40',
           place: 'underground',

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import {
-  removeStretch,
-  splitStretch,
+  removeSegment,
+  splitSegment,
   withAnswer,
   withPin,
   withPlace,
@@ -15,17 +15,17 @@ import { packConductors } from '../../src/core/route/packConductors';
 import { sectionGeometry } from '../../src/core/route/sectionGeometry';
 import { tapeLayout, tapeTicks } from '../../src/core/route/tapeLayout';
 import { moveStation } from '../../src/core/circuit/edits/moveStation';
-import { circuit, stretch } from '../support/circuits';
+import { circuit, segment } from '../support/circuits';
 
 describe('the section', () => {
   const run = [
-    stretch({ id: 'a', lengthFt: 31, heightFt: 8, endHeightFt: 6 }),
-    stretch({ id: 'b', method: 'pvc40', place: 'underground', lengthFt: 66, heightFt: -1.5, endHeightFt: 4 }),
-    stretch({ id: 'c', method: 'lfnc', lengthFt: 6, heightFt: 2, endHeightFt: 3 }),
+    segment({ id: 'a', lengthFt: 31, heightFt: 8, endHeightFt: 6 }),
+    segment({ id: 'b', method: 'pvc40', place: 'underground', lengthFt: 66, heightFt: -1.5, endHeightFt: 4 }),
+    segment({ id: 'c', method: 'lfnc', lengthFt: 6, heightFt: 2, endHeightFt: 3 }),
   ];
   const geometry = sectionGeometry(run, 5);
 
-  test('has a station more than stretches, lettered from the panel', () => {
+  test('has a station more than segmentes, lettered from the panel', () => {
     expect(geometry.stations.map(({ letter, kind }) => [letter, kind])).toEqual([
       ['A', 'panel'],
       ['B', 'box'],
@@ -34,13 +34,13 @@ describe('the section', () => {
     ]);
   });
 
-  test('is to scale: what a stretch has left after rise and fall goes along', () => {
+  test('is to scale: what a segment has left after rise and fall goes along', () => {
     // 31 ft: 3 up from 5 to 8, 2 down to 6, so 26 along; 66 ft: 7.5 down, 5.5 up, so 53 along.
     expect(geometry.stations.map(({ xFt }) => xFt)).toEqual([0, 26, 79, 82]);
   });
 
   test('every path joins its two stations', () => {
-    for (const [index, { path }] of geometry.stretches.entries()) {
+    for (const [index, { path }] of geometry.segmentes.entries()) {
       expect(path[0]).toMatchObject({
         xFt: geometry.stations[index]?.xFt,
         heightFt: geometry.stations[index]?.heightFt,
@@ -49,9 +49,9 @@ describe('the section', () => {
     }
   });
 
-  test('a stretch shorter than its rise is drawn longer, and says so', () => {
-    expect(sectionGeometry([stretch({ lengthFt: 2, heightFt: 12 })], 5).stretches[0]?.stretched).toBe(true);
-    expect(geometry.stretches.map(({ stretched }) => stretched)).toEqual([false, false, false]);
+  test('a segment shorter than its rise is drawn longer, and says so', () => {
+    expect(sectionGeometry([segment({ lengthFt: 2, heightFt: 12 })], 5).segmentes[0]?.SEGMENTED__).toBe(true);
+    expect(geometry.segmentes.map(({ SEGMENTED__ }) => SEGMENTED__)).toEqual([false, false, false]);
   });
 
   test('drawn length is the length of the wire, whatever the heights', () => {
@@ -62,7 +62,7 @@ describe('the section', () => {
     });
     fc.assert(
       fc.property(any, (part) => {
-        const [drawn] = sectionGeometry([stretch(part)], 5).stretches;
+        const [drawn] = sectionGeometry([segment(part)], 5).segmentes;
         const length = (drawn?.path ?? []).reduce((sum, point, at, all) => {
           const before = all[at - 1];
           return before === undefined
@@ -98,7 +98,7 @@ describe('the tape', () => {
     expect([a?.widened, b?.widened]).toEqual([false, false]);
   });
 
-  test('a very short stretch is widened, and says so', () => {
+  test('a very short segment is widened, and says so', () => {
     const [short, long] = tapeLayout([2, 198], 1000, 130);
     expect(short).toMatchObject({ widened: true, toPx: 130 });
     expect(long?.widened).toBe(false);
@@ -113,7 +113,7 @@ describe('the tape', () => {
     for (const { px } of ticks) expect(px).toBeLessThan(second.toPx);
   });
 
-  test('a station moves by half feet and never past its neighbours', () => {
+  test('a station moves by half feet and never past its neighbors', () => {
     expect(moveStation([30, 60], 1, 4.3, 1)).toEqual([34.5, 55.5]);
     expect(moveStation([30, 60], 1, 60, 1)).toBeUndefined();
     expect(moveStation([30], 1, 1, 1)).toBeUndefined();
@@ -123,18 +123,18 @@ describe('the tape', () => {
 describe('edits of a run', () => {
   const two = circuit({
     run: [
-      stretch({ id: 'a', lengthFt: 30 }),
-      stretch({ id: 'b', lengthFt: 60, method: 'emt', bendsDeg: 180 }),
+      segment({ id: 'a', lengthFt: 30 }),
+      segment({ id: 'b', lengthFt: 60, method: 'emt', bendsDeg: 180 }),
     ],
   });
   const total = (given = two) => given.run.reduce((sum, { lengthFt }) => sum + lengthFt, 0);
 
   test('splitting keeps the length and the bends', () => {
-    const split = splitStretch(two, 1, 'c');
+    const split = splitSegment(two, 1, 'c');
     expect(split?.run.map(({ id }) => id)).toEqual(['a', 'b', 'c']);
     expect(split && total(split)).toBe(90);
     expect(split?.run.slice(1).map(({ bendsDeg }) => bendsDeg)).toEqual([90, 90]);
-    expect(splitStretch(circuit({ run: [stretch({ lengthFt: 1 })] }), 0, 'x')).toBeUndefined();
+    expect(splitSegment(circuit({ run: [segment({ lengthFt: 1 })] }), 0, 'x')).toBeUndefined();
   });
 
   test('moving a station keeps the length', () => {
@@ -142,9 +142,9 @@ describe('edits of a run', () => {
     expect(moved?.run.map(({ lengthFt }) => lengthFt)).toEqual([35, 55]);
   });
 
-  test('the last stretch cannot be removed', () => {
-    expect(removeStretch(two, 0)?.run).toHaveLength(1);
-    expect(removeStretch(circuit(), 0)).toBeUndefined();
+  test('the last segment cannot be removed', () => {
+    expect(removeSegment(two, 0)?.run).toHaveLength(1);
+    expect(removeSegment(circuit(), 0)).toBeUndefined();
   });
 
   test('a place brings its ambient and height', () => {

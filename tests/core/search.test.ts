@@ -5,20 +5,20 @@ import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { pullTension } from '../../src/core/route/pullTension';
 import {
-  allWays,
-  orderedWays,
+  allOptions,
+  orderedOptions,
   searchAlternatives,
-  WAY_ORDERS,
+  OPTION_ORDERS,
 } from '../../src/core/search/searchAlternatives';
 import { sensitivity } from '../../src/core/search/sensitivity';
 import { edition } from '../../src/core/code/edition';
-import { charger, circuit, context, load, stretch } from '../support/circuits';
+import { charger, circuit, context, load, segment } from '../support/circuits';
 
 const everyMetal = context(2023, { practices: { ...DEFAULT_PRACTICES, aluminum: 'all' } });
 
 const search = (part: Parameters<typeof circuit>[0] = {}, under = everyMetal) => {
   const about = circuit(part);
-  return allWays(about, solveCircuit(about, under), under, defaultPrices);
+  return allOptions(about, solveCircuit(about, under), under, defaultPrices);
 };
 
 const bind = (part: Parameters<typeof circuit>[0] = {}) => {
@@ -28,9 +28,9 @@ const bind = (part: Parameters<typeof circuit>[0] = {}) => {
 
 describe('the search of ways', () => {
   test('a way that holds has no stop, and one that does not names what forbids it', () => {
-    for (const way of search({ run: [stretch({ place: 'outdoor' })] })) {
+    for (const way of search({ run: [segment({ place: 'outdoor' })] })) {
       const stops = solveCircuit(way.circuit, context()).findings.filter(
-        ({ standing }) => standing === 'stop',
+        ({ severity }) => severity === 'stop',
       );
       expect(way.rejected === null).toBe(stops.length === 0);
       if (way.rejected !== null) expect(stops).toContainEqual(way.rejected);
@@ -44,7 +44,7 @@ describe('the search of ways', () => {
       size: '6',
       trade: '3/4',
     });
-    const outdoors = search({ run: [stretch({ place: 'outdoor' })] });
+    const outdoors = search({ run: [segment({ place: 'outdoor' })] });
     expect(
       outdoors
         .filter(({ method }) => method === 'nm-b')
@@ -59,9 +59,9 @@ describe('the search of ways', () => {
     expect(emt.map(({ size, trade }) => `${size} ${trade}`)).toEqual(['6 3/4', '4 1', '3 1-1/4', '6 1']);
   });
 
-  test.each(WAY_ORDERS)('in the order of %s, the best first', (by) => {
+  test.each(OPTION_ORDERS)('in the order of %s, the best first', (by) => {
     const measure = { cost: 'cost', pull: 'pullLb', drop: 'dropPct', spare: 'spare' } as const;
-    const values = orderedWays(search(), by).map(
+    const values = orderedOptions(search(), by).map(
       (way) => (way[measure[by]] ?? 0) * (by === 'spare' ? -1 : 1),
     );
     expect(values).toEqual(values.toSorted((a, b) => a - b));
@@ -106,7 +106,7 @@ describe('what binds a circuit', () => {
   test.each([
     [{}, 'load'],
     [{ pins: { size: '2' } } as const, 'pinned'],
-    [{ appliance: charger({ outputAmps: 40 }), run: [stretch({ lengthFt: 250 })] }, 'drop'],
+    [{ appliance: charger({ outputAmps: 40 }), run: [segment({ lengthFt: 250 })] }, 'drop'],
     [{ appliance: load({ amps: 8, continuousAmps: 8 }) }, 'made'],
   ])('%j: %s', (part, binding) => {
     expect(bind(part).binding).toBe(binding);
@@ -115,24 +115,24 @@ describe('what binds a circuit', () => {
   test('unmarked lugs: seeing the marks saves most in raceway', () => {
     const { relaxations } = bind({
       terminals: { panel: 'unmarked', load: 'unmarked' },
-      run: [stretch({ method: 'emt' })],
+      run: [segment({ method: 'emt' })],
     });
     expect(relaxations.find(({ by }) => by === 'marked-75')).toMatchObject({ size: '6' });
     for (const { saves, circuit: other } of relaxations) {
       expect(saves).toBeGreaterThan(0);
-      expect(solveCircuit(other, context()).findings.some(({ standing }) => standing === 'stop')).toBe(false);
+      expect(solveCircuit(other, context()).findings.some(({ severity }) => severity === 'stop')).toBe(false);
     }
   });
 
   test('a run raised for its drop says how many feet it is too long', () => {
     const { relaxations } = bind({
       appliance: charger({ outputAmps: 40 }),
-      run: [stretch({ method: 'pvc40', lengthFt: 200 })],
+      run: [segment({ method: 'pvc40', lengthFt: 200 })],
     });
     const feet = relaxations.find(({ by }) => by === 'shorter')?.feet ?? 0;
     const shortened = circuit({
       appliance: charger({ outputAmps: 40 }),
-      run: [stretch({ method: 'pvc40', lengthFt: 200 - feet })],
+      run: [segment({ method: 'pvc40', lengthFt: 200 - feet })],
     });
     expect(solveCircuit(shortened, context()).figures.raisedForDrop).toBe(false);
     expect(feet).toBeLessThan(200);

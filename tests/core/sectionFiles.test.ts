@@ -12,7 +12,7 @@ import { layOut } from '../../src/core/route/routeCase';
 import { sectionDxf } from '../../src/core/drawing/sectionDxf';
 import { sectionScene } from '../../src/core/drawing/sectionScene';
 import { demoJob } from '../../src/core/job/demoJob';
-import { circuit, context, solve, stretch } from '../support/circuits';
+import { circuit, context, solve, segment } from '../support/circuits';
 import { trench } from '../support/routes';
 
 const kiln = demoJob.circuits.find(({ id }) => id === 'kiln')!;
@@ -20,7 +20,7 @@ const about = layOut({
   circuit: kiln,
   solved: solve(kiln),
   context: context(),
-  neighbours: [],
+  neighbors: [],
   located: true,
 });
 
@@ -45,7 +45,7 @@ describe('the section as a drawing', () => {
     const way = entities.find(
       (entity) => entity.layer === 'PVC-SCH-80' && entity.type === 'LWPOLYLINE',
     ) as unknown as { vertices: { x: number; y: number }[] };
-    const drawn = about.geometry.stretches[1]!.path;
+    const drawn = about.geometry.segmentes[1]!.path;
     expect(way.vertices.map(({ x, y }) => [x, y])).toEqual(drawn.map(({ xFt, heightFt }) => [xFt, heightFt]));
     const texts = entities.filter(({ type }) => type === 'TEXT') as unknown as { text: string }[];
     expect(texts.map(({ text }) => text)).toContain('B Box 6 ft');
@@ -54,7 +54,7 @@ describe('the section as a drawing', () => {
 
 describe('moving stations on the section', () => {
   const run = [
-    stretch({ id: 'a', lengthFt: 30, heightFt: 8, endHeightFt: 6 }),
+    segment({ id: 'a', lengthFt: 30, heightFt: 8, endHeightFt: 6 }),
     trench({ id: 'b', lengthFt: 60 }),
   ];
   const of = circuit({ run });
@@ -69,13 +69,13 @@ describe('moving stations on the section', () => {
     expect(withStationHeight(of, 2, 2).run[1]!.lengthFt).toBe(58);
   });
 
-  test('a stretch that is lowered takes its wire as well', () => {
+  test('a segment that is lowered takes its wire as well', () => {
     const deeper = withLevel(of, 1, -2);
     expect(deeper.run[1]).toMatchObject({ heightFt: -2, lengthFt: 61 });
     expect(xs(deeper)).toEqual(xs(of));
   });
 
-  test('between two stretches the whole stays as long; at the end it grows; the panel stays', () => {
+  test('between two segmentes the whole stays as long; at the end it grows; the panel stays', () => {
     expect(withStationAlong(of, 1, 5)?.run.map(({ lengthFt }) => lengthFt)).toEqual([35, 55]);
     expect(withStationAlong(of, 2, 7.2)?.run[1]!.lengthFt).toBe(67);
     expect(withStationAlong(of, 2, -60)).toBeUndefined();
@@ -96,7 +96,7 @@ describe('moving stations on the section', () => {
   });
 
   test('a spot along the way is found by its share of it', () => {
-    const { path } = sectionGeometry(run, 5).stretches[0]!;
+    const { path } = sectionGeometry(run, 5).segmentes[0]!;
     expect(alongPath(path, 0).at).toEqual(path[0]);
     expect(alongPath(path, 1).at).toEqual(path.at(-1));
     expect(alongPath([], 0.5).at).toEqual({ xFt: 0, heightFt: 0 });

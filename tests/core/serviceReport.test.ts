@@ -12,7 +12,7 @@ import { largestSetting, serviceRemedies } from '../../src/core/service/serviceR
 import { printLoads, readLoads } from '../../src/core/service/typedLoads';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { appliance } from '../support/appliances';
-import { circuit, context, stretch } from '../support/circuits';
+import { circuit, context, segment } from '../support/circuits';
 import { panel } from '../support/panels';
 
 const code = edition(2023);
@@ -203,7 +203,7 @@ describe('properties of the service', () => {
 
 describe('a circuit as a load of the service', () => {
   const demand = (family: Parameters<typeof appliance>[0], plate: Record<string, unknown>) => {
-    const about = circuit({ appliance: appliance(family, plate), run: [stretch({})] });
+    const about = circuit({ appliance: appliance(family, plate), run: [segment({})] });
     return circuitDemand(about, solveCircuit(about, context()));
   };
   test.each([

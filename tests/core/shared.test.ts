@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
+import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
 import { remediesFor } from '../../src/core/circuit/remedies';
 import { isNipple, stationKinds } from '../../src/core/circuit/stations';
-import { METHOD_IDS, PLACES } from '../../src/core/code/methods';
+import { METHOD_IDS, ENVIRONMENTS } from '../../src/core/code/methods';
 import { shortParts } from '../../src/core/rules/shortPart';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { sizeRank } from '../../src/core/units/wireSize';
 import { alone, sharing } from '../../src/core/circuit/edits/routeEdits';
-import { circuit, load, solve, stretch } from '../support/circuits';
+import { circuit, load, solve, segment } from '../support/circuits';
 import { routeOf, solvedIn, trench } from '../support/routes';
 
 const shares = { raceway: 'shared' };
@@ -19,7 +19,7 @@ const four: readonly Circuit[] = [1, 2, 3, 4].map((number) =>
     id: `c${number}`,
     appliance: load({ amps: 24, continuousAmps: 24 }),
     terminals: { panel: 60, load: 60 },
-    run: [stretch({ id: 'pipe', method: 'emt', lengthFt: 47, ambientC: 38, bendsDeg: 150, shares })],
+    run: [segment({ id: 'pipe', method: 'emt', lengthFt: 47, ambientC: 38, bendsDeg: 150, shares })],
   }),
 );
 
@@ -29,8 +29,8 @@ describe('circuits in one raceway', () => {
     const { figures, workings } = solvedIn(first!, four).solved;
     expect(figures.size).toBe('10');
     expect(figures.ocpd.ratingA).toBe(30);
-    expect(figures.stretches[0]!.terms.adjustment).toBe(0.7);
-    expect(figures.stretches[0]!.verdict.correctedA).toBeCloseTo(25.48, 9);
+    expect(figures.segmentes[0]!.terms.adjustment).toBe(0.7);
+    expect(figures.segmentes[0]!.verdict.correctedA).toBeCloseTo(25.48, 9);
     expect(figures.raceway).toMatchObject({ legal: '3/4', conductors: 9, ground: '10' });
     expect(figures.raceway!.legalFillPct).toBeCloseTo(35.6, 1);
     expect(workings.raceway.find(({ id }) => id === 'raceway.shared')?.cite.section).toBe('250.122(C)');
@@ -40,12 +40,12 @@ describe('circuits in one raceway', () => {
     const large = circuit({
       id: 'large',
       appliance: load({ amps: 60, continuousAmps: 60 }),
-      run: [stretch({ id: 'pipe', method: 'emt', shares })],
+      run: [segment({ id: 'pipe', method: 'emt', shares })],
     });
     const small = circuit({
       id: 'small',
       appliance: load({ amps: 16, continuousAmps: 16 }),
-      run: [stretch({ id: 'pipe', method: 'emt', shares })],
+      run: [segment({ id: 'pipe', method: 'emt', shares })],
     });
     const of = (each: Circuit) => solvedIn(each, [large, small]).solved.figures;
     expect(of(small).groundTaken).toBe('12');
@@ -57,10 +57,10 @@ describe('circuits in one raceway', () => {
   test('a trench that is shared rerates nothing, a bundle does, and nobody is asked twice', () => {
     const pair = (kind: 'trench' | 'bundle'): readonly Circuit[] =>
       ['a', 'b'].map((id) =>
-        circuit({ id, run: [stretch({ id: 'run', method: 'pvc40', shares: { [kind]: 'w' } })] }),
+        circuit({ id, run: [segment({ id: 'run', method: 'pvc40', shares: { [kind]: 'w' } })] }),
       );
     const factor = (kind: 'trench' | 'bundle') =>
-      solvedIn(pair(kind)[0]!, pair(kind)).solved.figures.stretches[0]!.terms.adjustment;
+      solvedIn(pair(kind)[0]!, pair(kind)).solved.figures.segmentes[0]!.terms.adjustment;
     expect(factor('trench')).toBe(1);
     expect(factor('bundle')).toBe(0.8);
   });
@@ -68,13 +68,13 @@ describe('circuits in one raceway', () => {
   test('a count that was typed stays where it is larger than what is shared', () => {
     const typed = circuit({
       id: 'typed',
-      run: [stretch({ id: 'run', method: 'emt', currentCarrying: 9, shares })],
+      run: [segment({ id: 'run', method: 'emt', currentCarrying: 9, shares })],
     });
-    const other = circuit({ id: 'other', run: [stretch({ id: 'run', method: 'emt', shares })] });
-    expect(solvedIn(typed, [typed, other]).solved.figures.stretches[0]!.terms.adjustment).toBe(0.7);
+    const other = circuit({ id: 'other', run: [segment({ id: 'run', method: 'emt', shares })] });
+    expect(solvedIn(typed, [typed, other]).solved.figures.segmentes[0]!.terms.adjustment).toBe(0.7);
   });
 
-  test('more company never gives a smaller conductor or a smaller raceway', () => {
+  test('more neighbors never gives a smaller conductor or a smaller raceway', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 7 }), fc.constantFrom(16, 24, 32, 40), (count, amps) => {
         const of = (number: number): readonly Circuit[] =>
@@ -82,7 +82,7 @@ describe('circuits in one raceway', () => {
             circuit({
               id: `c${at}`,
               appliance: load({ amps, continuousAmps: amps }),
-              run: [stretch({ id: 'run', method: 'emt', shares })],
+              run: [segment({ id: 'run', method: 'emt', shares })],
             }),
           );
         const figures = (number: number) => solvedIn(of(number)[0]!, of(number)).solved.figures;
@@ -93,7 +93,7 @@ describe('circuits in one raceway', () => {
   });
 
   test('what is in one raceway lies in one trench, and a trench is drawn with each raceway once', () => {
-    const run = (part: Partial<Stretch>) => [trench({ ...part })];
+    const run = (part: Partial<Segment>) => [trench({ ...part })];
     const a = circuit({ id: 'a', name: 'A', run: run({ shares: { trench: 't' } }) });
     const b = circuit({ id: 'b', name: 'B', run: run({}) });
     const c = circuit({
@@ -114,26 +114,26 @@ describe('circuits in one raceway', () => {
     expect(alone(one, 0, 'raceway').run[0]!.shares).toEqual({ trench: 't' });
   });
 
-  test('a pinned conductor that company makes too small is helped by going alone', () => {
+  test('a pinned conductor that neighbors makes too small is helped by going alone', () => {
     const pinned = circuit({
       id: 'pinned',
       appliance: load({ amps: 48, continuousAmps: 48 }),
       pins: { size: '6' },
-      run: [stretch({ id: 'run', method: 'emt', shares })],
+      run: [segment({ id: 'run', method: 'emt', shares })],
     });
     const others = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) =>
-      circuit({ id, run: [stretch({ id: 'run', method: 'emt', shares })] }),
+      circuit({ id, run: [segment({ id: 'run', method: 'emt', shares })] }),
     );
     const { solved, context: under } = solvedIn(pinned, [pinned, ...others]);
-    const [finding] = solved.findings.filter(({ standing }) => standing === 'stop');
+    const [finding] = solved.findings.filter(({ severity }) => severity === 'stop');
     const remedies = remediesFor(pinned, finding!, solved, under, defaultPrices);
     const alone_ = remedies.find(({ change }) => change.kind === 'spread-out');
     expect(alone_?.circuit.run[0]).not.toHaveProperty('shares');
   });
 
-  test('sharing makes the other stretch the same raceway, and can be taken back', () => {
-    const a = circuit({ id: 'a', run: [stretch({ id: 'x', method: 'emt', lengthFt: 22, place: 'garage' })] });
-    const b = circuit({ id: 'b', run: [stretch({ id: 'y', method: 'pvc40', lengthFt: 30 })] });
+  test('sharing makes the other segment the same raceway, and can be taken back', () => {
+    const a = circuit({ id: 'a', run: [segment({ id: 'x', method: 'emt', lengthFt: 22, place: 'garage' })] });
+    const b = circuit({ id: 'b', run: [segment({ id: 'y', method: 'pvc40', lengthFt: 30 })] });
     const [one, two] = sharing({ circuit: a, index: 0, other: b, otherIndex: 0 }, 'raceway', 'new');
     expect(two.run[0]).toMatchObject({
       method: 'emt',
@@ -147,7 +147,7 @@ describe('circuits in one raceway', () => {
       {
         circuit: one,
         index: 0,
-        other: circuit({ id: 'c', run: [stretch({ method: 'emt' })] }),
+        other: circuit({ id: 'c', run: [segment({ method: 'emt' })] }),
         otherIndex: 0,
       },
       'raceway',
@@ -159,8 +159,8 @@ describe('circuits in one raceway', () => {
 
 describe('a short part of lower ampacity', () => {
   const run = (hotFt: number, part = {}) => [
-    stretch({ id: 'cool', method: 'emt', lengthFt: 90 }),
-    stretch({ id: 'hot', method: 'emt', lengthFt: hotFt, place: 'attic', ambientC: 55, ...part }),
+    segment({ id: 'cool', method: 'emt', lengthFt: 90 }),
+    segment({ id: 'hot', method: 'emt', lengthFt: hotFt, place: 'attic', ambientC: 55, ...part }),
   ];
   const appliance = load({ amps: 40, continuousAmps: 40 });
 
@@ -179,8 +179,8 @@ describe('a short part of lower ampacity', () => {
     const bundled = solve({
       appliance,
       run: [
-        stretch({ id: 'a', method: 'mc', lengthFt: 90 }),
-        stretch({ id: 'b', method: 'mc', lengthFt: 5, currentCarrying: 9 }),
+        segment({ id: 'a', method: 'mc', lengthFt: 90 }),
+        segment({ id: 'b', method: 'mc', lengthFt: 5, currentCarrying: 9 }),
       ],
     });
     expect(bundled.findings.map(({ code }) => code)).not.toContain('conductor.short-part');
@@ -234,26 +234,26 @@ describe('a short part of lower ampacity', () => {
 });
 
 describe('nipples and stations', () => {
-  const nipple = stretch({ id: 'n', method: 'emt', lengthFt: 2, currentCarrying: 9 });
+  const nipple = segment({ id: 'n', method: 'emt', lengthFt: 2, currentCarrying: 9 });
 
   test('two feet between enclosures are filled to 60 % and not adjusted', () => {
     const { figures, workings } = solve({
-      run: [stretch({ id: 'a' }), nipple, stretch({ id: 'b', method: 'nm-b' })],
+      run: [segment({ id: 'a' }), nipple, segment({ id: 'b', method: 'nm-b' })],
     });
-    expect(figures.stretches[1]!.terms.adjustment).toBe(1);
+    expect(figures.segmentes[1]!.terms.adjustment).toBe(1);
     expect(figures.raceway!.limitPct).toBe(60);
     expect(workings.raceway.some(({ id }) => id === 'raceway.nipple')).toBe(true);
   });
 
   test('a body at one end, or three feet, make it a raceway like any other', () => {
-    expect(isNipple([nipple, stretch({ method: 'pvc40' })], 0)).toBe(false);
-    expect(isNipple([{ ...nipple, lengthFt: 3 }, stretch()], 0)).toBe(false);
-    expect(isNipple([nipple, stretch()], 0)).toBe(true);
+    expect(isNipple([nipple, segment({ method: 'pvc40' })], 0)).toBe(false);
+    expect(isNipple([{ ...nipple, lengthFt: 3 }, segment()], 0)).toBe(false);
+    expect(isNipple([nipple, segment()], 0)).toBe(true);
   });
 
   test('what stands between two methods is a box at cable, a body between raceways, or what was said', () => {
-    const emt = stretch({ method: 'emt' });
-    expect(stationKinds([stretch(), emt, emt])).toEqual(['panel', 'box', 'body', 'appliance']);
+    const emt = segment({ method: 'emt' });
+    expect(stationKinds([segment(), emt, emt])).toEqual(['panel', 'box', 'body', 'appliance']);
     expect(stationKinds([{ ...emt, end: { kind: 'coupling' } }, emt])).toEqual([
       'panel',
       'coupling',
@@ -263,10 +263,10 @@ describe('nipples and stations', () => {
 });
 
 describe('where a method may be', () => {
-  const codes = (method: (typeof METHOD_IDS)[number], place: (typeof PLACES)[number]) =>
+  const codes = (method: (typeof METHOD_IDS)[number], place: (typeof ENVIRONMENTS)[number]) =>
     solve({
       appliance: load({ amps: 16, continuousAmps: 16 }),
-      run: [stretch({ method, place })],
+      run: [segment({ method, place })],
     }).findings.map(({ code }) => code);
 
   test.each([
@@ -280,7 +280,7 @@ describe('where a method may be', () => {
   });
 
   test('PVC may be anywhere, and every method in a dry room', () => {
-    for (const place of PLACES)
+    for (const place of ENVIRONMENTS)
       expect(codes('pvc40', place).filter((code) => code.startsWith('method.'))).toEqual([]);
     for (const method of METHOD_IDS)
       expect(codes(method, 'indoor').filter((code) => code.startsWith('method.'))).toEqual([]);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { EDITION_YEARS } from '../../src/core/code/edition';
-import { charger, circuit, context, load, stretch } from '../support/circuits';
+import { charger, circuit, context, load, segment } from '../support/circuits';
 import { straightLine } from '../support/straightLine';
 
 const appliances = fc.oneof(
@@ -25,7 +25,7 @@ const appliances = fc.oneof(
     ),
 );
 
-const stretches = fc
+const segmentes = fc
   .array(
     fc.record({
       method: fc.constantFrom('nm-b', 'uf-b', 'mc', 'emt', 'pvc40', 'pvc80', 'rmc' as const),
@@ -36,12 +36,12 @@ const stretches = fc
     }),
     { minLength: 1, maxLength: 3 },
   )
-  .map((parts) => parts.map((part, index) => stretch({ ...part, id: String(index) })));
+  .map((parts) => parts.map((part, index) => segment({ ...part, id: String(index) })));
 
 test('two implementations of the same rules give the same figures', () => {
   const any = fc.record({
     appliance: appliances,
-    run: stretches,
+    run: segmentes,
     terminals: fc.record({
       panel: fc.constantFrom(60 as const, 75 as const, 'unmarked' as const),
       load: fc.constantFrom(60 as const, 75 as const, 'unmarked' as const),
@@ -67,7 +67,7 @@ test('two implementations of the same rules give the same figures', () => {
       expect(figures.drop.volts).toBeCloseTo(plain.dropV, 9);
       expect(figures.drop.percent).toBeCloseTo(plain.dropPct, 9);
       expect(figures.drop.directVolts).toBeCloseTo(plain.directV, 9);
-      const legal = figures.stretches.flatMap(({ raceway }) => (raceway === null ? [] : [raceway.legal]));
+      const legal = figures.segmentes.flatMap(({ raceway }) => (raceway === null ? [] : [raceway.legal]));
       if (plain.trade !== null) expect(legal).toContain(plain.trade);
       else expect(legal).toEqual([]);
     }),

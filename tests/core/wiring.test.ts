@@ -7,7 +7,7 @@ import type { Site } from '../../src/core/protection/siteSchema';
 import type { WireSize } from '../../src/core/units/wireSize';
 import { defaultTorque, wiring, type End } from '../../src/core/wiring/terminations';
 import { appliance } from '../support/appliances';
-import { circuit, context, stretch } from '../support/circuits';
+import { circuit, context, segment } from '../support/circuits';
 
 const wired = (
   family: FamilyId,
@@ -15,7 +15,7 @@ const wired = (
   method: 'nm-b' | 'pvc40' | 'mc',
   site: Site = {},
 ) => {
-  const about = circuit({ appliance: appliance(family, plate), run: [stretch({ method })], site });
+  const about = circuit({ appliance: appliance(family, plate), run: [segment({ method })], site });
   return wiring(about, solveCircuit(about, context()), edition(2023));
 };
 
@@ -124,7 +124,7 @@ describe('order and torque', () => {
 
   test('for every family the load comes first, the panel last, grounds before neutrals before hots', () => {
     for (const { id } of familyNames) {
-      const about = circuit({ appliance: freshAppliance(id), run: [stretch({ method: 'pvc40' })] });
+      const about = circuit({ appliance: freshAppliance(id), run: [segment({ method: 'pvc40' })] });
       const { ends } = wiring(about, solveCircuit(about, context()), edition(2023));
       expect(ends[0]?.at).toBe('load');
       expect(ends.at(-1)?.at).toBe('panel');

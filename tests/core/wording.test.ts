@@ -1,15 +1,15 @@
 import { describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { LINKS } from '../../src/core/findings/finding';
+import { FIGURE_KEYS } from '../../src/core/findings/finding';
 import { isQuiet } from '../../src/core/working/quietSteps';
-import { circuitNote, holdsWords, stretchName, supportWords } from '../../src/core/wording/conductors';
-import { stretchConductors } from '../../src/core/circuit/namedConductors';
+import { circuitNote, holdsWords, segmentName, supportWords } from '../../src/core/wording/conductors';
+import { segmentConductors } from '../../src/core/circuit/namedConductors';
 import { findingSentence } from '../../src/core/wording/findings';
 import { circuitLine, ladderWords } from '../../src/core/wording/ladder';
 import { stepWords } from '../../src/core/wording/steps';
 import type { StepWords } from '../../src/core/wording/stepWords';
-import { charger, circuit, context, load, solve, stretch } from '../support/circuits';
+import { charger, circuit, context, load, solve, segment } from '../support/circuits';
 
 const everySolved = demoJob.circuits.map((each) => ({ each, solved: solveCircuit(each, context()) }));
 const wordsOf = ({ label, formula, result }: StepWords): string[] => [label, formula, result];
@@ -21,8 +21,8 @@ describe('words', () => {
   test('every step, finding and figure of the demo job has words, in letters that the fonts have', () => {
     for (const { each, solved } of everySolved) {
       const said = [
-        ...LINKS.flatMap((link) => solved.workings[link].flatMap((step) => wordsOf(stepWords(step)))),
-        ...LINKS.flatMap((link) => Object.values(ladderWords(link, solved, each)).map(String)),
+        ...FIGURE_KEYS.flatMap((link) => solved.workings[link].flatMap((step) => wordsOf(stepWords(step)))),
+        ...FIGURE_KEYS.flatMap((link) => Object.values(ladderWords(link, solved, each)).map(String)),
         ...solved.findings.map(findingSentence),
         circuitLine(solved, each),
       ];
@@ -45,7 +45,7 @@ describe('words', () => {
   test('a circuit in one line', () => {
     const line = (part: Parameters<typeof solve>[0]) => circuitLine(solve(part), circuit(part));
     expect(line({ pins: { size: '6' } })).toBe('60 A 2P × NM-B 6/2');
-    expect(line({ run: [stretch({ method: 'emt' })] })).toBe('60 A 2P × 6 AWG THWN-2');
+    expect(line({ run: [segment({ method: 'emt' })] })).toBe('60 A 2P × 6 AWG THWN-2');
     expect(line({ appliance: load({ amps: 12, continuousAmps: 12, volts: 120 }) })).toBe(
       '15 A 1P × NM-B 14/2',
     );
@@ -73,12 +73,12 @@ describe('words', () => {
   });
 });
 
-describe('what is in a stretch', () => {
+describe('what is in a segment', () => {
   const letters = (part: Parameters<typeof solve>[0]) => {
     const { figures } = solve(part);
-    const [first] = figures.stretches;
+    const [first] = figures.segmentes;
     return first
-      ? stretchConductors(first, figures).map(({ letters: each, size, note }) =>
+      ? segmentConductors(first, figures).map(({ letters: each, size, note }) =>
           [each, size, note].filter(Boolean).join(' '),
         )
       : [];
@@ -93,8 +93,8 @@ describe('what is in a stretch', () => {
   });
 
   test('in raceway the hots are black and red, the ground green', () => {
-    expect(letters({ run: [stretch({ method: 'emt' })] })).toEqual(['BK 6', 'RD 6', 'GN 10']);
-    expect(letters({ appliance: load({ neutral: true }), run: [stretch({ method: 'emt' })] })).toEqual([
+    expect(letters({ run: [segment({ method: 'emt' })] })).toEqual(['BK 6', 'RD 6', 'GN 10']);
+    expect(letters({ appliance: load({ neutral: true }), run: [segment({ method: 'emt' })] })).toEqual([
       'BK 10',
       'RD 10',
       'WH 10',
@@ -111,11 +111,11 @@ describe('what is in a stretch', () => {
   });
 
   test('whether it holds, and how it is held', () => {
-    const { figures } = solve({ pins: { size: '6' }, run: [stretch({ lengthFt: 62 })] });
-    const [first] = figures.stretches;
-    if (first === undefined) throw new Error('no stretch');
+    const { figures } = solve({ pins: { size: '6' }, run: [segment({ lengthFt: 62 })] });
+    const [first] = figures.segmentes;
+    if (first === undefined) throw new Error('no segment');
     expect(holdsWords(first, figures)).toBe('carries 55 A, needs 60 A');
     expect(supportWords(first)).toBe('28 staples, rule 15');
-    expect(stretchName(first, figures)).toBe('NM-B 6/2');
+    expect(segmentName(first, figures)).toBe('NM-B 6/2');
   });
 });

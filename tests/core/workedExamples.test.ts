@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { CircuitFigures } from '../../src/core/circuit/figures';
 import type { AnyStep, StepId } from '../../src/core/working/step';
-import { charger, load, solve, stretch } from '../support/circuits';
+import { charger, load, solve, segment } from '../support/circuits';
 
 type Told = readonly [id: StepId, result: number | string, section: string, cell?: string];
 
@@ -19,7 +19,7 @@ const summary = ({ ocpd, size, groundTaken, raceway, drop }: CircuitFigures): st
   `${ocpd.ratingA} A ${ocpd.poles}P, ${size} AWG, ground ${groundTaken}, ${raceway?.legal ?? 'cable'}, ${drop.percent.toFixed(2)} %`;
 
 describe('48 A charger, hard-wired, 62 ft of NM-B indoors', () => {
-  const { figures, workings } = solve({ run: [stretch({ lengthFt: 62 })] });
+  const { figures, workings } = solve({ run: [segment({ lengthFt: 62 })] });
 
   test('in one line', () => {
     expect(summary(figures)).toBe('60 A 2P, 4 AWG, ground 10, cable, 0.77 %');
@@ -60,7 +60,7 @@ describe('48 A charger, hard-wired, 62 ft of NM-B indoors', () => {
       ['ground.cable', '8', 'makers, typical'],
     ]);
     expect(told(workings.drop)).toEqual([
-      ['drop.stretch', 1.8451, 'Ch. 9 Table 9', 'impedance 4 cu pvc'],
+      ['drop.segment', 1.8451, 'Ch. 9 Table 9', 'impedance 4 cu pvc'],
       ['drop.total', 0.7688, '210.19 note'],
       ['drop.direct', 1.8395, 'Ch. 9 Table 8'],
       ['drop.longest', 241.9355, '210.19 note'],
@@ -73,7 +73,7 @@ describe('48 A charger, hard-wired, 62 ft of NM-B indoors', () => {
 describe('40 A charger, hard-wired outdoors, 150 ft of PVC: raised for drop, its ground with it', () => {
   const { figures, workings } = solve({
     appliance: charger({ outputAmps: 32 }),
-    run: [stretch({ method: 'pvc40', place: 'outdoor', lengthFt: 150, ambientC: 38 })],
+    run: [segment({ method: 'pvc40', place: 'outdoor', lengthFt: 150, ambientC: 38 })],
   });
 
   test('in one line', () => {
@@ -116,20 +116,20 @@ describe('other loads, by hand', () => {
       {
         appliance: load({ amps: 40, continuousAmps: 40, neutral: true, breakerA: 50 }),
         terminals: { panel: 60, load: 60 },
-        run: [stretch({ method: 'pvc80', place: 'outdoor', lengthFt: 120 })],
+        run: [segment({ method: 'pvc80', place: 'outdoor', lengthFt: 120 })],
       },
       '50 A 2P, 6 AWG, ground 10, 1, 1.96 %',
     ],
     [
       'kettle circuit, 16 A at 120 V, half of it continuous',
-      { appliance: load({ amps: 16, continuousAmps: 8, volts: 120 }), run: [stretch({ lengthFt: 30 })] },
+      { appliance: load({ amps: 16, continuousAmps: 8, volts: 120 }), run: [segment({ lengthFt: 30 })] },
       '20 A 1P, 12 AWG, ground 12, cable, 1.60 %',
     ],
     [
       '24 A at 120 V over 110 ft, three sizes up for drop',
       {
         appliance: load({ amps: 24, continuousAmps: 24, volts: 120 }),
-        run: [stretch({ method: 'pvc40', lengthFt: 110 })],
+        run: [segment({ method: 'pvc40', lengthFt: 110 })],
       },
       '30 A 1P, 6 AWG, ground 6, 3/4, 2.16 %',
     ],
@@ -138,7 +138,7 @@ describe('other loads, by hand', () => {
       {
         appliance: load({ amps: 90, continuousAmps: 40, neutral: true }),
         material: 'al',
-        run: [stretch({ method: 'pvc40', place: 'underground', lengthFt: 90 })],
+        run: [segment({ method: 'pvc40', place: 'underground', lengthFt: 90 })],
       },
       '100 A 2P, 1 AWG, ground 6, 1-1/4, 1.69 %',
     ],

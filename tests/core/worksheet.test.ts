@@ -292,8 +292,8 @@ describe('what is not valid', () => {
     [{ kind: 'circuit', family: 'ev', nameplate: {}, method: 'emt' }, 'items[0].lengthFt'],
     [{ kind: 'circuit', family: 'ev', nameplate: {}, lengthFt: 4 }, 'items[0].method'],
     [
-      { kind: 'circuit', family: 'ev', nameplate: {}, method: 'emt', lengthFt: 4, colour: 'red' },
-      'items[0].colour',
+      { kind: 'circuit', family: 'ev', nameplate: {}, method: 'emt', lengthFt: 4, color: 'red' },
+      'items[0].color',
     ],
     [{ kind: 'ampacity', size: '5' }, 'items[0].size'],
     [{ kind: 'ampacity', size: '14', material: 'al' }, 'items[0].size'],

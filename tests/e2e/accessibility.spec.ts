@@ -7,7 +7,7 @@ test.describe.configure({ timeout: 90_000 });
 
 const THEMES = ['paper', 'attic', 'noon'] as const;
 
-/** Every kind of working; the other themes differ in colour alone. */
+/** Every kind of working; the other themes differ in color alone. */
 const FIGURES = ['Load', 'Drop', 'Protection'];
 
 const wear = (page: Page, theme: string) =>
@@ -133,7 +133,7 @@ for (const theme of THEMES) {
       expect(await faults(page, theme), side).toEqual([]);
       if (theme !== 'paper') break;
     }
-    await page.goto('/jobs/demo-orchard-lane/kiln/strip?stretch=0');
+    await page.goto('/jobs/demo-orchard-lane/kiln/strip?segment=0');
     await expect(page.getByRole('article')).toBeVisible();
     expect(await faults(page, theme), 'strip').toEqual([]);
   });

@@ -123,7 +123,7 @@ test('a subpanel takes the new circuits, with its feeder as a circuit of the job
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
-  test('a panel is surveyed standing before it: label, circuits, what is left', async ({ page }) => {
+  test('a panel is surveyed severity before it: label, circuits, what is left', async ({ page }) => {
     await startJob(page, 'Ridge Road 12');
     await stage(page, 'Survey').tap();
     await page.getByRole('button', { name: 'Panels 0' }).tap();

@@ -1,6 +1,6 @@
 import { expect, link, openDemo, test, working } from '../support/app';
 
-test('one choice lights the circuit, the figure, the stretch and the table row together', async ({
+test('one choice lights the circuit, the figure, the segment and the table row together', async ({
   page,
 }) => {
   await openDemo(page);
@@ -45,16 +45,16 @@ test('a station is dragged along the tape, and moved by keys; the length of the 
   await expect(page.getByLabel('Length, A to B')).toHaveValue('37 ft');
 });
 
-test('a run is split, its method changed, and a stretch taken out again', async ({ page }) => {
+test('a run is split, its method changed, and a segment taken out again', async ({ page }) => {
   await openDemo(page);
-  await working(page).getByRole('button', { name: 'Split this stretch' }).click();
+  await working(page).getByRole('button', { name: 'Split this segment' }).click();
   await expect(page.getByLabel('Length, B to C')).toHaveValue('31 ft');
   await page.getByLabel('Method, B to C').selectOption('emt');
   await expect(page.getByLabel('Method, B to C')).toHaveValue('emt');
   await link(page, 'Raceway').click();
   await expect(link(page, 'Raceway')).toContainText('3/4EMT');
   await expect(working(page).getByRole('img', { name: /Raceway seen end on with BK, RD, GN/ })).toBeVisible();
-  await working(page).getByRole('button', { name: 'Remove this stretch' }).click();
+  await working(page).getByRole('button', { name: 'Remove this segment' }).click();
   await expect(page.getByLabel('Length, B to C')).toBeHidden();
 });
 

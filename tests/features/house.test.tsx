@@ -2,11 +2,11 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
-import { roomWays } from '../../src/core/panel/otherWays';
+import { spaceOptions } from '../../src/core/panel/spaceOptions';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { PickedCard } from '../../src/features/panel/PickedCard';
 import { LegsPane } from '../../src/features/panel/LegsPane';
-import { RoomPane } from '../../src/features/panel/RoomPane';
+import { FreeSpacePane } from '../../src/features/panel/FreeSpacePane';
 import { HouseFindingList } from '../../src/features/job/HouseFindingList';
 import { Answer } from '../../src/features/service/Answer';
 import { FaultPane } from '../../src/features/service/FaultPane';
@@ -15,15 +15,15 @@ import { ServiceRemedies } from '../../src/features/service/ServiceRemedies';
 import { ServiceWorking } from '../../src/features/service/ServiceWorking';
 import { Panels } from '../../src/features/survey/Panels';
 import { houseView, openHouseFindings, SERVICE } from '../../src/store/houseView';
-import type { RoomOrder } from '../../src/store/room/messages';
+import type { SpaceRequest } from '../../src/store/freeSpace/messages';
 import { panel } from '../support/panels';
 import { Live, load, openJob, show } from '../support/stage';
 
 /** The search for room, answered at once on the same thread. */
 class RoomWorker {
   onmessage: ((event: { data: unknown }) => void) | null = null;
-  postMessage({ panel: about, wanted }: RoomOrder): void {
-    queueMicrotask(() => this.onmessage?.({ data: roomWays(about, wanted, defaultPrices) }));
+  postMessage({ panel: about, wanted }: SpaceRequest): void {
+    queueMicrotask(() => this.onmessage?.({ data: spaceOptions(about, wanted, defaultPrices) }));
   }
   terminate(): void {
     // Nothing runs on.
@@ -225,7 +225,7 @@ describe('the service', () => {
 });
 
 describe('the panel', () => {
-  const room = () => show(<Live part={(job) => <RoomPane job={job} view={view()} />} />);
+  const room = () => show(<Live part={(job) => <FreeSpacePane job={job} view={view()} />} />);
 
   test('room is made in one click: the fewest moves, every circuit placed, nothing on one another', async () => {
     room();

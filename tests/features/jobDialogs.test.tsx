@@ -8,7 +8,7 @@ import { EditionDialog } from '../../src/features/job/EditionDialog';
 import { PlugDialog } from '../../src/features/job/PlugDialog';
 import { PracticesDialog } from '../../src/features/job/PracticesDialog';
 import { ScheduleDialog } from '../../src/features/job/ScheduleDialog';
-import { WiringDialog } from '../../src/features/circuits/WiringDialog';
+import { TerminationsDialog } from '../../src/features/circuits/figures/TerminationsDialog';
 import { load, openJob, show, viewOf } from '../support/stage';
 
 beforeEach(() => {
@@ -141,7 +141,7 @@ describe('may this plug go there', () => {
 
 describe('the wiring', () => {
   test('of a tub: load, both sides of the enclosure, panel, each conductor with its torque', () => {
-    show(<WiringDialog view={viewOf('deck-tub')} onClose={vi.fn()} />);
+    show(<TerminationsDialog view={viewOf('deck-tub')} onClose={vi.fn()} />);
     expect(
       screen.getAllByRole('img', { name: /^Wiring, / }).map((each) => each.getAttribute('aria-label')),
     ).toEqual([
@@ -154,7 +154,7 @@ describe('the wiring', () => {
   });
 
   test('what was seen at the ends is compared', async () => {
-    show(<WiringDialog view={viewOf('well')} onClose={vi.fn()} />);
+    show(<TerminationsDialog view={viewOf('well')} onClose={vi.fn()} />);
     await userEvent.selectOptions(screen.getByLabelText('A hot is'), 'green');
     expect(viewOf('well').open.map(({ code }) => code)).toContain('ident.green-as-ungrounded');
   });

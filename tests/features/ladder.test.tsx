@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test } from 'vitest';
-import { Ladder } from '../../src/features/circuits/Ladder';
+import { Ladder } from '../../src/features/circuits/figures/Ladder';
 import { store } from '../../src/store/store';
 import { load, show, viewOf } from '../support/stage';
 
@@ -12,7 +12,7 @@ beforeEach(() => {
 const rungs = () => screen.getAllByRole('button');
 
 describe('the ladder', () => {
-  test('has the eight figures in the order of reasoning, each with reason and standing', () => {
+  test('has the eight figures in the order of reasoning, each with reason and severity', () => {
     show(<Ladder view={viewOf('carport-charger')} link="conductor" />);
     expect(rungs().map((rung) => rung.querySelector('b')?.textContent)).toEqual([
       'Load',
@@ -37,10 +37,10 @@ describe('the ladder', () => {
     expect(store.getState().focus.link).toBe('load');
   });
 
-  test('choosing a figure with a finding lights the stretch that it is about', async () => {
+  test('choosing a figure with a finding lights the segment that it is about', async () => {
     show(<Ladder view={viewOf('carport-charger')} link="load" />);
     await userEvent.click(screen.getByRole('button', { name: /^Conductor/ }));
-    expect(store.getState().focus).toEqual({ link: 'conductor', stretch: 0 });
+    expect(store.getState().focus).toEqual({ link: 'conductor', segment: 0 });
   });
 
   test('a figure that is not there says why in words', () => {

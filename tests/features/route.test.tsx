@@ -8,7 +8,7 @@ import { RoutePane } from '../../src/features/circuits/route/RoutePane';
 import { SectionHandles } from '../../src/features/circuits/route/SectionHandles';
 import { undone } from '../../src/store/jobSlice';
 import { store } from '../../src/store/store';
-import { sectionRoom, sectionScale, stretchWindow } from '../../src/ui/pictures/sectionScale';
+import { sectionRoom, sectionScale, segmentWindow } from '../../src/ui/pictures/sectionScale';
 import { Live, load, openJob, show, showInJob, viewOf } from '../support/stage';
 
 beforeEach(() => {
@@ -16,8 +16,8 @@ beforeEach(() => {
 });
 
 const runOf = (id: string) => openJob().circuits.find((each) => each.id === id)?.run ?? [];
-const pane = async (id: string, stretch: number | null = 0): Promise<void> => {
-  showInJob(<Live part={() => <RoutePane view={viewOf(id)} stretch={stretch} />} />);
+const pane = async (id: string, segment: number | null = 0): Promise<void> => {
+  showInJob(<Live part={() => <RoutePane view={viewOf(id)} segment={segment} />} />);
   await screen.findByRole('button', { name: 'Cut list' });
 };
 const side = (name: string): Promise<void> => userEvent.click(screen.getByRole('button', { name }));
@@ -48,7 +48,7 @@ describe('the way, typed', () => {
     expect(line().value).toBe('nm 31 joists at 8 to 4');
   });
 
-  test('a stretch that was retyped keeps what else is known of it', async () => {
+  test('a segment that was retyped keeps what else is known of it', async () => {
     await begin('mc 35 joists at 8 to 6, pvc80 70 trench 24 to 5, lfnc 6');
     expect(runOf('kiln')[1]).toMatchObject({
       lengthFt: 70,
@@ -58,7 +58,7 @@ describe('the way, typed', () => {
   });
 });
 
-describe('the card of a stretch', () => {
+describe('the card of a segment', () => {
   test('what lies over the trench decides its cover; the way out is one click', async () => {
     await pane('kiln', 1);
     await userEvent.selectOptions(screen.getByLabelText('Under'), 'street');
@@ -166,7 +166,7 @@ describe('beside the card', () => {
       lengthFt: 66,
       shares: { trench: 'north-trench', raceway: expect.any(String) as string },
     });
-    expect(viewOf('kiln').solved.figures.stretches[1]?.terms.adjustment).toBe(0.8);
+    expect(viewOf('kiln').solved.figures.segmentes[1]?.terms.adjustment).toBe(0.8);
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(5);
     await userEvent.click(screen.getByRole('button', { name: 'Go its own way: one raceway' }));
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(3);
@@ -210,7 +210,7 @@ describe('handles on the section', () => {
     await userEvent.keyboard(keys);
   };
 
-  test('stations move along and up, stretches up and down, by keys', async () => {
+  test('stations move along and up, segmentes up and down, by keys', async () => {
     handles();
     await press(/^Station B on the section/, '{ArrowRight}');
     expect(runOf('kiln').map(({ lengthFt }) => lengthFt)).toEqual([32, 65, 6]);
@@ -227,7 +227,7 @@ describe('handles on the section', () => {
   test('what is looked at closer fills the picture', () => {
     const { circuit } = viewOf('kiln');
     const geometry = sectionGeometry(circuit.run, circuit.startHeightFt);
-    const window = stretchWindow(geometry, 2);
+    const window = segmentWindow(geometry, 2);
     const scale = sectionScale(geometry, sectionRoom(1280, 214), window);
     expect(scale.x(window.fromFt)).toBe(100);
     expect(scale.x(window.toFt)).toBeCloseTo(1160, 9);

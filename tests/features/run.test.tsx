@@ -3,11 +3,11 @@ import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { tapeLayout } from '../../src/core/route/tapeLayout';
 import { CircuitList } from '../../src/features/circuits/CircuitList';
-import { Foot } from '../../src/features/circuits/Foot';
-import { StationHandles } from '../../src/features/circuits/StationHandles';
-import { StretchBands } from '../../src/features/circuits/StretchBands';
-import { UprightTape } from '../../src/features/circuits/UprightTape';
-import { countStandings } from '../../src/core/circuit/standings';
+import { StatusBar } from '../../src/features/circuits/StatusBar';
+import { StationHandles } from '../../src/features/circuits/run/StationHandles';
+import { SegmentBands } from '../../src/features/circuits/run/SegmentBands';
+import { UprightTape } from '../../src/features/circuits/run/UprightTape';
+import { countSeverities } from '../../src/core/circuit/severities';
 import { RunTape } from '../../src/ui/pictures/RunTape';
 import { undone } from '../../src/store/jobSlice';
 import { store } from '../../src/store/store';
@@ -23,7 +23,7 @@ const columns = (id: string) => tapeLayout(circuit(id)?.run.map(({ lengthFt }) =
 describe('the bands under the tape', () => {
   const bands = (onChoose = vi.fn()) => {
     show(
-      <StretchBands
+      <SegmentBands
         view={viewOf('kiln')}
         columns={columns('kiln')}
         headPx={104}
@@ -31,17 +31,17 @@ describe('the bands under the tape', () => {
         onChoose={onChoose}
       />,
     );
-    return screen.getByRole('table', { name: 'The stretches of the run' });
+    return screen.getByRole('table', { name: 'The segmentes of the run' });
   };
 
-  test('have a column for every stretch, named by its stations', () => {
+  test('have a column for every segment, named by its stations', () => {
     const heads = within(bands())
       .getAllByRole('columnheader')
       .map(({ textContent }) => textContent);
     expect(heads).toEqual(['A to B', 'B to C', 'C to D']);
   });
 
-  test('light one stretch in every row', () => {
+  test('light one segment in every row', () => {
     expect(bands().querySelectorAll('td[data-lit]')).toHaveLength(5);
   });
 
@@ -70,7 +70,7 @@ describe('the bands under the tape', () => {
     expect(circuit('kiln')?.run[0]?.lengthFt).toBe(31);
   });
 
-  test('choose a stretch by what it holds', async () => {
+  test('choose a segment by what it holds', async () => {
     const onChoose = vi.fn();
     bands(onChoose);
     await userEvent.click(screen.getByRole('button', { name: '65 A, needs 60; fill 23 %' }));
@@ -79,7 +79,7 @@ describe('the bands under the tape', () => {
 });
 
 describe('stations', () => {
-  test('stand between stretches only, and move by keys', async () => {
+  test('stand between segmentes only, and move by keys', async () => {
     show(<StationHandles circuit={viewOf('kiln').circuit} columns={columns('kiln')} leftPx={104} />);
     expect(screen.getAllByRole('slider').map((each) => each.getAttribute('aria-label'))).toEqual([
       'Station B',
@@ -98,13 +98,13 @@ describe('stations', () => {
 });
 
 describe('the tape', () => {
-  test('has a flag for every station and a break mark where a stretch was widened', () => {
+  test('has a flag for every station and a break mark where a segment was widened', () => {
     const { container } = show(<RunTape columns={columns('kiln')} leftPx={104} widthPx={1280} lit={null} />);
     const flags = [...container.querySelectorAll('text.strong')].map(({ textContent }) => textContent);
     expect(flags).toEqual(['A', 'B', 'C', 'D']);
   });
 
-  test('on end: the fields of a stretch open where it is chosen', async () => {
+  test('on end: the fields of a segment open where it is chosen', async () => {
     const onChoose = vi.fn();
     const { unmount } = show(<UprightTape view={viewOf('kiln')} lit={null} onChoose={onChoose} />);
     expect(screen.queryByLabelText('Length')).toBeNull();
@@ -130,7 +130,7 @@ describe('list and foot', () => {
   test('the foot counts what is open, and jumps to the first', async () => {
     const goTo = vi.fn();
     const views = openJob().circuits.map(({ id }) => viewOf(id));
-    show(<Foot views={views} ways={[]} counts={countStandings(views.flatMap(({ open }) => open))} />, {
+    show(<StatusBar views={views} ways={[]} counts={countSeverities(views.flatMap(({ open }) => open))} />, {
       goTo,
     });
     expect(screen.getByRole('contentinfo').textContent).toContain('Service lugs stay live with the main off');

@@ -1,8 +1,8 @@
 import { screen, within } from '@testing-library/react';
 import { beforeEach, describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
-import { LINKS } from '../../src/core/findings/finding';
-import { linkName } from '../../src/core/wording/ladder';
+import { FIGURE_KEYS } from '../../src/core/findings/finding';
+import { figureName } from '../../src/core/wording/ladder';
 import { CircuitSheet } from '../../src/features/sheet/CircuitSheet';
 import { load, openJob, show, viewOf } from '../support/stage';
 
@@ -29,14 +29,14 @@ describe('the circuit sheet', () => {
     }
   });
 
-  test('has every figure with its standing', () => {
+  test('has every figure with its severity', () => {
     const figures = within(sheet('kiln')).getByRole('heading', { name: 'Figures' }).parentElement;
     expect([...(figures?.querySelectorAll('th') ?? [])].map((cell) => cell.textContent)).toEqual(
-      LINKS.map((link) => linkName[link]),
+      FIGURE_KEYS.map((link) => figureName[link]),
     );
   });
 
-  test('has every stretch with length, method, conductors and supports', () => {
+  test('has every segment with length, method, conductors and supports', () => {
     const run = within(sheet('kiln')).getByRole('heading', { name: 'Run' }).parentElement;
     const rows = [...(run?.querySelectorAll('tbody tr') ?? [])].map((row) => row.textContent);
     expect(rows).toHaveLength(3);

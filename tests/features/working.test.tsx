@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test } from 'vitest';
-import { WorkingPane } from '../../src/features/circuits/WorkingPane';
+import { WorkingPane } from '../../src/features/circuits/working/WorkingPane';
 import { redone, undone } from '../../src/store/jobSlice';
 import { store } from '../../src/store/store';
 import { load, openJob, show, viewOf } from '../support/stage';
@@ -14,7 +14,7 @@ const circuit = (id: string) => openJob().circuits.find((each) => each.id === id
 
 describe('the working of a conductor that is stopped', () => {
   test('says what is wrong and on which section, and offers what was proved', () => {
-    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" stretch={0} />);
+    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" segment={0} />);
     expect(screen.getByRole('heading', { level: 2 }).textContent).toContain('6 AWG NM-B carries 55 A');
     expect(screen.getByRole('heading', { level: 2 }).textContent).toContain('334.80');
     const ways = screen.getByRole('list', { name: /^Ways out/ });
@@ -25,7 +25,7 @@ describe('the working of a conductor that is stopped', () => {
   });
 
   test('one click applies a remedy, one undo takes it back', async () => {
-    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" stretch={0} />);
+    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" segment={0} />);
     await userEvent.click(screen.getByRole('button', { name: /NM-B 4\/3 cable, 4 AWG/ }));
     expect(circuit('carport-charger')?.pins).toEqual({});
     store.dispatch(undone());
@@ -35,14 +35,14 @@ describe('the working of a conductor that is stopped', () => {
   });
 
   test('lights the cell that was read, and the one that the first remedy would read', () => {
-    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" stretch={0} />);
+    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" segment={0} />);
     const [table] = screen.getAllByRole('table');
     expect(table?.querySelector('[data-mark="lit"]')?.textContent).toBe('55');
     expect(table?.querySelector('caption')?.textContent).toContain('Table 310.16');
   });
 
   test('folds what does not decide, and shows all on demand', async () => {
-    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" stretch={0} />);
+    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" segment={0} />);
     expect(screen.queryByText('Derating starts from')).toBeNull();
     await userEvent.click(screen.getByRole('button', { name: /^All \d+ steps$/ }));
     expect(screen.getByText('Derating starts from')).toBeTruthy();
@@ -52,7 +52,7 @@ describe('the working of a conductor that is stopped', () => {
 
   test('nothing can be changed in a tab that reads along', () => {
     load(openJob(), 'reader');
-    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" stretch={0} />);
+    show(<WorkingPane view={viewOf('carport-charger')} link="conductor" segment={0} />);
     for (const field of screen.getAllByRole('combobox')) expect(field).toHaveProperty('disabled', true);
     expect(screen.getByRole('button', { name: /NM-B 4\/3/ })).toHaveProperty('disabled', true);
   });
@@ -65,18 +65,18 @@ describe('pins and marks', () => {
     ['ground', 'Ground', '8', { egc: '8' }],
     ['raceway', 'Trade size', '1-1/4', { trade: '1-1/4' }],
   ] as const)('the %s is pinned and freed', async (link, label, value, pins) => {
-    const { unmount } = show(<WorkingPane view={viewOf('kiln')} link={link} stretch={null} />);
+    const { unmount } = show(<WorkingPane view={viewOf('kiln')} link={link} segment={null} />);
     await userEvent.selectOptions(screen.getByLabelText(label), value);
     expect(circuit('kiln')?.pins).toEqual(pins);
     unmount();
-    show(<WorkingPane view={viewOf('kiln')} link={link} stretch={null} />);
+    show(<WorkingPane view={viewOf('kiln')} link={link} segment={null} />);
     const list = screen.getByLabelText<HTMLSelectElement>(label);
     await userEvent.selectOptions(list, list.options[0]?.value ?? '');
     expect(circuit('kiln')?.pins).toEqual({});
   });
 
   test('the marks of the lugs and the metal are told', async () => {
-    show(<WorkingPane view={viewOf('kiln')} link="conductor" stretch={null} />);
+    show(<WorkingPane view={viewOf('kiln')} link="conductor" segment={null} />);
     await userEvent.selectOptions(screen.getByLabelText('Load lugs'), 'unmarked');
     await userEvent.selectOptions(screen.getByLabelText('Panel lugs'), '60');
     expect(circuit('kiln')?.terminals).toMatchObject({ panel: 60 });
@@ -87,7 +87,7 @@ describe('pins and marks', () => {
 
 describe('questions', () => {
   test('an answer is kept with the circuit and closes the question', async () => {
-    show(<WorkingPane view={viewOf('kiln')} link="disconnect" stretch={null} />);
+    show(<WorkingPane view={viewOf('kiln')} link="disconnect" segment={null} />);
     await userEvent.type(
       screen.getByLabelText('Answer, and who gave it'),
       'Breaker in sight, by the maker{Enter}',
@@ -95,20 +95,20 @@ describe('questions', () => {
     expect(circuit('kiln')?.answers).toEqual([
       { code: 'disconnect.ask', text: 'Breaker in sight, by the maker' },
     ]);
-    expect(viewOf('kiln').standings.disconnect).toBe('ok');
+    expect(viewOf('kiln').severities.disconnect).toBe('ok');
   });
 });
 
 describe('what stands below the steps', () => {
   test('the raceway end on, and other methods for the whole run, one click each', async () => {
-    show(<WorkingPane view={viewOf('kiln')} link="raceway" stretch={1} />);
+    show(<WorkingPane view={viewOf('kiln')} link="raceway" segment={1} />);
     expect(screen.getByRole('img', { name: 'Raceway seen end on with BK, RD, GN' })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'PVC Sch 40' }));
     expect(circuit('kiln')?.run.map(({ method }) => method)).toEqual(['pvc40', 'pvc40', 'pvc40']);
   });
 
   test('every edition, with those that differ told apart', () => {
-    show(<WorkingPane view={viewOf('visitor-charger')} link="load" stretch={null} />);
+    show(<WorkingPane view={viewOf('visitor-charger')} link="load" segment={null} />);
     const compared = screen.getByRole('heading', { name: 'In the editions' }).parentElement;
     const cells = [...(compared?.querySelectorAll('td') ?? [])].map((cell) => [
       cell.textContent.trim(),
@@ -130,12 +130,12 @@ describe('what stands below the steps', () => {
         },
       ],
     });
-    show(<WorkingPane view={viewOf('small')} link="conductor" stretch={0} />);
+    show(<WorkingPane view={viewOf('small')} link="conductor" segment={0} />);
     expect(screen.getByText(/No branch circuit under 12 AWG/)).toBeTruthy();
   });
 
-  test('heat, company, bends and heights of a stretch are edited in the usual writing', async () => {
-    show(<WorkingPane view={viewOf('garage-outlet')} link="conductor" stretch={0} />);
+  test('heat, neighbors, bends and heights of a segment are edited in the usual writing', async () => {
+    show(<WorkingPane view={viewOf('garage-outlet')} link="conductor" segment={0} />);
     const ambient = screen.getByLabelText('Highest ambient');
     await userEvent.clear(ambient);
     await userEvent.type(ambient, '131 F');
@@ -152,7 +152,7 @@ describe('what stands below the steps', () => {
   });
 
   test('the limit of the drop may be emptied', async () => {
-    show(<WorkingPane view={viewOf('workshop')} link="drop" stretch={null} />);
+    show(<WorkingPane view={viewOf('workshop')} link="drop" segment={null} />);
     const limit = screen.getByLabelText('Limit');
     await userEvent.clear(limit);
     expect(circuit('workshop')?.maxDropPct).toBeNull();

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
+import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
 import { demoJob } from '../../src/core/job/demoJob';
 import { jobContext } from '../../src/core/job/jobContext';
 import type { Job } from '../../src/core/job/jobSchema';
 import { routeReport } from '../../src/core/route/routeReport';
 import { circuitView } from '../../src/store/circuitView';
 import { routeView } from '../../src/store/routeView';
-import { circuit, load, stretch } from '../support/circuits';
+import { circuit, load, segment } from '../support/circuits';
 import { solvedIn } from '../support/routes';
 
 const IDS = ['a', 'b', 'c', 'd', 'e'] as const;
@@ -21,7 +21,7 @@ const anyEdit = fc.record({
   trench: fc.constantFrom('north', undefined),
 });
 
-const sharesOf = (raceway: string | undefined, trench: string | undefined): Stretch['shares'] =>
+const sharesOf = (raceway: string | undefined, trench: string | undefined): Segment['shares'] =>
   raceway === undefined && trench === undefined
     ? undefined
     : { ...(raceway !== undefined && { raceway }), ...(trench !== undefined && { trench }) };
@@ -34,7 +34,7 @@ const made = (
   trench: string | undefined,
 ): Circuit => {
   const shares = sharesOf(raceway, trench);
-  const run = stretch({
+  const run = segment({
     id: 'run',
     method: 'pvc40',
     place: 'underground',
@@ -65,10 +65,10 @@ describe('ways that are shared, as the store remembers them', () => {
         for (const each of job.circuits) {
           const anew = solvedIn(each, job.circuits, base);
           expect(circuitView(job, each).solved.figures).toEqual(anew.solved.figures);
-          const neighbours = job.circuits
+          const neighbors = job.circuits
             .filter((other) => other.id !== each.id)
             .map((other) => ({ circuit: other, solved: solvedIn(other, job.circuits, base).solved }));
-          const report = routeReport({ circuit: each, ...anew, neighbours, located: true });
+          const report = routeReport({ circuit: each, ...anew, neighbors, located: true });
           expect(routeView(job, each).report.burials).toEqual(report.burials);
           expect(routeView(job, each).report.findings).toEqual(report.findings);
         }

@@ -1,7 +1,7 @@
 import { applianceSchema, type Appliance, type FamilyId } from '../../src/core/appliances/registry';
 import type { Circuit } from '../../src/core/circuit/circuitSchema';
 import type { SolveContext } from '../../src/core/circuit/solveContext';
-import { context, solve, stretch } from './circuits';
+import { context, solve, segment } from './circuits';
 
 /** An appliance of a family by its plate, read as a file would be. */
 export const appliance = (family: FamilyId, nameplate: Record<string, unknown>): Appliance =>
@@ -11,10 +11,10 @@ export const appliance = (family: FamilyId, nameplate: Record<string, unknown>):
 export const solveFamily = (
   family: FamilyId,
   nameplate: Record<string, unknown>,
-  run: Parameters<typeof stretch>[0] = {},
+  run: Parameters<typeof segment>[0] = {},
   part: Partial<Circuit> = {},
   under: SolveContext = context(),
-) => solve({ appliance: appliance(family, nameplate), run: [stretch(run)], ...part }, under);
+) => solve({ appliance: appliance(family, nameplate), run: [segment(run)], ...part }, under);
 
 /** Both ends without a 75 °C mark. */
 export const at60: Partial<Circuit> = { terminals: { panel: 60, load: 60 } };

@@ -1,13 +1,13 @@
 import type { Appliance } from '../../src/core/appliances/registry';
-import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
+import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
 import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import type { SolveContext } from '../../src/core/circuit/solveContext';
 import { edition, type EditionYear } from '../../src/core/code/edition';
 import type { FindingCode } from '../../src/core/findings/finding';
 
-export const stretch = (part: Partial<Stretch> = {}): Stretch => ({
-  id: 'stretch',
+export const segment = (part: Partial<Segment> = {}): Segment => ({
+  id: 'segment',
   method: 'nm-b',
   lengthFt: 40,
   place: 'indoor',
@@ -41,7 +41,7 @@ export const circuit = (part: Partial<Circuit> = {}): Circuit => ({
   insulation: 'THWN-2',
   terminals: { panel: 75, load: 75 },
   startHeightFt: 5,
-  run: [stretch()],
+  run: [segment()],
   pins: {},
   maxDropPct: 3,
   site: {},

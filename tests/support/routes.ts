@@ -1,13 +1,13 @@
-import type { Circuit, Stretch } from '../../src/core/circuit/circuitSchema';
+import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
 import { contextsInJob } from '../../src/core/circuit/contextsInJob';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import type { SolveContext } from '../../src/core/circuit/solveContext';
 import { routeReport, type RouteReport } from '../../src/core/route/routeReport';
-import { circuit, context, stretch } from './circuits';
+import { circuit, context, segment } from './circuits';
 
-/** A buried stretch of raceway at 18 in. */
-export const trench = (part: Partial<Stretch> = {}): Stretch =>
-  stretch({
+/** A buried segment of raceway at 18 in. */
+export const trench = (part: Partial<Segment> = {}): Segment =>
+  segment({
     id: 'trench',
     method: 'pvc40',
     place: 'underground',
@@ -19,7 +19,10 @@ export const trench = (part: Partial<Stretch> = {}): Stretch =>
 
 const plainSolvers = {
   solve: solveCircuit,
-  withCompany: (base: SolveContext, company: NonNullable<SolveContext['company']>) => ({ ...base, company }),
+  withNeighbors: (base: SolveContext, neighbors: NonNullable<SolveContext['neighbors']>) => ({
+    ...base,
+    neighbors,
+  }),
 };
 
 /** A circuit of a job of several, solved with what it shares its way with. */
@@ -35,8 +38,8 @@ export function routeOf(
 ): RouteReport {
   const of = circuit(part);
   const all = [of, ...others];
-  const neighbours = others.map((each) => ({ circuit: each, solved: solvedIn(each, all).solved }));
-  return routeReport({ circuit: of, ...solvedIn(of, all), neighbours, located });
+  const neighbors = others.map((each) => ({ circuit: each, solved: solvedIn(each, all).solved }));
+  return routeReport({ circuit: of, ...solvedIn(of, all), neighbors, located });
 }
 
 /** Codes of what was found about the way. */

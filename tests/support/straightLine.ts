@@ -19,7 +19,7 @@ export interface PlainFigures {
 
 /**
  * The same figures as the pipeline, written a second time without it: for comparing the two, and for
- * weighing what explaining costs. Circuits without pins, whose sizes exist in every stretch.
+ * weighing what explaining costs. Circuits without pins, whose sizes exist in every segment.
  */
 export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
   const { ampacity, ambient, adjustment, standardOcpd, smallConductor, equipmentGround, conductors } =
@@ -58,17 +58,17 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
   const nipple = circuit.run.map(
     ({ lengthFt }, at) => isPipe(at) && lengthFt <= 2 && !isPipe(at - 1) && !isPipe(at + 1),
   );
-  const derating = circuit.run.map((stretch, at) => {
-    const method = METHODS[stretch.method];
+  const derating = circuit.run.map((segment, at) => {
+    const method = METHODS[segment.method];
     const wet =
-      stretch.place === 'outdoor' || stretch.place === 'underground' || stretch.place === 'corrosive';
+      segment.place === 'outdoor' || segment.place === 'underground' || segment.place === 'corrosive';
     const start = wet ? method.startWetC : method.startDryC;
-    const count = nipple[at] ? 2 : (stretch.currentCarrying ?? 2);
-    const heat = ambient.rows.find((row) => stretch.ambientC <= row.toC)?.[start] ?? 0;
+    const count = nipple[at] ? 2 : (segment.currentCarrying ?? 2);
+    const heat = ambient.rows.find((row) => segment.ambientC <= row.toC)?.[start] ?? 0;
     const together = adjustment.rows.find((row) => row.to === null || count <= row.to)?.factor ?? 0;
-    return { heat, together, start, factor: heat * together, lengthFt: stretch.lengthFt };
+    return { heat, together, start, factor: heat * together, lengthFt: segment.lengthFt };
   });
-  // The worst stretch decides, unless what is worse than a level is 10 ft and a tenth of the rest at most.
+  // The worst segment decides, unless what is worse than a level is 10 ft and a tenth of the rest at most.
   let decides = derating.map(({ factor }) => factor);
   for (const level of [...new Set(derating.map(({ factor }) => factor))].sort((a, b) => b - a)) {
     const worse = derating.filter(({ factor }) => factor < level);
@@ -85,9 +85,9 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
   }
 
   const passes = (size: WireSize, index: number): number => {
-    const stretch = circuit.run[index];
-    if (stretch === undefined) return 0;
-    const method = METHODS[stretch.method];
+    const segment = circuit.run[index];
+    if (segment === undefined) return 0;
+    const method = METHODS[segment.method];
     const column = (method.capC !== null && method.capC < lugs ? method.capC : lugs) as 60 | 75 | 90;
     const start = derating[index]?.start ?? 90;
     const columnA = ampacity[metal][column][size] ?? 0;
@@ -150,7 +150,7 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
     }
   }
   const dropV = dropOf(size);
-  const lengthFt = circuit.run.reduce((sum, stretch) => sum + stretch.lengthFt, 0);
+  const lengthFt = circuit.run.reduce((sum, segment) => sum + segment.lengthFt, 0);
   const directV = (2 * (metal === 'cu' ? 12.9 : 21.2) * load * lengthFt) / conductors.rows[size].cmil;
   const ampacityA = Math.min(...circuit.run.map((_, index) => passes(size, index)));
   return {

@@ -14,10 +14,10 @@ import { BendPicture } from '../../src/ui/pictures/BendPicture';
 import { SupportStrip } from '../../src/ui/pictures/SupportStrip';
 import { TrenchPicture } from '../../src/ui/pictures/TrenchPicture';
 import { svgFile } from '../../src/ui/files/svgFile';
-import { stretch } from '../support/circuits';
+import { segment } from '../support/circuits';
 import { routeOf, trench } from '../support/routes';
 
-const geometry = sectionGeometry([stretch({ lengthFt: 62 })], 5);
+const geometry = sectionGeometry([segment({ lengthFt: 62 })], 5);
 
 describe('the scale of the section', () => {
   const scale = sectionScale(geometry, sectionRoom(1280, 214));
@@ -63,7 +63,7 @@ describe('the scale of the section', () => {
 describe('pictures', () => {
   const label = {
     name: 'NM-B 6/2',
-    standing: 'stop' as const,
+    severity: 'stop' as const,
     trouble: 'Stop: carries 55 A',
     supports: [0.1, 0.9],
   };

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import type { Edition } from '../code/edition';
-import type { Room } from '../code/rooms';
+import type { Location } from '../code/locations';
 import type { NumberRange } from '../units/number';
 import type { WireSize } from '../units/wireSize';
 import type { DisconnectArticle, LeastReason } from '../working/step';
@@ -99,9 +99,9 @@ export type ReceptacleUse = '120' | '240' | '120/240' | 'vehicle' | 'rv' | 'outl
 export interface OutletNeeds {
   readonly kind: LoadKind;
   /** The room that it commonly stands in, when nobody said otherwise and the run ends indoors. */
-  readonly room: Room;
+  readonly room: Location;
   /** Always in this room whatever the run says: a condenser stands outdoors. */
-  readonly fixedRoom?: Room;
+  readonly fixedLocation?: Location;
   readonly use: ReceptacleUse;
   /** Whether parts of the load, or a plug that may come later, use the neutral. */
   readonly usesNeutral: boolean;

@@ -52,7 +52,7 @@ export const miniSplit: Family<MiniSplitPlate> = {
     plainOutlet({
       kind: 'hvac',
       room: 'outdoor',
-      fixedRoom: 'outdoor',
+      fixedLocation: 'outdoor',
       use: plate.volts === 120 ? '120' : '240',
       usesNeutral: plate.volts === 120,
       powerConversion: plate.fixedSpeed !== true,

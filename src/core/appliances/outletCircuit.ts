@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { ROOMS } from '../code/rooms';
+import { LOCATIONS } from '../code/locations';
 import type { Family } from './family';
 import { amperes, plainLoad, plainOutlet } from './plate';
 
 const SERVES = ['general', 'dishwasher', 'sump-pump', 'microwave', 'refrigerator', 'washer'] as const;
 
-const PLACE_WORDS: Readonly<Record<string, (typeof ROOMS)[number]>> = {
+const PLACE_WORDS: Readonly<Record<string, (typeof LOCATIONS)[number]>> = {
   indoor: 'living',
   indoors: 'living',
   outdoors: 'outdoor',
@@ -21,7 +21,7 @@ const place = z.preprocess(
     typeof value === 'string'
       ? (PLACE_WORDS[value.trim().toLowerCase()] ?? value.trim().toLowerCase())
       : value,
-  z.enum(ROOMS),
+  z.enum(LOCATIONS),
 );
 
 const outletPlateSchema = z.strictObject({
@@ -35,7 +35,7 @@ const outletPlateSchema = z.strictObject({
 /** A circuit of ordinary receptacles. */
 type OutletPlate = z.infer<typeof outletPlateSchema>;
 
-const PLACE_LABELS: Readonly<Record<(typeof ROOMS)[number], string>> = {
+const PLACE_LABELS: Readonly<Record<(typeof LOCATIONS)[number], string>> = {
   outdoor: 'Outdoors',
   garage: 'Garage',
   accessory: 'Outbuilding',
@@ -94,7 +94,7 @@ export const outletCircuit: Family<OutletPlate> = {
       key: 'place',
       label: 'They stand',
       kind: 'choice',
-      choices: ROOMS.map((value) => ({ value, label: PLACE_LABELS[value] })),
+      choices: LOCATIONS.map((value) => ({ value, label: PLACE_LABELS[value] })),
     },
     {
       key: 'serves',
@@ -128,7 +128,7 @@ export const outletCircuit: Family<OutletPlate> = {
     plainOutlet({
       kind: plate.serves === 'dishwasher' || plate.serves === 'sump-pump' ? plate.serves : 'receptacle',
       room: plate.place,
-      fixedRoom: plate.place,
+      fixedLocation: plate.place,
       use: 'outlet',
       usesNeutral: true,
       unattended: true,

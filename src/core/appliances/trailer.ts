@@ -55,7 +55,7 @@ export const trailer: Family<TrailerPlate> = {
     plainOutlet({
       kind: 'rv',
       room: 'outdoor',
-      fixedRoom: 'outdoor',
+      fixedLocation: 'outdoor',
       use: 'rv',
       usesNeutral: true,
       unattended: true,

@@ -84,7 +84,7 @@ export const wellPump: Family<WellPumpPlate> = {
     plainOutlet({
       kind: 'well-pump',
       room: plate.controls === 'well-head' ? 'outdoor' : 'utility',
-      fixedRoom: plate.controls === 'well-head' ? 'outdoor' : 'utility',
+      fixedLocation: plate.controls === 'well-head' ? 'outdoor' : 'utility',
       use: plate.volts <= 120 ? '120' : '240',
       usesNeutral: plate.volts <= 120,
       disconnect: {

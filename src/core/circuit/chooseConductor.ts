@@ -1,29 +1,29 @@
 import { cableMade, type CableConstruction } from '../rules/cableMade';
 import { smallestAllowed } from '../rules/candidateSizes';
 import { isCable, largestMade, leastConductor, madeEverywhere, type LeastSize } from '../rules/conductorSize';
-import { findConductorStops, workSmaller, workStretch, type WorkedStretch } from '../rules/conductorWorking';
+import { findConductorStops, workSmaller, workSegment, type WorkedSegment } from '../rules/conductorWorking';
 import { placeOfMethod } from '../rules/placeOfMethod';
 import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
 import type { ConductorCase } from './conductorCase';
 import { conductorQuestions } from './conductorQuestions';
-import type { StretchFigures } from './figures';
+import type { SegmentFigures } from './figures';
 import { raiseForDrop } from './raiseForDrop';
 
-type ConductorStretch = Pick<StretchFigures, 'method' | 'terms' | 'verdict' | 'least' | 'cable'>;
+type ConductorSegment = Pick<SegmentFigures, 'method' | 'terms' | 'verdict' | 'least' | 'cable'>;
 
-/** The conductor of a run, and how every stretch takes it. */
+/** The conductor of a run, and how every segment takes it. */
 export interface ConductorChoice {
   readonly size: WireSize;
   readonly leastSize: WireSize | null;
   readonly raisedForDrop: boolean;
   readonly governing: number;
   readonly wires: number;
-  readonly stretches: readonly ConductorStretch[];
+  readonly segmentes: readonly ConductorSegment[];
 }
 
 /**
- * The conductor of the whole run: the least size that passes in every stretch, raised while the drop is
- * over its limit, or the pinned one, which is checked in every stretch.
+ * The conductor of the whole run: the least size that passes in every segment, raised while the drop is
+ * over its limit, or the pinned one, which is checked in every segment.
  */
 export function chooseConductor(about: ConductorCase): ConductorChoice {
   const { circuit, demand, run, wires, code, work } = about;
@@ -32,12 +32,12 @@ export function chooseConductor(about: ConductorCase): ConductorChoice {
   const { size: pinned } = circuit.pins;
   const size = pinned ?? chosenSize(about, least);
   const raised = pinned === undefined && least.size !== undefined && size !== grownLeast(about, least.size);
-  const stretches = run.map((stretch, index) => {
-    work.stretch = index;
-    return figureStretch(about, size, stretch, index, least.perStretch[index] ?? null);
+  const segmentes = run.map((segment, index) => {
+    work.segment = index;
+    return figureSegment(about, size, segment, index, least.perSegment[index] ?? null);
   });
-  work.stretch = undefined;
-  const governing = tightest(stretches, least.governing);
+  work.segment = undefined;
+  const governing = tightest(segmentes, least.governing);
   const id = pinned === undefined ? 'conductor.chosen' : 'conductor.pinned';
   work.step(id, 'conductor.ampacity', { size, metal: circuit.material }, size);
   const terms = run[least.governing]?.terms;
@@ -49,7 +49,7 @@ export function chooseConductor(about: ConductorCase): ConductorChoice {
     raisedForDrop: raised,
     governing,
     wires,
-    stretches,
+    segmentes,
   };
 }
 
@@ -99,17 +99,17 @@ function leastByArticle(
   );
 }
 
-function figureStretch(
+function figureSegment(
   about: ConductorCase,
   size: WireSize,
-  stretch: WorkedStretch,
+  segment: WorkedSegment,
   index: number,
   least: WireSize | null,
-): ConductorStretch {
+): ConductorSegment {
   const { circuit, demand, code, work } = about;
-  const { method, terms } = stretch;
-  const verdict = workStretch(size, demand, stretch, code, work);
-  if (circuit.pins.size !== undefined) findConductorStops(size, demand, stretch, verdict, least, code, work);
+  const { method, terms } = segment;
+  const verdict = workSegment(size, demand, segment, code, work);
+  if (circuit.pins.size !== undefined) findConductorStops(size, demand, segment, verdict, least, code, work);
   placeOfMethod(method, circuit.run[index]?.place ?? 'indoor', code, work);
   return { method, terms, verdict, least, cable: isCable(method) ? madeCable(about, size, method) : null };
 }
@@ -117,7 +117,7 @@ function figureStretch(
 function madeCable(
   { circuit, wires, code, work }: ConductorCase,
   size: WireSize,
-  method: WorkedStretch['method'],
+  method: WorkedSegment['method'],
 ): CableConstruction | null {
   const cable = cableMade(code, method, size, wires, circuit.material);
   if (cable === undefined) {
@@ -128,11 +128,11 @@ function madeCable(
   return cable;
 }
 
-/** The stretch with the least ampacity, which is the one to look at first. */
-const tightest = (stretches: readonly ConductorStretch[], first: number): number => {
+/** The segment with the least ampacity, which is the one to look at first. */
+const tightest = (segmentes: readonly ConductorSegment[], first: number): number => {
   let at = first;
-  for (const [index, { verdict }] of stretches.entries()) {
-    if (verdict.finalA < (stretches[at]?.verdict.finalA ?? Infinity)) at = index;
+  for (const [index, { verdict }] of segmentes.entries()) {
+    if (verdict.finalA < (segmentes[at]?.verdict.finalA ?? Infinity)) at = index;
   }
   return at;
 };

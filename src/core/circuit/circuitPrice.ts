@@ -1,12 +1,12 @@
 import { METHODS } from '../code/methods';
-import type { CircuitFigures, StretchFigures } from './figures';
-import type { Stretch } from './circuitSchema';
+import type { CircuitFigures, SegmentFigures } from './figures';
+import type { Segment } from './circuitSchema';
 import { TRADE_SIZES, tradeRank } from '../units/tradeSize';
 import { cents, type Cents } from '../units/quantity';
 import { sizeRank, WIRE_SIZES } from '../units/wireSize';
 import type { PriceList } from '../price/defaultPrices';
 
-/** Wire left free in panel and box, feet at each end of a stretch. */
+/** Wire left free in panel and box, feet at each end of a segment. */
 const MAKE_UP_FT = 3;
 
 /** From this size on a splice wants a large box. */
@@ -25,17 +25,17 @@ const fromSize = <K extends string>(
   return 0;
 };
 
-function stretchCents(
-  stretch: Stretch,
+function segmentCents(
+  segment: Segment,
   figures: CircuitFigures,
-  at: StretchFigures,
+  at: SegmentFigures,
   prices: PriceList,
 ): number {
-  const lengthFt = stretch.lengthFt + 2 * MAKE_UP_FT;
+  const lengthFt = segment.lengthFt + 2 * MAKE_UP_FT;
   const size = sizeRank(figures.size);
   const supports = (at.supports?.practice ?? 0) * prices.support;
-  const cable = prices.cable[stretch.method];
-  if (METHODS[stretch.method].kind === 'cable' && cable !== undefined) {
+  const cable = prices.cable[segment.method];
+  if (METHODS[segment.method].kind === 'cable' && cable !== undefined) {
     const wires = at.cable?.wires ?? figures.wires;
     return (
       lengthFt * fromSize(wires > 2 ? cable.three : cable.two, WIRE_SIZES, size) +
@@ -48,7 +48,7 @@ function stretchCents(
     figures.wires * fromSize(wire, WIRE_SIZES, size) +
     fromSize(wire, WIRE_SIZES, sizeRank(figures.groundTaken));
   const trade = tradeRank(at.raceway?.taken ?? '1/2');
-  const raceway = stretch.lengthFt * fromSize(prices.raceway[stretch.method] ?? {}, TRADE_SIZES, trade);
+  const raceway = segment.lengthFt * fromSize(prices.raceway[segment.method] ?? {}, TRADE_SIZES, trade);
   return lengthFt * perFt + raceway + supports + 2 * prices.fitting.raceway;
 }
 
@@ -57,11 +57,11 @@ function stretchCents(
  * supports, fittings, boxes where the method changes, breaker and receptacle. Good for comparing two ways;
  * labour, tax and margin are not in it.
  */
-export function circuitPrice(run: readonly Stretch[], figures: CircuitFigures, prices: PriceList): Cents {
+export function circuitPrice(run: readonly Segment[], figures: CircuitFigures, prices: PriceList): Cents {
   let sum = 0;
-  for (const [index, stretch] of run.entries()) {
-    const at = figures.stretches[index];
-    if (at !== undefined) sum += stretchCents(stretch, figures, at, prices);
+  for (const [index, segment] of run.entries()) {
+    const at = figures.segmentes[index];
+    if (at !== undefined) sum += segmentCents(segment, figures, at, prices);
   }
   const box = sizeRank(figures.size) >= LARGE_BOX_FROM ? prices.box.large : prices.box.small;
   sum += (run.length - 1) * box;

@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { METHOD_IDS, PLACES, type MethodId } from '../code/methods';
+import { METHOD_IDS, ENVIRONMENTS, type MethodId } from '../code/methods';
 import { BURIAL_PLACES } from '../code/burialPlaces';
 import { siteSchema } from '../protection/siteSchema';
 import { applianceSchema } from '../appliances/registry';
 import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
-import { STATION_KINDS, WAY_FITTINGS } from '../code/routeKinds';
+import { STATION_KINDS, ROUTE_FITTINGS } from '../code/routeKinds';
 
 /** Raceways in which a cable may be pulled. */
 export const SLEEVES = ['emt', 'pvc40', 'pvc80', 'rmc', 'imc'] as const satisfies readonly MethodId[];
@@ -13,7 +13,7 @@ export const SLEEVES = ['emt', 'pvc40', 'pvc80', 'rmc', 'imc'] as const satisfie
 const lengthFt = z.number().positive().max(2000);
 const id = z.string().min(1).max(60);
 
-/** What stands at the end of a stretch, where it is not what the methods on both sides would have. */
+/** What stands at the end of a segment, where it is not what the methods on both sides would have. */
 const stationSchema = z.strictObject({
   kind: z.enum(STATION_KINDS).optional(),
   boxIn3: z.number().positive().max(2000).optional().describe('Volume of the box at hand, cubic inches'),
@@ -24,12 +24,12 @@ const stationSchema = z.strictObject({
   plastic: z.boolean().optional().describe('Whether the box is not of metal'),
 });
 
-/** One stretch of a run: from one station to the next in a single method and place. */
-export const stretchSchema = z.strictObject({
+/** One segment of a run: from one station to the next in a single method and place. */
+export const segmentSchema = z.strictObject({
   id,
   method: z.enum(METHOD_IDS),
-  lengthFt: lengthFt.describe('Length of wire in this stretch, feet'),
-  place: z.enum(PLACES),
+  lengthFt: lengthFt.describe('Length of wire in this segment, feet'),
+  place: z.enum(ENVIRONMENTS),
   ambientC: z.number().min(-40).max(85).describe('Highest expected ambient, °C'),
   currentCarrying: z
     .number()
@@ -44,8 +44,8 @@ export const stretchSchema = z.strictObject({
   shares: z
     .strictObject({ raceway: id.optional(), bundle: id.optional(), trench: id.optional() })
     .optional()
-    .describe('What it shares with stretches of other circuits that bear the same id there'),
-  burial: z.enum(BURIAL_PLACES).optional().describe('What lies over a buried stretch; yard until it is said'),
+    .describe('What it shares with segmentes of other circuits that bear the same id there'),
+  burial: z.enum(BURIAL_PLACES).optional().describe('What lies over a buried segment; yard until it is said'),
   bored: z.boolean().optional().describe('Whether it is bored rather than dug'),
   swingF: z.number().min(0).max(250).optional().describe('Hottest less coldest of the raceway in a year, °F'),
   edgeIn: z
@@ -56,7 +56,7 @@ export const stretchSchema = z.strictObject({
     .describe('Least distance from hole to edge of framing, inches'),
   pieceFt: z.number().positive().max(2000).optional().describe('Length of the piece at hand, feet'),
   sleeve: z.enum(SLEEVES).optional().describe('Raceway in which a cable is pulled'),
-  without: z.array(z.enum(WAY_FITTINGS)).max(12).optional().describe('What is left out of what it needs'),
+  without: z.array(z.enum(ROUTE_FITTINGS)).max(12).optional().describe('What is left out of what it needs'),
   end: stationSchema.optional(),
 });
 
@@ -84,7 +84,7 @@ export const circuitSchema = z.strictObject({
   insulation: z.enum(['THWN-2', 'XHHW-2']),
   terminals: z.strictObject({ panel: markSchema, load: markSchema }),
   startHeightFt: z.number().min(-20).max(60),
-  run: z.array(stretchSchema).min(1).max(12),
+  run: z.array(segmentSchema).min(1).max(12),
   pins: pinsSchema,
   maxDropPct: z.number().positive().max(20).nullable(),
   site: siteSchema,
@@ -92,8 +92,8 @@ export const circuitSchema = z.strictObject({
   answers: z.array(answerSchema).max(60),
 });
 
-/** One stretch of a run, as it is saved. */
-export type Stretch = z.infer<typeof stretchSchema>;
+/** One segment of a run, as it is saved. */
+export type Segment = z.infer<typeof segmentSchema>;
 /** A circuit, as it is saved. */
 export type Circuit = z.infer<typeof circuitSchema>;
 /** The figures that were pinned. */

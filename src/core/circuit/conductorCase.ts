@@ -5,12 +5,12 @@ import { METHODS } from '../code/methods';
 import { ampacityTerms, terminalColumn } from '../rules/conductorAmpacity';
 import { shortParts } from '../rules/shortPart';
 import type { ConductorDemand } from '../rules/conductorTests';
-import type { WorkedStretch } from '../rules/conductorWorking';
+import type { WorkedSegment } from '../rules/conductorWorking';
 import type { TemperatureColumn } from '../code/tables/shapes';
 import type { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
 import type { SolveContext } from './solveContext';
-import { carryingTogether, ownCarrying, type Companies } from './company';
+import { carryingTogether, ownCarrying, type Neighbors } from './neighbors';
 import { isNipple } from './stations';
 
 /** What every step of choosing a conductor looks at. */
@@ -18,22 +18,22 @@ export interface ConductorCase {
   readonly circuit: Circuit;
   readonly load: LoadModel;
   readonly demand: ConductorDemand;
-  readonly run: readonly WorkedStretch[];
-  readonly company: Companies;
+  readonly run: readonly WorkedSegment[];
+  readonly neighbors: Neighbors;
   /** Insulated conductors without the ground: two, or three with a neutral. */
   readonly wires: number;
   readonly code: Edition;
   readonly work: Working;
 }
 
-/** Whether the rule of the short part may help a stretch: never cables bundled or sealed together (334.80). */
-const mayBeSpared = ({ method, terms }: WorkedStretch): boolean =>
+/** Whether the rule of the short part may help a segment: never cables bundled or sealed together (334.80). */
+const mayBeSpared = ({ method, terms }: WorkedSegment): boolean =>
   METHODS[method].kind === 'raceway' || terms.adjustment === 1;
 
-const factorOf = ({ terms }: WorkedStretch): number => terms.ambient * terms.adjustment;
+const factorOf = ({ terms }: WorkedSegment): number => terms.ambient * terms.adjustment;
 
 /** Lets a short part of lower ampacity take the factors of the rest of the run (310.14(A)(2) exception). */
-function spareShortParts(circuit: Circuit, run: WorkedStretch[]): WorkedStretch[] {
+function spareShortParts(circuit: Circuit, run: WorkedSegment[]): WorkedSegment[] {
   const [first] = run;
   // Most runs have one ampacity all the way.
   if (first === undefined || run.every((each) => factorOf(each) === factorOf(first))) return run;
@@ -54,19 +54,19 @@ function spareShortParts(circuit: Circuit, run: WorkedStretch[]): WorkedStretch[
   });
 }
 
-/** The stretches with columns and factors, for terminals that allow one column. */
+/** The segmentes with columns and factors, for terminals that allow one column. */
 export const workedRun = (
   circuit: Circuit,
   own: 2 | 3,
   terminalC: TemperatureColumn,
   code: Edition,
-  company: Companies,
-): WorkedStretch[] =>
+  neighbors: Neighbors,
+): WorkedSegment[] =>
   spareShortParts(
     circuit,
-    circuit.run.map((stretch, index) => {
-      const { method, place, ambientC } = stretch;
-      const together = carryingTogether(stretch, own, company);
+    circuit.run.map((segment, index) => {
+      const { method, place, ambientC } = segment;
+      const together = carryingTogether(segment, own, neighbors);
       // Conductors in a nipple are not adjusted, however many they are.
       const currentCarrying = isNipple(circuit.run, index) ? own : together;
       return {
@@ -91,7 +91,7 @@ export const conductorCase = (
   circuit: Circuit,
   load: LoadModel,
   ocpd: OcpdChoice,
-  { code, company = {} }: Pick<SolveContext, 'code' | 'company'>,
+  { code, neighbors = {} }: Pick<SolveContext, 'code' | 'neighbors'>,
   work: Working,
 ): ConductorCase => ({
   circuit,
@@ -103,8 +103,14 @@ export const conductorCase = (
     own: load.own,
     nextUp: load.outlets < 2,
   },
-  run: workedRun(circuit, ownCarrying(load), terminalColumn(circuit.terminals, ocpd.ratingA), code, company),
-  company,
+  run: workedRun(
+    circuit,
+    ownCarrying(load),
+    terminalColumn(circuit.terminals, ocpd.ratingA),
+    code,
+    neighbors,
+  ),
+  neighbors,
   wires: load.neutral || load.phase === 3 ? 3 : 2,
   code,
   work,

@@ -2,7 +2,7 @@ import { smallestAllowed } from '../rules/candidateSizes';
 import { leastConductor } from '../rules/conductorSize';
 import { isRefused } from '../units/refused';
 import { parseWireSize, sizeRank, type WireSize } from '../units/wireSize';
-import { ownCarrying } from './company';
+import { ownCarrying } from './neighbors';
 import { workedRun, type ConductorCase } from './conductorCase';
 
 /** Above this the terminals are read at 75 °C whether marked or not (110.14(C)(1)(b)). */
@@ -10,14 +10,14 @@ const MARKS_MATTER_TO_A = 100;
 
 /** Asks for the marks at both ends where a 75 °C mark would spare a size. */
 function askForMarks(
-  { circuit, load: { phase }, demand, wires, company, code, work }: ConductorCase,
+  { circuit, load: { phase }, demand, wires, neighbors, code, work }: ConductorCase,
   size: WireSize,
 ): void {
   const { panel, load: far } = circuit.terminals;
   const unmarked = panel === 'unmarked' || far === 'unmarked';
   if (!unmarked || demand.ocpdA > MARKS_MATTER_TO_A || panel === 60 || far === 60) return;
   const at75 = leastConductor(
-    workedRun(circuit, ownCarrying({ phase }), 75, code, company),
+    workedRun(circuit, ownCarrying({ phase }), 75, code, neighbors),
     demand,
     wires,
     code,

@@ -2,12 +2,18 @@ import type { LoadModel } from '../appliances/family';
 import { applianceLoad } from '../appliances/registry';
 import { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
-import { ownCarrying, wayKeys, type Companies, type StretchCompany, type WayMember } from './company';
+import {
+  ownCarrying,
+  shareKeys,
+  type Neighbors,
+  type SegmentNeighbors,
+  type SharedSegment,
+} from './neighbors';
 import type { SolvedCircuit } from './figures';
 import type { SolveContext } from './solveContext';
-import { WAY_KINDS, type WayKind } from '../code/routeKinds';
+import { SHARE_KINDS, type ShareKind } from '../code/routeKinds';
 
-const memberOf = (circuit: Circuit, load: LoadModel, solved: SolvedCircuit | null): WayMember => ({
+const memberOf = (circuit: Circuit, load: LoadModel, solved: SolvedCircuit | null): SharedSegment => ({
   circuitId: circuit.id,
   name: circuit.name,
   carrying: ownCarrying(load),
@@ -22,28 +28,32 @@ const memberOf = (circuit: Circuit, load: LoadModel, solved: SolvedCircuit | nul
 type Ways = ReadonlyMap<string, readonly Circuit[]>;
 
 /** The circuits on every way, by its id. */
-function waysOf(circuits: readonly Circuit[]): Ways {
+function sharersOf(circuits: readonly Circuit[]): Ways {
   const ways = new Map<string, Circuit[]>();
   for (const circuit of circuits) {
-    for (const id of new Set(circuit.run.flatMap(wayKeys))) {
+    for (const id of new Set(circuit.run.flatMap(shareKeys))) {
       ways.set(id, [...(ways.get(id) ?? []), circuit]);
     }
   }
   return ways;
 }
 
-function companies(circuit: Circuit, ways: Ways, members: ReadonlyMap<string, WayMember>): Companies {
-  const found: Record<string, StretchCompany> = {};
+function neighborsOfSegments(
+  circuit: Circuit,
+  ways: Ways,
+  members: ReadonlyMap<string, SharedSegment>,
+): Neighbors {
+  const found: Record<string, SegmentNeighbors> = {};
   for (const { id, shares = {} } of circuit.run) {
-    const company: Partial<Record<WayKind, readonly WayMember[]>> = {};
-    for (const kind of WAY_KINDS) {
+    const neighbors: Partial<Record<ShareKind, readonly SharedSegment[]>> = {};
+    for (const kind of SHARE_KINDS) {
       const others = (ways.get(`${kind} ${shares[kind] ?? ''}`) ?? []).flatMap((other) => {
         const member = other.id === circuit.id ? undefined : members.get(other.id);
         return member === undefined ? [] : [member];
       });
-      if (others.length > 0) company[kind] = others;
+      if (others.length > 0) neighbors[kind] = others;
     }
-    if (Object.keys(company).length > 0) found[id] = company;
+    if (Object.keys(neighbors).length > 0) found[id] = neighbors;
   }
   return found;
 }
@@ -51,23 +61,23 @@ function companies(circuit: Circuit, ways: Ways, members: ReadonlyMap<string, Wa
 /** How circuits are solved and contexts made: a store gives ones that remember. */
 export interface Solvers {
   readonly solve: (circuit: Circuit, context: SolveContext) => SolvedCircuit;
-  readonly withCompany: (context: SolveContext, company: Companies) => SolveContext;
+  readonly withNeighbors: (context: SolveContext, neighbors: Neighbors) => SolveContext;
 }
 
 /**
  * The context that each circuit of a job is solved in, by its id, for those that share their way: what goes with
- * them changes their ampacity, their raceway and the shared ground. Company is counted first, which needs no
+ * them changes their ampacity, their raceway and the shared ground. Neighbors is counted first, which needs no
  * sizes; with that every member is sized, and its sizes fill the raceway. So circuits on one way never wait for
  * each other. A circuit that goes alone is solved in the context of the job itself, and is left out.
  */
 export function contextsInJob(
   circuits: readonly Circuit[],
   base: SolveContext,
-  { solve, withCompany }: Solvers,
+  { solve, withNeighbors }: Solvers,
 ): ReadonlyMap<string, SolveContext> {
-  const ways = waysOf(circuits);
+  const ways = sharersOf(circuits);
   const sharing = circuits.filter(({ run }) =>
-    run.some((stretch) => wayKeys(stretch).some((key) => (ways.get(key)?.length ?? 0) > 1)),
+    run.some((segment) => shareKeys(segment).some((key) => (ways.get(key)?.length ?? 0) > 1)),
   );
   const { code, practices } = base;
   const loads = new Map(
@@ -76,7 +86,7 @@ export function contextsInJob(
       applianceLoad(each.appliance, { code, practices, work: new Working(code, 'load') }),
     ]),
   );
-  const members = (sized: (circuit: Circuit) => SolvedCircuit | null): ReadonlyMap<string, WayMember> =>
+  const members = (sized: (circuit: Circuit) => SolvedCircuit | null): ReadonlyMap<string, SharedSegment> =>
     new Map(
       sharing.flatMap((each) => {
         const load = loads.get(each.id);
@@ -84,6 +94,8 @@ export function contextsInJob(
       }),
     );
   const counted = members(() => null);
-  const sized = members((each) => solve(each, withCompany(base, companies(each, ways, counted))));
-  return new Map(sharing.map((each) => [each.id, withCompany(base, companies(each, ways, sized))]));
+  const sized = members((each) => solve(each, withNeighbors(base, neighborsOfSegments(each, ways, counted))));
+  return new Map(
+    sharing.map((each) => [each.id, withNeighbors(base, neighborsOfSegments(each, ways, sized))]),
+  );
 }

@@ -24,31 +24,31 @@ export function figureDrop(
   size: WireSize,
   code: Edition,
   work: Working,
-): { readonly figures: DropFigures; readonly perStretch: readonly number[] } {
+): { readonly figures: DropFigures; readonly perSegment: readonly number[] } {
   const amps = load.runA;
   const times = dropTimes(load.phase);
   const metal = circuit.material;
   let dropV = 0;
   let directVolts = 0;
   let lengthFt = 0;
-  const perStretch: number[] = [];
-  for (const [index, stretch] of circuit.run.entries()) {
-    const { surround } = METHODS[stretch.method];
+  const perSegment: number[] = [];
+  for (const [index, segment] of circuit.run.entries()) {
+    const { surround } = METHODS[segment.method];
     const ohmPerKft = effectiveOhms(size, metal, surround, load.powerFactor, code);
-    work.stretch = index;
+    work.segment = index;
     const here = work.step(
-      'drop.stretch',
+      'drop.segment',
       'drop.impedance',
-      { amps, lengthFt: stretch.lengthFt, ohmPerKft, times, surround },
-      dropVolts(times, amps, stretch.lengthFt, ohmPerKft),
+      { amps, lengthFt: segment.lengthFt, ohmPerKft, times, surround },
+      dropVolts(times, amps, segment.lengthFt, ohmPerKft),
       { read: { table: 'impedance', row: size, column: `${metal} ${surround}` } },
     );
-    perStretch.push(here);
+    perSegment.push(here);
     dropV += here;
-    directVolts += dropVoltsDirect(times, amps, stretch.lengthFt, size, metal, code);
-    lengthFt += stretch.lengthFt;
+    directVolts += dropVoltsDirect(times, amps, segment.lengthFt, size, metal, code);
+    lengthFt += segment.lengthFt;
   }
-  work.stretch = undefined;
+  work.segment = undefined;
   const percent = (dropV / load.volts) * 100;
   work.step('drop.total', 'drop.advice', { dropV, volts: load.volts }, percent);
   const cmil = code.tables.conductors.rows[size].cmil;
@@ -66,7 +66,7 @@ export function figureDrop(
     work.found('check', 'drop.branch', 'drop.advice', { dropPct: percent, limitPct, dropV });
   }
   const startPct = startDip(circuit, load, size, code, work);
-  return { figures: { volts: dropV, percent, directVolts, longestFt, startPct }, perStretch };
+  return { figures: { volts: dropV, percent, directVolts, longestFt, startPct }, perSegment };
 }
 
 /** Power factor of a motor while it starts. */

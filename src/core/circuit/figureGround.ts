@@ -6,7 +6,7 @@ import type { Circuit } from './circuitSchema';
 import type { ConductorChoice } from './chooseConductor';
 
 /** Whether a ground is too small, and if so why: below the table, or not increased with the phases. */
-function judge(
+function evaluate(
   has: WireSize,
   need: GroundNeed,
   conductor: ConductorChoice,
@@ -31,10 +31,10 @@ function judge(
 const BARE_GROUND: ReadonlySet<MethodId> = new Set(['nm-b', 'uf-b', 'ser']);
 
 function insulatedGround({ run }: Circuit, index: number, leastGround: WireSize | null, work: Working): void {
-  const stretch = run[index];
-  if (leastGround === null || stretch === undefined || !BARE_GROUND.has(stretch.method)) return;
-  if (isWet(stretch.place))
-    work.found('stop', 'egc.insulated', 'ground.pool', { method: stretch.method, place: stretch.place });
+  const segment = run[index];
+  if (leastGround === null || segment === undefined || !BARE_GROUND.has(segment.method)) return;
+  if (isWet(segment.place))
+    work.found('stop', 'egc.insulated', 'ground.pool', { method: segment.method, place: segment.place });
 }
 
 /** The ground that is counted on. A cable brings its own, which is compared with what is needed. */
@@ -45,19 +45,19 @@ export function figureGround(
   { ocpdA, leastGround }: { readonly ocpdA: number; readonly leastGround: WireSize | null },
   work: Working,
 ): WireSize {
-  for (const [index, { cable }] of conductor.stretches.entries()) {
+  for (const [index, { cable }] of conductor.segmentes.entries()) {
     if (cable === null) continue;
     // Metal-clad cable is made with the ground of the table, so an increase is what it lacks.
     const has = cable.egc ?? need.base;
-    work.stretch = index;
+    work.segment = index;
     insulatedGround(circuit, index, leastGround, work);
     work.step('ground.cable', 'table.cables', { cable: cable.name, needs: need.size }, has);
-    judge(has, need, conductor, ocpdA, work);
+    evaluate(has, need, conductor, ocpdA, work);
   }
-  work.stretch = undefined;
+  work.segment = undefined;
   const pinned = circuit.pins.egc;
   if (pinned === undefined) return need.size;
   work.step('ground.pinned', 'ground.table', { pinned, needs: need.size }, pinned);
-  judge(pinned, need, conductor, ocpdA, work);
+  evaluate(pinned, need, conductor, ocpdA, work);
   return pinned;
 }

@@ -19,8 +19,8 @@ import { tradeRank, type TradeSize } from '../units/tradeSize';
 import type { ComfortReason } from '../working/step';
 import type { Working } from '../working/worked';
 import type { ConductorChoice } from './chooseConductor';
-import type { Circuit, Stretch } from './circuitSchema';
-import { companyOf, type WayMember } from './company';
+import type { Circuit, Segment } from './circuitSchema';
+import { neighborsOf, type SharedSegment } from './neighbors';
 import type { RacewayFigures } from './figures';
 import type { SolveContext } from './solveContext';
 import { isNipple } from './stations';
@@ -31,7 +31,7 @@ interface Contents {
   readonly areaIn2: number;
   /** The one ground of all circuits in the raceway (250.122(C)). */
   readonly ground: WireSize;
-  readonly others: readonly WayMember[];
+  readonly others: readonly SharedSegment[];
 }
 
 /** A pull is taken to be hard past these. */
@@ -40,12 +40,12 @@ const BENDS_DEG = 180;
 const LONG_FT = 100;
 const STIFF: WireSize = '4';
 
-/** Everything in one raceway: the circuit's conductors, those of its company, and one ground for all. */
+/** Everything in one raceway: the circuit's conductors, those of its neighbors, and one ground for all. */
 function contents(
   circuit: Circuit,
   conductor: ConductorChoice,
   ground: WireSize,
-  others: readonly WayMember[],
+  others: readonly SharedSegment[],
   code: Edition,
 ): Contents {
   const shared = others.reduce<WireSize>((most, each) => largerSize(most, each.ground ?? most), ground);
@@ -63,11 +63,11 @@ function contents(
 }
 
 /** Why a size up would spare a hard pull; "none" where the smallest pulls well. */
-function comfortReason(fillPct: number, size: WireSize, stretch: Stretch): ComfortReason {
+function comfortReason(fillPct: number, size: WireSize, segment: Segment): ComfortReason {
   if (fillPct > FULL_PCT) return 'full';
   if (sizeRank(size) >= sizeRank(STIFF)) return 'stiff';
-  if (stretch.bendsDeg > BENDS_DEG) return 'bends';
-  return stretch.lengthFt > LONG_FT ? 'long' : 'none';
+  if (segment.bendsDeg > BENDS_DEG) return 'bends';
+  return segment.lengthFt > LONG_FT ? 'long' : 'none';
 }
 
 /** Records the area of what is in the raceway, and whose it is where circuits share it. */
@@ -107,25 +107,25 @@ function recordLimit(
   });
 }
 
-/** The raceway of one stretch by fill, with what the house practice takes; null for a cable. */
+/** The raceway of one segment by fill, with what the house practice takes; null for a cable. */
 export function figureRaceway(
-  stretch: Stretch,
+  segment: Segment,
   circuit: Circuit,
   conductor: ConductorChoice,
   ground: WireSize,
-  { code, practices, company = {} }: Pick<SolveContext, 'code' | 'practices' | 'company'>,
+  { code, practices, neighbors = {} }: Pick<SolveContext, 'code' | 'practices' | 'neighbors'>,
   work: Working,
 ): RacewayFigures | null {
-  const { raceway: type } = METHODS[stretch.method];
+  const { raceway: type } = METHODS[segment.method];
   if (type === null) return null;
-  const held = contents(circuit, conductor, ground, companyOf(stretch, 'raceway', company), code);
+  const held = contents(circuit, conductor, ground, neighborsOf(segment, 'raceway', neighbors), code);
   const { conductors, areaIn2 } = held;
-  const nipple = isNipple(circuit.run, circuit.run.indexOf(stretch));
+  const nipple = isNipple(circuit.run, circuit.run.indexOf(segment));
   const limit = fillLimit(code, conductors, nipple);
   recordContents(held, { size: conductor.size, insulation: circuit.insulation }, work);
-  recordLimit({ conductors, nipple, lengthFt: stretch.lengthFt, limitPct: limit * 100 }, work);
+  recordLimit({ conductors, nipple, lengthFt: segment.lengthFt, limitPct: limit * 100 }, work);
   const legal =
-    legalTrade(type, areaIn2, conductors, code, nipple) ?? largest(type, areaIn2, stretch.method, code, work);
+    legalTrade(type, areaIn2, conductors, code, nipple) ?? largest(type, areaIn2, segment.method, code, work);
   work.step(
     'raceway.legal',
     'raceway.size',
@@ -136,22 +136,22 @@ export function figureRaceway(
     },
   );
   const legalFillPct = fillPercent(legal.row, areaIn2);
-  const reason = comfortReason(legalFillPct, conductor.size, stretch);
+  const reason = comfortReason(legalFillPct, conductor.size, segment);
   const comfort = reason === 'none' ? legal.trade : nextTrade(type, legal.trade, code);
   const taken = takeTrade(circuit, practices, legal.trade, comfort, reason, work);
   const row = code.tables.raceways.types[type][taken] ?? legal.row;
   const fillPct = fillPercent(row, areaIn2);
-  bendsAndJam(stretch, circuit, conductor, conductors, row.insideIn, taken, code, work);
+  bendsAndJam(segment, circuit, conductor, conductors, row.insideIn, taken, code, work);
   if (circuit.pins.trade !== undefined && !fits(row, areaIn2, conductors, nipple)) {
     work.found('stop', 'raceway.fill', 'raceway.fill', {
-      method: stretch.method,
+      method: segment.method,
       trade: taken,
       fillPct,
       limitPct: limit * 100,
     });
   }
   return {
-    method: stretch.method,
+    method: segment.method,
     legal: legal.trade,
     comfort,
     comfortReason: reason,
@@ -200,7 +200,7 @@ function largest(
 }
 
 function bendsAndJam(
-  stretch: Stretch,
+  segment: Segment,
   circuit: Circuit,
   { size, wires }: ConductorChoice,
   conductors: number,
@@ -210,25 +210,25 @@ function bendsAndJam(
   work: Working,
 ): void {
   const limit = code.parameters.bendLimitDeg;
-  if (stretch.bendsDeg > 0) {
+  if (segment.bendsDeg > 0) {
     work.step(
       'raceway.bends',
       limit.cite,
-      { degrees: stretch.bendsDeg, limit: limit.value },
-      stretch.bendsDeg,
+      { degrees: segment.bendsDeg, limit: limit.value },
+      segment.bendsDeg,
       {
         by: limit,
-        method: stretch.method,
+        method: segment.method,
       },
     );
   }
-  if (stretch.bendsDeg > limit.value) {
+  if (segment.bendsDeg > limit.value) {
     work.found(
       'stop',
       'raceway.bends',
       limit.cite,
-      { degrees: stretch.bendsDeg, limit: limit.value },
-      stretch.method,
+      { degrees: segment.bendsDeg, limit: limit.value },
+      segment.method,
     );
   }
   if (wires !== 3 || conductors > 4) return;

@@ -9,10 +9,10 @@ import type { GroundNeed } from '../rules/equipmentGround';
 import type { OcpdChoice } from '../rules/branchOcpd';
 import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
-import type { AnyFinding, Link } from '../findings/finding';
+import type { AnyFinding, FigureKey } from '../findings/finding';
 import type { AnyStep, ComfortReason } from '../working/step';
 
-/** The raceway of one stretch. */
+/** The raceway of one segment. */
 export interface RacewayFigures {
   readonly method: MethodId;
   /** The smallest by rule. */
@@ -33,12 +33,12 @@ export interface RacewayFigures {
   readonly limitPct: number;
 }
 
-/** The figures of one stretch. */
-export interface StretchFigures {
+/** The figures of one segment. */
+export interface SegmentFigures {
   readonly method: MethodId;
   readonly terms: AmpacityTerms;
   readonly verdict: ConductorVerdict;
-  /** The size that this stretch by itself would take; null where none does. */
+  /** The size that this segment by itself would take; null where none does. */
   readonly least: WireSize | null;
   readonly cable: CableConstruction | null;
   readonly raceway: RacewayFigures | null;
@@ -67,7 +67,7 @@ export interface CircuitFigures {
   /** The least size that passes every test, before drop and pins; null where none does. */
   readonly leastSize: WireSize | null;
   readonly raisedForDrop: boolean;
-  /** The stretch that asked for the size, by position. */
+  /** The segment that asked for the size, by position. */
   readonly governing: number;
   /** Smallest final ampacity along the run. */
   readonly ampacityA: number;
@@ -76,7 +76,7 @@ export interface CircuitFigures {
   readonly ground: GroundNeed;
   /** The ground that is counted on: pinned, or as needed. */
   readonly groundTaken: WireSize;
-  readonly stretches: readonly StretchFigures[];
+  readonly segmentes: readonly SegmentFigures[];
   /** The raceway that asks for the largest trade size; null on a run of cable. */
   readonly raceway: RacewayFigures | null;
   readonly drop: DropFigures;
@@ -86,7 +86,7 @@ export interface CircuitFigures {
 }
 
 /** The working of one figure: steps in order. */
-type Workings = Readonly<Record<Link, readonly AnyStep[]>>;
+type Workings = Readonly<Record<FigureKey, readonly AnyStep[]>>;
 
 /** A circuit solved: figures, workings and findings. */
 export interface SolvedCircuit {

@@ -1,4 +1,4 @@
-import type { Place } from '../code/methods';
+import type { Environment } from '../code/methods';
 import type { DesignTemperatures } from './designTemperatures';
 import type { Practices } from './practices';
 
@@ -22,8 +22,8 @@ export const USUAL_DESIGN: DesignTemperatures = { outdoor: 38, attic: 50, garage
 /** Indoors and in the ground the tables' own 30 °C holds. */
 const TABLE_C = 30;
 
-/** The ambient that a stretch in a place starts with. */
-export const designAmbient = (design: DesignTemperatures, place: Place): number =>
+/** The ambient that a segment in a place starts with. */
+export const designAmbient = (design: DesignTemperatures, place: Environment): number =>
   place === 'indoor' || place === 'underground' || place === 'damp'
     ? TABLE_C
     : design[place === 'corrosive' ? 'outdoor' : place];

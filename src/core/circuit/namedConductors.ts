@@ -1,6 +1,6 @@
 import { METHODS } from '../code/methods';
 import type { WireSize } from '../units/wireSize';
-import type { StretchFigures, CircuitFigures } from './figures';
+import type { SegmentFigures, CircuitFigures } from './figures';
 
 /** One conductor by the letters of its insulation. */
 export interface NamedConductor {
@@ -28,16 +28,16 @@ const cableHots = (volts: number, wires: number, neutral: boolean, size: WireSiz
   ];
 };
 
-/** The conductors of one stretch, hots first and the ground last. */
-export function stretchConductors(
-  stretch: StretchFigures,
+/** The conductors of one segment, hots first and the ground last. */
+export function segmentConductors(
+  segment: SegmentFigures,
   figures: CircuitFigures,
 ): readonly NamedConductor[] {
   const { size, groundTaken, load } = figures;
-  if (METHODS[stretch.method].kind === 'cable') {
-    const egc = stretch.cable?.egc ?? groundTaken;
+  if (METHODS[segment.method].kind === 'cable') {
+    const egc = segment.cable?.egc ?? groundTaken;
     return [
-      ...cableHots(load.volts, stretch.cable?.wires ?? figures.wires, load.neutral, size),
+      ...cableHots(load.volts, segment.cable?.wires ?? figures.wires, load.neutral, size),
       { letters: 'BARE', size: egc, note: '' },
     ];
   }

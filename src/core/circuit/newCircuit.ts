@@ -1,10 +1,10 @@
 import { applianceTitle, type Appliance } from '../appliances/registry';
-import { METHODS, type MethodId, type Place } from '../code/methods';
+import { METHODS, type MethodId, type Environment } from '../code/methods';
 import { designAmbient, USUAL_DESIGN } from './jobDefaults';
-import type { Circuit, Stretch } from './circuitSchema';
+import type { Circuit, Segment } from './circuitSchema';
 
-/** Height at which a stretch is drawn until somebody says otherwise, feet above grade. */
-const PLACE_HEIGHT_FT: Readonly<Record<Place, number>> = {
+/** Height at which a segment is drawn until somebody says otherwise, feet above grade. */
+const PLACE_HEIGHT_FT: Readonly<Record<Environment, number>> = {
   indoor: 8,
   attic: 10,
   garage: 8,
@@ -18,21 +18,21 @@ const PLACE_HEIGHT_FT: Readonly<Record<Place, number>> = {
 const DIRECT_BURIAL_FT = -2;
 
 /** Height at which a method is drawn in a place until somebody says otherwise, feet above grade. */
-export const usualHeightFt = (place: Place, method: MethodId): number =>
+export const usualHeightFt = (place: Environment, method: MethodId): number =>
   place === 'underground' && METHODS[method].kind === 'cable' ? DIRECT_BURIAL_FT : PLACE_HEIGHT_FT[place];
 
 /** Where an appliance meets the wiring until somebody says otherwise, feet above grade. */
 const OUTLET_HEIGHT_FT = 4;
 const PANEL_HEIGHT_FT = 5;
 
-/** A stretch in a place, with the ambient that the job expects there and the height that it commonly has. */
-export const newStretch = (
+/** A segment in a place, with the ambient that the job expects there and the height that it commonly has. */
+export const newSegment = (
   id: string,
   method: MethodId,
   lengthFt: number,
-  place: Place,
+  place: Environment,
   design = USUAL_DESIGN,
-): Stretch => ({
+): Segment => ({
   id,
   method,
   lengthFt,
@@ -44,8 +44,8 @@ export const newStretch = (
   endHeightFt: OUTLET_HEIGHT_FT,
 });
 
-/** A circuit as it starts: one stretch, nothing pinned, terminals taken as unmarked until they were seen. */
-export const newCircuit = (id: string, appliance: Appliance, run: readonly Stretch[]): Circuit => ({
+/** A circuit as it starts: one segment, nothing pinned, terminals taken as unmarked until they were seen. */
+export const newCircuit = (id: string, appliance: Appliance, run: readonly Segment[]): Circuit => ({
   id,
   name: applianceTitle(appliance),
   appliance,

@@ -10,7 +10,7 @@ const larger = (size: WireSize, { run, wires, code }: ConductorCase): WireSize |
 
 /**
  * The least size at or above `least` whose drop is within the circuit's limit, or the largest that can be
- * had in every stretch. Without a limit the size stays.
+ * had in every segment. Without a limit the size stays.
  */
 export function raiseForDrop(about: ConductorCase, least: WireSize): WireSize {
   const { circuit, load, code, work } = about;

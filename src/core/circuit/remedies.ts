@@ -14,11 +14,11 @@ const MOST = 4;
 const MOST_METHODS = 2;
 
 const stops = ({ findings }: SolvedCircuit): Set<string> =>
-  new Set(findings.filter(({ standing }) => standing === 'stop').map(({ code }) => code));
+  new Set(findings.filter(({ severity }) => severity === 'stop').map(({ code }) => code));
 
 /** Whether a change cleared the finding and brought no stop that was not there before. */
 function clears(finding: AnyFinding, had: ReadonlySet<string>, after: SolvedCircuit): boolean {
-  if (after.findings.some(({ code, standing }) => code === finding.code && standing !== 'note')) return false;
+  if (after.findings.some(({ code, severity }) => code === finding.code && severity !== 'note')) return false;
   for (const stop of stops(after)) if (!had.has(stop)) return false;
   return true;
 }
@@ -27,10 +27,10 @@ function describe(candidate: Candidate, finding: AnyFinding, after: SolvedCircui
   const { kind, circuit } = candidate;
   const { figures } = after;
   const { size, metal } = figures;
-  const at = finding.stretch ?? 0;
+  const at = finding.segment ?? 0;
   switch (kind) {
     case 'free-size':
-      return { kind, size, metal, what: figures.stretches[at]?.cable?.name ?? '' };
+      return { kind, size, metal, what: figures.segmentes[at]?.cable?.name ?? '' };
     case 'free-breaker':
       return { kind, ocpdA: figures.ocpd.ratingA };
     case 'free-ground':
@@ -42,7 +42,7 @@ function describe(candidate: Candidate, finding: AnyFinding, after: SolvedCircui
         kind,
         method: circuit.run[at]?.method ?? 'emt',
         size,
-        trade: figures.stretches[at]?.raceway?.taken ?? null,
+        trade: figures.segmentes[at]?.raceway?.taken ?? null,
       };
     case 'setting':
     case 'guard-setting':
@@ -85,7 +85,7 @@ export function remediesFor(
   context: SolveContext,
   prices: PriceList,
 ): readonly Remedy[] {
-  if (finding.standing === 'note') return [];
+  if (finding.severity === 'note') return [];
   const base = circuitPrice(circuit.run, before.figures, prices);
   const had = stops(before);
   const found: Remedy[] = [];

@@ -1,10 +1,10 @@
 import type { PlateChangeKind } from '../appliances/family';
 import { applianceChanges } from '../appliances/registry';
-import { allowedIn, isWet, type MethodId, type Place } from '../code/methods';
+import { allowedIn, isWet, type MethodId, type Environment } from '../code/methods';
 import type { Site } from '../protection/siteSchema';
 import { sizeRank, WIRE_SIZES } from '../units/wireSize';
 import type { AnyFinding, FindingCode } from '../findings/finding';
-import type { Circuit, Pins, Stretch } from './circuitSchema';
+import type { Circuit, Pins, Segment } from './circuitSchema';
 import type { RemedyChange, SiteFix } from './remedy';
 
 /** A change worth trying. Its figures are read off once it was solved. */
@@ -32,31 +32,31 @@ const freeBreaker = free('ocpdA', 'free-breaker');
 const freeGround = free('egc', 'free-ground');
 const freeTrade = free('trade', 'free-trade');
 
-const inStretches = (
+const inSegmentes = (
   circuit: Circuit,
   finding: AnyFinding,
-  change: (stretch: Stretch) => readonly Stretch[],
+  change: (segment: Segment) => readonly Segment[],
 ): Circuit => ({
   ...circuit,
-  run: circuit.run.flatMap((stretch, index) =>
-    finding.stretch === undefined || finding.stretch === index ? change(stretch) : [stretch],
+  run: circuit.run.flatMap((segment, index) =>
+    finding.segment === undefined || finding.segment === index ? change(segment) : [segment],
   ),
 });
 
 /** Methods worth trying in the place of another, cheapest way of working first. */
 const INSTEAD: readonly MethodId[] = ['mc', 'emt', 'pvc40', 'uf-b', 'pvc80'];
 
-const mayRun = (method: MethodId, place: Place): boolean => {
+const mayRun = (method: MethodId, place: Environment): boolean => {
   if (isWet(place) || place === 'damp') return allowedIn(method, place) === 'yes';
   return method !== 'uf-b' && method !== 'pvc80';
 };
 
 const otherMethod: Try = (circuit, finding) => {
-  const at = circuit.run[finding.stretch ?? 0];
+  const at = circuit.run[finding.segment ?? 0];
   if (at === undefined) return [];
   return INSTEAD.filter((method) => method !== at.method && mayRun(method, at.place)).map((method) => ({
     kind: 'method',
-    circuit: inStretches(circuit, finding, (stretch) => [{ ...stretch, method }]),
+    circuit: inSegmentes(circuit, finding, (segment) => [{ ...segment, method }]),
   }));
 };
 
@@ -78,12 +78,12 @@ const marked75: Try = (circuit) => [
   { kind: 'marked-75', circuit: without({ ...circuit, terminals: { panel: 75, load: 75 } }, 'size') },
 ];
 
-/** Whether a stretch has company that it could do without. */
-const isCrowded = ({ currentCarrying, shares }: Stretch): boolean =>
+/** Whether a segment has neighbors that it could do without. */
+const isCrowded = ({ currentCarrying, shares }: Segment): boolean =>
   currentCarrying !== null || shares?.raceway !== undefined || shares?.bundle !== undefined;
 
-/** A stretch in a raceway and a bundle of its own; the trench may be shared all the same. */
-const byItself = ({ shares, ...rest }: Stretch): Stretch => ({
+/** A segment in a raceway and a bundle of its own; the trench may be shared all the same. */
+const byItself = ({ shares, ...rest }: Segment): Segment => ({
   ...rest,
   currentCarrying: null,
   ...(shares?.trench !== undefined && { shares: { trench: shares.trench } }),
@@ -91,18 +91,18 @@ const byItself = ({ shares, ...rest }: Stretch): Stretch => ({
 
 const spreadOut: Try = (circuit, finding) =>
   circuit.run.some(isCrowded)
-    ? [{ kind: 'spread-out', circuit: inStretches(circuit, finding, (stretch) => [byItself(stretch)]) }]
+    ? [{ kind: 'spread-out', circuit: inSegmentes(circuit, finding, (segment) => [byItself(segment)]) }]
     : [];
 
 /** A pull box halves the bends between two pull points. */
 const pullPoint: Try = (circuit, finding) => [
   {
     kind: 'pull-point',
-    circuit: inStretches(circuit, finding, (stretch) => {
-      const half = { ...stretch, lengthFt: stretch.lengthFt / 2, bendsDeg: stretch.bendsDeg / 2 };
+    circuit: inSegmentes(circuit, finding, (segment) => {
+      const half = { ...segment, lengthFt: segment.lengthFt / 2, bendsDeg: segment.bendsDeg / 2 };
       return [
-        { ...half, endHeightFt: stretch.heightFt },
-        { ...half, id: `${stretch.id}-b` },
+        { ...half, endHeightFt: segment.heightFt },
+        { ...half, id: `${segment.id}-b` },
       ];
     }),
   },

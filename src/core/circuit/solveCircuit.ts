@@ -1,24 +1,24 @@
 import { outletChoice } from '../protection/outlet';
-import { roomOf, voltsToGround, type OutletFacts } from '../protection/outletFacts';
+import { locationOf, voltsToGround, type OutletFacts } from '../protection/outletFacts';
 import { isCable } from '../rules/conductorSize';
 import { applianceLoad, applianceOutlet } from '../appliances/registry';
 import type { Edition } from '../code/edition';
 import type { LoadModel } from '../appliances/family';
 import { branchOcpd, type OcpdChoice } from '../rules/branchOcpd';
 import { equipmentGround } from '../rules/equipmentGround';
-import { LINKS, type AnyFinding, type Link } from '../findings/finding';
+import { FIGURE_KEYS, type AnyFinding, type FigureKey } from '../findings/finding';
 import { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
 import { chooseConductor, type ConductorChoice } from './chooseConductor';
 import { conductorCase } from './conductorCase';
-import type { CircuitFigures, RacewayFigures, SolvedCircuit, StretchFigures } from './figures';
+import type { CircuitFigures, RacewayFigures, SolvedCircuit, SegmentFigures } from './figures';
 import { figureDrop } from './figureDrop';
 import { figureGround } from './figureGround';
 import { figureRaceway, governingRaceway } from './figureRaceway';
 import { figureSupports } from './figureSupports';
 import type { SolveContext } from './solveContext';
 
-type Desk = Readonly<Record<Link, Working>>;
+type Desk = Readonly<Record<FigureKey, Working>>;
 
 const desk = (code: Edition): Desk => ({
   load: new Working(code, 'load'),
@@ -60,13 +60,13 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     { ocpdA: ocpd.ratingA, leastGround: load.leastGround },
     at.ground,
   );
-  const raceways = circuit.run.map((stretch, index) => {
-    at.raceway.stretch = index;
-    return figureRaceway(stretch, circuit, conductor, groundTaken, context, at.raceway);
+  const raceways = circuit.run.map((segment, index) => {
+    at.raceway.segment = index;
+    return figureRaceway(segment, circuit, conductor, groundTaken, context, at.raceway);
   });
-  at.raceway.stretch = undefined;
+  at.raceway.segment = undefined;
   const drop = figureDrop(circuit, load, size, code, at.drop);
-  const stretches = figureStretches(circuit, conductor, raceways, drop.perStretch, { code, practices });
+  const segmentes = figureSegmentes(circuit, conductor, raceways, drop.perSegment, { code, practices });
   const facts = outletFacts(circuit, load, ocpd, { survey, practices });
   const last = circuit.run.at(-1);
   const arriving = { size, ground: groundTaken, cable: last !== undefined && isCable(last.method) };
@@ -83,11 +83,11 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     leastSize,
     raisedForDrop: conductor.raisedForDrop,
     governing: conductor.governing,
-    ampacityA: Math.min(...stretches.map(({ verdict }) => verdict.finalA)),
+    ampacityA: Math.min(...segmentes.map(({ verdict }) => verdict.finalA)),
     wires: conductor.wires,
     ground: need,
     groundTaken,
-    stretches,
+    segmentes,
     raceway: governingRaceway(raceways),
     drop: drop.figures,
     outlet,
@@ -96,18 +96,18 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
   return { figures, workings: workings(at), findings: findings(at) };
 }
 
-function figureStretches(
+function figureSegmentes(
   { run }: Circuit,
   conductor: ConductorChoice,
   raceways: readonly (RacewayFigures | null)[],
   dropV: readonly number[],
   { code, practices }: Pick<SolveContext, 'code' | 'practices'>,
-): readonly StretchFigures[] {
-  return run.flatMap((stretch, index) => {
-    const each = conductor.stretches[index];
+): readonly SegmentFigures[] {
+  return run.flatMap((segment, index) => {
+    const each = conductor.segmentes[index];
     if (each === undefined) return [];
     const raceway = raceways[index] ?? null;
-    const supports = figureSupports(stretch, raceway?.taken ?? null, practices, code);
+    const supports = figureSupports(segment, raceway?.taken ?? null, practices, code);
     return [{ ...each, raceway, dropV: dropV[index] ?? 0, supports }];
   });
 }
@@ -124,7 +124,7 @@ function outletFacts(
     load,
     ocpdA: ratingA,
     poles,
-    room: roomOf(needs, site, run.at(-1)?.place ?? 'indoor'),
+    room: locationOf(needs, site, run.at(-1)?.place ?? 'indoor'),
     site,
     survey,
     practices,
@@ -146,6 +146,6 @@ const workings = (at: Desk): SolvedCircuit['workings'] => ({
 
 const findings = (at: Desk): readonly AnyFinding[] => {
   const all: AnyFinding[] = [];
-  for (const link of LINKS) for (const finding of at[link].findings) all.push(finding);
+  for (const link of FIGURE_KEYS) for (const finding of at[link].findings) all.push(finding);
   return all;
 };

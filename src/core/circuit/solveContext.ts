@@ -1,6 +1,6 @@
 import type { Edition } from '../code/edition';
 import type { JobSurvey } from '../protection/outletFacts';
-import type { Companies } from './company';
+import type { Neighbors } from './neighbors';
 import type { Practices } from './practices';
 
 /** What a circuit is solved under: the code in force with its local rules, and the house practices. */
@@ -9,6 +9,6 @@ export interface SolveContext {
   readonly practices: Practices;
   /** What of the job bears on protection: permit date and occupancy. */
   readonly survey: JobSurvey;
-  /** What else goes the way of each stretch, by the id of the stretch; nothing where it is left out. */
-  readonly company?: Companies;
+  /** What else goes the way of each segment, by the id of the segment; nothing where it is left out. */
+  readonly neighbors?: Neighbors;
 }

@@ -1,28 +1,28 @@
 import { METHODS } from '../code/methods';
-import type { Stretch } from './circuitSchema';
+import type { Segment } from './circuitSchema';
 import type { StationBetween } from '../code/routeKinds';
 
 /** What stands at a station of the run. */
 export type StationKind = 'panel' | StationBetween | 'appliance';
 
 /** What a station between two methods usually is: cable ends in a box, raceway goes on through a conduit body. */
-export const usualStation = (before: Stretch, after: Stretch): StationBetween =>
+export const usualStation = (before: Segment, after: Segment): StationBetween =>
   METHODS[before.method].kind === 'cable' || METHODS[after.method].kind === 'cable' ? 'box' : 'body';
 
 /** What stands at each station of a run, from the panel to the appliance. */
-export const stationKinds = (run: readonly Stretch[]): readonly StationKind[] => [
+export const stationKinds = (run: readonly Segment[]): readonly StationKind[] => [
   'panel',
-  ...run.map((stretch, index): StationKind => {
+  ...run.map((segment, index): StationKind => {
     const after = run[index + 1];
-    return after === undefined ? 'appliance' : (stretch.end?.kind ?? usualStation(stretch, after));
+    return after === undefined ? 'appliance' : (segment.end?.kind ?? usualStation(segment, after));
   }),
 ];
 
 /** Letter of a station by its position: A at the panel. */
 export const stationLetter = (index: number): string => String.fromCharCode('A'.charCodeAt(0) + index);
 
-/** A stretch by its two stations: "B to C". */
-export const stretchSpan = (index: number): string =>
+/** A segment by its two stations: "B to C". */
+export const segmentSpan = (index: number): string =>
   `${stationLetter(index)} to ${stationLetter(index + 1)}`;
 
 /** Stations that are enclosures, between which a raceway may be a nipple. */
@@ -31,10 +31,10 @@ const ENCLOSURES: readonly StationKind[] = ['panel', 'box', 'pull-box', 'disconn
 /** Longest raceway between two enclosures that is a nipple, feet (Ch. 9 Table 1 Note 4). */
 const NIPPLE_FT = 2;
 
-/** Whether a stretch is a nipple: filled to 60 %, its conductors not adjusted (310.15(C)(1)(b)). */
-export function isNipple(run: readonly Stretch[], index: number): boolean {
-  const stretch = run[index];
-  if (stretch === undefined || METHODS[stretch.method].raceway === null || stretch.lengthFt > NIPPLE_FT) {
+/** Whether a segment is a nipple: filled to 60 %, its conductors not adjusted (310.15(C)(1)(b)). */
+export function isNipple(run: readonly Segment[], index: number): boolean {
+  const segment = run[index];
+  if (segment === undefined || METHODS[segment.method].raceway === null || segment.lengthFt > NIPPLE_FT) {
     return false;
   }
   const kinds = stationKinds(run);

@@ -1,8 +1,8 @@
 import type { WireSize } from '../units/wireSize';
 import type { GroundFaultRuleId } from './groundFaultRules';
-import type { MethodId, Place } from './methods';
+import type { MethodId, Environment } from './methods';
 import type { Parameters } from './parameters';
-import type { Room } from './rooms';
+import type { Location } from './locations';
 
 /** Figures of a rule that a local amendment may set otherwise. */
 const NUMBERS = {
@@ -24,10 +24,10 @@ export type AmendmentChange =
   | { readonly kind: AmendedNumber; readonly value: number }
   | { readonly kind: 'hvac-exempt-until'; readonly date: string }
   | { readonly kind: 'strike-gfci'; readonly rule: GroundFaultRuleId }
-  | { readonly kind: 'require-gfci'; readonly room: Room }
+  | { readonly kind: 'require-gfci'; readonly room: Location }
   | { readonly kind: 'exempt-gfci'; readonly load: string }
   | { readonly kind: 'no-arc-fault' }
-  | { readonly kind: 'forbid-method'; readonly method: MethodId; readonly place: Place | 'anywhere' }
+  | { readonly kind: 'forbid-method'; readonly method: MethodId; readonly place: Environment | 'anywhere' }
   | { readonly kind: 'requirement'; readonly text: string };
 
 /** A local rule laid over an edition, with where it was found and when. */
@@ -43,12 +43,12 @@ export interface Amendment {
 /** What local rules add to an edition besides its figures; each remembers the amendment that set it. */
 export interface LocalRules {
   readonly struck: ReadonlyMap<GroundFaultRuleId, string>;
-  readonly gfciRooms: readonly { readonly room: Room; readonly by: string }[];
+  readonly gfciRooms: readonly { readonly room: Location; readonly by: string }[];
   readonly exempt: readonly { readonly load: string; readonly by: string }[];
   readonly noArcFault: string | undefined;
   readonly forbidden: readonly {
     readonly method: MethodId;
-    readonly place: Place | 'anywhere';
+    readonly place: Environment | 'anywhere';
     readonly by: string;
   }[];
   readonly requirements: readonly { readonly text: string; readonly by: string }[];

@@ -1,7 +1,7 @@
 import type { Citation, SectionKey } from './sections';
 import type { RacewayType, SupportKind, Surround, TemperatureColumn } from './tables/shapes';
 
-/** Wiring methods that a stretch may be run in. */
+/** Wiring methods that a segment may be run in. */
 export const METHOD_IDS = [
   'nm-b',
   'uf-b',
@@ -20,10 +20,18 @@ export const METHOD_IDS = [
 /** Id of a wiring method. */
 export type MethodId = (typeof METHOD_IDS)[number];
 
-/** Where a stretch runs. */
-export const PLACES = ['indoor', 'attic', 'garage', 'damp', 'outdoor', 'underground', 'corrosive'] as const;
-/** Where a stretch runs, as the rules tell places apart. */
-export type Place = (typeof PLACES)[number];
+/** Where a segment runs. */
+export const ENVIRONMENTS = [
+  'indoor',
+  'attic',
+  'garage',
+  'damp',
+  'outdoor',
+  'underground',
+  'corrosive',
+] as const;
+/** Where a segment runs, as the rules tell places apart. */
+export type Environment = (typeof ENVIRONMENTS)[number];
 
 /** Whether a method may be in a place: by rule, or only if the authority or a listing says so. */
 type Allowed = 'yes' | 'no' | 'ask';
@@ -192,9 +200,9 @@ export const methodCitation = (citation: Citation, method: MethodId): Citation =
 });
 
 /** Whether a method may be in a place; rooms that are dry take every method. */
-export const allowedIn = (method: MethodId, place: Place): Allowed =>
+export const allowedIn = (method: MethodId, place: Environment): Allowed =>
   place === 'indoor' || place === 'attic' || place === 'garage' ? 'yes' : METHODS[method][place];
 
 /** Whether a place is wet for the insulation of conductors; where it is corrosive it counts as wet. */
-export const isWet = (place: Place): boolean =>
+export const isWet = (place: Environment): boolean =>
   place === 'outdoor' || place === 'underground' || place === 'corrosive';

@@ -1,5 +1,5 @@
 import type { WireSize } from '../units/wireSize';
-import type { Room } from './rooms';
+import type { Location } from './locations';
 import type { SectionKey } from './sections';
 
 /** A figure of a rule that an edition or a place may set otherwise. */
@@ -31,7 +31,10 @@ export const parameters2023 = {
   /** Whether receptacles for vehicles above 125 V / 50 A single phase need personnel protection as well. */
   evReceptacleGfciAll: sure<boolean>(true, 'gfci.ev-receptacle'),
   /** Places in which a hard-wired outlet of up to `hardwiredGfciA` needs protection. */
-  hardwiredGfciPlaces: sure<readonly Room[]>(['outdoor', 'garage', 'accessory', 'boathouse'], 'gfci.outdoor'),
+  hardwiredGfciPlaces: sure<readonly Location[]>(
+    ['outdoor', 'garage', 'accessory', 'boathouse'],
+    'gfci.outdoor',
+  ),
   hardwiredGfciA: sure<number>(50, 'gfci.outdoor'),
   /** Up to this the outdoor rule is asked about, above `hardwiredGfciA`. */
   hardwiredGfciAskA: sure<number>(50, 'gfci.outdoor'),
@@ -78,7 +81,7 @@ export const parametersChanged2017: Partial<Parameters> = {
   smallestOcpd: sure<number>(15, 'breaker.standard'),
   evSettingCounts: unsure<boolean>(false, 'load.ev-setting'),
   evReceptacleGfciAll: sure<boolean>(false, 'gfci.ev-receptacle'),
-  hardwiredGfciPlaces: sure<readonly Room[]>([], 'gfci.outdoor'),
+  hardwiredGfciPlaces: sure<readonly Location[]>([], 'gfci.outdoor'),
   hvacExemptUntil: sure<string>('none', 'gfci.outdoor'),
   roomGfciTwoPole: sure<boolean>(false, 'gfci.place'),
   roomGfciMostA: sure<number>(20, 'gfci.place'),
@@ -93,7 +96,7 @@ export const parametersChanged2017: Partial<Parameters> = {
 /** What 2020 sets otherwise. */
 export const parametersChanged2020: Partial<Parameters> = {
   smallestOcpd: sure<number>(15, 'breaker.standard'),
-  hardwiredGfciPlaces: sure<readonly Room[]>(['outdoor'], 'gfci.outdoor'),
+  hardwiredGfciPlaces: sure<readonly Location[]>(['outdoor'], 'gfci.outdoor'),
   evFloorVA: sure<number>(0, 'service.ev'),
   hvacExemptUntil: unsure<string>('2023-01-01', 'gfci.outdoor'),
   hvacExemptVariable: unsure<boolean>(true, 'gfci.outdoor'),

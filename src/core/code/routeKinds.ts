@@ -1,15 +1,15 @@
 /** What circuits may share on their way: one raceway, one bundle or hole, one trench. */
-export const WAY_KINDS = ['raceway', 'bundle', 'trench'] as const;
-/** What circuits share on a stretch. */
-export type WayKind = (typeof WAY_KINDS)[number];
+export const SHARE_KINDS = ['raceway', 'bundle', 'trench'] as const;
+/** What circuits share on a segment. */
+export type ShareKind = (typeof SHARE_KINDS)[number];
 
-/** What may stand between two stretches. */
+/** What may stand between two segmentes. */
 export const STATION_KINDS = ['box', 'pull-box', 'body', 'coupling', 'disconnect'] as const;
-/** What stands between two stretches: a box with splices, a box or conduit body to pull at, a fitting, a disconnect. */
+/** What stands between two segmentes: a box with splices, a box or conduit body to pull at, a fitting, a disconnect. */
 export type StationBetween = (typeof STATION_KINDS)[number];
 
 /** What the way of a circuit needs besides wire, raceway and boxes. */
-export const WAY_FITTINGS = [
+export const ROUTE_FITTINGS = [
   'seal',
   'bushing',
   'plates',
@@ -20,4 +20,4 @@ export const WAY_FITTINGS = [
   'box-bond',
 ] as const;
 /** One thing that a way needs, planned until somebody leaves it out. */
-export type WayFitting = (typeof WAY_FITTINGS)[number];
+export type RouteFitting = (typeof ROUTE_FITTINGS)[number];

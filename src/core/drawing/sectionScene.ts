@@ -4,9 +4,9 @@ import { printLength } from '../units/length';
 import { printHeight } from '../units/height';
 import { feet } from '../units/quantity';
 import { practiceMarks } from '../circuit/figureSupports';
-import { stretchName } from '../wording/conductors';
+import { segmentName } from '../wording/conductors';
 import { alongPath } from '../route/alongPath';
-import type { SectionPoint, SectionStretch } from '../route/sectionGeometry';
+import type { SectionPoint, SectionSegment } from '../route/sectionGeometry';
 import type { LaidOut } from '../route/routeCase';
 
 /** A point of a drawing: feet along the run and feet above grade. */
@@ -42,13 +42,13 @@ const text = (layer: string, at: ScenePoint, words: string): SceneItem => ({
   text: words,
 });
 
-function supports(about: LaidOut, index: number, { path }: SectionStretch): SectionScene {
-  const stretch = about.circuit.run[index];
-  const figures = about.solved.figures.stretches[index];
-  if (stretch === undefined || figures === undefined) return [];
+function supports(about: LaidOut, index: number, { path }: SectionSegment): SectionScene {
+  const segment = about.circuit.run[index];
+  const figures = about.solved.figures.segmentes[index];
+  if (segment === undefined || figures === undefined) return [];
   const { practices, code } = about.context;
-  return practiceMarks(stretch, figures.raceway?.taken ?? null, practices, code).map((ft) => {
-    const { xFt, heightFt } = alongPath(path, ft / stretch.lengthFt).at;
+  return practiceMarks(segment, figures.raceway?.taken ?? null, practices, code).map((ft) => {
+    const { xFt, heightFt } = alongPath(path, ft / segment.lengthFt).at;
     return {
       kind: 'path',
       layer: 'SUPPORTS',
@@ -60,8 +60,8 @@ function supports(about: LaidOut, index: number, { path }: SectionStretch): Sect
   });
 }
 
-/** A dimension under a stretch: its two ends, a line between them, and the length of wire. */
-function dimension(lowestFt: number, { path }: SectionStretch, words: string): SectionScene {
+/** A dimension under a segment: its two ends, a line between them, and the length of wire. */
+function dimension(lowestFt: number, { path }: SectionSegment, words: string): SectionScene {
   const [from, to] = [path[0], path.at(-1)];
   if (from === undefined || to === undefined) return [];
   const y = lowestFt - DIMENSION_BELOW_FT;
@@ -88,8 +88,8 @@ function dimension(lowestFt: number, { path }: SectionStretch, words: string): S
 }
 
 /**
- * The section of a run as a drawing in feet: grade, the way of each stretch on a layer of its method, supports,
- * stations with their letters and heights, and the lengths of wire. Heights are not stretched.
+ * The section of a run as a drawing in feet: grade, the way of each segment on a layer of its method, supports,
+ * stations with their letters and heights, and the lengths of wire. Heights are not SEGMENTED__.
  */
 export function sectionScene(about: LaidOut): SectionScene {
   const { geometry, kinds, solved } = about;
@@ -105,16 +105,16 @@ export function sectionScene(about: LaidOut): SectionScene {
     },
     text('GRADE', [-2, 0.15], 'grade'),
   ];
-  for (const { index, stretch, figures } of about.stretches) {
-    const drawn = geometry.stretches[index];
+  for (const { index, segment, figures } of about.segmentes) {
+    const drawn = geometry.segmentes[index];
     if (drawn === undefined) continue;
-    const layer = methodName(stretch.method).toUpperCase().replaceAll(' ', '-');
+    const layer = methodName(segment.method).toUpperCase().replaceAll(' ', '-');
     const middle = alongPath(drawn.path, 0.5).at;
     items.push(
       { kind: 'path', layer, points: drawn.path.map(point) },
-      text(layer, [middle.xFt, middle.heightFt + TEXT_FT], stretchName(figures, solved.figures)),
+      text(layer, [middle.xFt, middle.heightFt + TEXT_FT], segmentName(figures, solved.figures)),
       ...supports(about, index, drawn),
-      ...dimension(lowest, drawn, printLength(feet(stretch.lengthFt))),
+      ...dimension(lowest, drawn, printLength(feet(segment.lengthFt))),
     );
   }
   for (const [at, { letter, xFt, heightFt }] of geometry.stations.entries()) {

@@ -1,13 +1,13 @@
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
-import type { MethodId, Place } from '../code/methods';
-import type { Occupancy, Room } from '../code/rooms';
+import type { MethodId, Environment } from '../code/methods';
+import type { Occupancy, Location } from '../code/locations';
 import type { Citation } from '../code/sections';
 import type { TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
 import type { OwnArticle } from '../code/ownArticles';
 
 /** The figures of a circuit in the order of the reasoning. */
-export const LINKS = [
+export const FIGURE_KEYS = [
   'load',
   'breaker',
   'conductor',
@@ -18,10 +18,10 @@ export const LINKS = [
   'protection',
 ] as const;
 /** One figure of the ladder. */
-export type Link = (typeof LINKS)[number];
+export type FigureKey = (typeof FIGURE_KEYS)[number];
 
 /** stop: a rule is broken; check: legal but doubtful; ask: maker or authority decides; note: for information. */
-export type Standing = 'stop' | 'check' | 'ask' | 'note';
+export type Severity = 'stop' | 'check' | 'ask' | 'note';
 
 /** What each finding was about, by its stable code. Its sentence is in core/wording. */
 export interface FindingData {
@@ -78,12 +78,12 @@ export interface FindingData {
   'terminal.unmarked': { size: WireSize; at75: WireSize };
   'egc.too-small': { has: WireSize; needs: WireSize; ocpdA: number };
   'egc.not-upsized': { has: WireSize; needs: WireSize; least: WireSize; size: WireSize };
-  'egc.insulated': { method: MethodId; place: Place };
-  'method.forbidden': { method: MethodId; place: Place };
-  'method.wet-location': { method: MethodId; place: Place };
+  'egc.insulated': { method: MethodId; place: Environment };
+  'method.forbidden': { method: MethodId; place: Environment };
+  'method.wet-location': { method: MethodId; place: Environment };
   'method.underground': { method: MethodId };
   'method.corrosive': { method: MethodId };
-  'method.ask-listing': { method: MethodId; place: Place };
+  'method.ask-listing': { method: MethodId; place: Environment };
   'raceway.fill': { method: MethodId; trade: TradeSize; fillPct: number; limitPct: number };
   'raceway.none': { method: MethodId; areaIn2: number };
   'raceway.jam': { trade: TradeSize; ratio: number };
@@ -102,8 +102,8 @@ export interface FindingData {
   'disconnect.rating': { ratingA: number; leastA: number };
   'disconnect.lockable': { ratingA: number };
   'disconnect.spa-emergency': { occupancy: Occupancy };
-  'gfci.required': { rule: GroundFaultRuleId; room: Room };
-  'gfci.contested': { rule: GroundFaultRuleId; room: Room; ocpdA: number };
+  'gfci.required': { rule: GroundFaultRuleId; room: Location };
+  'gfci.contested': { rule: GroundFaultRuleId; room: Location; ocpdA: number };
   'gfci.ask': { volts: number };
   'gfci.long-run': { ft: number; mostFt: number };
   'load.spa-pair': { feederA: number };
@@ -111,7 +111,7 @@ export interface FindingData {
   'gfci.neutral-missing': { form: string };
   'gfci.neutral-bypassed': { form: string };
   'gfci.line-load-reversed': { form: string };
-  'afci.required': { room: Room };
+  'afci.required': { room: Location };
   'afci.ask': { ocpdA: number };
   'ident.green-as-ungrounded': { size: WireSize };
   'ident.white-hot-unmarked': { size: WireSize; cable: boolean };
@@ -127,12 +127,12 @@ export type FindingCode = keyof FindingData;
 /** A doubt or a broken rule, tied to the figure that it is about. */
 export interface Finding<C extends FindingCode = FindingCode> {
   readonly code: C;
-  readonly standing: Standing;
-  readonly link: Link;
+  readonly severity: Severity;
+  readonly link: FigureKey;
   readonly data: FindingData[C];
   readonly cite: Citation;
-  /** Which stretch of the run it is about, by position; undefined where it is about all of it. */
-  readonly stretch: number | undefined;
+  /** Which segment of the run it is about, by position; undefined where it is about all of it. */
+  readonly segment: number | undefined;
 }
 
 /** A finding of any kind, with its data tied to its code. */

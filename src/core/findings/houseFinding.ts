@@ -3,7 +3,7 @@ import type { Citation, SectionKey } from '../code/sections';
 import type { ServiceMethod } from '../code/serviceMethods';
 import type { RatingElement } from '../code/serviceMethods';
 import type { WireSize } from '../units/wireSize';
-import type { Standing } from './finding';
+import type { Severity } from './finding';
 
 /** What each finding about service or panel was about, by its stable code. Its sentence is in core/wording. */
 export interface HouseFindingData {
@@ -45,7 +45,7 @@ export type HouseFindingCode = keyof HouseFindingData;
 /** A finding about service or panel. */
 export interface HouseFinding<C extends HouseFindingCode = HouseFindingCode> {
   readonly code: C;
-  readonly standing: Standing;
+  readonly severity: Severity;
   readonly data: HouseFindingData[C];
   readonly cite: Citation;
 }
@@ -64,12 +64,12 @@ export class HouseFindings {
 
   /** Records a finding. */
   found<C extends HouseFindingCode>(
-    standing: Standing,
+    severity: Severity,
     code: C,
     section: SectionKey,
     data: HouseFindingData[C],
   ): void {
-    const finding: HouseFinding<C> = { code, standing, data, cite: cite(this.#code, section) };
+    const finding: HouseFinding<C> = { code, severity, data, cite: cite(this.#code, section) };
     // The compiler cannot see that a finding of one code is a member of the union.
     this.#all.push(finding as unknown as AnyHouseFinding);
   }

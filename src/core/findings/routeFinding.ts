@@ -1,11 +1,11 @@
 import { cite, type Edition } from '../code/edition';
-import { methodCitation, type MethodId, type Place } from '../code/methods';
+import { methodCitation, type MethodId, type Environment } from '../code/methods';
 import type { Citation, SectionKey } from '../code/sections';
 import type { BurialPlace } from '../code/burialPlaces';
 import type { TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
-import type { WayFitting } from '../code/routeKinds';
-import type { Standing } from './finding';
+import type { RouteFitting } from '../code/routeKinds';
+import type { Severity } from './finding';
 
 /** What each finding about the way of a circuit was about, by its stable code. Its sentence is in core/wording. */
 export interface RouteFindingData {
@@ -23,7 +23,7 @@ export interface RouteFindingData {
   'pull.sidewall': { lbPerFt: number; mostLbPerFt: number };
   'raceway.tight': { trade: TradeSize; fillPct: number; cable: string };
   'raceway.sleeve-full': { trade: TradeSize; fillPct: number; limitPct: number; cable: string };
-  'seal.missing': { from: Place; to: Place };
+  'seal.missing': { from: Environment; to: Environment };
   'bushing.missing': { size: WireSize };
   'nailplate.needed': { edgeIn: number };
   'ribbon.missing': { coverIn: number };
@@ -38,15 +38,15 @@ export interface RouteFindingData {
 /** Code of a finding about the way of a circuit. */
 export type RouteFindingCode = keyof RouteFindingData;
 
-/** A finding about the way of a circuit: about one stretch, or about the station at its end. */
+/** A finding about the way of a circuit: about one segment, or about the station at its end. */
 export interface RouteFinding<C extends RouteFindingCode = RouteFindingCode> {
   readonly code: C;
-  readonly standing: Standing;
+  readonly severity: Severity;
   readonly data: RouteFindingData[C];
   readonly cite: Citation;
-  readonly stretch: number;
+  readonly segment: number;
   /** The fitting that was left out, where that is the matter. */
-  readonly fitting: WayFitting | null;
+  readonly fitting: RouteFitting | null;
 }
 
 /** A finding of any code. */
@@ -61,23 +61,23 @@ export class RouteFindings {
     this.#code = code;
   }
 
-  /** Records a finding about a stretch, or the station at its end. */
+  /** Records a finding about a segment, or the station at its end. */
   found<C extends RouteFindingCode>(
-    standing: Standing,
+    severity: Severity,
     code: C,
     section: SectionKey,
-    stretch: number,
+    segment: number,
     data: RouteFindingData[C],
-    of: { readonly method?: MethodId; readonly fitting?: WayFitting } = {},
+    of: { readonly method?: MethodId; readonly fitting?: RouteFitting } = {},
   ): void {
     const plain = cite(this.#code, section);
     const where = of.method === undefined ? plain : methodCitation(plain, of.method);
     const finding: RouteFinding<C> = {
       code,
-      standing,
+      severity,
       data,
       cite: where,
-      stretch,
+      segment,
       fitting: of.fitting ?? null,
     };
     // The compiler cannot see that a finding of one code is a member of the union.

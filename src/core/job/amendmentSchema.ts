@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { GROUND_FAULT_RULES } from '../code/groundFaultRules';
-import { METHOD_IDS, PLACES } from '../code/methods';
-import { ROOMS } from '../code/rooms';
+import { METHOD_IDS, ENVIRONMENTS } from '../code/methods';
+import { LOCATIONS } from '../code/locations';
 import { WIRE_SIZES } from '../units/wireSize';
 
 const number = <K extends string>(kind: K, least: number, most: number) =>
@@ -19,13 +19,13 @@ const amendmentChangeSchema = z.discriminatedUnion('kind', [
   number('pool-disconnect-distance', 1, 50),
   z.strictObject({ kind: z.literal('hvac-exempt-until'), date: z.iso.date() }),
   z.strictObject({ kind: z.literal('strike-gfci'), rule: z.enum(GROUND_FAULT_RULES) }),
-  z.strictObject({ kind: z.literal('require-gfci'), room: z.enum(ROOMS) }),
+  z.strictObject({ kind: z.literal('require-gfci'), room: z.enum(LOCATIONS) }),
   z.strictObject({ kind: z.literal('exempt-gfci'), load: z.string().min(1).max(30) }),
   z.strictObject({ kind: z.literal('no-arc-fault') }),
   z.strictObject({
     kind: z.literal('forbid-method'),
     method: z.enum(METHOD_IDS),
-    place: z.enum([...PLACES, 'anywhere'] as const),
+    place: z.enum([...ENVIRONMENTS, 'anywhere'] as const),
   }),
   z.strictObject({ kind: z.literal('requirement'), text: z.string().min(1).max(300) }),
 ]);

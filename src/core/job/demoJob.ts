@@ -1,11 +1,11 @@
 import { USUAL_DESIGN } from '../circuit/jobDefaults';
 import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
-import type { Circuit, Stretch } from '../circuit/circuitSchema';
+import type { Circuit, Segment } from '../circuit/circuitSchema';
 import { DEMO_HOUSE, DEMO_PANEL } from './demoHouse';
 import { DEMO_JOB_ID } from './demoJobId';
 import type { Job } from './jobSchema';
 
-const stretch = (part: Omit<Stretch, 'currentCarrying' | 'bendsDeg'> & Partial<Stretch>): Stretch => ({
+const segment = (part: Omit<Segment, 'currentCarrying' | 'bendsDeg'> & Partial<Segment>): Segment => ({
   currentCarrying: null,
   bendsDeg: 0,
   ...part,
@@ -25,7 +25,7 @@ const circuit = (part: Pick<Circuit, 'id' | 'name' | 'appliance' | 'run'> & Part
 });
 
 /** The trench along the north side, which two circuits lie in. */
-const NORTH_TRENCH: Stretch['shares'] = { trench: 'north-trench' };
+const NORTH_TRENCH: Segment['shares'] = { trench: 'north-trench' };
 
 const CIRCUITS: readonly Circuit[] = [
   circuit({
@@ -33,7 +33,7 @@ const CIRCUITS: readonly Circuit[] = [
     name: 'EV charger, carport',
     appliance: { family: 'ev', nameplate: { outputAmps: 48, volts: 240, connection: 'hardwired' } },
     run: [
-      stretch({
+      segment({
         id: 'joists',
         method: 'nm-b',
         lengthFt: 62,
@@ -50,7 +50,7 @@ const CIRCUITS: readonly Circuit[] = [
     name: 'Kiln, studio',
     appliance: { family: 'load', nameplate: { amps: 48, continuousAmps: 48, volts: 240, neutral: false } },
     run: [
-      stretch({
+      segment({
         id: 'joists',
         method: 'mc',
         lengthFt: 31,
@@ -59,7 +59,7 @@ const CIRCUITS: readonly Circuit[] = [
         heightFt: 8,
         endHeightFt: 6,
       }),
-      stretch({
+      segment({
         id: 'trench',
         method: 'pvc80',
         lengthFt: 66,
@@ -70,7 +70,7 @@ const CIRCUITS: readonly Circuit[] = [
         endHeightFt: 5,
         shares: NORTH_TRENCH,
       }),
-      stretch({
+      segment({
         id: 'whip',
         method: 'lfnc',
         lengthFt: 6,
@@ -86,7 +86,7 @@ const CIRCUITS: readonly Circuit[] = [
     name: 'EV outlet, garage',
     appliance: { family: 'ev', nameplate: { outputAmps: 32, volts: 240, connection: 'receptacle' } },
     run: [
-      stretch({
+      segment({
         id: 'attic',
         method: 'nm-b',
         lengthFt: 34,
@@ -96,7 +96,7 @@ const CIRCUITS: readonly Circuit[] = [
         heightFt: 10,
         endHeightFt: 8,
       }),
-      stretch({
+      segment({
         id: 'wall',
         method: 'emt',
         lengthFt: 9,
@@ -123,7 +123,7 @@ const CIRCUITS: readonly Circuit[] = [
     },
     terminals: { panel: 75, load: 'unmarked' },
     run: [
-      stretch({
+      segment({
         id: 'yard',
         method: 'pvc40',
         lengthFt: 118,
@@ -141,7 +141,7 @@ const CIRCUITS: readonly Circuit[] = [
     name: 'Dust collector, workshop',
     appliance: { family: 'load', nameplate: { amps: 17, continuousAmps: 12, volts: 240, neutral: false } },
     run: [
-      stretch({
+      segment({
         id: 'cable',
         method: 'nm-b',
         lengthFt: 48,
@@ -164,7 +164,7 @@ const CIRCUITS: readonly Circuit[] = [
     name: 'Pond outlet, garden',
     appliance: { family: 'load', nameplate: { amps: 12, continuousAmps: 12, volts: 120, neutral: false } },
     run: [
-      stretch({
+      segment({
         id: 'house',
         method: 'nm-b',
         lengthFt: 22,
@@ -173,7 +173,7 @@ const CIRCUITS: readonly Circuit[] = [
         heightFt: 8,
         endHeightFt: 3,
       }),
-      stretch({
+      segment({
         id: 'garden',
         method: 'uf-b',
         lengthFt: 96,
@@ -190,7 +190,7 @@ const CIRCUITS: readonly Circuit[] = [
     appliance: { family: 'hot-tub', nameplate: { amps: 40, volts: 240, neutral: true, breakerA: 50 } },
     terminals: { panel: 75, load: 60 },
     run: [
-      stretch({
+      segment({
         id: 'wall',
         method: 'pvc40',
         lengthFt: 46,
@@ -208,7 +208,7 @@ const CIRCUITS: readonly Circuit[] = [
     name: 'Mini split, north wall',
     appliance: { family: 'mini-split', nameplate: { mca: 19, mocp: 30, volts: 240 } },
     run: [
-      stretch({
+      segment({
         id: 'joists',
         method: 'nm-b',
         lengthFt: 38,
@@ -217,7 +217,7 @@ const CIRCUITS: readonly Circuit[] = [
         heightFt: 8,
         endHeightFt: 5,
       }),
-      stretch({
+      segment({
         id: 'whip',
         method: 'lfnc',
         lengthFt: 6,
@@ -234,7 +234,7 @@ const CIRCUITS: readonly Circuit[] = [
     name: 'Range, kitchen',
     appliance: { family: 'range', nameplate: { kw: 12, volts: 240, connection: 'receptacle' } },
     run: [
-      stretch({
+      segment({
         id: 'joists',
         method: 'nm-b',
         lengthFt: 35,
@@ -254,7 +254,7 @@ const CIRCUITS: readonly Circuit[] = [
       nameplate: { hp: 1.5, volts: 240, submersible: true, controls: 'inside' },
     },
     run: [
-      stretch({
+      segment({
         id: 'trench',
         method: 'uf-b',
         lengthFt: 210,

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { designSchema } from '../circuit/designTemperatures';
 import { circuitSchema } from '../circuit/circuitSchema';
 import { practicesSchema } from '../circuit/practices';
-import { OCCUPANCIES } from '../code/rooms';
+import { OCCUPANCIES } from '../code/locations';
 import { panelSchema } from '../panel/panelSchema';
 import { houseSchema } from '../service/houseSchema';
 import { amendmentSchema } from './amendmentSchema';

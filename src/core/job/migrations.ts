@@ -14,12 +14,12 @@ export const JOB_VERSION = 4;
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** In version 0 a circuit was one stretch, with its method, length and place beside the nameplate. */
-const oneStretchToRun = (circuit: unknown): unknown => {
+/** In version 0 a circuit was one segment, with its method, length and place beside the nameplate. */
+const oneSegmentToRun = (circuit: unknown): unknown => {
   if (!isRecord(circuit) || 'run' in circuit) return circuit;
   const { method, lengthFt, place, ambientC, ...rest } = circuit;
-  const stretch = {
-    id: 'stretch-1',
+  const segment = {
+    id: 'segment-1',
     method,
     lengthFt,
     place: place ?? 'indoor',
@@ -29,7 +29,7 @@ const oneStretchToRun = (circuit: unknown): unknown => {
     heightFt: 8,
     endHeightFt: 4,
   };
-  return { ...rest, startHeightFt: 5, run: [stretch], answers: [] };
+  return { ...rest, startHeightFt: 5, run: [segment], answers: [] };
 };
 
 const NAMED_VALUE: Readonly<Record<string, string>> = {
@@ -76,7 +76,7 @@ export const JOB_MIGRATIONS: readonly Migration[] = [
     from: 0,
     up: (job) =>
       isRecord(job) && Array.isArray(job['circuits'])
-        ? { ...job, circuits: job['circuits'].map(oneStretchToRun) }
+        ? { ...job, circuits: job['circuits'].map(oneSegmentToRun) }
         : job,
   },
   { from: 1, up: withSurvey },

@@ -1,9 +1,9 @@
-import { newCircuit, newStretch } from '../circuit/newCircuit';
+import { newCircuit, newSegment } from '../circuit/newCircuit';
 import type { Command } from './commands';
 import type { Job } from './jobSchema';
 import { freshPanel, type Panel } from '../panel/panelSchema';
-import { FEEDER_ID, type RoomWay } from '../panel/otherWays';
-import { makeRoom, withRoom } from '../panel/roomFinder';
+import { FEEDER_ID, type SpaceOption } from '../panel/spaceOptions';
+import { makeSpace, withSpace } from '../panel/freeSpaceFinder';
 import { planned, unplacedOf, type Wanted } from '../panel/spaces';
 
 /** How far a subpanel beside the panel stands from it, feet. */
@@ -14,7 +14,7 @@ const VOLTS = 240;
 export interface SubpanelIds {
   readonly panel: string;
   readonly feeder: string;
-  readonly stretch: string;
+  readonly segment: string;
 }
 
 /**
@@ -25,7 +25,7 @@ export function withSubpanel(
   job: Job,
   panel: Panel,
   wanted: readonly Wanted[],
-  way: Extract<RoomWay, { kind: 'subpanel' }>,
+  way: Extract<SpaceOption, { kind: 'subpanel' }>,
   ids: SubpanelIds,
 ): Command {
   const unplaced = unplacedOf(panel, wanted);
@@ -46,11 +46,11 @@ export function withSubpanel(
           breakerA: way.feederA,
         },
       },
-      [newStretch(ids.stretch, 'emt', BESIDE_FT, 'indoor', job.designC)],
+      [newSegment(ids.segment, 'emt', BESIDE_FT, 'indoor', job.designC)],
     ),
     name: `Feeder, ${name.toLowerCase()}`,
   };
-  const plan = withRoom(panel, planned(panel, wanted), way.room);
+  const plan = withSpace(panel, planned(panel, wanted), way.room);
   const main: Panel = {
     ...panel,
     plan: {
@@ -68,8 +68,8 @@ export function withSubpanel(
     bondingScrew: 'out',
     openings: 0,
   };
-  const room = makeRoom(empty, [], unplaced, 0);
-  const sub = room === undefined ? empty : { ...empty, plan: withRoom(empty, [], room) };
+  const room = makeSpace(empty, [], unplaced, 0);
+  const sub = room === undefined ? empty : { ...empty, plan: withSpace(empty, [], room) };
   return {
     kind: 'together',
     commands: [

@@ -1,5 +1,5 @@
 import type { SolvedCircuit } from '../circuit/figures';
-import type { Standing } from './spaces';
+import type { InstalledBreaker } from './spaces';
 
 /** How many neutrals and grounds land on the bars of a panel. */
 export interface BarCounts {
@@ -13,12 +13,12 @@ export interface BarCounts {
  * known whether they bring one, and none is counted.
  */
 export function barCounts(
-  standing: readonly Standing[],
+  installed: readonly InstalledBreaker[],
   solved: ReadonlyMap<string, SolvedCircuit>,
 ): BarCounts {
-  const neutrals = standing.filter(
+  const neutrals = installed.filter(
     ({ id, poles, sharedNeutral }) =>
       poles === 1 || sharedNeutral || solved.get(id)?.figures.load.neutral === true,
   );
-  return { neutrals: neutrals.length, grounds: standing.length };
+  return { neutrals: neutrals.length, grounds: installed.length };
 }

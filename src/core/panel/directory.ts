@@ -1,11 +1,11 @@
-import { byPlace, slotsOf, type Standing } from './spaces';
+import { bySpace, slotsOf, type InstalledBreaker } from './spaces';
 
 /** Why a line of a directory does not tell a stranger what it feeds. */
 export type Unclear = 'empty' | 'vague' | 'twice' | 'person';
 
 /** One line of a panel's directory. */
 export interface DirectoryLine {
-  readonly standing: Standing;
+  readonly installed: InstalledBreaker;
   /** Its spaces as they are said: "1, 3" or "22b". */
   readonly spaces: string;
   readonly text: string;
@@ -52,19 +52,19 @@ function unclearOf(text: string, times: number): Unclear | null {
   return times > 1 ? 'twice' : null;
 }
 
-const half = ({ place }: Standing): string => place.half ?? '';
+const half = ({ place }: InstalledBreaker): string => place.half ?? '';
 
 /** The directory of what stands in a panel: every circuit by its spaces, and whether a stranger would understand it. */
-export function directory(standing: readonly Standing[]): readonly DirectoryLine[] {
-  const texts = standing.map(({ name }) => name.trim());
-  return standing
+export function directory(installed: readonly InstalledBreaker[]): readonly DirectoryLine[] {
+  const texts = installed.map(({ name }) => name.trim());
+  return installed
     .map((each): DirectoryLine => {
       const text = each.name.trim();
       const times = texts.filter((other) => other.toLowerCase() === text.toLowerCase()).length;
       const spaces = slotsOf(each)
         .map((slot) => `${slot}${half(each)}`)
         .join(', ');
-      return { standing: each, spaces, text, unclear: unclearOf(text, times) };
+      return { installed: each, spaces, text, unclear: unclearOf(text, times) };
     })
-    .toSorted((a, b) => byPlace(a.standing, b.standing));
+    .toSorted((a, b) => bySpace(a.installed, b.installed));
 }

@@ -1,4 +1,4 @@
-import { legOf, type Standing } from './spaces';
+import { legOf, type InstalledBreaker } from './spaces';
 
 /** What a leg carries of the circuits between one leg and the neutral, volt-amperes. */
 export interface LegLoads {
@@ -12,8 +12,8 @@ export interface LegLoads {
 
 /** Two singles that would be nearer to balance if they changed places. */
 export interface Swap {
-  readonly one: Standing;
-  readonly other: Standing;
+  readonly one: InstalledBreaker;
+  readonly other: InstalledBreaker;
   readonly apartVA: number;
 }
 
@@ -22,33 +22,35 @@ const USUAL_SHARE = 0.5;
 const VOLTS = 120;
 
 /** The load of a single-pole circuit: what is known, or half of its rating. */
-const singleVA = ({ va, amps }: Pick<Standing, 'va' | 'amps'>): number => va ?? amps * VOLTS * USUAL_SHARE;
+const singleVA = ({ va, amps }: Pick<InstalledBreaker, 'va' | 'amps'>): number =>
+  va ?? amps * VOLTS * USUAL_SHARE;
 
-const singles = (standing: readonly Standing[]): readonly Standing[] =>
-  standing.filter(({ poles }) => poles === 1);
+const singles = (installed: readonly InstalledBreaker[]): readonly InstalledBreaker[] =>
+  installed.filter(({ poles }) => poles === 1);
 
 /** The loads of the two legs; circuits on both legs load them alike and are left out. */
-export function legLoads(standing: readonly Standing[]): LegLoads {
+export function legLoads(installed: readonly InstalledBreaker[]): LegLoads {
   const sum = { A: 0, B: 0 };
-  for (const each of singles(standing)) sum[legOf(each.place.slot)] += singleVA(each);
+  for (const each of singles(installed)) sum[legOf(each.place.slot)] += singleVA(each);
   const most = Math.max(sum.A, sum.B);
   return {
     aVA: sum.A,
     bVA: sum.B,
     apartPct: most === 0 ? 0 : (100 * Math.abs(sum.A - sum.B)) / most,
-    assumed: singles(standing).filter(({ va }) => va === null).length,
+    assumed: singles(installed).filter(({ va }) => va === null).length,
   };
 }
 
 /** Whether two singles may change places: both whole spaces or both halves, so that nothing new is bought. */
-const alike = (a: Standing, b: Standing): boolean => (a.place.half === null) === (b.place.half === null);
+const alike = (a: InstalledBreaker, b: InstalledBreaker): boolean =>
+  (a.place.half === null) === (b.place.half === null);
 
 /** The swap of two singles on different legs that brings the legs nearest together; undefined where none helps. */
-export function bestSwap(standing: readonly Standing[]): Swap | undefined {
-  const { aVA, bVA } = legLoads(standing);
+export function bestSwap(installed: readonly InstalledBreaker[]): Swap | undefined {
+  const { aVA, bVA } = legLoads(installed);
   let best: Swap | undefined;
-  for (const one of singles(standing).filter(({ place }) => legOf(place.slot) === 'A')) {
-    for (const other of singles(standing).filter(({ place }) => legOf(place.slot) === 'B')) {
+  for (const one of singles(installed).filter(({ place }) => legOf(place.slot) === 'A')) {
+    for (const other of singles(installed).filter(({ place }) => legOf(place.slot) === 'B')) {
       if (!alike(one, other)) continue;
       const shift = singleVA(other) - singleVA(one);
       const apartVA = Math.abs(aVA - bVA + 2 * shift);

@@ -1,6 +1,6 @@
 import { readCsv, writeCsv } from '../files/csvTable';
 import type { Panel } from './panelSchema';
-import { byPlace, legOf, planned, type Wanted } from './spaces';
+import { bySpace, legOf, planned, type Wanted } from './spaces';
 import { ratingWord, readBreakers, spaceWord, type ReadBreakers } from './typedBreakers';
 
 const COLUMNS = ['space', 'rating', 'kind', 'feeds', 'va'] as const;
@@ -38,7 +38,7 @@ export function readPanelCsv(
 /** The schedule of a panel as its plan leaves it, with what becomes of each breaker and the load on each leg. */
 export function writePanelCsv(panel: Panel, wanted: readonly Wanted[]): string {
   const rows = planned(panel, wanted)
-    .toSorted(byPlace)
+    .toSorted(bySpace)
     .map((each) => ({
       space: spaceWord(each),
       rating: ratingWord(each),

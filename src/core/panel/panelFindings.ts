@@ -5,7 +5,7 @@ import { sizeRank } from '../units/wireSize';
 import { directory } from './directory';
 import { legLoads } from './legBalance';
 import type { Panel } from './panelSchema';
-import { clashes, freeSlots, placeLabel, planned, polesIn, unplacedOf, type Wanted } from './spaces';
+import { clashes, freeSlots, spaceLabel, planned, polesIn, unplacedOf, type Wanted } from './spaces';
 
 /** What a panel is judged by besides itself. */
 export interface PanelQuestion {
@@ -25,23 +25,23 @@ const APART_VA = 1200;
 const NO_MAIN_CIRCUITS = 6;
 
 function spaces({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
-  const standing = planned(panel, wanted);
+  const severity = planned(panel, wanted);
   const unplaced = unplacedOf(panel, wanted);
   const needs = polesIn(unplaced);
-  const free = freeSlots(panel, standing).length;
+  const free = freeSlots(panel, severity).length;
   if (needs > free) out.found('stop', 'panel.no-space', 'panel.space', { wanted: needs, free });
   else if (needs > 0) out.found('ask', 'panel.unplaced', 'panel.directory', { count: unplaced.length });
-  const poles = polesIn(standing);
+  const poles = polesIn(severity);
   if (panel.mostPoles !== null && poles > panel.mostPoles)
     out.found('stop', 'panel.too-many-circuits', 'panel.space', { poles, most: panel.mostPoles });
-  for (const clash of clashes(panel, standing)) {
+  for (const clash of clashes(panel, severity)) {
     const space = `${clash.slot}`;
     if (clash.why === 'tandem') out.found('stop', 'panel.tandem-not-allowed', 'panel.space', { space });
     else out.found('stop', 'panel.clash', 'panel.space', { space });
   }
-  const halves = standing.filter(({ place, poles: count }) => place.half !== null && count === 2);
+  const halves = severity.filter(({ place, poles: count }) => place.half !== null && count === 2);
   for (const each of halves)
-    out.found('stop', 'panel.same-leg', 'panel.poles', { space: placeLabel(each.place) });
+    out.found('stop', 'panel.same-leg', 'panel.poles', { space: spaceLabel(each.place) });
   if (panel.tandems === null && needs > free)
     out.found('ask', 'panel.tandem-unknown', 'panel.space', { spaces: panel.spaces });
 }

@@ -6,18 +6,18 @@ import { WIRE_SIZES } from '../units/wireSize';
 const MOST_SPACES = 84;
 
 /** Where a breaker stands: its upper space, and which half of it where two share one. */
-export const placeSchema = z.strictObject({
+export const spaceSchema = z.strictObject({
   slot: z.number().int().min(1).max(MOST_SPACES),
   half: z.enum(['a', 'b']).nullable().describe('Half of a space that two single poles share, or null'),
 });
 
 /** A place in a panel. */
-export type Place = z.infer<typeof placeSchema>;
+export type Space = z.infer<typeof spaceSchema>;
 
 /** A breaker that was found in a panel, with what its circuit feeds. */
 export const breakerSchema = z.strictObject({
   id: z.string().min(1).max(60),
-  place: placeSchema,
+  place: spaceSchema,
   poles: z.union([z.literal(1), z.literal(2)]),
   amps: z.number().int().min(10).max(200),
   name: z.string().max(60).describe('What it feeds, as the directory says or as was found'),
@@ -41,8 +41,8 @@ export const planSchema = z.strictObject({
     .array(z.string().max(60))
     .max(MOST_SPACES * 2)
     .describe('Breakers that are taken out'),
-  moved: z.array(z.strictObject({ id: z.string().max(60), to: placeSchema })).max(MOST_SPACES * 2),
-  placed: z.array(z.strictObject({ circuitId: z.string().max(60), at: placeSchema })).max(MOST_SPACES * 2),
+  moved: z.array(z.strictObject({ id: z.string().max(60), to: spaceSchema })).max(MOST_SPACES * 2),
+  placed: z.array(z.strictObject({ circuitId: z.string().max(60), at: spaceSchema })).max(MOST_SPACES * 2),
 });
 
 /** What is to be done in a panel: taken out, moved, placed. */

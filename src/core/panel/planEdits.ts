@@ -1,4 +1,4 @@
-import type { Panel, PanelPlan, Place } from './panelSchema';
+import type { Panel, PanelPlan, Space } from './panelSchema';
 import { clashes, planned, type Clash, type Wanted } from './spaces';
 
 /** A plan with something put where it was pointed, or why it cannot stand there. */
@@ -11,7 +11,7 @@ const without = (plan: PanelPlan, id: string): PanelPlan => ({
 });
 
 /** Puts a breaker or a new circuit into a space; refused where another stands or the label does not allow it. */
-export function putInto(panel: Panel, wanted: readonly Wanted[], id: string, to: Place): Put {
+export function putInto(panel: Panel, wanted: readonly Wanted[], id: string, to: Space): Put {
   const found = panel.breakers.find((each) => each.id === id);
   const cleared = without(panel.plan, id);
   const stays = found !== undefined && found.place.slot === to.slot && found.place.half === to.half;
@@ -39,10 +39,10 @@ export function takeOut(panel: Panel, id: string): PanelPlan {
 
 /** Exchanges the places of two that stand in a panel. */
 export function swapped(panel: Panel, wanted: readonly Wanted[], one: string, other: string): PanelPlan {
-  const standing = planned(panel, wanted);
-  const [a, b] = [one, other].map((id) => standing.find((each) => each.id === id));
+  const installed = planned(panel, wanted);
+  const [a, b] = [one, other].map((id) => installed.find((each) => each.id === id));
   if (a === undefined || b === undefined) return panel.plan;
-  const put = (plan: PanelPlan, id: string, to: Place): PanelPlan => {
+  const put = (plan: PanelPlan, id: string, to: Space): PanelPlan => {
     const cleared = without(plan, id);
     const found = panel.breakers.find((each) => each.id === id);
     if (found === undefined) return { ...cleared, placed: [...cleared.placed, { circuitId: id, at: to }] };

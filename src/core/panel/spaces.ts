@@ -1,4 +1,4 @@
-import type { Breaker, Panel, Place } from './panelSchema';
+import type { Breaker, Panel, Space } from './panelSchema';
 
 /** A leg of a 120/240 V panel. */
 export type Leg = 'A' | 'B';
@@ -14,16 +14,16 @@ export const slotsOf = ({ place, poles }: Pick<Breaker, 'place' | 'poles'>): rea
   poles === 2 ? [place.slot, below(place.slot)] : [place.slot];
 
 /** A space by its label: 7, or 22b for a half. */
-export const placeLabel = ({ slot, half }: Place): string => `${slot}${half ?? ''}`;
+export const spaceLabel = ({ slot, half }: Space): string => `${slot}${half ?? ''}`;
 
 /** Whether the label lets two single poles share this space. Where it was not read, none does. */
 export const takesTandem = ({ tandems }: Pick<Panel, 'tandems'>, slot: number): boolean =>
   tandems !== null && tandems.some(({ from, to }) => slot >= from && slot <= to);
 
 /** What stands in a panel: a breaker that was found, or a new circuit. */
-export interface Standing {
+export interface InstalledBreaker {
   readonly id: string;
-  readonly place: Place;
+  readonly place: Space;
   readonly poles: 1 | 2;
   readonly amps: number;
   readonly name: string;
@@ -32,7 +32,7 @@ export interface Standing {
   readonly va: number | null;
   readonly fate: 'stays' | 'moved' | 'new';
   /** Where it stood before, for one that is moved. */
-  readonly from: Place | null;
+  readonly from: Space | null;
 }
 
 /** A new circuit as a panel sees it. */
@@ -45,16 +45,16 @@ export interface Wanted {
   readonly va: number;
 }
 
-const asFound = (breaker: Breaker): Standing => ({ ...breaker, fate: 'stays', from: null });
+const asFound = (breaker: Breaker): InstalledBreaker => ({ ...breaker, fate: 'stays', from: null });
 
 /** The panel as it was found. */
-export const found = ({ breakers }: Panel): readonly Standing[] => breakers.map(asFound);
+export const found = ({ breakers }: Panel): readonly InstalledBreaker[] => breakers.map(asFound);
 
 /** The panel as its plan leaves it. A planned circuit that the job no longer has is left out. */
-export function planned({ breakers, plan }: Panel, wanted: readonly Wanted[]): readonly Standing[] {
+export function planned({ breakers, plan }: Panel, wanted: readonly Wanted[]): readonly InstalledBreaker[] {
   const kept = breakers
     .filter(({ id }) => !plan.gone.includes(id))
-    .map((breaker): Standing => {
+    .map((breaker): InstalledBreaker => {
       const move = plan.moved.find(({ id }) => id === breaker.id);
       if (move === undefined) return asFound(breaker);
       // One that only makes room for another in its own space stays where it was.
@@ -62,7 +62,7 @@ export function planned({ breakers, plan }: Panel, wanted: readonly Wanted[]): r
         ? { ...asFound(breaker), place: move.to }
         : { ...breaker, place: move.to, fate: 'moved', from: breaker.place };
     });
-  const fresh = plan.placed.flatMap(({ circuitId, at }): readonly Standing[] => {
+  const fresh = plan.placed.flatMap(({ circuitId, at }): readonly InstalledBreaker[] => {
     const circuit = wanted.find((each) => each.circuitId === circuitId);
     if (circuit === undefined) return [];
     const { name, poles, amps, kind, va } = circuit;
@@ -93,11 +93,11 @@ export type Clash =
 /** Every way in which what stands in a panel cannot stand so. Empty where it can. */
 export function clashes(
   panel: Pick<Panel, 'spaces' | 'tandems'>,
-  standing: readonly Standing[],
+  installed: readonly InstalledBreaker[],
 ): readonly Clash[] {
   const holders = new Map<string, string>();
   const problems: Clash[] = [];
-  for (const each of standing) {
+  for (const each of installed) {
     for (const slot of slotsOf(each)) {
       if (slot > panel.spaces) problems.push({ why: 'outside', id: each.id, slot });
       const halves = each.place.half === null ? ['a', 'b'] : [each.place.half];
@@ -115,9 +115,9 @@ export function clashes(
 /** The spaces in which nothing stands, not even a half. */
 export function freeSlots(
   { spaces }: Pick<Panel, 'spaces'>,
-  standing: readonly Standing[],
+  installed: readonly InstalledBreaker[],
 ): readonly number[] {
-  const taken = new Set(standing.flatMap(slotsOf));
+  const taken = new Set(installed.flatMap(slotsOf));
   return Array.from({ length: spaces }, (_, at) => at + 1).filter((slot) => !taken.has(slot));
 }
 
@@ -132,5 +132,5 @@ export function unplacedOf({ plan }: Pick<Panel, 'plan'>, wanted: readonly Wante
 }
 
 /** The order of a panel: space by space, and the upper half of one before the lower. */
-export const byPlace = (a: Pick<Breaker, 'place'>, b: Pick<Breaker, 'place'>): number =>
+export const bySpace = (a: Pick<Breaker, 'place'>, b: Pick<Breaker, 'place'>): number =>
   a.place.slot - b.place.slot || (a.place.half ?? '').localeCompare(b.place.half ?? '');

@@ -1,5 +1,5 @@
-import type { Breaker, Place } from './panelSchema';
-import { below, byPlace, placeLabel, slotsOf } from './spaces';
+import type { Breaker, Space } from './panelSchema';
+import { below, bySpace, spaceLabel, slotsOf } from './spaces';
 
 /** What is wrong with one typed breaker: which field, what was typed, what is accepted. */
 export interface BreakerProblem {
@@ -42,7 +42,7 @@ function ratingOf(text: string): Rating | undefined {
 function spacesOf(
   text: string,
   spaces: number,
-): { readonly place: Place; readonly second: number | undefined } | undefined {
+): { readonly place: Space; readonly second: number | undefined } | undefined {
   const read = /^(\d+)(?:([ab])|[,+](\d+))?$/i.exec(text);
   if (read === null) return undefined;
   const [, first, half, second] = read;
@@ -124,7 +124,7 @@ const holds = (breaker: Breaker): readonly string[] =>
   );
 
 /**
- * Breakers of a panel as they are typed while standing before it: entries apart by semicolons or lines, such as
+ * Breakers of a panel as they are typed while installed before it: entries apart by semicolons or lines, such as
  * "1,3 2p30 dryer; 2 20 kitchen; 4 20/20 bed, hall; 9,11 mw20 counter; 5 20 gfci bath". What is not understood
  * is told by row, and the rest is read all the same.
  *
@@ -158,7 +158,7 @@ export function readBreakers(text: string, spaces: number, newId: () => string):
 
 /** Spaces as they are typed: 4, 4b, or 1,3. */
 export const spaceWord = (breaker: Pick<Breaker, 'place' | 'poles'>): string =>
-  breaker.poles === 2 ? slotsOf(breaker).join(',') : placeLabel(breaker.place);
+  breaker.poles === 2 ? slotsOf(breaker).join(',') : spaceLabel(breaker.place);
 
 /** A rating as it is typed: 20, 2p30, or mw20 with a shared neutral. */
 export const ratingWord = ({
@@ -183,4 +183,4 @@ const printed = (breaker: Breaker): string => {
 
 /** Breakers as they are typed, in the order of their spaces: what is read back is the same. */
 export const printBreakers = (breakers: readonly Breaker[]): string =>
-  breakers.toSorted(byPlace).map(printed).join('\n');
+  breakers.toSorted(bySpace).map(printed).join('\n');

@@ -1,5 +1,5 @@
 import type { Edition } from '../code/edition';
-import type { Room } from '../code/rooms';
+import type { Location } from '../code/locations';
 import type { Working } from '../working/worked';
 import { localRule } from './groundFaultSources';
 import type { OutletFacts } from './outletFacts';
@@ -11,7 +11,7 @@ export interface ArcFaultChoice {
 }
 
 /** Rooms whose outlets and devices ask for it (210.12(A); 2023: (B)). */
-const LISTED: ReadonlySet<Room> = new Set([
+const LISTED: ReadonlySet<Location> = new Set([
   'kitchen',
   'food',
   'living',
@@ -24,7 +24,7 @@ const LISTED: ReadonlySet<Room> = new Set([
 
 const LARGEST_A = 20;
 
-function judge({ needs, load, ocpdA, room, survey, site }: OutletFacts): ArcFaultChoice {
+function evaluate({ needs, load, ocpdA, room, survey, site }: OutletFacts): ArcFaultChoice {
   if (needs.kind === 'feeder') return { required: false, why: 'not-a-branch' };
   if (load.volts > 125) return { required: false, why: 'over-120v' };
   if (ocpdA > LARGEST_A) return { required: false, why: 'over-20a' };
@@ -38,7 +38,7 @@ const WORD: Readonly<Record<string, string>> = { ask: 'ask', true: 'breaker', fa
 
 /** Arc-fault protection: 120 V circuits of up to 20 A with outlets or devices in the rooms of a dwelling (210.12). */
 export function arcFault(facts: OutletFacts, code: Edition, work: Working): ArcFaultChoice {
-  const choice = judge(facts);
+  const choice = evaluate(facts);
   const { load, ocpdA, room, site } = facts;
   const lifted = code.local.noArcFault;
   const word = lifted !== undefined ? 'none' : (WORD[String(choice.required)] ?? 'none');

@@ -78,17 +78,17 @@ function findSources(
   work: Working,
 ): void {
   const place = facts.room;
-  for (const { rule, cite, standing, by } of sources) {
+  for (const { rule, cite, severity, by } of sources) {
     work.step(
       'gfci.source',
       cite,
       { rule, room: place, ocpdA: facts.ocpdA },
-      standing,
+      severity,
       by === undefined ? {} : { by },
     );
-    if (standing === 'contested')
+    if (severity === 'contested')
       work.found('ask', 'gfci.contested', cite, { rule, room: place, ocpdA: facts.ocpdA });
-    else if (standing === 'ask') work.found('ask', 'gfci.ask', cite, { volts: facts.load.volts });
+    else if (severity === 'ask') work.found('ask', 'gfci.ask', cite, { volts: facts.load.volts });
     else work.found(planned ? 'note' : 'stop', 'gfci.required', cite, { rule, room: place });
   }
 }
@@ -125,7 +125,7 @@ export function groundFault(
   for (const { rule, cite, by } of lifted) {
     work.step('gfci.source', cite, { rule, room: facts.room, ocpdA }, 'lifted', { by: localRule(by) });
   }
-  const asked = sources.some(({ standing }) => standing !== 'ask');
+  const asked = sources.some(({ severity }) => severity !== 'ask');
   if (needs.kind === 'other' && sources.length === 0) {
     work.step('gfci.rule', 'gfci.place', { volts: load.volts, ocpdA }, 'ask');
     work.found('ask', 'gfci.ask', 'gfci.place', { volts: load.volts });

@@ -1,12 +1,12 @@
 import type { Edition } from '../code/edition';
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
 import type { Parameter } from '../code/parameters';
-import type { Room } from '../code/rooms';
+import type { Location } from '../code/locations';
 import type { SectionKey } from '../code/sections';
 import type { OutletFacts } from './outletFacts';
 
 /** must: the rule asks for it; contested: its text does, practice differs; ask: the edition is not known well enough. */
-export type SourceStanding = 'must' | 'contested' | 'ask';
+export type SourceSeverity = 'must' | 'contested' | 'ask';
 
 /** A rule that would ask, were it not for a local one. */
 export interface LiftedSource {
@@ -19,18 +19,18 @@ export interface LiftedSource {
 export interface GroundFaultSource {
   readonly rule: GroundFaultRuleId;
   readonly cite: SectionKey;
-  readonly standing: SourceStanding;
+  readonly severity: SourceSeverity;
   readonly by: Parameter<unknown> | undefined;
 }
 
 interface Rule {
   readonly id: GroundFaultRuleId;
   readonly cite: SectionKey;
-  readonly applies: (facts: OutletFacts, code: Edition) => SourceStanding | null;
+  readonly applies: (facts: OutletFacts, code: Edition) => SourceSeverity | null;
   readonly by?: (code: Edition) => Parameter<unknown>;
 }
 
-const must = (holds: boolean): SourceStanding | null => (holds ? 'must' : null);
+const must = (holds: boolean): SourceSeverity | null => (holds ? 'must' : null);
 
 const LIMIT_TO_GROUND_V = 150;
 const LISTED_APPLIANCE_A = 60;
@@ -43,7 +43,7 @@ const inRooms = ({ load, toGroundV, ocpdA }: OutletFacts, { parameters }: Editio
   ocpdA <= parameters.roomGfciMostA.value &&
   (parameters.roomGfciTwoPole.value || load.volts <= 125);
 
-const room = (id: GroundFaultRuleId, is: Room, when?: (code: Edition) => boolean): Rule => ({
+const room = (id: GroundFaultRuleId, is: Location, when?: (code: Edition) => boolean): Rule => ({
   id,
   cite: 'gfci.place',
   applies: (facts, code) => must(facts.room === is && inRooms(facts, code) && (when?.(code) ?? true)),
@@ -60,7 +60,7 @@ const near = (id: GroundFaultRuleId, distance: (facts: OutletFacts) => number | 
 });
 
 /** Whether a dated exception for heating and cooling equipment still holds on the day of the permit. */
-function hvacStanding({ needs, survey }: OutletFacts, { parameters }: Edition): SourceStanding | null {
+function hvacSeverity({ needs, survey }: OutletFacts, { parameters }: Edition): SourceSeverity | null {
   const until = parameters.hvacExemptUntil.value;
   if (needs.kind !== 'hvac') return 'must';
   if (until === 'ask') return 'ask';
@@ -70,15 +70,15 @@ function hvacStanding({ needs, survey }: OutletFacts, { parameters }: Edition): 
 }
 
 /** Hard-wired and plugged outlets outdoors, from 2023 also in garages and outbuildings (210.8(F)). */
-function outdoorOutlet(facts: OutletFacts, code: Edition): SourceStanding | null {
+function outdoorOutlet(facts: OutletFacts, code: Edition): SourceSeverity | null {
   const { parameters } = code;
   const { load, ocpdA, room: at, needs } = facts;
   if (needs.kind === 'feeder' || load.phase === 3 || facts.toGroundV > LIMIT_TO_GROUND_V) return null;
   if (!parameters.hardwiredGfciPlaces.value.includes(at)) return null;
   if (ocpdA > parameters.hardwiredGfciA.value)
     return ocpdA <= parameters.hardwiredGfciAskA.value ? 'ask' : null;
-  const standing = hvacStanding(facts, code);
-  if (standing !== 'must') return standing;
+  const severity = hvacSeverity(facts, code);
+  if (severity !== 'must') return severity;
   const contested = load.connection === 'hardwired' && (needs.kind === 'ev' || at === 'garage');
   return contested ? 'contested' : 'must';
 }
@@ -172,15 +172,15 @@ export function groundFaultSources(
   const lifted: LiftedSource[] = [];
   const exempt = code.local.exempt.find(({ load }) => load === facts.needs.kind)?.by;
   for (const { id, cite, applies, by } of RULES) {
-    const standing = applies(facts, code);
-    if (standing === null) continue;
+    const severity = applies(facts, code);
+    if (severity === null) continue;
     const local = code.local.struck.get(id) ?? exempt;
-    if (local === undefined) asked.push({ rule: id, cite, standing, by: by?.(code) });
+    if (local === undefined) asked.push({ rule: id, cite, severity, by: by?.(code) });
     else lifted.push({ rule: id, cite, by: local });
   }
   const added = code.local.gfciRooms.find((each) => each.room === facts.room);
   if (added !== undefined) {
-    asked.push({ rule: 'local', cite: 'amendment.local', standing: 'must', by: localRule(added.by) });
+    asked.push({ rule: 'local', cite: 'amendment.local', severity: 'must', by: localRule(added.by) });
   }
   return { asked, lifted };
 }

@@ -1,7 +1,7 @@
 import type { LoadModel, OutletNeeds } from '../appliances/family';
 import type { Site } from './siteSchema';
-import type { Occupancy, Room } from '../code/rooms';
-import type { Place } from '../code/methods';
+import type { Occupancy, Location } from '../code/locations';
+import type { Environment } from '../code/methods';
 
 /** What of the job bears on protection: the day of the permit and the kind of building. */
 export interface JobSurvey {
@@ -22,7 +22,7 @@ export interface OutletFacts {
   readonly load: LoadModel;
   readonly ocpdA: number;
   readonly poles: 1 | 2 | 3;
-  readonly room: Room;
+  readonly room: Location;
   readonly site: Site;
   readonly survey: JobSurvey;
   readonly practices: ProtectionPractices;
@@ -32,7 +32,7 @@ export interface OutletFacts {
   readonly toGroundV: number;
 }
 
-const ROOM_OF_PLACE: Readonly<Record<Exclude<Place, 'indoor'>, Room>> = {
+const ROOM_OF_PLACE: Readonly<Record<Exclude<Environment, 'indoor'>, Location>> = {
   attic: 'attic',
   garage: 'garage',
   damp: 'damp',
@@ -42,8 +42,8 @@ const ROOM_OF_PLACE: Readonly<Record<Exclude<Place, 'indoor'>, Room>> = {
 };
 
 /** The room of an outlet: as it was said, as the appliance always has it, or as the run ends. */
-export const roomOf = (needs: OutletNeeds, site: Site, place: Place): Room =>
-  site.room ?? needs.fixedRoom ?? (place === 'indoor' ? needs.room : ROOM_OF_PLACE[place]);
+export const locationOf = (needs: OutletNeeds, site: Site, place: Environment): Location =>
+  site.room ?? needs.fixedLocation ?? (place === 'indoor' ? needs.room : ROOM_OF_PLACE[place]);
 
 /** Volts to ground of a dwelling's system: one leg of 120/240 V, 208Y/120 or 480Y/277. */
 export const voltsToGround = (volts: number): number => (volts > 250 ? 277 : Math.min(volts, 120));

@@ -1,4 +1,4 @@
-import { ROOMS } from '../code/rooms';
+import { LOCATIONS } from '../code/locations';
 import type { OutletChoice } from './outlet';
 import type { OutletFacts } from './outletFacts';
 import { type Site } from './siteSchema';
@@ -26,8 +26,8 @@ const RECEPTACLE_ROOMS: ReadonlySet<string> = new Set([
 ]);
 
 const place = ({ load, needs, room }: OutletFacts): readonly SiteQuestion[] => [
-  ...(needs.fixedRoom === undefined
-    ? [{ key: 'room', topic: 'place', kind: 'choice', values: ROOMS } as const]
+  ...(needs.fixedLocation === undefined
+    ? [{ key: 'room', topic: 'place', kind: 'choice', values: LOCATIONS } as const]
     : []),
   ...(load.connection === 'receptacle' && RECEPTACLE_ROOMS.has(room)
     ? [{ key: 'sinkFt', topic: 'place', kind: 'feet' } as const]

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { ROOMS } from '../code/rooms';
+import { LOCATIONS } from '../code/locations';
 import { GROUND_FAULT_FORMS } from '../code/groundFaultForms';
 
 const feet = z.number().min(0).max(1000);
 
 /** What was measured and seen where the appliance stands; what is left out was not yet looked at. */
 export const siteSchema = z.strictObject({
-  room: z.enum(ROOMS).optional().describe('Where the outlet stands; left out: as the run ends'),
+  room: z.enum(LOCATIONS).optional().describe('Where the outlet stands; left out: as the run ends'),
   sinkFt: feet.optional().describe('Cord path from the outlet to the edge of a sink, feet'),
   tubFt: feet.optional().describe('From the outlet to a tub or shower, feet'),
   waterFt: feet

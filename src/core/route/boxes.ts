@@ -1,5 +1,5 @@
-import type { Stretch } from '../circuit/circuitSchema';
-import { companyOf } from '../circuit/company';
+import type { Segment } from '../circuit/circuitSchema';
+import { neighborsOf } from '../circuit/neighbors';
 import type { StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import { knockouts } from '../code/tables/knockouts';
@@ -9,7 +9,7 @@ import { pullBoxLength } from './pullBox';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
 import type { RouteFindings } from '../findings/routeFinding';
-import { isRaceway, leftOut, type LaidOut, type RoutedStretch } from './routeCase';
+import { isRaceway, leftOut, type LaidOut, type RoutedSegment } from './routeCase';
 
 /** Where a raceway or cable enters: its trade size, and the hole that it takes. */
 export interface Knockout {
@@ -66,38 +66,38 @@ const CABLE_CONNECTORS: readonly (readonly [widthIn: number, trade: TradeSize])[
 const connectorFor = (widthIn: number): TradeSize =>
   CABLE_CONNECTORS.find(([most]) => widthIn <= most)?.[1] ?? '1-1/2';
 
-const entry = ({ stretch, figures }: RoutedStretch): Knockout => {
-  const trade = isRaceway(stretch)
+const entry = ({ segment, figures }: RoutedSegment): Knockout => {
+  const trade = isRaceway(segment)
     ? (figures.raceway?.taken ?? TRADE_SIZES[0])
     : connectorFor(figures.cable?.widthIn ?? 0.9);
-  return { trade, holeIn: knockouts.rows[trade], entering: isRaceway(stretch) ? 'raceway' : 'cable' };
+  return { trade, holeIn: knockouts.rows[trade], entering: isRaceway(segment) ? 'raceway' : 'cable' };
 };
 
-/** The ground of a stretch. */
-const groundOf = ({ figures }: RoutedStretch, taken: WireSize): WireSize =>
+/** The ground of a segment. */
+const groundOf = ({ figures }: RoutedSegment, taken: WireSize): WireSize =>
   figures.cable?.egc ?? figures.raceway?.ground ?? taken;
 
 /** A receptacle of more than 20 A is wider than 2 in: it counts as two gangs. */
 const gangs = (ratingA: number): number => (ratingA > 20 ? 2 : 1);
 
 /** Conductors of other circuits that come in by a shared raceway. */
-const inCompany = ({ context }: LaidOut, stretch: Stretch): readonly Counted[] =>
-  companyOf(stretch, 'raceway', context.company).flatMap(({ size, wires }) =>
+const withNeighbors = ({ context }: LaidOut, segment: Segment): readonly Counted[] =>
+  neighborsOf(segment, 'raceway', context.neighbors).flatMap(({ size, wires }) =>
     size === null ? [] : [{ size, count: wires }],
   );
 
 /** Conductors that pass a pull box unbroken count once; those that end or are spliced, on both sides. */
-function contents(about: LaidOut, given: readonly RoutedStretch[], receptacleA: number | null): BoxContents {
+function contents(about: LaidOut, given: readonly RoutedSegment[], receptacleA: number | null): BoxContents {
   const passes =
     about.kinds[(given[0]?.index ?? 0) + 1] === 'pull-box' &&
-    given.every(({ stretch }) => isRaceway(stretch));
+    given.every(({ segment }) => isRaceway(segment));
   const at = passes ? given.slice(0, 1) : given;
   const { figures } = about.solved;
-  const { clamps = false } = at[0]?.stretch.end ?? {};
+  const { clamps = false } = at[0]?.segment.end ?? {};
   return {
     conductors: [
       ...at.map((each) => ({ size: figures.size, count: each.figures.cable?.wires ?? figures.wires })),
-      ...at.flatMap(({ stretch }) => inCompany(about, stretch)),
+      ...at.flatMap(({ segment }) => withNeighbors(about, segment)),
     ],
     egc: at.map((each) => ({ size: groundOf(each, figures.groundTaken), count: 1 })),
     devices: receptacleA === null ? [] : [{ size: figures.size, gangs: gangs(receptacleA) }],
@@ -113,9 +113,9 @@ const HOLE_SLACK_IN = 0.04;
 const BY_VOLUME: readonly StationKind[] = ['box', 'pull-box', 'appliance'];
 
 /** The least inside of a body: twice the inside of the largest raceway at it. */
-function bodyArea({ context }: LaidOut, at: readonly RoutedStretch[]): number {
-  const inside = at.map(({ stretch, figures }) => {
-    const type = METHODS[stretch.method].raceway;
+function bodyArea({ context }: LaidOut, at: readonly RoutedSegment[]): number {
+  const inside = at.map(({ segment, figures }) => {
+    const type = METHODS[segment.method].raceway;
     return type === null || figures.raceway === null
       ? 0
       : (context.code.tables.raceways.types[type][figures.raceway.taken]?.area100 ?? 0);
@@ -128,8 +128,8 @@ const HOLDS_SPLICES: readonly StationKind[] = ['box', 'pull-box'];
 function report(
   about: LaidOut,
   station: number,
-  before: RoutedStretch,
-  after: RoutedStretch | undefined,
+  before: RoutedSegment,
+  after: RoutedSegment | undefined,
 ): BoxReport {
   const { size, outlet } = about.solved.figures;
   const kind = about.kinds[station] ?? 'box';
@@ -140,7 +140,7 @@ function report(
   const byVolume = !large && BY_VOLUME.includes(kind);
   const parts = !byVolume ? [] : boxFill(contents(about, at, receptacleA), about.context.code);
   const needsIn3 = parts.reduce((sum, { in3 }) => sum + in3, 0);
-  const { boxIn3, ringIn3 = 0 } = before.stretch.end ?? {};
+  const { boxIn3, ringIn3 = 0 } = before.segment.end ?? {};
   const trades = entering
     .map(({ trade }) => trade)
     .sort((a, b) => tradeRank(b) - tradeRank(a))
@@ -161,13 +161,13 @@ function report(
   };
 }
 
-function judge(
+function evaluate(
   about: LaidOut,
   { station, kind, needsIn3, box, hasIn3, leastIn, knockouts: holes }: BoxReport,
-  before: RoutedStretch,
+  before: RoutedSegment,
   findings: RouteFindings,
 ): void {
-  const { end = {} } = before.stretch;
+  const { end = {} } = before.segment;
   const at = before.index;
   const { size } = about.solved.figures;
   if (hasIn3 !== null && leastIn === null && BY_VOLUME.includes(kind) && hasIn3 < needsIn3 - 1e-9) {
@@ -181,7 +181,7 @@ function judge(
     findings.found('stop', 'box.pull-length', 'box.pull', at, { hasIn: end.lengthIn, needsIn: leastIn });
   }
   const metal = HOLDS_SPLICES.includes(kind) && end.plastic !== true;
-  if (metal && leftOut(before.stretch, 'box-bond')) {
+  if (metal && leftOut(before.segment, 'box-bond')) {
     findings.found(
       'stop',
       'box.unbonded',
@@ -205,15 +205,15 @@ function judge(
 
 /** The boxes, bodies and disconnects of a way, and the box behind a receptacle, each with what it needs. */
 export function routeBoxes(about: LaidOut, findings: RouteFindings): readonly BoxReport[] {
-  const stretches = about.stretches;
-  return stretches.flatMap((before) => {
+  const segmentes = about.segmentes;
+  return segmentes.flatMap((before) => {
     const station = before.index + 1;
     const kind = about.kinds[station];
-    const after = stretches[station];
+    const after = segmentes[station];
     const receptacle = kind === 'appliance' && about.solved.figures.outlet.receptacle !== null;
     if (kind === undefined || kind === 'coupling' || (kind === 'appliance' && !receptacle)) return [];
     const found = report(about, station, before, after);
-    judge(about, found, before, findings);
+    evaluate(about, found, before, findings);
     return [found];
   });
 }

@@ -4,10 +4,10 @@ import { burialCover, type Cover } from './burialCover';
 import { type BurialPlace } from '../code/burialPlaces';
 import { trenchFor, type Trench } from './trench';
 import type { RouteFindings } from '../findings/routeFinding';
-import { routedStretches, type LaidOut, type Routed, type RoutedStretch } from './routeCase';
+import { routedSegmentes, type LaidOut, type Routed, type RoutedSegment } from './routeCase';
 
 /** One way in a trench. */
-export interface TrenchWay {
+export interface TrenchRoute {
   readonly name: string;
   readonly own: boolean;
   readonly cable: boolean;
@@ -15,47 +15,47 @@ export interface TrenchWay {
   readonly outsideIn: number;
 }
 
-/** A buried stretch: cover that it has and needs, and what is dug for it and its company. */
+/** A buried segment: cover that it has and needs, and what is dug for it and its neighbors. */
 export interface BurialReport {
-  readonly stretch: number;
+  readonly segment: number;
   readonly place: BurialPlace;
   readonly coverIn: number;
   /** What the table asks; null where the method may not be buried. */
   readonly needs: Cover | null;
   readonly bored: boolean;
   readonly trench: Trench;
-  readonly ways: readonly TrenchWay[];
+  readonly ways: readonly TrenchRoute[];
 }
 
 /** What a buried cable measures until its maker says otherwise, inches. */
 const CABLE_IN = 0.9;
 
-const outside = ({ figures }: RoutedStretch): number =>
+const outside = ({ figures }: RoutedSegment): number =>
   figures.raceway === null
     ? (figures.cable?.widthIn ?? CABLE_IN)
     : (outsideDiameter[figures.raceway.taken] ?? 1.315);
 
-const coverOf = ({ stretch }: RoutedStretch): number => Math.max(0, -stretch.heightFt * 12);
+const coverOf = ({ segment }: RoutedSegment): number => Math.max(0, -segment.heightFt * 12);
 
-const wayOf = (each: RoutedStretch, { circuit }: Routed, own: boolean): TrenchWay => ({
+const wayOf = (each: RoutedSegment, { circuit }: Routed, own: boolean): TrenchRoute => ({
   name: circuit.name,
   own,
-  cable: METHODS[each.stretch.method].kind === 'cable',
+  cable: METHODS[each.segment.method].kind === 'cable',
   coverIn: coverOf(each),
   outsideIn: outside(each),
 });
 
 /**
- * What else lies in the trench of a stretch. Circuits in one raceway are drawn as one: those that share the raceway
- * of the stretch itself lie in it, the others are gathered by theirs.
+ * What else lies in the trench of a segment. Circuits in one raceway are drawn as one: those that share the raceway
+ * of the segment itself lie in it, the others are gathered by theirs.
  */
-function company({ neighbours }: LaidOut, { stretch: { shares } }: RoutedStretch): readonly TrenchWay[] {
+function neighbors({ neighbors }: LaidOut, { segment: { shares } }: RoutedSegment): readonly TrenchRoute[] {
   const trench = shares?.trench;
   if (trench === undefined) return [];
-  const found = new Map<string, TrenchWay>();
-  for (const other of neighbours) {
-    for (const each of routedStretches(other)) {
-      const theirs = each.stretch.shares;
+  const found = new Map<string, TrenchRoute>();
+  for (const other of neighbors) {
+    for (const each of routedSegmentes(other)) {
+      const theirs = each.segment.shares;
       if (theirs?.trench !== trench || (theirs.raceway !== undefined && theirs.raceway === shares?.raceway))
         continue;
       const key = theirs.raceway ?? `${other.circuit.id} ${each.index}`;
@@ -71,13 +71,13 @@ function company({ neighbours }: LaidOut, { stretch: { shares } }: RoutedStretch
 const protectedUpstream = ({ form }: { readonly form: string }): boolean =>
   form === 'breaker' || form === 'dual-function';
 
-/** The cover that the table asks of a stretch in this circuit. */
-function coverNeeded({ solved, context }: LaidOut, { stretch }: RoutedStretch): Cover | null {
+/** The cover that the table asks of a segment in this circuit. */
+function coverNeeded({ solved, context }: LaidOut, { segment }: RoutedSegment): Cover | null {
   const { load, ocpd, outlet } = solved.figures;
   return burialCover(
     {
-      method: stretch.method,
-      place: stretch.burial ?? 'yard',
+      method: segment.method,
+      place: segment.burial ?? 'yard',
       volts: load.volts,
       ocpdA: ocpd.ratingA,
       gfci: protectedUpstream(outlet.gfci),
@@ -86,15 +86,15 @@ function coverNeeded({ solved, context }: LaidOut, { stretch }: RoutedStretch): 
   );
 }
 
-/** Every buried stretch, judged by the table of cover, with its trench. Nothing is dug before the lines are located. */
+/** Every buried segment, judged by the table of cover, with its trench. Nothing is dug before the lines are located. */
 export function routeBurials(about: LaidOut, findings: RouteFindings): readonly BurialReport[] {
-  return about.stretches
-    .filter(({ stretch }) => stretch.place === 'underground')
+  return about.segmentes
+    .filter(({ segment }) => segment.place === 'underground')
     .map((each) => {
-      const { stretch, index } = each;
+      const { segment, index } = each;
       const needs = coverNeeded(about, each);
       const coverIn = coverOf(each);
-      const place = stretch.burial ?? 'yard';
+      const place = segment.burial ?? 'yard';
       if (needs !== null && coverIn < needs.coverIn - 1e-6) {
         findings.found('stop', 'burial.depth', 'table.burial', index, {
           coverIn,
@@ -102,21 +102,21 @@ export function routeBurials(about: LaidOut, findings: RouteFindings): readonly 
           place,
         });
       }
-      if (stretch.bored === true) {
-        findings.found('ask', 'burial.bored', 'way.bored', index, { method: stretch.method });
+      if (segment.bored === true) {
+        findings.found('ask', 'burial.bored', 'way.bored', index, { method: segment.method });
       }
       if (!about.located) {
-        findings.found('ask', 'work.before-locate', 'way.locate', index, { lengthFt: stretch.lengthFt });
+        findings.found('ask', 'work.before-locate', 'way.locate', index, { lengthFt: segment.lengthFt });
       }
-      const ways = [wayOf(each, about, true), ...company(about, each)];
+      const ways = [wayOf(each, about, true), ...neighbors(about, each)];
       return {
-        stretch: index,
+        segment: index,
         place,
         coverIn,
         needs,
         ways,
-        bored: stretch.bored === true,
-        trench: trenchFor(ways, stretch.lengthFt),
+        bored: segment.bored === true,
+        trench: trenchFor(ways, segment.lengthFt),
       };
     });
 }

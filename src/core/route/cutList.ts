@@ -4,7 +4,7 @@ import { isRaceway, type LaidOut } from './routeCase';
 
 /** A piece to cut. */
 export interface CutPiece {
-  readonly stretch: number;
+  readonly segment: number;
   readonly lengthFt: number;
 }
 
@@ -38,12 +38,12 @@ const COILED: readonly MethodId[] = ['fmc', 'lfmc', 'lfnc', 'ent'];
 const inSticks = (method: MethodId): boolean => !COILED.includes(method);
 
 /** A straight leg in pieces: whole sticks, and the rest. */
-function legPieces(stretch: number, lengthFt: number): readonly CutPiece[] {
+function legPieces(segment: number, lengthFt: number): readonly CutPiece[] {
   const whole = Math.floor(lengthFt / STICK_FT + 1e-9);
   const rest = lengthFt - whole * STICK_FT;
   return [
-    ...Array.from({ length: whole }, () => ({ stretch, lengthFt: STICK_FT })),
-    ...(rest > 1e-6 ? [{ stretch, lengthFt: rest }] : []),
+    ...Array.from({ length: whole }, () => ({ segment, lengthFt: STICK_FT })),
+    ...(rest > 1e-6 ? [{ segment, lengthFt: rest }] : []),
   ];
 }
 
@@ -69,20 +69,20 @@ export function racewayCuts(about: LaidOut): readonly RacewayCuts[] {
     string,
     { method: MethodId; trade: TradeSize; pieces: CutPiece[]; joints: number; ends: number; elbows: number }
   >();
-  for (const { stretch, index, figures } of about.stretches) {
-    if (!isRaceway(stretch) || figures.raceway === null) continue;
-    const { method } = stretch;
+  for (const { segment, index, figures } of about.segmentes) {
+    if (!isRaceway(segment) || figures.raceway === null) continue;
+    const { method } = segment;
     const trade = figures.raceway.taken;
     const key = `${method} ${trade}`;
     const group = groups.get(key) ?? { method, trade, pieces: [], joints: 0, ends: 0, elbows: 0 };
     const legs = about.legs[index] ?? [];
     const pieces = inSticks(method)
       ? legs.flatMap(({ lengthFt }) => legPieces(index, lengthFt))
-      : [{ stretch: index, lengthFt: stretch.lengthFt }];
+      : [{ segment: index, lengthFt: segment.lengthFt }];
     group.pieces.push(...pieces);
     group.joints += pieces.length - 1;
     group.ends += 2;
-    group.elbows += METHODS[method].surround === 'pvc' ? Math.ceil(stretch.bendsDeg / 90) : 0;
+    group.elbows += METHODS[method].surround === 'pvc' ? Math.ceil(segment.bendsDeg / 90) : 0;
     groups.set(key, group);
   }
   return [...groups.values()].map(({ method, trade, pieces, joints, ends, elbows }) => ({

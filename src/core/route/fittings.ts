@@ -1,18 +1,18 @@
-import type { Place } from '../code/methods';
+import type { Environment } from '../code/methods';
 import type { SectionKey } from '../code/sections';
 import { cableArea, fillPercent, fits, legalTrade } from '../rules/racewayFill';
 import { isPullBoxSize } from './boxFill';
 import { EXPANSION_FROM_IN, thermalGrowth, usualSwing } from './thermalGrowth';
 import { METHODS } from '../code/methods';
-import type { WayFitting } from '../code/routeKinds';
+import type { RouteFitting } from '../code/routeKinds';
 import type { RouteFindings } from '../findings/routeFinding';
 import type { TradeSize } from '../units/tradeSize';
-import { isRaceway, leftOut, type LaidOut, type RoutedStretch } from './routeCase';
+import { isRaceway, leftOut, type LaidOut, type RoutedSegment } from './routeCase';
 
 /** Something that the way needs besides wire, raceway and boxes. */
 export interface NeededFitting {
-  readonly fitting: WayFitting;
-  readonly stretch: number;
+  readonly fitting: RouteFitting;
+  readonly segment: number;
   readonly count: number;
   readonly section: SectionKey;
   /** Whether a rule asks for it, or good practice. */
@@ -22,7 +22,7 @@ export interface NeededFitting {
   readonly growthIn: number | null;
 }
 
-const CLIMATE: Readonly<Record<Place, 'inside' | 'outside'>> = {
+const CLIMATE: Readonly<Record<Environment, 'inside' | 'outside'>> = {
   indoor: 'inside',
   garage: 'outside',
   attic: 'outside',
@@ -37,9 +37,9 @@ const PLATE_WITHIN_IN = 1.25;
 /** From this cover on a ribbon has its 12 in above the way. */
 const RIBBON_FROM_IN = 16;
 
-type Need = Omit<NeededFitting, 'stretch' | 'planned'>;
+type Need = Omit<NeededFitting, 'segment' | 'planned'>;
 const need = (
-  fitting: WayFitting,
+  fitting: RouteFitting,
   count: number,
   section: SectionKey,
   asked: Need['asked'] = 'rule',
@@ -47,21 +47,21 @@ const need = (
 ): Need => ({ fitting, count, section, asked, growthIn });
 
 /** Where a raceway passes between warm and cold, or out of the ground, it is sealed. The panel stands in the warm. */
-function seals({ circuit }: LaidOut, { index, stretch }: RoutedStretch): readonly Need[] {
-  if (!isRaceway(stretch)) return [];
-  if (stretch.place === 'underground') return [need('seal', 2, 'way.seal-buried')];
+function seals({ circuit }: LaidOut, { index, segment }: RoutedSegment): readonly Need[] {
+  if (!isRaceway(segment)) return [];
+  if (segment.place === 'underground') return [need('seal', 2, 'way.seal-buried')];
   const before = circuit.run[index - 1]?.place ?? 'indoor';
-  const after = circuit.run[index + 1]?.place ?? stretch.place;
-  // Where the ground ends the buried stretch has its seal already.
+  const after = circuit.run[index + 1]?.place ?? segment.place;
+  // Where the ground ends the buried segment has its seal already.
   const crosses = [before, after].filter(
-    (place) => place !== 'underground' && CLIMATE[place] !== CLIMATE[stretch.place],
+    (place) => place !== 'underground' && CLIMATE[place] !== CLIMATE[segment.place],
   );
   return crosses.length > 0 ? [need('seal', crosses.length, 'way.seal')] : [];
 }
 
-function bushings({ solved }: LaidOut, { stretch }: RoutedStretch): readonly Need[] {
-  if (!isRaceway(stretch)) return [];
-  const threaded = stretch.method === 'rmc' || stretch.method === 'imc';
+function bushings({ solved }: LaidOut, { segment }: RoutedSegment): readonly Need[] {
+  if (!isRaceway(segment)) return [];
+  const threaded = segment.method === 'rmc' || segment.method === 'imc';
   const large = isPullBoxSize(solved.figures.size);
   return threaded || large ? [need('bushing', 2, 'way.bushing')] : [];
 }
@@ -70,43 +70,46 @@ function bushings({ solved }: LaidOut, { stretch }: RoutedStretch): readonly Nee
 const straightFt = (about: LaidOut, index: number): number =>
   Math.max(0, ...(about.legs[index] ?? []).map(({ lengthFt }) => lengthFt));
 
-/** How much the longest straight leg of a stretch grows in a year, inches. */
-export const stretchGrowth = (about: LaidOut, { index, stretch }: RoutedStretch): number =>
-  thermalGrowth(stretch.method, straightFt(about, index), stretch.swingF ?? usualSwing(stretch.place));
+/** How much the longest straight leg of a segment grows in a year, inches. */
+export const segmentGrowth = (about: LaidOut, { index, segment }: RoutedSegment): number =>
+  thermalGrowth(segment.method, straightFt(about, index), segment.swingF ?? usualSwing(segment.place));
 
-function expansions(about: LaidOut, each: RoutedStretch): readonly Need[] {
-  const growthIn = stretchGrowth(about, each);
+function expansions(about: LaidOut, each: RoutedSegment): readonly Need[] {
+  const growthIn = segmentGrowth(about, each);
   return growthIn >= EXPANSION_FROM_IN - 1e-9
     ? [need('expansion', 1, 'way.expansion', 'rule', growthIn)]
     : [];
 }
 
-/** What a buried stretch needs where it lies and where it comes up. */
-function buriedNeeds({ stretch }: RoutedStretch): readonly Need[] {
-  if (stretch.place !== 'underground') return [];
-  const cable = METHODS[stretch.method].kind === 'cable';
-  const ribbon = -stretch.heightFt * 12 >= RIBBON_FROM_IN && stretch.bored !== true;
+/** What a buried segment needs where it lies and where it comes up. */
+function buriedNeeds({ segment }: RoutedSegment): readonly Need[] {
+  if (segment.place !== 'underground') return [];
+  const cable = METHODS[segment.method].kind === 'cable';
+  const ribbon = -segment.heightFt * 12 >= RIBBON_FROM_IN && segment.bored !== true;
   return [
     ...(cable ? [need('riser', 2, 'way.riser'), need('bushing', 2, 'way.bushing')] : []),
-    ...(ribbon ? [need('ribbon', Math.ceil(stretch.lengthFt), 'way.ribbon', 'practice')] : []),
+    ...(ribbon ? [need('ribbon', Math.ceil(segment.lengthFt), 'way.ribbon', 'practice')] : []),
     need('s-loop', 2, 'way.movement', 'practice'),
   ];
 }
 
-function plates({ stretch }: RoutedStretch): readonly Need[] {
-  const { edgeIn } = stretch;
-  if (isRaceway(stretch) || edgeIn === undefined || edgeIn >= PLATE_WITHIN_IN - 1e-9) return [];
-  return [need('plates', Math.max(1, Math.ceil(stretch.lengthFt / (16 / 12))), 'way.plates')];
+function plates({ segment }: RoutedSegment): readonly Need[] {
+  const { edgeIn } = segment;
+  if (isRaceway(segment) || edgeIn === undefined || edgeIn >= PLATE_WITHIN_IN - 1e-9) return [];
+  return [need('plates', Math.max(1, Math.ceil(segment.lengthFt / (16 / 12))), 'way.plates')];
 }
 
-function bonds({ kinds }: LaidOut, { index, stretch }: RoutedStretch): readonly Need[] {
+function bonds({ kinds }: LaidOut, { index, segment }: RoutedSegment): readonly Need[] {
   const kind = kinds[index + 1];
-  const metal = (kind === 'box' || kind === 'pull-box') && stretch.end?.plastic !== true;
+  const metal = (kind === 'box' || kind === 'pull-box') && segment.end?.plastic !== true;
   return metal ? [need('box-bond', 1, 'box.bond')] : [];
 }
 
 /** The two places between which a raceway passes from warm to cold. */
-function sealedFrom({ circuit }: LaidOut, index: number): { readonly from: Place; readonly to: Place } {
+function sealedFrom(
+  { circuit }: LaidOut,
+  index: number,
+): { readonly from: Environment; readonly to: Environment } {
   const place = circuit.run[index]?.place ?? 'indoor';
   const before = circuit.run[index - 1]?.place ?? 'indoor';
   const after = circuit.run[index + 1]?.place ?? place;
@@ -115,11 +118,11 @@ function sealedFrom({ circuit }: LaidOut, index: number): { readonly from: Place
 
 function reportMissing(
   about: LaidOut,
-  { index, stretch }: RoutedStretch,
+  { index, segment }: RoutedSegment,
   { fitting, growthIn, section }: Need,
   findings: RouteFindings,
 ): void {
-  const { method, edgeIn = 0 } = stretch;
+  const { method, edgeIn = 0 } = segment;
   const of = { fitting, method };
   switch (fitting) {
     case 'seal':
@@ -132,7 +135,7 @@ function reportMissing(
       findings.found('stop', 'nailplate.needed', section, index, { edgeIn }, of);
       break;
     case 'ribbon':
-      findings.found('check', 'ribbon.missing', section, index, { coverIn: -stretch.heightFt * 12 }, of);
+      findings.found('check', 'ribbon.missing', section, index, { coverIn: -segment.heightFt * 12 }, of);
       break;
     case 'expansion':
       findings.found(
@@ -156,9 +159,9 @@ function reportMissing(
   }
 }
 
-/** What the way needs stretch by stretch: planned unless it was left out, which is a finding. */
+/** What the way needs segment by segment: planned unless it was left out, which is a finding. */
 export function routeFittings(about: LaidOut, findings: RouteFindings): readonly NeededFitting[] {
-  return about.stretches.flatMap((each) => {
+  return about.segmentes.flatMap((each) => {
     const needs = [
       ...seals(about, each),
       ...bushings(about, each),
@@ -168,16 +171,16 @@ export function routeFittings(about: LaidOut, findings: RouteFindings): readonly
       ...bonds(about, each),
     ];
     return needs.map((one) => {
-      const missing = leftOut(each.stretch, one.fitting);
+      const missing = leftOut(each.segment, one.fitting);
       if (missing) reportMissing(about, each, one, findings);
-      return { ...one, stretch: each.index, planned: !missing };
+      return { ...one, segment: each.index, planned: !missing };
     });
   });
 }
 
 /** A raceway in which a cable is pulled. */
 export interface SleeveReport {
-  readonly stretch: number;
+  readonly segment: number;
   readonly trade: TradeSize;
   readonly fillPct: number;
   readonly insideIn: number;
@@ -190,8 +193,8 @@ const TIGHT_PCT = 45;
 /** Cables that are pulled in raceway: filled by the circle on the wider side of the cable, one to the raceway. */
 export function routeSleeves(about: LaidOut, findings: RouteFindings): readonly SleeveReport[] {
   const { code } = about.context;
-  return about.stretches.flatMap(({ stretch, index, figures }) => {
-    const type = stretch.sleeve === undefined ? null : METHODS[stretch.sleeve].raceway;
+  return about.segmentes.flatMap(({ segment, index, figures }) => {
+    const type = segment.sleeve === undefined ? null : METHODS[segment.sleeve].raceway;
     const widthIn = figures.cable?.widthIn ?? null;
     if (type === null || figures.cable === null || widthIn === null) return [];
     const areaIn2 = cableArea(widthIn, figures.cable.heightIn ?? widthIn);
@@ -212,6 +215,6 @@ export function routeSleeves(about: LaidOut, findings: RouteFindings): readonly 
     } else if (fillPct > TIGHT_PCT) {
       findings.found('check', 'raceway.tight', 'raceway.fill', index, { trade, fillPct, cable });
     }
-    return [{ stretch: index, trade, fillPct, insideIn: row.insideIn, widthIn }];
+    return [{ segment: index, trade, fillPct, insideIn: row.insideIn, widthIn }];
   });
 }

@@ -96,19 +96,19 @@ export function pullThrough(parts: readonly PullPart[], wire: PulledWire, startL
 export const reversed = (parts: readonly PullPart[]): readonly PullPart[] =>
   parts.toReversed().map((part) => (part.kind === 'straight' ? { ...part, riseFt: -part.riseFt } : part));
 
-/** What of a stretch bears on the pull through it. */
-export interface PulledStretch {
+/** What of a segment bears on the pull through it. */
+export interface PulledSegment {
   readonly lengthFt: number;
   readonly bendsDeg: number;
   readonly surround: Surround;
 }
 
 /**
- * Pounds at the pulling end of one stretch, its bends taken as standing at the end, where they cost most.
+ * Pounds at the pulling end of one segment, its bends taken as severity at the end, where they cost most.
  * A figure for comparing ways, without slopes.
  */
 export function pullTension(
-  { lengthFt, bendsDeg, surround }: PulledStretch,
+  { lengthFt, bendsDeg, surround }: PulledSegment,
   conductors: { readonly size: WireSize; readonly metal: Metal; readonly count: number },
   code: Edition,
 ): number {

@@ -1,4 +1,4 @@
-import { companyOf } from '../circuit/company';
+import { neighborsOf } from '../circuit/neighbors';
 import { METHODS } from '../code/methods';
 import { bendRadius } from '../code/tables/bendRadius';
 import { conductorDiameter } from '../rules/racewayFill';
@@ -22,8 +22,8 @@ import { isRaceway, type LaidOut } from './routeCase';
 
 /** A conduit body or pull box that the bends ask for. */
 export interface AddedPullPoint {
-  readonly stretch: number;
-  /** Feet from the start of the stretch. */
+  readonly segment: number;
+  /** Feet from the start of the segment. */
   readonly atFt: number;
   /** Straight through where the raceway goes on, with its outlet at the back where it turns into the wall. */
   readonly body: 'straight' | 'turn';
@@ -51,27 +51,27 @@ export interface PullSection {
 
 interface PlacedPart {
   readonly part: PullPart;
-  readonly stretch: number;
+  readonly segment: number;
   readonly atFt: number;
   readonly corner: boolean;
 }
 
 const radiusOf = (trade: TradeSize): number => bendRadius.rows[trade].oneShotIn;
 
-/** Legs and bends of one stretch in order: the bends stand at its corners, or in its middle where it has none. */
-function stretchParts(about: LaidOut, index: number, trade: TradeSize): readonly PlacedPart[] {
+/** Legs and bends of one segment in order: the bends stand at its corners, or in its middle where it has none. */
+function segmentParts(about: LaidOut, index: number, trade: TradeSize): readonly PlacedPart[] {
   const legs = about.legs[index] ?? [];
   const bendsDeg = about.circuit.run[index]?.bendsDeg ?? 0;
   const corners = Math.max(0, legs.length - 1);
   const bend = (degrees: number, atFt: number, corner: boolean): PlacedPart => ({
     part: { kind: 'bend', degrees, radiusIn: radiusOf(trade) },
-    stretch: index,
+    segment: index,
     atFt,
     corner,
   });
   const straight = (lengthFt: number, riseFt: number, atFt: number): PlacedPart => ({
     part: { kind: 'straight', lengthFt, riseFt },
-    stretch: index,
+    segment: index,
     atFt,
     corner: false,
   });
@@ -100,11 +100,11 @@ const single = (degrees: number): readonly number[] => {
   return Array.from({ length: count }, () => degrees / count);
 };
 
-/** Groups of raceway stretches between pull points: a coupling is none. */
+/** Groups of raceway segmentes between pull points: a coupling is none. */
 function sections({ circuit, kinds }: LaidOut): readonly number[][] {
   const groups: number[][] = [];
-  for (const [index, stretch] of circuit.run.entries()) {
-    if (!isRaceway(stretch)) continue;
+  for (const [index, segment] of circuit.run.entries()) {
+    if (!isRaceway(segment)) continue;
     const last = groups.at(-1);
     if (last?.at(-1) === index - 1 && kinds[index] === 'coupling') last.push(index);
     else groups.push([index]);
@@ -112,14 +112,14 @@ function sections({ circuit, kinds }: LaidOut): readonly number[][] {
   return groups;
 }
 
-/** Everything that is pulled in a stretch, as one bundle. */
+/** Everything that is pulled in a segment, as one bundle. */
 function pulledWire(about: LaidOut, index: number): PulledWire {
   const { circuit, solved, context } = about;
   const { figures } = solved;
-  const stretch = circuit.run[index];
-  const raceway = figures.stretches[index]?.raceway;
+  const segment = circuit.run[index];
+  const raceway = figures.segmentes[index]?.raceway;
   const metal = circuit.material;
-  const others = stretch === undefined ? [] : companyOf(stretch, 'raceway', context.company);
+  const others = segment === undefined ? [] : neighborsOf(segment, 'raceway', context.neighbors);
   const weight = (size: typeof figures.size, count: number): number =>
     conductorWeight({ size, metal, count }, context.code);
   const outsideIn = conductorDiameter(figures.size, circuit.insulation, context.code);
@@ -128,7 +128,7 @@ function pulledWire(about: LaidOut, index: number): PulledWire {
       weight(figures.size, figures.wires) +
       weight(raceway?.ground ?? figures.groundTaken, 1) +
       others.reduce((sum, { size, wires }) => sum + (size === null ? 0 : weight(size, wires)), 0),
-    friction: pullFriction(METHODS[stretch?.method ?? 'emt'].surround),
+    friction: pullFriction(METHODS[segment?.method ?? 'emt'].surround),
     correction: weightCorrection(raceway?.conductors ?? 1, outsideIn, raceway?.insideIn ?? outsideIn * 4),
   };
 }
@@ -145,7 +145,7 @@ function hardSpot(
     const gain = (pull.after[at] ?? 0) - (pull.after[at - 1] ?? 0);
     if (gain > most) [most, hard] = [gain, part];
   }
-  const before = group.filter((index) => index < (hard?.stretch ?? 0));
+  const before = group.filter((index) => index < (hard?.segment ?? 0));
   return before.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), hard?.atFt ?? 0);
 }
 
@@ -154,10 +154,10 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
   const { figures } = solved;
   const [first = 0] = group;
   const trade = group.reduce<TradeSize>((most, index) => {
-    const taken = figures.stretches[index]?.raceway?.taken ?? most;
+    const taken = figures.segmentes[index]?.raceway?.taken ?? most;
     return tradeRank(taken) > tradeRank(most) ? taken : most;
   }, TRADE_SIZES[0]);
-  const parts = group.flatMap((index) => stretchParts(about, index, trade));
+  const parts = group.flatMap((index) => segmentParts(about, index, trade));
   if (parts.length === 0) return undefined;
   const wire = pulledWire(about, first);
   const forward = pullThrough(
@@ -175,7 +175,7 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
     const at = bends[bend];
     return at === undefined
       ? []
-      : [{ stretch: at.stretch, atFt: at.atFt, body: at.corner ? 'turn' : 'straight' }];
+      : [{ segment: at.segment, atFt: at.atFt, body: at.corner ? 'turn' : 'straight' }];
   });
   return {
     from: first,
@@ -220,7 +220,7 @@ function findHardPulls(each: PullSection, first: number, findings: RouteFindings
 
 /**
  * Every pull of the way: bends added up between pull points, tension and pressure from both ends, the spot that
- * makes it hard, and where a body is wanted. Bends over the limit that no single stretch has are a stop here.
+ * makes it hard, and where a body is wanted. Bends over the limit that no single segment has are a stop here.
  */
 export function routePulls(about: LaidOut, findings: RouteFindings): readonly PullSection[] {
   return sections(about).flatMap((group) => {

@@ -1,5 +1,5 @@
-import type { Circuit, Stretch } from '../circuit/circuitSchema';
-import type { SolvedCircuit, StretchFigures } from '../circuit/figures';
+import type { Circuit, Segment } from '../circuit/circuitSchema';
+import type { SolvedCircuit, SegmentFigures } from '../circuit/figures';
 import type { SolveContext } from '../circuit/solveContext';
 import { stationKinds, type StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
@@ -15,43 +15,43 @@ export interface Routed {
 export interface RouteCase extends Routed {
   readonly context: SolveContext;
   /** Circuits that share a part of the way, solved. */
-  readonly neighbours: readonly Routed[];
+  readonly neighbors: readonly Routed[];
   /** Whether the lines in the ground were located: a ticket is known. */
   readonly located: boolean;
 }
 
-/** A stretch as it was saved, with its figures. */
-export interface RoutedStretch {
+/** A segment as it was saved, with its figures. */
+export interface RoutedSegment {
   readonly index: number;
-  readonly stretch: Stretch;
-  readonly figures: StretchFigures;
+  readonly segment: Segment;
+  readonly figures: SegmentFigures;
 }
 
-/** The stretches of a circuit with their figures. */
-export const routedStretches = ({ circuit, solved }: Routed): readonly RoutedStretch[] =>
-  circuit.run.flatMap((stretch, index) => {
-    const figures = solved.figures.stretches[index];
-    return figures === undefined ? [] : [{ index, stretch, figures }];
+/** The segmentes of a circuit with their figures. */
+export const routedSegmentes = ({ circuit, solved }: Routed): readonly RoutedSegment[] =>
+  circuit.run.flatMap((segment, index) => {
+    const figures = solved.figures.segmentes[index];
+    return figures === undefined ? [] : [{ index, segment, figures }];
   });
 
-/** Whether a stretch is of raceway. */
-export const isRaceway = ({ method }: Pick<Stretch, 'method'>): boolean => METHODS[method].kind === 'raceway';
+/** Whether a segment is of raceway. */
+export const isRaceway = ({ method }: Pick<Segment, 'method'>): boolean => METHODS[method].kind === 'raceway';
 
 /** Whether a fitting of the way was left out. */
 export const leftOut = (
-  { without = [] }: Stretch,
-  fitting: NonNullable<Stretch['without']>[number],
+  { without = [] }: Segment,
+  fitting: NonNullable<Segment['without']>[number],
 ): boolean => without.includes(fitting);
 
-/** One straight leg of a stretch. */
-export interface Leg {
+/** One straight leg of a segment. */
+export interface StraightPart {
   readonly lengthFt: number;
   /** How much higher its end is than its start; negative where it falls. */
   readonly riseFt: number;
 }
 
-/** The straight legs of a stretch as it is drawn; together they are as long as the stretch. */
-function legsOf(path: readonly SectionPoint[], totalFt: number): readonly Leg[] {
+/** The straight legs of a segment as it is drawn; together they are as long as the segment. */
+function legsOf(path: readonly SectionPoint[], totalFt: number): readonly StraightPart[] {
   const drawn = path.slice(1).map((point, at) => {
     const from = path[at] ?? point;
     return { along: Math.abs(point.xFt - from.xFt), rise: point.heightFt - from.heightFt };
@@ -67,12 +67,12 @@ function legsOf(path: readonly SectionPoint[], totalFt: number): readonly Leg[] 
 export interface LaidOut extends RouteCase {
   readonly kinds: readonly StationKind[];
   readonly geometry: SectionGeometry;
-  readonly stretches: readonly RoutedStretch[];
-  /** The straight legs of each stretch as it is drawn; together they are as long as the stretch. */
-  readonly legs: readonly (readonly Leg[])[];
+  readonly segmentes: readonly RoutedSegment[];
+  /** The straight legs of each segment as it is drawn; together they are as long as the segment. */
+  readonly legs: readonly (readonly StraightPart[])[];
 }
 
-/** A case laid out: stations named, section drawn, stretches with their figures and legs. */
+/** A case laid out: stations named, section drawn, segmentes with their figures and legs. */
 export function layOut(about: RouteCase): LaidOut {
   const { run, startHeightFt } = about.circuit;
   const geometry = sectionGeometry(run, startHeightFt);
@@ -80,7 +80,7 @@ export function layOut(about: RouteCase): LaidOut {
     ...about,
     kinds: stationKinds(run),
     geometry,
-    stretches: routedStretches(about),
-    legs: run.map(({ lengthFt }, index) => legsOf(geometry.stretches[index]?.path ?? [], lengthFt)),
+    segmentes: routedSegmentes(about),
+    legs: run.map(({ lengthFt }, index) => legsOf(geometry.segmentes[index]?.path ?? [], lengthFt)),
   };
 }

@@ -5,7 +5,7 @@ import { racewayCuts, type RacewayCuts } from './cutList';
 import {
   routeFittings,
   routeSleeves,
-  stretchGrowth,
+  segmentGrowth,
   type NeededFitting,
   type SleeveReport,
 } from './fittings';
@@ -21,7 +21,7 @@ export interface RouteReport {
   readonly burials: readonly BurialReport[];
   readonly fittings: readonly NeededFitting[];
   readonly sleeves: readonly SleeveReport[];
-  /** How much each stretch grows in a year, inches. */
+  /** How much each segment grows in a year, inches. */
   readonly growthIn: readonly number[];
   readonly raceways: readonly RacewayCuts[];
   readonly wires: readonly WirePiece[];
@@ -29,19 +29,19 @@ export interface RouteReport {
   readonly findings: readonly AnyRouteFinding[];
 }
 
-/** Stretches that share a raceway are one and the same raceway: length, method, place, bends and size agree. */
-function findDifferences({ circuit, neighbours }: LaidOut, findings: RouteFindings): void {
-  for (const [index, stretch] of circuit.run.entries()) {
-    const raceway = stretch.shares?.raceway;
+/** Segmentes that share a raceway are one and the same raceway: length, method, place, bends and size agree. */
+function findDifferences({ circuit, neighbors }: LaidOut, findings: RouteFindings): void {
+  for (const [index, segment] of circuit.run.entries()) {
+    const raceway = segment.shares?.raceway;
     if (raceway === undefined) continue;
-    for (const other of neighbours) {
+    for (const other of neighbors) {
       const twin = other.circuit.run.find((each) => each.shares?.raceway === raceway);
       const same =
         twin === undefined ||
-        (twin.method === stretch.method &&
-          twin.lengthFt === stretch.lengthFt &&
-          twin.place === stretch.place &&
-          twin.bendsDeg === stretch.bendsDeg &&
+        (twin.method === segment.method &&
+          twin.lengthFt === segment.lengthFt &&
+          twin.place === segment.place &&
+          twin.bendsDeg === segment.bendsDeg &&
           other.circuit.pins.trade === circuit.pins.trade);
       if (!same) findings.found('check', 'way.differs', 'way.together', index, { name: other.circuit.name });
     }
@@ -50,13 +50,13 @@ function findDifferences({ circuit, neighbours }: LaidOut, findings: RouteFindin
 
 /** Cable goes over into raceway in a box, or in a fitting that is listed for it (300.15). */
 function findTransitions({ circuit, kinds }: LaidOut, findings: RouteFindings): void {
-  for (const [index, stretch] of circuit.run.entries()) {
+  for (const [index, segment] of circuit.run.entries()) {
     const next = circuit.run[index + 1];
     const kind = kinds[index + 1];
     if (next === undefined || (kind !== 'coupling' && kind !== 'body')) continue;
-    if (isRaceway(stretch) !== isRaceway(next)) {
+    if (isRaceway(segment) !== isRaceway(next)) {
       findings.found('ask', 'station.transition', 'box.transition', index, {
-        from: stretch.method,
+        from: segment.method,
         to: next.method,
       });
     }
@@ -87,7 +87,7 @@ export function routeReport(given: RouteCase): RouteReport {
   const sleeves = routeSleeves(about, findings);
   findDifferences(about, findings);
   findTransitions(about, findings);
-  const wires = wirePieces(circuit, solved, about.context.company);
+  const wires = wirePieces(circuit, solved, about.context.neighbors);
   findShortPieces(wires, findings);
   return {
     about,
@@ -96,7 +96,7 @@ export function routeReport(given: RouteCase): RouteReport {
     burials,
     fittings,
     sleeves,
-    growthIn: about.stretches.map((each) => stretchGrowth(about, each)),
+    growthIn: about.segmentes.map((each) => segmentGrowth(about, each)),
     raceways: racewayCuts(about),
     wires,
     bought: wireBought(wires, circuit),

@@ -1,5 +1,5 @@
-import type { MethodId, Place } from '../code/methods';
-import type { Stretch } from '../circuit/circuitSchema';
+import type { MethodId, Environment } from '../code/methods';
+import type { Segment } from '../circuit/circuitSchema';
 import { stationKinds, stationLetter, type StationKind } from '../circuit/stations';
 
 /** A point of the section: feet along the run from the panel, feet above grade. */
@@ -15,67 +15,67 @@ export interface Station extends SectionPoint {
   readonly kind: StationKind;
 }
 
-/** One stretch as it is drawn. */
-export interface SectionStretch {
+/** One segment as it is drawn. */
+export interface SectionSegment {
   readonly method: MethodId;
-  readonly place: Place;
+  readonly place: Environment;
   readonly lengthFt: number;
   /** From station to station: up or down to the height at which it runs, along, and to the next station. */
   readonly path: readonly SectionPoint[];
-  /** Whether rise and fall alone are longer than the stretch: it is then drawn longer than it is. */
-  readonly stretched: boolean;
+  /** Whether rise and fall alone are longer than the segment: it is then drawn longer than it is. */
+  readonly SEGMENTED__: boolean;
 }
 
 /** The whole section, in feet. */
 export interface SectionGeometry {
   readonly stations: readonly Station[];
-  readonly stretches: readonly SectionStretch[];
+  readonly segmentes: readonly SectionSegment[];
   readonly widthFt: number;
   readonly topFt: number;
   readonly bottomFt: number;
 }
 
-/** A stretch is drawn at least this long along the run, so that its two stations can be told apart. */
+/** A segment is drawn at least this long along the run, so that its two stations can be told apart. */
 const LEAST_ALONG_FT = 2;
 
-function stretchPath(stretch: Stretch, from: SectionPoint): { path: SectionPoint[]; stretched: boolean } {
-  const rise = Math.abs(stretch.heightFt - from.heightFt) + Math.abs(stretch.endHeightFt - stretch.heightFt);
-  const left = stretch.lengthFt - rise;
+function segmentPath(segment: Segment, from: SectionPoint): { path: SectionPoint[]; SEGMENTED__: boolean } {
+  const rise = Math.abs(segment.heightFt - from.heightFt) + Math.abs(segment.endHeightFt - segment.heightFt);
+  const left = segment.lengthFt - rise;
   const along = Math.max(LEAST_ALONG_FT, left);
   const xFt = from.xFt + along;
   const path = [
     from,
-    { xFt: from.xFt, heightFt: stretch.heightFt },
-    { xFt, heightFt: stretch.heightFt },
-    { xFt, heightFt: stretch.endHeightFt },
+    { xFt: from.xFt, heightFt: segment.heightFt },
+    { xFt, heightFt: segment.heightFt },
+    { xFt, heightFt: segment.endHeightFt },
   ];
   const distinct = path.filter((point, at) => {
     const last = path[at - 1];
     return last === undefined || last.xFt !== point.xFt || last.heightFt !== point.heightFt;
   });
-  return { path: distinct, stretched: left < LEAST_ALONG_FT };
+  return { path: distinct, SEGMENTED__: left < LEAST_ALONG_FT };
 }
 
 /**
- * The run as a lengthwise section: every stretch rises or falls from its station to the height at which it
+ * The run as a lengthwise section: every segment rises or falls from its station to the height at which it
  * runs, goes along, and meets the next station. Lengths along are what the wire has left after rise and fall.
  */
-export function sectionGeometry(run: readonly Stretch[], startHeightFt: number): SectionGeometry {
+export function sectionGeometry(run: readonly Segment[], startHeightFt: number): SectionGeometry {
   const kinds = stationKinds(run);
   const stations: Station[] = [{ letter: 'A', xFt: 0, heightFt: startHeightFt, kind: 'panel' }];
-  const stretches: SectionStretch[] = [];
+  const segmentes: SectionSegment[] = [];
   let from: SectionPoint = { xFt: 0, heightFt: startHeightFt };
-  for (const [index, stretch] of run.entries()) {
-    const { path, stretched } = stretchPath(stretch, from);
-    const { method, place, lengthFt } = stretch;
-    stretches.push({ method, place, lengthFt, path, stretched });
+  for (const [index, segment] of run.entries()) {
+    const { path, SEGMENTED__ } = segmentPath(segment, from);
+    const { method, place, lengthFt } = segment;
+    segmentes.push({ method, place, lengthFt, path, SEGMENTED__ });
     from = path.at(-1) ?? from;
     stations.push({ ...from, letter: stationLetter(index + 1), kind: kinds[index + 1] ?? 'appliance' });
   }
-  const heights = stretches.flatMap(({ path }) => path.map(({ heightFt }) => heightFt));
+  const heights = segmentes.flatMap(({ path }) => path.map(({ heightFt }) => heightFt));
   return {
     stations,
-    stretches,
+    segmentes,
     widthFt: from.xFt,
     topFt: Math.max(0, ...heights),
     bottomFt: Math.min(0, ...heights),

@@ -1,4 +1,4 @@
-/** One stretch on the tape. */
+/** One segment on the tape. */
 export interface TapeColumn {
   readonly fromPx: number;
   readonly toPx: number;
@@ -9,7 +9,7 @@ export interface TapeColumn {
   readonly toFt: number;
 }
 
-/** Shares a width out by length, but gives every stretch at least a least width while there is room. */
+/** Shares a width out by length, but gives every segment at least a least width while there is room. */
 function widths(lengths: readonly number[], widthPx: number, leastPx: number): number[] {
   const least = Math.min(leastPx, widthPx / Math.max(1, lengths.length));
   const fixed = new Set<number>();
@@ -23,7 +23,7 @@ function widths(lengths: readonly number[], widthPx: number, leastPx: number): n
 }
 
 /**
- * The tape: the wire laid straight, one column a stretch, to scale where that leaves every column wide enough
+ * The tape: the wire laid straight, one column a segment, to scale where that leaves every column wide enough
  * to write in. A column that had to be widened says so, and keeps ticks true to its own length.
  */
 export function tapeLayout(

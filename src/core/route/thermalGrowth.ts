@@ -1,4 +1,4 @@
-import type { MethodId, Place } from '../code/methods';
+import type { MethodId, Environment } from '../code/methods';
 
 /** Inches that a foot of PVC grows for each degree Fahrenheit. */
 const PVC_IN_PER_FT_F = 4.06e-4;
@@ -7,7 +7,7 @@ const PVC_IN_PER_FT_F = 4.06e-4;
 export const EXPANSION_FROM_IN = 0.25;
 
 /** Hottest less coldest of a raceway in a year until somebody says otherwise, °F; sun adds to the air. */
-const USUAL_SWING_F: Readonly<Record<Place, number>> = {
+const USUAL_SWING_F: Readonly<Record<Environment, number>> = {
   indoor: 20,
   garage: 60,
   attic: 90,
@@ -18,7 +18,7 @@ const USUAL_SWING_F: Readonly<Record<Place, number>> = {
 };
 
 /** The swing of temperature that is taken for a raceway in a place, °F. */
-export const usualSwing = (place: Place): number => USUAL_SWING_F[place];
+export const usualSwing = (place: Environment): number => USUAL_SWING_F[place];
 
 /** How much a straight PVC raceway grows between two fixed points, inches; nothing for other methods. */
 export const thermalGrowth = (method: MethodId, straightFt: number, swingF: number): number =>

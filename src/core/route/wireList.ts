@@ -1,10 +1,10 @@
 import type { Circuit } from '../circuit/circuitSchema';
-import { companyOf, type Companies, type WayMember } from '../circuit/company';
+import { neighborsOf, type Neighbors, type SharedSegment } from '../circuit/neighbors';
 import type { SolvedCircuit } from '../circuit/figures';
 import { stationKinds, type StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import { sizeRank, type WireSize } from '../units/wireSize';
-import { stretchConductors } from '../circuit/namedConductors';
+import { segmentConductors } from '../circuit/namedConductors';
 import { type NamedConductor } from '../circuit/namedConductors';
 import { leastFree, makeUp, soldAs } from './makeUp';
 
@@ -13,13 +13,13 @@ export interface WirePiece {
   /** Stations at its ends, by position. */
   readonly from: number;
   readonly to: number;
-  /** Stretches that it runs through. */
-  readonly stretches: readonly number[];
+  /** Segmentes that it runs through. */
+  readonly segmentes: readonly number[];
   /** Cable by its name, or null for single conductors. */
   readonly cable: string | null;
   readonly conductors: readonly NamedConductor[];
   /** Length of the way. */
-  readonly wayFt: number;
+  readonly routeFt: number;
   readonly makeUpFt: number;
   /** What has to be cut: the way and what is left at both ends. */
   readonly cutFt: number;
@@ -44,7 +44,7 @@ const WASTE = { cable: 1.1, conductor: 1.05 } as const;
 /** Stations at which conductors end or are spliced; through the others they run unbroken. */
 const ENDS: readonly StationKind[] = ['panel', 'box', 'disconnect', 'appliance'];
 
-/** Stretches that one piece runs through: a cable each, conductors from splice to splice. */
+/** Segmentes that one piece runs through: a cable each, conductors from splice to splice. */
 function grouped({ run }: Circuit, kinds: readonly StationKind[]): readonly number[][] {
   const groups: number[][] = [];
   for (const [index, { method }] of run.entries()) {
@@ -64,7 +64,11 @@ function grouped({ run }: Circuit, kinds: readonly StationKind[]): readonly numb
 }
 
 /** Whether a circuit brings the one ground of a shared raceway: the largest does, of equal ones the first by id. */
-function bringsGround(circuit: Circuit, { figures }: SolvedCircuit, others: readonly WayMember[]): boolean {
+function bringsGround(
+  circuit: Circuit,
+  { figures }: SolvedCircuit,
+  others: readonly SharedSegment[],
+): boolean {
   const own = sizeRank(figures.groundTaken);
   return others.every(({ ground, circuitId }) => {
     const theirs = ground === null ? -1 : sizeRank(ground);
@@ -76,36 +80,38 @@ function bringsGround(circuit: Circuit, { figures }: SolvedCircuit, others: read
 export function wirePieces(
   circuit: Circuit,
   solved: SolvedCircuit,
-  company: Companies = {},
+  neighbors: Neighbors = {},
 ): readonly WirePiece[] {
   const { figures } = solved;
   const kinds = stationKinds(circuit.run);
-  return grouped(circuit, kinds).flatMap((stretches) => {
-    const [first = 0] = stretches;
+  return grouped(circuit, kinds).flatMap((segmentes) => {
+    const [first = 0] = segmentes;
     const from = first;
-    const to = (stretches.at(-1) ?? first) + 1;
-    const at = figures.stretches[first];
+    const to = (segmentes.at(-1) ?? first) + 1;
+    const at = figures.segmentes[first];
     if (at === undefined) return [];
     const cable = METHODS[at.method].kind === 'cable';
-    const between = stretches.slice(1).map((index) => kinds[index] ?? 'body');
+    const between = segmentes.slice(1).map((index) => kinds[index] ?? 'body');
     const ends = [kinds[from] ?? 'panel', kinds[to] ?? 'appliance'] as const;
-    const grounded = stretches.some((index) => {
-      const stretch = circuit.run[index];
-      return stretch !== undefined && bringsGround(circuit, solved, companyOf(stretch, 'raceway', company));
+    const grounded = segmentes.some((index) => {
+      const segment = circuit.run[index];
+      return (
+        segment !== undefined && bringsGround(circuit, solved, neighborsOf(segment, 'raceway', neighbors))
+      );
     });
-    const wayFt = stretches.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
+    const routeFt = segmentes.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
     const makeUpFt = [...ends, ...between].reduce((ft, kind) => ft + makeUp(kind, cable), 0);
     return [
       {
         from,
         to,
-        stretches,
+        segmentes,
         cable: cable ? (at.cable?.name ?? null) : null,
-        conductors: stretchConductors(at, figures).filter(({ letters }) => letters !== 'GN' || grounded),
-        wayFt,
+        conductors: segmentConductors(at, figures).filter(({ letters }) => letters !== 'GN' || grounded),
+        routeFt,
         makeUpFt,
-        cutFt: wayFt + makeUpFt,
-        leastFt: wayFt + ends.reduce((ft, kind) => ft + leastFree(kind), 0),
+        cutFt: routeFt + makeUpFt,
+        leastFt: routeFt + ends.reduce((ft, kind) => ft + leastFree(kind), 0),
         hasFt: circuit.run[first]?.pieceFt ?? null,
       },
     ];

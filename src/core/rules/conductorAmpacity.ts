@@ -1,18 +1,18 @@
 import type { Edition } from '../code/edition';
-import { isWet, METHODS, type MethodId, type Place } from '../code/methods';
+import { isWet, METHODS, type MethodId, type Environment } from '../code/methods';
 import type { AmbientRow, TemperatureColumn } from '../code/tables/shapes';
 import type { Metal, WireSize } from '../units/wireSize';
 import type { TerminalMark } from '../working/step';
 
-/** What of a stretch bears on the ampacity of its conductors. */
+/** What of a segment bears on the ampacity of its conductors. */
 export interface AmpacityPlace {
   readonly method: MethodId;
-  readonly place: Place;
+  readonly place: Environment;
   readonly ambientC: number;
   readonly currentCarrying: number;
 }
 
-/** The columns and factors that hold for every size in one stretch. */
+/** The columns and factors that hold for every size in one segment. */
 export interface AmpacityTerms {
   readonly metal: Metal;
   readonly terminalC: TemperatureColumn;
@@ -66,7 +66,7 @@ export const adjustmentFactor = (code: Edition, count: number): number => {
   return 0;
 };
 
-/** The terms of one stretch: columns by terminals and method, factors by place and company. */
+/** The terms of one segment: columns by terminals and method, factors by place and neighbors. */
 export function ampacityTerms(
   place: AmpacityPlace,
   metal: Metal,

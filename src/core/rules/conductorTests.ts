@@ -66,7 +66,7 @@ const OWN_TESTS: typeof TESTS = [['own', ({ ampacity, demand }) => meets(ampacit
 
 const testsFor = ({ own }: ConductorDemand): typeof TESTS => (own === null ? TESTS : OWN_TESTS);
 
-/** Whether a size passes all four tests in one stretch; stops at the first that fails. */
+/** Whether a size passes all four tests in one segment; stops at the first that fails. */
 export function conductorHolds(
   size: WireSize,
   demand: ConductorDemand,
@@ -79,7 +79,7 @@ export function conductorHolds(
 }
 
 /**
- * The four tests that one size must pass in one stretch: the terminal column carries the design current
+ * The four tests that one size must pass in one segment: the terminal column carries the design current
  * (210.19(A)(1)), the corrected ampacity carries the load, the device protects it (240.4(B)), and the
  * small-conductor rule holds (240.4(D)).
  */

@@ -14,8 +14,8 @@ import {
   type ConductorVerdict,
 } from './conductorTests';
 
-/** A stretch with all that its working tells. */
-export interface WorkedStretch {
+/** A segment with all that its working tells. */
+export interface WorkedSegment {
   readonly method: MethodId;
   readonly terms: AmpacityTerms;
   readonly ambientC: number;
@@ -25,17 +25,17 @@ export interface WorkedStretch {
   readonly terminals: { readonly panel: TerminalMark; readonly load: TerminalMark };
 }
 
-/** Records how one stretch's conductor was judged, and gives the verdict back. */
-export function workStretch(
+/** Records how one segment's conductor was judged, and gives the verdict back. */
+export function workSegment(
   size: WireSize,
   demand: ConductorDemand,
-  stretch: WorkedStretch,
+  segment: WorkedSegment,
   code: Edition,
   work: Working,
 ): ConductorVerdict {
-  const { terms, method } = stretch;
+  const { terms, method } = segment;
   const verdict = testConductor(size, demand, terms, code);
-  columnSteps(stretch, demand.ocpdA, work);
+  columnSteps(segment, demand.ocpdA, work);
   work.step(
     'ampacity.column',
     'conductor.ampacity',
@@ -45,15 +45,15 @@ export function workStretch(
       read: { table: 'ampacity', row: size, column: String(terms.columnC) },
     },
   );
-  deratingSteps(size, stretch, verdict, code, work);
+  deratingSteps(size, segment, verdict, code, work);
   testSteps(size, demand, terms, verdict, code, work);
   if (terms.ambient === 0) {
-    work.found('stop', 'conductor.too-hot', 'conductor.ambient', { ambientC: stretch.ambientC, method });
+    work.found('stop', 'conductor.too-hot', 'conductor.ambient', { ambientC: segment.ambientC, method });
   }
   return verdict;
 }
 
-function columnSteps({ terminals, terms, method }: WorkedStretch, ocpdA: number, work: Working): void {
+function columnSteps({ terminals, terms, method }: WorkedSegment, ocpdA: number, work: Working): void {
   work.step('terminal.column', 'conductor.terminals', { ...terminals, ocpdA }, terms.terminalC);
   const { capC, capCite } = METHODS[method];
   if (capC !== null && capC <= terms.terminalC) {
@@ -62,7 +62,7 @@ function columnSteps({ terminals, terms, method }: WorkedStretch, ocpdA: number,
 }
 
 function factorSteps(
-  { terms, ambientC, currentCarrying }: WorkedStretch,
+  { terms, ambientC, currentCarrying }: WorkedSegment,
   code: Edition,
   work: Working,
 ): void {
@@ -77,12 +77,12 @@ function factorSteps(
 
 function deratingSteps(
   size: WireSize,
-  stretch: WorkedStretch,
+  segment: WorkedSegment,
   verdict: ConductorVerdict,
   code: Edition,
   work: Working,
 ): void {
-  const { terms, short } = stretch;
+  const { terms, short } = segment;
   const start: TemperatureColumn = terms.startC;
   work.step(
     'ampacity.start',
@@ -96,7 +96,7 @@ function deratingSteps(
   if (short !== null) {
     work.step('ampacity.short', 'conductor.lower-ampacity', short, terms.ambient * terms.adjustment);
     work.found('note', 'conductor.short-part', 'conductor.lower-ampacity', short);
-  } else factorSteps(stretch, code, work);
+  } else factorSteps(segment, code, work);
   const { startA, correctedA, columnA, finalA } = verdict;
   work.step(
     'ampacity.corrected',
@@ -163,7 +163,7 @@ export function workSmaller(
 export function findConductorStops(
   size: WireSize,
   demand: ConductorDemand,
-  { method, terms }: WorkedStretch,
+  { method, terms }: WorkedSegment,
   verdict: ConductorVerdict,
   least: WireSize | null,
   code: Edition,

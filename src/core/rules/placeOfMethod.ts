@@ -1,12 +1,12 @@
 import type { Edition } from '../code/edition';
-import { allowedIn, METHODS, type MethodId, type Place } from '../code/methods';
+import { allowedIn, METHODS, type MethodId, type Environment } from '../code/methods';
 import type { Working } from '../working/worked';
 
 /**
- * Whether a method may be where its stretch runs: a stop where it may not, by its article or by a local
+ * Whether a method may be where its segment runs: a stop where it may not, by its article or by a local
  * rule, a question where a listing decides.
  */
-export function placeOfMethod(method: MethodId, place: Place, code: Edition, work: Working): void {
+export function placeOfMethod(method: MethodId, place: Environment, code: Edition, work: Working): void {
   const { placeCite } = METHODS[method];
   const allowed = allowedIn(method, place);
   if (allowed === 'ask') work.found('ask', 'method.ask-listing', placeCite, { method, place });

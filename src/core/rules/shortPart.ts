@@ -1,4 +1,4 @@
-/** What of a stretch bears on the rule of the short part. */
+/** What of a segment bears on the rule of the short part. */
 export interface RatedPart {
   readonly lengthFt: number;
   /** Correction and adjustment together. */
@@ -24,7 +24,7 @@ const sum = (parts: readonly RatedPart[]): number => parts.reduce((ft, { lengthF
 /**
  * Where a circuit has two ampacities along its way, the higher may be used past the change for no more than
  * 10 ft and no more than 10 % of the length figured at the higher one (310.14(A)(2) exception). Undefined
- * where no part is short enough: then the worst stretch decides.
+ * where no part is short enough: then the worst segment decides.
  */
 export function shortParts(parts: readonly RatedPart[]): ShortParts | undefined {
   const levels = [...new Set(parts.map(({ factor }) => factor))].sort((a, b) => b - a);

@@ -45,7 +45,7 @@ export const dropVoltsDirect = (
   code: Edition,
 ): number => (times * DC_CONSTANT[metal] * currentA * lengthFt) / code.tables.conductors.rows[size].cmil;
 
-/** What of a stretch bears on the drop. */
+/** What of a segment bears on the drop. */
 export interface DropRun {
   readonly method: MethodId;
   readonly lengthFt: number;

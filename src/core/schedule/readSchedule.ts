@@ -2,8 +2,8 @@ import { applianceTitle } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
 import { USUAL_DESIGN } from '../circuit/jobDefaults';
 import type { DesignTemperatures } from '../circuit/designTemperatures';
-import { newCircuit, newStretch } from '../circuit/newCircuit';
-import { METHOD_IDS, PLACES, type MethodId, type Place } from '../code/methods';
+import { newCircuit, newSegment } from '../circuit/newCircuit';
+import { METHOD_IDS, ENVIRONMENTS, type MethodId, type Environment } from '../code/methods';
 import { firstProblem } from '../job/zodProblem';
 import { readTyped } from '../typing/readTyped';
 import { isRefused } from '../units/refused';
@@ -51,7 +51,7 @@ const cellOf = (
 
 interface Said {
   readonly method: MethodId;
-  readonly place: Place;
+  readonly place: Environment;
   readonly lengthFt: number;
 }
 
@@ -69,9 +69,9 @@ function saidOf(row: CsvRow, typed: { readonly [K in keyof Said]: Said[K] | unde
   const known = method.cell === '' ? undefined : inOrder(method.cell, METHOD_IDS);
   if (method.cell !== '' && known === undefined)
     return bad(method.column, `"${method.cell}" is no wiring method; use one of ${METHOD_IDS.join(', ')}.`);
-  const where = place.cell === '' ? undefined : inOrder(place.cell, PLACES);
+  const where = place.cell === '' ? undefined : inOrder(place.cell, ENVIRONMENTS);
   if (place.cell !== '' && where === undefined)
-    return bad(place.column, `"${place.cell}" is no place; use one of ${PLACES.join(', ')}.`);
+    return bad(place.column, `"${place.cell}" is no place; use one of ${ENVIRONMENTS.join(', ')}.`);
   return {
     method: known ?? typed.method ?? 'nm-b',
     place: where ?? typed.place ?? 'indoor',
@@ -86,7 +86,7 @@ function typedRow(row: CsvRow, newId: () => string, design: DesignTemperatures):
   if ('message' in said) return said;
   const { cell: name } = cellOf(row, NAME_COLUMNS);
   const circuit = newCircuit(newId(), typed.appliance, [
-    newStretch(newId(), said.method, said.lengthFt, said.place, design),
+    newSegment(newId(), said.method, said.lengthFt, said.place, design),
   ]);
   return {
     line: row.line,
@@ -109,7 +109,7 @@ function itemRow(
   if (!item.success) return bad(firstProblem(item.error));
   const circuit = circuitFromItem(item.data);
   if ('path' in circuit) return bad(circuit);
-  const run = circuit.run.map((stretch) => ({ ...stretch, id: newId() }));
+  const run = circuit.run.map((segment) => ({ ...segment, id: newId() }));
   return {
     line: line,
     circuit: {

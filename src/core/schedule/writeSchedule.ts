@@ -1,8 +1,8 @@
-import type { Circuit, Stretch } from '../circuit/circuitSchema';
+import type { Circuit, Segment } from '../circuit/circuitSchema';
 import { writeCsv } from '../files/csvTable';
 import { toDotted } from './dottedFields';
 
-const segment = ({ method, lengthFt, place, ambientC, bendsDeg, currentCarrying }: Stretch) => ({
+const segment = ({ method, lengthFt, place, ambientC, bendsDeg, currentCarrying }: Segment) => ({
   method,
   lengthFt,
   location: place,

@@ -35,10 +35,10 @@ export function methodAlternatives(
     const other: Circuit = {
       ...circuit,
       pins: {},
-      run: circuit.run.map((stretch) => ({ ...stretch, method })),
+      run: circuit.run.map((segment) => ({ ...segment, method })),
     };
     const { figures, findings } = solveCircuit(other, context);
-    if (findings.some(({ standing }) => standing === 'stop')) continue;
+    if (findings.some(({ severity }) => severity === 'stop')) continue;
     found.push({
       method,
       size: figures.size,

@@ -14,7 +14,7 @@ import { sizeRank, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSi
 import type { AnyFinding } from '../findings/finding';
 
 /** One way of running the whole circuit: a method, a metal, a size and a trade size, sized and priced. */
-export interface Way {
+export interface RunOption {
   readonly method: MethodId;
   readonly metal: Metal;
   readonly size: WireSize;
@@ -48,11 +48,11 @@ const metalsOf = ({ appliance, material }: Circuit, { practices }: SolveContext)
 const SIZES_ABOVE = 2;
 
 const hardestPull = (circuit: Circuit, { figures }: SolvedCircuit, { code }: SolveContext): number | null => {
-  const pulls = circuit.run.map((stretch) => {
-    const { kind, surround } = METHODS[stretch.method];
+  const pulls = circuit.run.map((segment) => {
+    const { kind, surround } = METHODS[segment.method];
     if (kind === 'cable') return null;
     return pullTension(
-      { ...stretch, surround },
+      { ...segment, surround },
       { size: figures.size, metal: figures.metal, count: figures.wires },
       code,
     );
@@ -66,7 +66,7 @@ function judged(
   method: MethodId,
   context: SolveContext,
   price: { readonly base: number; readonly list: PriceList },
-): Way {
+): RunOption {
   const solved = solveCircuit(circuit, context);
   const { figures, findings } = solved;
   const needA = figures.ocpd.minA;
@@ -80,19 +80,19 @@ function judged(
     spare: needA === 0 ? 0 : figures.ampacityA / needA - 1,
     pullLb: hardestPull(circuit, solved, context),
     cost: cents(circuitPrice(circuit.run, figures, price.list) - price.base),
-    asks: findings.filter(({ standing }) => standing === 'ask' || standing === 'check').length,
-    rejected: findings.find(({ standing }) => standing === 'stop') ?? null,
+    asks: findings.filter(({ severity }) => severity === 'ask' || severity === 'check').length,
+    rejected: findings.find(({ severity }) => severity === 'stop') ?? null,
     circuit,
   };
 }
 
 /** The ways of one method in one metal: the least size and two above, raceways as taken and a size up. */
-function waysOf(
+function sharersOf(
   circuit: Circuit,
   method: MethodId,
   context: SolveContext,
   price: { readonly base: number; readonly list: PriceList },
-): Way[] {
+): RunOption[] {
   const free = judged(circuit, method, context, price);
   if (free.rejected !== null) return [free];
   const found = [free];
@@ -118,9 +118,9 @@ export function* searchAlternatives(
   solved: SolvedCircuit,
   context: SolveContext,
   prices: PriceList,
-): Generator<SearchProgress, readonly Way[]> {
+): Generator<SearchProgress, readonly RunOption[]> {
   const price = { base: circuitPrice(circuit.run, solved.figures, prices), list: prices };
-  const found: Way[] = [];
+  const found: RunOption[] = [];
   const metals = metalsOf(circuit, context);
   const of = METHOD_IDS.length * metals.length;
   let tried = 0;
@@ -130,9 +130,9 @@ export function* searchAlternatives(
         ...circuit,
         material,
         pins: {},
-        run: circuit.run.map((stretch) => ({ ...stretch, method })),
+        run: circuit.run.map((segment) => ({ ...segment, method })),
       };
-      found.push(...waysOf(other, method, context, price));
+      found.push(...sharersOf(other, method, context, price));
       tried += 1;
       yield { tried, of };
     }
@@ -141,11 +141,11 @@ export function* searchAlternatives(
 }
 
 /** What ways may be put in order by. */
-export const WAY_ORDERS = ['cost', 'pull', 'drop', 'spare'] as const;
+export const OPTION_ORDERS = ['cost', 'pull', 'drop', 'spare'] as const;
 /** What ways are put in order by. */
-export type WayOrder = (typeof WAY_ORDERS)[number];
+export type OptionOrder = (typeof OPTION_ORDERS)[number];
 
-const MEASURE: Readonly<Record<WayOrder, (way: Way) => number>> = {
+const MEASURE: Readonly<Record<OptionOrder, (way: RunOption) => number>> = {
   cost: ({ cost }) => cost,
   pull: ({ pullLb }) => pullLb ?? 0,
   drop: ({ dropPct }) => dropPct,
@@ -153,11 +153,11 @@ const MEASURE: Readonly<Record<WayOrder, (way: Way) => number>> = {
 };
 
 /** Ways in an order, the best first; equal ones by cost. */
-export const orderedWays = (ways: readonly Way[], by: WayOrder): readonly Way[] =>
+export const orderedOptions = (ways: readonly RunOption[], by: OptionOrder): readonly RunOption[] =>
   ways.toSorted((a, b) => MEASURE[by](a) - MEASURE[by](b) || a.cost - b.cost);
 
 /** Runs a search to its end. */
-export function allWays(...search: Parameters<typeof searchAlternatives>): readonly Way[] {
+export function allOptions(...search: Parameters<typeof searchAlternatives>): readonly RunOption[] {
   const running = searchAlternatives(...search);
   let step = running.next();
   while (step.done !== true) step = running.next();

@@ -45,10 +45,10 @@ function bindingOf(circuit: Circuit, { figures, workings }: SolvedCircuit): Bind
 
 const STEP_DOWN_C = 10;
 
-/** The run with every stretch changed. */
-const allStretches = (circuit: Circuit, change: Partial<Circuit['run'][number]>): Circuit => ({
+/** The run with every segment changed. */
+const allSegmentes = (circuit: Circuit, change: Partial<Circuit['run'][number]>): Circuit => ({
   ...circuit,
-  run: circuit.run.map((stretch) => ({ ...stretch, ...change })),
+  run: circuit.run.map((segment) => ({ ...segment, ...change })),
 });
 
 /** Feet that a run is too long for its limit with the size below; null where that is not what binds. */
@@ -67,9 +67,9 @@ function shorter(
     feet: Math.ceil(whole * (1 - share)),
     circuit: {
       ...circuit,
-      run: circuit.run.map((stretch) => ({
-        ...stretch,
-        lengthFt: Math.floor(stretch.lengthFt * share * 10) / 10,
+      run: circuit.run.map((segment) => ({
+        ...segment,
+        lengthFt: Math.floor(segment.lengthFt * share * 10) / 10,
       })),
     },
   };
@@ -87,18 +87,18 @@ function candidates(
     ...(lower === undefined
       ? []
       : [{ by: 'lower-setting' as const, circuit: { ...circuit, appliance: lower } }]),
-    { by: 'apart', circuit: allStretches(circuit, { currentCarrying: null }) },
+    { by: 'apart', circuit: allSegmentes(circuit, { currentCarrying: null }) },
     {
       by: 'cooler',
       circuit: {
         ...circuit,
-        run: circuit.run.map((stretch) => ({ ...stretch, ambientC: stretch.ambientC - STEP_DOWN_C })),
+        run: circuit.run.map((segment) => ({ ...segment, ambientC: segment.ambientC - STEP_DOWN_C })),
       },
     },
     { by: 'no-drop-limit', circuit: { ...circuit, maxDropPct: null } },
     ...(less === null ? [] : [{ by: 'shorter' as const, circuit: less.circuit, feet: less.feet }]),
-    { by: 'in-emt', circuit: allStretches(circuit, { method: 'emt' }) },
-    { by: 'in-mc', circuit: allStretches(circuit, { method: 'mc' }) },
+    { by: 'in-emt', circuit: allSegmentes(circuit, { method: 'emt' }) },
+    { by: 'in-mc', circuit: allSegmentes(circuit, { method: 'mc' }) },
   ];
 }
 
@@ -113,7 +113,7 @@ export function sensitivity(
   const relaxations: Relaxed[] = [];
   for (const { by, circuit: other, feet } of candidates(circuit, solved, context)) {
     const after = solveCircuit(other, context);
-    if (after.findings.some(({ standing }) => standing === 'stop')) continue;
+    if (after.findings.some(({ severity }) => severity === 'stop')) continue;
     const saves = cents(base - circuitPrice(circuit.run, after.figures, prices));
     if (saves <= 0 || after.figures.size === solved.figures.size) continue;
     relaxations.push({ by, size: after.figures.size, feet: feet ?? null, saves, circuit: other });

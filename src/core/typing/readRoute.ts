@@ -1,24 +1,24 @@
-import type { Stretch } from '../circuit/circuitSchema';
+import type { Segment } from '../circuit/circuitSchema';
 import { usualHeightFt } from '../circuit/newCircuit';
-import type { MethodId, Place } from '../code/methods';
+import type { MethodId, Environment } from '../code/methods';
 import { METHODS } from '../code/methods';
 import type { StationBetween } from '../code/routeKinds';
 import { parseLength } from '../units/length';
 import { isRefused } from '../units/refused';
 import { BURIAL_WORDS, METHOD_WORDS, PLACE_WORDS, STATION_WORDS } from './routeWordsTyped';
 
-/** One stretch as it was typed: what was not said is left out. */
-export interface TypedStretch {
+/** One segment as it was typed: what was not said is left out. */
+export interface TypedSegment {
   readonly method: MethodId;
   readonly lengthFt: number;
-  readonly place: Place;
+  readonly place: Environment;
   readonly heightFt: number;
   readonly endHeightFt: number;
   readonly bendsDeg: number;
   readonly currentCarrying: number | null;
-  readonly burial: Stretch['burial'];
+  readonly burial: Segment['burial'];
   readonly bored: boolean;
-  readonly sleeve: Stretch['sleeve'];
+  readonly sleeve: Segment['sleeve'];
   /** What was typed after it, where anything was. */
   readonly station: StationBetween | null;
   /** Volume of the box that was typed after it. */
@@ -27,13 +27,13 @@ export interface TypedStretch {
 
 /** A way as it was typed, or why it was not understood: the part of the line, and what is accepted there. */
 export type TypedRoute =
-  | { readonly ok: true; readonly stretches: readonly TypedStretch[] }
+  | { readonly ok: true; readonly segmentes: readonly TypedSegment[] }
   | { readonly ok: false; readonly part: string; readonly message: string };
 
 /** Where an appliance or the next station stands until somebody says otherwise, feet above grade. */
 const END_FT = { appliance: 4, risen: 2, box: 6, least: 1, most: 9 } as const;
 
-/** The heights of a stretch that says nothing of them. */
+/** The heights of a segment that says nothing of them. */
 function usualHeights(
   {
     place,
@@ -41,7 +41,13 @@ function usualHeights(
     turn,
     lengthFt,
     last,
-  }: { place: Place; method: MethodId; turn: 'down' | 'up' | 'wall' | null; lengthFt: number; last: boolean },
+  }: {
+    place: Environment;
+    method: MethodId;
+    turn: 'down' | 'up' | 'wall' | null;
+    lengthFt: number;
+    last: boolean;
+  },
   fromFt: number,
 ): { readonly heightFt: number; readonly endHeightFt: number } {
   const heightFt = turn === null ? usualHeightFt(place, method) : fromFt;
@@ -53,15 +59,15 @@ function usualHeights(
 }
 
 interface Words {
-  place: Place | null;
+  place: Environment | null;
   turn: 'down' | 'up' | 'wall' | null;
   heightFt: number | null;
   endHeightFt: number | null;
   bendsDeg: number;
   currentCarrying: number | null;
-  burial: Stretch['burial'];
+  burial: Segment['burial'];
   bored: boolean;
-  sleeve: Stretch['sleeve'];
+  sleeve: Segment['sleeve'];
 }
 
 const NOTHING_SAID: Words = {
@@ -78,7 +84,7 @@ const NOTHING_SAID: Words = {
 
 const NUMBER = String.raw`-?\d+(?:\.\d+)?`;
 
-/** What may be said of a stretch: the shape of the words, and what they mean. */
+/** What may be said of a segment: the shape of the words, and what they mean. */
 const SAYINGS: readonly (readonly [
   shape: RegExp,
   takes: (said: Words, found: RegExpExecArray) => boolean,
@@ -143,7 +149,7 @@ function bends(said: Words, degrees: number): boolean {
   return degrees <= 1440;
 }
 
-/** Reads what is said of a stretch, word by word; the first that is not understood is given back. */
+/** Reads what is said of a segment, word by word; the first that is not understood is given back. */
 function readWords(text: string): Words | string {
   const said = { ...NOTHING_SAID };
   let rest = text.trim();
@@ -171,7 +177,7 @@ const LENGTH = /^(\d+(?:\.\d+)?(?:\s*(?:'|ft\b))?(?:\s*\d+(?:\.\d+)?\s*(?:"|in\b
 
 type Part =
   | { readonly kind: 'station'; readonly station: StationBetween; readonly boxIn3: number | null }
-  | { readonly kind: 'stretch'; readonly method: MethodId; readonly lengthFt: number; readonly said: Words };
+  | { readonly kind: 'segment'; readonly method: MethodId; readonly lengthFt: number; readonly said: Words };
 
 const refuse = (part: string, message: string): TypedRoute => ({ ok: false, part, message });
 
@@ -205,7 +211,7 @@ function readPart(text: string): Part | TypedRoute {
       `"${said}" was not understood: say where it runs (joists, attic, wall, outside, trench 18), "at 8", "to 4", or "bends 180".`,
     );
   }
-  return { kind: 'stretch', method, lengthFt, said };
+  return { kind: 'segment', method, lengthFt, said };
 }
 
 const tidy = (text: string): string =>
@@ -214,7 +220,7 @@ const tidy = (text: string): string =>
     .replace(/pvc\s+sch(?:edule)?\s*(40|80)/g, 'pvc$1')
     .replace(/sch(?:edule)?\s*(40|80)\s+pvc/g, 'pvc$1');
 
-const placeOf = (said: Words, method: MethodId, before: Place): Place => {
+const placeOf = (said: Words, method: MethodId, before: Environment): Environment => {
   if (said.place !== null) return said.place;
   if (said.burial !== undefined || said.bored) return 'underground';
   if (before === 'underground' && method !== 'uf-b') {
@@ -225,7 +231,7 @@ const placeOf = (said: Words, method: MethodId, before: Place): Place => {
 };
 
 /**
- * Reads a way from a line: stretches and stations with commas between, as in
+ * Reads a way from a line: segmentes and stations with commas between, as in
  * "nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4". Lengths are feet, depths of a trench inches.
  * What is not understood is named, with what would be.
  */
@@ -235,32 +241,32 @@ export function readRoute(text: string, startHeightFt: number): TypedRoute {
     .map((part) => part.trim())
     .filter((part) => part !== '');
   if (parts.length === 0)
-    return refuse('', 'Type stretches with commas between, as in "nm 38 joists, box, emt 12 down wall".');
+    return refuse('', 'Type segmentes with commas between, as in "nm 38 joists, box, emt 12 down wall".');
   const read = parts.map(readPart);
-  const stretches: TypedStretch[] = [];
-  let [fromFt, before]: [number, Place] = [startHeightFt, 'indoor'];
+  const segmentes: TypedSegment[] = [];
+  let [fromFt, before]: [number, Environment] = [startHeightFt, 'indoor'];
   for (const [at, part] of read.entries()) {
     if ('ok' in part) return part;
     if (part.kind === 'station') {
-      const last = stretches.at(-1);
+      const last = segmentes.at(-1);
       const next = read[at + 1];
       if (last === undefined || next === undefined || 'ok' in next || next.kind === 'station') {
         return refuse(
           parts[at] ?? '',
-          'A station stands between two stretches: "nm 38 joists, box, emt 12".',
+          'A station stands between two segmentes: "nm 38 joists, box, emt 12".',
         );
       }
-      stretches[stretches.length - 1] = { ...last, station: part.station, boxIn3: part.boxIn3 };
+      segmentes[segmentes.length - 1] = { ...last, station: part.station, boxIn3: part.boxIn3 };
       continue;
     }
     const { method, lengthFt, said } = part;
     const place = placeOf(said, method, before);
-    const last = !read.slice(at + 1).some((each) => 'kind' in each && each.kind === 'stretch');
+    const last = !read.slice(at + 1).some((each) => 'kind' in each && each.kind === 'segment');
     const usual = usualHeights({ place, method, turn: said.turn, lengthFt, last }, fromFt);
     const { bendsDeg, currentCarrying, burial, bored, sleeve } = said;
     const heightFt = said.heightFt ?? usual.heightFt;
     const endHeightFt = said.endHeightFt ?? usual.endHeightFt;
-    stretches.push({
+    segmentes.push({
       method,
       lengthFt,
       place,
@@ -276,7 +282,7 @@ export function readRoute(text: string, startHeightFt: number): TypedRoute {
     });
     [fromFt, before] = [endHeightFt, place];
   }
-  return stretches.length > 12
-    ? refuse(parts[12] ?? '', 'A run has 12 stretches at most.')
-    : { ok: true, stretches };
+  return segmentes.length > 12
+    ? refuse(parts[12] ?? '', 'A run has 12 segmentes at most.')
+    : { ok: true, segmentes };
 }

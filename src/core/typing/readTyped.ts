@@ -5,7 +5,7 @@ import {
   type Appliance,
   type FamilyId,
 } from '../appliances/registry';
-import { METHOD_IDS, METHODS, type MethodId, type Place } from '../code/methods';
+import { METHOD_IDS, METHODS, type MethodId, type Environment } from '../code/methods';
 import { firstProblem } from '../job/zodProblem';
 import { FAMILY_WORDS, type TypedFigures } from './familyWords';
 
@@ -14,7 +14,7 @@ export interface Typed {
   readonly appliance: Appliance;
   readonly lengthFt: number | undefined;
   readonly method: MethodId | undefined;
-  readonly place: Place | undefined;
+  readonly place: Environment | undefined;
   /** What was understood, in the words of the survey. */
   readonly understood: string;
 }
@@ -24,7 +24,7 @@ export interface NotTyped {
   readonly problem: string;
 }
 
-const PLACE_WORDS: Readonly<Record<string, Place>> = {
+const PLACE_WORDS: Readonly<Record<string, Environment>> = {
   indoors: 'indoor',
   indoor: 'indoor',
   attic: 'attic',
@@ -88,7 +88,7 @@ interface Words {
   readonly figures: TypedFigures;
   readonly lengthFt: number | undefined;
   readonly method: MethodId | undefined;
-  readonly place: Place | undefined;
+  readonly place: Environment | undefined;
   readonly unknown: readonly string[];
 }
 
@@ -137,7 +137,7 @@ function readWords(rest: string): Words {
   const unknown: string[] = [];
   let pair: [number, number] | undefined;
   let sum: number[] | undefined;
-  let [lengthFt, method, place]: [number | undefined, MethodId | undefined, Place | undefined] = [
+  let [lengthFt, method, place]: [number | undefined, MethodId | undefined, Environment | undefined] = [
     undefined,
     undefined,
     undefined,

@@ -1,10 +1,10 @@
-import { saved } from '../circuit/savedShape';
-import type { Circuit, Stretch } from '../circuit/circuitSchema';
+import { omitUndefined } from '../units/omitUndefined';
+import type { Circuit, Segment } from '../circuit/circuitSchema';
 import type { DesignTemperatures } from '../circuit/designTemperatures';
 import { designAmbient } from '../circuit/jobDefaults';
 import { printNumber } from '../units/number';
 import { usualStation } from '../circuit/stations';
-import type { TypedStretch } from './readRoute';
+import type { TypedSegment } from './readRoute';
 import {
   BURIAL_WORD,
   METHOD_WORD,
@@ -17,7 +17,7 @@ import {
 
 const n = (value: number): string => printNumber(value, 3);
 
-function stretchText({
+function segmentText({
   method,
   lengthFt,
   place,
@@ -28,7 +28,7 @@ function stretchText({
   burial,
   bored,
   sleeve,
-}: Stretch): string {
+}: Segment): string {
   const where =
     place === 'underground' ? `trench ${n(-heightFt * 12)}` : `${PLACE_WORD[place]} at ${n(heightFt)}`;
   return [
@@ -49,30 +49,30 @@ function stretchText({
 /** The way of a circuit as it would be typed, nothing left to what is usual. */
 export function printRoute({ run }: Circuit): string {
   return run
-    .flatMap((stretch, index) => {
+    .flatMap((segment, index) => {
       const next = run[index + 1];
-      const kind = stretch.end?.kind;
-      const told = next !== undefined && kind !== undefined && kind !== usualStation(stretch, next);
-      const volume = stretch.end?.boxIn3;
+      const kind = segment.end?.kind;
+      const told = next !== undefined && kind !== undefined && kind !== usualStation(segment, next);
+      const volume = segment.end?.boxIn3;
       const box = next !== undefined && volume !== undefined ? `box ${n(volume)}` : '';
       const station = told ? (kind === 'box' && box !== '' ? box : STATION_WORD[kind]) : box;
-      return station === '' ? [stretchText(stretch)] : [stretchText(stretch), station];
+      return station === '' ? [segmentText(segment)] : [segmentText(segment), station];
     })
     .join(', ');
 }
 
-/** A typed stretch as it is saved: what was known of the stretch that it stands for stays. */
-function savedStretch(
-  typed: TypedStretch,
-  was: Stretch | undefined,
+/** A typed segment as it is saved: what was known of the segment that it stands for stays. */
+function savedSegment(
+  typed: TypedSegment,
+  was: Segment | undefined,
   design: DesignTemperatures,
   newId: string,
-): Stretch {
+): Segment {
   const { station, boxIn3, bored, burial, sleeve, ...said } = typed;
   const same = was?.method === said.method && was.place === said.place;
   const kept = same ? was : undefined;
-  const end = saved({ ...kept?.end, kind: station ?? undefined, boxIn3: boxIn3 ?? undefined });
-  return saved({
+  const end = omitUndefined({ ...kept?.end, kind: station ?? undefined, boxIn3: boxIn3 ?? undefined });
+  return omitUndefined({
     ...kept,
     ...said,
     id: was?.id ?? newId,
@@ -84,15 +84,15 @@ function savedStretch(
   });
 }
 
-/** A circuit run the typed way. Stretches that stay in method and place keep what else is known of them. */
+/** A circuit run the typed way. Segmentes that stay in method and place keep what else is known of them. */
 export const withTypedRoute = (
   circuit: Circuit,
-  typed: readonly TypedStretch[],
+  typed: readonly TypedSegment[],
   design: DesignTemperatures,
   newId: () => string,
 ): Circuit => ({
   ...circuit,
-  run: typed.map((each, index) => savedStretch(each, circuit.run[index], design, newId())),
+  run: typed.map((each, index) => savedSegment(each, circuit.run[index], design, newId())),
 });
 
 const STARTS = [...METHOD_WORDS.keys()].filter((word) => !word.includes('-') && !word.includes('sch'));

@@ -1,4 +1,4 @@
-import { METHOD_IDS, METHODS, type MethodId, type Place } from '../code/methods';
+import { METHOD_IDS, METHODS, type MethodId, type Environment } from '../code/methods';
 import type { BurialPlace } from '../code/burialPlaces';
 import type { StationBetween } from '../code/routeKinds';
 
@@ -33,7 +33,7 @@ export const METHOD_WORD: Readonly<Record<MethodId, string>> = {
 };
 
 /** Places by the words that are typed for them. */
-export const PLACE_WORDS: Readonly<Record<string, Place>> = {
+export const PLACE_WORDS: Readonly<Record<string, Environment>> = {
   joists: 'indoor',
   indoors: 'indoor',
   indoor: 'indoor',
@@ -54,7 +54,7 @@ export const PLACE_WORDS: Readonly<Record<string, Place>> = {
 };
 
 /** How each place is written back. */
-export const PLACE_WORD: Readonly<Record<Place, string>> = {
+export const PLACE_WORD: Readonly<Record<Environment, string>> = {
   indoor: 'joists',
   attic: 'attic',
   garage: 'garage',

@@ -50,7 +50,7 @@ export interface Landing {
 /** What stands between panel and load, with a side of its own for each. */
 export type Between = 'spa-enclosure' | 'dead-front' | 'disconnect';
 
-/** One end of a stretch of wire: panel, load, or a side of what stands between them. */
+/** One end of a segment of wire: panel, load, or a side of what stands between them. */
 export interface End {
   readonly at: 'panel' | 'line-side' | 'load-side' | 'load';
   readonly landings: readonly Landing[];
@@ -94,7 +94,7 @@ function conductors(
   const onePole = ocpd.poles === 1;
   const hots = onePole ? 1 : ocpd.poles;
   const neutral = onePole || load.neutral;
-  const last = figures.stretches.at(-1);
+  const last = figures.segmentes.at(-1);
   const wires = last?.cable?.wires ?? hots + (neutral ? 1 : 0);
   const hotWires = cable
     ? cableHots(hots, neutral ? 3 : wires, size)

@@ -1,8 +1,8 @@
 import type { AmendmentChange } from '../code/amendment';
 import { METHODS } from '../code/methods';
 import { printNumber as n } from '../units/number';
-import { inRoom, loadKindName, ruleWords } from './places';
-import { inPlace } from './words';
+import { inLocation, loadKindName, ruleWords } from './places';
+import { inEnvironment } from './words';
 
 /** Kinds of change a local rule may make, by what they are called, with a sample of each. */
 export const AMENDMENT_KINDS: readonly {
@@ -87,7 +87,7 @@ export function changeWords(change: AmendmentChange): string {
     case 'strike-gfci':
       return `Ground-fault rule struck: ${ruleWords[change.rule]}`;
     case 'require-gfci':
-      return `Ground-fault protection asked ${inRoom(change.room)}`;
+      return `Ground-fault protection asked ${inLocation(change.room)}`;
     case 'exempt-gfci':
       return `No ground-fault protection asked of ${list(loadKindName, change.load)}`;
     case 'hvac-exempt-until':
@@ -101,7 +101,7 @@ export function changeWords(change: AmendmentChange): string {
     case 'smallest-copper':
       return `No copper under ${change.size} AWG`;
     case 'forbid-method':
-      return `${METHODS[change.method].name} forbidden ${change.place === 'anywhere' ? 'anywhere' : inPlace(change.place)}`;
+      return `${METHODS[change.method].name} forbidden ${change.place === 'anywhere' ? 'anywhere' : inEnvironment(change.place)}`;
     case 'ev-disconnect-over':
       return `Chargers above ${n(change.value)} A have a disconnect`;
     case 'in-sight-distance':

@@ -1,27 +1,27 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import type { SolvedCircuit } from '../circuit/figures';
-import { LINKS, type AnyFinding, type Link } from '../findings/finding';
+import { FIGURE_KEYS, type AnyFinding, type FigureKey } from '../findings/finding';
 import { findingSentence } from './findings';
-import { ladderWords, linkName } from './ladder';
+import { ladderWords, figureName } from './ladder';
 
 /** One thing that differs between two solutions of a circuit. */
 export interface Difference {
   readonly about: 'figure' | 'finding';
-  readonly link: Link;
-  /** The figure's name, or the standing of the finding. */
+  readonly link: FigureKey;
+  /** The figure's name, or the severity of the finding. */
   readonly what: string;
   readonly before: string;
   readonly after: string;
   readonly section: string;
 }
 
-const figureOf = (link: Link, solved: SolvedCircuit, circuit: Circuit): string => {
+const figureOf = (link: FigureKey, solved: SolvedCircuit, circuit: Circuit): string => {
   const { figure, unit } = ladderWords(link, solved, circuit);
   return `${figure} ${unit}`.trim();
 };
 
 /** Steps that decide a figure, where the last one of its working does not. */
-const DECIDES: Partial<Record<Link, RegExp>> = {
+const DECIDES: Partial<Record<FigureKey, RegExp>> = {
   breaker: /^breaker\.(standard|usual|given|motor|mocp|plate|pinned)$/,
   conductor: /^conductor\.(chosen|pinned|raised|least)$/,
   raceway: /^raceway\.(legal|comfort|pinned)$/,
@@ -31,7 +31,7 @@ const DECIDES: Partial<Record<Link, RegExp>> = {
 };
 
 /** The section that decided a figure. */
-function sectionOf({ workings }: SolvedCircuit, link: Link): string {
+function sectionOf({ workings }: SolvedCircuit, link: FigureKey): string {
   const decides = DECIDES[link];
   const steps = workings[link];
   return (steps.findLast(({ id }) => decides?.test(id) ?? true) ?? steps.at(-1))?.cite.section ?? '';
@@ -40,7 +40,7 @@ function sectionOf({ workings }: SolvedCircuit, link: Link): string {
 /** Findings by what they say, so that the same doubt in another edition is the same one. */
 const keyed = (findings: readonly AnyFinding[]): ReadonlyMap<string, AnyFinding> =>
   new Map(
-    findings.map((finding) => [`${finding.code} ${finding.standing} ${findingSentence(finding)}`, finding]),
+    findings.map((finding) => [`${finding.code} ${finding.severity} ${findingSentence(finding)}`, finding]),
   );
 
 const NOT_COMPARED = new Set(['edition.unverified']);
@@ -52,13 +52,13 @@ export function differences(
   after: SolvedCircuit,
 ): readonly Difference[] {
   const found: Difference[] = [];
-  for (const link of LINKS) {
+  for (const link of FIGURE_KEYS) {
     const [was, is] = [figureOf(link, before, circuit), figureOf(link, after, circuit)];
     if (was !== is)
       found.push({
         about: 'figure',
         link,
-        what: linkName[link],
+        what: figureName[link],
         before: was,
         after: is,
         section: sectionOf(after, link),

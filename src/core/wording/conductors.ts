@@ -1,18 +1,18 @@
 import type { Circuit } from '../circuit/circuitSchema';
-import type { CircuitFigures, StretchFigures } from '../circuit/figures';
+import type { CircuitFigures, SegmentFigures } from '../circuit/figures';
 import { METHODS } from '../code/methods';
 import { printNumber as n } from '../units/number';
 import { counted, inAmps, methodName } from './words';
 
-/** What a stretch is made of: "NM-B 6/2", "6 AWG in 3/4 EMT". */
-export function stretchName({ method, cable, raceway }: StretchFigures, figures: CircuitFigures): string {
+/** What a segment is made of: "NM-B 6/2", "6 AWG in 3/4 EMT". */
+export function segmentName({ method, cable, raceway }: SegmentFigures, figures: CircuitFigures): string {
   if (cable !== null) return cable.name;
   if (raceway !== null) return `${raceway.taken} ${methodName(method)}`;
   return `${methodName(method)} ${figures.size}`;
 }
 
-/** Whether and by how much a stretch holds, in a few words. */
-export function holdsWords({ verdict, raceway }: StretchFigures, figures: CircuitFigures): string {
+/** Whether and by how much a segment holds, in a few words. */
+export function holdsWords({ verdict, raceway }: SegmentFigures, figures: CircuitFigures): string {
   const fill = raceway === null ? '' : `; fill ${n(raceway.fillPct, 0)} %`;
   const { minA, ratingA } = figures.ocpd;
   if (verdict.failed.includes('load')) return `carries ${n(verdict.columnA)} A, needs ${inAmps(minA)}`;
@@ -22,14 +22,14 @@ export function holdsWords({ verdict, raceway }: StretchFigures, figures: Circui
 }
 
 /** The same where there is no room for more than the figures. */
-export function holdsBriefly({ verdict, raceway }: StretchFigures, { ocpd }: CircuitFigures): string {
+export function holdsBriefly({ verdict, raceway }: SegmentFigures, { ocpd }: CircuitFigures): string {
   if (verdict.failed.includes('load')) return `${n(verdict.columnA)} of ${inAmps(ocpd.minA)}`;
   if (verdict.failed.length > 0) return `${n(verdict.finalA)} of ${inAmps(ocpd.ratingA)}`;
   return `${inAmps(verdict.finalA)}${raceway === null ? '' : `, ${n(raceway.fillPct, 0)} %`}`;
 }
 
-/** How a stretch is held, by the house practice and by rule. */
-export function supportWords({ method, supports }: StretchFigures): string {
+/** How a segment is held, by the house practice and by rule. */
+export function supportWords({ method, supports }: SegmentFigures): string {
   if (supports === null) return 'buried';
   const noun = METHODS[method].kind === 'cable' ? 'staple' : 'strap';
   const rule = supports.practice === supports.legal ? '' : `, rule ${supports.legal}`;

@@ -4,8 +4,8 @@ import { printTemperature } from '../units/temperature';
 import { printWireSize as size } from '../units/wireSize';
 import type { AnyFinding, Finding, FindingCode } from '../findings/finding';
 import type { OwnArticle } from '../code/ownArticles';
-import { disconnectName, inRoom, occupancyName, ruleWords } from './places';
-import { inAmps, inPercent, inPlace, methodName, placeName } from './words';
+import { disconnectName, inLocation, occupancyName, ruleWords } from './places';
+import { inAmps, inPercent, inEnvironment, methodName, environmentName } from './words';
 
 const ARTICLE: Readonly<Record<OwnArticle, string>> = {
   motor: 'motors',
@@ -53,8 +53,8 @@ const SENTENCES: Sentences = {
     'A 30 A trailer outlet is 120 V: a two-pole breaker would put 240 V on the trailer and destroy it.',
   'feeder.four-wires': () =>
     'A feeder to a subpanel has four wires: the equipment ground apart from the neutral.',
-  'feeder.electrode': ({ standing }) =>
-    standing === 'stop'
+  'feeder.electrode': ({ severity }) =>
+    severity === 'stop'
       ? 'The detached building needs a grounding electrode at its disconnect.'
       : 'Has the detached building a grounding electrode? It needs one at its disconnect.',
   'panel.neutral-ground-mixed': () =>
@@ -102,15 +102,16 @@ const SENTENCES: Sentences = {
   'egc.not-upsized': ({ data }) =>
     `The phases went from ${size(data.least)} to ${size(data.size)}, so the ground must be ${size(data.needs)}; it is ${size(data.has)}.`,
   'egc.insulated': ({ data }) =>
-    `${methodName(data.method)} ${placeName[data.place]} has a bare ground: a pool or spa circuit there has insulated copper.`,
-  'method.forbidden': ({ data }) => `A local rule forbids ${methodName(data.method)} ${inPlace(data.place)}.`,
+    `${methodName(data.method)} ${environmentName[data.place]} has a bare ground: a pool or spa circuit there has insulated copper.`,
+  'method.forbidden': ({ data }) =>
+    `A local rule forbids ${methodName(data.method)} ${inEnvironment(data.place)}.`,
   'method.wet-location': ({ data }) =>
-    `${methodName(data.method)} may not be ${placeName[data.place]}: it is for dry places.`,
+    `${methodName(data.method)} may not be ${environmentName[data.place]}: it is for dry places.`,
   'method.underground': ({ data }) => `${methodName(data.method)} may not be buried.`,
   'method.corrosive': ({ data }) =>
     `${methodName(data.method)} may not be where the air is corrosive, as at pool chemicals.`,
   'method.ask-listing': ({ data }) =>
-    `Is this ${methodName(data.method)} listed and protected for use ${placeName[data.place]}?`,
+    `Is this ${methodName(data.method)} listed and protected for use ${environmentName[data.place]}?`,
   'raceway.fill': ({ data }) =>
     `${data.trade} ${methodName(data.method)} would be ${inPercent(data.fillPct, 1)} full; ${inPercent(data.limitPct)} is the most.`,
   'raceway.none': ({ data }) => `No ${methodName(data.method)} holds ${n(data.areaIn2)} in² of conductors.`,
@@ -132,10 +133,10 @@ const SENTENCES: Sentences = {
     `A ${data.config} has no ground: it is never new, and never for a vehicle.`,
   'receptacle.unknown': ({ data }) => `Which receptacle is "${data.config}"? Its ratings are not known.`,
   'disconnect.ask': () => "Does the appliance's own article or its maker ask for a disconnect within sight?",
-  'gfci.required': ({ data, standing }) =>
-    `Ground-fault protection is required: ${ruleWords[data.rule]}.${standing === 'stop' ? ' None is planned.' : ''}`,
+  'gfci.required': ({ data, severity }) =>
+    `Ground-fault protection is required: ${ruleWords[data.rule]}.${severity === 'stop' ? ' None is planned.' : ''}`,
   'gfci.contested': ({ data }) =>
-    `A hard-wired outlet ${inRoom(data.room)} on ${inAmps(data.ocpdA)} asks for ground-fault protection; many makers advise against it. What does the authority say?`,
+    `A hard-wired outlet ${inLocation(data.room)} on ${inAmps(data.ocpdA)} asks for ground-fault protection; many makers advise against it. What does the authority say?`,
   'disconnect.missing': ({ data }) =>
     `A disconnect is required and none is planned: ${words(disconnectName, data.kind)}.`,
   'disconnect.out-of-sight': ({ data }) =>
@@ -165,8 +166,8 @@ const SENTENCES: Sentences = {
     'The neutral of the load is on the bar: it belongs on the device, which trips at the first 120 V load otherwise.',
   'gfci.line-load-reversed': () =>
     'Line and load of the device are swapped: it will not reset, or protects nothing.',
-  'afci.required': ({ data, standing }) =>
-    `Arc-fault protection is required ${inRoom(data.room)}.${standing === 'stop' ? ' None is planned.' : ''}`,
+  'afci.required': ({ data, severity }) =>
+    `Arc-fault protection is required ${inLocation(data.room)}.${severity === 'stop' ? ' None is planned.' : ''}`,
   'ident.green-as-ungrounded': ({ data }) =>
     `A green ${size(data.size)} is never a hot, whatever tape is on it.`,
   'ident.white-hot-unmarked': ({ data }) =>

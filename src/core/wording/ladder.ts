@@ -3,7 +3,7 @@ import type { LoadModel } from '../appliances/family';
 import type { Circuit } from '../circuit/circuitSchema';
 import { printNumber as n } from '../units/number';
 import { printWireSize, sizeUnit } from '../units/wireSize';
-import type { Link } from '../findings/finding';
+import type { FigureKey } from '../findings/finding';
 import { disconnectPlace, formFigure, formReason } from './places';
 import { inFeet, methodName } from './words';
 
@@ -17,7 +17,7 @@ export interface LadderWords {
 }
 
 /** Names of the figures. */
-export const linkName: Readonly<Record<Link, string>> = {
+export const figureName: Readonly<Record<FigureKey, string>> = {
   load: 'Load',
   breaker: 'Breaker',
   conductor: 'Conductor',
@@ -50,7 +50,7 @@ function deviceReason({ device, plateOcpdA, continuousA, otherA }: LoadModel, pi
   return device.kind === 'given' ? 'by the outlet' : byLoad;
 }
 
-const TELL: Readonly<Record<Link, Tell>> = {
+const TELL: Readonly<Record<FigureKey, Tell>> = {
   load: ({ figures: { load } }) => ({
     figure: n(load.continuousA + load.otherA, 1),
     unit: 'A',
@@ -62,7 +62,7 @@ const TELL: Readonly<Record<Link, Tell>> = {
     reason: deviceReason(load, pins.ocpdA !== undefined),
   }),
   conductor: ({ figures }) => {
-    const at = figures.stretches[figures.governing];
+    const at = figures.segmentes[figures.governing];
     const column = at === undefined ? '' : `${n(at.verdict.finalA)} A at ${at.terms.columnC} °C`;
     return {
       figure: figures.size,
@@ -115,7 +115,7 @@ const TELL: Readonly<Record<Link, Tell>> = {
   },
 };
 
-const PIN_OF: Partial<Record<Link, keyof Circuit['pins']>> = {
+const PIN_OF: Partial<Record<FigureKey, keyof Circuit['pins']>> = {
   breaker: 'ocpdA',
   conductor: 'size',
   ground: 'egc',
@@ -123,20 +123,25 @@ const PIN_OF: Partial<Record<Link, keyof Circuit['pins']>> = {
 };
 
 /** Which pin a figure takes; undefined where it cannot be pinned. */
-export const pinOf = (link: Link): keyof Circuit['pins'] | undefined => PIN_OF[link];
+export const pinOf = (link: FigureKey): keyof Circuit['pins'] | undefined => PIN_OF[link];
 
 /** A figure of the ladder in words. */
-export function ladderWords(link: Link, solved: SolvedCircuit, circuit: Circuit): LadderWords {
+export function ladderWords(link: FigureKey, solved: SolvedCircuit, circuit: Circuit): LadderWords {
   const pin = PIN_OF[link];
   const pinned = pin !== undefined && circuit.pins[pin] !== undefined;
   const told = TELL[link](solved, circuit);
-  return { ...told, name: linkName[link], pinned, reason: pinned ? `pinned · ${told.reason}` : told.reason };
+  return {
+    ...told,
+    name: figureName[link],
+    pinned,
+    reason: pinned ? `pinned · ${told.reason}` : told.reason,
+  };
 }
 
 /** Breaker and conductor of a circuit in one line: "60 A 2P × NM-B 6/2", "60 A 2P × 6 AWG THWN-2". */
 export function circuitLine({ figures }: SolvedCircuit, circuit: Circuit): string {
   const { ratingA, poles } = figures.ocpd;
-  const cables = figures.stretches.map(({ cable }) => cable?.name);
+  const cables = figures.segmentes.map(({ cable }) => cable?.name);
   const conductor =
     cables.length === 1 && cables[0] !== undefined
       ? cables[0]

@@ -1,6 +1,6 @@
 import { printNumber as n } from '../units/number';
 import type { StepResult } from '../working/step';
-import { coverName, inRoom, ruleWords } from './places';
+import { coverName, inLocation, ruleWords } from './places';
 import { amps, type StepWordings } from './stepWords';
 import { inAmps, inVolts } from './words';
 
@@ -15,7 +15,7 @@ export const outletSteps = {
     result: String(result),
   }),
   'receptacle.place': ({ inputs, result }) => ({
-    label: `Receptacle ${inRoom(inputs.room)}`,
+    label: `Receptacle ${inLocation(inputs.room)}`,
     formula: [inputs.weather ? 'weather resistant' : '', inputs.tamper ? 'tamper resistant' : '']
       .filter((part) => part !== '')
       .join(', '),
@@ -56,7 +56,7 @@ export const outletSteps = {
   }),
   'afci.rule': ({ inputs, result }) => ({
     label: 'Arc-fault protection',
-    formula: `${inVolts(inputs.volts)}, ${inAmps(inputs.ocpdA)}, ${inRoom(inputs.room)}`,
+    formula: `${inVolts(inputs.volts)}, ${inAmps(inputs.ocpdA)}, ${inLocation(inputs.room)}`,
     result: result === 'none' ? 'not asked' : String(result),
   }),
 } satisfies StepWordings;

@@ -1,9 +1,9 @@
 import type { Unclear } from '../panel/directory';
-import { placeLabel, type Clash, type Standing } from '../panel/spaces';
-import type { RoomWay } from '../panel/otherWays';
+import { spaceLabel, type Clash, type InstalledBreaker } from '../panel/spaces';
+import type { SpaceOption } from '../panel/spaceOptions';
 import { counted } from './words';
 
-const KIND: Readonly<Record<Standing['kind'], string>> = {
+const KIND: Readonly<Record<InstalledBreaker['kind'], string>> = {
   plain: '',
   gfci: 'GFCI',
   afci: 'AFCI',
@@ -11,9 +11,9 @@ const KIND: Readonly<Record<Standing['kind'], string>> = {
 };
 
 /** What is said under the name of a breaker on the face; undefined where nothing is. */
-export function standingNote({ fate, from, sharedNeutral, kind }: Standing): string | undefined {
+export function severityNote({ fate, from, sharedNeutral, kind }: InstalledBreaker): string | undefined {
   const parts = [
-    fate === 'moved' && from !== null ? `from ${placeLabel(from)}` : '',
+    fate === 'moved' && from !== null ? `from ${spaceLabel(from)}` : '',
     sharedNeutral ? 'shared neutral, tied' : '',
     KIND[kind],
   ].filter((part) => part !== '');
@@ -41,7 +41,7 @@ export const unclearWords: Readonly<Record<Unclear, string>> = {
 };
 
 /** A way to make room, in a few words. */
-export function roomWayWords(way: RoomWay): string {
+export function spaceOptionWords(way: SpaceOption): string {
   switch (way.kind) {
     case 'moves': {
       const { tandems, moves } = way.room;

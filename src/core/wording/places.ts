@@ -1,13 +1,13 @@
 import type { LoadKind } from '../appliances/family';
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
-import type { Occupancy, Room } from '../code/rooms';
+import type { Occupancy, Location } from '../code/locations';
 import type { DisconnectChoice, DisconnectKind } from '../protection/disconnect';
 import type { FormReason } from '../protection/groundFault';
 import type { GroundFaultForm } from '../code/groundFaultForms';
 import type { Cover } from '../protection/receptacleChoice';
 
 /** Rooms and places as they stand alone. */
-export const roomName: Readonly<Record<Room, string>> = {
+export const locationName: Readonly<Record<Location, string>> = {
   outdoor: 'outdoors',
   garage: 'garage',
   accessory: 'outbuilding',
@@ -29,10 +29,10 @@ export const roomName: Readonly<Record<Room, string>> = {
 };
 
 /** Rooms and places after a verb: "stands in the garage". */
-export const inRoom = (room: Room): string =>
+export const inLocation = (room: Location): string =>
   room === 'outdoor'
     ? 'outdoors'
-    : `in ${room === 'attic' || room === 'food' || room === 'accessory' ? 'an' : 'a'} ${roomName[room]}`;
+    : `in ${room === 'attic' || room === 'food' || room === 'accessory' ? 'an' : 'a'} ${locationName[room]}`;
 
 /** Why a rule asks for ground-fault protection, in a few words. */
 export const ruleWords: Readonly<Record<GroundFaultRuleId, string>> = {

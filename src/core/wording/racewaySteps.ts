@@ -35,7 +35,7 @@ export const racewaySteps = {
     result: inPercent(Number(result)),
   }),
   'raceway.shared': ({ inputs, result }) => ({
-    label: 'With its company',
+    label: 'With its neighbors',
     formula: `${counted(inputs.count, 'other circuit')}, one ground of ${printWireSize(inputs.ground)}`,
     result: `${n(Number(result), 4)} in²`,
   }),
@@ -64,7 +64,7 @@ export const racewaySteps = {
     formula: `${inputs.limit}° at most`,
     result: `${result}°`,
   }),
-  'drop.stretch': ({ inputs, result }) => ({
+  'drop.segment': ({ inputs, result }) => ({
     label: printLength(feet(inputs.lengthFt)),
     formula: `${inputs.times} × ${n(inputs.amps)} A × ${n(inputs.ohmPerKft, 4)} ohm/kft`,
     result: drop(result),

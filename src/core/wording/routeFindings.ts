@@ -4,7 +4,7 @@ import { feet } from '../units/quantity';
 import { printWireSize as size } from '../units/wireSize';
 import type { AnyRouteFinding, RouteFinding, RouteFindingCode } from '../findings/routeFinding';
 import { burialName } from './routeWords';
-import { inPercent, methodName, placeName } from './words';
+import { inPercent, methodName, environmentName } from './words';
 
 type Sentences = { readonly [C in RouteFindingCode]: (finding: RouteFinding<C>) => string };
 
@@ -39,7 +39,7 @@ const SENTENCES: Sentences = {
   'seal.missing': ({ data }) =>
     data.from === 'underground'
       ? 'A raceway out of the ground is sealed at both ends.'
-      : `A raceway from ${placeName[data.from]} to ${placeName[data.to]} is sealed where it passes from warm to cold.`,
+      : `A raceway from ${environmentName[data.from]} to ${environmentName[data.to]} is sealed where it passes from warm to cold.`,
   'bushing.missing': ({ data }) =>
     `Conductors of ${size(data.size)} pass a bushing where the raceway ends, so that no edge cuts them.`,
   'nailplate.needed': ({ data }) =>

@@ -1,10 +1,10 @@
 import type { RouteRemedy } from '../circuit/edits/routeEdits';
 import { printNumber as n } from '../units/number';
-import type { WayFitting } from '../code/routeKinds';
+import type { RouteFitting } from '../code/routeKinds';
 import { fittingName } from './routeWords';
 
 /** A way out of a finding about the way, as its button says it. */
-export function routeRemedyWords({ kind, figure }: RouteRemedy, fitting: WayFitting | null): string {
+export function routeRemedyWords({ kind, figure }: RouteRemedy, fitting: RouteFitting | null): string {
   switch (kind) {
     case 'deepen':
       return `Bury it at ${n(figure)} in`;

@@ -1,5 +1,5 @@
 import type { StationKind } from '../circuit/stations';
-import type { WayFitting, WayKind } from '../code/routeKinds';
+import type { RouteFitting, ShareKind } from '../code/routeKinds';
 import type { BurialPlace } from '../code/burialPlaces';
 import type { BendMark, BendTask } from '../route/bendMarks';
 import { printNumber } from '../units/number';
@@ -26,14 +26,14 @@ export const stationName: Readonly<Record<StationKind, string>> = {
 };
 
 /** What circuits share. */
-export const wayName: Readonly<Record<WayKind, string>> = {
+export const shareName: Readonly<Record<ShareKind, string>> = {
   raceway: 'one raceway',
   bundle: 'one bundle or hole',
   trench: 'one trench',
 };
 
 /** What the way needs, as it is asked for. */
-export const fittingName: Readonly<Record<WayFitting, string>> = {
+export const fittingName: Readonly<Record<RouteFitting, string>> = {
   seal: 'Seal in the raceway',
   bushing: 'Bushing',
   plates: 'Steel plate',

@@ -1,5 +1,5 @@
 import type { Site } from '../protection/siteSchema';
-import { formName, roomName } from './places';
+import { formName, locationName } from './places';
 
 /** Labels of what is measured and seen, and what each is for. */
 export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; readonly help?: string }>> = {
@@ -30,7 +30,7 @@ export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; re
 };
 
 const VALUES: Readonly<Record<string, string>> = {
-  ...roomName,
+  ...locationName,
   ...formName,
   planned: 'planned',
   device: 'the device',

@@ -1,8 +1,8 @@
-import { METHODS, type MethodId, type Place } from '../code/methods';
+import { METHODS, type MethodId, type Environment } from '../code/methods';
 import { printNumber } from '../units/number';
 import type { Metal } from '../units/wireSize';
-import type { FigureStanding } from '../circuit/standings';
-import type { Standing } from '../findings/finding';
+import type { FigureSeverity } from '../circuit/severities';
+import type { Severity } from '../findings/finding';
 
 /** "60 A", with at most two decimals. */
 export const inAmps = (value: number): string => `${printNumber(value)} A`;
@@ -22,8 +22,8 @@ export const methodName = (method: MethodId): string => METHODS[method].name;
 /** Metals as they are said. */
 export const metalName: Readonly<Record<Metal, string>> = { cu: 'copper', al: 'aluminum' };
 
-/** Where a stretch runs, after "in" or alone. */
-export const placeName: Readonly<Record<Place, string>> = {
+/** Where a segment runs, after "in" or alone. */
+export const environmentName: Readonly<Record<Environment, string>> = {
   indoor: 'indoors',
   attic: 'attic',
   garage: 'garage',
@@ -33,18 +33,18 @@ export const placeName: Readonly<Record<Place, string>> = {
   corrosive: 'corrosive place',
 };
 
-const IN_PLACE: Partial<Record<Place, string>> = {
+const IN_PLACE: Partial<Record<Environment, string>> = {
   garage: 'in a garage',
   attic: 'in an attic',
   damp: 'in a damp place',
   corrosive: 'in a corrosive place',
 };
 
-/** Where a stretch runs, after a verb: "may not be in a garage". */
-export const inPlace = (place: Place): string => IN_PLACE[place] ?? placeName[place];
+/** Where a segment runs, after a verb: "may not be in a garage". */
+export const inEnvironment = (place: Environment): string => IN_PLACE[place] ?? environmentName[place];
 
-/** The word beside the shape of a standing. */
-export const standingWord: Readonly<Record<FigureStanding | Standing, string>> = {
+/** The word beside the shape of a severity. */
+export const severityWord: Readonly<Record<FigureSeverity | Severity, string>> = {
   stop: 'Stop',
   check: 'Check',
   ask: 'Ask',

@@ -2,7 +2,7 @@ import type { MethodId } from '../code/methods';
 import type { Citation } from '../code/sections';
 import type { CellRead } from '../code/tableSet';
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
-import type { Room } from '../code/rooms';
+import type { Location } from '../code/locations';
 import type { Surround } from '../code/tables/shapes';
 import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
@@ -90,20 +90,20 @@ export interface StepInputs {
   'raceway.pinned': { legal: TradeSize };
   'raceway.jam': { insideIn: number; outsideIn: number };
   'raceway.bends': { degrees: number; limit: number };
-  'drop.stretch': { amps: number; lengthFt: number; ohmPerKft: number; times: number; surround: Surround };
+  'drop.segment': { amps: number; lengthFt: number; ohmPerKft: number; times: number; surround: Surround };
   'drop.total': { dropV: number; volts: number };
   'drop.direct': { amps: number; lengthFt: number; cmil: number; constant: number; times: number };
   'drop.longest': { limitPct: number };
   'drop.start': { startA: number; volts: number };
   'receptacle.choice': { ocpdA: number; neutral: boolean };
-  'receptacle.place': { room: Room; weather: boolean; tamper: boolean };
+  'receptacle.place': { room: Location; weather: boolean; tamper: boolean };
   'disconnect.need': { leastA: number; by: DisconnectArticle; overA: number };
   'disconnect.rating': { leastA: number; ocpdA: number };
   'disconnect.ask': { volts: number };
-  'gfci.source': { rule: GroundFaultRuleId; room: Room; ocpdA: number };
+  'gfci.source': { rule: GroundFaultRuleId; room: Location; ocpdA: number };
   'gfci.rule': { volts: number; ocpdA: number };
   'gfci.neutral': { usesNeutral: boolean; form: string };
-  'afci.rule': { volts: number; ocpdA: number; room: Room };
+  'afci.rule': { volts: number; ocpdA: number; room: Location };
 }
 
 /** Why the house practice takes a larger raceway than the rule asks for. */
@@ -127,8 +127,8 @@ export interface Step<K extends StepId = StepId> {
   readonly read: CellRead | undefined;
   /** Id of the local amendment that set a figure of this step. */
   readonly by: string | undefined;
-  /** Which stretch of the run it is about, by position; undefined where it is about all of it. */
-  readonly stretch: number | undefined;
+  /** Which segment of the run it is about, by position; undefined where it is about all of it. */
+  readonly segment: number | undefined;
 }
 
 /** A step of any kind, with its inputs tied to its id. */

@@ -3,7 +3,7 @@ import { methodCitation, type MethodId } from '../code/methods';
 import type { Parameter } from '../code/parameters';
 import type { Citation, SectionKey } from '../code/sections';
 import type { CellRead } from '../code/tableSet';
-import type { AnyFinding, Finding, FindingCode, FindingData, Link, Standing } from '../findings/finding';
+import type { AnyFinding, Finding, FindingCode, FindingData, FigureKey, Severity } from '../findings/finding';
 import type { AnyStep, Step, StepId, StepInputs, StepResult } from './step';
 
 /** A figure with the steps that led to it and the doubts about it. */
@@ -29,12 +29,12 @@ export interface StepNote {
 export class Working {
   readonly steps: AnyStep[] = [];
   readonly findings: AnyFinding[] = [];
-  /** The stretch that is being worked on, by position; undefined for the whole run. */
-  stretch: number | undefined = undefined;
+  /** The segment that is being worked on, by position; undefined for the whole run. */
+  segment: number | undefined = undefined;
   readonly #code: Edition;
-  readonly #link: Link;
+  readonly #link: FigureKey;
 
-  constructor(code: Edition, link: Link) {
+  constructor(code: Edition, link: FigureKey) {
     this.#code = code;
     this.#link = link;
   }
@@ -59,7 +59,7 @@ export class Working {
       cite: this.#cite(section, note?.method),
       read: note?.read,
       by: note?.by?.by,
-      stretch: this.stretch,
+      segment: this.segment,
     };
     this.steps.push(anyStep(step));
     return result;
@@ -67,7 +67,7 @@ export class Working {
 
   /** Records a finding about this figure. */
   found<C extends FindingCode>(
-    standing: Standing,
+    severity: Severity,
     code: C,
     section: SectionKey,
     data: FindingData[C],
@@ -75,11 +75,11 @@ export class Working {
   ): void {
     const finding: Finding<C> = {
       code,
-      standing,
+      severity,
       link: this.#link,
       data,
       cite: this.#cite(section, method),
-      stretch: this.stretch,
+      segment: this.segment,
     };
     this.findings.push(anyFinding(finding));
   }

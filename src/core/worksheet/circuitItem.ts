@@ -1,8 +1,8 @@
 import { applianceSchema, applianceTitle, type Appliance } from '../appliances/registry';
 import { methodAlternatives } from '../search/methodAlternatives';
-import type { Circuit, Stretch } from '../circuit/circuitSchema';
+import type { Circuit, Segment } from '../circuit/circuitSchema';
 import { usualHeightFt } from '../circuit/newCircuit';
-import type { CircuitFigures, RacewayFigures, SolvedCircuit, StretchFigures } from '../circuit/figures';
+import type { CircuitFigures, RacewayFigures, SolvedCircuit, SegmentFigures } from '../circuit/figures';
 import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
 import { remediesFor } from '../circuit/remedies';
 import { solveCircuit } from '../circuit/solveCircuit';
@@ -14,14 +14,14 @@ import type { GroundFaultChoice } from '../protection/groundFault';
 import type { Site } from '../protection/siteSchema';
 import { disconnectPlace, formReason, ruleWords } from '../wording/places';
 import { defaultPrices } from '../price/defaultPrices';
-import { LINKS } from '../findings/finding';
+import { FIGURE_KEYS } from '../findings/finding';
 import { findingSentence } from '../wording/findings';
 import { remedyWords } from '../wording/remedies';
 import { stepWords } from '../wording/steps';
 import { defaultLines, type FindingLine, type ItemAnswer, type WorkingLine } from './answer';
 import type { CircuitItem } from './itemSchemas';
 
-const stretches = (item: CircuitItem): Stretch[] => {
+const segmentes = (item: CircuitItem): Segment[] => {
   const common = { endHeightFt: 4 };
   if (item.segments === undefined) {
     return [
@@ -63,7 +63,7 @@ const circuitOf = (item: CircuitItem, appliance: Appliance): Circuit => ({
   insulation: item.insulation,
   terminals: { panel: item.terminalC, load: item.terminalC },
   startHeightFt: 5,
-  run: stretches(item),
+  run: segmentes(item),
   pins: pinsOf(item.pinned),
   maxDropPct: item.maxDropPct,
   site: siteOf(item),
@@ -79,14 +79,14 @@ const racewayResult = (raceway: RacewayFigures | null, pinned: boolean) =>
     comfortTrade: raceway.comfort,
   };
 
-const segmentResult = (stretch: StretchFigures, pinned: boolean) => ({
-  method: stretch.method,
-  ampacityA: stretch.verdict.finalA,
-  leastSize: stretch.least,
-  ok: stretch.verdict.failed.length === 0,
-  raceway: racewayResult(stretch.raceway, pinned),
-  cable: stretch.cable?.name ?? null,
-  dropV: stretch.dropV,
+const segmentResult = (segment: SegmentFigures, pinned: boolean) => ({
+  method: segment.method,
+  ampacityA: segment.verdict.finalA,
+  leastSize: segment.least,
+  ok: segment.verdict.failed.length === 0,
+  raceway: racewayResult(segment.raceway, pinned),
+  cable: segment.cable?.name ?? null,
+  dropV: segment.dropV,
 });
 
 /** The circuit that an item describes; a problem where its nameplate does not fit its family. */
@@ -109,8 +109,8 @@ const groundFaultResult = ({ required, form, sources, reason }: GroundFaultChoic
   why: sources.length === 0 ? formReason[reason] : sources.map(({ rule }) => ruleWords[rule]).join('; '),
 });
 
-const governing = (figures: CircuitFigures): StretchFigures | undefined =>
-  figures.stretches[figures.governing];
+const governing = (figures: CircuitFigures): SegmentFigures | undefined =>
+  figures.segmentes[figures.governing];
 
 function resultOf(circuit: Circuit, solved: SolvedCircuit, context: SolveContext): Record<string, unknown> {
   const { figures } = solved;
@@ -135,7 +135,7 @@ function resultOf(circuit: Circuit, solved: SolvedCircuit, context: SolveContext
     receptacle: outlet.receptacle,
     gfci: groundFaultResult(outlet.gfci),
     afci: outlet.afci,
-    segments: figures.stretches.map((stretch) => segmentResult(stretch, pinned)),
+    segments: figures.segmentes.map((segment) => segmentResult(segment, pinned)),
     alternatives: methodAlternatives(circuit, solved, context, defaultPrices).map(
       ({ method, size, trade, dropPct, cost }) => ({ method, size, trade, dropPct, costUSD: cost / 100 }),
     ),
@@ -149,7 +149,7 @@ const findingLines = (
 ): readonly FindingLine[] =>
   solved.findings.map((finding) => ({
     code: finding.code,
-    standing: finding.standing,
+    standing: finding.severity,
     text: findingSentence(finding),
     rule: finding.cite.section,
     remedies: remediesFor(circuit, finding, solved, context, defaultPrices).map(({ change, cost }) => ({
@@ -160,7 +160,7 @@ const findingLines = (
 
 /** The steps of a solved circuit as lines of words, in the order of the reasoning. */
 const workingLines = ({ workings }: SolvedCircuit): readonly WorkingLine[] =>
-  LINKS.flatMap((link) =>
+  FIGURE_KEYS.flatMap((link) =>
     workings[link].map((step) => {
       const { label, formula, result } = stepWords(step);
       const line = { step: label, formula, result, rule: step.cite.section };

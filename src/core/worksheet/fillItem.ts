@@ -83,7 +83,7 @@ interface Judged {
   readonly jam: number | null;
 }
 
-function judge(item: FillItem, sum: Sum, code: Edition): Judged {
+function evaluate(item: FillItem, sum: Sum, code: Edition): Judged {
   const { areaIn2, count } = sum;
   const least = legalTrade(item.raceway, areaIn2, count, code, item.nipple)?.trade ?? null;
   const trade = item.trade ?? least;
@@ -153,7 +153,7 @@ export function answerFill(
 ): ItemAnswer | FieldProblem {
   const sum = sumParts(item.conductors, code);
   if ('path' in sum) return sum;
-  const judged = judge(item, sum, code);
+  const judged = evaluate(item, sum, code);
   const { trade, row, ok, jam } = judged;
   if (item.trade !== undefined && row === undefined) {
     return { path: 'trade', message: `${item.raceway} is not made in ${item.trade}.` };

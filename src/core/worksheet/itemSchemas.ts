@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { practicesSchema } from '../circuit/practices';
-import { PLACES } from '../code/methods';
-import { OCCUPANCIES } from '../code/rooms';
+import { ENVIRONMENTS } from '../code/methods';
+import { OCCUPANCIES } from '../code/locations';
 import { siteSchema } from '../protection/siteSchema';
 import { methodField, racewayField, sizeField as size, surroundField, tradeField } from './methodNames';
 
@@ -18,7 +18,7 @@ export const itemBase = { id: z.string().min(1), edition: editionYear.optional()
 const segment = z.strictObject({
   method: methodField,
   lengthFt,
-  location: z.enum(PLACES).optional(),
+  location: z.enum(ENVIRONMENTS).optional(),
   ambientC: ambientC.optional(),
   bendsDeg: z.number().min(0).optional(),
   currentCarrying: currentCarrying.optional(),
@@ -51,7 +51,7 @@ export const circuitItemSchema = z
         trade: tradeField.optional(),
       })
       .default({}),
-    location: z.enum(PLACES).default('indoor'),
+    location: z.enum(ENVIRONMENTS).default('indoor'),
     site: siteSchema.default({}),
   })
   .refine((item) => (item.segments === undefined) !== (item.method === undefined), {

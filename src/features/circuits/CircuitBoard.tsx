@@ -2,9 +2,9 @@ import { lazy, Suspense } from 'react';
 import type { CircuitView } from '../../store/circuitView';
 import { useAppSelector } from '../../store/store';
 import { CircuitList } from './CircuitList';
-import { Ladder } from './Ladder';
-import { RunPane } from './RunPane';
-import { WorkingPane } from './WorkingPane';
+import { Ladder } from './figures/Ladder';
+import { RunPane } from './run/RunPane';
+import { WorkingPane } from './working/WorkingPane';
 import { usePart } from './usePart';
 import classes from './stage.module.css';
 
@@ -20,17 +20,17 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
   const focus = useAppSelector((state) => state.focus);
   const { part } = usePart();
   const last = view.circuit.run.length - 1;
-  const stretch = focus.stretch === null ? null : Math.min(focus.stretch, last);
+  const segment = focus.segment === null ? null : Math.min(focus.segment, last);
   return (
     <main className={classes['board']}>
-      <RunPane key={view.circuit.id} view={view} stretch={stretch} part={part} />
+      <RunPane key={view.circuit.id} view={view} segment={segment} part={part} />
       <div className={classes['low']} data-part={part}>
         <section className={classes['list']} aria-label="Circuits of the job">
           <CircuitList ids={ids} current={view.circuit.id} />
         </section>
         {part === 'route' ? (
           <Suspense fallback={<p className="second">Fetching the way</p>}>
-            <RoutePane key={view.circuit.id} view={view} stretch={stretch} />
+            <RoutePane key={view.circuit.id} view={view} segment={segment} />
           </Suspense>
         ) : (
           <>
@@ -42,7 +42,7 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
                 key={`${view.circuit.id} ${focus.link}`}
                 view={view}
                 link={focus.link}
-                stretch={stretch}
+                segment={segment}
               />
             </section>
           </>

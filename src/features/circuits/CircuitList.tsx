@@ -1,7 +1,7 @@
 import { lazy, memo, Suspense } from 'react';
 import { useJobEditor } from '../../store/useJobEditor';
 import { useStageActions } from '../job/stageActions';
-import { CircuitWords, type CircuitListProps } from './CircuitWords';
+import { CircuitWords, type CircuitListProps } from './figures/CircuitWords';
 import classes from './CircuitList.module.css';
 
 const SortableCircuits = lazy(() =>

@@ -1,13 +1,13 @@
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { countStandings } from '../../core/circuit/standings';
-import type { Standing } from '../../core/findings/finding';
+import { countSeverities } from '../../core/circuit/severities';
+import type { Severity } from '../../core/findings/finding';
 import type { Job } from '../../core/job/jobSchema';
 import { circuitView } from '../../store/circuitView';
 import { useRoutes } from '../../store/useRoutes';
 import { CircuitBoard } from './CircuitBoard';
-import { EmptyStage } from './EmptyStage';
-import { Foot } from './Foot';
+import { EmptyStage } from './add/EmptyStage';
+import { StatusBar } from './StatusBar';
 import { JobBar } from '../job/JobBar';
 import { Notices } from '../job/Notices';
 import { useReadyJob } from '../job/JobPage';
@@ -51,12 +51,12 @@ export function CircuitsStage() {
   useAddressOf(job.id, current?.circuit.id, circuitId);
   useStageShortcuts({ views, current, actions, dialogOpen: dialog !== null });
   const stages = useStageStates(job);
-  const judge = useRoutes();
+  const evaluate = useRoutes();
   const ways = useMemo(
-    () => (judge === undefined ? [] : job.circuits.map((circuit) => judge(job, circuit))),
-    [judge, job],
+    () => (evaluate === undefined ? [] : job.circuits.map((circuit) => evaluate(job, circuit))),
+    [evaluate, job],
   );
-  const everything: readonly { readonly standing: Standing }[] = [
+  const everything: readonly { readonly severity: Severity }[] = [
     ...views.flatMap(({ open: found }) => found),
     ...ways.flatMap(({ open: found }) => found),
   ];
@@ -68,7 +68,7 @@ export function CircuitsStage() {
           <Notices open={open} />
         </div>
         {current === undefined ? <EmptyStage /> : <CircuitBoard view={current} ids={ids} />}
-        <Foot views={views} ways={ways} counts={countStandings(everything)} />
+        <StatusBar views={views} ways={ways} counts={countSeverities(everything)} />
       </div>
       {dialogsLoaded && (
         <Suspense>

@@ -1,13 +1,13 @@
 import { Drawer } from '@mantine/core';
 import type { CircuitView } from '../../store/circuitView';
 import type { OpenJob } from '../../store/jobSlice';
-import { AddCircuitDialog } from './AddCircuitDialog';
+import { AddCircuitDialog } from './add/AddCircuitDialog';
 import { CircuitList } from './CircuitList';
 import { JobDialogs } from '../job/JobDialogs';
 import { Palette } from './Palette';
 import type { DialogName } from '../job/stageActions';
-import { WaysDialog } from './WaysDialog';
-import { WiringDialog } from './WiringDialog';
+import { OptionsDialog } from './working/OptionsDialog';
+import { TerminationsDialog } from './figures/TerminationsDialog';
 
 interface DialogsProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
@@ -32,9 +32,11 @@ export function Dialogs({ open, views, ids, current, dialog, onClose }: DialogsP
           </Drawer.Body>
         </Drawer.Content>
       </Drawer.Root>
-      {dialog === 'wiring' && current !== undefined && <WiringDialog view={current} onClose={onClose} />}
+      {dialog === 'wiring' && current !== undefined && (
+        <TerminationsDialog view={current} onClose={onClose} />
+      )}
       {dialog === 'ways' && current !== undefined && (
-        <WaysDialog job={open.job} view={current} onClose={onClose} />
+        <OptionsDialog job={open.job} view={current} onClose={onClose} />
       )}
       {dialog === 'palette' && <Palette open={open} views={views} current={current} onClose={onClose} />}
     </>

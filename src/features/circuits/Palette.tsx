@@ -1,10 +1,10 @@
 import '@mantine/spotlight/styles.css';
 import { createSpotlight, Spotlight, type SpotlightActionData } from '@mantine/spotlight';
 import { useEffect } from 'react';
-import { LINKS } from '../../core/findings/finding';
-import { circuitLine, linkName } from '../../core/wording/ladder';
+import { FIGURE_KEYS } from '../../core/findings/finding';
+import { circuitLine, figureName } from '../../core/wording/ladder';
 import type { CircuitView } from '../../store/circuitView';
-import { linkChosen } from '../../store/focusSlice';
+import { figureChosen } from '../../store/focusSlice';
 import { redone, undone, type OpenJob } from '../../store/jobSlice';
 import { useAppDispatch } from '../../store/store';
 import { exportJob } from '../job/exportJob';
@@ -42,11 +42,11 @@ function useTargets({ views, current }: PaletteProps): readonly Act[] {
       },
       circuitLine(solved, circuit),
     ]),
-    ...LINKS.map((link): Act => [
+    ...FIGURE_KEYS.map((link): Act => [
       `link ${link}`,
-      `Why this ${linkName[link].toLowerCase()}`,
+      `Why this ${figureName[link].toLowerCase()}`,
       () => {
-        dispatch(linkChosen({ link }));
+        dispatch(figureChosen({ link }));
       },
     ]),
     ...(current === undefined

@@ -18,7 +18,7 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { useCircuitName } from '../../store/useCircuitView';
 import { useJobEditor } from '../../store/useJobEditor';
-import { CircuitWords, type CircuitListProps, type RowProps } from './CircuitWords';
+import { CircuitWords, type CircuitListProps, type RowProps } from './figures/CircuitWords';
 import classes from './CircuitList.module.css';
 
 const Row = memo(function Row({ id, number, current }: RowProps) {

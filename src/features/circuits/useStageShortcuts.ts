@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
 import { withPin } from '../../core/circuit/edits/circuitEdits';
-import { worstFinding } from '../../core/circuit/standings';
+import { worstFinding } from '../../core/circuit/severities';
 import { pinOf } from '../../core/wording/ladder';
 import { remedyWords } from '../../core/wording/remedies';
-import type { Link } from '../../core/findings/finding';
+import type { FigureKey } from '../../core/findings/finding';
 import type { CircuitView } from '../../store/circuitView';
 import { remediesOf } from '../../store/remedies';
 import { useAppSelector } from '../../store/store';
@@ -32,7 +32,7 @@ const step = (
 };
 
 /** Pins a figure as it stands, or leaves it to Pasture again. */
-function togglePin({ circuit, solved: { figures } }: CircuitView, link: Link, editor: JobEditor): void {
+function togglePin({ circuit, solved: { figures } }: CircuitView, link: FigureKey, editor: JobEditor): void {
   const pin = pinOf(link);
   if (pin === undefined || !editor.canWrite) return;
   if (circuit.pins[pin] !== undefined) {
@@ -55,7 +55,7 @@ function togglePin({ circuit, solved: { figures } }: CircuitView, link: Link, ed
   }
 }
 
-function applyFirstRemedy(view: CircuitView, link: Link, editor: JobEditor): void {
+function applyFirstRemedy(view: CircuitView, link: FigureKey, editor: JobEditor): void {
   const finding = worstFinding(view.open, link);
   const remedy = finding === undefined ? undefined : remediesOf(view, finding)[0];
   if (remedy !== undefined && editor.canWrite)

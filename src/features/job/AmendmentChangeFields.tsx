@@ -1,12 +1,12 @@
 import { TextInput } from '@mantine/core';
 import type { AmendedNumber, AmendmentChange } from '../../core/code/amendment';
 import { GROUND_FAULT_RULES } from '../../core/code/groundFaultRules';
-import { METHOD_IDS, PLACES } from '../../core/code/methods';
-import { ROOMS } from '../../core/code/rooms';
+import { METHOD_IDS, ENVIRONMENTS } from '../../core/code/methods';
+import { LOCATIONS } from '../../core/code/locations';
 import { parseNumber, printNumber } from '../../core/units/number';
 import { printWireSize, WIRE_SIZES } from '../../core/units/wireSize';
-import { loadKindName, roomName, ruleWords } from '../../core/wording/places';
-import { methodName, placeName } from '../../core/wording/words';
+import { loadKindName, locationName, ruleWords } from '../../core/wording/places';
+import { methodName, environmentName } from '../../core/wording/words';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
 
@@ -59,7 +59,7 @@ function ChoiceChange({
           label="The place"
           disabled={disabled}
           value={change.room}
-          choices={ROOMS.map((value) => ({ value, label: roomName[value] }))}
+          choices={LOCATIONS.map((value) => ({ value, label: locationName[value] }))}
           onChoose={(room) => {
             onChange({ ...change, room });
           }}
@@ -110,10 +110,10 @@ function MethodChange({ change, disabled, onChange }: PartProps<ChangeOf<'forbid
         value={change.place}
         choices={[
           { value: 'anywhere', label: 'anywhere' },
-          ...PLACES.map((value) => ({ value, label: placeName[value] })),
+          ...ENVIRONMENTS.map((value) => ({ value, label: environmentName[value] })),
         ]}
         onChoose={(place) => {
-          onChange({ ...change, place: PLACES.find((each) => each === place) ?? 'anywhere' });
+          onChange({ ...change, place: ENVIRONMENTS.find((each) => each === place) ?? 'anywhere' });
         }}
       />
     </>

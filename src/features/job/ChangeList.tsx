@@ -21,7 +21,7 @@ export function useJobChanges(job: Job, context: SolveContext): readonly Circuit
       job.circuits
         .map((circuit) => {
           const { solved, context: now } = circuitView(job, circuit);
-          const then = now.company === undefined ? context : { ...context, company: now.company };
+          const then = now.neighbors === undefined ? context : { ...context, neighbors: now.neighbors };
           return { circuit, found: differences(circuit, solved, solveCircuit(circuit, then)) };
         })
         .filter(({ found }) => found.length > 0),

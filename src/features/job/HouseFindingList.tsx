@@ -1,11 +1,11 @@
 import type { Job } from '../../core/job/jobSchema';
 import { anyHouseSentence } from '../../core/wording/houseFindings';
-import { standingWord } from '../../core/wording/words';
+import { severityWord } from '../../core/wording/words';
 import type { AnyHouseFinding } from '../../core/findings/houseFinding';
 import { isHouseAnswered } from '../../store/houseView';
 import { useJobEditor } from '../../store/useJobEditor';
 import { AnswerField } from '../../ui/fields/AnswerField';
-import { StandingShape } from '../../ui/marks/StandingShape';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import classes from './HouseFindingList.module.css';
 
 interface HouseFindingListProps {
@@ -36,7 +36,7 @@ function Answer({
       'Answer a question',
     );
   };
-  return <AnswerField asks={finding.standing === 'ask'} given={given} disabled={!canWrite} onAnswer={keep} />;
+  return <AnswerField asks={finding.severity === 'ask'} given={given} disabled={!canWrite} onAnswer={keep} />;
 }
 
 /** Findings about service or panel, each with its rule and room for the answer that closes it. */
@@ -46,17 +46,17 @@ export function HouseFindingList({ job, about, findings }: HouseFindingListProps
     <ul className={classes['findings']} aria-label="Findings">
       {findings.map((finding) => {
         const answered = isHouseAnswered(job, about, finding);
-        const standing = finding.standing === 'note' || answered ? 'ok' : finding.standing;
+        const severity = finding.severity === 'note' || answered ? 'ok' : finding.severity;
         return (
           <li key={finding.code}>
             <p>
-              <StandingShape standing={standing} />
+              <SeverityShape severity={severity} />
               <span>
-                {answered ? 'Answered. ' : `${standingWord[finding.standing]}: `}
+                {answered ? 'Answered. ' : `${severityWord[finding.severity]}: `}
                 {anyHouseSentence(finding)} <cite className="fig">{finding.cite.section}</cite>
               </span>
             </p>
-            {(finding.standing === 'ask' || finding.standing === 'check') && (
+            {(finding.severity === 'ask' || finding.severity === 'check') && (
               <details>
                 <summary>{answered ? 'The answer' : 'Answer it'}</summary>
                 <Answer job={job} about={about} finding={finding} />

@@ -1,5 +1,5 @@
 import { lazy, memo, Suspense } from 'react';
-import type { FigureStanding } from '../../core/circuit/standings';
+import type { FigureSeverity } from '../../core/circuit/severities';
 import { redone, undone, type OpenJob } from '../../store/jobSlice';
 import { useAppDispatch } from '../../store/store';
 import { StageBar } from '../../ui/shell/StageBar';
@@ -9,7 +9,7 @@ import classes from './JobBar.module.css';
 const MoreMenu = lazy(() => import('./MoreMenu').then((module) => ({ default: module.MoreMenu })));
 
 interface StageState {
-  readonly standing: FigureStanding;
+  readonly severity: FigureSeverity;
   /** How much is open in it. */
   readonly open: number;
 }

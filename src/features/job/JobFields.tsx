@@ -1,5 +1,5 @@
 import { Textarea, TextInput } from '@mantine/core';
-import { OCCUPANCIES } from '../../core/code/rooms';
+import { OCCUPANCIES } from '../../core/code/locations';
 import { edition as editionOf } from '../../core/code/edition';
 import type { JobFields as Fields } from '../../core/job/commands';
 import type { Job } from '../../core/job/jobSchema';
@@ -84,12 +84,12 @@ const DESIGN = [
   ['garage', 'Garage'],
 ] as const;
 
-/** The highest ambients that are expected here; new stretches start with them. */
+/** The highest ambients that are expected here; new segmentes start with them. */
 function DesignFields({ job }: { readonly job: Job }) {
   const { edit, canWrite } = useJobEditor();
   return (
     <fieldset className={classes['design']}>
-      <legend className="second">Highest expected ambient: new stretches start with it</legend>
+      <legend className="second">Highest expected ambient: new segmentes start with it</legend>
       {DESIGN.map(([place, label]) => (
         <QuantityField<number>
           key={place}

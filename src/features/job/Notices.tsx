@@ -41,7 +41,7 @@ export function Notices({ open }: NoticesProps) {
         ? "This browser's storage is full"
         : 'The browser could not write to its storage';
     return (
-      <Notice standing="stop" acts={[{ label: 'Try again', act: retrySaving }, exportIt]}>
+      <Notice severity="stop" acts={[{ label: 'Try again', act: retrySaving }, exportIt]}>
         {why}: {counted(save.unsaved, 'edit')} not saved yet. Nothing is lost while this page stays open.
         Export the job as a file, make room, then try again.
       </Notice>
@@ -49,7 +49,7 @@ export function Notices({ open }: NoticesProps) {
   }
   if (save.kind === 'gone') {
     return (
-      <Notice standing="stop" acts={[exportIt]}>
+      <Notice severity="stop" acts={[exportIt]}>
         This job was deleted in another tab. What is on this page can still be exported.
       </Notice>
     );
@@ -57,7 +57,7 @@ export function Notices({ open }: NoticesProps) {
   if (role === 'reader') {
     return (
       <Notice
-        standing="ask"
+        severity="ask"
         acts={[
           {
             label: 'Take over here',

@@ -5,7 +5,7 @@ import { configurationOf, judgePlug } from '../../core/protection/plugFit';
 import { DRAWN_CONFIGS } from '../../core/protection/receptacleFaces';
 import { plugSentence } from '../../core/wording/plugs';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
-import { StandingShape } from '../../ui/marks/StandingShape';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { ReceptacleFace } from '../../ui/pictures/ReceptacleFace';
 import { Dialog } from '../../ui/shell/Dialog';
 import classes from './PlugDialog.module.css';
@@ -43,7 +43,7 @@ export function PlugDialog({ job, onClose }: PlugDialogProps) {
         <ChoiceField label="Receptacle" value={receptacle} choices={configs} onChoose={setReceptacle} />
         <ChoiceField label="Circuit" value={circuit} choices={CIRCUITS} onChoose={setCircuit} />
         <p className={form['preview']} aria-live="polite">
-          <StandingShape standing={answer.verdict === 'yes' ? 'ok' : 'stop'} size={14} named />{' '}
+          <SeverityShape severity={answer.verdict === 'yes' ? 'ok' : 'stop'} size={14} named />{' '}
           {plugSentence(plug, receptacle, answer)}
         </p>
       </div>
@@ -65,7 +65,7 @@ export function PlugDialog({ job, onClose }: PlugDialogProps) {
                 <ReceptacleFace config={config} />
                 <span className="fig">{config}</span>
                 <span className="second">
-                  <StandingShape standing={verdict === 'yes' ? 'ok' : 'stop'} size={10} named /> {row?.volts}{' '}
+                  <SeverityShape severity={verdict === 'yes' ? 'ok' : 'stop'} size={10} named /> {row?.volts}{' '}
                   V, {row?.amps} A
                 </span>
               </button>

@@ -9,7 +9,7 @@ import { counted } from '../../core/wording/words';
 import { circuitView } from '../../store/circuitView';
 import { useJobEditor } from '../../store/useJobEditor';
 import { downloadText } from '../../ui/files/downloadJob';
-import { StandingShape } from '../../ui/marks/StandingShape';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Dialog } from '../../ui/shell/Dialog';
 import changes from './ChangeList.module.css';
 import classes from './dialogs.module.css';
@@ -42,7 +42,7 @@ function Rows({ job, schedule }: { readonly job: Job; readonly schedule: Read })
             <tr key={line}>
               <td className="fig">{line}</td>
               <td colSpan={2}>
-                <StandingShape standing="stop" named /> {column}: {message}
+                <SeverityShape severity="stop" named /> {column}: {message}
               </td>
             </tr>
           ))}
@@ -53,7 +53,7 @@ function Rows({ job, schedule }: { readonly job: Job; readonly schedule: Read })
                 <td className="fig">{line}</td>
                 <td>{circuit.name}</td>
                 <td className="fig">
-                  <StandingShape standing={view.standing} named /> {circuitLine(view.solved, circuit)}
+                  <SeverityShape severity={view.severity} named /> {circuitLine(view.solved, circuit)}
                 </td>
               </tr>
             );

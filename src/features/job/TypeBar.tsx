@@ -1,6 +1,6 @@
 import { Autocomplete, Button } from '@mantine/core';
 import { useState } from 'react';
-import { newCircuit, newStretch } from '../../core/circuit/newCircuit';
+import { newCircuit, newSegment } from '../../core/circuit/newCircuit';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { Job } from '../../core/job/jobSchema';
 import { completions, readTyped, type Typed } from '../../core/typing/readTyped';
@@ -16,10 +16,10 @@ const typedCircuit = (
   { appliance, lengthFt, method, place }: Typed,
   { designC }: Job,
   id: string,
-  stretchId: string,
+  segmentId: string,
 ): Circuit =>
   newCircuit(id, appliance, [
-    newStretch(stretchId, method ?? 'nm-b', lengthFt ?? USUAL_LENGTH_FT, place ?? 'indoor', designC),
+    newSegment(segmentId, method ?? 'nm-b', lengthFt ?? USUAL_LENGTH_FT, place ?? 'indoor', designC),
   ]);
 
 interface TypeBarProps {

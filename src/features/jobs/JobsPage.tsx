@@ -49,7 +49,7 @@ function NewJob({ onMade }: { readonly onMade: (id: string) => void }) {
 }
 
 interface Told {
-  readonly standing: 'stop' | 'ok';
+  readonly severity: 'stop' | 'ok';
   readonly words: string;
   /** A job that was deleted and can be put back. */
   readonly removed?: SavedJob;
@@ -66,7 +66,7 @@ function TellNotice({ told, onClose }: { readonly told: Told; readonly onClose: 
   };
   return (
     <Notice
-      standing={told.standing}
+      severity={told.severity}
       acts={[...(removed === undefined ? [] : [undo]), { label: 'Close', act: onClose }]}
     >
       {told.words}
@@ -104,7 +104,7 @@ function JobList({
 }) {
   const remove = async (job: JobRecord): Promise<void> => {
     const removed = await removeJob(job.id);
-    onTell({ standing: 'ok', words: `${job.name} was deleted.`, ...(removed && { removed }) });
+    onTell({ severity: 'ok', words: `${job.name} was deleted.`, ...(removed && { removed }) });
   };
   return (
     <section aria-label="Jobs">
@@ -185,9 +185,9 @@ export function JobsPage() {
   const open = async (chosen: File | undefined): Promise<void> => {
     if (chosen === undefined) return;
     const done = await importJob(chosen);
-    if (!done.ok) setTold({ standing: 'stop', words: done.words });
+    if (!done.ok) setTold({ severity: 'stop', words: done.words });
     else if (done.note === null) go(done.id);
-    else setTold({ standing: 'ok', words: done.note });
+    else setTold({ severity: 'ok', words: done.note });
   };
   return (
     <div

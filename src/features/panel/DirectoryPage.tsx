@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { Link, useNavigate } from 'react-router';
 import { directory } from '../../core/panel/directory';
-import { found, planned, type Standing } from '../../core/panel/spaces';
+import { found, planned, type InstalledBreaker } from '../../core/panel/spaces';
 import { writePanelCsv } from '../../core/panel/panelCsv';
 import { unclearWords } from '../../core/wording/panelWords';
 import { houseView } from '../../store/houseView';
@@ -9,7 +9,13 @@ import { downloadText } from '../../ui/files/downloadJob';
 import { useReadyJob } from '../job/JobPage';
 import classes from './panel.module.css';
 
-function Lines({ name, standing }: { readonly name: string; readonly standing: readonly Standing[] }) {
+function Lines({
+  name,
+  installed,
+}: {
+  readonly name: string;
+  readonly installed: readonly InstalledBreaker[];
+}) {
   return (
     <section>
       <h2>{name}</h2>
@@ -22,7 +28,7 @@ function Lines({ name, standing }: { readonly name: string; readonly standing: r
           </tr>
         </thead>
         <tbody>
-          {directory(standing).map(({ standing: each, spaces, text, unclear }) => (
+          {directory(installed).map(({ installed: each, spaces, text, unclear }) => (
             <tr key={each.id}>
               <th scope="row" className="fig">
                 {spaces}
@@ -80,8 +86,8 @@ export function DirectoryPage() {
       )}
       {panels.map(({ panel, wanted }) => (
         <article key={panel.id}>
-          <Lines name={`${panel.name}, as it will be`} standing={planned(panel, wanted)} />
-          <Lines name={`${panel.name}, as found`} standing={found(panel)} />
+          <Lines name={`${panel.name}, as it will be`} installed={planned(panel, wanted)} />
+          <Lines name={`${panel.name}, as found`} installed={found(panel)} />
         </article>
       ))}
     </main>

@@ -1,11 +1,11 @@
 import type { Job } from '../../core/job/jobSchema';
 import { bestSwap, legLoads } from '../../core/panel/legBalance';
 import { swapped } from '../../core/panel/planEdits';
-import { placeLabel, planned } from '../../core/panel/spaces';
+import { spaceLabel, planned } from '../../core/panel/spaces';
 import { printNumber as n } from '../../core/units/number';
 import type { PanelView } from '../../store/houseView';
 import { usePanelEditor } from '../../store/usePanelEditor';
-import { StandingShape } from '../../ui/marks/StandingShape';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import classes from './panel.module.css';
 
 const VOLTS = 120;
@@ -14,9 +14,9 @@ const VOLTS = 120;
 export function LegsPane({ job, view }: { readonly job: Job; readonly view: PanelView }) {
   const { panel, wanted, findings } = view;
   const { plan, canWrite } = usePanelEditor(job, panel);
-  const standing = planned(panel, wanted);
-  const { aVA, bVA, assumed } = legLoads(standing);
-  const swap = bestSwap(standing);
+  const installed = planned(panel, wanted);
+  const { aVA, bVA, assumed } = legLoads(installed);
+  const swap = bestSwap(installed);
   const most = Math.max(aVA, bVA, 1);
   const apart = findings.some(({ code }) => code === 'service.unbalanced');
   return (
@@ -24,7 +24,7 @@ export function LegsPane({ job, view }: { readonly job: Job; readonly view: Pane
       <h2>
         Legs, 120 V circuits
         <span className="second">
-          <StandingShape standing={apart ? 'check' : 'ok'} /> {n(Math.abs(aVA - bVA) / VOLTS, 0)} A apart
+          <SeverityShape severity={apart ? 'check' : 'ok'} /> {n(Math.abs(aVA - bVA) / VOLTS, 0)} A apart
         </span>
       </h2>
       <dl className={classes['legs']}>
@@ -56,7 +56,7 @@ export function LegsPane({ job, view }: { readonly job: Job; readonly view: Pane
           }}
         >
           <span>
-            Swap {placeLabel(swap.one.place)} and {placeLabel(swap.other.place)}
+            Swap {spaceLabel(swap.one.place)} and {spaceLabel(swap.other.place)}
           </span>
           <span className="fig">{n(swap.apartVA / VOLTS, 0)} A apart</span>
         </button>

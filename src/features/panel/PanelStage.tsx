@@ -4,9 +4,9 @@ import { Link } from 'react-router';
 import type { Job } from '../../core/job/jobSchema';
 import { panelFace } from '../../core/panel/panelFace';
 import { putInto } from '../../core/panel/planEdits';
-import type { Place } from '../../core/panel/panelSchema';
-import { found, placeLabel, planned, type Standing } from '../../core/panel/spaces';
-import { clashWords, standingNote } from '../../core/wording/panelWords';
+import type { Space } from '../../core/panel/panelSchema';
+import { found, spaceLabel, planned, type InstalledBreaker } from '../../core/panel/spaces';
+import { clashWords, severityNote } from '../../core/wording/panelWords';
 import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
 import { counted } from '../../core/wording/words';
 import { houseView, openHouseFindings, type PanelView } from '../../store/houseView';
@@ -18,7 +18,7 @@ import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { LegsPane } from './LegsPane';
 import { PickedCard } from './PickedCard';
-import { RoomPane } from './RoomPane';
+import { FreeSpacePane } from './FreeSpacePane';
 import classes from './panel.module.css';
 
 interface PaneProps {
@@ -26,10 +26,10 @@ interface PaneProps {
   readonly view: PanelView;
 }
 
-const notesOf = (standing: readonly Standing[]): ReadonlyMap<string, string> =>
+const notesOf = (severity: readonly InstalledBreaker[]): ReadonlyMap<string, string> =>
   new Map(
-    standing.flatMap((each) => {
-      const note = standingNote(each);
+    severity.flatMap((each) => {
+      const note = severityNote(each);
       return note === undefined ? [] : [[each.id, note] as const];
     }),
   );
@@ -62,7 +62,7 @@ function Circuits({ job, view, picked, onPick }: CircuitsProps) {
                   {amps} A {poles}P
                 </span>
                 <span className="fig second">
-                  {at === undefined ? 'no place' : `space ${placeLabel(at)}`}
+                  {at === undefined ? 'no place' : `space ${spaceLabel(at)}`}
                 </span>
               </button>
             </li>
@@ -78,23 +78,23 @@ function Circuits({ job, view, picked, onPick }: CircuitsProps) {
 }
 
 /** What pointing at the face does: pick, put into an empty space, or share one that is taken. */
-function usePutting({ job, view, picked, onPick }: CircuitsProps, standing: readonly Standing[]) {
+function usePutting({ job, view, picked, onPick }: CircuitsProps, severity: readonly InstalledBreaker[]) {
   const { panel, wanted } = view;
   const { plan, canWrite } = usePanelEditor(job, panel);
   const [refused, setRefused] = useState<string | null>(null);
-  const put = (id: string, to: Place): void => {
+  const put = (id: string, to: Space): void => {
     const result = putInto(panel, wanted, id, to);
     if ('clash' in result) {
       setRefused(clashWords(result.clash));
       return;
     }
     setRefused(null);
-    plan(result.plan, `Put into space ${placeLabel(to)}`);
+    plan(result.plan, `Put into space ${spaceLabel(to)}`);
     onPick(null);
   };
   const onBreaker = (id: string): void => {
     setRefused(null);
-    const host = standing.find((each) => each.id === id);
+    const host = severity.find((each) => each.id === id);
     // A single that is picked goes into the other half of the space that is pointed at, where the label allows it.
     if (picked !== null && picked !== id && canWrite && host?.poles === 1 && host.place.half === null) {
       const beside = putInto(panel, wanted, id, { slot: host.place.slot, half: 'a' });
@@ -125,9 +125,9 @@ function Face({ job, view, picked, onPick }: CircuitsProps) {
   const { panel, wanted } = view;
   const [asFound, setAsFound] = useState(false);
   const phone = useMediaQuery('(max-width: 640px)');
-  const standing = asFound ? found(panel) : planned(panel, wanted);
-  const { refused, onBreaker, onSpace } = usePutting({ job, view, picked, onPick }, standing);
-  const face = panelFace(panel, standing);
+  const severity = asFound ? found(panel) : planned(panel, wanted);
+  const { refused, onBreaker, onSpace } = usePutting({ job, view, picked, onPick }, severity);
+  const face = panelFace(panel, severity);
   return (
     <section className={classes['face']} aria-label="The face">
       <header>
@@ -160,7 +160,7 @@ function Face({ job, view, picked, onPick }: CircuitsProps) {
         mainA={panel.mainA}
         name={panel.name}
         picked={picked}
-        notes={notesOf(standing)}
+        notes={notesOf(severity)}
         {...(asFound ? {} : { onBreaker, onSpace })}
       />
     </section>
@@ -185,7 +185,7 @@ function Board({ job, view }: PaneProps) {
             }}
           />
         )}
-        <RoomPane job={job} view={view} />
+        <FreeSpacePane job={job} view={view} />
         <LegsPane job={job} view={view} />
         <section aria-label="Bars">
           <h2>Neutrals and grounds</h2>

@@ -2,7 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import type { Job } from '../../core/job/jobSchema';
 import { takeOut } from '../../core/panel/planEdits';
 import type { Breaker } from '../../core/panel/panelSchema';
-import { placeLabel, planned, slotsOf } from '../../core/panel/spaces';
+import { spaceLabel, planned, slotsOf } from '../../core/panel/spaces';
 import { parseOptional } from '../../core/panel/panelFields';
 import { printNumber } from '../../core/units/number';
 import type { PanelView } from '../../store/houseView';
@@ -68,11 +68,11 @@ export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
   const { plan, canWrite } = usePanelEditor(job, panel);
   const { goTo } = useStageActions();
   const breaker = panel.breakers.find((each) => each.id === id);
-  const standing = planned(panel, wanted).find((each) => each.id === id);
+  const installed = planned(panel, wanted).find((each) => each.id === id);
   const where =
-    standing === undefined
+    installed === undefined
       ? 'no space yet'
-      : `space ${standing.poles === 2 ? slotsOf(standing).join(', ') : placeLabel(standing.place)}`;
+      : `space ${installed.poles === 2 ? slotsOf(installed).join(', ') : spaceLabel(installed.place)}`;
   const name = breaker?.name ?? wanted.find(({ circuitId }) => circuitId === id)?.name ?? '';
   return (
     <section className={classes['picked']} aria-label="Picked">
@@ -81,7 +81,7 @@ export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
       </h2>
       {breaker !== undefined && <BreakerFields job={job} view={view} breaker={breaker} />}
       <div className={classes['acts']}>
-        {standing !== undefined && (
+        {installed !== undefined && (
           <Button
             size="xs"
             variant="default"

@@ -5,7 +5,7 @@ import { chosenAnswer, type ServiceReport } from '../../core/service/serviceRepo
 import { printNumber as n } from '../../core/units/number';
 import { elementName, methodTitle } from '../../core/wording/houseFindings';
 import { sharedContext } from '../../store/solved';
-import { StandingShape } from '../../ui/marks/StandingShape';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import classes from './service.module.css';
 
 /** The largest setting of every charger with which the service still holds, the others as they are. */
@@ -42,7 +42,7 @@ export function Answer({ job, report }: { readonly job: Job; readonly report: Se
     return (
       <div className={classes['answer']}>
         <h2>
-          <StandingShape standing="ask" /> Not known yet
+          <SeverityShape severity="ask" /> Not known yet
         </h2>
         <p>The rating of the main and the living area, or a record of demand, are what it takes.</p>
       </div>
@@ -52,7 +52,7 @@ export function Answer({ job, report }: { readonly job: Job; readonly report: Se
   return (
     <div className={classes['answer']} data-over={over || undefined}>
       <h2>
-        <StandingShape standing={over ? 'stop' : 'ok'} />
+        <SeverityShape severity={over ? 'stop' : 'ok'} />
         <span className="fig">{n(Math.abs(answer.spareA), 1)} A</span> {over ? 'too much' : 'left'}
       </h2>
       <p>

@@ -4,7 +4,7 @@ import type { Job } from '../../core/job/jobSchema';
 import { printNumber as n } from '../../core/units/number';
 import { noRecordWords, putRightWords } from '../../core/wording/serviceWords';
 import { counted } from '../../core/wording/words';
-import type { DemandNews } from '../../store/demand/messages';
+import type { DemandMessage } from '../../store/demand/messages';
 import { askRecorder, RECORDER_FAULTS, type RecorderFault } from '../../store/demand/recorder';
 import { useDemandReader, type DemandReading } from '../../store/demand/useDemandReader';
 import { useJobEditor } from '../../store/useJobEditor';
@@ -130,7 +130,7 @@ export function DemandPane({ job }: { readonly job: Job }) {
   const { house } = job;
   const [problem, setProblem] = useState<string | null>(null);
   const onDone = useCallback(
-    ({ analysis }: Extract<DemandNews, { kind: 'done' }>) => {
+    ({ analysis }: Extract<DemandMessage, { kind: 'done' }>) => {
       edit(
         { kind: 'set-job', fields: { house: { ...house, measured: analysis.measured } } },
         'Record of demand',

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { isAnswered } from '../../core/circuit/standings';
+import { isAnswered } from '../../core/circuit/severities';
 import type { Job } from '../../core/job/jobSchema';
 import { stationLetter } from '../../core/circuit/stations';
 import { sectionGeometry } from '../../core/route/sectionGeometry';
@@ -9,13 +9,13 @@ import { celsius, feet } from '../../core/units/quantity';
 import { printTemperature } from '../../core/units/temperature';
 import { SHEET_CAUTIONS } from '../../core/wording/cautions';
 import { endName } from '../../core/wording/terminals';
-import { circuitNote, holdsWords, stretchName, supportWords } from '../../core/wording/conductors';
-import { stretchConductors } from '../../core/circuit/namedConductors';
+import { circuitNote, holdsWords, segmentName, supportWords } from '../../core/wording/conductors';
+import { segmentConductors } from '../../core/circuit/namedConductors';
 import { findingSentence } from '../../core/wording/findings';
-import { circuitLine, ladderWords, linkName } from '../../core/wording/ladder';
+import { circuitLine, ladderWords, figureName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
-import { placeName, standingWord } from '../../core/wording/words';
-import { LINKS, type Link } from '../../core/findings/finding';
+import { environmentName, severityWord } from '../../core/wording/words';
+import { FIGURE_KEYS, type FigureKey } from '../../core/findings/finding';
 import { wiring } from '../../core/wiring/terminations';
 import { WiringPicture } from '../../ui/pictures/WiringPicture';
 import { isQuiet } from '../../core/working/quietSteps';
@@ -24,9 +24,9 @@ import type { CircuitView } from '../../store/circuitView';
 import { routeView } from '../../store/routeView';
 import { stationNotes } from '../../ui/pictures/stationNotes';
 import { sectionLabels } from '../../ui/pictures/sectionLabels';
-import { StandingShape } from '../../ui/marks/StandingShape';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { RunSection } from '../../ui/pictures/RunSection';
-import { WayOnSheet } from './WayOnSheet';
+import { RouteOnSheet } from './RouteOnSheet';
 import classes from './SheetPage.module.css';
 
 interface CircuitSheetProps {
@@ -71,13 +71,13 @@ function Head({ job, view }: CircuitSheetProps) {
 }
 
 function Figures({ view }: Pick<CircuitSheetProps, 'view'>) {
-  const { circuit, solved, standings } = view;
+  const { circuit, solved, severities } = view;
   return (
     <section>
       <h2>Figures</h2>
       <table className={classes['figures']}>
         <tbody>
-          {LINKS.map((link) => {
+          {FIGURE_KEYS.map((link) => {
             const { name, figure, unit, reason } = ladderWords(link, solved, circuit);
             return (
               <tr key={link}>
@@ -86,8 +86,8 @@ function Figures({ view }: Pick<CircuitSheetProps, 'view'>) {
                   {figure} <small>{unit}</small>
                 </td>
                 <td>{reason}</td>
-                <td className={classes['standing']}>
-                  <StandingShape standing={standings[link]} size={10} /> {standingWord[standings[link]]}
+                <td className={classes['severity']}>
+                  <SeverityShape severity={severities[link]} size={10} /> {severityWord[severities[link]]}
                 </td>
               </tr>
             );
@@ -104,10 +104,10 @@ function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
   return (
     <section>
       <h2>Run</h2>
-      <table className={classes['stretches']}>
+      <table className={classes['segmentes']}>
         <thead>
           <tr>
-            <th scope="col">Stretch</th>
+            <th scope="col">Segment</th>
             <th scope="col">Length</th>
             <th scope="col">Method and place</th>
             <th scope="col">In it</th>
@@ -116,7 +116,7 @@ function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
           </tr>
         </thead>
         <tbody>
-          {figures.stretches.map((stretch, index) => {
+          {figures.segmentes.map((segment, index) => {
             const { lengthFt = 0, place = 'indoor', ambientC = 30 } = circuit.run[index] ?? {};
             return (
               <tr key={index}>
@@ -125,15 +125,16 @@ function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
                 </th>
                 <td className="fig">{printLength(feet(lengthFt))}</td>
                 <td>
-                  {stretchName(stretch, figures)}, {placeName[place]}, {printTemperature(celsius(ambientC))}
+                  {segmentName(segment, figures)}, {environmentName[place]},{' '}
+                  {printTemperature(celsius(ambientC))}
                 </td>
                 <td>
-                  {stretchConductors(stretch, figures)
+                  {segmentConductors(segment, figures)
                     .map(({ letters, size, note }) => [letters, size, note].filter(Boolean).join(' '))
                     .join(', ')}
                 </td>
-                <td>{holdsWords(stretch, figures)}</td>
-                <td>{supportWords(stretch)}</td>
+                <td>{holdsWords(segment, figures)}</td>
+                <td>{supportWords(segment)}</td>
               </tr>
             );
           })}
@@ -154,13 +155,13 @@ function Findings({ view }: Pick<CircuitSheetProps, 'view'>) {
           const answer = circuit.answers.find(({ code }) => code === finding.code);
           const answered = isAnswered(circuit, finding);
           return (
-            <li key={`${finding.code} ${finding.stretch ?? ''}`}>
-              <StandingShape
-                standing={finding.standing === 'note' || answered ? 'ok' : finding.standing}
+            <li key={`${finding.code} ${finding.segment ?? ''}`}>
+              <SeverityShape
+                severity={finding.severity === 'note' || answered ? 'ok' : finding.severity}
                 size={11}
               />
               <span>
-                <b>{standingWord[finding.standing]}.</b> {findingSentence(finding)}{' '}
+                <b>{severityWord[finding.severity]}.</b> {findingSentence(finding)}{' '}
                 <span className="fig">{finding.cite.section}</span>
                 {answer !== undefined && (
                   <>
@@ -177,10 +178,10 @@ function Findings({ view }: Pick<CircuitSheetProps, 'view'>) {
   );
 }
 
-/** Every step of the stretch that decides; of the others, what differs from plain. */
-const shownSteps = ({ solved }: CircuitView, link: Link): readonly AnyStep[] =>
+/** Every step of the segment that decides; of the others, what differs from plain. */
+const shownSteps = ({ solved }: CircuitView, link: FigureKey): readonly AnyStep[] =>
   solved.workings[link].filter(
-    (step) => step.stretch === undefined || step.stretch === solved.figures.governing || !isQuiet(step),
+    (step) => step.segment === undefined || step.segment === solved.figures.governing || !isQuiet(step),
   );
 
 function Workings({ job, view }: CircuitSheetProps) {
@@ -189,18 +190,18 @@ function Workings({ job, view }: CircuitSheetProps) {
     <section className={classes['workings']}>
       <h2>Working, with sections</h2>
       <div className={classes['columns']}>
-        {LINKS.filter((link) => view.solved.workings[link].length > 0).map((link) => (
+        {FIGURE_KEYS.filter((link) => view.solved.workings[link].length > 0).map((link) => (
           <table key={link}>
-            <caption>{linkName[link]}</caption>
+            <caption>{figureName[link]}</caption>
             <tbody>
               {shownSteps(view, link).map((step, index) => {
                 const { label, formula, result } = stepWords(step);
                 return (
                   <tr key={index}>
                     <th scope="row">
-                      {step.stretch !== undefined &&
+                      {step.segment !== undefined &&
                         view.circuit.run.length > 1 &&
-                        `${stationLetter(step.stretch)} `}
+                        `${stationLetter(step.segment)} `}
                       {label}
                       {step.by !== undefined && ` (${titles.get(step.by) ?? step.by})`}
                     </th>
@@ -249,14 +250,14 @@ export function CircuitSheet({ job, view }: CircuitSheetProps) {
   const { circuit, solved } = view;
   const { figures } = solved;
   const { open, say, report } = routeView(job, circuit);
-  const onWay = open.map((finding) => ({ ...finding, sentence: say(finding) }));
+  const onRoute = open.map((finding) => ({ ...finding, sentence: say(finding) }));
   const geometry = useMemo(() => sectionGeometry(circuit.run, circuit.startHeightFt), [circuit]);
   return (
     <article className={classes['sheet']} data-theme="paper">
       <Head job={job} view={view} />
       <RunSection
         geometry={geometry}
-        labels={sectionLabels({ ...view, onWay })}
+        labels={sectionLabels({ ...view, onRoute })}
         stationNotes={stationNotes(report)}
         panelLabel={`${printNumber(figures.ocpd.ratingA)} A, ${figures.ocpd.poles}-pole`}
         applianceLabel={circuit.name.split(',')[0] ?? circuit.name}
@@ -266,7 +267,7 @@ export function CircuitSheet({ job, view }: CircuitSheetProps) {
         heightPx={170}
       />
       <Run view={view} />
-      <WayOnSheet job={job} view={view} />
+      <RouteOnSheet job={job} view={view} />
       <Figures view={view} />
       <Findings view={view} />
       <Wiring view={view} />

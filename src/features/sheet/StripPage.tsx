@@ -4,7 +4,7 @@ import type { Circuit } from '../../core/circuit/circuitSchema';
 import { stationLetter } from '../../core/circuit/stations';
 import type { Job } from '../../core/job/jobSchema';
 import { stripRows } from '../../core/route/strip';
-import { stretchName } from '../../core/wording/conductors';
+import { segmentName } from '../../core/wording/conductors';
 import { tapeInches } from '../../core/wording/routeWords';
 import { counted } from '../../core/wording/words';
 import { circuitView } from '../../store/circuitView';
@@ -22,10 +22,10 @@ function Strip({
   readonly index: number;
 }) {
   const { solved, context } = circuitView(job, circuit);
-  const stretch = circuit.run[index];
-  const figures = solved.figures.stretches[index];
-  if (stretch === undefined || figures === undefined) return <p>This stretch is not in the run.</p>;
-  const marksIn = practiceMarks(stretch, figures.raceway?.taken ?? null, context.practices, context.code).map(
+  const segment = circuit.run[index];
+  const figures = solved.figures.segmentes[index];
+  if (segment === undefined || figures === undefined) return <p>This segment is not in the run.</p>;
+  const marksIn = practiceMarks(segment, figures.raceway?.taken ?? null, context.practices, context.code).map(
     (ft) => ft * 12,
   );
   const [first = 0, second] = marksIn;
@@ -33,10 +33,10 @@ function Strip({
     <article className={classes['sheet']} data-theme="paper">
       <h1>
         {circuit.name}, {stationLetter(index)} to {stationLetter(index + 1)}:{' '}
-        {stretchName(figures, solved.figures)}
+        {segmentName(figures, solved.figures)}
       </h1>
       {marksIn.length === 0 ? (
-        <p>This stretch is buried: nothing holds it.</p>
+        <p>This segment is buried: nothing holds it.</p>
       ) : (
         <>
           <p>
@@ -47,7 +47,7 @@ function Strip({
           {stripRows(marksIn).map((row) => (
             <SupportStrip key={row.fromIn} row={row} />
           ))}
-          <table className={classes['stretches']}>
+          <table className={classes['segmentes']}>
             <thead>
               <tr>
                 <th scope="col">Support</th>
@@ -69,10 +69,10 @@ function Strip({
   );
 }
 
-/** The supports of one stretch as a strip to print at true scale, with every mark listed. */
+/** The supports of one segment as a strip to print at true scale, with every mark listed. */
 export function StripPage() {
   const [asked] = useSearchParams();
-  const index = Number(asked.get('stretch') ?? 0);
+  const index = Number(asked.get('segment') ?? 0);
   return (
     <PrintDesk
       back="?part=route"

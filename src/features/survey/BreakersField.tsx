@@ -84,7 +84,7 @@ function FromCsv({
   );
 }
 
-/** The circuits of a panel, typed fast while standing before it, or read from a CSV file. */
+/** The circuits of a panel, typed fast while severity before it, or read from a CSV file. */
 export function BreakersField({ job, panel }: BreakersFieldProps) {
   const { change, canWrite } = usePanelEditor(job, panel);
   const [typed, setTyped] = useState<string | null>(null);

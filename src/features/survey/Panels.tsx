@@ -8,7 +8,7 @@ import { unknownWords } from '../../core/wording/houseFindings';
 import { counted } from '../../core/wording/words';
 import { useJobEditor } from '../../store/useJobEditor';
 import { usePanelEditor } from '../../store/usePanelEditor';
-import { StandingShape } from '../../ui/marks/StandingShape';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { PanelFace } from '../../ui/pictures/PanelFace';
 import { useStageActions } from '../job/stageActions';
 import { BreakersField } from './BreakersField';
@@ -25,7 +25,7 @@ function Unknown({ panel }: { readonly panel: Panel }) {
   if (unknown.length === 0) {
     return (
       <p className={classes['known']}>
-        <StandingShape standing="ok" /> Nothing left to read on this panel.
+        <SeverityShape severity="ok" /> Nothing left to read on this panel.
       </p>
     );
   }
@@ -33,7 +33,7 @@ function Unknown({ panel }: { readonly panel: Panel }) {
     <ul className={classes['open']} aria-label={`Still to read on ${panel.name}`}>
       {unknown.map((each) => (
         <li key={each}>
-          <StandingShape standing="ask" /> <b>{unknownWords[each].what}</b>: {unknownWords[each].blocks}.
+          <SeverityShape severity="ask" /> <b>{unknownWords[each].what}</b>: {unknownWords[each].blocks}.
         </li>
       ))}
     </ul>
@@ -44,7 +44,7 @@ function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel })
   const { change, canWrite } = usePanelEditor(job, panel);
   const { edit } = useJobEditor();
   const { openStage } = useStageActions();
-  const standing = found(panel);
+  const severity = found(panel);
   return (
     <li className={classes['panel']}>
       <h2>
@@ -58,7 +58,7 @@ function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel })
           {panel.name}
         </button>
         <span className="fig second">
-          {counted(standing.length, 'circuit')} in {panel.spaces} spaces
+          {counted(severity.length, 'circuit')} in {panel.spaces} spaces
         </span>
       </h2>
       <div className={classes['panelBoard']}>
@@ -89,7 +89,7 @@ function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel })
         </div>
         <PanelFace
           narrow
-          face={panelFace(panel, standing)}
+          face={panelFace(panel, severity)}
           mainA={panel.mainA}
           name={`${panel.name}, as found`}
           notes={NO_NOTES}

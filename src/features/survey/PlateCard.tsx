@@ -6,7 +6,7 @@ import { circuitLine } from '../../core/wording/ladder';
 import type { CircuitView } from '../../store/circuitView';
 import type { AnyFinding } from '../../core/findings/finding';
 import { useJobEditor } from '../../store/useJobEditor';
-import { StandingShape } from '../../ui/marks/StandingShape';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Nameplate } from '../../ui/plates/Nameplate';
 import { SiteFields } from '../job/SiteFields';
 import { useStageActions } from '../job/stageActions';
@@ -28,14 +28,14 @@ function StillToFind({ questions }: Pick<PlateCardProps, 'questions'>) {
   if (questions.length === 0)
     return (
       <p className={classes['known']}>
-        <StandingShape standing="ok" /> Nothing left to find out here.
+        <SeverityShape severity="ok" /> Nothing left to find out here.
       </p>
     );
   return (
     <ul className={classes['open']} aria-label="Still to find out">
       {questions.map((finding) => (
-        <li key={`${finding.code} ${finding.stretch ?? ''}`}>
-          <StandingShape standing={finding.standing === 'note' ? 'ok' : finding.standing} named />{' '}
+        <li key={`${finding.code} ${finding.segment ?? ''}`}>
+          <SeverityShape severity={finding.severity === 'note' ? 'ok' : finding.severity} named />{' '}
           {findingSentence(finding)}
         </li>
       ))}

@@ -1,11 +1,11 @@
 import { readRecord } from '../../core/demand/readRecord';
-import type { DemandNews, DemandOrder } from './messages';
+import type { DemandMessage, DemandRequest } from './messages';
 
-const tell = (news: DemandNews): void => {
+const tell = (news: DemandMessage): void => {
   postMessage(news);
 };
 
-addEventListener('message', ({ data }: MessageEvent<DemandOrder>) => {
+addEventListener('message', ({ data }: MessageEvent<DemandRequest>) => {
   const reading = readRecord(data.text, data.source);
   let step = reading.next();
   while (step.done !== true) {

@@ -1,12 +1,12 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { DemandNews, DemandOrder } from './messages';
+import type { DemandMessage, DemandRequest } from './messages';
 
 /** A record of demand that is being read, or was. */
 export type DemandReading =
-  { readonly kind: 'idle' } | { readonly kind: 'stopped' } | { readonly kind: 'failed' } | DemandNews;
+  { readonly kind: 'idle' } | { readonly kind: 'stopped' } | { readonly kind: 'failed' } | DemandMessage;
 
 /** Reads a record of demand in a worker; a newer one takes the place of an older one. */
-export function useDemandReader(onDone: (news: Extract<DemandNews, { kind: 'done' }>) => void) {
+export function useDemandReader(onDone: (news: Extract<DemandMessage, { kind: 'done' }>) => void) {
   const [reading, setReading] = useState<DemandReading>({ kind: 'idle' });
   const worker = useRef<Worker | null>(null);
   useEffect(
@@ -16,10 +16,10 @@ export function useDemandReader(onDone: (news: Extract<DemandNews, { kind: 'done
     [],
   );
   const read = useCallback(
-    (order: DemandOrder) => {
+    (order: DemandRequest) => {
       worker.current?.terminate();
       const made = new Worker(new URL('./demand.worker.ts', import.meta.url), { type: 'module' });
-      made.onmessage = ({ data }: MessageEvent<DemandNews>) => {
+      made.onmessage = ({ data }: MessageEvent<DemandMessage>) => {
         setReading(data);
         if (data.kind === 'done') onDone(data);
         if (data.kind !== 'progress') made.terminate();

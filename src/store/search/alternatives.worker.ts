@@ -3,15 +3,15 @@ import { jobContext } from '../../core/job/jobContext';
 import { defaultPrices } from '../../core/price/defaultPrices';
 import { searchAlternatives } from '../../core/search/searchAlternatives';
 import { sensitivity } from '../../core/search/sensitivity';
-import type { SearchNews, SearchOrder } from './messages';
+import type { SearchMessage, SearchRequest } from './messages';
 
-const tell = (news: SearchNews): void => {
+const tell = (news: SearchMessage): void => {
   postMessage(news);
 };
 
-addEventListener('message', ({ data }: MessageEvent<SearchOrder>) => {
-  const { circuit, job, company } = data;
-  const context = { ...jobContext(job), company };
+addEventListener('message', ({ data }: MessageEvent<SearchRequest>) => {
+  const { circuit, job, neighbors } = data;
+  const context = { ...jobContext(job), neighbors };
   const solved = solveCircuit(circuit, context);
   const search = searchAlternatives(circuit, solved, context, defaultPrices);
   let step = search.next();

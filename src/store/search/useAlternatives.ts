@@ -1,17 +1,17 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { Job } from '../../core/job/jobSchema';
-import type { SearchProgress, Way } from '../../core/search/searchAlternatives';
+import type { SearchProgress, RunOption } from '../../core/search/searchAlternatives';
 import type { Sensitivity } from '../../core/search/sensitivity';
-import { contextOf } from '../sharedWays';
-import type { SearchNews, SearchOrder } from './messages';
+import { contextOf } from '../sharedSegments';
+import type { SearchMessage, SearchRequest } from './messages';
 
 /** A search of the ways in which a circuit may be run, as far as it has come. */
 export type Search =
   | { readonly state: 'running'; readonly progress: SearchProgress | null }
   | { readonly state: 'stopped' }
   | { readonly state: 'failed' }
-  | { readonly state: 'done'; readonly ways: readonly Way[]; readonly sensitivity: Sensitivity };
+  | { readonly state: 'done'; readonly ways: readonly RunOption[]; readonly sensitivity: Sensitivity };
 
 /** Searches in a worker whenever the circuit or its job changes; can be stopped and started again. */
 export function useAlternatives(
@@ -23,7 +23,7 @@ export function useAlternatives(
   const worker = useRef<Worker | null>(null);
   useEffect(() => {
     const made = new Worker(new URL('./alternatives.worker.ts', import.meta.url), { type: 'module' });
-    made.onmessage = ({ data }: MessageEvent<SearchNews>) => {
+    made.onmessage = ({ data }: MessageEvent<SearchMessage>) => {
       setSearch(
         data.kind === 'progress'
           ? { state: 'running', progress: data.progress }
@@ -34,8 +34,8 @@ export function useAlternatives(
       setSearch({ state: 'failed' });
     };
     const { circuits: _all, ...rest } = job;
-    const { company = {} } = contextOf(job, circuit);
-    made.postMessage({ circuit, job: rest, company } satisfies SearchOrder);
+    const { neighbors = {} } = contextOf(job, circuit);
+    made.postMessage({ circuit, job: rest, neighbors } satisfies SearchRequest);
     worker.current = made;
     return () => {
       made.terminate();

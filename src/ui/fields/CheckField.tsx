@@ -2,7 +2,7 @@ import classes from './CheckField.module.css';
 
 interface CheckFieldProps {
   readonly label: string;
-  /** What is spoken, where the label alone does not tell it from its neighbours. */
+  /** What is spoken, where the label alone does not tell it from its neighbors. */
   readonly spoken?: string;
   readonly checked: boolean;
   readonly disabled: boolean;

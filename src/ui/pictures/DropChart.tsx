@@ -100,7 +100,7 @@ function options(mostFt: number, mostPct: number): ChartOptions<'line'> {
   };
 }
 
-/** Drop against length by size: the size of the run in copper, its neighbours thin, the limit dashed. */
+/** Drop against length by size: the size of the run in copper, its neighbors thin, the limit dashed. */
 export function DropChart(props: DropChartProps) {
   const { theme } = useTheme();
   const { lines, lengthFt, percent, limitPct } = props;

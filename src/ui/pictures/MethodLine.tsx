@@ -10,7 +10,7 @@ interface Pattern {
   readonly cores: 1 | 2;
 }
 
-/** Every method has a pattern of its own, so that none is told by colour. */
+/** Every method has a pattern of its own, so that none is told by color. */
 const PATTERNS: Readonly<Record<MethodId, Pattern>> = {
   'nm-b': { casing: 6.5, cores: 1 },
   'uf-b': { casing: 6.5, dash: '14 2.5', cores: 1 },
@@ -35,7 +35,7 @@ interface MethodLineProps {
   readonly lit: boolean;
 }
 
-/** A stretch drawn in the pattern of its method: a casing around an unbroken copper core. */
+/** A segment drawn in the pattern of its method: a casing around an unbroken copper core. */
 export function MethodLine({ method, d, stopped, lit }: MethodLineProps) {
   const { casing, open, dash, jacket, cores } = PATTERNS[method];
   const ink = stopped ? 'var(--stop)' : 'var(--ink)';

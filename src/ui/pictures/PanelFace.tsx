@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { FaceBreaker, PanelFace as Face, Side } from '../../core/panel/panelFace';
-import { placeLabel, slotsOf } from '../../core/panel/spaces';
+import { spaceLabel, slotsOf } from '../../core/panel/spaces';
 import classes from './PanelFace.module.css';
 
 /** Where things stand across the face: with room for names beside it, or as narrow as a phone. */
@@ -132,8 +132,8 @@ interface BreakerProps {
 
 /** The numbers of the spaces that a breaker takes, at its outer edge. */
 function SlotNumbers({ breaker, x, y, tall, wide }: SlotNumbersProps) {
-  const { standing, side } = breaker;
-  const slots = slotsOf(standing);
+  const { installed, side } = breaker;
+  const slots = slotsOf(installed);
   return slots.map((slot, at) => (
     <text
       key={slot}
@@ -142,7 +142,7 @@ function SlotNumbers({ breaker, x, y, tall, wide }: SlotNumbersProps) {
       y={y + (slots.length === 2 ? (at + 0.5) * (tall / 2) : tall / 2) + 4}
       textAnchor={side === 'left' ? 'start' : 'end'}
     >
-      {slots.length === 2 ? slot : placeLabel(standing.place)}
+      {slots.length === 2 ? slot : spaceLabel(installed.place)}
     </text>
   ));
 }
@@ -161,14 +161,14 @@ interface BreakerNameProps extends Pick<BreakerProps, 'breaker' | 'layout' | 'no
 
 /** What a breaker feeds, beside the cabinet, with its note under it where there is room. */
 function BreakerName({ breaker, layout, note, middle }: BreakerNameProps) {
-  const { standing, side, height } = breaker;
+  const { installed, side, height } = breaker;
   const textX = side === 'left' ? layout.box.left - 7 : layout.box.right + 7;
   const anchor = outward(side) < 0 ? 'end' : 'start';
   const twoLines = note !== undefined && height >= 1;
   return (
     <>
       <text className={classes['name']} x={textX} y={middle + (twoLines ? -1 : 4)} textAnchor={anchor}>
-        {standing.name === '' ? 'no name' : fitted(standing.name, layout)}
+        {installed.name === '' ? 'no name' : fitted(installed.name, layout)}
         {note !== undefined && !twoLines && layout === WIDE && (
           <tspan className={classes['note']}>{`, ${note}`}</tspan>
         )}
@@ -183,27 +183,27 @@ function BreakerName({ breaker, layout, note, middle }: BreakerNameProps) {
 }
 
 /** A breaker as it is read out: "Space 5, 7, 30 A, two poles, dryer". */
-function spokenBreaker({ standing }: FaceBreaker, note: string | undefined): string {
-  const slots = slotsOf(standing);
+function spokenBreaker({ installed }: FaceBreaker, note: string | undefined): string {
+  const slots = slotsOf(installed);
   const parts = [
-    `Space ${slots.length === 2 ? slots.join(', ') : placeLabel(standing.place)}`,
-    `${standing.amps} A`,
-    ...(standing.poles === 2 ? ['two poles'] : []),
-    standing.name === '' ? 'no name' : standing.name,
+    `Space ${slots.length === 2 ? slots.join(', ') : spaceLabel(installed.place)}`,
+    `${installed.amps} A`,
+    ...(installed.poles === 2 ? ['two poles'] : []),
+    installed.name === '' ? 'no name' : installed.name,
     ...(note === undefined ? [] : [note]),
   ];
   return parts.join(', ');
 }
 
 function Breaker({ breaker, row, layout, picked, note, onPress }: BreakerProps) {
-  const { standing, side, top, height } = breaker;
+  const { installed, side, top, height } = breaker;
   const wide = layout.breaker;
   const [x, y, tall] = [breakerX(side, layout), TOP + top * row, height * row - 3];
   const middle = y + tall / 2;
   return (
     <g
       className={classes['breaker']}
-      data-fate={standing.fate}
+      data-fate={installed.fate}
       data-picked={picked || undefined}
       data-small={height < 1 || undefined}
       {...pressed(onPress, spokenBreaker(breaker, note))}
@@ -224,14 +224,14 @@ function Breaker({ breaker, row, layout, picked, note, onPress }: BreakerProps) 
         y={middle + 5}
         textAnchor="middle"
       >
-        {standing.amps}
+        {installed.amps}
       </text>
       <Handles
         x={side === 'left' ? x + wide - layout.handle - 4 : x + 4}
         y={y}
         width={layout.handle}
         height={tall}
-        poles={standing.poles}
+        poles={installed.poles}
       />
       <BreakerName breaker={breaker} layout={layout} note={note} middle={middle} />
     </g>
@@ -410,16 +410,16 @@ export function PanelFace({
       ))}
       {face.breakers.map((breaker) => (
         <Breaker
-          key={breaker.standing.id}
+          key={breaker.installed.id}
           breaker={breaker}
           row={row}
           layout={layout}
-          picked={breaker.standing.id === picked}
-          note={notes.get(breaker.standing.id)}
+          picked={breaker.installed.id === picked}
+          note={notes.get(breaker.installed.id)}
           onPress={
             onBreaker &&
             (() => {
-              onBreaker(breaker.standing.id);
+              onBreaker(breaker.installed.id);
             })
           }
         />

@@ -1,6 +1,6 @@
 import { METHODS } from '../../core/code/methods';
 import { stationLetter } from '../../core/circuit/stations';
-import { type SectionStretch } from '../../core/route/sectionGeometry';
+import { type SectionSegment } from '../../core/route/sectionGeometry';
 import { printNumber } from '../../core/units/number';
 import { MethodLine } from './MethodLine';
 import './pictures.css';
@@ -13,15 +13,15 @@ import { SectionHeights, SectionWords } from './SectionWords';
 
 const LEADER_PX = 22;
 
-function Couplings({ stretch, scale }: { stretch: SectionStretch; scale: SectionScale }) {
-  const double = stretch.method === 'rmc' || stretch.method === 'imc';
-  if (!double && stretch.method !== 'emt') return null;
+function Couplings({ segment, scale }: { segment: SectionSegment; scale: SectionScale }) {
+  const double = segment.method === 'rmc' || segment.method === 'imc';
+  if (!double && segment.method !== 'emt') return null;
   const shares: number[] = [];
-  for (let ft = 10; ft < stretch.lengthFt - 1; ft += 10) shares.push(ft / stretch.lengthFt);
+  for (let ft = 10; ft < segment.lengthFt - 1; ft += 10) shares.push(ft / segment.lengthFt);
   return (
     <>
       {shares.map((share) => {
-        const { at, upright } = alongPath(stretch.path, share);
+        const { at, upright } = alongPath(segment.path, share);
         const [x, y] = [scale.x(at.xFt), scale.y(at.heightFt)];
         const d = upright ? `M${x - 6} ${y}h12` : `M${x} ${y - 6}v12`;
         const second = upright ? `M${x - 6} ${y + 3}h12` : `M${x + 3} ${y - 6}v12`;
@@ -32,19 +32,19 @@ function Couplings({ stretch, scale }: { stretch: SectionStretch; scale: Section
 }
 
 function Supports({
-  stretch,
+  segment,
   shares,
   scale,
 }: {
-  stretch: SectionStretch;
+  segment: SectionSegment;
   shares: readonly number[];
   scale: SectionScale;
 }) {
-  const cable = METHODS[stretch.method].kind === 'cable';
+  const cable = METHODS[segment.method].kind === 'cable';
   return (
     <>
       {shares.map((share) => {
-        const { at, upright } = alongPath(stretch.path, share);
+        const { at, upright } = alongPath(segment.path, share);
         const [x, y] = [scale.x(at.xFt), scale.y(at.heightFt)];
         const half = cable ? 5 : 6.5;
         return (
@@ -74,16 +74,16 @@ function Patterns() {
   );
 }
 
-function Stretches({ geometry, labels, lit, onStretch, scale }: DrawnSection) {
-  return geometry.stretches.map((stretch, index) => {
+function Segmentes({ geometry, labels, lit, onSegment, scale }: DrawnSection) {
+  return geometry.segmentes.map((segment, index) => {
     const label = labels[index];
-    const d = roundedPath(stretch.path, scale, 12);
+    const d = roundedPath(segment.path, scale, 12);
     return (
-      <g key={index} onClick={() => onStretch?.(index)} style={{ cursor: onStretch ? 'pointer' : 'default' }}>
+      <g key={index} onClick={() => onSegment?.(index)} style={{ cursor: onSegment ? 'pointer' : 'default' }}>
         <path d={d} stroke="transparent" strokeWidth="26" fill="none" />
-        <MethodLine method={stretch.method} d={d} stopped={label?.standing === 'stop'} lit={lit === index} />
-        <Couplings stretch={stretch} scale={scale} />
-        {label && <Supports stretch={stretch} shares={label.supports} scale={scale} />}
+        <MethodLine method={segment.method} d={d} stopped={label?.severity === 'stop'} lit={lit === index} />
+        <Couplings segment={segment} scale={scale} />
+        {label && <Supports segment={segment} shares={label.supports} scale={scale} />}
       </g>
     );
   });
@@ -119,7 +119,7 @@ export function RunSection(props: RunSectionProps) {
       </clipPath>
       <g clipPath={window === undefined ? undefined : 'url(#drawn)'}>
         <SectionGround geometry={geometry} scale={scale} />
-        <Stretches {...drawn} />
+        <Segmentes {...drawn} />
         <SectionStations stations={geometry.stations} scale={scale} />
         {!isNarrow(widthPx) && <SectionWords {...drawn} />}
       </g>
@@ -131,7 +131,7 @@ export function RunSection(props: RunSectionProps) {
 
 /** The picture in words, for whoever does not see it. */
 function sectionWords({ geometry, labels, applianceLabel }: RunSectionProps): string {
-  const parts = geometry.stretches.map(
+  const parts = geometry.segmentes.map(
     ({ lengthFt }, index) =>
       `${stationLetter(index)} to ${stationLetter(index + 1)}: ${printNumber(lengthFt, 1)} ft of ${labels[index]?.name ?? ''}`,
   );

@@ -15,7 +15,7 @@ const TOP = 2;
 const HEIGHT = 15;
 const TICK: Readonly<Record<'foot' | 'five' | 'ten', number>> = { foot: 4, five: 7.5, ten: HEIGHT };
 
-/** The wire laid straight as a tape, with a flag at each station. A stretch drawn wider than to scale is hatched. */
+/** The wire laid straight as a tape, with a flag at each station. A segment drawn wider than to scale is hatched. */
 export function RunTape({ columns, leftPx, widthPx, lit }: RunTapeProps) {
   const ends = [...columns.map(({ fromPx }) => fromPx), columns.at(-1)?.toPx ?? 0];
   return (

@@ -1,33 +1,33 @@
-import type { SectionGeometry, SectionStretch } from '../../core/route/sectionGeometry';
-import type { Place } from '../../core/code/methods';
-import { placeName } from '../../core/wording/words';
+import type { SectionGeometry, SectionSegment } from '../../core/route/sectionGeometry';
+import type { Environment } from '../../core/code/methods';
+import { environmentName } from '../../core/wording/words';
 import type { SectionScale } from './sectionScale';
 
 interface Zone {
   readonly fromFt: number;
   readonly toFt: number;
-  readonly places: readonly Place[];
+  readonly places: readonly Environment[];
   readonly inside: boolean;
 }
 
-const isInside = (place: Place): boolean => place !== 'outdoor' && place !== 'underground';
+const isInside = (place: Environment): boolean => place !== 'outdoor' && place !== 'underground';
 
-const span = ({ path }: SectionStretch): [from: number, to: number] => [
+const span = ({ path }: SectionSegment): [from: number, to: number] => [
   path[0]?.xFt ?? 0,
   path.at(-1)?.xFt ?? 0,
 ];
 
-/** Stretches next to each other that are both inside, or both outside, share one zone. */
-const zonesOf = ({ stretches }: SectionGeometry): readonly Zone[] => {
+/** Segmentes next to each other that are both inside, or both outside, share one zone. */
+const zonesOf = ({ segmentes }: SectionGeometry): readonly Zone[] => {
   const zones: Zone[] = [];
-  for (const stretch of stretches) {
-    const [fromFt, toFt] = span(stretch);
-    const inside = isInside(stretch.place);
+  for (const segment of segmentes) {
+    const [fromFt, toFt] = span(segment);
+    const inside = isInside(segment.place);
     const last = zones.at(-1);
     if (last?.inside === inside) {
-      zones[zones.length - 1] = { ...last, toFt, places: [...last.places, stretch.place] };
+      zones[zones.length - 1] = { ...last, toFt, places: [...last.places, segment.place] };
     } else {
-      zones.push({ fromFt, toFt, places: [stretch.place], inside });
+      zones.push({ fromFt, toFt, places: [segment.place], inside });
     }
   }
   return zones;
@@ -88,14 +88,14 @@ function Outside({ scale, from, to }: { scale: SectionScale; from: number; to: n
   );
 }
 
-/** The open trench of every stretch in the ground. */
+/** The open trench of every segment in the ground. */
 function Trenches({ geometry, scale }: { geometry: SectionGeometry; scale: SectionScale }) {
   const grade = scale.y(0);
-  return geometry.stretches
+  return geometry.segmentes
     .filter(({ place }) => place === 'underground')
-    .map((stretch, index) => {
-      const [from, to] = span(stretch);
-      const deep = scale.y(Math.min(...stretch.path.map(({ heightFt }) => heightFt))) + 7;
+    .map((segment, index) => {
+      const [from, to] = span(segment);
+      const deep = scale.y(Math.min(...segment.path.map(({ heightFt }) => heightFt))) + 7;
       const [x, width] = [scale.x(from) - 7, scale.x(to) - scale.x(from) + 14];
       return (
         <g key={index}>
@@ -169,7 +169,9 @@ export function SectionGround({ geometry, scale }: { geometry: SectionGeometry; 
             textAnchor="middle"
             className="small quiet halo"
           >
-            {zone.inside ? [...new Set(zone.places)].map((place) => placeName[place]).join(', ') : 'outdoors'}
+            {zone.inside
+              ? [...new Set(zone.places)].map((place) => environmentName[place]).join(', ')
+              : 'outdoors'}
           </text>
         ))}
     </g>

@@ -1,7 +1,7 @@
-import type { SectionGeometry, SectionStretch } from '../../core/route/sectionGeometry';
+import type { SectionGeometry, SectionSegment } from '../../core/route/sectionGeometry';
 import { printNumber } from '../../core/units/number';
 import { DimensionLine } from './DimensionLine';
-import type { DrawnSection, StationNote, StretchLabel } from './sectionDrawing';
+import type { DrawnSection, StationNote, SegmentLabel } from './sectionDrawing';
 import { CEILING_FT } from './SectionGround';
 import type { SectionScale } from './sectionScale';
 
@@ -27,10 +27,10 @@ export function SectionHeights({ scale }: { scale: SectionScale }) {
   );
 }
 
-function Cover({ stretch, scale }: { stretch: SectionStretch; scale: SectionScale }) {
-  const deepFt = Math.min(...stretch.path.map(({ heightFt }) => heightFt));
-  const [from, to] = [scale.x(stretch.path[0]?.xFt ?? 0), scale.x(stretch.path.at(-1)?.xFt ?? 0)];
-  if (stretch.place !== 'underground' || deepFt >= 0 || to - from < 150) return null;
+function Cover({ segment, scale }: { segment: SectionSegment; scale: SectionScale }) {
+  const deepFt = Math.min(...segment.path.map(({ heightFt }) => heightFt));
+  const [from, to] = [scale.x(segment.path[0]?.xFt ?? 0), scale.x(segment.path.at(-1)?.xFt ?? 0)];
+  if (segment.place !== 'underground' || deepFt >= 0 || to - from < 150) return null;
   const x = from + 34;
   const [top, bottom] = [scale.y(0), scale.y(deepFt) - 4];
   return (
@@ -44,19 +44,19 @@ function Cover({ stretch, scale }: { stretch: SectionStretch; scale: SectionScal
 }
 
 interface LabelProps {
-  readonly stretch: SectionStretch;
-  readonly label: StretchLabel;
+  readonly segment: SectionSegment;
+  readonly label: SegmentLabel;
   readonly scale: SectionScale;
 }
 
 /** Room in pixels that a label needs before it is written; the tape below has it in any case. */
-const roomFor = (label: StretchLabel): number =>
+const roomFor = (label: SegmentLabel): number =>
   7 * Math.max(label.name.length, (label.trouble?.length ?? 0) * 0.94) + 30;
 
-function Label({ stretch, label, scale }: LabelProps) {
-  const level = stretch.path.reduce(
+function Label({ segment, label, scale }: LabelProps) {
+  const level = segment.path.reduce(
     (widest, point, index) => {
-      const before = stretch.path[index - 1];
+      const before = segment.path[index - 1];
       const width = before === undefined ? 0 : point.xFt - before.xFt;
       return width > widest.width && before !== undefined
         ? { width, fromFt: before.xFt, heightFt: point.heightFt }
@@ -78,7 +78,7 @@ function Label({ stretch, label, scale }: LabelProps) {
       </text>
       {label.trouble !== null && (
         <g>
-          {label.standing === 'stop' ? (
+          {label.severity === 'stop' ? (
             <path
               transform={`translate(${x} ${y + 7})`}
               d="M0 0H11V11H0ZM2 4.5V6.5H9V4.5Z"
@@ -94,7 +94,7 @@ function Label({ stretch, label, scale }: LabelProps) {
               strokeWidth="1.4"
             />
           )}
-          <text x={x + 17} y={y + 17} className={label.standing === 'stop' ? 'strong stop halo' : 'halo'}>
+          <text x={x + 17} y={y + 17} className={label.severity === 'stop' ? 'strong stop halo' : 'halo'}>
             {label.trouble}
           </text>
         </g>
@@ -160,12 +160,12 @@ export function SectionWords({
   const last = geometry.stations.at(-1);
   return (
     <>
-      {geometry.stretches.map((stretch, index) => {
+      {geometry.segmentes.map((segment, index) => {
         const label = labels[index];
         return (
           <g key={index}>
-            {label && <Label stretch={stretch} label={label} scale={scale} />}
-            <Cover stretch={stretch} scale={scale} />
+            {label && <Label segment={segment} label={label} scale={scale} />}
+            <Cover segment={segment} scale={scale} />
           </g>
         );
       })}

@@ -1,13 +1,13 @@
-import type { FigureStanding } from '../../core/circuit/standings';
+import type { FigureSeverity } from '../../core/circuit/severities';
 import type { SectionGeometry } from '../../core/route/sectionGeometry';
 import type { SectionScale, SectionWindow } from './sectionScale';
 
-/** What is written beside a stretch. */
-export interface StretchLabel {
+/** What is written beside a segment. */
+export interface SegmentLabel {
   /** Conductor and method: "NM-B 6/2", "6 AWG in 3/4 EMT". */
   readonly name: string;
-  readonly standing: FigureStanding;
-  /** The worst finding of the stretch in a few words. */
+  readonly severity: FigureSeverity;
+  /** The worst finding of the segment in a few words. */
   readonly trouble: string | null;
   /** Share of the drawn way at which each support stands, 0 to 1. */
   readonly supports: readonly number[];
@@ -21,7 +21,7 @@ export interface StationNote {
 
 export interface RunSectionProps {
   readonly geometry: SectionGeometry;
-  readonly labels: readonly StretchLabel[];
+  readonly labels: readonly SegmentLabel[];
   readonly panelLabel: string;
   readonly applianceLabel: string;
   readonly applianceAmps: string;
@@ -30,7 +30,7 @@ export interface RunSectionProps {
   readonly heightPx: number;
   /** Where each station's flag stands on the tape below, pixels from the left. */
   readonly flagsPx?: readonly number[];
-  readonly onStretch?: (index: number) => void;
+  readonly onSegment?: (index: number) => void;
   /** The part of the run that fills the picture; all of it where it is left out. */
   readonly window?: SectionWindow | undefined;
   /** What is written at the stations between the ends. */

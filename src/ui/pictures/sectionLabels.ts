@@ -1,12 +1,12 @@
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { SolvedCircuit } from '../../core/circuit/figures';
 import type { SolveContext } from '../../core/circuit/solveContext';
-import type { AnyFinding, Standing } from '../../core/findings/finding';
+import type { AnyFinding, Severity } from '../../core/findings/finding';
 import { practiceMarks } from '../../core/circuit/figureSupports';
-import { worstStanding } from '../../core/circuit/standings';
-import { holdsWords, stretchName } from '../../core/wording/conductors';
-import { standingWord } from '../../core/wording/words';
-import type { StretchLabel } from './sectionDrawing';
+import { worstSeverity } from '../../core/circuit/severities';
+import { holdsWords, segmentName } from '../../core/wording/conductors';
+import { severityWord } from '../../core/wording/words';
+import type { SegmentLabel } from './sectionDrawing';
 
 interface Labelled {
   readonly circuit: Circuit;
@@ -14,36 +14,36 @@ interface Labelled {
   readonly open: readonly AnyFinding[];
   readonly context: SolveContext;
   /** What is open about the way, in words; nothing until it was judged. */
-  readonly onWay?: readonly {
-    readonly stretch: number;
-    readonly standing: Standing;
+  readonly onRoute?: readonly {
+    readonly segment: number;
+    readonly severity: Severity;
     readonly sentence: string;
   }[];
 }
 
-/** What is written along the section for each stretch. */
+/** What is written along the section for each segment. */
 export function sectionLabels({
   circuit,
   solved,
   open,
   context,
-  onWay = [],
-}: Labelled): readonly StretchLabel[] {
+  onRoute = [],
+}: Labelled): readonly SegmentLabel[] {
   const { figures } = solved;
-  return figures.stretches.map((stretch, index) => {
-    const here = open.filter((finding) => finding.stretch === index && finding.standing !== 'ask');
-    const way = onWay.filter((each) => each.stretch === index && each.standing !== 'ask');
-    const standing = worstStanding([...here, ...way]);
-    const worst = way.find((each) => each.standing === standing);
+  return figures.segmentes.map((segment, index) => {
+    const here = open.filter((finding) => finding.segment === index && finding.severity !== 'ask');
+    const way = onRoute.filter((each) => each.segment === index && each.severity !== 'ask');
+    const severity = worstSeverity([...here, ...way]);
+    const worst = way.find((each) => each.severity === severity);
     const run = circuit.run[index];
-    const trade = stretch.raceway?.taken ?? null;
+    const trade = segment.raceway?.taken ?? null;
     const marks = run === undefined ? [] : practiceMarks(run, trade, context.practices, context.code);
     return {
-      name: stretchName(stretch, figures),
-      standing,
+      name: segmentName(segment, figures),
+      severity,
       trouble:
-        standing === 'stop' || standing === 'check'
-          ? `${standingWord[standing]}: ${stretch.verdict.failed.length > 0 ? holdsWords(stretch, figures) : (worst?.sentence ?? 'see the working')}`
+        severity === 'stop' || severity === 'check'
+          ? `${severityWord[severity]}: ${segment.verdict.failed.length > 0 ? holdsWords(segment, figures) : (worst?.sentence ?? 'see the working')}`
           : null,
       supports: marks.map((ft) => ft / (run?.lengthFt ?? 1)),
     };

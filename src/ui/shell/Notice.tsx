@@ -1,23 +1,23 @@
 import type { ReactNode } from 'react';
-import type { FigureStanding } from '../../core/circuit/standings';
-import { StandingShape } from '../marks/StandingShape';
+import type { FigureSeverity } from '../../core/circuit/severities';
+import { SeverityShape } from '../marks/SeverityShape';
 import classes from './Notice.module.css';
 
 interface NoticeProps {
-  readonly standing: FigureStanding;
+  readonly severity: FigureSeverity;
   readonly children: ReactNode;
   readonly acts?: readonly { readonly label: string; readonly act: () => void }[];
 }
 
 /** A line across the page that says how things stand and what can be done. */
-export function Notice({ standing, children, acts = [] }: NoticeProps) {
+export function Notice({ severity, children, acts = [] }: NoticeProps) {
   return (
     <div
-      role={standing === 'stop' ? 'alert' : 'status'}
+      role={severity === 'stop' ? 'alert' : 'status'}
       className={classes['notice']}
-      data-standing={standing}
+      data-severity={severity}
     >
-      <StandingShape standing={standing} size={14} />
+      <SeverityShape severity={severity} size={14} />
       <p>{children}</p>
       {acts.map(({ label, act }) => (
         <button key={label} type="button" className="act" onClick={act}>

@@ -1,12 +1,12 @@
 import type { ReactNode } from 'react';
-import { StandingShape } from '../marks/StandingShape';
-import type { FigureStanding } from '../../core/circuit/standings';
+import { SeverityShape } from '../marks/SeverityShape';
+import type { FigureSeverity } from '../../core/circuit/severities';
 import classes from './StageBar.module.css';
 
 interface StageTab {
   readonly id: string;
   readonly name: string;
-  readonly standing: FigureStanding;
+  readonly severity: FigureSeverity;
   /** How many findings are open in it. */
   readonly open: number;
   readonly current: boolean;
@@ -35,7 +35,7 @@ export function StageBar({ jobName, jobNote, onJob, stages, onStage, tools }: St
         <span className="second">{jobNote}</span>
       </button>
       <nav className={classes['stages']} aria-label="Stages of the job">
-        {stages.map(({ id, name, standing, open, current }, index) => (
+        {stages.map(({ id, name, severity, open, current }, index) => (
           <button
             key={id}
             type="button"
@@ -47,7 +47,7 @@ export function StageBar({ jobName, jobNote, onJob, stages, onStage, tools }: St
             }}
           >
             <span className={`fig ${classes['mark']}`}>
-              {index + 1} <StandingShape standing={standing} size={10} named /> {open > 0 ? open : ''}
+              {index + 1} <SeverityShape severity={severity} size={10} named /> {open > 0 ? open : ''}
             </span>
             {name}
           </button>

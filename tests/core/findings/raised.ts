@@ -3,10 +3,10 @@ import type { Circuit } from '../../../src/core/circuit/circuitSchema';
 import type { FindingCode } from '../../../src/core/findings/finding';
 import { appliance } from '../../support/appliances';
 
-/** One finding: its code and standing, what raises it, its sentence, and the circuit mended. */
+/** One finding: its code and severity, what raises it, its sentence, and the circuit mended. */
 export type Raised = readonly [
   code: FindingCode,
-  standing: string,
+  severity: string,
   given: Partial<Circuit>,
   sentence: string,
   mended: Partial<Circuit>,

@@ -1,4 +1,4 @@
-import { charger, load, stretch } from '../../support/circuits';
+import { charger, load, segment } from '../../support/circuits';
 import { tub, withPlate, type Raised } from './raised';
 
 const panel = { loadVA: 9600, continuousVA: 0, volts: 240, neutral: true };
@@ -30,7 +30,7 @@ export const raisedByOutlet: readonly Raised[] = [
   [
     'gfci.contested',
     'ask',
-    { appliance: charger({ outputAmps: 40 }), run: [stretch({ method: 'emt', place: 'garage' })] },
+    { appliance: charger({ outputAmps: 40 }), run: [segment({ method: 'emt', place: 'garage' })] },
     'A hard-wired outlet in a garage on 50 A asks for ground-fault protection; many makers advise against it. What does the authority say?',
     { appliance: charger({ outputAmps: 40 }) },
   ],
@@ -177,9 +177,9 @@ export const raisedByOutlet: readonly Raised[] = [
   [
     'gfci.long-run',
     'check',
-    { ...withPlate('rv', { amps: 50 }), run: [stretch({ method: 'pvc40', lengthFt: 260 })] },
+    { ...withPlate('rv', { amps: 50 }), run: [segment({ method: 'pvc40', lengthFt: 260 })] },
     '260 ft behind a ground-fault breaker may trip it by leakage alone; makers often name 250 ft. Put the device near the load.',
-    { ...withPlate('rv', { amps: 50 }), run: [stretch({ method: 'pvc40', lengthFt: 240 })] },
+    { ...withPlate('rv', { amps: 50 }), run: [segment({ method: 'pvc40', lengthFt: 240 })] },
   ],
   [
     'ident.green-as-ungrounded',

@@ -1,67 +1,72 @@
 import { moveStation } from './moveStation';
-import type { Place } from '../../code/methods';
-import type { Circuit, Pins, Stretch } from '../circuitSchema';
+import type { Environment } from '../../code/methods';
+import type { Circuit, Pins, Segment } from '../circuitSchema';
 import { designAmbient, USUAL_DESIGN } from '../jobDefaults';
 import { usualHeightFt } from '../newCircuit';
 
-/** The shortest stretch that can be made, feet. */
-const LEAST_STRETCH_FT = 1;
+/** The shortest segment that can be made, feet. */
+const LEAST_SEGMENT_FT = 1;
 
-/** How many stretches a run may have. */
-const MOST_STRETCHES = 12;
+/** How many segmentes a run may have. */
+const MOST_SEGMENTES = 12;
 
-/** One stretch changed. */
-export const withStretch = (circuit: Circuit, index: number, change: Partial<Stretch>): Circuit => ({
+/** One segment changed. */
+export const withSegment = (circuit: Circuit, index: number, change: Partial<Segment>): Circuit => ({
   ...circuit,
-  run: circuit.run.map((stretch, at) => (at === index ? { ...stretch, ...change } : stretch)),
+  run: circuit.run.map((segment, at) => (at === index ? { ...segment, ...change } : segment)),
 });
 
-/** A stretch in another place takes the ambient and height that such a place commonly has. */
-export const withPlace = (circuit: Circuit, index: number, place: Place, design = USUAL_DESIGN): Circuit =>
-  withStretch(circuit, index, {
+/** A segment in another place takes the ambient and height that such a place commonly has. */
+export const withPlace = (
+  circuit: Circuit,
+  index: number,
+  place: Environment,
+  design = USUAL_DESIGN,
+): Circuit =>
+  withSegment(circuit, index, {
     place,
     ambientC: designAmbient(design, place),
     heightFt: usualHeightFt(place, circuit.run[index]?.method ?? 'nm-b'),
   });
 
-/** A stretch cut in two halves; undefined where it is too short or the run is full. */
-export function splitStretch(circuit: Circuit, index: number, id: string): Circuit | undefined {
-  const stretch = circuit.run[index];
+/** A segment cut in two halves; undefined where it is too short or the run is full. */
+export function splitSegment(circuit: Circuit, index: number, id: string): Circuit | undefined {
+  const segment = circuit.run[index];
   if (
-    stretch === undefined ||
-    circuit.run.length >= MOST_STRETCHES ||
-    stretch.lengthFt < 2 * LEAST_STRETCH_FT
+    segment === undefined ||
+    circuit.run.length >= MOST_SEGMENTES ||
+    segment.lengthFt < 2 * LEAST_SEGMENT_FT
   ) {
     return undefined;
   }
-  const first = Math.round(stretch.lengthFt) / 2;
-  const halves: Stretch[] = [
+  const first = Math.round(segment.lengthFt) / 2;
+  const halves: Segment[] = [
     {
-      ...stretch,
+      ...segment,
       lengthFt: first,
-      bendsDeg: stretch.bendsDeg / 2,
-      endHeightFt: Math.max(stretch.heightFt, 2),
+      bendsDeg: segment.bendsDeg / 2,
+      endHeightFt: Math.max(segment.heightFt, 2),
     },
-    { ...stretch, id, lengthFt: stretch.lengthFt - first, bendsDeg: stretch.bendsDeg / 2 },
+    { ...segment, id, lengthFt: segment.lengthFt - first, bendsDeg: segment.bendsDeg / 2 },
   ];
   return { ...circuit, run: circuit.run.toSpliced(index, 1, ...halves) };
 }
 
-/** A run without one of its stretches; undefined for the last one. */
-export const removeStretch = (circuit: Circuit, index: number): Circuit | undefined =>
+/** A run without one of its segmentes; undefined for the last one. */
+export const removeSegment = (circuit: Circuit, index: number): Circuit | undefined =>
   circuit.run.length < 2 ? undefined : { ...circuit, run: circuit.run.toSpliced(index, 1) };
 
-/** The station at the start of a stretch moved along the wire; undefined where a stretch would vanish. */
+/** The station at the start of a segment moved along the wire; undefined where a segment would vanish. */
 export function withStationMoved(circuit: Circuit, station: number, byFt: number): Circuit | undefined {
   const moved = moveStation(
     circuit.run.map(({ lengthFt }) => lengthFt),
     station,
     byFt,
-    LEAST_STRETCH_FT,
+    LEAST_SEGMENT_FT,
   );
   if (moved === undefined) return undefined;
   const [before, after] = moved;
-  return withStretch(withStretch(circuit, station - 1, { lengthFt: before }), station, { lengthFt: after });
+  return withSegment(withSegment(circuit, station - 1, { lengthFt: before }), station, { lengthFt: after });
 }
 
 /** A figure pinned, or with `undefined` left to Pasture again. */

@@ -1,5 +1,5 @@
-import type { Circuit, Stretch } from '../circuitSchema';
-import { withStationMoved, withStretch } from './circuitEdits';
+import type { Circuit, Segment } from '../circuitSchema';
+import { withStationMoved, withSegment } from './circuitEdits';
 
 const LEAST_FT = 1;
 const MOST_FT = 2000;
@@ -16,48 +16,48 @@ export function snapHeight(heightFt: number): number {
   return Math.min(30, Math.max(-10, Math.round(heightFt * parts) / parts));
 }
 
-const rise = ({ heightFt, endHeightFt }: Stretch, fromFt: number): number =>
+const rise = ({ heightFt, endHeightFt }: Segment, fromFt: number): number =>
   Math.abs(heightFt - fromFt) + Math.abs(endHeightFt - heightFt);
 
-/** The height at which a stretch starts. */
+/** The height at which a segment starts. */
 const startOf = (circuit: Circuit, index: number): number =>
   circuit.run[index - 1]?.endHeightFt ?? circuit.startHeightFt;
 
 const tidy = (lengthFt: number): number =>
   Math.min(MOST_FT, Math.max(LEAST_FT, Math.round(lengthFt * 100) / 100));
 
-/** A circuit in which the ways of two stretches rise otherwise than before, and are so much longer or shorter. */
+/** A circuit in which the ways of two segmentes rise otherwise than before, and are so much longer or shorter. */
 function kept(before: Circuit, after: Circuit, indexes: readonly number[]): Circuit {
   return indexes.reduce((so, index) => {
     const [was, is] = [before.run[index], after.run[index]];
     if (was === undefined || is === undefined) return so;
     const more = rise(is, startOf(after, index)) - rise(was, startOf(before, index));
-    return withStretch(so, index, { lengthFt: tidy(is.lengthFt + more) });
+    return withSegment(so, index, { lengthFt: tidy(is.lengthFt + more) });
   }, after);
 }
 
 /**
- * A station put at another height. What it stands above stays where it is, so both neighbours get the wire that
+ * A station put at another height. What it stands above stays where it is, so both neighbors get the wire that
  * the new rise takes.
  */
 export function withStationHeight(circuit: Circuit, station: number, heightFt: number): Circuit {
   const moved =
     station === 0
       ? { ...circuit, startHeightFt: heightFt }
-      : withStretch(circuit, station - 1, { endHeightFt: heightFt });
+      : withSegment(circuit, station - 1, { endHeightFt: heightFt });
   return kept(circuit, moved, [station - 1, station]);
 }
 
-/** A stretch run at another height, with the wire that it then takes. */
+/** A segment run at another height, with the wire that it then takes. */
 export const withLevel = (circuit: Circuit, index: number, heightFt: number): Circuit =>
-  kept(circuit, withStretch(circuit, index, { heightFt }), [index]);
+  kept(circuit, withSegment(circuit, index, { heightFt }), [index]);
 
-/** A station moved along: between two stretches what one gains the other loses; the last one makes the run longer. */
+/** A station moved along: between two segmentes what one gains the other loses; the last one makes the run longer. */
 export function withStationAlong(circuit: Circuit, station: number, byFt: number): Circuit | undefined {
   const last = circuit.run.length;
   if (station !== last) return station === 0 ? undefined : withStationMoved(circuit, station, byFt);
   const lengthFt = (circuit.run[last - 1]?.lengthFt ?? 0) + byFt;
   return lengthFt < LEAST_FT
     ? undefined
-    : withStretch(circuit, last - 1, { lengthFt: tidy(Math.round(lengthFt * 2) / 2) });
+    : withSegment(circuit, last - 1, { lengthFt: tidy(Math.round(lengthFt * 2) / 2) });
 }

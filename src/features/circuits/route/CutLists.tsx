@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { stationLetter } from '../../../core/circuit/stations';
-import { withWay } from '../../../core/circuit/edits/routeEdits';
+import { withSegmentSet } from '../../../core/circuit/edits/routeEdits';
 import { soldAs } from '../../../core/route/makeUp';
 import { wireBought, wirePieces, type WireBought, type WirePiece } from '../../../core/route/wireList';
 import type { RacewayCuts, Stick } from '../../../core/route/cutList';
@@ -35,7 +35,7 @@ function Pieces({ pieces }: { readonly pieces: readonly WirePiece[] }) {
             <th scope="row">
               {stationLetter(piece.from)} to {stationLetter(piece.to)}
             </th>
-            <td className="fig">{ft(piece.wayFt)}</td>
+            <td className="fig">{ft(piece.routeFt)}</td>
             <td className="fig">{ft(piece.cutFt)}</td>
             <td>
               {piece.cable ?? piece.conductors.map(({ letters, size }) => `${letters} ${size}`).join(', ')}
@@ -79,11 +79,11 @@ function Bought({ view, route }: { readonly view: CircuitView; readonly route: R
     (most, { lengthFt }, at) => (lengthFt > (circuit.run[most]?.lengthFt ?? 0) ? at : most),
     last,
   );
-  const longer = withWay(circuit, longest, {
+  const longer = withSegmentSet(circuit, longest, {
     lengthFt: (circuit.run[longest]?.lengthFt ?? 0) + (moreFt ?? 0),
   });
   const then = moreFt === undefined ? null : solveCircuit(longer, context);
-  const after = then === null ? null : wireBought(wirePieces(longer, then, context.company), longer);
+  const after = then === null ? null : wireBought(wirePieces(longer, then, context.neighbors), longer);
   return (
     <>
       <table className={classes['figures']}>
@@ -122,9 +122,9 @@ function Bought({ view, route }: { readonly view: CircuitView; readonly route: R
 function StickBar({ stick }: { readonly stick: Stick }) {
   return (
     <span className={classes['stick']}>
-      {stick.pieces.map(({ lengthFt, stretch }, at) => (
+      {stick.pieces.map(({ lengthFt, segment }, at) => (
         <span key={at} className="fig" style={{ flexGrow: lengthFt }}>
-          {stationLetter(stretch)} {n(lengthFt, 1)}
+          {stationLetter(segment)} {n(lengthFt, 1)}
         </span>
       ))}
       {stick.leftFt > 0.05 && <span className={classes['left']} style={{ flexGrow: stick.leftFt }} />}
@@ -136,7 +136,7 @@ function StickBar({ stick }: { readonly stick: Stick }) {
 function alike(sticks: readonly Stick[]): readonly { readonly stick: Stick; readonly count: number }[] {
   const found = new Map<string, { stick: Stick; count: number }>();
   for (const stick of sticks) {
-    const key = stick.pieces.map(({ stretch, lengthFt }) => `${stretch} ${lengthFt.toFixed(2)}`).join();
+    const key = stick.pieces.map(({ segment, lengthFt }) => `${segment} ${lengthFt.toFixed(2)}`).join();
     const so = found.get(key);
     found.set(key, so === undefined ? { stick, count: 1 } : { ...so, count: so.count + 1 });
   }

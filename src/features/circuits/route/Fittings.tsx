@@ -1,4 +1,4 @@
-import { stretchSpan } from '../../../core/circuit/stations';
+import { segmentSpan } from '../../../core/circuit/stations';
 import { cite } from '../../../core/code/edition';
 import { withFitting } from '../../../core/circuit/edits/routeEdits';
 import type { NeededFitting } from '../../../core/route/fittings';
@@ -24,10 +24,10 @@ export function Fittings({ view, route }: { readonly view: CircuitView; readonly
       <caption>What the way needs</caption>
       <tbody>
         {route.report.fittings.map((each) => {
-          const span = stretchSpan(each.stretch);
+          const span = segmentSpan(each.segment);
           const name = fittingName[each.fitting];
           return (
-            <tr key={`${each.fitting} ${each.stretch}`}>
+            <tr key={`${each.fitting} ${each.segment}`}>
               <th scope="row">
                 <CheckField
                   label={name}
@@ -36,7 +36,7 @@ export function Fittings({ view, route }: { readonly view: CircuitView; readonly
                   disabled={!canWrite}
                   onCheck={(planned) => {
                     replaceCircuit(
-                      withFitting(circuit, each.stretch, each.fitting, planned),
+                      withFitting(circuit, each.segment, each.fitting, planned),
                       `${planned ? 'Plan' : 'Leave out'}: ${name.toLowerCase()}`,
                     );
                   }}

@@ -3,13 +3,13 @@ import type { Circuit } from '../../../core/circuit/circuitSchema';
 import { routeRemedies } from '../../../core/circuit/edits/routeEdits';
 import { routeRemedyWords } from '../../../core/wording/routeRemedies';
 import { routeSentence } from '../../../core/wording/routeFindings';
-import { standingWord } from '../../../core/wording/words';
+import { severityWord } from '../../../core/wording/words';
 import type { AnyRouteFinding } from '../../../core/findings/routeFinding';
 import { isRouteAnswered } from '../../../store/routeView';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { AnswerField } from '../../../ui/fields/AnswerField';
-import { StandingShape } from '../../../ui/marks/StandingShape';
-import card from '../WorkingPane.module.css';
+import { SeverityShape } from '../../../ui/marks/SeverityShape';
+import card from '../working/WorkingPane.module.css';
 
 interface RouteFindingProps {
   readonly circuit: Circuit;
@@ -50,19 +50,19 @@ function Card({ circuit, finding }: RouteFindingProps) {
   return (
     <li className={card['card']}>
       <p className={card['sentence']}>
-        <StandingShape standing={finding.standing === 'note' || answered ? 'ok' : finding.standing} />
+        <SeverityShape severity={finding.severity === 'note' || answered ? 'ok' : finding.severity} />
         <span>
-          {answered ? 'Answered. ' : `${standingWord[finding.standing]}: `}
+          {answered ? 'Answered. ' : `${severityWord[finding.severity]}: `}
           {routeSentence(finding)} <cite className="fig">{finding.cite.section}</cite>
         </span>
       </p>
       <Remedies circuit={circuit} finding={finding} />
-      {(finding.standing === 'ask' || finding.standing === 'check') &&
+      {(finding.severity === 'ask' || finding.severity === 'check') &&
         finding.code !== 'work.before-locate' && (
           <details>
             <summary>{answered ? 'The answer' : 'Answer it'}</summary>
             <AnswerField
-              asks={finding.standing === 'ask'}
+              asks={finding.severity === 'ask'}
               given={given}
               disabled={!canWrite}
               onAnswer={(text) => {
@@ -88,7 +88,7 @@ export function RouteFindings({
     <ul aria-label="Findings about the way">
       {findings.map((finding) => (
         <Card
-          key={`${finding.code} ${finding.stretch} ${finding.fitting ?? ''}`}
+          key={`${finding.code} ${finding.segment} ${finding.fitting ?? ''}`}
           circuit={circuit}
           finding={finding}
         />

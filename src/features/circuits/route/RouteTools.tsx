@@ -9,7 +9,7 @@ import classes from './route.module.css';
 
 interface RouteToolsProps {
   readonly view: CircuitView;
-  /** Whether the section shows the chosen stretch alone; null while none is chosen. */
+  /** Whether the section shows the chosen segment alone; null while none is chosen. */
   readonly closer: boolean | null;
   readonly onCloser: (closer: boolean) => void;
   readonly picture: () => SVGSVGElement | null;
@@ -54,7 +54,7 @@ export function RouteTools({ view, closer, onCloser, picture }: RouteToolsProps)
           type="button"
           className="act"
           onClick={() => {
-            const about = layOut({ circuit, solved, context, neighbours: [], located: false });
+            const about = layOut({ circuit, solved, context, neighbors: [], located: false });
             downloadText(sectionDxf(sectionScene(about)), `${name}.dxf`, 'application/dxf');
           }}
         >

@@ -1,7 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
-import { stationLetter, stretchSpan } from '../../../core/circuit/stations';
-import type { SectionGeometry, SectionStretch } from '../../../core/route/sectionGeometry';
+import { stationLetter, segmentSpan } from '../../../core/circuit/stations';
+import type { SectionGeometry, SectionSegment } from '../../../core/route/sectionGeometry';
 import {
   snapHeight,
   withLevel,
@@ -115,8 +115,8 @@ function StationHandle({
   );
 }
 
-/** The middle of the longest level part of a stretch. */
-function levelOf({ path }: SectionStretch): { readonly xFt: number; readonly heightFt: number } | undefined {
+/** The middle of the longest level part of a segment. */
+function levelOf({ path }: SectionSegment): { readonly xFt: number; readonly heightFt: number } | undefined {
   let best: { xFt: number; heightFt: number; width: number } | undefined;
   for (const [index, point] of path.entries()) {
     const from = path[index - 1];
@@ -129,10 +129,10 @@ function levelOf({ path }: SectionStretch): { readonly xFt: number; readonly hei
 }
 
 function LevelHandle({ circuit, geometry, scale, index }: SectionHandlesProps & { readonly index: number }) {
-  const drawn = geometry.stretches[index];
+  const drawn = geometry.segmentes[index];
   const level = drawn === undefined ? undefined : levelOf(drawn);
   if (level === undefined) return null;
-  const span = stretchSpan(index);
+  const span = segmentSpan(index);
   const raised = (from: Circuit, byFt: number): Circuit =>
     withLevel(from, index, snapHeight((from.run[index]?.heightFt ?? 0) + byFt));
   return (
@@ -155,11 +155,11 @@ function LevelHandle({ circuit, geometry, scale, index }: SectionHandlesProps & 
   );
 }
 
-/** Handles on the section: every station along and up, every stretch up and down; snapping, and moved by arrows too. */
+/** Handles on the section: every station along and up, every segment up and down; snapping, and moved by arrows too. */
 export function SectionHandles(props: SectionHandlesProps) {
   return (
     <>
-      {props.geometry.stretches.map((_, index) => (
+      {props.geometry.segmentes.map((_, index) => (
         <LevelHandle key={`level ${index}`} {...props} index={index} />
       ))}
       {props.geometry.stations.map((_, station) => (

@@ -1,13 +1,13 @@
-import { companyOf } from '../../../core/circuit/company';
+import { neighborsOf } from '../../../core/circuit/neighbors';
 import { conductorDiameter } from '../../../core/rules/racewayFill';
-import { stretchConductors } from '../../../core/circuit/namedConductors';
+import { segmentConductors } from '../../../core/circuit/namedConductors';
 import type { CircuitView } from '../../../store/circuitView';
 
 /** One conductor seen end on. */
 export interface SeenConductor {
   readonly letters: string;
   readonly diameterIn: number;
-  /** Whether it belongs to the circuit itself rather than to its company. */
+  /** Whether it belongs to the circuit itself rather than to its neighbors. */
   readonly own: boolean;
 }
 
@@ -15,20 +15,20 @@ export interface SeenConductor {
 const lettersOf = (wires: number, neutral: boolean, volts: number): readonly string[] =>
   volts === 120 ? ['BK', 'WH'] : ['BK', 'RD', ...(wires > 2 ? [neutral ? 'WH' : 'BU'] : [])];
 
-/** Every conductor in the raceway of a stretch: the circuit's, those of its company, and the one ground last. */
+/** Every conductor in the raceway of a segment: the circuit's, those of its neighbors, and the one ground last. */
 export function racewayContents(
   { circuit, solved, context }: CircuitView,
   index: number,
 ): readonly SeenConductor[] {
-  const stretch = solved.figures.stretches[index];
-  const raceway = stretch?.raceway;
-  if (stretch === undefined || !raceway) return [];
+  const segment = solved.figures.segmentes[index];
+  const raceway = segment?.raceway;
+  if (segment === undefined || !raceway) return [];
   const { code } = context;
-  const own = stretchConductors(stretch, solved.figures).filter(
+  const own = segmentConductors(segment, solved.figures).filter(
     ({ letters }) => letters !== 'GN' && letters !== 'BARE',
   );
   const run = circuit.run[index];
-  const others = run === undefined ? [] : companyOf(run, 'raceway', context.company);
+  const others = run === undefined ? [] : neighborsOf(run, 'raceway', context.neighbors);
   return [
     ...own.map(({ letters, size }) => ({
       letters,

@@ -1,0 +1,54 @@
+import type { RunOption, OptionOrder } from '../search/searchAlternatives';
+import type { Binding, Relaxed } from '../search/sensitivity';
+import { printWireSize } from '../units/wireSize';
+import { metalName, methodName } from './words';
+
+/** What ways are put in order by. */
+export const orderName: Readonly<Record<OptionOrder, string>> = {
+  cost: 'Material',
+  pull: 'Pull',
+  drop: 'Drop',
+  spare: 'Spare ampacity',
+};
+
+/** A way in a few words: "6 AWG copper in 3/4 EMT", "NM-B 4 AWG copper". */
+export const optionName = ({ method, metal, size, trade }: RunOption): string =>
+  trade === null
+    ? `${methodName(method)} ${printWireSize(size)} ${metalName[metal]}`
+    : `${printWireSize(size)} ${metalName[metal]} in ${trade} ${methodName(method)}`;
+
+/** What binds the conductor. */
+export const bindingWords: Readonly<Record<Binding, string>> = {
+  load: 'The column of the terminals and the method: the next smaller size does not carry 125 % of the load there.',
+  corrected: 'Heat and neighbors: the next smaller size does not carry the load once it is corrected.',
+  breaker: 'The breaker: it does not protect the next smaller size.',
+  small: 'The small-conductor rule.',
+  own: 'The ampacity that its own article asks for.',
+  drop: 'The voltage drop: a smaller size would carry the load.',
+  least: 'The smallest size that is allowed here.',
+  pinned: 'The pin: it was chosen by hand.',
+  made: 'Nothing smaller is made or allowed.',
+};
+
+/** What would relax it, as the words of its button. */
+export function relaxedWords({ by, size, feet }: Relaxed): string {
+  const then = printWireSize(size);
+  switch (by) {
+    case 'marked-75':
+      return `Both ends marked 75 °C: ${then}`;
+    case 'lower-setting':
+      return `One step lower setting: ${then}`;
+    case 'apart':
+      return `Apart from other circuits: ${then}`;
+    case 'cooler':
+      return `10 °C cooler all the way: ${then}`;
+    case 'no-drop-limit':
+      return `Without the limit of the drop: ${then}`;
+    case 'shorter':
+      return `${feet ?? 0} ft shorter: ${then}`;
+    case 'in-emt':
+      return `In EMT: ${then}`;
+    case 'in-mc':
+      return `In MC: ${then}`;
+  }
+}

@@ -1,0 +1,34 @@
+import { Button } from '@mantine/core';
+import { useJobEditor } from '../../../store/useJobEditor';
+import { useStageActions } from '../../job/stageActions';
+import classes from '../stage.module.css';
+
+/** A job without circuits: what goes here, and the first step. */
+export function EmptyStage() {
+  const { open, leave } = useStageActions();
+  const { canWrite } = useJobEditor();
+  return (
+    <main className={classes['empty']}>
+      <h1>No circuit yet</h1>
+      <p>
+        A circuit runs from the panel to one appliance. Say what the nameplate says and how far it is; Pasture
+        draws the run and works out breaker, conductor, ground, raceway and drop, each with its reason.
+      </p>
+      <p className={classes['emptyActs']}>
+        <Button
+          onClick={() => {
+            open('add');
+          }}
+          disabled={!canWrite}
+          data-autofocus
+          autoFocus
+        >
+          Add the first circuit
+        </Button>
+        <Button variant="default" onClick={leave}>
+          See the demo job in the list
+        </Button>
+      </p>
+    </main>
+  );
+}

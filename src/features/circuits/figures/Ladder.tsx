@@ -1,0 +1,101 @@
+import { type KeyboardEvent, memo, useRef } from 'react';
+import { worstFinding } from '../../../core/circuit/severities';
+import { ladderWords } from '../../../core/wording/ladder';
+import { severityWord } from '../../../core/wording/words';
+import { FIGURE_KEYS, type FigureKey } from '../../../core/findings/finding';
+import type { CircuitView } from '../../../store/circuitView';
+import { figureChosen } from '../../../store/focusSlice';
+import { useAppDispatch } from '../../../store/store';
+import { PinMark } from '../../../ui/marks/PinMark';
+import { SeverityShape } from '../../../ui/marks/SeverityShape';
+import classes from './Ladder.module.css';
+
+interface LadderProps {
+  readonly view: CircuitView;
+  readonly link: FigureKey;
+}
+
+const STEP: Readonly<Record<string, number>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
+
+interface RungProps {
+  readonly view: CircuitView;
+  readonly link: FigureKey;
+  readonly lit: boolean;
+  readonly onChoose: () => void;
+}
+
+function Rung({ view, link, lit, onChoose }: RungProps) {
+  const { name, figure, unit, reason, pinned } = ladderWords(link, view.solved, view.circuit);
+  const severity = view.severities[link];
+  const stopped = severity === 'stop' || undefined;
+  return (
+    <button
+      type="button"
+      className={classes['link']}
+      data-lit={lit || undefined}
+      aria-current={lit || undefined}
+      tabIndex={lit ? 0 : -1}
+      data-link={link}
+      onClick={onChoose}
+    >
+      <span className={classes['words']}>
+        <b>{name}</b>
+        <span className={classes['reason']}>{reason}</span>
+      </span>
+      <span className={`fig ${classes['figure']}`} data-stop={stopped}>
+        {figure}
+        {pinned && (
+          <span className={classes['pin']}>
+            <PinMark />
+          </span>
+        )}
+      </span>
+      <span className={`fig ${classes['unit']}`}>{unit}</span>
+      <span className={classes['severity']} data-stop={stopped}>
+        <SeverityShape severity={severity} />
+        {severityWord[severity]}
+      </span>
+    </button>
+  );
+}
+
+/** The figures in the order of reasoning, each with its reason and severity. Arrows go from one to the next. */
+export const Ladder = memo(function Ladder({ view, link }: LadderProps) {
+  const dispatch = useAppDispatch();
+  const list = useRef<HTMLOListElement>(null);
+  const choose = (to: FigureKey): void => {
+    const at = worstFinding(view.open, to)?.segment;
+    dispatch(
+      figureChosen({ link: to, segment: at ?? (to === 'conductor' ? view.solved.figures.governing : null) }),
+    );
+  };
+  const move = (event: KeyboardEvent): void => {
+    const by = STEP[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    const at = (FIGURE_KEYS.indexOf(link) + by + FIGURE_KEYS.length) % FIGURE_KEYS.length;
+    const to = FIGURE_KEYS[at];
+    if (to === undefined) return;
+    choose(to);
+    list.current?.querySelectorAll('button')[at]?.focus();
+  };
+  return (
+    <>
+      <h2 className="second">The figures, in the order of reasoning</h2>
+      <ol ref={list} onKeyDown={move}>
+        {FIGURE_KEYS.map((each) => (
+          <li key={each}>
+            <Rung
+              view={view}
+              link={each}
+              lit={each === link}
+              onChoose={() => {
+                choose(each);
+              }}
+            />
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+});

@@ -1,0 +1,52 @@
+import { formName } from '../../../core/wording/places';
+import { endName } from '../../../core/wording/terminals';
+import { wiring } from '../../../core/wiring/terminations';
+import type { CircuitView } from '../../../store/circuitView';
+import { ReceptacleFace } from '../../../ui/pictures/ReceptacleFace';
+import { WiringPicture } from '../../../ui/pictures/WiringPicture';
+import { Dialog } from '../../../ui/shell/Dialog';
+import { SiteFields } from '../../job/SiteFields';
+import classes from './TerminationsDialog.module.css';
+
+interface TerminationsDialogProps {
+  readonly view: CircuitView;
+  readonly onClose: () => void;
+}
+
+/** The wiring at every end of a circuit, in the order of landing: the load first, the panel last. */
+export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
+  const { circuit, solved, context } = view;
+  const { ends, between, torqueFrom, service } = wiring(circuit, solved, context.code);
+  const { outlet } = solved.figures;
+  const labels = {
+    load: outlet.receptacle?.config ?? 'terminals of the appliance',
+    'load-side': 'neutrals, grounds apart; no bond',
+    'line-side': 'neutrals, grounds apart; no bond',
+    panel: service
+      ? 'service: neutrals and grounds on the bonded bar'
+      : 'subpanel: neutrals and grounds apart',
+  };
+  return (
+    <Dialog wide opened onClose={onClose} title={`Wiring, ${circuit.name}`}>
+      <p className="second">
+        Dead, and proved dead: tester on a live source, on these conductors, on the live source again. Far end
+        first, the panel last.{' '}
+        {outlet.gfci.form === 'none' ? '' : `Protection: ${formName[outlet.gfci.form]}. `}
+        Torque{' '}
+        {torqueFrom === 'label'
+          ? 'as on the label.'
+          : 'by the default table: read the label, it comes first.'}
+      </p>
+      <div className={classes['ends']}>
+        {ends.map((end) => (
+          <WiringPicture key={end.at} end={end} name={endName(end.at, between)} label={labels[end.at]} />
+        ))}
+        {outlet.receptacle !== null && <ReceptacleFace config={outlet.receptacle.config} size={132} />}
+      </div>
+      <h3 className={classes['head']}>Seen at the ends</h3>
+      <div className={classes['fields']}>
+        <SiteFields view={view} topic="ends" />
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,322 @@
+import { useElementSize } from '@mantine/hooks';
+import { Link } from 'react-router';
+import { neighborsOf } from '../../../core/circuit/neighbors';
+import { stationLetter } from '../../../core/circuit/stations';
+import { cite } from '../../../core/code/edition';
+import { methodCitation, METHODS } from '../../../core/code/methods';
+import type { Citation, SectionKey } from '../../../core/code/sections';
+import { supportSpacing } from '../../../core/rules/supportMarks';
+import { tapeInches, inCubicInches, stationName } from '../../../core/wording/routeWords';
+import { segmentConductors } from '../../../core/circuit/namedConductors';
+import { methodName } from '../../../core/wording/words';
+import { printNumber as n } from '../../../core/units/number';
+import type { BoxReport } from '../../../core/route/boxes';
+import type { PullSection } from '../../../core/route/pulls';
+import type { CircuitView } from '../../../store/circuitView';
+import type { RouteView } from '../../../store/routeView';
+import { RacewayCrossSection } from '../../../ui/pictures/RacewayCrossSection';
+import { TrenchPicture } from '../../../ui/pictures/TrenchPicture';
+import { useReadyJob } from '../../job/JobPage';
+import { racewayContents } from './racewayContents';
+import classes from './route.module.css';
+
+interface SegmentSurroundingsProps {
+  readonly view: CircuitView;
+  readonly route: RouteView;
+  readonly index: number;
+}
+
+type Rules = (key: SectionKey) => Citation;
+
+/** Sections as they are numbered in the edition in force, and for the method of a segment. */
+const rulesOf =
+  ({ circuit, context }: CircuitView, index: number): Rules =>
+  (key) =>
+    methodCitation(cite(context.code, key), circuit.run[index]?.method ?? 'emt');
+
+/** One figure with its reason and its section. */
+interface FigureProps {
+  readonly name: string;
+  readonly figure: string;
+  readonly why: string;
+  readonly rule?: Citation | undefined;
+}
+
+function Figure({ name, figure, why, rule }: FigureProps) {
+  return (
+    <tr>
+      <th scope="row">{name}</th>
+      <td className="fig">{figure}</td>
+      <td>{why}</td>
+      <td className="fig second">
+        {rule?.section}
+        {rule?.certain === false && '?'}
+      </td>
+    </tr>
+  );
+}
+
+/** The jam ratio; only three equal conductors can wedge side by side, which the sizing looked at. */
+function JamFigure({ view, index }: Pick<SegmentSurroundingsProps, 'view' | 'index'>) {
+  const rules = rulesOf(view, index);
+  const jam = view.solved.workings.raceway.find(
+    (step) => step.id === 'raceway.jam' && step.segment === index,
+  );
+  return jam === undefined ? null : (
+    <Figure
+      name="Jam ratio"
+      figure={n(Number(jam.result))}
+      why="2.8 to 3.2 wedges three conductors"
+      rule={rules('raceway.jam')}
+    />
+  );
+}
+
+function InsideRaceway({ view, index }: SegmentSurroundingsProps) {
+  const rules = rulesOf(view, index);
+  const { circuit, solved, context } = view;
+  const segment = solved.figures.segmentes[index];
+  const raceway = segment?.raceway;
+  if (segment === undefined || !raceway) return null;
+  const conductors = racewayContents(view, index);
+  const own = circuit.run[index];
+  const shared =
+    own === undefined ? [] : neighborsOf(own, 'raceway', context.neighbors).map(({ name }) => name);
+  return (
+    <div className={classes['inside']}>
+      <RacewayCrossSection insideIn={raceway.insideIn} conductors={conductors} sizePx={148} />
+      <table className={classes['figures']}>
+        <caption>
+          {raceway.taken} {methodName(raceway.method)}
+          {shared.length > 0 && `, shared with ${shared.join(', ')}`}
+        </caption>
+        <tbody>
+          <Figure
+            name="Fill"
+            figure={`${n(raceway.fillPct, 1)} %`}
+            why={`of ${n(raceway.limitPct)} %, ${raceway.conductors} conductors, ${n(raceway.areaIn2, 4)} in²`}
+            rule={rules('raceway.fill')}
+          />
+          <Figure
+            name="Least by rule"
+            figure={raceway.legal}
+            why={`${n(raceway.legalFillPct, 1)} % full`}
+            rule={rules('raceway.size')}
+          />
+          <Figure
+            name="Pulls well"
+            figure={raceway.comfort}
+            why={raceway.comfort === raceway.legal ? 'the same' : 'by the house practice'}
+          />
+          <Figure
+            name="Ground"
+            figure={`${raceway.ground} AWG`}
+            why={shared.length > 0 ? 'one for all, by the largest device' : 'by its device'}
+            rule={rules(shared.length > 0 ? 'ground.shared' : 'ground.table')}
+          />
+          <Figure
+            name="Together"
+            figure={String(segment.terms.adjustment === 1 ? 1 : n(segment.terms.adjustment))}
+            why="adjustment for conductors together"
+            rule={rules('conductor.adjustment')}
+          />
+          <JamFigure view={view} index={index} />
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function PullFigures({ pull, rules }: { readonly pull: PullSection; readonly rules: Rules }) {
+  const [from, to] = [stationLetter(pull.from), stationLetter(pull.to)];
+  const side = (pull.better === 'forward' ? pull.forward : pull.back).sidewall;
+  return (
+    <table className={classes['figures']}>
+      <caption>
+        Pull {from} to {to}
+      </caption>
+      <tbody>
+        <Figure
+          name="Bends"
+          figure={`${n(pull.degrees)}°`}
+          why={`of ${n(pull.limitDeg)}° between pull points`}
+          rule={rules('raceway.bends')}
+        />
+        <Figure name={`Fed at ${from}`} figure={`${n(pull.forward.pounds, 0)} lb`} why={`pulled at ${to}`} />
+        <Figure name={`Fed at ${to}`} figure={`${n(pull.back.pounds, 0)} lb`} why={`pulled at ${from}`} />
+        <Figure
+          name="Pull from"
+          figure={pull.better === 'forward' ? to : from}
+          why={`easier; wire bears ${n(pull.limitLb, 0)} lb`}
+        />
+        {side !== null && (
+          <Figure
+            name="On the wall"
+            figure={`${n(side.lbPerFt, 0)} lb/ft`}
+            why="500 lb/ft until the maker says"
+          />
+        )}
+        <Figure
+          name="Hardest at"
+          figure={`${n(pull.hardAtFt, 0)} ft`}
+          why={`from ${from}: lubricate, or pull a box there`}
+        />
+        {pull.added.map(({ segment, atFt, body }) => (
+          <Figure
+            key={atFt}
+            name="Add a body"
+            figure={`${n(atFt, 0)} ft`}
+            why={`from ${stationLetter(segment)}, ${body === 'turn' ? 'outlet at its back or side' : 'straight through'}`}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function BoxFigures({ box, rules }: { readonly box: BoxReport; readonly rules: Rules }) {
+  const letter = stationLetter(box.station);
+  return (
+    <table className={classes['figures']}>
+      <caption>
+        {letter}: {box.kind === 'appliance' ? 'box of the receptacle' : stationName[box.kind].toLowerCase()}
+        {box.box !== null && box.hasIn3 === null && `, ${box.box.name} takes it`}
+      </caption>
+      <tbody>
+        {box.parts.map(({ what, in3 }) => (
+          <Figure key={what} name={what} figure={n(in3)} why="in³" rule={rules('table.conductor-volume')} />
+        ))}
+        {box.parts.length > 0 && (
+          <Figure
+            name="Needs"
+            figure={n(box.needsIn3)}
+            why={`in³, of ${inCubicInches(box.hasIn3 ?? box.box?.in3 ?? 0)}`}
+            rule={rules('table.boxes')}
+          />
+        )}
+        {box.leastIn !== null && (
+          <Figure
+            name="Long at least"
+            figure={`${n(box.leastIn, 1)} in`}
+            why={
+              box.kind === 'pull-box'
+                ? '8 times the raceway, straight'
+                : '6 times the raceway, turning or spliced'
+            }
+            rule={rules('box.pull')}
+          />
+        )}
+        {box.leastAreaIn2 !== null && (
+          <Figure
+            name="Inside"
+            figure={`${n(box.leastAreaIn2)} in²`}
+            why="twice its raceway at least; no splices unless its volume is marked"
+            rule={rules('box.body')}
+          />
+        )}
+        {box.knockouts.map(({ trade, holeIn, entering }, at) => (
+          <Figure
+            key={at}
+            name={`${entering === 'cable' ? 'Cable connector' : 'Raceway'} ${trade}`}
+            figure={`${n(holeIn, 3)} in`}
+            why="hole across; fillers in those left open"
+            rule={rules('table.knockouts')}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** How the segment is held: spacing by rule and practice, and the marks for it. */
+function Support({ view, index }: SegmentSurroundingsProps) {
+  const rules = rulesOf(view, index);
+  const { job } = useReadyJob();
+  const { circuit, solved, context } = view;
+  const segment = circuit.run[index];
+  const figures = solved.figures.segmentes[index];
+  if (segment === undefined || !figures?.supports) return null;
+  const legal = supportSpacing(segment.method, figures.raceway?.taken ?? null, context.code);
+  const noun = METHODS[segment.method].kind === 'cable' ? 'Staples' : 'Straps';
+  return (
+    <table className={classes['figures']}>
+      <caption>
+        {noun}{' '}
+        <Link className="act" to={`/jobs/${job.id}/${circuit.id}/strip?segment=${index}`}>
+          Marks at true scale
+        </Link>
+      </caption>
+      <tbody>
+        <Figure
+          name="By practice"
+          figure={String(figures.supports.practice)}
+          why={`rule ${figures.supports.legal}; equally spaced`}
+        />
+        <Figure
+          name="Apart at most"
+          figure={tapeInches(legal.spacingIn)}
+          why={`and within ${tapeInches(legal.withinIn)} of a box`}
+          rule={rules('support.spacing')}
+        />
+      </tbody>
+    </table>
+  );
+}
+
+function Sleeve({ view, route, index }: SegmentSurroundingsProps) {
+  const rules = rulesOf(view, index);
+  const sleeve = route.report.sleeves.find(({ segment }) => segment === index);
+  const figures = view.solved.figures.segmentes[index];
+  if (sleeve === undefined || figures === undefined) return null;
+  const letters = segmentConductors(figures, view.solved.figures).length > 0 ? 'NM' : '';
+  return (
+    <div className={classes['inside']}>
+      <RacewayCrossSection
+        insideIn={sleeve.insideIn}
+        conductors={[{ letters, diameterIn: sleeve.widthIn, own: true }]}
+        sizePx={110}
+      />
+      <table className={classes['figures']}>
+        <caption>Cable in a raceway of {sleeve.trade}</caption>
+        <tbody>
+          <Figure
+            name="Fill"
+            figure={`${n(sleeve.fillPct, 1)} %`}
+            why="by the circle on its wider side, of 53 %"
+            rule={rules('raceway.fill')}
+          />
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** What is inside and around one segment: conductors in their raceway, the pull, the trench, the box, the supports. */
+export function SegmentSurroundings(props: SegmentSurroundingsProps) {
+  const { route, index } = props;
+  const { ref, width } = useElementSize();
+  const rules = rulesOf(props.view, index);
+  const { report } = route;
+  const burial = report.burials.find(({ segment }) => segment === index);
+  const box = report.boxes.find(({ station }) => station === index + 1);
+  const pull = report.pulls.find(({ from, to }) => from <= index && index < to);
+  const growthIn = report.growthIn[index] ?? 0;
+  return (
+    <div ref={ref} className={classes['around']}>
+      {burial !== undefined && width > 0 && <TrenchPicture burial={burial} widthPx={Math.min(width, 460)} />}
+      <InsideRaceway {...props} />
+      <Sleeve {...props} />
+      {growthIn > 0 && (
+        <p className="second">
+          Grows <span className="fig">{n(growthIn)} in</span> in a year over its longest straight; from 1/4 in
+          on an expansion fitting is asked ({rules('way.expansion').section}).
+        </p>
+      )}
+      <div className={classes['tables']}>
+        {pull !== undefined && <PullFigures pull={pull} rules={rules} />}
+        {box !== undefined && <BoxFigures box={box} rules={rules} />}
+        <Support {...props} />
+      </div>
+    </div>
+  );
+}

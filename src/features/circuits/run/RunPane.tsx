@@ -1,0 +1,165 @@
+import { lazy, memo, Suspense, useState } from 'react';
+import { useElementSize, useMediaQuery } from '@mantine/hooks';
+import { circuitNote } from '../../../core/wording/conductors';
+import { sectionGeometry, type SectionGeometry } from '../../../core/route/sectionGeometry';
+import { tapeLayout, type TapeColumn } from '../../../core/route/tapeLayout';
+import type { CircuitView } from '../../../store/circuitView';
+import { segmentChosen } from '../../../store/focusSlice';
+import { useRouteView } from '../../../store/useCircuitView';
+import { useAppDispatch } from '../../../store/store';
+import { RunSection } from '../../../ui/pictures/RunSection';
+import {
+  sectionRoom,
+  sectionScale,
+  segmentWindow,
+  type SectionWindow,
+} from '../../../ui/pictures/sectionScale';
+import { stationNotes } from '../../../ui/pictures/stationNotes';
+import { RunTape } from '../../../ui/pictures/RunTape';
+import { CircuitTitle } from '../figures/CircuitTitle';
+import { sectionLabels } from '../../../ui/pictures/sectionLabels';
+import { StationHandles } from './StationHandles';
+import { SegmentBands } from './SegmentBands';
+import { UprightTape } from './UprightTape';
+import type { Part } from '../usePart';
+import classes from './RunPane.module.css';
+
+const RouteTools = lazy(() =>
+  import('../route/RouteTools').then((module) => ({ default: module.RouteTools })),
+);
+const SectionHandles = lazy(() =>
+  import('../route/SectionHandles').then((module) => ({ default: module.SectionHandles })),
+);
+
+interface RunPaneProps {
+  readonly view: CircuitView;
+  readonly segment: number | null;
+  readonly part: Part;
+}
+
+const LEFT_PX = 104;
+const RIGHT_PX = 18;
+const LEAST_COLUMN_PX = 168;
+const SECTION_PX = 214;
+const PHONE_SECTION_PX = 132;
+
+interface PictureProps {
+  readonly view: CircuitView;
+  readonly geometry: SectionGeometry;
+  readonly widthPx: number;
+  readonly lit: number | null;
+  readonly onChoose: (index: number) => void;
+}
+
+function Section({
+  view,
+  geometry,
+  widthPx,
+  lit,
+  onChoose,
+  ...rest
+}: PictureProps & { heightPx: number; flagsPx: number[]; window: SectionWindow | undefined }) {
+  const { ocpd, load } = view.solved.figures;
+  const way = useRouteView(view.circuit.id);
+  const onRoute = way?.open.map((finding) => ({ ...finding, sentence: way.say(finding) })) ?? [];
+  const { name } = view.circuit;
+  return (
+    <RunSection
+      geometry={geometry}
+      labels={sectionLabels({ ...view, onRoute })}
+      stationNotes={way === undefined ? [] : stationNotes(way.report)}
+      panelLabel={`${ocpd.ratingA} A, ${ocpd.poles}-pole`}
+      applianceLabel={name.split(',')[0] ?? name}
+      applianceAmps={`${load.continuousA + load.otherA} A`}
+      lit={lit}
+      widthPx={widthPx}
+      onSegment={onChoose}
+      {...rest}
+    />
+  );
+}
+
+function FlatTape({
+  view,
+  widthPx,
+  lit,
+  onChoose,
+  columns,
+  route,
+}: Omit<PictureProps, 'geometry'> & { columns: readonly TapeColumn[]; route: boolean }) {
+  return (
+    <div className={classes['tape']}>
+      <span className={`small ${classes['wire']}`}>wire</span>
+      <RunTape columns={columns} leftPx={LEFT_PX} widthPx={widthPx} lit={lit} />
+      <StationHandles circuit={view.circuit} columns={columns} leftPx={LEFT_PX} />
+      <SegmentBands
+        view={view}
+        columns={columns}
+        headPx={LEFT_PX}
+        lit={lit}
+        onChoose={onChoose}
+        brief={route}
+      />
+    </div>
+  );
+}
+
+/** The run of a circuit: its section to scale, the tape under it, and what is in every segment. */
+export const RunPane = memo(function RunPane({ view, segment, part }: RunPaneProps) {
+  const { ref, width } = useElementSize();
+  const dispatch = useAppDispatch();
+  const phone = useMediaQuery('(max-width: 640px)');
+  const [closer, setCloser] = useState(false);
+  const { circuit, solved } = view;
+  const route = part === 'route';
+  const geometry = sectionGeometry(circuit.run, circuit.startHeightFt);
+  const window = route && closer && segment !== null ? segmentWindow(geometry, segment) : undefined;
+  const lengths = circuit.run.map(({ lengthFt }) => lengthFt);
+  const columns = tapeLayout(lengths, Math.max(0, width - LEFT_PX - RIGHT_PX), LEAST_COLUMN_PX);
+  const heightPx = phone ? PHONE_SECTION_PX : SECTION_PX;
+  const scale = sectionScale(geometry, sectionRoom(width, heightPx), window);
+  const flags = [0, ...columns.map(({ toPx }) => toPx)].map((px) => LEFT_PX + px);
+  const picture = {
+    view,
+    widthPx: width,
+    lit: segment,
+    onChoose: (index: number) => void dispatch(segmentChosen(index === segment ? null : index)),
+  };
+  return (
+    <section className={classes['run']} aria-label="The run">
+      <CircuitTitle
+        view={view}
+        note={circuitNote(circuit, solved.figures)}
+        exaggeration={phone ? null : scale.exaggeration}
+      />
+      {route && (
+        <Suspense fallback={<div style={{ height: 34 }} />}>
+          <RouteTools
+            view={view}
+            closer={segment === null ? null : closer}
+            onCloser={setCloser}
+            picture={() => document.querySelector<SVGSVGElement>('#the-section svg')}
+          />
+        </Suspense>
+      )}
+      <div ref={ref} className={classes['picture']} id="the-section">
+        {width > 0 && (
+          <Section
+            {...picture}
+            geometry={geometry}
+            heightPx={heightPx}
+            flagsPx={phone || window !== undefined ? [] : flags}
+            window={window}
+          />
+        )}
+        {width > 0 && route && !phone && (
+          <Suspense>
+            <SectionHandles circuit={circuit} geometry={geometry} scale={scale} />
+          </Suspense>
+        )}
+        {width > 0 && !phone && <FlatTape {...picture} columns={columns} route={route} />}
+        {width > 0 && phone && <UprightTape view={view} lit={segment} onChoose={picture.onChoose} />}
+      </div>
+    </section>
+  );
+});

@@ -1,0 +1,102 @@
+import { withPlace, withSegment } from '../../../core/circuit/edits/circuitEdits';
+import type { Circuit } from '../../../core/circuit/circuitSchema';
+import { METHOD_IDS, METHODS, ENVIRONMENTS } from '../../../core/code/methods';
+import { segmentSpan } from '../../../core/circuit/stations';
+import { parseLength, printLength } from '../../../core/units/length';
+import { feet, type Feet } from '../../../core/units/quantity';
+import { isRefused, refuse, type Refused } from '../../../core/units/refused';
+import { methodName, environmentName } from '../../../core/wording/words';
+import { useDesign } from '../../../store/useDesign';
+import { useJobEditor } from '../../../store/useJobEditor';
+import { ChoiceField } from '../../../ui/fields/ChoiceField';
+import { QuantityField } from '../../../ui/fields/QuantityField';
+
+interface SegmentFieldProps {
+  readonly circuit: Circuit;
+  readonly index: number;
+  readonly bare?: boolean;
+  readonly className?: string | undefined;
+}
+
+const LEAST_FT = 1;
+const MOST_FT = 2000;
+
+/** A length that a segment may have. */
+export const parseSegmentLength = (text: string): Feet | Refused => {
+  const parsed = parseLength(text);
+  if (isRefused(parsed)) return parsed;
+  return parsed < LEAST_FT || parsed > MOST_FT
+    ? refuse(text, `a length from ${LEAST_FT} to ${MOST_FT} ft, such as 62 ft or 12'6"`)
+    : parsed;
+};
+
+/** Length of wire in one segment. */
+export function LengthField({ circuit, index, bare = false, className }: SegmentFieldProps) {
+  const { canWrite, replaceCircuit } = useJobEditor();
+  return (
+    <QuantityField<Feet>
+      label={bare ? `Length, ${segmentSpan(index)}` : 'Length'}
+      bare={bare}
+      className={className}
+      disabled={!canWrite}
+      value={feet(circuit.run[index]?.lengthFt ?? 0)}
+      print={printLength}
+      parse={parseSegmentLength}
+      onValue={(lengthFt, key) => {
+        replaceCircuit(withSegment(circuit, index, { lengthFt }), `Length ${segmentSpan(index)}`, key);
+      }}
+    />
+  );
+}
+
+/** Wiring method of one segment; plain where there is room for its name alone. */
+export function MethodField({
+  circuit,
+  index,
+  bare = false,
+  className,
+  plain = false,
+}: SegmentFieldProps & { readonly plain?: boolean }) {
+  const { canWrite, replaceCircuit } = useJobEditor();
+  return (
+    <ChoiceField
+      label={bare ? `Method, ${segmentSpan(index)}` : 'Method'}
+      bare={bare}
+      className={className}
+      disabled={!canWrite}
+      value={circuit.run[index]?.method ?? 'nm-b'}
+      choices={METHOD_IDS.map((id) => ({
+        value: id,
+        label: METHODS[id].kind === 'cable' && !plain ? `${methodName(id)} cable` : methodName(id),
+      }))}
+      onChoose={(method) => {
+        replaceCircuit(
+          withSegment(circuit, index, { method }),
+          `${methodName(method)}, ${segmentSpan(index)}`,
+        );
+      }}
+    />
+  );
+}
+
+/** Place of one segment. */
+export function PlaceField({ circuit, index, bare = false, className }: SegmentFieldProps) {
+  const { canWrite, replaceCircuit } = useJobEditor();
+  const design = useDesign();
+  return (
+    <ChoiceField
+      label={bare ? `Place, ${segmentSpan(index)}` : 'Place'}
+      bare={bare}
+      className={className}
+      disabled={!canWrite}
+      value={circuit.run[index]?.place ?? 'indoor'}
+      choices={ENVIRONMENTS.map((place) => ({ value: place, label: environmentName[place] }))}
+      onChoose={(place) => {
+        replaceCircuit(
+          withPlace(circuit, index, place, design),
+          `${environmentName[place]}, ${segmentSpan(index)}`,
+        );
+      }}
+    />
+  );
+}

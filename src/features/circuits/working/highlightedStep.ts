@@ -1,0 +1,58 @@
+import type { Remedy } from '../../../core/circuit/remedy';
+import type { SolveContext } from '../../../core/circuit/solveContext';
+import type { AnyFinding } from '../../../core/findings/finding';
+import type { AnyStep, StepId } from '../../../core/working/step';
+import { solved } from '../../../store/solved';
+import type { MarkedCell } from '../../../ui/working/TableFaceView';
+
+/** The step that is lit before one is chosen: the one that read the table the figure stands on. */
+const MAIN: readonly StepId[] = [
+  'ampacity.column',
+  'breaker.standard',
+  'breaker.pinned',
+  'ground.increased',
+  'ground.table',
+  'raceway.legal',
+  'drop.segment',
+  'receptacle.choice',
+];
+
+/** Chooses the step to light first; where something is wrong, the step that tells what. */
+export const highlightedStep = (
+  steps: readonly AnyStep[],
+  findings: readonly AnyFinding[],
+): AnyStep | undefined => {
+  const small = findings.some(({ code }) => code === 'conductor.small-rule');
+  const wanted = small ? (['test.small', ...MAIN] as const) : MAIN;
+  for (const id of wanted) {
+    const found = steps.find((step) => step.id === id && step.read !== undefined);
+    if (found !== undefined) return found;
+  }
+  return steps.find((step) => step.read !== undefined);
+};
+
+const remedyCell = (lit: AnyStep, remedy: Remedy, context: SolveContext): MarkedCell[] => {
+  const { workings } = solved(remedy.circuit, context);
+  const twin = Object.values(workings)
+    .flat()
+    .find((step) => step.id === lit.id && step.read !== undefined && step.segment === lit.segment);
+  return twin?.read === undefined ? [] : [{ row: twin.read.row, column: twin.read.column, mark: 'remedy' }];
+};
+
+/** The cells of the lit step's table that something of this circuit reads: the lit one first, so that it wins. */
+export function markedCells(
+  lit: AnyStep,
+  steps: readonly AnyStep[],
+  first: Remedy | undefined,
+  context: SolveContext,
+): readonly MarkedCell[] {
+  const { read } = lit;
+  if (read === undefined) return [];
+  const others = steps.flatMap((step) =>
+    step.read !== undefined && step.read.table === read.table && step !== lit
+      ? [{ row: step.read.row, column: step.read.column, mark: 'elsewhere' as const }]
+      : [],
+  );
+  const remedy = first === undefined ? [] : remedyCell(lit, first, context);
+  return [{ row: read.row, column: read.column, mark: 'lit' }, ...remedy, ...others];
+}

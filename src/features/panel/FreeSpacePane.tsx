@@ -1,0 +1,143 @@
+import { Button } from '@mantine/core';
+import type { Job } from '../../core/job/jobSchema';
+import { startAgain, type SpaceOption } from '../../core/panel/spaceOptions';
+import { withSpace } from '../../core/panel/freeSpaceFinder';
+import { freeSlots, legOf, spaceLabel, planned, polesIn, unplacedOf } from '../../core/panel/spaces';
+import { withSubpanel } from '../../core/job/withSubpanel';
+import { printPriceChange } from '../../core/units/money';
+import { cents } from '../../core/units/quantity';
+import { spaceOptionWords } from '../../core/wording/panelWords';
+import { counted } from '../../core/wording/words';
+import type { PanelView } from '../../store/houseView';
+import { useSpaceOptions } from '../../store/freeSpace/useSpaceOptions';
+import { useJobEditor } from '../../store/useJobEditor';
+import { usePanelEditor } from '../../store/usePanelEditor';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
+import classes from './panel.module.css';
+
+interface RoomPaneProps {
+  readonly job: Job;
+  readonly view: PanelView;
+}
+
+/** The ways to make room, each one click and one undo; a new panel is only priced. */
+function Ways({ job, view, ways }: RoomPaneProps & { readonly ways: readonly SpaceOption[] }) {
+  const { panel, wanted } = view;
+  const { plan, canWrite } = usePanelEditor(job, panel);
+  const { edit } = useJobEditor();
+  const take = (way: SpaceOption): void => {
+    if (way.kind === 'moves') plan(withSpace(panel, planned(panel, wanted), way.room), 'Make room');
+    else if (way.kind === 'subpanel') {
+      const ids = { panel: crypto.randomUUID(), feeder: crypto.randomUUID(), segment: crypto.randomUUID() };
+      edit(withSubpanel(job, panel, wanted, way, ids), 'Add a subpanel');
+    }
+  };
+  return (
+    <ul className={classes['ways']} aria-label="Ways to make room">
+      {ways.map((way) => (
+        <li key={way.kind}>
+          <button
+            type="button"
+            disabled={!canWrite || way.kind === 'new-panel'}
+            onClick={() => {
+              take(way);
+            }}
+          >
+            <span>{spaceOptionWords(way)}</span>
+            <span className="fig" title="Material by the default price list">
+              {printPriceChange(cents(way.cents))}
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What the plan moves and takes out. */
+function Moves({ view }: Pick<RoomPaneProps, 'view'>) {
+  const { panel, wanted } = view;
+  const severity = planned(panel, wanted);
+  const moved = severity
+    .filter(({ fate }) => fate === 'moved')
+    .toSorted((a, b) => (a.from?.slot ?? 0) - (b.from?.slot ?? 0));
+  const gone = panel.breakers.filter(({ id }) => panel.plan.gone.includes(id));
+  if (moved.length + gone.length === 0) return null;
+  return (
+    <table className={classes['moves']}>
+      <caption className="visually-hidden">What is taken out and what moves</caption>
+      <tbody>
+        {gone.map(({ id, name, place, poles }) => (
+          <tr key={id}>
+            <th scope="row" className="fig">
+              <s>{poles === 2 ? `${place.slot}, ${place.slot + 2}` : spaceLabel(place)}</s>
+            </th>
+            <td>{name} goes</td>
+            <td />
+          </tr>
+        ))}
+        {moved.map(({ id, name, from, place, poles }) => (
+          <tr key={id}>
+            <th scope="row" className="fig">
+              {from === null ? '' : spaceLabel(from)} <span className="second">to</span> {spaceLabel(place)}
+            </th>
+            <td>{name}</td>
+            <td className="fig">{poles === 1 ? legOf(place.slot) : 'A B'}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Room for the circuits that have no place yet. */
+export function FreeSpacePane({ job, view }: RoomPaneProps) {
+  const { panel, wanted } = view;
+  const { plan, canWrite } = usePanelEditor(job, panel);
+  const ways = useSpaceOptions(panel, wanted);
+  const unplaced = unplacedOf(panel, wanted);
+  const needs = polesIn(unplaced);
+  const free = freeSlots(panel, planned(panel, wanted)).length;
+  const fits = needs === 0 || ways?.some(({ kind }) => kind === 'moves') === true;
+  return (
+    <section aria-label="Make room">
+      <h2>
+        {needs === 0 ? 'Every circuit has its place' : `Make room: ${counted(needs, 'space')}`}
+        <span className="second">
+          <SeverityShape severity={fits ? 'ok' : 'stop'} />{' '}
+          {fits ? 'fits' : ways === undefined ? 'looking' : 'does not fit'}
+        </span>
+      </h2>
+      <dl className={classes['counts']}>
+        <div>
+          <dd className="fig">{unplaced.length}</dd>
+          <dt>without a place</dt>
+        </div>
+        <div>
+          <dd className="fig">{needs}</dd>
+          <dt>spaces wanted</dt>
+        </div>
+        <div>
+          <dd className="fig">{free}</dd>
+          <dt>spaces free</dt>
+        </div>
+      </dl>
+      {ways === undefined && needs > 0 && <p role="status">Looking for the fewest moves.</p>}
+      {ways === null && <p role="alert">The search failed. Change anything to search again.</p>}
+      {ways !== null && ways !== undefined && ways.length > 0 && <Ways job={job} view={view} ways={ways} />}
+      <Moves view={view} />
+      {panel.plan.moved.length + panel.plan.placed.length > 0 && (
+        <Button
+          variant="default"
+          size="xs"
+          disabled={!canWrite}
+          onClick={() => {
+            plan(startAgain(panel.plan), 'Plan the panel again');
+          }}
+        >
+          Plan it again from the start
+        </Button>
+      )}
+    </section>
+  );
+}
