@@ -18,7 +18,7 @@ export function benchBatches(): void {
     const solved = solveCircuit(circuit, context);
     return { id: circuit.id, ms: median(() => void allOptions(circuit, solved, context, defaultPrices)) };
   });
-  const slowest = searches.reduce((most, each) => (each.ms > most.ms ? each : most));
+  const slowest = searches.reduce((max, each) => (each.ms > max.ms ? each : max));
   console.log(`  every way of ${slowest.id}, the slowest: ${slowest.ms.toFixed(1)} ms (at most 100)`);
   const rows = Array.from({ length: ROWS }, (_, at) => {
     const family = familyNames[at % familyNames.length]?.id ?? 'ev';

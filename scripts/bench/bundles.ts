@@ -65,14 +65,14 @@ export async function benchBundles(): Promise<void> {
   const bare = kilobytes(BARE, loadedBy(bareManifest, entry(bareManifest)));
   const manifest = readManifest('dist');
   console.log(`  bare page          ${bare.toFixed(1)} KiB`);
-  for (const [name, files, most] of [
+  for (const [name, files, max] of [
     ['list of jobs', ['JobsPage'], 1.45],
     ['circuits stage', ['JobPage', 'CircuitsStage'], 2.2],
     ['survey stage', ['JobPage', 'SurveyStage'], 2.2],
   ] as const) {
     const size = kilobytes('dist', loadedBy(manifest, page(manifest, files)));
     console.log(
-      `  ${name.padEnd(18)} ${size.toFixed(1)} KiB, × ${(size / bare).toFixed(2)} (at most ${most})`,
+      `  ${name.padEnd(18)} ${size.toFixed(1)} KiB, × ${(size / bare).toFixed(2)} (at most ${max})`,
     );
   }
 }

@@ -60,7 +60,7 @@ export async function benchPipeline(): Promise<void> {
   );
   const slowest = families
     .map(({ id }) => ({ id, median: median(`family ${id}`) }))
-    .reduce((most, each) => (each.median > most.median ? each : most));
+    .reduce((max, each) => (each.median > max.median ? each : max));
   console.log(
     `  slowest family: ${slowest.id}, ${slowest.median.toFixed(1)} µs with working (at most 150), of ${families.length}`,
   );

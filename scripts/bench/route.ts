@@ -36,8 +36,8 @@ const circuits: readonly Circuit[] = Array.from({ length: CIRCUITS }, (_, at) =>
 
 const job: Job = { ...demoJob, circuits: [...circuits] };
 
-const rerate = (so: Job): void => {
-  for (const circuit of so.circuits) routeView(so, circuit);
+const rerate = (current: Job): void => {
+  for (const circuit of current.circuits) routeView(current, circuit);
 };
 
 const STEPS = 40;
@@ -45,14 +45,14 @@ const STEPS = 40;
 /** Times of a drag along a job of many segmentes, and of twenty conductors in a raceway. */
 export function benchRoute(): void {
   rerate(job);
-  let so = job;
+  let acc = job;
   const steps = median(() => {
     for (let step = 0; step < STEPS; step += 1) {
-      const [first, ...rest] = so.circuits;
+      const [first, ...rest] = acc.circuits;
       const moved = first && withStationMoved(first, 4, step % 2 === 0 ? 1 : -1);
       if (moved === undefined) continue;
-      so = { ...so, circuits: [moved, ...rest] };
-      rerate(so);
+      acc = { ...acc, circuits: [moved, ...rest] };
+      rerate(acc);
     }
   });
   const segmentes = circuits.reduce((sum, { run }) => sum + run.length, 0);

@@ -72,7 +72,7 @@ export async function openJob(id: string, dispatch: Dispatch): Promise<void> {
   closeJob(dispatch);
   dispatch(jobLoading(id));
   const writer = crypto.randomUUID();
-  const tell = (state: SaveState): void => {
+  const onState = (state: SaveState): void => {
     if (session?.writer !== writer) return;
     dispatch(saveChanged(state));
     if (state.kind === 'taken-over') become(session, 'reader');
@@ -81,7 +81,7 @@ export async function openJob(id: string, dispatch: Dispatch): Promise<void> {
     id,
     writer,
     dispatch,
-    queue: createSaveQueue(writer, tell),
+    queue: createSaveQueue(writer, onState),
     lock: undefined,
     role: 'reader',
     stopFollowing: () => undefined,

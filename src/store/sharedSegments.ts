@@ -22,14 +22,14 @@ const neighborsKey = (neighbors: Neighbors): string => {
 };
 
 /** How many neighborsOfSegments are remembered under one context before they are forgotten all together. */
-const MOST_REMEMBERED = 2000;
+const MAX_REMEMBERED = 2000;
 
 /** A context with neighbors; the same object for the same neighbors. */
 function withNeighbors(base: SolveContext, neighbors: Neighbors): SolveContext {
   const known = accompanied.get(base) ?? new Map<string, SolveContext>();
   const key = neighborsKey(neighbors);
   const context = known.get(key) ?? { ...base, neighbors };
-  if (known.size > MOST_REMEMBERED) known.clear();
+  if (known.size > MAX_REMEMBERED) known.clear();
   known.set(key, context);
   accompanied.set(base, known);
   return context;

@@ -103,7 +103,7 @@ describe('derating', () => {
     expect(pinned.findings).toContainEqual(
       expect.objectContaining({
         code: 'ocpd.above-ampacity',
-        data: expect.objectContaining({ ocpdA: 40, least: '6' }) as unknown,
+        data: expect.objectContaining({ ocpdA: 40, min: '6' }) as unknown,
       }),
     );
   });
@@ -189,7 +189,7 @@ describe('the ground', () => {
     const { figures } = solve({ appliance: charger({ outputAmps: 32 }), run });
     expect(figures).toMatchObject({
       size: '6',
-      leastSize: '8',
+      minSize: '8',
       raisedForDrop: true,
       groundTaken: '8',
       ground: { base: '10', increased: true },
@@ -201,7 +201,7 @@ describe('the ground', () => {
     expect(solved.findings).toContainEqual(
       expect.objectContaining({
         code: 'egc.not-upsized',
-        data: { has: '10', needs: '8', least: '8', size: '6' },
+        data: { has: '10', needs: '8', min: '8', size: '6' },
       }),
     );
   });
@@ -237,7 +237,7 @@ describe('the run', () => {
       ],
     });
     expect(figures.size).toBe('4');
-    expect(figures.segmentes.map(({ least }) => least)).toEqual(['4', '6']);
+    expect(figures.segmentes.map(({ min }) => min)).toEqual(['4', '6']);
     expect(figures.governing).toBe(0);
   });
 

@@ -30,7 +30,7 @@ const anyCircuit = fc
     family: fc.constantFrom<FamilyId>(...families),
     method: fc.constantFrom(...METHOD_IDS),
     place: fc.constantFrom(...ENVIRONMENTS),
-    room: fc.option(fc.constantFrom(...LOCATIONS), { nil: undefined }),
+    location: fc.option(fc.constantFrom(...LOCATIONS), { nil: undefined }),
     lengthFt: fc.integer({ min: 1, max: 400 }),
     ambientC: fc.integer({ min: -20, max: 70 }),
     currentCarrying: fc.option(fc.integer({ min: 1, max: 30 }), { nil: null }),
@@ -38,14 +38,18 @@ const anyCircuit = fc
     material: fc.constantFrom('cu' as const, 'al' as const),
     waterFt: fc.option(fc.integer({ min: 0, max: 40 }), { nil: undefined }),
   })
-  .map(({ family, method, place, room, lengthFt, ambientC, currentCarrying, terminal, material, waterFt }) =>
-    circuit({
-      appliance: freshAppliance(family),
-      material,
-      terminals: { panel: terminal, load: terminal },
-      run: [segment({ method, place, lengthFt, ambientC, currentCarrying })],
-      site: { ...(room === undefined ? {} : { room }), ...(waterFt === undefined ? {} : { waterFt }) },
-    }),
+  .map(
+    ({ family, method, place, location, lengthFt, ambientC, currentCarrying, terminal, material, waterFt }) =>
+      circuit({
+        appliance: freshAppliance(family),
+        material,
+        terminals: { panel: terminal, load: terminal },
+        run: [segment({ method, place, lengthFt, ambientC, currentCarrying })],
+        site: {
+          ...(location === undefined ? {} : { room: location }),
+          ...(waterFt === undefined ? {} : { waterFt }),
+        },
+      }),
   );
 
 const anyYear = fc.constantFrom(...EDITION_YEARS);
@@ -101,8 +105,8 @@ describe('whatever the appliance, the method, the place and the edition', () => 
     fc.assert(
       fc.property(anyCircuit, (about) => {
         const { ground, size, load } = solveCircuit(about, context()).figures;
-        if (load.leastGround === null) expect(sizeRank(ground.size)).toBeLessThanOrEqual(sizeRank(size));
-        else expect(sizeRank(ground.size)).toBeGreaterThanOrEqual(sizeRank(load.leastGround));
+        if (load.minGround === null) expect(sizeRank(ground.size)).toBeLessThanOrEqual(sizeRank(size));
+        else expect(sizeRank(ground.size)).toBeGreaterThanOrEqual(sizeRank(load.minGround));
       }),
     );
   });
@@ -129,7 +133,7 @@ describe('more load never asks for less', () => {
       ['load', 0, 400, (amps) => ({ amps, continuousAmps: amps, volts: 240, neutral: false })],
     ];
 
-  test.each(GROWS)('%s', (family, least, most, plate) => {
+  test.each(GROWS)('%s', (family, min, max, plate) => {
     const solved = (value: number) =>
       solveCircuit(
         circuit({
@@ -139,7 +143,7 @@ describe('more load never asks for less', () => {
         context(),
       ).figures;
     fc.assert(
-      fc.property(fc.integer({ min: least, max: most }), fc.integer({ min: least, max: most }), (a, b) => {
+      fc.property(fc.integer({ min: min, max: max }), fc.integer({ min: min, max: max }), (a, b) => {
         const [low, high] = [solved(Math.min(a, b)), solved(Math.max(a, b))];
         expect(high.ocpd.ratingA).toBeGreaterThanOrEqual(low.ocpd.ratingA);
         expect(sizeRank(high.size)).toBeGreaterThanOrEqual(sizeRank(low.size));

@@ -134,7 +134,7 @@ describe('older files', () => {
   });
 
   test('steps are taken in order, and a missing one stops the way', () => {
-    const add = (from: number) => ({ from, up: (so: unknown) => `${String(so)}${from}` });
+    const add = (from: number) => ({ from, up: (current: unknown) => `${String(current)}${from}` });
     expect(migrate('v', 0, [add(1), add(0), add(2)], 3)).toEqual({ document: 'v012' });
     expect(migrate('v', 0, [add(0), add(2)], 3)).toBeUndefined();
     expect(migrate('v', 4, [], 3)).toBeUndefined();

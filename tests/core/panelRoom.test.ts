@@ -22,10 +22,10 @@ const TANDEM = defaultPrices.panel.tandem;
 
 /** Applies what was found and gives what then stands. */
 function applied(about: Panel, needs: readonly Wanted[]) {
-  const room = makeSpace(about, found(about), needs, TANDEM);
-  if (room === undefined) return undefined;
-  const plan = withSpace(about, found(about), room);
-  return { room, severity: planned({ ...about, plan }, needs) };
+  const freeSpace = makeSpace(about, found(about), needs, TANDEM);
+  if (freeSpace === undefined) return undefined;
+  const plan = withSpace(about, found(about), freeSpace);
+  return { freeSpace, severity: planned({ ...about, plan }, needs) };
 }
 
 /** The fewest moves by trying everything: which breakers move, then where everything goes. */
@@ -122,8 +122,8 @@ describe('the legs', () => {
 describe('making room', () => {
   test('nothing moves where two spaces are free one above the other', () => {
     const result = applied(panel({ typed: '1 20 a; 2 20 b; 3 20 c; 4 20 d' }), [wanted('ev', 2)]);
-    expect(result?.room).toMatchObject({ moves: [], tandems: 0 });
-    expect(result?.room.placed[0]?.at.slot).toBeGreaterThanOrEqual(5);
+    expect(result?.freeSpace).toMatchObject({ moves: [], tandems: 0 });
+    expect(result?.freeSpace.placed[0]?.at.slot).toBeGreaterThanOrEqual(5);
   });
 
   test('one move joins two free spaces that are apart', () => {
@@ -135,16 +135,16 @@ describe('making room', () => {
       wanted('a', 2),
       wanted('b', 1),
     ]);
-    expect(other?.room.moves).toHaveLength(1);
+    expect(other?.freeSpace.moves).toHaveLength(1);
   });
 
   test('a full panel gives room only where its label takes two, and keeps legs where it can', () => {
     const typed = '1 20 a; 2 20 b; 3 20 c; 4 20 d; 5 20 e; 6 20 f; 7 20 g; 8 20 h';
     expect(applied(panel({ typed }), [wanted('ev', 2)])).toBeUndefined();
     const result = applied(panel({ typed, tandems: [{ from: 5, to: 8 }] }), [wanted('ev', 2)]);
-    expect(result?.room).toMatchObject({ tandems: 2, cents: 2 * TANDEM });
-    expect(result?.room.moves).toHaveLength(2);
-    expect(result?.room.moves.every(({ keepsLeg }) => keepsLeg)).toBe(true);
+    expect(result?.freeSpace).toMatchObject({ tandems: 2, cents: 2 * TANDEM });
+    expect(result?.freeSpace.moves).toHaveLength(2);
+    expect(result?.freeSpace.moves.every(({ keepsLeg }) => keepsLeg)).toBe(true);
   });
 
   test('a ground-fault breaker never shares a space; a shared neutral moves only as a pair', () => {
@@ -162,7 +162,7 @@ describe('making room', () => {
     ]);
     const counter = tied?.severity.find(({ sharedNeutral }) => sharedNeutral);
     expect(counter?.poles).toBe(2);
-    expect(tied?.room.moves.length).toBeLessThanOrEqual(1);
+    expect(tied?.freeSpace.moves.length).toBeLessThanOrEqual(1);
   });
 
   test('the number of circuits that the label allows is kept', () => {
@@ -218,8 +218,8 @@ describe('making room', () => {
         const best = exhaustive(about, needs);
         expect(result === undefined).toBe(best === undefined);
         if (result === undefined || best === undefined) return;
-        expect(result.room.moves).toHaveLength(best.moves);
-        expect(result.room.tandems).toBe(best.tandems);
+        expect(result.freeSpace.moves).toHaveLength(best.moves);
+        expect(result.freeSpace.tandems).toBe(best.tandems);
         expect(clashes(about, result.severity)).toEqual([]);
         expect(result.severity).toHaveLength(about.breakers.length + needs.length);
         expect(result.severity.filter(({ fate }) => fate === 'new')).toHaveLength(needs.length);
@@ -233,7 +233,7 @@ describe('making room', () => {
     const about = panel({ spaces: 84, typed, tandems: [{ from: 43, to: 84 }] });
     const needs = Array.from({ length: 10 }, (_, at) => wanted(`n${at}`, 2));
     const result = applied(about, needs);
-    expect(result?.room.moves).toHaveLength(20);
+    expect(result?.freeSpace.moves).toHaveLength(20);
     expect(clashes(about, result?.severity ?? [])).toEqual([]);
   });
 });

@@ -149,11 +149,11 @@ describe('ground-fault protection by load, place and edition', () => {
   });
 
   test('an edition never asks for less at a receptacle than the one before it', () => {
-    for (const room of LOCATIONS) {
+    for (const location of LOCATIONS) {
       for (const [index, year] of EDITION_YEARS.entries()) {
         const before = EDITION_YEARS[index - 1];
         if (before === undefined) continue;
-        const about = { family: 'receptacle', plate: { amps: 20, count: 1, place: room } } as const;
+        const about = { family: 'receptacle', plate: { amps: 20, count: 1, place: location } } as const;
         if (required({ ...about, year: before }) === true) expect(required({ ...about, year })).toBe(true);
       }
     }

@@ -27,7 +27,7 @@ describe('boxes', () => {
 
   test('a splice of 6 AWG from cable to raceway: 4 × 5.00 and 2.50 for the grounds, the smallest box that holds it', () => {
     const { boxes } = routeOf({ appliance: kiln, run });
-    expect(boxes[0]).toMatchObject({ station: 1, kind: 'box', needsIn3: 22.5, hasIn3: null, leastIn: null });
+    expect(boxes[0]).toMatchObject({ station: 1, kind: 'box', needsIn3: 22.5, hasIn3: null, minIn: null });
     expect(boxes[0]!.box!.in3).toBeGreaterThanOrEqual(22.5);
     expect(boxes[0]!.parts.map(({ in3 }) => in3)).toEqual([10, 10, 2.5]);
   });
@@ -47,11 +47,11 @@ describe('boxes', () => {
         run: [segment({ id: 'a', method: 'emt', end }), segment({ id: 'b', method: 'emt' })],
         pins: { trade: '1-1/4' },
       });
-    expect(pipes({ kind: 'box' }).boxes[0]!.leastIn).toBe(7.5);
-    expect(pipes({ kind: 'pull-box' }).boxes[0]!.leastIn).toBe(10);
+    expect(pipes({ kind: 'box' }).boxes[0]!.minIn).toBe(7.5);
+    expect(pipes({ kind: 'pull-box' }).boxes[0]!.minIn).toBe(10);
     expect(routeCodes(pipes({ kind: 'pull-box', lengthIn: 8 }))).toContain('box.pull-length');
     const body = pipes({ kind: 'body' }).findings.find(({ code }) => code === 'body.marked');
-    expect(body).toMatchObject({ severity: 'ask', data: { leastIn: 7.5, trade: '1-1/4' } });
+    expect(body).toMatchObject({ severity: 'ask', data: { minIn: 7.5, trade: '1-1/4' } });
   });
 
   test('in a pull box conductors that pass count once; a body takes none, and is twice its raceway inside', () => {
@@ -62,8 +62,8 @@ describe('boxes', () => {
       }).boxes[0]!;
     expect(at('pull-box').needsIn3).toBe(12.5);
     expect(at('body')).toMatchObject({ parts: [], needsIn3: 0, box: null });
-    expect(at('body').leastAreaIn2).toBeCloseTo(2 * 0.533, 9);
-    expect(at('disconnect')).toMatchObject({ parts: [], leastAreaIn2: null, leastIn: null });
+    expect(at('body').minAreaIn2).toBeCloseTo(2 * 0.533, 9);
+    expect(at('disconnect')).toMatchObject({ parts: [], minAreaIn2: null, minIn: null });
   });
 
   test('behind a 50 A receptacle two gangs count four of its conductor', () => {

@@ -157,7 +157,7 @@ describe('temperatures', () => {
 });
 
 describe('numbers and money', () => {
-  const range = { least: 6, most: 80, units: ['a', 'amps'], shown: 'A' };
+  const range = { min: 6, max: 80, units: ['a', 'amps'], shown: 'A' };
 
   test.each([
     ['48', 48],
@@ -173,9 +173,7 @@ describe('numbers and money', () => {
   });
 
   test('whole numbers only, where only those make sense', () => {
-    expect(isRefused(parseNumber('2.5', { least: 1, most: 9, units: [], shown: '', whole: true }))).toBe(
-      true,
-    );
+    expect(isRefused(parseNumber('2.5', { min: 1, max: 9, units: [], shown: '', whole: true }))).toBe(true);
   });
 
   test('no trailing zeros', () => {

@@ -107,8 +107,8 @@ describe('circuits', () => {
     expect(result).toMatchObject({
       size: '4',
       segments: [
-        { method: 'nm-b', leastSize: '4', ok: true },
-        { method: 'pvc40', leastSize: '6', raceway: { trade: '3/4', comfortTrade: '1' } },
+        { method: 'nm-b', minSize: '4', ok: true },
+        { method: 'pvc40', minSize: '6', raceway: { trade: '3/4', comfortTrade: '1' } },
       ],
     });
   });

@@ -225,10 +225,10 @@ describe('the service', () => {
 });
 
 describe('the panel', () => {
-  const room = () => show(<Live part={(job) => <FreeSpacePane job={job} view={view()} />} />);
+  const freeSpace = () => show(<Live part={(job) => <FreeSpacePane job={job} view={view()} />} />);
 
   test('room is made in one click: the fewest moves, every circuit placed, nothing on one another', async () => {
-    room();
+    freeSpace();
     await userEvent.click(await screen.findByRole('button', { name: /11 breakers for two, 11 moves/ }));
     expect(thePanel().plan.placed).toHaveLength(10);
     expect(openHouseFindings(openJob()).panel.map(({ code }) => code)).toEqual(['panel.unlabelled']);
@@ -236,14 +236,14 @@ describe('the panel', () => {
   });
 
   test('the plan is begun again; what goes still goes', async () => {
-    room();
+    freeSpace();
     await userEvent.click(await screen.findByRole('button', { name: /11 moves/ }));
     await userEvent.click(screen.getByRole('button', { name: 'Plan it again from the start' }));
     expect(thePanel().plan).toMatchObject({ moved: [], placed: [], gone: demoJob.panels[0]?.plan.gone });
   });
 
   test('a subpanel beside it comes with its feeder as a circuit of the job, in one edit', async () => {
-    room();
+    freeSpace();
     await userEvent.click(
       await screen.findByRole('button', { name: /30-space subpanel beside it, 200 A feeder/ }),
     );

@@ -27,7 +27,7 @@ describe('the bands under the tape', () => {
         view={viewOf('kiln')}
         columns={columns('kiln')}
         headPx={104}
-        lit={1}
+        highlighted={1}
         onChoose={onChoose}
       />,
     );
@@ -99,19 +99,21 @@ describe('stations', () => {
 
 describe('the tape', () => {
   test('has a flag for every station and a break mark where a segment was widened', () => {
-    const { container } = show(<RunTape columns={columns('kiln')} leftPx={104} widthPx={1280} lit={null} />);
+    const { container } = show(
+      <RunTape columns={columns('kiln')} leftPx={104} widthPx={1280} highlighted={null} />,
+    );
     const flags = [...container.querySelectorAll('text.strong')].map(({ textContent }) => textContent);
     expect(flags).toEqual(['A', 'B', 'C', 'D']);
   });
 
   test('on end: the fields of a segment open where it is chosen', async () => {
     const onChoose = vi.fn();
-    const { unmount } = show(<UprightTape view={viewOf('kiln')} lit={null} onChoose={onChoose} />);
+    const { unmount } = show(<UprightTape view={viewOf('kiln')} highlighted={null} onChoose={onChoose} />);
     expect(screen.queryByLabelText('Length')).toBeNull();
     await userEvent.click(screen.getByRole('button', { name: /66 ft of 3\/4 PVC Sch 80/ }));
     expect(onChoose).toHaveBeenCalledWith(1);
     unmount();
-    show(<UprightTape view={viewOf('kiln')} lit={1} onChoose={onChoose} />);
+    show(<UprightTape view={viewOf('kiln')} highlighted={1} onChoose={onChoose} />);
     expect(screen.getByLabelText<HTMLInputElement>('Length').value).toBe('66 ft');
   });
 });

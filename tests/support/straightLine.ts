@@ -109,7 +109,7 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
       const names = Object.keys(method === 'nm-b' ? cables.types['NM-B'] : cables.types['UF-B']);
       return names.some((name) => name.startsWith(`${size}/`) && Number(name.split('/')[1]) >= wires);
     });
-  const least =
+  const min =
     WIRE_SIZES.find((size) => made(size) && circuit.run.every((_, index) => passes(size, index) > 0)) ?? null;
 
   const dropOf = (size: WireSize): number =>
@@ -119,16 +119,16 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
       const ohms = row?.[metal][METHODS[method].surround] ?? 0;
       return sum + (2 * load * lengthFt * ohms) / 1000;
     }, 0);
-  let size = least ?? '14';
+  let size = min ?? '14';
   const limit = circuit.maxDropPct;
-  while (least !== null && limit !== null && (dropOf(size) / volts) * 100 > limit) {
+  while (min !== null && limit !== null && (dropOf(size) / volts) * 100 > limit) {
     const next = WIRE_SIZES.slice(WIRE_SIZES.indexOf(size) + 1).find(made);
     if (next === undefined) break;
     size = next;
   }
 
   const base = equipmentGround.rows.find((row) => ocpdA <= row.ocpd)?.[metal] ?? '4/0';
-  const ratio = least === null ? 1 : conductors.rows[size].cmil / conductors.rows[least].cmil;
+  const ratio = min === null ? 1 : conductors.rows[size].cmil / conductors.rows[min].cmil;
   const need = conductors.rows[base].cmil * ratio * (1 - 1e-4);
   const grown = ratio > 1 ? (WIRE_SIZES.find((each) => conductors.rows[each].cmil >= need) ?? '750') : base;
   const egc = WIRE_SIZES.indexOf(grown) > WIRE_SIZES.indexOf(size) ? size : grown;
@@ -155,7 +155,7 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
   const ampacityA = Math.min(...circuit.run.map((_, index) => passes(size, index)));
   return {
     ocpdA,
-    size: least === null ? null : size,
+    size: min === null ? null : size,
     egc,
     trade,
     fillPct,

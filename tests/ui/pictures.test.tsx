@@ -73,7 +73,7 @@ describe('pictures', () => {
     panelLabel: '60 A',
     applianceLabel: 'EV charger',
     applianceAmps: '48 A',
-    lit: null,
+    highlighted: null,
     heightPx: 214,
   };
 
@@ -149,7 +149,7 @@ describe('pictures of the way', () => {
         panelLabel="60 A"
         applianceLabel="Charger"
         applianceAmps="48 A"
-        lit={null}
+        highlighted={null}
         widthPx={900}
         heightPx={200}
       />,

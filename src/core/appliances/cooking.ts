@@ -41,19 +41,19 @@ const LARGE_RANGE_A = 40;
 /** Taps for the parts of a counter kitchen are allowed from a circuit of this rating. */
 const TAPPED_CIRCUIT_A = 50;
 /** One cooktop and two ovens may share a circuit (Table 220.55, note 4). */
-const MOST_UNITS = 3;
+const MAX_UNITS = 3;
 
 function cooking(
   demandVA: number,
   part: {
     readonly volts: number;
-    readonly leastA: number;
+    readonly minA: number;
     readonly connection: LoadModel['connection'];
     readonly breakerA: number | undefined;
   },
   work: Working,
 ): LoadModel {
-  const { volts, leastA, connection, breakerA } = part;
+  const { volts, minA, connection, breakerA } = part;
   const amps = work.step('load.demand-amps', 'load.cooking', { va: demandVA, volts }, demandVA / volts);
   return plainLoad({
     volts,
@@ -61,7 +61,7 @@ function cooking(
     otherA: amps,
     neutral: true,
     connection,
-    device: { kind: 'usual', leastA },
+    device: { kind: 'usual', minA },
     plateOcpdA: breakerA ?? null,
   });
 }
@@ -91,7 +91,7 @@ export const range: Family<RangePlate> = {
       rangeDemandVA(plate.kw, code, work),
       {
         volts: plate.volts,
-        leastA: plate.kw >= LARGE_RANGE_KW ? LARGE_RANGE_A : 0,
+        minA: plate.kw >= LARGE_RANGE_KW ? LARGE_RANGE_A : 0,
         connection: plate.connection,
         breakerA: plate.breakerA,
       },
@@ -100,11 +100,11 @@ export const range: Family<RangePlate> = {
   outlet: (_plate, load) =>
     plainOutlet({
       kind: 'range',
-      room: 'kitchen',
+      location: 'kitchen',
       use: '120/240',
       usesNeutral: true,
       hidden: load.connection === 'receptacle',
-      disconnect: { by: 'appliance', leastA: load.equipmentA },
+      disconnect: { by: 'appliance', minA: load.equipmentA },
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
 };
@@ -121,7 +121,7 @@ export const cooktopOven: Family<CooktopOvenPlate> = {
       mark: 'KW',
       kind: 'numbers',
       range: kilowatts(0.5, 27),
-      most: 6,
+      max: 6,
       help: 'One number for each unit on this circuit, in one room.',
     },
     voltsQuestion(240, 208),
@@ -131,8 +131,8 @@ export const cooktopOven: Family<CooktopOvenPlate> = {
   load(plate, { code, work }) {
     const whole = plate.kw.reduce((sum, kw) => sum + kw, 0);
     const units = plate.kw.length;
-    if (units > MOST_UNITS)
-      work.found('stop', 'load.too-many-units', 'table.range', { units, most: MOST_UNITS });
+    if (units > MAX_UNITS)
+      work.found('stop', 'load.too-many-units', 'table.range', { units, max: MAX_UNITS });
     const demandVA =
       units === 1
         ? work.step('load.whole', 'table.range', { kw: whole }, whole * 1000)
@@ -142,7 +142,7 @@ export const cooktopOven: Family<CooktopOvenPlate> = {
       demandVA,
       {
         volts: plate.volts,
-        leastA: units > 1 ? TAPPED_CIRCUIT_A : 0,
+        minA: units > 1 ? TAPPED_CIRCUIT_A : 0,
         connection: plate.connection ?? 'hardwired',
         breakerA: plate.breakerA,
       },
@@ -152,10 +152,10 @@ export const cooktopOven: Family<CooktopOvenPlate> = {
   outlet: (_plate, load) =>
     plainOutlet({
       kind: 'range',
-      room: 'kitchen',
+      location: 'kitchen',
       use: '120/240',
       usesNeutral: true,
-      disconnect: { by: 'appliance', leastA: load.equipmentA },
+      disconnect: { by: 'appliance', minA: load.equipmentA },
     }),
   changes: () => [],
 };

@@ -45,18 +45,18 @@ export const dryer: Family<DryerPlate> = {
       otherA: amps,
       neutral: plate.volts !== 120,
       connection: plate.connection ?? 'receptacle',
-      device: { kind: 'usual', leastA: plate.volts === 120 ? 15 : USUAL_A },
+      device: { kind: 'usual', minA: plate.volts === 120 ? 15 : USUAL_A },
       plateOcpdA: plate.breakerA ?? null,
     });
   },
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'dryer',
-      room: 'laundry',
+      location: 'laundry',
       use: plate.volts === 120 ? '120' : '120/240',
       usesNeutral: true,
       hidden: load.connection === 'receptacle',
-      disconnect: { by: 'appliance', leastA: load.equipmentA },
+      disconnect: { by: 'appliance', minA: load.equipmentA },
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
 };

@@ -83,7 +83,7 @@ export const ev: Family<EvPlate> = {
       label: 'Output on the nameplate',
       mark: 'OUTPUT',
       kind: 'number',
-      range: { least: 6, most: 80, ...AMPERES },
+      range: { min: 6, max: 80, ...AMPERES },
       help: 'Amperes, as the plate says: not the size of the breaker.',
     },
     {
@@ -111,7 +111,7 @@ export const ev: Family<EvPlate> = {
       label: 'Set to',
       kind: 'number',
       optional: true,
-      range: { least: 6, most: 80, ...AMPERES },
+      range: { min: 6, max: 80, ...AMPERES },
       help: 'Leave empty when it runs at its full output.',
     },
     {
@@ -125,7 +125,7 @@ export const ev: Family<EvPlate> = {
       label: 'Limit kept by load management',
       kind: 'number',
       optional: true,
-      range: { least: 6, most: 200, ...AMPERES },
+      range: { min: 6, max: 200, ...AMPERES },
       help: 'Counts for the service. The circuit itself is sized for the full output.',
     },
   ],
@@ -134,11 +134,11 @@ export const ev: Family<EvPlate> = {
   outlet: (plate, { equipmentA }) =>
     plainOutlet({
       kind: 'ev',
-      room: 'utility',
+      location: 'utility',
       use: plate.volts === 120 ? '120' : 'vehicle',
       usesNeutral: plate.volts === 120,
       unattended: true,
-      disconnect: { by: 'ev', leastA: equipmentA },
+      disconnect: { by: 'ev', minA: equipmentA },
     }),
   changes,
 };

@@ -3,7 +3,7 @@ import type { Edition } from '../code/edition';
 import type { Location } from '../code/locations';
 import type { NumberRange } from '../units/number';
 import type { WireSize } from '../units/wireSize';
-import type { DisconnectArticle, LeastReason } from '../working/step';
+import type { DisconnectArticle, MinReason } from '../working/step';
 import type { OwnArticle } from '../code/ownArticles';
 import type { Working } from '../working/worked';
 
@@ -13,20 +13,20 @@ type Connection = 'hardwired' | 'receptacle';
 /** How the overcurrent device follows from the load. */
 export type DeviceRule =
   /** The next standard rating above the design current, no less than `leastA` (240.6(A)). */
-  | { readonly kind: 'standard'; readonly leastA: number }
+  | { readonly kind: 'standard'; readonly minA: number }
   /** A rating that circuits are commonly built in (210.3), no less than `leastA` where that is said. */
-  | { readonly kind: 'usual'; readonly leastA: number }
+  | { readonly kind: 'usual'; readonly minA: number }
   /** The rating is given: an outlet of that size. */
   | { readonly kind: 'given'; readonly ratingA: number }
   /** A motor's short-circuit device: a percentage of its table current, next standard up (430.52). */
   | { readonly kind: 'motor'; readonly flcA: number; readonly percent: number }
   /** The largest standard rating that the plate allows (440.4(B)). */
-  | { readonly kind: 'largest'; readonly mostA: number };
+  | { readonly kind: 'largest'; readonly maxA: number };
 
 /** The smallest conductor that an article, a practice or a maker lets be used, and why. */
-export interface LeastConductor {
+export interface MinConductor {
   readonly size: WireSize;
-  readonly why: LeastReason;
+  readonly why: MinReason;
 }
 
 /** The load that an appliance puts on its circuit, in the terms that the rules read. */
@@ -51,14 +51,14 @@ export interface LoadModel {
   readonly device: DeviceRule;
   /** The device that the plate names, or the largest that it allows. */
   readonly plateOcpdA: number | null;
-  readonly mostOcpdA: number | null;
+  readonly maxOcpdA: number | null;
   /** The article whose own protection rule lets the device exceed the ampacity (240.4(G)); null elsewhere. */
   readonly own: OwnArticle | null;
   /** Rating of the equipment, for its disconnecting means. */
   readonly equipmentA: number;
-  readonly least: LeastConductor | null;
+  readonly min: MinConductor | null;
   /** Smallest insulated copper ground that a pool or spa article asks for; null elsewhere. */
-  readonly leastGround: WireSize | null;
+  readonly minGround: WireSize | null;
 }
 
 /** What the protection rules call the load. */
@@ -86,7 +86,7 @@ export type LoadKind =
 /** The article that speaks of the disconnecting means, and the rating it asks for. */
 export interface DisconnectNeed {
   readonly by: DisconnectArticle;
-  readonly leastA: number;
+  readonly minA: number;
   readonly hp?: number;
   /** The motor is out of sight by its nature: a lockable one at its controller is enough (430.102(B) Ex.). */
   readonly atController?: boolean;
@@ -99,7 +99,7 @@ export type ReceptacleUse = '120' | '240' | '120/240' | 'vehicle' | 'rv' | 'outl
 export interface OutletNeeds {
   readonly kind: LoadKind;
   /** The room that it commonly stands in, when nobody said otherwise and the run ends indoors. */
-  readonly room: Location;
+  readonly location: Location;
   /** Always in this room whatever the run says: a condenser stands outdoors. */
   readonly fixedLocation?: Location;
   readonly use: ReceptacleUse;
@@ -129,7 +129,7 @@ export type Question<Key extends string = string> = {
   readonly when?: (plate: Readonly<Record<string, unknown>>) => boolean;
 } & (
   | { readonly kind: 'number'; readonly range: NumberRange; readonly optional?: boolean }
-  | { readonly kind: 'numbers'; readonly range: NumberRange; readonly most: number }
+  | { readonly kind: 'numbers'; readonly range: NumberRange; readonly max: number }
   | { readonly kind: 'loads'; readonly optional?: boolean }
   | {
       readonly kind: 'choice';

@@ -39,7 +39,7 @@ const feederPlateSchema = z
 type FeederPlate = z.infer<typeof feederPlateSchema>;
 
 /** Least rating of the disconnect of a detached building by the number of its circuits (225.39). */
-function leastFeeder({ building, circuits }: FeederPlate): number {
+function minFeeder({ building, circuits }: FeederPlate): number {
   if (building !== 'detached') return 0;
   if (circuits === 1) return 15;
   return circuits === 2 ? 30 : 60;
@@ -82,14 +82,14 @@ export const feeder: Family<FeederPlate> = {
       label: 'Computed load of the panel',
       mark: 'VA',
       kind: 'number',
-      range: { least: 0, most: 200000, ...VOLTAMPERES },
+      range: { min: 0, max: 200000, ...VOLTAMPERES },
     },
     {
       key: 'continuousVA',
       label: 'Of it continuous',
       mark: 'VA',
       kind: 'number',
-      range: { least: 0, most: 200000, ...VOLTAMPERES },
+      range: { min: 0, max: 200000, ...VOLTAMPERES },
     },
     voltsQuestion(240, 208),
     { key: 'neutral', label: 'Does it carry a neutral?', kind: 'yes-no' },
@@ -107,7 +107,7 @@ export const feeder: Family<FeederPlate> = {
       label: 'Circuits that it will have',
       kind: 'number',
       optional: true,
-      range: { least: 1, most: 84, units: [], shown: '', whole: true },
+      range: { min: 1, max: 84, units: [], shown: '', whole: true },
       until: 'More than two: 60 A at least.',
       when: (plate) => plate['building'] === 'detached',
     },
@@ -145,9 +145,9 @@ export const feeder: Family<FeederPlate> = {
   load(plate, desk) {
     checks(plate, desk);
     const { continuousA, otherA, runA } = currents(plate, desk);
-    const leastA = leastFeeder(plate);
-    if (leastA > 0)
-      desk.work.step('load.least-feeder', 'feeder.least', { circuits: plate.circuits ?? 0 }, leastA);
+    const minA = minFeeder(plate);
+    if (minA > 0)
+      desk.work.step('load.least-feeder', 'feeder.least', { circuits: plate.circuits ?? 0 }, minA);
     return plainLoad({
       volts: plate.volts,
       continuousA,
@@ -155,18 +155,18 @@ export const feeder: Family<FeederPlate> = {
       runA,
       neutral: plate.neutral,
       powerFactor: 0.95,
-      device: { kind: 'standard', leastA },
+      device: { kind: 'standard', minA },
       plateOcpdA: plate.breakerA ?? null,
     });
   },
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'feeder',
-      room: plate.building === 'detached' ? 'accessory' : 'utility',
+      location: plate.building === 'detached' ? 'accessory' : 'utility',
       usesNeutral: plate.neutral,
       disconnect: {
         by: plate.building === 'detached' ? 'building' : 'none',
-        leastA: Math.max(load.equipmentA, leastFeeder(plate)),
+        minA: Math.max(load.equipmentA, minFeeder(plate)),
       },
     }),
   changes: (plate) => [

@@ -30,8 +30,8 @@ export function hermeticLoad(
     otherA: mca,
     runA: runA ?? mca * RUNS_AT,
     powerFactor: 0.9,
-    device: { kind: 'largest', mostA: mocp },
-    mostOcpdA: mocp,
+    device: { kind: 'largest', maxA: mocp },
+    maxOcpdA: mocp,
     own: practices.matchBreaker ? null : 'hermetic',
     ...part,
   });

@@ -101,17 +101,17 @@ export const hotTub: Family<HotTubPlate> = {
       neutral: plate.neutral && plate.volts !== 120,
       connection: plate.connection ?? 'hardwired',
       plateOcpdA: plate.breakerA ?? null,
-      leastGround: '12',
+      minGround: '12',
     });
   },
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'spa',
-      room: 'outdoor',
+      location: 'outdoor',
       use: plate.volts === 120 ? '120' : plate.neutral ? '120/240' : '240',
       usesNeutral: plate.neutral || plate.volts === 120,
       integralGfci: plate.integralGfci === true,
-      disconnect: { by: 'pool', leastA: load.equipmentA * 1.25 },
+      disconnect: { by: 'pool', minA: load.equipmentA * 1.25 },
     }),
   changes: (plate) =>
     plate.jumper !== 'low' && plate.lowA !== undefined

@@ -45,10 +45,10 @@ export const kiln: Family<KilnPlate> = {
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'heat',
-      room: 'utility',
+      location: 'utility',
       use: plate.volts === 120 ? '120' : '240',
       usesNeutral: plate.volts === 120,
-      disconnect: { by: 'appliance', leastA: load.equipmentA * 1.25 },
+      disconnect: { by: 'appliance', minA: load.equipmentA * 1.25 },
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
 };

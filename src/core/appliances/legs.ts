@@ -28,10 +28,7 @@ export interface LegSums {
  */
 export function heavierLeg(loads: readonly LegLoad[], code: Edition, work: Working): LegSums {
   const factor = code.parameters.continuousFactor.value;
-  const largestMotor = loads.reduce(
-    (most, { amps, motor }) => (motor === true && amps > most ? amps : most),
-    0,
-  );
+  const largestMotor = loads.reduce((max, { amps, motor }) => (motor === true && amps > max ? amps : max), 0);
   let motorCounted = false;
   const sums = { A: { design: 0, run: 0 }, B: { design: 0, run: 0 } };
   for (const load of loads) {

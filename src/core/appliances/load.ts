@@ -49,14 +49,14 @@ export const genericLoad: Family<LoadPlate> = {
       label: 'Whole load',
       mark: 'A',
       kind: 'number',
-      range: { least: 0, most: 2000, ...AMPERES },
+      range: { min: 0, max: 2000, ...AMPERES },
     },
     {
       key: 'continuousAmps',
       label: 'Of it continuous',
       mark: 'CONT',
       kind: 'number',
-      range: { least: 0, most: 2000, ...AMPERES },
+      range: { min: 0, max: 2000, ...AMPERES },
       help: 'The part that runs three hours or more.',
     },
     {
@@ -77,7 +77,7 @@ export const genericLoad: Family<LoadPlate> = {
       mark: 'BKR',
       kind: 'number',
       optional: true,
-      range: { least: 10, most: 2000, ...AMPERES },
+      range: { min: 10, max: 2000, ...AMPERES },
     },
   ],
   title: (plate) => `Load, ${plate.amps} A`,
@@ -86,10 +86,10 @@ export const genericLoad: Family<LoadPlate> = {
   outlet: (plate, { equipmentA }) =>
     plainOutlet({
       kind: 'other',
-      room: 'utility',
+      location: 'utility',
       use: plate.volts === 120 ? '120' : '240',
       usesNeutral: plate.neutral || plate.volts === 120,
-      disconnect: { by: 'ask', leastA: equipmentA },
+      disconnect: { by: 'ask', minA: equipmentA },
     }),
   changes: () => [],
 };

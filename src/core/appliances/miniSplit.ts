@@ -51,12 +51,12 @@ export const miniSplit: Family<MiniSplitPlate> = {
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'hvac',
-      room: 'outdoor',
+      location: 'outdoor',
       fixedLocation: 'outdoor',
       use: plate.volts === 120 ? '120' : '240',
       usesNeutral: plate.volts === 120,
       powerConversion: plate.fixedSpeed !== true,
-      disconnect: { by: 'hermetic', leastA: load.equipmentA * 1.15 },
+      disconnect: { by: 'hermetic', minA: load.equipmentA * 1.15 },
     }),
   changes: () => [],
 };

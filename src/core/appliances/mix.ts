@@ -52,9 +52,9 @@ export const mix: Family<MixPlate> = {
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'other',
-      room: 'utility',
+      location: 'utility',
       usesNeutral: plate.neutral,
-      disconnect: { by: 'ask', leastA: load.equipmentA },
+      disconnect: { by: 'ask', minA: load.equipmentA },
     }),
   changes: () => [],
 };

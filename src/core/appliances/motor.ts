@@ -57,7 +57,7 @@ export const motor: Family<MotorPlate> = {
       mark: 'SF',
       kind: 'number',
       optional: true,
-      range: { least: 1, most: 1.6, units: [], shown: '' },
+      range: { min: 1, max: 1.6, units: [], shown: '' },
       until: 'Overload at 115 %.',
     },
     {
@@ -75,7 +75,7 @@ export const motor: Family<MotorPlate> = {
   load(plate, desk) {
     const model = motorLoad(
       { hp: plate.hp, volts: plate.volts, phase: plate.phase },
-      { plateA: undefined, mostA: plate.breakerA },
+      { plateA: undefined, maxA: plate.breakerA },
       { connection: plate.connection ?? 'hardwired' },
       desk,
     );
@@ -103,10 +103,10 @@ export const motor: Family<MotorPlate> = {
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'motor',
-      room: 'utility',
+      location: 'utility',
       use: plate.volts <= 120 ? '120' : '240',
       usesNeutral: plate.volts <= 120,
-      disconnect: { by: 'motor', leastA: load.equipmentA * 1.15, hp: plate.hp },
+      disconnect: { by: 'motor', minA: load.equipmentA * 1.15, hp: plate.hp },
     }),
   changes: () => [],
 };

@@ -9,7 +9,7 @@ const LOCKED_TIMES = 6;
 export interface MotorExtras {
   readonly plateA?: number | undefined;
   /** Largest breaker that the maker allows. */
-  readonly mostA?: number | undefined;
+  readonly maxA?: number | undefined;
   readonly lockedA?: number | undefined;
   readonly neutral?: boolean;
 }
@@ -20,7 +20,7 @@ export interface MotorExtras {
  */
 export function motorLoad(
   motor: MotorPlate,
-  { plateA, mostA, lockedA }: MotorExtras,
+  { plateA, maxA, lockedA }: MotorExtras,
   part: Partial<LoadModel>,
   { code, work }: LoadDesk,
 ): LoadModel {
@@ -34,7 +34,7 @@ export function motorLoad(
     startA: lockedA ?? amps * LOCKED_TIMES,
     powerFactor: 0.8,
     device: { kind: 'motor', flcA: amps, percent },
-    mostOcpdA: mostA ?? null,
+    maxOcpdA: maxA ?? null,
     own: 'motor',
     ...part,
   });

@@ -88,7 +88,7 @@ export const outletCircuit: Family<OutletPlate> = {
       key: 'count',
       label: 'Receptacles',
       kind: 'number',
-      range: { least: 1, most: 40, units: [], shown: '', whole: true },
+      range: { min: 1, max: 40, units: [], shown: '', whole: true },
     },
     {
       key: 'place',
@@ -127,13 +127,13 @@ export const outletCircuit: Family<OutletPlate> = {
   outlet: (plate) =>
     plainOutlet({
       kind: plate.serves === 'dishwasher' || plate.serves === 'sump-pump' ? plate.serves : 'receptacle',
-      room: plate.place,
+      location: plate.place,
       fixedLocation: plate.place,
       use: 'outlet',
       usesNeutral: true,
       unattended: true,
       hidden: plate.serves !== undefined && plate.serves !== 'general',
-      disconnect: { by: 'none', leastA: plate.amps },
+      disconnect: { by: 'none', minA: plate.amps },
     }),
   changes: () => [],
 };

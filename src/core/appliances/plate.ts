@@ -7,11 +7,11 @@ const KILOWATTS = { units: ['kw', 'kilowatt', 'kilowatts'], shown: 'kW' } as con
 const HORSEPOWER = { units: ['hp', 'horsepower'], shown: 'hp' } as const;
 
 /** Amperes within bounds. */
-export const amperes = (least: number, most: number): NumberRange => ({ least, most, ...AMPERES });
+export const amperes = (min: number, max: number): NumberRange => ({ min, max, ...AMPERES });
 /** Kilowatts within bounds. */
-export const kilowatts = (least: number, most: number): NumberRange => ({ least, most, ...KILOWATTS });
+export const kilowatts = (min: number, max: number): NumberRange => ({ min, max, ...KILOWATTS });
 /** Horsepower within bounds. */
-export const horsepower = (least: number, most: number): NumberRange => ({ least, most, ...HORSEPOWER });
+export const horsepower = (min: number, max: number): NumberRange => ({ min, max, ...HORSEPOWER });
 
 /** Rating of a device that a plate names or allows, amperes. */
 export const deviceA = z.number().min(10).max(2000);
@@ -72,19 +72,19 @@ export function plainLoad(
     outlets: part.outlets ?? 1,
     device: part.device ?? STANDARD,
     plateOcpdA: part.plateOcpdA ?? null,
-    mostOcpdA: part.mostOcpdA ?? null,
+    maxOcpdA: part.maxOcpdA ?? null,
     own: part.own ?? null,
     equipmentA: part.equipmentA ?? amps,
-    least: part.least ?? null,
-    leastGround: part.leastGround ?? null,
+    min: part.min ?? null,
+    minGround: part.minGround ?? null,
   };
 }
 
-const STANDARD = { kind: 'standard', leastA: 0 } as const;
+const STANDARD = { kind: 'standard', minA: 0 } as const;
 
 /** The usual outlet of a hard-wired appliance, with what this one has otherwise. */
 export const plainOutlet = (
-  part: Partial<OutletNeeds> & Pick<OutletNeeds, 'kind' | 'room' | 'disconnect'>,
+  part: Partial<OutletNeeds> & Pick<OutletNeeds, 'kind' | 'location' | 'disconnect'>,
 ): OutletNeeds => ({
   use: '240',
   usesNeutral: false,

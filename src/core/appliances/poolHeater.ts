@@ -38,9 +38,9 @@ const GAS_CONTROL_A = 3;
 function resistance(plate: PoolHeaterPlate, kw: number, desk: LoadDesk): LoadModel {
   const amps = heatCurrent(kw, plate.volts, desk.work);
   if (amps > LARGEST_ELEMENT_A && plate.subdivided !== true) {
-    desk.work.found('stop', 'load.subdivide', 'load.pool-heater', { amps, mostA: LARGEST_ELEMENT_A });
+    desk.work.found('stop', 'load.subdivide', 'load.pool-heater', { amps, maxA: LARGEST_ELEMENT_A });
   }
-  return plainLoad({ volts: plate.volts, continuousA: amps, otherA: 0, leastGround: '12' });
+  return plainLoad({ volts: plate.volts, continuousA: amps, otherA: 0, minGround: '12' });
 }
 
 /** Pool heater: resistance in parts of 48 A, a heat pump by MCA and MOCP, or the control of a gas heater. */
@@ -105,29 +105,29 @@ export const poolHeater: Family<PoolHeaterPlate> = {
     if (heater === 'gas') {
       const amps = work.step('load.maker', 'load.nameplate', { volts: plate.volts }, GAS_CONTROL_A);
       work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'control current', usedA: amps });
-      return plainLoad({ volts: plate.volts, continuousA: 0, otherA: amps, leastGround: '12' });
+      return plainLoad({ volts: plate.volts, continuousA: 0, otherA: amps, minGround: '12' });
     }
     if (heater === 'heat-pump') {
       if (plate.mca !== undefined && plate.mocp !== undefined) {
         return hermeticLoad(
           { mca: plate.mca, mocp: plate.mocp, volts: plate.volts },
-          { leastGround: '12' },
+          { minGround: '12' },
           desk,
         );
       }
       const amps = heatCurrent(plate.kw ?? 0, plate.volts, work);
       work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'MCA and MOCP', usedA: amps });
-      return plainLoad({ volts: plate.volts, continuousA: amps, otherA: 0, leastGround: '12' });
+      return plainLoad({ volts: plate.volts, continuousA: amps, otherA: 0, minGround: '12' });
     }
     return resistance(plate, plate.kw ?? 0, desk);
   },
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'pool-heater',
-      room: 'outdoor',
+      location: 'outdoor',
       disconnect: {
         by: heaterOf(plate) === 'heat-pump' ? 'hermetic' : 'pool',
-        leastA: load.equipmentA * 1.25,
+        minA: load.equipmentA * 1.25,
       },
     }),
   changes: () => [],

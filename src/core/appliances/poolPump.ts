@@ -63,25 +63,25 @@ export const poolPump: Family<PoolPumpPlate> = {
   load: (plate, desk) =>
     motorLoad(
       { hp: plate.hp, volts: plate.volts, phase: 1 },
-      { plateA: plate.nameplateA, mostA: plate.breakerA },
+      { plateA: plate.nameplateA, maxA: plate.breakerA },
       {
         powerFactor: 0.9,
         // A drive brings the motor up slowly, so nothing dips.
         ...(plate.variable === true ? { startA: null } : {}),
         connection: plate.connection ?? 'hardwired',
-        least: { size: '12', why: 'pool' },
-        leastGround: '12',
+        min: { size: '12', why: 'pool' },
+        minGround: '12',
       },
       desk,
     ),
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'pool-pump',
-      room: 'outdoor',
+      location: 'outdoor',
       use: plate.volts <= 120 ? '120' : '240',
       usesNeutral: plate.volts <= 120,
       unattended: true,
-      disconnect: { by: 'pool', leastA: load.equipmentA * 1.15, hp: plate.hp },
+      disconnect: { by: 'pool', minA: load.equipmentA * 1.15, hp: plate.hp },
     }),
   changes: () => [],
 };

@@ -25,7 +25,7 @@ export const roomAc: Family<RoomAcPlate> = {
   load(plate, { work }) {
     const share = plate.shared === true ? 0.5 : 0.8;
     work.step('load.maker', 'load.nameplate', { volts: plate.volts }, plate.amps);
-    const leastA = work.step(
+    const minA = work.step(
       'load.share',
       'load.room-ac',
       { amps: plate.amps, sharePct: share * 100 },
@@ -37,16 +37,16 @@ export const roomAc: Family<RoomAcPlate> = {
       otherA: 0,
       powerFactor: 0.9,
       connection: 'receptacle',
-      device: { kind: 'usual', leastA },
+      device: { kind: 'usual', minA },
     });
   },
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'room-ac',
-      room: 'bedroom',
+      location: 'bedroom',
       use: plate.volts === 120 ? '120' : '240',
       usesNeutral: plate.volts === 120,
-      disconnect: { by: 'none', leastA: load.equipmentA },
+      disconnect: { by: 'none', minA: load.equipmentA },
     }),
   changes: (plate) =>
     plate.shared === true ? [{ kind: 'own-circuit', plate: { ...plate, shared: false } }] : [],

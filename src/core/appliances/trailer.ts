@@ -54,12 +54,12 @@ export const trailer: Family<TrailerPlate> = {
   outlet: (_plate, load) =>
     plainOutlet({
       kind: 'rv',
-      room: 'outdoor',
+      location: 'outdoor',
       fixedLocation: 'outdoor',
       use: 'rv',
       usesNeutral: true,
       unattended: true,
-      disconnect: { by: 'none', leastA: load.equipmentA },
+      disconnect: { by: 'none', minA: load.equipmentA },
     }),
   changes: (plate) => [
     ...(plate.poles === 2 ? [{ kind: 'one-pole' as const, plate: { amps: plate.amps } }] : []),

@@ -38,10 +38,10 @@ type WaterHeaterPlate = z.infer<typeof waterHeaterPlateSchema>;
 /** Up to this current a lone appliance takes 20 A at most (422.11(E)). */
 const SMALL_A = 13.3;
 const SMALL_MOST_A = 20;
-const MOST_TIMES = 1.5;
+const MAX_TIMES = 1.5;
 
-const mostDevice = (amps: number, ratings: readonly number[]): number =>
-  amps <= SMALL_A ? SMALL_MOST_A : (ratings.find((rating) => rating >= amps * MOST_TIMES - 1e-9) ?? Infinity);
+const maxDevice = (amps: number, ratings: readonly number[]): number =>
+  amps <= SMALL_A ? SMALL_MOST_A : (ratings.find((rating) => rating >= amps * MAX_TIMES - 1e-9) ?? Infinity);
 
 function current(plate: WaterHeaterPlate, { work }: LoadDesk): number {
   if (plate.amps !== undefined) {
@@ -52,7 +52,7 @@ function current(plate: WaterHeaterPlate, { work }: LoadDesk): number {
   if (feeds > 1) work.step('load.per-feed', 'load.heater-parts', { kw: plate.kw, feeds }, kw);
   const amps = heatCurrent(kw, plate.volts, work);
   if (amps > LARGEST_ELEMENT_A) {
-    work.found('stop', 'load.subdivide', 'load.heater-parts', { amps, mostA: LARGEST_ELEMENT_A });
+    work.found('stop', 'load.subdivide', 'load.heater-parts', { amps, maxA: LARGEST_ELEMENT_A });
   }
   return amps;
 }
@@ -64,15 +64,15 @@ function load(plate: WaterHeaterPlate, desk: LoadDesk): LoadModel {
   if (!plate.storage && plate.breakerA === undefined) {
     desk.work.found('ask', 'load.maker-circuits', 'load.heater-parts', { amps });
   }
-  const mostA =
-    plate.breakerA ?? (plate.storage ? mostDevice(amps, desk.code.tables.standardOcpd.ratings) : null);
+  const maxA =
+    plate.breakerA ?? (plate.storage ? maxDevice(amps, desk.code.tables.standardOcpd.ratings) : null);
   return plainLoad({
     volts: plate.volts,
     continuousA: continuous ? amps : 0,
     otherA: continuous ? 0 : amps,
-    device: { kind: 'usual', leastA: 0 },
+    device: { kind: 'usual', minA: 0 },
     plateOcpdA: plate.breakerA ?? null,
-    mostOcpdA: mostA,
+    maxOcpdA: maxA,
   });
 }
 
@@ -97,7 +97,7 @@ export const waterHeater: Family<WaterHeaterPlate> = {
       label: 'Circuits that the maker asks for',
       kind: 'number',
       optional: true,
-      range: { least: 1, most: 4, units: [], shown: '', whole: true },
+      range: { min: 1, max: 4, units: [], shown: '', whole: true },
       until: 'One; above 48 A the circuit stops.',
       when: (plate) => plate['storage'] === false,
     },
@@ -118,10 +118,10 @@ export const waterHeater: Family<WaterHeaterPlate> = {
   outlet: (plate, model) =>
     plainOutlet({
       kind: 'water-heater',
-      room: 'utility',
+      location: 'utility',
       use: plate.volts === 120 ? '120' : '240',
       usesNeutral: plate.volts === 120,
-      disconnect: { by: plate.hybrid === true ? 'hermetic' : 'appliance', leastA: model.equipmentA * 1.25 },
+      disconnect: { by: plate.hybrid === true ? 'hermetic' : 'appliance', minA: model.equipmentA * 1.25 },
     }),
   changes: (plate) =>
     plate.storage

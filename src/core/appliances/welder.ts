@@ -31,10 +31,10 @@ function dutyFactor(
 }
 
 /** Device for the primary: 200 % of the current for arc, 300 % for resistance welders (630.12, 630.32). */
-const mostDevice = (plate: WelderPlate, code: Edition): number => {
+const maxDevice = (plate: WelderPlate, code: Edition): number => {
   const { arc, resistance } = code.tables.welders.devicePercent;
-  const most = (plate.inputAmps * (plate.type === 'resistance' ? resistance : arc)) / 100;
-  return code.tables.standardOcpd.ratings.find((rating) => rating >= most - 1e-9) ?? most;
+  const max = (plate.inputAmps * (plate.type === 'resistance' ? resistance : arc)) / 100;
+  return code.tables.standardOcpd.ratings.find((rating) => rating >= max - 1e-9) ?? max;
 };
 
 /** The usual outlet for a current: 20, 30 or 50 A. */
@@ -52,7 +52,7 @@ export const welder: Family<WelderPlate> = {
       label: 'Duty cycle',
       mark: 'DUTY',
       kind: 'number',
-      range: { least: 5, most: 100, units: ['%', 'percent'], shown: '%' },
+      range: { min: 5, max: 100, units: ['%', 'percent'], shown: '%' },
     },
     voltsQuestion(240, 208),
     {
@@ -103,7 +103,7 @@ export const welder: Family<WelderPlate> = {
       continuousA: 0,
       runA: plate.inputAmps,
       connection: plate.connection ?? 'receptacle',
-      mostOcpdA: mostDevice(plate, code),
+      maxOcpdA: maxDevice(plate, code),
       equipmentA: plate.inputAmps,
     } as const;
     const ratingA = plate.breakerA ?? outletFor(plate.inputAmps);
@@ -121,9 +121,9 @@ export const welder: Family<WelderPlate> = {
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'welder',
-      room: 'garage',
+      location: 'garage',
       use: '240',
-      disconnect: { by: load.connection === 'receptacle' ? 'none' : 'welder', leastA: plate.inputAmps },
+      disconnect: { by: load.connection === 'receptacle' ? 'none' : 'welder', minA: plate.inputAmps },
     }),
   changes: () => [],
 };

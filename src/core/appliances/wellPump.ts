@@ -76,20 +76,20 @@ export const wellPump: Family<WellPumpPlate> = {
   load: (plate, desk) =>
     motorLoad(
       { hp: plate.hp, volts: plate.volts, phase: 1 },
-      { plateA: plate.maxA, mostA: plate.breakerA, lockedA: plate.lockedA },
-      { dipPct: DIP_PCT, least: desk.practices.pumpFullSize ? { size: '12', why: 'full-size' } : null },
+      { plateA: plate.maxA, maxA: plate.breakerA, lockedA: plate.lockedA },
+      { dipPct: DIP_PCT, min: desk.practices.pumpFullSize ? { size: '12', why: 'full-size' } : null },
       desk,
     ),
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'well-pump',
-      room: plate.controls === 'well-head' ? 'outdoor' : 'utility',
+      location: plate.controls === 'well-head' ? 'outdoor' : 'utility',
       fixedLocation: plate.controls === 'well-head' ? 'outdoor' : 'utility',
       use: plate.volts <= 120 ? '120' : '240',
       usesNeutral: plate.volts <= 120,
       disconnect: {
         by: 'motor',
-        leastA: load.equipmentA * 1.15,
+        minA: load.equipmentA * 1.15,
         hp: plate.hp,
         atController: plate.submersible === true,
       },

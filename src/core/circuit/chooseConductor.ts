@@ -1,6 +1,6 @@
 import { cableMade, type CableConstruction } from '../rules/cableMade';
 import { smallestAllowed } from '../rules/candidateSizes';
-import { isCable, largestMade, leastConductor, madeEverywhere, type LeastSize } from '../rules/conductorSize';
+import { isCable, largestMade, minConductor, madeEverywhere, type MinSize } from '../rules/conductorSize';
 import { findConductorStops, workSmaller, workSegment, type WorkedSegment } from '../rules/conductorWorking';
 import { placeOfMethod } from '../rules/placeOfMethod';
 import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
@@ -9,12 +9,12 @@ import { conductorQuestions } from './conductorQuestions';
 import type { SegmentFigures } from './figures';
 import { raiseForDrop } from './raiseForDrop';
 
-type ConductorSegment = Pick<SegmentFigures, 'method' | 'terms' | 'verdict' | 'least' | 'cable'>;
+type ConductorSegment = Pick<SegmentFigures, 'method' | 'terms' | 'verdict' | 'min' | 'cable'>;
 
 /** The conductor of a run, and how every segment takes it. */
 export interface ConductorChoice {
   readonly size: WireSize;
-  readonly leastSize: WireSize | null;
+  readonly minSize: WireSize | null;
   readonly raisedForDrop: boolean;
   readonly governing: number;
   readonly wires: number;
@@ -27,25 +27,25 @@ export interface ConductorChoice {
  */
 export function chooseConductor(about: ConductorCase): ConductorChoice {
   const { circuit, demand, run, wires, code, work } = about;
-  const least = leastConductor(run, demand, wires, code);
+  const min = minConductor(run, demand, wires, code);
   demandStep(about);
   const { size: pinned } = circuit.pins;
-  const size = pinned ?? chosenSize(about, least);
-  const raised = pinned === undefined && least.size !== undefined && size !== grownLeast(about, least.size);
+  const size = pinned ?? chosenSize(about, min);
+  const raised = pinned === undefined && min.size !== undefined && size !== grownMin(about, min.size);
   const segmentes = run.map((segment, index) => {
     work.segment = index;
-    return figureSegment(about, size, segment, index, least.perSegment[index] ?? null);
+    return figureSegment(about, size, segment, index, min.perSegment[index] ?? null);
   });
   work.segment = undefined;
-  const governing = tightest(segmentes, least.governing);
+  const governing = tightest(segmentes, min.governing);
   const id = pinned === undefined ? 'conductor.chosen' : 'conductor.pinned';
   work.step(id, 'conductor.ampacity', { size, metal: circuit.material }, size);
-  const terms = run[least.governing]?.terms;
+  const terms = run[min.governing]?.terms;
   if (pinned === undefined && !raised && terms) workSmaller(size, demand, terms, code, work);
   conductorQuestions(about, size);
   return {
     size,
-    leastSize: grownLeast(about, least.size),
+    minSize: grownMin(about, min.size),
     raisedForDrop: raised,
     governing,
     wires,
@@ -54,8 +54,8 @@ export function chooseConductor(about: ConductorCase): ConductorChoice {
 }
 
 /** The least size that would do, the floor of an article counted in: growing to it is no reason to grow the ground. */
-const grownLeast = ({ load }: ConductorCase, size: WireSize | undefined): WireSize | null =>
-  size === undefined ? null : load.least === null ? size : largerSize(size, load.least.size);
+const grownMin = ({ load }: ConductorCase, size: WireSize | undefined): WireSize | null =>
+  size === undefined ? null : load.min === null ? size : largerSize(size, load.min.size);
 
 function demandStep({ load, demand, code, work }: ConductorCase): void {
   const factor = code.parameters.continuousFactor;
@@ -69,32 +69,29 @@ function demandStep({ load, demand, code, work }: ConductorCase): void {
   );
 }
 
-function chosenSize(about: ConductorCase, least: LeastSize): WireSize {
+function chosenSize(about: ConductorCase, min: MinSize): WireSize {
   const { circuit, run, demand, wires, code, work } = about;
-  if (least.size === undefined) {
-    const method = run[least.governing]?.method ?? 'nm-b';
+  if (min.size === undefined) {
+    const method = run[min.governing]?.method ?? 'nm-b';
     const largest = largestMade(method, wires, circuit.material, code);
     work.found('stop', 'conductor.none', 'conductor.ampacity', { method, needsA: demand.designA, largest });
     return largest;
   }
   const floor = smallestAllowed(code, circuit.material);
-  if (floor.by !== undefined && floor.value === least.size) {
+  if (floor.by !== undefined && floor.value === min.size) {
     work.step('conductor.floor', floor.cite, { metal: circuit.material }, floor.value, { by: floor });
   }
-  return raiseForDrop(about, leastByArticle(about, least.size));
+  return raiseForDrop(about, minByArticle(about, min.size));
 }
 
 /** No smaller than an article or a practice lets it be. */
-function leastByArticle(
-  { load: { least }, run, wires, code, work }: ConductorCase,
-  size: WireSize,
-): WireSize {
-  if (least === null || sizeRank(size) >= sizeRank(least.size)) return size;
-  const made = madeEverywhere(least.size, run, wires, code) ?? size;
+function minByArticle({ load: { min }, run, wires, code, work }: ConductorCase, size: WireSize): WireSize {
+  if (min === null || sizeRank(size) >= sizeRank(min.size)) return size;
+  const made = madeEverywhere(min.size, run, wires, code) ?? size;
   return work.step(
     'conductor.least',
-    least.why === 'pool' ? 'ground.pool' : 'load.nameplate',
-    { size, why: least.why },
+    min.why === 'pool' ? 'ground.pool' : 'load.nameplate',
+    { size, why: min.why },
     made,
   );
 }
@@ -104,14 +101,14 @@ function figureSegment(
   size: WireSize,
   segment: WorkedSegment,
   index: number,
-  least: WireSize | null,
+  min: WireSize | null,
 ): ConductorSegment {
   const { circuit, demand, code, work } = about;
   const { method, terms } = segment;
   const verdict = workSegment(size, demand, segment, code, work);
-  if (circuit.pins.size !== undefined) findConductorStops(size, demand, segment, verdict, least, code, work);
+  if (circuit.pins.size !== undefined) findConductorStops(size, demand, segment, verdict, min, code, work);
   placeOfMethod(method, circuit.run[index]?.place ?? 'indoor', code, work);
-  return { method, terms, verdict, least, cable: isCable(method) ? madeCable(about, size, method) : null };
+  return { method, terms, verdict, min, cable: isCable(method) ? madeCable(about, size, method) : null };
 }
 
 function madeCable(

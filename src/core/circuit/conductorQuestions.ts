@@ -1,5 +1,5 @@
 import { smallestAllowed } from '../rules/candidateSizes';
-import { leastConductor } from '../rules/conductorSize';
+import { minConductor } from '../rules/conductorSize';
 import { isRefused } from '../units/refused';
 import { parseWireSize, sizeRank, type WireSize } from '../units/wireSize';
 import { ownCarrying } from './neighbors';
@@ -16,7 +16,7 @@ function askForMarks(
   const { panel, load: far } = circuit.terminals;
   const unmarked = panel === 'unmarked' || far === 'unmarked';
   if (!unmarked || demand.ocpdA > MARKS_MATTER_TO_A || panel === 60 || far === 60) return;
-  const at75 = leastConductor(
+  const at75 = minConductor(
     workedRun(circuit, ownCarrying({ phase }), 75, code, neighbors),
     demand,
     wires,
@@ -29,15 +29,15 @@ function askForMarks(
 
 /** Compares the size with what the lug on the label takes. */
 function lugRange({ circuit: { site }, work }: ConductorCase, size: WireSize): void {
-  const least = site.lugLeast === undefined ? undefined : parseWireSize(site.lugLeast);
-  const most = site.lugMost === undefined ? undefined : parseWireSize(site.lugMost);
-  const under = least !== undefined && !isRefused(least) && sizeRank(size) < sizeRank(least);
-  const over = most !== undefined && !isRefused(most) && sizeRank(size) > sizeRank(most);
+  const min = site.lugLeast === undefined ? undefined : parseWireSize(site.lugLeast);
+  const max = site.lugMost === undefined ? undefined : parseWireSize(site.lugMost);
+  const under = min !== undefined && !isRefused(min) && sizeRank(size) < sizeRank(min);
+  const over = max !== undefined && !isRefused(max) && sizeRank(size) > sizeRank(max);
   if (under || over) {
     work.found('stop', 'conductor.lug-range', 'terminal.lug', {
       size,
-      least: site.lugLeast ?? '',
-      most: site.lugMost ?? '',
+      min: site.lugLeast ?? '',
+      max: site.lugMost ?? '',
     });
   }
 }
@@ -49,13 +49,13 @@ export function conductorQuestions(about: ConductorCase, size: WireSize): void {
   if (circuit.material === 'al') {
     work.found('ask', 'conductor.aluminum-ends', 'conductor.aluminum-terminals', { size });
   }
-  const { least } = about.load;
-  if (least !== null && sizeRank(size) < sizeRank(least.size)) {
-    work.found('stop', 'conductor.below-article', 'ground.pool', { size, least: least.size });
+  const { min } = about.load;
+  if (min !== null && sizeRank(size) < sizeRank(min.size)) {
+    work.found('stop', 'conductor.below-article', 'ground.pool', { size, min: min.size });
   }
   lugRange(about, size);
   const floor = smallestAllowed(code, circuit.material);
   if (sizeRank(size) < sizeRank(floor.value)) {
-    work.found('stop', 'conductor.below-local', floor.cite, { size, least: floor.value });
+    work.found('stop', 'conductor.below-local', floor.cite, { size, min: floor.value });
   }
 }

@@ -80,7 +80,7 @@ function startDip(
   code: Edition,
   work: Working,
 ): number | null {
-  const { startA, volts, phase, dipPct: mostPct } = load;
+  const { startA, volts, phase, dipPct: maxPct } = load;
   if (startA === null) return null;
   const start = { amps: startA, volts, powerFactor: START_POWER_FACTOR, phase };
   const dipPct = work.step(
@@ -89,7 +89,7 @@ function startDip(
     { startA, volts },
     runDropPercent(circuit.run, size, circuit.material, start, code),
   );
-  if (dipPct > mostPct + 1e-9)
-    work.found('check', 'drop.motor-start', 'drop.advice', { dipPct, mostPct, startA });
+  if (dipPct > maxPct + 1e-9)
+    work.found('check', 'drop.motor-start', 'drop.advice', { dipPct, maxPct, startA });
   return dipPct;
 }

@@ -14,12 +14,12 @@ function evaluate(
   work: Working,
 ): void {
   if (sizeRank(has) >= sizeRank(need.size)) return;
-  const least = conductor.leastSize ?? conductor.size;
+  const min = conductor.minSize ?? conductor.size;
   if (need.increased && sizeRank(has) >= sizeRank(need.base)) {
     work.found('stop', 'egc.not-upsized', 'ground.increased', {
       has,
       needs: need.size,
-      least,
+      min,
       size: conductor.size,
     });
   } else {
@@ -30,9 +30,9 @@ function evaluate(
 /** Outdoors and in the ground a pool or spa circuit has an insulated ground, which these cables lack. */
 const BARE_GROUND: ReadonlySet<MethodId> = new Set(['nm-b', 'uf-b', 'ser']);
 
-function insulatedGround({ run }: Circuit, index: number, leastGround: WireSize | null, work: Working): void {
+function insulatedGround({ run }: Circuit, index: number, minGround: WireSize | null, work: Working): void {
   const segment = run[index];
-  if (leastGround === null || segment === undefined || !BARE_GROUND.has(segment.method)) return;
+  if (minGround === null || segment === undefined || !BARE_GROUND.has(segment.method)) return;
   if (isWet(segment.place))
     work.found('stop', 'egc.insulated', 'ground.pool', { method: segment.method, place: segment.place });
 }
@@ -42,7 +42,7 @@ export function figureGround(
   circuit: Circuit,
   need: GroundNeed,
   conductor: ConductorChoice,
-  { ocpdA, leastGround }: { readonly ocpdA: number; readonly leastGround: WireSize | null },
+  { ocpdA, minGround }: { readonly ocpdA: number; readonly minGround: WireSize | null },
   work: Working,
 ): WireSize {
   for (const [index, { cable }] of conductor.segmentes.entries()) {
@@ -50,7 +50,7 @@ export function figureGround(
     // Metal-clad cable is made with the ground of the table, so an increase is what it lacks.
     const has = cable.egc ?? need.base;
     work.segment = index;
-    insulatedGround(circuit, index, leastGround, work);
+    insulatedGround(circuit, index, minGround, work);
     work.step('ground.cable', 'table.cables', { cable: cable.name, needs: need.size }, has);
     evaluate(has, need, conductor, ocpdA, work);
   }

@@ -48,7 +48,7 @@ function contents(
   others: readonly SharedSegment[],
   code: Edition,
 ): Contents {
-  const shared = others.reduce<WireSize>((most, each) => largerSize(most, each.ground ?? most), ground);
+  const shared = others.reduce<WireSize>((max, each) => largerSize(max, each.ground ?? max), ground);
   const area = (size: WireSize | null, insulation: Insulation): number =>
     size === null ? 0 : (conductorArea(size, insulation, code) ?? 0);
   return {
@@ -245,7 +245,7 @@ function bendsAndJam(
 /** The raceway of the run that asks for the largest trade size. */
 export const governingRaceway = (raceways: readonly (RacewayFigures | null)[]): RacewayFigures | null =>
   raceways.reduce(
-    (most, each) =>
-      each !== null && (most === null || tradeRank(each.taken) > tradeRank(most.taken)) ? each : most,
+    (max, each) =>
+      each !== null && (max === null || tradeRank(each.taken) > tradeRank(max.taken)) ? each : max,
     null,
   );

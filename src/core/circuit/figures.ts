@@ -39,7 +39,7 @@ export interface SegmentFigures {
   readonly terms: AmpacityTerms;
   readonly verdict: ConductorVerdict;
   /** The size that this segment by itself would take; null where none does. */
-  readonly least: WireSize | null;
+  readonly min: WireSize | null;
   readonly cable: CableConstruction | null;
   readonly raceway: RacewayFigures | null;
   readonly dropV: number;
@@ -65,7 +65,7 @@ export interface CircuitFigures {
   readonly metal: Metal;
   readonly size: WireSize;
   /** The least size that passes every test, before drop and pins; null where none does. */
-  readonly leastSize: WireSize | null;
+  readonly minSize: WireSize | null;
   readonly raisedForDrop: boolean;
   /** The segment that asked for the size, by position. */
   readonly governing: number;

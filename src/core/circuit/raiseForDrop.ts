@@ -12,24 +12,19 @@ const larger = (size: WireSize, { run, wires, code }: ConductorCase): WireSize |
  * The least size at or above `least` whose drop is within the circuit's limit, or the largest that can be
  * had in every segment. Without a limit the size stays.
  */
-export function raiseForDrop(about: ConductorCase, least: WireSize): WireSize {
+export function raiseForDrop(about: ConductorCase, min: WireSize): WireSize {
   const { circuit, load, code, work } = about;
   const limit = circuit.maxDropPct;
-  if (limit === null) return least;
+  if (limit === null) return min;
   const amps = { amps: load.runA, volts: load.volts, powerFactor: load.powerFactor, phase: load.phase };
   const dropOf = (size: WireSize): number => runDropPercent(circuit.run, size, circuit.material, amps, code);
-  const before = dropOf(least);
-  let size = least;
+  const before = dropOf(min);
+  let size = min;
   for (let drop = before; drop > limit; drop = dropOf(size)) {
     const next = larger(size, about);
     if (next === undefined) break;
     size = next;
   }
-  if (size === least) return size;
-  return work.step(
-    'conductor.raised',
-    'drop.advice',
-    { from: least, dropPct: before, limitPct: limit },
-    size,
-  );
+  if (size === min) return size;
+  return work.step('conductor.raised', 'drop.advice', { from: min, dropPct: before, limitPct: limit }, size);
 }

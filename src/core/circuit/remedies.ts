@@ -10,8 +10,8 @@ import { solveCircuit } from './solveCircuit';
 import type { SolveContext } from './solveContext';
 
 /** How many ways out of one finding are offered, and how many of those may be another wiring method. */
-const MOST = 4;
-const MOST_METHODS = 2;
+const MAX = 4;
+const MAX_METHODS = 2;
 
 const stops = ({ findings }: SolvedCircuit): Set<string> =>
   new Set(findings.filter(({ severity }) => severity === 'stop').map(({ code }) => code));
@@ -107,6 +107,6 @@ export function remediesFor(
 
 function cheapest(found: readonly Remedy[]): readonly Remedy[] {
   const ordered = found.toSorted((a, b) => a.cost - b.cost);
-  const methods = ordered.filter(({ change }) => change.kind === 'method').slice(0, MOST_METHODS);
-  return ordered.filter((each) => each.change.kind !== 'method' || methods.includes(each)).slice(0, MOST);
+  const methods = ordered.filter(({ change }) => change.kind === 'method').slice(0, MAX_METHODS);
+  return ordered.filter((each) => each.change.kind !== 'method' || methods.includes(each)).slice(0, MAX);
 }

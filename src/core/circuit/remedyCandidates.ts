@@ -135,7 +135,7 @@ const larger: Try = (circuit, finding) => {
 const CONDUCTOR: readonly Try[] = [freeSize, otherMethod, lowerSetting, spreadOut];
 
 /** What is worth trying for each finding that a change can clear; the rest are answered, not cleared. */
-const TRIES: Partial<Record<FindingCode, readonly Try[]>> = {
+const remedyCandidatesByCode: Partial<Record<FindingCode, readonly Try[]>> = {
   'load.setting-open': [plate('guard-setting'), fullOutput],
   'load.setting-above-plate': [fullOutput],
   'load.setting-edition': [fullOutput],
@@ -198,4 +198,4 @@ const TRIES: Partial<Record<FindingCode, readonly Try[]>> = {
 
 /** The changes worth trying for a finding, untried. */
 export const remedyCandidates = (circuit: Circuit, finding: AnyFinding): readonly Candidate[] =>
-  (TRIES[finding.code] ?? []).flatMap((each) => each(circuit, finding));
+  (remedyCandidatesByCode[finding.code] ?? []).flatMap((each) => each(circuit, finding));

@@ -43,21 +43,21 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
   const load = applianceLoad(circuit.appliance, { code, practices, work: at.load });
   const ocpd = branchOcpd(load, circuit.pins.ocpdA, code, at.breaker);
   const conductor = chooseConductor(conductorCase(circuit, load, ocpd, context, at.conductor));
-  const { size, leastSize } = conductor;
+  const { size, minSize } = conductor;
   const need = equipmentGround(
     ocpd.ratingA,
     size,
-    leastSize ?? size,
+    minSize ?? size,
     circuit.material,
     code,
     at.ground,
-    load.leastGround,
+    load.minGround,
   );
   const groundTaken = figureGround(
     circuit,
     need,
     conductor,
-    { ocpdA: ocpd.ratingA, leastGround: load.leastGround },
+    { ocpdA: ocpd.ratingA, minGround: load.minGround },
     at.ground,
   );
   const raceways = circuit.run.map((segment, index) => {
@@ -80,7 +80,7 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     ocpd,
     metal: circuit.material,
     size,
-    leastSize,
+    minSize,
     raisedForDrop: conductor.raisedForDrop,
     governing: conductor.governing,
     ampacityA: Math.min(...segmentes.map(({ verdict }) => verdict.finalA)),
@@ -124,7 +124,7 @@ function outletFacts(
     load,
     ocpdA: ratingA,
     poles,
-    room: locationOf(needs, site, run.at(-1)?.place ?? 'indoor'),
+    location: locationOf(needs, site, run.at(-1)?.place ?? 'indoor'),
     site,
     survey,
     practices,

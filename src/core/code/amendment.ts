@@ -116,5 +116,5 @@ function changed({ parameters, local }: Laid, change: AmendmentChange, by: strin
 }
 
 /** Lays a local rule over an edition's parameters and local rules; each change remembers who made it. */
-export const layAmendment = (so: Laid, { id, changes }: Amendment): Laid =>
-  changes.reduce((laid, change) => changed(laid, change, id), so);
+export const layAmendment = (current: Laid, { id, changes }: Amendment): Laid =>
+  changes.reduce((laid, change) => changed(laid, change, id), current);

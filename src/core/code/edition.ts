@@ -96,10 +96,10 @@ const EDITIONS: Readonly<Record<EditionYear, Edition>> = {
 /** The edition of a year, with local amendments laid over it in the order given. */
 export const edition = (year: EditionYear, amendments: readonly Amendment[] = []): Edition =>
   amendments.reduce<Edition>(
-    (so, each) => ({
-      ...so,
-      ...layAmendment(so, each),
-      amendments: [...so.amendments, each],
+    (acc, each) => ({
+      ...acc,
+      ...layAmendment(acc, each),
+      amendments: [...acc.amendments, each],
     }),
     EDITIONS[year],
   );

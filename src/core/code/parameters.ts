@@ -44,7 +44,7 @@ export const parameters2023 = {
   hvacExemptVariable: sure<boolean>(false, 'gfci.outdoor'),
   /** Whether the rule of rooms reaches two-pole receptacles, and up to which rating. */
   roomGfciTwoPole: sure<boolean>(true, 'gfci.place'),
-  roomGfciMostA: sure<number>(60, 'gfci.place'),
+  roomGfciMaxA: sure<number>(60, 'gfci.place'),
   gfciFinishedBasement: sure<boolean>(true, 'gfci.place'),
   gfciWholeKitchen: sure<boolean>(true, 'gfci.place'),
   gfciIndoorDamp: sure<boolean>(true, 'gfci.place'),
@@ -84,7 +84,7 @@ export const parametersChanged2017: Partial<Parameters> = {
   hardwiredGfciPlaces: sure<readonly Location[]>([], 'gfci.outdoor'),
   hvacExemptUntil: sure<string>('none', 'gfci.outdoor'),
   roomGfciTwoPole: sure<boolean>(false, 'gfci.place'),
-  roomGfciMostA: sure<number>(20, 'gfci.place'),
+  roomGfciMaxA: sure<number>(20, 'gfci.place'),
   extraGroundShare: sure<number>(0, 'table.conductor-volume'),
   evFloorVA: sure<number>(0, 'service.ev'),
   gfciFinishedBasement: sure<boolean>(false, 'gfci.place'),

@@ -32,8 +32,8 @@ const RECORDING_DAYS = 30;
 /** Missing readings worth a word, as a share. */
 const GAP_SHARE = 0.005;
 /** A dwelling's peak lies between these, amperes; outside, the unit is doubtful. */
-const LEAST_PEAK_A = 3;
-const MOST_PEAK_A = 500;
+const MIN_PEAK_A = 3;
+const MAX_PEAK_A = 500;
 /** Months in which heating or cooling shows: December to February, June to August. */
 const SEASON: ReadonlySet<number> = new Set([12, 1, 2, 6, 7, 8]);
 /** Readings between two tellings of progress. */
@@ -185,14 +185,14 @@ export function* analyseDemand(intervals: Intervals, source: string): Reading<De
   const basis = measures === 'amps' || days < 60 ? 'recording' : 'utility';
   const total = record.startMs.length + missing;
   // A year that begins in a leap day or loses an hour to the clock is a year all the same.
-  const least = basis === 'utility' ? YEAR_DAYS - 1 : RECORDING_DAYS - 0.1;
+  const min = basis === 'utility' ? YEAR_DAYS - 1 : RECORDING_DAYS - 0.1;
   const problems: readonly (readonly [RecordProblem, boolean])[] = [
-    ['too-short', days < least],
+    ['too-short', days < min],
     ['hourly', minutes > WINDOW],
     ['season', basis === 'recording' && !season(fromMs, toMs)],
     ['gaps', missing > total * GAP_SHARE],
     ['export', exported > 0],
-    ['unit', peakA < LEAST_PEAK_A || peakA > MOST_PEAK_A],
+    ['unit', peakA < MIN_PEAK_A || peakA > MAX_PEAK_A],
     ['clock', skippedHours + record.repeatedHours > 0],
     ['duplicates', record.duplicates > 0],
     ['disorder', record.disorder > 0],

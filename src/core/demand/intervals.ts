@@ -44,9 +44,9 @@ export interface NoRecord {
 }
 
 /** The largest file that is read, characters: several years of quarter hours. */
-export const MOST_CHARACTERS = 40_000_000;
+export const MAX_CHARACTERS = 40_000_000;
 /** Bad rows that are told one by one. */
-export const MOST_TOLD = 20;
+export const MAX_TOLD = 20;
 
 /** How far reading has come, 0 to 1. */
 export type Reading<T> = Generator<number, T, void>;
@@ -58,7 +58,7 @@ export function usualMinutes(startMs: ArrayLike<number>): number {
     const step = ((startMs[at] ?? 0) - (startMs[at - 1] ?? 0)) / 60000;
     if (step > 0 && step <= 60) counts.set(step, (counts.get(step) ?? 0) + 1);
   }
-  let [usual, most] = [15, 0];
-  for (const [step, count] of counts) if (count > most) [usual, most] = [step, count];
+  let [usual, max] = [15, 0];
+  for (const [step, count] of counts) if (count > max) [usual, max] = [step, count];
   return usual;
 }

@@ -1,7 +1,7 @@
 import { SaxesParser } from 'saxes';
 import {
-  MOST_CHARACTERS,
-  MOST_TOLD,
+  MAX_CHARACTERS,
+  MAX_TOLD,
   usualMinutes,
   type BadReading,
   type NoRecord,
@@ -19,8 +19,8 @@ const RECEIVED = 19;
 /** Characters between two tellings of progress. */
 const CHUNK = 262_144;
 /** Deepest nesting and most text of one element that a true record has. */
-const MOST_DEPTH = 24;
-const MOST_TEXT = 4000;
+const MAX_DEPTH = 24;
+const MAX_TEXT = 4000;
 
 interface Found {
   readonly startMs: number[];
@@ -53,7 +53,7 @@ function close({ start, duration, value }: Open, found: Found): void {
   ].find(([, is]) => is === true);
   if (wrong !== undefined) {
     found.badCount += 1;
-    if (found.bad.length < MOST_TOLD)
+    if (found.bad.length < MAX_TOLD)
       found.bad.push({
         line: found.value.length + found.badCount,
         column: String(wrong[0]),
@@ -84,12 +84,12 @@ function parserFor(found: Found): SaxesParser {
   parser.on('opentag', ({ name }) => {
     path.push(local(name));
     text = '';
-    if (path.length > MOST_DEPTH) throw new Hostile('depth');
+    if (path.length > MAX_DEPTH) throw new Hostile('depth');
     if (path.at(-1) === 'IntervalReading') open = { start: '', duration: '', value: '' };
   });
   parser.on('text', (part) => {
     text += part;
-    if (text.length > MOST_TEXT) throw new Hostile('text');
+    if (text.length > MAX_TEXT) throw new Hostile('text');
   });
   parser.on('closetag', () => {
     const name = path.pop() ?? '';
@@ -133,7 +133,7 @@ function* fed(text: string, found: Found): Reading<NoRecord | undefined> {
  * endless text are refused: no true record has them.
  */
 export function* readEspi(text: string): Reading<ReadIntervals | NoRecord> {
-  if (text.length > MOST_CHARACTERS)
+  if (text.length > MAX_CHARACTERS)
     return { problem: 'too-large', detail: `${Math.round(text.length / 1e6)} MB` };
   const found: Found = {
     startMs: [],

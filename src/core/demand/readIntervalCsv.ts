@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 import { readTime } from './clockTime';
 import {
-  MOST_CHARACTERS,
-  MOST_TOLD,
+  MAX_CHARACTERS,
+  MAX_TOLD,
   usualMinutes,
   type BadReading,
   type NoRecord,
@@ -79,7 +79,7 @@ function headerAt(rows: readonly (readonly string[])[]): number {
  * @param unit what the values are, where the header is known to be wrong
  */
 export function* readIntervalCsv(text: string, unit?: Unit): Reading<ReadIntervals | NoRecord> {
-  if (text.length > MOST_CHARACTERS)
+  if (text.length > MAX_CHARACTERS)
     return { problem: 'too-large', detail: `${Math.round(text.length / 1e6)} MB` };
   const { data: rows } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   yield 0.3;
@@ -94,7 +94,7 @@ export function* readIntervalCsv(text: string, unit?: Unit): Reading<ReadInterva
   let [kept, badCount, exported, absolute] = [0, 0, 0, true];
   const refuse = (line: number, column: string, accepts: string): void => {
     badCount += 1;
-    if (bad.length < MOST_TOLD) bad.push({ line, column, accepts });
+    if (bad.length < MAX_TOLD) bad.push({ line, column, accepts });
   };
   for (let at = 0; at < count; at += 1) {
     if (at % STEP === 0) yield 0.3 + (0.6 * at) / count;
@@ -103,7 +103,7 @@ export function* readIntervalCsv(text: string, unit?: Unit): Reading<ReadInterva
     const time = readTime(columns.time.map((column) => (row[column] ?? '').trim()).join(' '));
     const legs = columns.values.map((column) => numberOf(row[column]));
     const used = legs.reduce<number | undefined>(
-      (so, each) => (each === undefined ? so : Math.max(so ?? each, each)),
+      (acc, each) => (each === undefined ? acc : Math.max(acc ?? each, each)),
       undefined,
     );
     if (time === undefined)

@@ -13,9 +13,9 @@ export type CsvTable =
   { readonly headers: readonly string[]; readonly rows: readonly CsvRow[] } | { readonly problem: string };
 
 /** The largest file that is read, characters: far more than a schedule. */
-const MOST_CHARACTERS = 5_000_000;
+const MAX_CHARACTERS = 5_000_000;
 /** The most rows. */
-const MOST_ROWS = 5000;
+const MAX_ROWS = 5000;
 
 /** What the reader calls the cells past the last header. */
 const PAST_HEADER = '__parsed_extra';
@@ -26,7 +26,7 @@ function rowOf({ [PAST_HEADER]: extra, ...cells }: Readonly<Record<string, strin
 
 /** Reads a CSV file with a header; commas, semicolons or tabs, with or without quotes. */
 export function readCsv(text: string): CsvTable {
-  if (text.length > MOST_CHARACTERS)
+  if (text.length > MAX_CHARACTERS)
     return { problem: 'The file is larger than a schedule: 5 MB is the most.' };
   const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
@@ -37,8 +37,8 @@ export function readCsv(text: string): CsvTable {
   const headers = read.meta.fields ?? [];
   if (headers.length === 0 || read.data.length === 0)
     return { problem: 'The file has no rows under its header.' };
-  if (read.data.length > MOST_ROWS)
-    return { problem: `The file has ${read.data.length} rows; ${MOST_ROWS} is the most.` };
+  if (read.data.length > MAX_ROWS)
+    return { problem: `The file has ${read.data.length} rows; ${MAX_ROWS} is the most.` };
   return { headers, rows: read.data.map((cells, at) => rowOf(cells, at + 2)) };
 }
 

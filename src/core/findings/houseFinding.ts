@@ -11,10 +11,10 @@ export interface HouseFindingData {
   'service.overload': { amps: number; limitA: number; element: RatingElement; method: ServiceMethod };
   'service.tight': { spareA: number; limitA: number };
   'service.unbalanced': { aVA: number; bVA: number };
-  'service.least': { ratingA: number; leastA: number };
+  'service.least': { ratingA: number; minA: number };
   'service.sharing': { what: string };
   'service.managed': { setpointA: number };
-  'demand.too-short': { days: number; leastDays: number };
+  'demand.too-short': { days: number; minDays: number };
   'demand.hourly': { minutes: number };
   'demand.season': { from: string; to: string };
   'demand.gaps': { missingPct: number };
@@ -24,7 +24,7 @@ export interface HouseFindingData {
   'panel.interrupting-unknown': { faultA: number };
   'panel.no-space': { wanted: number; free: number };
   'panel.unplaced': { count: number };
-  'panel.too-many-circuits': { poles: number; most: number };
+  'panel.too-many-circuits': { poles: number; max: number };
   'panel.tandem-not-allowed': { space: string };
   'panel.tandem-unknown': { spaces: number };
   'panel.clash': { space: string };

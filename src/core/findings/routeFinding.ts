@@ -17,10 +17,10 @@ export interface RouteFindingData {
   'box.none': { needsIn3: number };
   'box.pull-length': { hasIn: number; needsIn: number };
   'box.unbonded': { station: string };
-  'body.marked': { size: WireSize; trade: TradeSize; leastIn: number };
+  'body.marked': { size: WireSize; trade: TradeSize; minIn: number };
   'route.bends': { degrees: number; limit: number };
-  'pull.tension': { pounds: number; mostLb: number; by: 'hand' | 'conductor' };
-  'pull.sidewall': { lbPerFt: number; mostLbPerFt: number };
+  'pull.tension': { pounds: number; maxLb: number; by: 'hand' | 'conductor' };
+  'pull.sidewall': { lbPerFt: number; maxLbPerFt: number };
   'raceway.tight': { trade: TradeSize; fillPct: number; cable: string };
   'raceway.sleeve-full': { trade: TradeSize; fillPct: number; limitPct: number; cable: string };
   'seal.missing': { from: Environment; to: Environment };

@@ -4,8 +4,8 @@ import { METHOD_IDS, ENVIRONMENTS } from '../code/methods';
 import { LOCATIONS } from '../code/locations';
 import { WIRE_SIZES } from '../units/wireSize';
 
-const number = <K extends string>(kind: K, least: number, most: number) =>
-  z.strictObject({ kind: z.literal(kind), value: z.number().min(least).max(most) });
+const number = <K extends string>(kind: K, min: number, max: number) =>
+  z.strictObject({ kind: z.literal(kind), value: z.number().min(min).max(max) });
 
 /** One change that a local rule makes. */
 const amendmentChangeSchema = z.discriminatedUnion('kind', [

@@ -72,23 +72,23 @@ export function applyCommand(job: Job, command: Command): Applied | undefined {
 /** One after the other, or none of them. */
 function together(job: Job, commands: readonly Command[]): Applied | undefined {
   const inverses: Command[] = [];
-  let so = job;
+  let acc = job;
   for (const command of commands) {
-    const applied = applyCommand(so, command);
+    const applied = applyCommand(acc, command);
     if (applied === undefined) return undefined;
-    so = applied.job;
+    acc = applied.job;
     inverses.unshift(applied.inverse);
   }
-  return { job: so, inverse: { kind: 'together', commands: inverses } };
+  return { job: acc, inverse: { kind: 'together', commands: inverses } };
 }
 
 /** The most circuits that a job holds. */
-const MOST_CIRCUITS = 200;
+const MAX_CIRCUITS = 200;
 
 function insertCircuits(job: Job, circuits: readonly Circuit[], to: number): Applied | undefined {
   const ids = circuits.map(({ id }) => id);
   const doubled = new Set(ids).size !== ids.length || ids.some((id) => at(job, id) >= 0);
-  if (doubled || job.circuits.length + circuits.length > MOST_CIRCUITS) return undefined;
+  if (doubled || job.circuits.length + circuits.length > MAX_CIRCUITS) return undefined;
   return {
     job: { ...job, circuits: job.circuits.toSpliced(to, 0, ...circuits) },
     inverse: { kind: 'remove-circuits', ids, at: to },

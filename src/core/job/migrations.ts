@@ -94,11 +94,11 @@ export function migrate(
   migrations: readonly Migration[],
   current: number,
 ): { readonly document: unknown } | undefined {
-  let so = document;
+  let acc = document;
   for (let at = version; at < current; at += 1) {
     const step = migrations.find(({ from }) => from === at);
     if (step === undefined) return undefined;
-    so = step.up(so);
+    acc = step.up(acc);
   }
-  return version > current ? undefined : { document: so };
+  return version > current ? undefined : { document: acc };
 }

@@ -50,7 +50,7 @@ export function withSubpanel(
     ),
     name: `Feeder, ${name.toLowerCase()}`,
   };
-  const plan = withSpace(panel, planned(panel, wanted), way.room);
+  const plan = withSpace(panel, planned(panel, wanted), way.freeSpace);
   const main: Panel = {
     ...panel,
     plan: {
@@ -68,8 +68,8 @@ export function withSubpanel(
     bondingScrew: 'out',
     openings: 0,
   };
-  const room = makeSpace(empty, [], unplaced, 0);
-  const sub = room === undefined ? empty : { ...empty, plan: withSpace(empty, [], room) };
+  const freeSpace = makeSpace(empty, [], unplaced, 0);
+  const sub = freeSpace === undefined ? empty : { ...empty, plan: withSpace(empty, [], freeSpace) };
   return {
     kind: 'together',
     commands: [

@@ -8,9 +8,9 @@ export interface FieldProblem {
 }
 
 const joined = (path: readonly PropertyKey[]): string =>
-  path.reduce<string>((so, part) => {
-    if (typeof part === 'number') return `${so}[${part}]`;
-    return so === '' ? String(part) : `${so}.${String(part)}`;
+  path.reduce<string>((acc, part) => {
+    if (typeof part === 'number') return `${acc}[${part}]`;
+    return acc === '' ? String(part) : `${acc}.${String(part)}`;
   }, '');
 
 /** The issue that tells most: inside a union that names its branch, the first one of the branch. */

@@ -1,6 +1,6 @@
 import { legLoads } from './legBalance';
 import type { Panel, PanelPlan, Space } from './panelSchema';
-import { findRoom, type Room } from './freeSpaceSearch';
+import { findRoom, type freeSpace } from './freeSpaceSearch';
 import type { Segment } from './freeSpaceSteps';
 import { below, legOf, polesIn, takesTandem, type Leg, type InstalledBreaker, type Wanted } from './spaces';
 
@@ -78,16 +78,16 @@ const byRating = (a: { readonly amps: number }, b: { readonly amps: number }): n
 
 /** Half spaces in which moved singles may stand, in the order of the panel. */
 function halfPlaces(
-  room: Room,
+  freeSpace: freeSpace,
   segments: readonly Segment[],
   installed: readonly InstalledBreaker[],
 ): readonly Space[] {
-  const offered = room.offered.flatMap((at): readonly Space[] => {
+  const offered = freeSpace.offered.flatMap((at): readonly Space[] => {
     const slot = segments[at]?.slots[0] ?? 0;
     const here = installed.filter(({ place }) => place.slot === slot);
     return [{ slot, half: here.some(({ place }) => place.half === 'b') ? 'a' : 'b' }];
   });
-  const left = room.leftovers.flatMap(({ slot, use }): readonly Space[] => {
+  const left = freeSpace.leftovers.flatMap(({ slot, use }): readonly Space[] => {
     if (use === 'one-half') return [{ slot, half: null }];
     return use === 'two-halves'
       ? [
@@ -147,14 +147,18 @@ export function makeSpace(
   ];
   if (panel.mostPoles !== null && polesIn([...installed, ...wanted]) > panel.mostPoles) return undefined;
   const columns = ([1, 2] as const).map((first) => columnSegments(panel, installed, first, tandemCents));
-  const room = findRoom(columns, { pairs: pairsWanted.length, fulls: singlesWanted.length }, tandemCents);
-  if (room === undefined) return undefined;
+  const freeSpace = findRoom(
+    columns,
+    { pairs: pairsWanted.length, fulls: singlesWanted.length },
+    tandemCents,
+  );
+  if (freeSpace === undefined) return undefined;
   const segments = columns.flat();
-  const clearedSlots = new Set(room.cleared.flatMap((at) => segments[at]?.slots.slice(0, 1) ?? []));
+  const clearedSlots = new Set(freeSpace.cleared.flatMap((at) => segments[at]?.slots.slice(0, 1) ?? []));
   const movers = installed.filter(({ place }) => clearedSlots.has(place.slot));
-  const singles = dealt(movers.filter(canShare), halfPlaces(room, segments, installed));
-  const pairs = room.pairs.toSorted((a, b) => a - b);
-  const fulls = room.leftovers
+  const singles = dealt(movers.filter(canShare), halfPlaces(freeSpace, segments, installed));
+  const pairs = freeSpace.pairs.toSorted((a, b) => a - b);
+  const fulls = freeSpace.leftovers
     .filter(({ use }) => use === 'full')
     .map(({ slot }) => slot)
     .toSorted((a, b) => a - b);
@@ -182,8 +186,8 @@ export function makeSpace(
   return {
     moves,
     placed,
-    tandems: tandemCents === 0 ? 0 : Math.round(room.cents / tandemCents),
-    cents: room.cents,
+    tandems: tandemCents === 0 ? 0 : Math.round(freeSpace.cents / tandemCents),
+    cents: freeSpace.cents,
   };
 }
 

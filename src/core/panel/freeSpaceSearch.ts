@@ -7,7 +7,7 @@ export interface Need {
 }
 
 /** What a search found: the fewest moves, and the cheapest of those. */
-export interface Room {
+export interface freeSpace {
   readonly moves: number;
   readonly cents: number;
   /** Upper spaces of the pairs that are free afterwards. */
@@ -21,7 +21,7 @@ export interface Room {
 /** A move weighs more than any sum of money. */
 const MOVE = 1e9;
 /** How many two-pole breakers, and singles that need a whole space, may be moved. */
-const MOST_PAIRS_MOVED = 4;
+const MAX_PAIRS_MOVED = 4;
 
 /** Sizes of the three tallies that the search keeps, and where each of them starts. */
 class Tally {
@@ -38,7 +38,7 @@ class Tally {
   constructor(segments: readonly Segment[], need: Need) {
     // What may be owed while the search goes down: no more than could be moved at all.
     const owed = (what: 'pairs' | 'fulls'): number =>
-      Math.min(MOST_PAIRS_MOVED, segments.filter(({ clear }) => (clear?.[what] ?? 0) > 0).length);
+      Math.min(MAX_PAIRS_MOVED, segments.filter(({ clear }) => (clear?.[what] ?? 0) > 0).length);
     const slots = segments.reduce((sum, { slots: each }) => sum + each.length, 0);
     this.goalPairs = need.pairs + owed('pairs');
     this.reach = Math.min(slots, 4 * need.pairs + 2 * need.fulls + 8);
@@ -146,7 +146,7 @@ export function findRoom(
   columns: readonly (readonly Segment[])[],
   need: Need,
   tandemCents: number,
-): Room | undefined {
+): freeSpace | undefined {
   const { nodes, segments } = laidOut(columns);
   const options = nodes.map((node, at) =>
     decisions(node, at, segments, node.above === undefined, tandemCents),
@@ -158,7 +158,7 @@ export function findRoom(
 
 const isDefined = <T>(value: T | undefined): value is T => value !== undefined;
 
-function told(path: readonly Decision[], best: number): Room {
+function told(path: readonly Decision[], best: number): freeSpace {
   const moves = path.reduce((sum, each) => sum + each.moves, 0);
   return {
     moves,

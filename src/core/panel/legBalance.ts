@@ -32,11 +32,11 @@ const singles = (installed: readonly InstalledBreaker[]): readonly InstalledBrea
 export function legLoads(installed: readonly InstalledBreaker[]): LegLoads {
   const sum = { A: 0, B: 0 };
   for (const each of singles(installed)) sum[legOf(each.place.slot)] += singleVA(each);
-  const most = Math.max(sum.A, sum.B);
+  const max = Math.max(sum.A, sum.B);
   return {
     aVA: sum.A,
     bVA: sum.B,
-    apartPct: most === 0 ? 0 : (100 * Math.abs(sum.A - sum.B)) / most,
+    apartPct: max === 0 ? 0 : (100 * Math.abs(sum.A - sum.B)) / max,
     assumed: singles(installed).filter(({ va }) => va === null).length,
   };
 }

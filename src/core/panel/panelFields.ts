@@ -6,13 +6,13 @@ import type { Panel } from './panelSchema';
 const AMPS = { units: ['a', 'amp', 'amps'], shown: 'A', whole: true } as const;
 
 /** Rating of a main. */
-export const mainRange: NumberRange = { least: 30, most: 400, ...AMPS };
+export const mainRange: NumberRange = { min: 30, max: 400, ...AMPS };
 /** Rating of a bus. */
-export const busRange: NumberRange = { least: 30, most: 600, ...AMPS };
+export const busRange: NumberRange = { min: 30, max: 600, ...AMPS };
 /** Interrupting rating. */
-export const interruptingRange: NumberRange = { least: 5, most: 200, units: ['ka'], shown: 'kA' };
+export const interruptingRange: NumberRange = { min: 5, max: 200, units: ['ka'], shown: 'kA' };
 /** Circuits that a label allows. */
-export const polesRange: NumberRange = { least: 2, most: 168, units: [], shown: '', whole: true };
+export const polesRange: NumberRange = { min: 2, max: 168, units: [], shown: '', whole: true };
 
 /** A number, or null where the field is empty. */
 export const parseOptional = (text: string, range: NumberRange): number | null | Refused =>
@@ -56,7 +56,7 @@ export function parseKnockouts(text: string): Panel['knockouts'] | Refused {
   for (const part of typed.split(/\s*[,;]\s*/)) {
     const [count = '', size = ''] = part.split(/\s*[x×]\s*|\s+/);
     const [free, trade] = [
-      parseNumber(count, { least: 0, most: 40, units: [], shown: '', whole: true }),
+      parseNumber(count, { min: 0, max: 40, units: [], shown: '', whole: true }),
       parseTradeSize(size),
     ];
     if (isRefused(free) || isRefused(trade) || found.length === 8) return refuse(text, accepts);

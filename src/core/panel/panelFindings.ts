@@ -33,7 +33,7 @@ function spaces({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
   else if (needs > 0) out.found('ask', 'panel.unplaced', 'panel.directory', { count: unplaced.length });
   const poles = polesIn(severity);
   if (panel.mostPoles !== null && poles > panel.mostPoles)
-    out.found('stop', 'panel.too-many-circuits', 'panel.space', { poles, most: panel.mostPoles });
+    out.found('stop', 'panel.too-many-circuits', 'panel.space', { poles, max: panel.mostPoles });
   for (const clash of clashes(panel, severity)) {
     const space = `${clash.slot}`;
     if (clash.why === 'tandem') out.found('stop', 'panel.tandem-not-allowed', 'panel.space', { space });

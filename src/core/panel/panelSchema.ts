@@ -3,11 +3,11 @@ import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
 
 /** The most spaces that a panel has. */
-const MOST_SPACES = 84;
+const MAX_SPACES = 84;
 
 /** Where a breaker stands: its upper space, and which half of it where two share one. */
 export const spaceSchema = z.strictObject({
-  slot: z.number().int().min(1).max(MOST_SPACES),
+  slot: z.number().int().min(1).max(MAX_SPACES),
   half: z.enum(['a', 'b']).nullable().describe('Half of a space that two single poles share, or null'),
 });
 
@@ -39,18 +39,18 @@ export type Breaker = z.infer<typeof breakerSchema>;
 export const planSchema = z.strictObject({
   gone: z
     .array(z.string().max(60))
-    .max(MOST_SPACES * 2)
+    .max(MAX_SPACES * 2)
     .describe('Breakers that are taken out'),
-  moved: z.array(z.strictObject({ id: z.string().max(60), to: spaceSchema })).max(MOST_SPACES * 2),
-  placed: z.array(z.strictObject({ circuitId: z.string().max(60), at: spaceSchema })).max(MOST_SPACES * 2),
+  moved: z.array(z.strictObject({ id: z.string().max(60), to: spaceSchema })).max(MAX_SPACES * 2),
+  placed: z.array(z.strictObject({ circuitId: z.string().max(60), at: spaceSchema })).max(MAX_SPACES * 2),
 });
 
 /** What is to be done in a panel: taken out, moved, placed. */
 export type PanelPlan = z.infer<typeof planSchema>;
 
 const rangeSchema = z.strictObject({
-  from: z.number().int().min(1).max(MOST_SPACES),
-  to: z.number().int().min(1).max(MOST_SPACES),
+  from: z.number().int().min(1).max(MAX_SPACES),
+  to: z.number().int().min(1).max(MAX_SPACES),
 });
 
 /** A panel as it was surveyed. Null is what was not looked at yet. */
@@ -67,7 +67,7 @@ export const panelSchema = z.strictObject({
     .nullable()
     .describe('Main breaker; null where it has lugs only or was not read'),
   busA: z.number().int().min(30).max(600).nullable(),
-  spaces: z.number().int().min(2).max(MOST_SPACES).multipleOf(2),
+  spaces: z.number().int().min(2).max(MAX_SPACES).multipleOf(2),
   tandems: z
     .array(rangeSchema)
     .max(10)
@@ -77,7 +77,7 @@ export const panelSchema = z.strictObject({
     .number()
     .int()
     .min(2)
-    .max(MOST_SPACES * 2)
+    .max(MAX_SPACES * 2)
     .nullable()
     .describe('Circuits that the label allows'),
   listings: z.array(z.string().min(1).max(20)).max(8).describe('Breaker types on the label'),
@@ -88,12 +88,12 @@ export const panelSchema = z.strictObject({
   lugFrom: z.enum(WIRE_SIZES).nullable(),
   lugTo: z.enum(WIRE_SIZES).nullable(),
   interruptingKA: z.number().min(5).max(200).nullable(),
-  openings: z.number().int().min(0).max(MOST_SPACES).nullable().describe('Openings without a filler'),
+  openings: z.number().int().min(0).max(MAX_SPACES).nullable().describe('Openings without a filler'),
   knockouts: z
     .array(z.strictObject({ trade: z.enum(TRADE_SIZES), free: z.number().int().min(0).max(40) }))
     .max(8)
     .nullable(),
-  breakers: z.array(breakerSchema).max(MOST_SPACES * 2),
+  breakers: z.array(breakerSchema).max(MAX_SPACES * 2),
   plan: planSchema,
   photos: z.array(z.strictObject({ id: z.string().min(1).max(60), caption: z.string().max(120) })).max(24),
 });

@@ -5,12 +5,12 @@ import { planned, polesIn, unplacedOf, type InstalledBreaker, type Wanted } from
 
 /** A way to find room for new circuits, with what it takes. */
 export type SpaceOption =
-  | { readonly kind: 'moves'; readonly room: FreeSpaceFound; readonly cents: number }
+  | { readonly kind: 'moves'; readonly freeSpace: FreeSpaceFound; readonly cents: number }
   | {
       readonly kind: 'subpanel';
       readonly spaces: number;
       readonly feederA: number;
-      readonly room: FreeSpaceFound;
+      readonly freeSpace: FreeSpaceFound;
       readonly cents: number;
     }
   | { readonly kind: 'new-panel'; readonly spaces: number; readonly cents: number };
@@ -47,15 +47,16 @@ function subpanel(
     kind: 'plain',
     va: feederA * 240,
   };
-  const room = made === undefined ? undefined : makeSpace(panel, installed, [feeder], prices.panel.tandem);
-  if (made === undefined || room === undefined) return [];
+  const freeSpace =
+    made === undefined ? undefined : makeSpace(panel, installed, [feeder], prices.panel.tandem);
+  if (made === undefined || freeSpace === undefined) return [];
   return [
     {
       kind: 'subpanel',
       spaces: made.spaces,
       feederA,
-      room,
-      cents: made.cents + room.cents + breakerCents(feederA, prices),
+      freeSpace,
+      cents: made.cents + freeSpace.cents + breakerCents(feederA, prices),
     },
   ];
 }
@@ -72,9 +73,9 @@ export function spaceOptions(
   const installed = planned(panel, wanted);
   const unplaced = unplacedOf(panel, wanted);
   if (unplaced.length === 0) return [];
-  const room = makeSpace(panel, installed, unplaced, prices.panel.tandem);
+  const freeSpace = makeSpace(panel, installed, unplaced, prices.panel.tandem);
   const moves: readonly SpaceOption[] =
-    room === undefined ? [] : [{ kind: 'moves', room, cents: room.cents }];
+    freeSpace === undefined ? [] : [{ kind: 'moves', freeSpace, cents: freeSpace.cents }];
   const poles = polesIn([...installed, ...unplaced]);
   const whole = prices.panel.main.find(({ spaces }) => spaces >= poles);
   const change: readonly SpaceOption[] =

@@ -24,14 +24,16 @@ const LISTED: ReadonlySet<Location> = new Set([
 
 const LARGEST_A = 20;
 
-function evaluate({ needs, load, ocpdA, room, survey, site }: OutletFacts): ArcFaultChoice {
+function evaluate({ needs, load, ocpdA, location, survey, site }: OutletFacts): ArcFaultChoice {
   if (needs.kind === 'feeder') return { required: false, why: 'not-a-branch' };
   if (load.volts > 125) return { required: false, why: 'over-120v' };
   if (ocpdA > LARGEST_A) return { required: false, why: 'over-20a' };
-  if (needs.kind === 'other' && site.room === undefined && room === needs.room)
+  if (needs.kind === 'other' && site.room === undefined && location === needs.location)
     return { required: 'ask', why: 'unknown' };
   if (survey.occupancy === 'other') return { required: 'ask', why: 'unknown' };
-  return LISTED.has(room) ? { required: true, why: 'rooms' } : { required: false, why: 'room-not-listed' };
+  return LISTED.has(location)
+    ? { required: true, why: 'rooms' }
+    : { required: false, why: 'room-not-listed' };
 }
 
 const WORD: Readonly<Record<string, string>> = { ask: 'ask', true: 'breaker', false: 'none' };
@@ -39,16 +41,16 @@ const WORD: Readonly<Record<string, string>> = { ask: 'ask', true: 'breaker', fa
 /** Arc-fault protection: 120 V circuits of up to 20 A with outlets or devices in the rooms of a dwelling (210.12). */
 export function arcFault(facts: OutletFacts, code: Edition, work: Working): ArcFaultChoice {
   const choice = evaluate(facts);
-  const { load, ocpdA, room, site } = facts;
+  const { load, ocpdA, location, site } = facts;
   const lifted = code.local.noArcFault;
   const word = lifted !== undefined ? 'none' : (WORD[String(choice.required)] ?? 'none');
-  work.step('afci.rule', 'afci.rooms', { volts: load.volts, ocpdA, room }, word, {
+  work.step('afci.rule', 'afci.rooms', { volts: load.volts, ocpdA, location }, word, {
     by: lifted === undefined ? code.parameters.afciRooms : localRule(lifted),
   });
   if (lifted !== undefined) return { required: false, why: 'room-not-listed' };
   if (choice.required === 'ask') work.found('ask', 'afci.ask', 'afci.rooms', { ocpdA });
   if (choice.required === true) {
-    work.found(site.arcFault === 'none' ? 'stop' : 'note', 'afci.required', 'afci.rooms', { room });
+    work.found(site.arcFault === 'none' ? 'stop' : 'note', 'afci.required', 'afci.rooms', { location });
   }
   return choice;
 }

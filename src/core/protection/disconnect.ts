@@ -50,17 +50,17 @@ const SECTION: Readonly<Record<DisconnectArticle, SectionKey>> = {
 const SMALL_VA = 300;
 
 /** A switch of a rating no less than the load asks, and by practice no less than the branch device. */
-const switchRating = (leastA: number, ocpdA: number): number =>
-  SWITCHES_A.find((each) => meets(each, Math.max(leastA, ocpdA))) ?? Math.max(leastA, ocpdA);
+const switchRating = (minA: number, ocpdA: number): number =>
+  SWITCHES_A.find((each) => meets(each, Math.max(minA, ocpdA))) ?? Math.max(minA, ocpdA);
 
 function choose(
   { needs, load, ocpdA }: OutletFacts,
   form: GroundFaultForm,
   { parameters }: Edition,
 ): DisconnectChoice {
-  const { by, leastA } = needs.disconnect;
+  const { by, minA } = needs.disconnect;
   const withinFt = parameters.inSightFt.value;
-  const ratingA = switchRating(leastA, ocpdA);
+  const ratingA = switchRating(minA, ocpdA);
   const plugged = load.connection === 'receptacle';
   switch (by) {
     case 'ask':
@@ -124,24 +124,24 @@ function compare(
   if (choice.withinFt !== null && (disconnectInSight === false || (disconnectFt ?? 0) > choice.withinFt)) {
     work.found('stop', 'disconnect.out-of-sight', cite, {
       ft: disconnectFt ?? null,
-      mostFt: choice.withinFt,
+      maxFt: choice.withinFt,
     });
   }
   if (choice.fromWaterFt !== null && waterFt !== undefined && waterFt < choice.fromWaterFt) {
-    work.found('stop', 'disconnect.too-near-water', cite, { ft: waterFt, leastFt: choice.fromWaterFt });
+    work.found('stop', 'disconnect.too-near-water', cite, { ft: waterFt, minFt: choice.fromWaterFt });
   }
   const asks = choice.withinFt !== null && disconnectFt === undefined && disconnectInSight === undefined;
   if (asks || (choice.fromWaterFt !== null && waterFt === undefined)) {
     work.found('ask', 'disconnect.place', cite, {
-      mostFt: choice.withinFt ?? 0,
+      maxFt: choice.withinFt ?? 0,
       waterFt: choice.fromWaterFt ?? 0,
     });
   }
-  if (disconnectA !== undefined && !meets(disconnectA, needs.disconnect.leastA)) {
-    work.found('stop', 'disconnect.rating', cite, { ratingA: disconnectA, leastA: needs.disconnect.leastA });
+  if (disconnectA !== undefined && !meets(disconnectA, needs.disconnect.minA)) {
+    work.found('stop', 'disconnect.rating', cite, { ratingA: disconnectA, minA: needs.disconnect.minA });
   }
   if (choice.kind === 'lockable-breaker' && lockable === false) {
-    work.found('stop', 'disconnect.out-of-sight', cite, { ft: null, mostFt: 50 });
+    work.found('stop', 'disconnect.out-of-sight', cite, { ft: null, maxFt: 50 });
   } else if (choice.kind === 'lockable-breaker' && lockable === undefined && load.equipmentA > 0) {
     work.found('note', 'disconnect.lockable', cite, { ratingA: choice.ratingA ?? 0 });
   }
@@ -157,7 +157,7 @@ export function disconnectingMeans(
   code: Edition,
   work: Working,
 ): DisconnectChoice {
-  const { by, leastA } = facts.needs.disconnect;
+  const { by, minA } = facts.needs.disconnect;
   const cite = SECTION[by];
   const choice = choose(facts, form, code);
   if (by === 'ask') {
@@ -169,12 +169,12 @@ export function disconnectingMeans(
   work.step(
     'disconnect.need',
     cite,
-    { leastA, by, overA: over.value },
+    { minA, by, overA: over.value },
     choice.kind,
     by === 'ev' ? { by: over } : {},
   );
   if (choice.ratingA !== null)
-    work.step('disconnect.rating', cite, { leastA, ocpdA: facts.ocpdA }, choice.ratingA);
+    work.step('disconnect.rating', cite, { minA, ocpdA: facts.ocpdA }, choice.ratingA);
   if (facts.needs.kind === 'spa' && facts.survey.occupancy !== 'one-family') {
     work.found('stop', 'disconnect.spa-emergency', 'disconnect.spa-emergency', {
       occupancy: facts.survey.occupancy,

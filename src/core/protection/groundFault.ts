@@ -77,19 +77,19 @@ function findSources(
   planned: boolean,
   work: Working,
 ): void {
-  const place = facts.room;
+  const place = facts.location;
   for (const { rule, cite, severity, by } of sources) {
     work.step(
       'gfci.source',
       cite,
-      { rule, room: place, ocpdA: facts.ocpdA },
+      { rule, location: place, ocpdA: facts.ocpdA },
       severity,
       by === undefined ? {} : { by },
     );
     if (severity === 'contested')
-      work.found('ask', 'gfci.contested', cite, { rule, room: place, ocpdA: facts.ocpdA });
+      work.found('ask', 'gfci.contested', cite, { rule, location: place, ocpdA: facts.ocpdA });
     else if (severity === 'ask') work.found('ask', 'gfci.ask', cite, { volts: facts.load.volts });
-    else work.found(planned ? 'note' : 'stop', 'gfci.required', cite, { rule, room: place });
+    else work.found(planned ? 'note' : 'stop', 'gfci.required', cite, { rule, location: place });
   }
 }
 
@@ -123,7 +123,9 @@ export function groundFault(
   const { needs, load, ocpdA, site } = facts;
   const { asked: sources, lifted } = groundFaultSources(facts, code);
   for (const { rule, cite, by } of lifted) {
-    work.step('gfci.source', cite, { rule, room: facts.room, ocpdA }, 'lifted', { by: localRule(by) });
+    work.step('gfci.source', cite, { rule, location: facts.location, ocpdA }, 'lifted', {
+      by: localRule(by),
+    });
   }
   const asked = sources.some(({ severity }) => severity !== 'ask');
   if (needs.kind === 'other' && sources.length === 0) {
@@ -140,7 +142,7 @@ export function groundFault(
   const { form, reason } =
     site.groundFault === undefined ? byRule : { form: site.groundFault, reason: 'planned' as const };
   if (AT_PANEL.has(form) && facts.runFt > LONG_RUN_FT) {
-    work.found('check', 'gfci.long-run', 'gfci.neutral', { ft: facts.runFt, mostFt: LONG_RUN_FT });
+    work.found('check', 'gfci.long-run', 'gfci.neutral', { ft: facts.runFt, maxFt: LONG_RUN_FT });
   }
   work.step('gfci.rule', sources[0]?.cite ?? 'gfci.place', { volts: load.volts, ocpdA }, form);
   return {

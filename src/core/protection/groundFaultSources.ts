@@ -40,13 +40,13 @@ const POOL_ZONE_FT = 20;
 const inRooms = ({ load, toGroundV, ocpdA }: OutletFacts, { parameters }: Edition): boolean =>
   load.connection === 'receptacle' &&
   toGroundV <= LIMIT_TO_GROUND_V &&
-  ocpdA <= parameters.roomGfciMostA.value &&
+  ocpdA <= parameters.roomGfciMaxA.value &&
   (parameters.roomGfciTwoPole.value || load.volts <= 125);
 
-const room = (id: GroundFaultRuleId, is: Location, when?: (code: Edition) => boolean): Rule => ({
+const location = (id: GroundFaultRuleId, is: Location, when?: (code: Edition) => boolean): Rule => ({
   id,
   cite: 'gfci.place',
-  applies: (facts, code) => must(facts.room === is && inRooms(facts, code) && (when?.(code) ?? true)),
+  applies: (facts, code) => must(facts.location === is && inRooms(facts, code) && (when?.(code) ?? true)),
 });
 
 const near = (id: GroundFaultRuleId, distance: (facts: OutletFacts) => number | undefined): Rule => ({
@@ -72,7 +72,7 @@ function hvacSeverity({ needs, survey }: OutletFacts, { parameters }: Edition): 
 /** Hard-wired and plugged outlets outdoors, from 2023 also in garages and outbuildings (210.8(F)). */
 function outdoorOutlet(facts: OutletFacts, code: Edition): SourceSeverity | null {
   const { parameters } = code;
-  const { load, ocpdA, room: at, needs } = facts;
+  const { load, ocpdA, location: at, needs } = facts;
   if (needs.kind === 'feeder' || load.phase === 3 || facts.toGroundV > LIMIT_TO_GROUND_V) return null;
   if (!parameters.hardwiredGfciPlaces.value.includes(at)) return null;
   if (ocpdA > parameters.hardwiredGfciA.value)
@@ -84,31 +84,31 @@ function outdoorOutlet(facts: OutletFacts, code: Edition): SourceSeverity | null
 }
 
 const RULES: readonly Rule[] = [
-  room('bathroom', 'bathroom'),
-  room('garage', 'garage'),
-  { ...room('garage', 'accessory'), id: 'garage' },
-  room('outdoors', 'outdoor'),
-  room('crawl', 'crawl'),
-  room('basement', 'basement'),
-  room('basement', 'finished-basement', ({ parameters }) => parameters.gfciFinishedBasement.value),
+  location('bathroom', 'bathroom'),
+  location('garage', 'garage'),
+  { ...location('garage', 'accessory'), id: 'garage' },
+  location('outdoors', 'outdoor'),
+  location('crawl', 'crawl'),
+  location('basement', 'basement'),
+  location('basement', 'finished-basement', ({ parameters }) => parameters.gfciFinishedBasement.value),
   {
     id: 'kitchen',
     cite: 'gfci.place',
     // Before 2023 only receptacles that serve the counter, so not those of a fixed appliance.
     applies: (facts, code) =>
       must(
-        facts.room === 'kitchen' &&
+        facts.location === 'kitchen' &&
           inRooms(facts, code) &&
           (code.parameters.gfciWholeKitchen.value ||
             (facts.needs.kind === 'receptacle' && !facts.needs.hidden)),
       ),
   },
-  room('food', 'food', ({ parameters }) => parameters.gfciWholeKitchen.value),
+  location('food', 'food', ({ parameters }) => parameters.gfciWholeKitchen.value),
   near('sink', ({ site }) => site.sinkFt),
-  room('boathouse', 'boathouse'),
+  location('boathouse', 'boathouse'),
   near('tub', ({ site }) => site.tubFt),
-  room('laundry', 'laundry'),
-  room('damp', 'damp', ({ parameters }) => parameters.gfciIndoorDamp.value),
+  location('laundry', 'laundry'),
+  location('damp', 'damp', ({ parameters }) => parameters.gfciIndoorDamp.value),
   {
     id: 'appliance',
     cite: 'gfci.appliance',
@@ -155,7 +155,7 @@ const RULES: readonly Rule[] = [
           needs.kind !== 'pool-pump' &&
           load.connection === 'receptacle' &&
           (site.waterFt ?? Infinity) <= POOL_ZONE_FT &&
-          ocpdA <= parameters.roomGfciMostA.value,
+          ocpdA <= parameters.roomGfciMaxA.value,
       ),
   },
 ];
@@ -178,7 +178,7 @@ export function groundFaultSources(
     if (local === undefined) asked.push({ rule: id, cite, severity, by: by?.(code) });
     else lifted.push({ rule: id, cite, by: local });
   }
-  const added = code.local.gfciRooms.find((each) => each.room === facts.room);
+  const added = code.local.gfciRooms.find((each) => each.room === facts.location);
   if (added !== undefined) {
     asked.push({ rule: 'local', cite: 'amendment.local', severity: 'must', by: localRule(added.by) });
   }

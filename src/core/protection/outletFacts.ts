@@ -22,7 +22,7 @@ export interface OutletFacts {
   readonly load: LoadModel;
   readonly ocpdA: number;
   readonly poles: 1 | 2 | 3;
-  readonly room: Location;
+  readonly location: Location;
   readonly site: Site;
   readonly survey: JobSurvey;
   readonly practices: ProtectionPractices;
@@ -43,7 +43,7 @@ const ROOM_OF_PLACE: Readonly<Record<Exclude<Environment, 'indoor'>, Location>> 
 
 /** The room of an outlet: as it was said, as the appliance always has it, or as the run ends. */
 export const locationOf = (needs: OutletNeeds, site: Site, place: Environment): Location =>
-  site.room ?? needs.fixedLocation ?? (place === 'indoor' ? needs.room : ROOM_OF_PLACE[place]);
+  site.room ?? needs.fixedLocation ?? (place === 'indoor' ? needs.location : ROOM_OF_PLACE[place]);
 
 /** Volts to ground of a dwelling's system: one leg of 120/240 V, 208Y/120 or 480Y/277. */
 export const voltsToGround = (volts: number): number => (volts > 250 ? 277 : Math.min(volts, 120));

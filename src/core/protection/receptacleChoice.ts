@@ -38,13 +38,13 @@ const SMALL_A = 20;
 function placed(
   config: string,
   ratingA: number,
-  { room, needs, survey }: OutletFacts,
+  { location, needs, survey }: OutletFacts,
   code: Edition,
 ): ReceptacleChoice {
   const row = configurationOf(code, config);
   const small = ratingA <= SMALL_A && row?.locking === false;
-  const wet = room === 'outdoor';
-  const damp = room === 'damp' || room === 'boathouse';
+  const wet = location === 'outdoor';
+  const damp = location === 'damp' || location === 'boathouse';
   const cover: Cover = wet
     ? small
       ? 'in-use'
@@ -115,7 +115,7 @@ export function receptacleChoice(facts: OutletFacts, code: Edition, work: Workin
   work.step(
     'receptacle.place',
     'receptacle.cover',
-    { room: facts.room, weather: choice.weatherResistant, tamper: choice.tamperResistant },
+    { location: facts.location, weather: choice.weatherResistant, tamper: choice.tamperResistant },
     choice.cover,
   );
   return choice;

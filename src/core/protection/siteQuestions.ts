@@ -25,14 +25,14 @@ const RECEPTACLE_ROOMS: ReadonlySet<string> = new Set([
   'garage',
 ]);
 
-const place = ({ load, needs, room }: OutletFacts): readonly SiteQuestion[] => [
+const place = ({ load, needs, location }: OutletFacts): readonly SiteQuestion[] => [
   ...(needs.fixedLocation === undefined
     ? [{ key: 'room', topic: 'place', kind: 'choice', values: LOCATIONS } as const]
     : []),
-  ...(load.connection === 'receptacle' && RECEPTACLE_ROOMS.has(room)
+  ...(load.connection === 'receptacle' && RECEPTACLE_ROOMS.has(location)
     ? [{ key: 'sinkFt', topic: 'place', kind: 'feet' } as const]
     : []),
-  ...(load.connection === 'receptacle' && room === 'outdoor'
+  ...(load.connection === 'receptacle' && location === 'outdoor'
     ? [{ key: 'waterFt', topic: 'place', kind: 'feet' } as const]
     : []),
 ];

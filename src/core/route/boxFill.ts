@@ -43,7 +43,7 @@ export const tooLargeForFill = ({ conductors, egc, devices }: BoxContents): Wire
 
 const largest = (parts: readonly { readonly size: WireSize }[]): WireSize | undefined =>
   parts.reduce<WireSize | undefined>(
-    (most, { size }) => (most === undefined || sizeRank(size) > sizeRank(most) ? size : most),
+    (max, { size }) => (max === undefined || sizeRank(size) > sizeRank(max) ? size : max),
     undefined,
   );
 
@@ -59,9 +59,9 @@ export function boxFill(contents: BoxContents, code: Edition): readonly BoxPart[
     what: `${count} of ${size} AWG`,
     in3: count * volume(size),
   }));
-  const most = largest(conductors);
-  if (clamps && most !== undefined) parts.push({ what: 'clamps', in3: volume(most) });
-  if (fittings > 0 && most !== undefined) parts.push({ what: 'fittings', in3: fittings * volume(most) });
+  const max = largest(conductors);
+  if (clamps && max !== undefined) parts.push({ what: 'clamps', in3: volume(max) });
+  if (fittings > 0 && max !== undefined) parts.push({ what: 'fittings', in3: fittings * volume(max) });
   for (const { size, gangs } of devices)
     parts.push({ what: `device on ${size} AWG, ${gangs} gang`, in3: 2 * gangs * volume(size) });
   const grounds = egc.reduce((sum, { count }) => sum + count, 0);

@@ -36,9 +36,9 @@ export interface BoxReport {
   /** Volume at hand, its ring counted in; null where the box was not pinned. */
   readonly hasIn3: number | null;
   /** Least inside of a conduit body across, square inches: twice its largest raceway (314.16(C)); null elsewhere. */
-  readonly leastAreaIn2: number | null;
+  readonly minAreaIn2: number | null;
   /** Least length where 4 AWG and larger are in it, inches (314.28). */
-  readonly leastIn: number | null;
+  readonly minIn: number | null;
   readonly knockouts: readonly Knockout[];
 }
 
@@ -64,7 +64,7 @@ const CABLE_CONNECTORS: readonly (readonly [widthIn: number, trade: TradeSize])[
 
 /** The connector that a cable of a width takes. */
 const connectorFor = (widthIn: number): TradeSize =>
-  CABLE_CONNECTORS.find(([most]) => widthIn <= most)?.[1] ?? '1-1/2';
+  CABLE_CONNECTORS.find(([max]) => widthIn <= max)?.[1] ?? '1-1/2';
 
 const entry = ({ segment, figures }: RoutedSegment): Knockout => {
   const trade = isRaceway(segment)
@@ -152,8 +152,8 @@ function report(
     needsIn3,
     box: byVolume ? standardBox(needsIn3 - ringIn3) : null,
     hasIn3: boxIn3 === undefined ? null : boxIn3 + ringIn3,
-    leastAreaIn2: kind === 'body' && !large ? bodyArea(about, at) : null,
-    leastIn:
+    minAreaIn2: kind === 'body' && !large ? bodyArea(about, at) : null,
+    minIn:
       large && kind !== 'disconnect'
         ? pullBoxLength(kind === 'pull-box' ? 'straight' : 'angle', trades)
         : null,
@@ -163,22 +163,22 @@ function report(
 
 function evaluate(
   about: LaidOut,
-  { station, kind, needsIn3, box, hasIn3, leastIn, knockouts: holes }: BoxReport,
+  { station, kind, needsIn3, box, hasIn3, minIn, knockouts: holes }: BoxReport,
   before: RoutedSegment,
   findings: RouteFindings,
 ): void {
   const { end = {} } = before.segment;
   const at = before.index;
   const { size } = about.solved.figures;
-  if (hasIn3 !== null && leastIn === null && BY_VOLUME.includes(kind) && hasIn3 < needsIn3 - 1e-9) {
+  if (hasIn3 !== null && minIn === null && BY_VOLUME.includes(kind) && hasIn3 < needsIn3 - 1e-9) {
     findings.found('stop', 'box.fill', 'table.boxes', at, { hasIn3, needsIn3 });
-  } else if (hasIn3 === null && leastIn === null && BY_VOLUME.includes(kind) && box === null) {
+  } else if (hasIn3 === null && minIn === null && BY_VOLUME.includes(kind) && box === null) {
     findings.found('check', 'box.none', 'table.boxes', at, { needsIn3 });
   }
-  if (leastIn !== null && kind === 'body') {
-    findings.found('ask', 'body.marked', 'box.pull', at, { size, trade: holes[0]?.trade ?? '1', leastIn });
-  } else if (leastIn !== null && end.lengthIn !== undefined && end.lengthIn < leastIn - 1e-9) {
-    findings.found('stop', 'box.pull-length', 'box.pull', at, { hasIn: end.lengthIn, needsIn: leastIn });
+  if (minIn !== null && kind === 'body') {
+    findings.found('ask', 'body.marked', 'box.pull', at, { size, trade: holes[0]?.trade ?? '1', minIn });
+  } else if (minIn !== null && end.lengthIn !== undefined && end.lengthIn < minIn - 1e-9) {
+    findings.found('stop', 'box.pull-length', 'box.pull', at, { hasIn: end.lengthIn, needsIn: minIn });
   }
   const metal = HOLDS_SPLICES.includes(kind) && end.plastic !== true;
   if (metal && leftOut(before.segment, 'box-bond')) {

@@ -55,5 +55,5 @@ export function burialCover({ method, place, volts, ocpdA, gfci }: Buried, code:
   const allowed: Cover[] = [of(own)];
   if (gfci && volts <= 125 && ocpdA <= 20) allowed.push(of('gfci-120v-20a'));
   if (volts <= LOW_VOLTAGE_V) allowed.push(of('low-voltage'));
-  return allowed.reduce((least, each) => (each.coverIn < least.coverIn ? each : least));
+  return allowed.reduce((min, each) => (each.coverIn < min.coverIn ? each : min));
 }

@@ -26,7 +26,7 @@ const CONDUCTOR_FT: Readonly<Record<StationKind, number>> = {
 export const makeUp = (kind: StationKind, cable: boolean): number => (cable ? CABLE_FT : CONDUCTOR_FT)[kind];
 
 /** Free conductor that a box needs past its opening (300.14), feet; none where nothing ends. */
-export const leastFree = (kind: StationKind): number => (kind === 'body' || kind === 'coupling' ? 0 : 0.5);
+export const minFree = (kind: StationKind): number => (kind === 'body' || kind === 'coupling' ? 0 : 0.5);
 
 /** Lengths in which cable is sold up to 250 ft; past that, and in other sizes, by the foot. */
 const COILS_FT = [25, 50, 100, 250] as const;

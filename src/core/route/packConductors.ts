@@ -31,10 +31,10 @@ function part(a: Moving, b: Moving, clear: number): number {
 /** Pulls a circle back inside. */
 function keepInside(circle: Moving, inside: number): void {
   const distance = Math.hypot(circle.x, circle.y);
-  const most = Math.max(0, inside - circle.r);
-  if (distance <= most) return;
-  circle.x *= most / distance;
-  circle.y *= most / distance;
+  const max = Math.max(0, inside - circle.r);
+  if (distance <= max) return;
+  circle.x *= max / distance;
+  circle.y *= max / distance;
 }
 
 /** One round of pushing everything apart; the greatest overlap that there was. */

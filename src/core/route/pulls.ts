@@ -140,10 +140,10 @@ function hardSpot(
   parts: readonly PlacedPart[],
   pull: Pull,
 ): number {
-  let [most, hard]: [number, PlacedPart | undefined] = [0, undefined];
+  let [max, hard]: [number, PlacedPart | undefined] = [0, undefined];
   for (const [at, part] of parts.entries()) {
     const gain = (pull.after[at] ?? 0) - (pull.after[at - 1] ?? 0);
-    if (gain > most) [most, hard] = [gain, part];
+    if (gain > max) [max, hard] = [gain, part];
   }
   const before = group.filter((index) => index < (hard?.segment ?? 0));
   return before.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), hard?.atFt ?? 0);
@@ -153,9 +153,9 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
   const { circuit, solved, context } = about;
   const { figures } = solved;
   const [first = 0] = group;
-  const trade = group.reduce<TradeSize>((most, index) => {
-    const taken = figures.segmentes[index]?.raceway?.taken ?? most;
-    return tradeRank(taken) > tradeRank(most) ? taken : most;
+  const trade = group.reduce<TradeSize>((max, index) => {
+    const taken = figures.segmentes[index]?.raceway?.taken ?? max;
+    return tradeRank(taken) > tradeRank(max) ? taken : max;
   }, TRADE_SIZES[0]);
   const parts = group.flatMap((index) => segmentParts(about, index, trade));
   if (parts.length === 0) return undefined;
@@ -199,13 +199,13 @@ function findHardPulls(each: PullSection, first: number, findings: RouteFindings
   if (pounds > limitLb) {
     findings.found('check', 'pull.tension', 'raceway.pull', first, {
       pounds,
-      mostLb: limitLb,
+      maxLb: limitLb,
       by: 'conductor',
     });
   } else if (pounds > HAND_PULL_LB) {
     findings.found('check', 'pull.tension', 'raceway.pull', first, {
       pounds,
-      mostLb: HAND_PULL_LB,
+      maxLb: HAND_PULL_LB,
       by: 'hand',
     });
   }
@@ -213,7 +213,7 @@ function findHardPulls(each: PullSection, first: number, findings: RouteFindings
   if (sidewall !== null && sidewall.lbPerFt > SIDEWALL_LB_PER_FT) {
     findings.found('check', 'pull.sidewall', 'raceway.pull', first, {
       lbPerFt: sidewall.lbPerFt,
-      mostLbPerFt: SIDEWALL_LB_PER_FT,
+      maxLbPerFt: SIDEWALL_LB_PER_FT,
     });
   }
 }

@@ -64,9 +64,9 @@ function findTransitions({ circuit, kinds }: LaidOut, findings: RouteFindings): 
 }
 
 function findShortPieces(pieces: readonly WirePiece[], findings: RouteFindings): void {
-  for (const { hasFt, leastFt, from } of pieces) {
-    if (hasFt !== null && hasFt < leastFt - 1e-9) {
-      findings.found('stop', 'piece.short', 'box.free-conductor', from, { hasFt, needsFt: leastFt });
+  for (const { hasFt, minFt, from } of pieces) {
+    if (hasFt !== null && hasFt < minFt - 1e-9) {
+      findings.found('stop', 'piece.short', 'box.free-conductor', from, { hasFt, needsFt: minFt });
     }
   }
 }

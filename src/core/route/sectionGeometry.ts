@@ -36,12 +36,12 @@ export interface SectionGeometry {
 }
 
 /** A segment is drawn at least this long along the run, so that its two stations can be told apart. */
-const LEAST_ALONG_FT = 2;
+const MIN_ALONG_FT = 2;
 
 function segmentPath(segment: Segment, from: SectionPoint): { path: SectionPoint[]; SEGMENTED__: boolean } {
   const rise = Math.abs(segment.heightFt - from.heightFt) + Math.abs(segment.endHeightFt - segment.heightFt);
   const left = segment.lengthFt - rise;
-  const along = Math.max(LEAST_ALONG_FT, left);
+  const along = Math.max(MIN_ALONG_FT, left);
   const xFt = from.xFt + along;
   const path = [
     from,
@@ -53,7 +53,7 @@ function segmentPath(segment: Segment, from: SectionPoint): { path: SectionPoint
     const last = path[at - 1];
     return last === undefined || last.xFt !== point.xFt || last.heightFt !== point.heightFt;
   });
-  return { path: distinct, SEGMENTED__: left < LEAST_ALONG_FT };
+  return { path: distinct, SEGMENTED__: left < MIN_ALONG_FT };
 }
 
 /**

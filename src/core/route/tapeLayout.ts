@@ -10,14 +10,14 @@ export interface TapeColumn {
 }
 
 /** Shares a width out by length, but gives every segment at least a least width while there is room. */
-function widths(lengths: readonly number[], widthPx: number, leastPx: number): number[] {
-  const least = Math.min(leastPx, widthPx / Math.max(1, lengths.length));
+function widths(lengths: readonly number[], widthPx: number, minPx: number): number[] {
+  const min = Math.min(minPx, widthPx / Math.max(1, lengths.length));
   const fixed = new Set<number>();
   for (;;) {
     const free = lengths.reduce((sum, length, at) => (fixed.has(at) ? sum : sum + length), 0);
-    const room = widthPx - fixed.size * least;
-    const short = lengths.findIndex((length, at) => !fixed.has(at) && (length / free) * room < least);
-    if (short < 0) return lengths.map((length, at) => (fixed.has(at) ? least : (length / free) * room));
+    const room = widthPx - fixed.size * min;
+    const short = lengths.findIndex((length, at) => !fixed.has(at) && (length / free) * room < min);
+    if (short < 0) return lengths.map((length, at) => (fixed.has(at) ? min : (length / free) * room));
     fixed.add(short);
   }
 }
@@ -29,9 +29,9 @@ function widths(lengths: readonly number[], widthPx: number, leastPx: number): n
 export function tapeLayout(
   lengths: readonly number[],
   widthPx: number,
-  leastPx: number,
+  minPx: number,
 ): readonly TapeColumn[] {
-  const shared = widths(lengths, widthPx, leastPx);
+  const shared = widths(lengths, widthPx, minPx);
   const total = lengths.reduce((sum, length) => sum + length, 0);
   let px = 0;
   let ft = 0;

@@ -18,7 +18,7 @@ export interface Trench {
 }
 
 const BEDDING_IN = 2;
-const LEAST_WIDTH_IN = 6;
+const MIN_WIDTH_IN = 6;
 const GAP_IN = 2;
 const RIBBON_ABOVE_IN = 12;
 const RIBBON_LEAST_IN = 4;
@@ -38,7 +38,7 @@ export function trenchFor(ways: readonly Buried[], lengthFt: number): Trench {
     across.push(at + outsideIn / 2);
     at += outsideIn + GAP_IN;
   }
-  const widthIn = Math.max(LEAST_WIDTH_IN, Math.ceil(at));
+  const widthIn = Math.max(MIN_WIDTH_IN, Math.ceil(at));
   const spare = (widthIn - at) / 2;
   const top = Math.min(...ways.map(({ coverIn }) => coverIn));
   return {

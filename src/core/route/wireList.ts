@@ -6,7 +6,7 @@ import { METHODS } from '../code/methods';
 import { sizeRank, type WireSize } from '../units/wireSize';
 import { segmentConductors } from '../circuit/namedConductors';
 import { type NamedConductor } from '../circuit/namedConductors';
-import { leastFree, makeUp, soldAs } from './makeUp';
+import { minFree, makeUp, soldAs } from './makeUp';
 
 /** One cable, or the conductors of one pull, in one length. */
 export interface WirePiece {
@@ -24,7 +24,7 @@ export interface WirePiece {
   /** What has to be cut: the way and what is left at both ends. */
   readonly cutFt: number;
   /** The shortest piece that the boxes at its ends take. */
-  readonly leastFt: number;
+  readonly minFt: number;
   /** The piece at hand, where there is one. */
   readonly hasFt: number | null;
 }
@@ -111,7 +111,7 @@ export function wirePieces(
         routeFt,
         makeUpFt,
         cutFt: routeFt + makeUpFt,
-        leastFt: routeFt + ends.reduce((ft, kind) => ft + leastFree(kind), 0),
+        minFt: routeFt + ends.reduce((ft, kind) => ft + minFree(kind), 0),
         hasFt: circuit.run[first]?.pieceFt ?? null,
       },
     ];
@@ -144,8 +144,8 @@ export function wireBought(pieces: readonly WirePiece[], circuit: Circuit): read
   const list = new Map<string, { cutFt: number; waste: number; coil: boolean }>();
   for (const piece of pieces) {
     for (const { name, coil, waste } of named(piece, circuit)) {
-      const so = list.get(name) ?? { cutFt: 0, waste, coil };
-      list.set(name, { ...so, cutFt: so.cutFt + piece.cutFt });
+      const current = list.get(name) ?? { cutFt: 0, waste, coil };
+      list.set(name, { ...current, cutFt: current.cutFt + piece.cutFt });
     }
   }
   return [...list].map(([name, { cutFt, waste, coil }]) => {

@@ -51,11 +51,11 @@ export function branchOcpd(
   );
   const ratingA =
     pinnedA === undefined ? chosen(load, minA, code, work) : pinned(pinnedA, load, minA, code, work);
-  const mostA = pinnedA === undefined ? load.mostOcpdA : mostDevice(load, code);
-  if (mostA !== null && ratingA > mostA) {
+  const maxA = pinnedA === undefined ? load.maxOcpdA : maxDevice(load, code);
+  if (maxA !== null && ratingA > maxA) {
     work.found('stop', 'ocpd.above-mocp', load.own === 'motor' ? 'motor.device' : 'load.nameplate', {
       ocpdA: ratingA,
-      mostA,
+      maxA,
     });
   }
   const poles = load.phase === 3 ? 3 : load.volts <= ONE_POLE_TO_V ? 1 : 2;
@@ -66,15 +66,15 @@ export function branchOcpd(
 /** A motor that will not start may have up to 400 % (300 % above 100 A), rounded down (430.52(C)(1) Ex. 2). */
 function motorCeiling(flcA: number, code: Edition): number {
   const { inverseTo100A, inverseOver100A } = code.tables.motorProtection.ceilings;
-  const most = (flcA * (flcA <= 100 ? inverseTo100A : inverseOver100A)) / 100;
+  const max = (flcA * (flcA <= 100 ? inverseTo100A : inverseOver100A)) / 100;
   return (
-    code.tables.standardOcpd.ratings.findLast((rating) => rating <= most + 1e-9) ?? SMALLEST_FOR_APPLIANCES_A
+    code.tables.standardOcpd.ratings.findLast((rating) => rating <= max + 1e-9) ?? SMALLEST_FOR_APPLIANCES_A
   );
 }
 
 /** The most that plate and article allow of a device that was pinned; null where nothing bounds it but the conductor. */
-const mostDevice = ({ mostOcpdA, device }: LoadModel, code: Edition): number | null =>
-  mostOcpdA ??
+const maxDevice = ({ maxOcpdA, device }: LoadModel, code: Edition): number | null =>
+  maxOcpdA ??
   (device.kind === 'motor' ? Math.max(motorCeiling(device.flcA, code), SMALLEST_FOR_APPLIANCES_A) : null);
 
 function chosen(load: LoadModel, minA: number, code: Edition, work: Working): number {
@@ -86,15 +86,15 @@ function chosen(load: LoadModel, minA: number, code: Edition, work: Working): nu
   }
   switch (load.device.kind) {
     case 'standard':
-      return standard(Math.max(minA, load.device.leastA), code, work);
+      return standard(Math.max(minA, load.device.minA), code, work);
     case 'usual':
-      return usual(minA, load.device.leastA, load, code, work);
+      return usual(minA, load.device.minA, load, code, work);
     case 'given':
       return given(load.device.ratingA, minA, work);
     case 'motor':
       return motorDevice(load, load.device, minA, code, work);
     case 'largest':
-      return largest(load.device.mostA, minA, code, work);
+      return largest(load.device.maxA, minA, code, work);
   }
 }
 
@@ -112,11 +112,11 @@ const readRating = (rating: number) =>
   ({ read: { table: 'standardOcpd', row: String(rating), column: 'rating' } }) as const;
 
 /** A usual rating, unless the plate's ceiling or the load itself leaves none of them. */
-function usual(minA: number, leastA: number, load: LoadModel, code: Edition, work: Working): number {
-  const rating = USUAL_A.find((each) => meets(each, Math.max(minA, leastA)));
-  if (rating === undefined || (load.mostOcpdA !== null && rating > load.mostOcpdA))
-    return standard(minA, code, work);
-  return work.step('breaker.usual', 'breaker.usual', { requiredA: minA, leastA }, rating, readRating(rating));
+function usual(requiredA: number, minA: number, load: LoadModel, code: Edition, work: Working): number {
+  const rating = USUAL_A.find((each) => meets(each, Math.max(requiredA, minA)));
+  if (rating === undefined || (load.maxOcpdA !== null && rating > load.maxOcpdA))
+    return standard(requiredA, code, work);
+  return work.step('breaker.usual', 'breaker.usual', { requiredA, minA }, rating, readRating(rating));
 }
 
 function given(ratingA: number, minA: number, work: Working): number {
@@ -142,18 +142,18 @@ function motorDevice(
       read: { table: 'motorProtection', row: 'inverse', column: 'percent' },
     },
   );
-  if (load.mostOcpdA !== null && load.mostOcpdA < computedA) return largest(load.mostOcpdA, minA, code, work);
+  if (load.maxOcpdA !== null && load.maxOcpdA < computedA) return largest(load.maxOcpdA, minA, code, work);
   const rating = nextStandard(code, Math.max(computedA, SMALLEST_FOR_APPLIANCES_A)) ?? computedA;
   return work.step('breaker.motor', 'motor.device', { computedA }, rating, readRating(rating));
 }
 
 /** The largest standard rating that a plate allows. */
-function largest(mostA: number, minA: number, code: Edition, work: Working): number {
-  const rating = code.tables.standardOcpd.ratings.findLast((each) => each <= mostA + 1e-9) ?? mostA;
+function largest(maxA: number, minA: number, code: Edition, work: Working): number {
+  const rating = code.tables.standardOcpd.ratings.findLast((each) => each <= maxA + 1e-9) ?? maxA;
   if (!meets(rating, minA)) {
     work.found('stop', 'ocpd.below-load', 'load.nameplate', { ocpdA: rating, needsA: minA });
   }
-  return work.step('breaker.mocp', 'load.hermetic', { mostA, requiredA: minA }, rating, readRating(rating));
+  return work.step('breaker.mocp', 'load.hermetic', { maxA, requiredA: minA }, rating, readRating(rating));
 }
 
 function pinned(pinnedA: number, load: LoadModel, minA: number, code: Edition, work: Working): number {
@@ -171,7 +171,7 @@ function pinned(pinnedA: number, load: LoadModel, minA: number, code: Edition, w
     work.found('check', 'ocpd.not-standard', 'breaker.standard', { ocpdA: pinnedA });
   }
   if (load.plateOcpdA !== null && pinnedA > load.plateOcpdA) {
-    work.found('stop', 'ocpd.above-mocp', 'load.nameplate', { ocpdA: pinnedA, mostA: load.plateOcpdA });
+    work.found('stop', 'ocpd.above-mocp', 'load.nameplate', { ocpdA: pinnedA, maxA: load.plateOcpdA });
   }
   return pinnedA;
 }

@@ -12,7 +12,7 @@ export interface SizedSegment {
 }
 
 /** What the search for the least size found. */
-export interface LeastSize {
+export interface MinSize {
   /** The smallest size that holds in every segment; undefined where none does. */
   readonly size: WireSize | undefined;
   /** The smallest that each segment by itself would take. */
@@ -22,7 +22,7 @@ export interface LeastSize {
 }
 
 /** The smallest size that one segment takes, of those its method is made in. */
-const leastInSegment = (
+const minInSegment = (
   segment: SizedSegment,
   demand: ConductorDemand,
   wires: number,
@@ -38,20 +38,20 @@ const leastInSegment = (
  * The smallest size that passes all four tests in every segment. One size is carried through the whole
  * run, so the segment that asks most decides, and a size that no maker offers in some segment is passed over.
  */
-export function leastConductor(
+export function minConductor(
   segmentes: readonly SizedSegment[],
   demand: ConductorDemand,
   wires: number,
   code: Edition,
-): LeastSize {
-  const perSegment = segmentes.map((each) => leastInSegment(each, demand, wires, code));
-  let most: WireSize | undefined;
+): MinSize {
+  const perSegment = segmentes.map((each) => minInSegment(each, demand, wires, code));
+  let max: WireSize | undefined;
   let governing = 0;
-  for (const [at, least] of perSegment.entries()) {
-    if (least === undefined) return { size: undefined, perSegment, governing: at };
-    if (most === undefined || sizeRank(least) > sizeRank(most)) [most, governing] = [least, at];
+  for (const [at, min] of perSegment.entries()) {
+    if (min === undefined) return { size: undefined, perSegment, governing: at };
+    if (max === undefined || sizeRank(min) > sizeRank(max)) [max, governing] = [min, at];
   }
-  const size = most === undefined ? undefined : madeEverywhere(most, segmentes, wires, code);
+  const size = max === undefined ? undefined : madeEverywhere(max, segmentes, wires, code);
   return { size, perSegment, governing };
 }
 

@@ -165,7 +165,7 @@ export function findConductorStops(
   demand: ConductorDemand,
   { method, terms }: WorkedSegment,
   verdict: ConductorVerdict,
-  least: WireSize | null,
+  min: WireSize | null,
   code: Edition,
   work: Working,
 ): void {
@@ -205,7 +205,7 @@ export function findConductorStops(
       carriesA: finalA,
       size,
       method,
-      least,
+      min,
     });
   }
   if (failed.includes('small')) {

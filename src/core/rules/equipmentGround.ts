@@ -34,7 +34,7 @@ const sizeOfArea = (code: Edition, cmil: number): WireSize =>
 export function equipmentGround(
   ocpdA: number,
   installed: WireSize,
-  least: WireSize,
+  min: WireSize,
   metal: Metal,
   code: Edition,
   work: Working,
@@ -44,12 +44,12 @@ export function equipmentGround(
   work.step('ground.table', 'ground.table', { ocpdA, metal }, base, {
     read: { table: 'equipmentGround', row: String(row), column: metal },
   });
-  const increased = sizeRank(installed) > sizeRank(least);
+  const increased = sizeRank(installed) > sizeRank(min);
   let size = base;
   if (increased) {
     const area = code.tables.conductors.rows;
-    const ratio = area[installed].cmil / area[least].cmil;
-    work.step('ground.ratio', 'ground.increased', { installed, least }, ratio);
+    const ratio = area[installed].cmil / area[min].cmil;
+    work.step('ground.ratio', 'ground.increased', { installed, min }, ratio);
     size = work.step(
       'ground.increased',
       'ground.increased',
@@ -63,5 +63,5 @@ export function equipmentGround(
   const capped = smallerSize(size, installed);
   if (capped !== size) work.step('ground.capped', 'ground.phase-cap', { phase: installed }, capped);
   if (floor === null || sizeRank(capped) >= sizeRank(floor)) return { base, size: capped, increased };
-  return { base, size: work.step('ground.least', 'ground.pool', { least: floor }, floor), increased };
+  return { base, size: work.step('ground.least', 'ground.pool', { min: floor }, floor), increased };
 }

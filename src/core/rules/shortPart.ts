@@ -16,8 +16,8 @@ export interface ShortParts {
   readonly allowedFt: number;
 }
 
-const MOST_FT = 10;
-const MOST_SHARE = 0.1;
+const MAX_FT = 10;
+const MAX_SHARE = 0.1;
 
 const sum = (parts: readonly RatedPart[]): number => parts.reduce((ft, { lengthFt }) => ft + lengthFt, 0);
 
@@ -31,7 +31,7 @@ export function shortParts(parts: readonly RatedPart[]): ShortParts | undefined 
   for (const level of levels.slice(0, -1)) {
     const rest = parts.filter(({ factor }) => factor >= level);
     const low = parts.filter(({ factor }) => factor < level);
-    const allowedFt = Math.min(MOST_FT, MOST_SHARE * sum(rest));
+    const allowedFt = Math.min(MAX_FT, MAX_SHARE * sum(rest));
     if (sum(low) > allowedFt + 1e-9 || !low.every(({ mayBeSpared }) => mayBeSpared)) continue;
     const spared = new Set(parts.flatMap(({ factor }, index) => (factor < level ? [index] : [])));
     return { spared, by: parts.findIndex(({ factor }) => factor === level), lengthFt: sum(low), allowedFt };

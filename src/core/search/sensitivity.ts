@@ -10,8 +10,7 @@ import { cents, type Cents } from '../units/quantity';
 import type { WireSize } from '../units/wireSize';
 
 /** What decides the conductor: a test of the size below, the drop, a floor, a cable that is not made smaller, or a pin. */
-export type Binding =
-  'load' | 'corrected' | 'breaker' | 'small' | 'own' | 'drop' | 'least' | 'pinned' | 'made';
+export type Binding = 'load' | 'corrected' | 'breaker' | 'small' | 'own' | 'drop' | 'min' | 'pinned' | 'made';
 
 /** What may give way. */
 export type Relaxation =
@@ -38,7 +37,7 @@ function bindingOf(circuit: Circuit, { figures, workings }: SolvedCircuit): Bind
   if (figures.raisedForDrop) return 'drop';
   for (const step of workings.conductor) {
     if (step.id === 'conductor.smaller') return step.inputs.failed[0] ?? 'load';
-    if (step.id === 'conductor.least' || step.id === 'conductor.floor') return 'least';
+    if (step.id === 'conductor.least' || step.id === 'conductor.floor') return 'min';
   }
   return 'made';
 }
@@ -57,9 +56,9 @@ function shorter(
   { figures }: SolvedCircuit,
   context: SolveContext,
 ): { circuit: Circuit; feet: number } | null {
-  const least = figures.leastSize;
-  if (!figures.raisedForDrop || least === null || circuit.maxDropPct === null) return null;
-  const bare = solveCircuit(withPin(circuit, 'size', least), context);
+  const min = figures.minSize;
+  if (!figures.raisedForDrop || min === null || circuit.maxDropPct === null) return null;
+  const bare = solveCircuit(withPin(circuit, 'size', min), context);
   const { percent } = bare.figures.drop;
   const share = circuit.maxDropPct / percent;
   const whole = circuit.run.reduce((sum, { lengthFt }) => sum + lengthFt, 0);

@@ -18,7 +18,7 @@ export interface FaultCurrent {
 
 const VOLTS = 240;
 /** A transformer may have a tenth less impedance than its plate says. */
-const LEAST_IMPEDANCE = 0.9;
+const MIN_IMPEDANCE = 0.9;
 /** Ratio of reactance to resistance that is assumed of a pole or pad transformer. */
 const SOURCE_X_TO_R = 1.5;
 /** Resistance at 25 °C as a share of that at 75 °C. */
@@ -38,7 +38,7 @@ export function faultCurrent(
   code: Edition,
 ): FaultCurrent {
   const fullLoadA = (kva * 1000) / VOLTS;
-  const atSourceA = (fullLoadA * 100) / (impedancePct * LEAST_IMPEDANCE);
+  const atSourceA = (fullLoadA * 100) / (impedancePct * MIN_IMPEDANCE);
   const { r, x } = ohms(size, metal, code);
   const ohmsPerKft = Math.hypot(r, x);
   const kft = lengthFt / 1000;

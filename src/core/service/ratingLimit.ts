@@ -33,9 +33,9 @@ export function ratingLimit(house: House, panel: Panel | undefined, code: Editio
     ['conductors', conductor === null ? null : serviceConductorA(conductor.size, conductor.metal, code)],
   ];
   const elements = known.flatMap(([element, amps]) => (amps === null ? [] : [{ element, amps }]));
-  const least = elements.reduce<(typeof elements)[number] | undefined>(
-    (so, each) => (so === undefined || each.amps < so.amps ? each : so),
+  const min = elements.reduce<(typeof elements)[number] | undefined>(
+    (acc, each) => (acc === undefined || each.amps < acc.amps ? each : acc),
     undefined,
   );
-  return { elements, amps: least?.amps ?? null, element: least?.element ?? null };
+  return { elements, amps: min?.amps ?? null, element: min?.element ?? null };
 }

@@ -6,7 +6,7 @@ import { chosenAnswer, type ServiceReport } from './serviceReport';
 /** A service with less than this left asks for a second look, amperes. */
 const TIGHT_A = 5;
 /** A one-family dwelling has a service of at least this (230.79(C)). */
-const LEAST_A = 100;
+const MIN_A = 100;
 
 /** Everything that is wrong, doubtful or still to be asked about a service with what the job adds. */
 export function serviceFindings(
@@ -19,8 +19,8 @@ export function serviceFindings(
   const answer = chosenAnswer(report, house);
   if (limit.amps === null) out.found('ask', 'service.unknown', 'service.rating', { what: 'rating' });
   if (answer === undefined) out.found('ask', 'service.unknown', 'service.standard', { what: 'area' });
-  if (limit.amps !== null && limit.amps < LEAST_A) {
-    out.found('ask', 'service.least', 'service.rating', { ratingA: limit.amps, leastA: LEAST_A });
+  if (limit.amps !== null && limit.amps < MIN_A) {
+    out.found('ask', 'service.least', 'service.rating', { ratingA: limit.amps, minA: MIN_A });
   }
   if (answer !== undefined && answer.spareA !== null && limit.amps !== null && limit.element !== null) {
     const data = {
@@ -50,7 +50,7 @@ function record(measured: NonNullable<House['measured']>, out: HouseFindings): v
   const { problems, days, intervalMinutes, from, to, peakA, basis } = measured;
   const section = 'service.measured';
   if (problems.includes('too-short'))
-    out.found('stop', 'demand.too-short', section, { days, leastDays: basis === 'utility' ? 365 : 30 });
+    out.found('stop', 'demand.too-short', section, { days, minDays: basis === 'utility' ? 365 : 30 });
   if (problems.includes('hourly')) out.found('ask', 'demand.hourly', section, { minutes: intervalMinutes });
   if (problems.includes('season')) out.found('ask', 'demand.season', section, { from, to });
   if (problems.includes('export')) out.found('stop', 'demand.export', section, { rows: 0 });

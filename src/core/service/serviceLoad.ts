@@ -73,7 +73,8 @@ const EV_ADDER = 1.25;
 const EXISTING_FIRST_VA = 8000;
 const FEW_UNITS = 4;
 
-const sum = (parts: readonly ServicePart[]): number => parts.reduce((so, { countedVA }) => so + countedVA, 0);
+const sum = (parts: readonly ServicePart[]): number =>
+  parts.reduce((acc, { countedVA }) => acc + countedVA, 0);
 
 /** A connected load through bands, each with its share. */
 function banded(va: number, bands: readonly { readonly toVA: number; readonly share: number }[]): number {
@@ -92,13 +93,13 @@ const generalVA = ({ areaFt2, smallApplianceCircuits, laundryCircuits }: Dwellin
 const all = ({ loads, newLoads }: Dwelling): readonly ServiceLoad[] => [...loads, ...newLoads];
 const ofKind = (loads: readonly ServiceLoad[], ...kinds: readonly ServiceKind[]): readonly ServiceLoad[] =>
   loads.filter(({ kind }) => kinds.includes(kind));
-const connected = (loads: readonly ServiceLoad[]): number => loads.reduce((so, { va }) => so + va, 0);
+const connected = (loads: readonly ServiceLoad[]): number => loads.reduce((acc, { va }) => acc + va, 0);
 
 /** A charger counts its plate, from 2023 no less than the floor (220.57). */
 const chargerVA = (va: number, code: Edition): number => Math.max(va, code.parameters.evFloorVA.value);
 
 /** A dryer counts its plate, no less than the table's least (220.54). */
-const dryerVA = (va: number, code: Edition): number => Math.max(va, code.tables.dryerDemand.leastVA);
+const dryerVA = (va: number, code: Edition): number => Math.max(va, code.tables.dryerDemand.minVA);
 
 const part = (what: string, connectedVA: number, countedVA: number, section: SectionKey): ServicePart => ({
   what,
@@ -116,7 +117,7 @@ const chargers = ({ evAdder, ...dwelling }: Dwelling, code: Edition): readonly S
 /** The larger of heating and cooling: they never run together (220.60). */
 function climate(loads: readonly ServiceLoad[], heatShare: (units: number) => number): ServicePart | null {
   const heat = ofKind(loads, 'heat');
-  const units = heat.reduce((so, each) => so + (each.units ?? 1), 0);
+  const units = heat.reduce((acc, each) => acc + (each.units ?? 1), 0);
   const heatVA = connected(heat) * heatShare(units);
   const pumpVA = connected(ofKind(loads, 'heat-pump'));
   const coolVA = connected(ofKind(loads, 'cool'));
@@ -136,7 +137,7 @@ function standardParts(dwelling: Dwelling, code: Edition): readonly ServicePart[
   const fixed = ofKind(loads, 'fixed', 'motor');
   const fixedShare = fixed.length >= FIXED_COUNT ? FIXED_SHARE : 1;
   const ranges = ofKind(loads, 'range', 'kitchen');
-  const largestMotor = ofKind(loads, 'motor').reduce((most, { va }) => Math.max(most, va), 0);
+  const largestMotor = ofKind(loads, 'motor').reduce((max, { va }) => Math.max(max, va), 0);
   const parts = [
     part(
       'lighting, receptacles, small appliances, laundry',

@@ -31,8 +31,8 @@ const guessed = (name: string): ServiceKind => WORDS.find(([pattern]) => pattern
 
 const ACCEPTS = `a name, then volt-amperes or kW, such as "water heater 4500" or "dryer 5 kW"; after it a kind (${SERVICE_KINDS.join(', ')}), units of heat as x5, and "goes" for what is taken out`;
 const LOAD = /^(.+?)\s+([\d,.]+)\s*(kva|kw|va|w)?((?:\s+\S+)*)$/i;
-const MOST_VA = 100000;
-const MOST_LOADS = 40;
+const MAX_VA = 100000;
+const MAX_LOADS = 40;
 
 const kindOf = (word: string): ServiceKind | undefined => SERVICE_KINDS.find((kind) => kind === word);
 
@@ -42,7 +42,7 @@ function loadOf(text: string, newId: () => string): HouseLoad | undefined {
   const [, what = '', amount = '', unit, rest = ''] = read;
   const value = Number(amount.replaceAll(',', ''));
   const va = unit !== undefined && /^k/i.test(unit) ? value * 1000 : value;
-  if (!(va >= 0 && va <= MOST_VA) || what.length > 60) return undefined;
+  if (!(va >= 0 && va <= MAX_VA) || what.length > 60) return undefined;
   let load: HouseLoad = { id: newId(), what, va, kind: guessed(what) };
   for (const word of rest.trim().toLowerCase().split(/\s+/)) {
     const units = /^x(\d{1,2})$/.exec(word)?.[1];
@@ -67,7 +67,7 @@ export function readLoads(text: string, newId: () => string): ReadLoads {
   for (const [at, row] of text.split(/[;\n]+/).entries()) {
     const entry = row.trim();
     if (entry === '') continue;
-    const load = loads.length < MOST_LOADS ? loadOf(entry, newId) : undefined;
+    const load = loads.length < MAX_LOADS ? loadOf(entry, newId) : undefined;
     if (load === undefined) problems.push({ row: at + 1, text: entry, accepts: ACCEPTS });
     else loads.push(load);
   }

@@ -31,7 +31,7 @@ export type TypedRoute =
   | { readonly ok: false; readonly part: string; readonly message: string };
 
 /** Where an appliance or the next station stands until somebody says otherwise, feet above grade. */
-const END_FT = { appliance: 4, risen: 2, box: 6, least: 1, most: 9 } as const;
+const END_FT = { appliance: 4, risen: 2, box: 6, min: 1, max: 9 } as const;
 
 /** The heights of a segment that says nothing of them. */
 function usualHeights(
@@ -51,8 +51,8 @@ function usualHeights(
   fromFt: number,
 ): { readonly heightFt: number; readonly endHeightFt: number } {
   const heightFt = turn === null ? usualHeightFt(place, method) : fromFt;
-  if (turn === 'down') return { heightFt, endHeightFt: Math.max(END_FT.least, fromFt - lengthFt) };
-  if (turn === 'up') return { heightFt, endHeightFt: Math.min(END_FT.most, fromFt + lengthFt) };
+  if (turn === 'down') return { heightFt, endHeightFt: Math.max(END_FT.min, fromFt - lengthFt) };
+  if (turn === 'up') return { heightFt, endHeightFt: Math.min(END_FT.max, fromFt + lengthFt) };
   if (last) return { heightFt, endHeightFt: END_FT.appliance };
   if (place === 'underground') return { heightFt, endHeightFt: END_FT.risen };
   return { heightFt, endHeightFt: Math.min(heightFt, END_FT.box) };

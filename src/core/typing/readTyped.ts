@@ -204,9 +204,9 @@ export function readTyped(text: string): Typed | NotTyped {
 }
 
 /** Lines that would complete what was typed so far, at most `most` of them. */
-export function completions(text: string, most = 6): readonly string[] {
+export function completions(text: string, max = 6): readonly string[] {
   const line = text.trim().toLowerCase();
-  if (line === '') return familyNames.slice(0, most).map(({ id }) => FAMILY_WORDS[id].example);
+  if (line === '') return familyNames.slice(0, max).map(({ id }) => FAMILY_WORDS[id].example);
   return familyNames
     .flatMap(({ id }) => {
       const { names, example } = FAMILY_WORDS[id];
@@ -216,5 +216,5 @@ export function completions(text: string, most = 6): readonly string[] {
         : [];
     })
     .filter((each) => each.toLowerCase() !== line)
-    .slice(0, most);
+    .slice(0, max);
 }

@@ -107,7 +107,7 @@ const AFTER_LENGTH = [
 ];
 
 /** Lines that would complete what was typed so far, at most `most` of them. */
-export function routeCompletions(text: string, most = 6): readonly string[] {
+export function routeCompletions(text: string, max = 6): readonly string[] {
   const cut = text.lastIndexOf(',') + 1;
   const head = text.slice(0, cut);
   const part = text.slice(cut).trimStart();
@@ -120,11 +120,11 @@ export function routeCompletions(text: string, most = 6): readonly string[] {
     const starts = [...STARTS.map((word) => `${word} 20`), ...stations];
     return starts
       .filter((each) => each.startsWith(lastWord.toLowerCase()) && each !== lastWord)
-      .slice(0, most)
+      .slice(0, max)
       .map((each) => space + each);
   }
   if (/^\d/.test(lastWord) || words.length < 2) return [];
   return AFTER_LENGTH.filter((each) => each.startsWith(lastWord.toLowerCase()) && each !== lastWord)
-    .slice(0, most)
+    .slice(0, max)
     .map((each) => space + before + each);
 }

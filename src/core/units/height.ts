@@ -10,8 +10,8 @@ export const printHeight = (heightFt: number): string =>
 export const parseHeight = (text: string): number | Refused => {
   const below = text.trim().startsWith('-');
   const parsed = parseLength(text.trim().replace(/^-/, ''));
-  const most = below ? 20 : 60;
-  if (isRefused(parsed) || parsed > most) {
+  const max = below ? 20 : 60;
+  if (isRefused(parsed) || parsed > max) {
     return refuse(text, 'a height such as 8 ft, or a depth such as -18 in');
   }
   return below ? 0 - parsed : parsed;

@@ -7,8 +7,8 @@ const tidy = (text: string): string => text.trim().replace(/(\d),(?=\d{3}\b)/g, 
 
 /** What a typed number may be. */
 export interface NumberRange {
-  readonly least: number;
-  readonly most: number;
+  readonly min: number;
+  readonly max: number;
   /** Unit words that may follow the number, in lower case. */
   readonly units: readonly string[];
   /** Unit as it is shown in a refusal, such as "A". */
@@ -21,13 +21,13 @@ export interface NumberRange {
  * Refuses anything else and names the range.
  */
 export function parseNumber(text: string, range: NumberRange): number | Refused {
-  const accepts = `a ${range.whole ? 'whole ' : ''}number from ${range.least} to ${range.most}${range.shown ? ` ${range.shown}` : ''}`;
+  const accepts = `a ${range.whole ? 'whole ' : ''}number from ${range.min} to ${range.max}${range.shown ? ` ${range.shown}` : ''}`;
   const lower = tidy(text).toLowerCase();
   const unit = [...range.units].sort((a, b) => b.length - a.length).find((u) => lower.endsWith(u));
   const digits = unit ? lower.slice(0, -unit.length).trim() : lower;
   if (!NUMBER.test(digits)) return refuse(text, accepts);
   const value = Number(digits);
-  if (value < range.least || value > range.most) return refuse(text, accepts);
+  if (value < range.min || value > range.max) return refuse(text, accepts);
   if (range.whole && !Number.isInteger(value)) return refuse(text, accepts);
   return value;
 }

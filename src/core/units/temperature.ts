@@ -11,7 +11,7 @@ const FORM = /^(.*?)\s*(?:°|deg(?:rees)?)?\s*(c|f)?$/;
  */
 export function parseTemperature(text: string): Celsius | Refused {
   const match = FORM.exec(text.trim().toLowerCase());
-  const number = parseNumber(match?.[1] ?? '', { least: -60, most: 200, units: [], shown: '' });
+  const number = parseNumber(match?.[1] ?? '', { min: -60, max: 200, units: [], shown: '' });
   if (isRefused(number)) return refuse(text, ACCEPTS);
   const scale = match?.[2] ?? (number >= 60 ? 'f' : 'c');
   const value = scale === 'f' ? ((number - 32) * 5) / 9 : number;

@@ -142,7 +142,7 @@ export const conductorSteps = {
   }),
   'ground.ratio': ({ inputs, result }) => ({
     label: 'Phases made larger',
-    formula: `${printWireSize(inputs.least)} to ${printWireSize(inputs.installed)}`,
+    formula: `${printWireSize(inputs.min)} to ${printWireSize(inputs.installed)}`,
     result: `× ${n(Number(result), 3)}`,
   }),
   'ground.increased': ({ inputs, result }) => ({

@@ -34,11 +34,11 @@ const SENTENCES: Sentences = {
   'load.plate-contradiction': ({ data }) =>
     `The plate contradicts itself: MOCP ${n(data.mocp)} A is below MCA ${inAmps(data.mca)}. Ask the maker.`,
   'load.subdivide': ({ data }) =>
-    `${n(data.amps)} A on one device: a heater is divided by its maker into parts of ${n(data.mostA)} A or less.`,
+    `${n(data.amps)} A on one device: a heater is divided by its maker into parts of ${n(data.maxA)} A or less.`,
   'load.maker-circuits': ({ data }) =>
     `How many circuits, and which breakers, does the maker of the tankless heater list? ${n(data.amps)} A is taken as continuous until then.`,
   'load.too-many-units': ({ data }) =>
-    `${n(data.units)} cooking units on one circuit: ${n(data.most)} is the most, one cooktop and two ovens in one room.`,
+    `${n(data.units)} cooking units on one circuit: ${n(data.max)} is the most, one cooktop and two ovens in one room.`,
   'load.taps': () => 'Taps to each unit: no longer than is needed to service it, and sized for it.',
   'load.fuse-only': ({ data }) =>
     `The label asks for fuses of ${n(data.mocp)} A at most: a breaker alone does not do.`,
@@ -64,7 +64,7 @@ const SENTENCES: Sentences = {
   'ocpd.above-ampacity': ({ data }) =>
     `A ${n(data.ocpdA)} A breaker does not protect ${size(data.size)} ${methodName(data.method)}, which carries ${inAmps(data.carriesA)} here.`,
   'ocpd.above-mocp': ({ data }) =>
-    `The breaker is ${inAmps(data.ocpdA)}; the plate allows ${inAmps(data.mostA)} at most.`,
+    `The breaker is ${inAmps(data.ocpdA)}; the plate allows ${inAmps(data.maxA)} at most.`,
   'ocpd.none': ({ data }) =>
     `${inAmps(data.needsA)} is more than the largest standard device, ${inAmps(data.largestA)}: split the load.`,
   'ocpd.not-standard': ({ data }) =>
@@ -74,9 +74,9 @@ const SENTENCES: Sentences = {
   'conductor.below-breaker': ({ data }) =>
     `The breaker is larger than the ${inAmps(data.carriesA)} of the conductor, as the article of ${ARTICLE[data.article]} allows.`,
   'conductor.below-article': ({ data }) =>
-    `${size(data.size)} is smaller than ${size(data.least)}, the least for this circuit.`,
+    `${size(data.size)} is smaller than ${size(data.min)}, the least for this circuit.`,
   'conductor.lug-range': ({ data }) =>
-    `${size(data.size)} does not fit the lug, which takes ${data.least || 'any'} to ${data.most || 'any'} AWG: splice to a pigtail in a box, or take another lug.`,
+    `${size(data.size)} does not fit the lug, which takes ${data.min || 'any'} to ${data.max || 'any'} AWG: splice to a pigtail in a box, or take another lug.`,
   'conductor.terminal-60c': ({ data }) =>
     `${size(data.size)} ${methodName(data.method)} carries ${inAmps(data.carriesA)} in the 60 °C column; this load asks for ${inAmps(data.needsA)}.`,
   'conductor.too-small': ({ data }) =>
@@ -88,7 +88,7 @@ const SENTENCES: Sentences = {
   'conductor.not-made': ({ data }) =>
     `${methodName(data.method)} is not known to be made in ${size(data.size)} for this circuit.`,
   'conductor.below-local': ({ data }) =>
-    `${size(data.size)} is smaller than ${size(data.least)}, the least allowed here.`,
+    `${size(data.size)} is smaller than ${size(data.min)}, the least allowed here.`,
   'conductor.aluminum-ends': ({ data }) =>
     `Are both ends, and every splice, marked for ${size(data.size)} aluminum?`,
   'conductor.short-part': ({ data }) =>
@@ -100,7 +100,7 @@ const SENTENCES: Sentences = {
   'egc.too-small': ({ data }) =>
     `The ground is ${size(data.has)}; a ${n(data.ocpdA)} A breaker asks for ${size(data.needs)}.`,
   'egc.not-upsized': ({ data }) =>
-    `The phases went from ${size(data.least)} to ${size(data.size)}, so the ground must be ${size(data.needs)}; it is ${size(data.has)}.`,
+    `The phases went from ${size(data.min)} to ${size(data.size)}, so the ground must be ${size(data.needs)}; it is ${size(data.has)}.`,
   'egc.insulated': ({ data }) =>
     `${methodName(data.method)} ${environmentName[data.place]} has a bare ground: a pool or spa circuit there has insulated copper.`,
   'method.forbidden': ({ data }) =>
@@ -122,7 +122,7 @@ const SENTENCES: Sentences = {
   'drop.branch': ({ data }) =>
     `The drop is ${inPercent(data.dropPct)} (${n(data.dropV, 1)} V); ${inPercent(data.limitPct)} or less is advised, not required.`,
   'drop.motor-start': ({ data }) =>
-    `While the motor starts, ${n(data.startA)} A pull the voltage down by ${inPercent(data.dipPct, 1)}; ${inPercent(data.mostPct)} or less starts well.`,
+    `While the motor starts, ${n(data.startA)} A pull the voltage down by ${inPercent(data.dipPct, 1)}; ${inPercent(data.maxPct)} or less starts well.`,
   'receptacle.rating-mismatch': ({ data }) =>
     `The largest receptacle for this plug, ${data.config}, is rated ${inAmps(data.ratingA)}: too small for a ${n(data.ocpdA)} A circuit.`,
   'receptacle.config-mismatch': ({ data }) =>
@@ -136,27 +136,27 @@ const SENTENCES: Sentences = {
   'gfci.required': ({ data, severity }) =>
     `Ground-fault protection is required: ${ruleWords[data.rule]}.${severity === 'stop' ? ' None is planned.' : ''}`,
   'gfci.contested': ({ data }) =>
-    `A hard-wired outlet ${inLocation(data.room)} on ${inAmps(data.ocpdA)} asks for ground-fault protection; many makers advise against it. What does the authority say?`,
+    `A hard-wired outlet ${inLocation(data.location)} on ${inAmps(data.ocpdA)} asks for ground-fault protection; many makers advise against it. What does the authority say?`,
   'disconnect.missing': ({ data }) =>
     `A disconnect is required and none is planned: ${words(disconnectName, data.kind)}.`,
   'disconnect.out-of-sight': ({ data }) =>
     data.ft === null
       ? 'The disconnect is not seen from the appliance, and the breaker cannot be locked.'
-      : `The disconnect is ${n(data.ft, 1)} ft away; in sight means seen and within ${n(data.mostFt)} ft.`,
+      : `The disconnect is ${n(data.ft, 1)} ft away; in sight means seen and within ${n(data.maxFt)} ft.`,
   'disconnect.too-near-water': ({ data }) =>
-    `The disconnect is ${n(data.ft, 1)} ft from the water; ${n(data.leastFt)} ft is the least.`,
+    `The disconnect is ${n(data.ft, 1)} ft from the water; ${n(data.minFt)} ft is the least.`,
   'disconnect.place': ({ data }) =>
     data.waterFt > 0
-      ? `Where will the disconnect stand? In sight, within ${n(data.mostFt)} ft of the equipment, ${n(data.waterFt)} ft or more from the water.`
-      : `Where will the disconnect stand? In sight, within ${n(data.mostFt)} ft.`,
+      ? `Where will the disconnect stand? In sight, within ${n(data.maxFt)} ft of the equipment, ${n(data.waterFt)} ft or more from the water.`
+      : `Where will the disconnect stand? In sight, within ${n(data.maxFt)} ft.`,
   'disconnect.rating': ({ data }) =>
-    `The disconnect is rated ${inAmps(data.ratingA)}; ${inAmps(data.leastA)} is the least.`,
+    `The disconnect is rated ${inAmps(data.ratingA)}; ${inAmps(data.minA)} is the least.`,
   'disconnect.lockable': () =>
     'The breaker is the disconnect: its lock hardware stays on it, lock or no lock.',
   'disconnect.spa-emergency': ({ data }) =>
     `In a ${occupancyName[data.occupancy]} a tub has a labeled emergency shutoff, in sight and 5 ft or more from it.`,
   'gfci.long-run': ({ data }) =>
-    `${n(data.ft)} ft behind a ground-fault breaker may trip it by leakage alone; makers often name ${n(data.mostFt)} ft. Put the device near the load.`,
+    `${n(data.ft)} ft behind a ground-fault breaker may trip it by leakage alone; makers often name ${n(data.maxFt)} ft. Put the device near the load.`,
   'load.spa-pair': ({ data }) =>
     `The maker asks for a 20 A and a 30 A ground-fault breaker: both in the spa panel, on this ${n(data.feederA)} A feed.`,
   'rv.larger': () => 'A 50 A outlet with an adapter is done once: which does the owner want?',
@@ -167,7 +167,7 @@ const SENTENCES: Sentences = {
   'gfci.line-load-reversed': () =>
     'Line and load of the device are swapped: it will not reset, or protects nothing.',
   'afci.required': ({ data, severity }) =>
-    `Arc-fault protection is required ${inLocation(data.room)}.${severity === 'stop' ? ' None is planned.' : ''}`,
+    `Arc-fault protection is required ${inLocation(data.location)}.${severity === 'stop' ? ' None is planned.' : ''}`,
   'ident.green-as-ungrounded': ({ data }) =>
     `A green ${size(data.size)} is never a hot, whatever tape is on it.`,
   'ident.white-hot-unmarked': ({ data }) =>

@@ -40,13 +40,13 @@ const SENTENCES: Sentences = {
   'service.unbalanced': ({ data }) =>
     `Leg A carries ${n(data.aVA / VOLTS, 0)} A and leg B ${n(data.bVA / VOLTS, 0)} A of 120 V circuits: ${n(Math.abs(data.aVA - data.bVA) / VOLTS, 0)} A apart.`,
   'service.least': ({ data }) =>
-    `A one-family dwelling has ${inAmps(data.leastA)} at least; this service has ${n(data.ratingA)} A. What does the authority ask for when load is added?`,
+    `A one-family dwelling has ${inAmps(data.minA)} at least; this service has ${n(data.ratingA)} A. What does the authority ask for when load is added?`,
   'service.sharing': ({ data }) =>
     `${data.what} shares with another load: does the authority accept the device, and is it listed for it?`,
   'service.managed': ({ data }) =>
     `Load management keeps the service to ${n(data.setpointA)} A: is it listed, does it fail safe, and is its setting guarded?`,
   'demand.too-short': ({ data }) =>
-    `The record has ${n(data.days, 0)} days; ${data.leastDays} are needed. Record 30 days at the panel, or ask the utility for a year.`,
+    `The record has ${n(data.days, 0)} days; ${data.minDays} are needed. Record 30 days at the panel, or ask the utility for a year.`,
   'demand.hourly': ({ data }) =>
     `Readings of ${n(data.minutes)} minutes hide the peak of 15: raised by 1.3, which is judgement and not code. Does the authority accept it?`,
   'demand.season': ({ data }) =>
@@ -65,7 +65,7 @@ const SENTENCES: Sentences = {
   'panel.unplaced': ({ data }) =>
     `${counted(data.count, 'circuit')} ${data.count === 1 ? 'has' : 'have'} no place in the panel yet.`,
   'panel.too-many-circuits': ({ data }) =>
-    `${data.poles} poles are more than the ${data.most} that the label allows.`,
+    `${data.poles} poles are more than the ${data.max} that the label allows.`,
   'panel.tandem-not-allowed': ({ data }) => `Space ${data.space} does not take two circuits by the label.`,
   'panel.tandem-unknown': () =>
     'Read from the label which spaces take two circuits: none is taken to until then.',

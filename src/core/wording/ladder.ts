@@ -46,7 +46,7 @@ function deviceReason({ device, plateOcpdA, continuousA, otherA }: LoadModel, pi
   if (pinned) return byLoad;
   if (plateOcpdA !== null) return 'named on the plate';
   if (device.kind === 'motor') return `${n(device.flcA)} A × ${n(device.percent)} %, next up`;
-  if (device.kind === 'largest') return `MOCP ${n(device.mostA)} A`;
+  if (device.kind === 'largest') return `MOCP ${n(device.maxA)} A`;
   return device.kind === 'given' ? 'by the outlet' : byLoad;
 }
 

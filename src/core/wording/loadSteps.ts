@@ -111,7 +111,7 @@ export const loadSteps = {
   }),
   'breaker.usual': ({ inputs, result }) => ({
     label: 'Usual circuit rating',
-    formula: `at least ${inAmps(Math.max(inputs.requiredA, inputs.leastA))}`,
+    formula: `at least ${inAmps(Math.max(inputs.requiredA, inputs.minA))}`,
     result: amps(result),
   }),
   'breaker.given': ({ inputs, result }) => ({
@@ -131,7 +131,7 @@ export const loadSteps = {
   }),
   'breaker.mocp': ({ inputs, result }) => ({
     label: 'Largest that the plate allows',
-    formula: `${n(inputs.mostA)} A at most`,
+    formula: `${n(inputs.maxA)} A at most`,
     result: amps(result),
   }),
   'breaker.required': ({ inputs, result }) => ({

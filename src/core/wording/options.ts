@@ -25,7 +25,7 @@ export const bindingWords: Readonly<Record<Binding, string>> = {
   small: 'The small-conductor rule.',
   own: 'The ampacity that its own article asks for.',
   drop: 'The voltage drop: a smaller size would carry the load.',
-  least: 'The smallest size that is allowed here.',
+  min: 'The smallest size that is allowed here.',
   pinned: 'The pin: it was chosen by hand.',
   made: 'Nothing smaller is made or allowed.',
 };

@@ -15,7 +15,7 @@ export const outletSteps = {
     result: String(result),
   }),
   'receptacle.place': ({ inputs, result }) => ({
-    label: `Receptacle ${inLocation(inputs.room)}`,
+    label: `Receptacle ${inLocation(inputs.location)}`,
     formula: [inputs.weather ? 'weather resistant' : '', inputs.tamper ? 'tamper resistant' : '']
       .filter((part) => part !== '')
       .join(', '),
@@ -25,13 +25,13 @@ export const outletSteps = {
     label: result === 'plug' ? 'The plug disconnects' : 'Own disconnect',
     formula:
       inputs.by === 'ev'
-        ? `${n(inputs.leastA)} A; asked above ${inAmps(inputs.overA)}`
-        : `${n(inputs.leastA)} A at least`,
+        ? `${n(inputs.minA)} A; asked above ${inAmps(inputs.overA)}`
+        : `${n(inputs.minA)} A at least`,
     result: result === 'none' ? 'not asked' : String(result).replace('-', ' '),
   }),
   'disconnect.rating': ({ inputs, result }) => ({
     label: 'Rating',
-    formula: `${n(inputs.leastA)} A at least; breaker ${inAmps(inputs.ocpdA)}`,
+    formula: `${n(inputs.minA)} A at least; breaker ${inAmps(inputs.ocpdA)}`,
     result: amps(result),
   }),
   'disconnect.ask': ({ inputs }) => ({
@@ -56,7 +56,7 @@ export const outletSteps = {
   }),
   'afci.rule': ({ inputs, result }) => ({
     label: 'Arc-fault protection',
-    formula: `${inVolts(inputs.volts)}, ${inAmps(inputs.ocpdA)}, ${inLocation(inputs.room)}`,
+    formula: `${inVolts(inputs.volts)}, ${inAmps(inputs.ocpdA)}, ${inLocation(inputs.location)}`,
     result: result === 'none' ? 'not asked' : String(result),
   }),
 } satisfies StepWordings;

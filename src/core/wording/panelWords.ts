@@ -44,12 +44,12 @@ export const unclearWords: Readonly<Record<Unclear, string>> = {
 export function spaceOptionWords(way: SpaceOption): string {
   switch (way.kind) {
     case 'moves': {
-      const { tandems, moves } = way.room;
+      const { tandems, moves } = way.freeSpace;
       const made = tandems === 0 ? '' : `${counted(tandems, 'breaker')} for two, `;
       return `${made}${moves.length === 0 ? 'nothing moves' : counted(moves.length, 'move')}`;
     }
     case 'subpanel':
-      return `${way.spaces}-space subpanel beside it, ${way.feederA} A feeder, ${counted(way.room.moves.length, 'move')}`;
+      return `${way.spaces}-space subpanel beside it, ${way.feederA} A feeder, ${counted(way.freeSpace.moves.length, 'move')}`;
     case 'new-panel':
       return `New ${way.spaces}-space panel`;
   }

@@ -29,10 +29,10 @@ export const locationName: Readonly<Record<Location, string>> = {
 };
 
 /** Rooms and places after a verb: "stands in the garage". */
-export const inLocation = (room: Location): string =>
-  room === 'outdoor'
+export const inLocation = (location: Location): string =>
+  location === 'outdoor'
     ? 'outdoors'
-    : `in ${room === 'attic' || room === 'food' || room === 'accessory' ? 'an' : 'a'} ${locationName[room]}`;
+    : `in ${location === 'attic' || location === 'food' || location === 'accessory' ? 'an' : 'a'} ${locationName[location]}`;
 
 /** Why a rule asks for ground-fault protection, in a few words. */
 export const ruleWords: Readonly<Record<GroundFaultRuleId, string>> = {

@@ -25,13 +25,13 @@ const SENTENCES: Sentences = {
     `The box is ${n(data.hasIn)} in long; ${n(data.needsIn, 1)} in are needed.`,
   'box.unbonded': () => 'A metal box is bonded to the ground in it.',
   'body.marked': ({ data }) =>
-    `Is the ${data.trade} body marked for conductors of ${size(data.size)}? If not it is ${n(data.leastIn, 1)} in long or more.`,
+    `Is the ${data.trade} body marked for conductors of ${size(data.size)}? If not it is ${n(data.minIn, 1)} in long or more.`,
   'route.bends': ({ data }) =>
     `${n(data.degrees)}° of bend between pull points, couplings passed; ${n(data.limit)}° is the most.`,
   'pull.tension': ({ data }) =>
-    `It pulls at ${n(data.pounds, 0)} lb from its easier end; ${n(data.mostLb, 0)} lb is the most ${data.by === 'hand' ? 'by hand' : 'that the conductors bear'}.`,
+    `It pulls at ${n(data.pounds, 0)} lb from its easier end; ${n(data.maxLb, 0)} lb is the most ${data.by === 'hand' ? 'by hand' : 'that the conductors bear'}.`,
   'pull.sidewall': ({ data }) =>
-    `${n(data.lbPerFt, 0)} lb/ft press on the wall of a bend; ${n(data.mostLbPerFt)} lb/ft is the most until the maker says otherwise.`,
+    `${n(data.lbPerFt, 0)} lb/ft press on the wall of a bend; ${n(data.maxLbPerFt)} lb/ft is the most until the maker says otherwise.`,
   'raceway.tight': ({ data }) =>
     `${data.cable} fills ${inPercent(data.fillPct, 0)} of ${data.trade}: legal, and hard to pull.`,
   'raceway.sleeve-full': ({ data }) =>

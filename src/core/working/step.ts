@@ -41,11 +41,11 @@ export interface StepInputs {
   'load.outlets': { count: number; amps: number };
   'load.legs': { legA: number; legB: number };
   'load.least-feeder': { circuits: number };
-  'breaker.usual': { requiredA: number; leastA: number };
+  'breaker.usual': { requiredA: number; minA: number };
   'breaker.given': { requiredA: number };
   'breaker.motor-percent': { flcA: number; percent: number };
   'breaker.motor': { computedA: number };
-  'breaker.mocp': { mostA: number; requiredA: number };
+  'breaker.mocp': { maxA: number; requiredA: number };
   'breaker.required': { continuousA: number; otherA: number; factor: number };
   'breaker.standard': { requiredA: number };
   'breaker.plate': { plateA: number };
@@ -53,7 +53,7 @@ export interface StepInputs {
   'breaker.poles': { volts: number };
   'conductor.required': { continuousA: number; otherA: number; factor: number };
   'conductor.floor': { metal: Metal };
-  'conductor.least': { size: WireSize; why: LeastReason };
+  'conductor.least': { size: WireSize; why: MinReason };
   'conductor.half-device': { ocpdA: number };
   'terminal.column': { panel: TerminalMark; load: TerminalMark; ocpdA: number };
   'method.column': { method: MethodId; terminalC: number };
@@ -75,10 +75,10 @@ export interface StepInputs {
   'conductor.raised': { from: WireSize; dropPct: number; limitPct: number };
   'cable.made': { method: MethodId; size: WireSize; wires: number };
   'ground.table': { ocpdA: number; metal: Metal };
-  'ground.ratio': { installed: WireSize; least: WireSize };
+  'ground.ratio': { installed: WireSize; min: WireSize };
   'ground.increased': { base: WireSize; ratio: number };
   'ground.capped': { phase: WireSize };
-  'ground.least': { least: WireSize };
+  'ground.least': { min: WireSize };
   'ground.cable': { cable: string; needs: WireSize };
   'ground.pinned': { pinned: WireSize; needs: WireSize };
   'raceway.area': { count: number };
@@ -96,21 +96,21 @@ export interface StepInputs {
   'drop.longest': { limitPct: number };
   'drop.start': { startA: number; volts: number };
   'receptacle.choice': { ocpdA: number; neutral: boolean };
-  'receptacle.place': { room: Location; weather: boolean; tamper: boolean };
-  'disconnect.need': { leastA: number; by: DisconnectArticle; overA: number };
-  'disconnect.rating': { leastA: number; ocpdA: number };
+  'receptacle.place': { location: Location; weather: boolean; tamper: boolean };
+  'disconnect.need': { minA: number; by: DisconnectArticle; overA: number };
+  'disconnect.rating': { minA: number; ocpdA: number };
   'disconnect.ask': { volts: number };
-  'gfci.source': { rule: GroundFaultRuleId; room: Location; ocpdA: number };
+  'gfci.source': { rule: GroundFaultRuleId; location: Location; ocpdA: number };
   'gfci.rule': { volts: number; ocpdA: number };
   'gfci.neutral': { usesNeutral: boolean; form: string };
-  'afci.rule': { volts: number; ocpdA: number; room: Location };
+  'afci.rule': { volts: number; ocpdA: number; location: Location };
 }
 
 /** Why the house practice takes a larger raceway than the rule asks for. */
 export type ComfortReason = 'none' | 'full' | 'stiff' | 'bends' | 'long' | 'house-legal';
 
 /** Why an article or a practice lets no smaller conductor be used. */
-export type LeastReason = 'pool' | 'full-size';
+export type MinReason = 'pool' | 'full-size';
 
 /** What a step is about. */
 export type StepId = keyof StepInputs;

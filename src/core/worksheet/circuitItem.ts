@@ -82,7 +82,7 @@ const racewayResult = (raceway: RacewayFigures | null, pinned: boolean) =>
 const segmentResult = (segment: SegmentFigures, pinned: boolean) => ({
   method: segment.method,
   ampacityA: segment.verdict.finalA,
-  leastSize: segment.least,
+  minSize: segment.min,
   ok: segment.verdict.failed.length === 0,
   raceway: racewayResult(segment.raceway, pinned),
   cable: segment.cable?.name ?? null,

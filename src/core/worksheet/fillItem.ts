@@ -76,7 +76,7 @@ const finding = (code: string, standing: string, text: string, rule: string): Fi
 
 interface Judged {
   readonly sum: Sum;
-  readonly least: TradeSize | null;
+  readonly min: TradeSize | null;
   readonly trade: TradeSize | null;
   readonly row: RacewaySize | undefined;
   readonly ok: boolean;
@@ -85,12 +85,12 @@ interface Judged {
 
 function evaluate(item: FillItem, sum: Sum, code: Edition): Judged {
   const { areaIn2, count } = sum;
-  const least = legalTrade(item.raceway, areaIn2, count, code, item.nipple)?.trade ?? null;
-  const trade = item.trade ?? least;
+  const min = legalTrade(item.raceway, areaIn2, count, code, item.nipple)?.trade ?? null;
+  const trade = item.trade ?? min;
   const row = trade === null ? undefined : code.tables.raceways.types[item.raceway][trade];
   return {
     sum,
-    least,
+    min,
     trade,
     row,
     ok: row !== undefined && fits(row, areaIn2, count, item.nipple),
@@ -98,12 +98,12 @@ function evaluate(item: FillItem, sum: Sum, code: Edition): Judged {
   };
 }
 
-function findingsOf(item: FillItem, { trade, least, ok, jam }: Judged, rule: string): FindingLine[] {
+function findingsOf(item: FillItem, { trade, min, ok, jam }: Judged, rule: string): FindingLine[] {
   const findings: FindingLine[] = [];
   if (trade === null) {
     findings.push(finding('raceway.none', 'stop', `No ${item.raceway} is large enough.`, rule));
   } else if (!ok) {
-    const text = `${trade} ${item.raceway} is too full; ${least ?? 'none'} holds them.`;
+    const text = `${trade} ${item.raceway} is too full; ${min ?? 'none'} holds them.`;
     findings.push(finding('raceway.fill', 'stop', text, rule));
   }
   if (jam !== null && mayJam(jam)) {

@@ -12,7 +12,7 @@ import { defaultLines, type FindingLine, type ItemAnswer } from './answer';
 import { findingLine, line } from './answerParts';
 import type { BondLoopItem, BoxItem, BurialItem, MotorItem, RangeDemandItem } from './kindSchemas';
 
-type Given = Readonly<Record<string, unknown>>;
+type TypedItem = Readonly<Record<string, unknown>>;
 
 const DEVICE = {
   inverse: 'inverse',
@@ -49,7 +49,7 @@ const plateFindings = (plateA: number | undefined, flcA: number, code: Edition):
 };
 
 /** A motor's table current, short-circuit device, conductor and overload. */
-export function answerMotor(item: MotorItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
+export function answerMotor(item: MotorItem, typed: TypedItem, code: Edition): ItemAnswer | FieldProblem {
   const { hp, volts, phase, device, nameplateA, serviceFactor = USUAL_SERVICE_FACTOR } = item;
   const found = tableCurrent({ hp, volts, phase }, code);
   if (found === undefined) {
@@ -79,7 +79,7 @@ export function answerMotor(item: MotorItem, given: Given, code: Edition): ItemA
     result: { flcA, percent, computedA, ocpdA, minConductorA, overloadA },
     findings: plateFindings(nameplateA, flcA, code),
     working: [
-      ...defaultLines(given, nameplateA === undefined ? { phase, device } : { phase, device, serviceFactor }),
+      ...defaultLines(typed, nameplateA === undefined ? { phase, device } : { phase, device, serviceFactor }),
       line(
         code,
         phase === 1 ? 'table.motor-1' : 'table.motor-3',
@@ -96,7 +96,7 @@ export function answerMotor(item: MotorItem, given: Given, code: Edition): ItemA
 }
 
 /** Demand of several ranges. */
-export function answerRangeDemand(item: RangeDemandItem, _given: Given, code: Edition): ItemAnswer {
+export function answerRangeDemand(item: RangeDemandItem, _typed: TypedItem, code: Edition): ItemAnswer {
   const { demandVA, column, columnKW, increasePct } = cookingDemand(item.ranges, code);
   const note =
     increasePct > 0
@@ -117,7 +117,7 @@ export function answerRangeDemand(item: RangeDemandItem, _given: Given, code: Ed
 }
 
 /** The volume that a box needs. */
-export function answerBox(item: BoxItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
+export function answerBox(item: BoxItem, typed: TypedItem, code: Edition): ItemAnswer | FieldProblem {
   const large = tooLargeForFill(item);
   if (large !== undefined) {
     return {
@@ -146,7 +146,7 @@ export function answerBox(item: BoxItem, given: Given, code: Edition): ItemAnswe
           ]
         : [],
     working: [
-      ...defaultLines(given, { clamps, fittings }),
+      ...defaultLines(typed, { clamps, fittings }),
       ...parts.map(({ what, in3 }) =>
         line(code, 'table.conductor-volume', what, 'by volume', `${n(in3)} in³`),
       ),
@@ -156,7 +156,7 @@ export function answerBox(item: BoxItem, given: Given, code: Edition): ItemAnswe
 }
 
 /** The least cover of a buried method. */
-export function answerBurial(item: BurialItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
+export function answerBurial(item: BurialItem, typed: TypedItem, code: Edition): ItemAnswer | FieldProblem {
   const cover = burialCover({ ...item, place: item.location }, code);
   if (cover === null)
     return {
@@ -170,7 +170,7 @@ export function answerBurial(item: BurialItem, given: Given, code: Edition): Ite
     result: { ...cover },
     findings: [],
     working: [
-      ...defaultLines(given, { gfci }),
+      ...defaultLines(typed, { gfci }),
       line(
         code,
         'table.burial',
@@ -183,7 +183,7 @@ export function answerBurial(item: BurialItem, given: Given, code: Edition): Ite
 }
 
 /** The length of a bonding loop. */
-export function answerBondLoop(item: BondLoopItem, given: Given, code: Edition): ItemAnswer {
+export function answerBondLoop(item: BondLoopItem, typed: TypedItem, code: Edition): ItemAnswer {
   const { perimeterFt, loopFt, points } = bondLoop(item.shape, item.offsetIn);
   const tails = item.tailsFt.reduce((sum, each) => sum + each, 0);
   const totalFt = loopFt + tails;
@@ -204,7 +204,7 @@ export function answerBondLoop(item: BondLoopItem, given: Given, code: Edition):
         ]
       : [],
     working: [
-      ...defaultLines(given, { tailsFt: item.tailsFt.length }),
+      ...defaultLines(typed, { tailsFt: item.tailsFt.length }),
       line(code, 'bond.loop', 'Perimeter', Object.keys(item.shape).join(''), `${n(perimeterFt)} ft`),
       line(code, 'bond.loop', 'Loop', `${n(item.offsetIn)} in outside, corners rounded`, `${n(loopFt)} ft`),
       line(code, 'bond.loop', 'With tails', `${item.tailsFt.length} tails`, `${n(totalFt)} ft`),

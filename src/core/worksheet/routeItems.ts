@@ -8,10 +8,10 @@ import { defaultLines, type ItemAnswer } from './answer';
 import { findingLine, line } from './answerParts';
 import type { BendsItem, OffsetBendItem, StrapsItem } from './routeSchemas';
 
-type Given = Readonly<Record<string, unknown>>;
+type TypedItem = Readonly<Record<string, unknown>>;
 
 /** Bends added up between pull points, and the pull points that are wanting. */
-export function answerBends(item: BendsItem, _given: Given, code: Edition): ItemAnswer {
+export function answerBends(item: BendsItem, _typed: TypedItem, code: Edition): ItemAnswer {
   const limit = code.parameters.bendLimitDeg.value;
   const { degrees, sums, needed } = sumBends(item.segments, limit);
   const ok = degrees <= limit + 1e-9;
@@ -46,7 +46,7 @@ export function answerBends(item: BendsItem, _given: Given, code: Edition): Item
 }
 
 /** Marks of an offset: how far apart they stand, and what the raceway loses. */
-export function answerOffsetBend(item: OffsetBendItem, _given: Given, code: Edition): ItemAnswer {
+export function answerOffsetBend(item: OffsetBendItem, _typed: TypedItem, code: Edition): ItemAnswer {
   const { angleDeg, riseIn } = item;
   const { multiplier, spacingIn, shrinkIn } = offsetBend(angleDeg, riseIn);
   return {
@@ -69,7 +69,7 @@ export function answerOffsetBend(item: OffsetBendItem, _given: Given, code: Edit
 }
 
 /** Supports of a straight length, equally spaced. */
-export function answerStraps(item: StrapsItem, given: Given, code: Edition): ItemAnswer {
+export function answerStraps(item: StrapsItem, typed: TypedItem, code: Edition): ItemAnswer {
   const { method, lengthFt, practice, trade = null } = item;
   const legal = supportSpacing(method, trade, code);
   const spacingIn = legal.spacingIn * (practice === 'half' ? 0.5 : 1);
@@ -83,7 +83,7 @@ export function answerStraps(item: StrapsItem, given: Given, code: Edition): Ite
     result: { count: positionsFt.length, positionsFt },
     findings: [],
     working: [
-      ...defaultLines(given, trade === null ? { practice, trade: '1/2' } : { practice }),
+      ...defaultLines(typed, trade === null ? { practice, trade: '1/2' } : { practice }),
       read('Within of a box', legal.withinIn),
       read('Largest spacing', legal.spacingIn),
       line(

@@ -12,13 +12,17 @@ import { line } from './answerParts';
 import type { AmpacityItem, DropItem, FillCountItem } from './itemSchemas';
 import { surroundOf } from './methodNames';
 
-type Given = Readonly<Record<string, unknown>>;
+type TypedItem = Readonly<Record<string, unknown>>;
 
 const lower = (a: TemperatureColumn, b: TemperatureColumn | null): TemperatureColumn =>
   b !== null && b < a ? b : a;
 
 /** Ampacity of one size: base by its insulation, corrected, adjusted, and what terminals and method leave of it. */
-export function answerAmpacity(item: AmpacityItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
+export function answerAmpacity(
+  item: AmpacityItem,
+  typed: TypedItem,
+  code: Edition,
+): ItemAnswer | FieldProblem {
   const method = item.method === undefined ? null : METHODS[item.method];
   const start = lower(item.insulationC, method?.startDryC ?? null);
   const column = lower(item.terminalC, method?.capC ?? null);
@@ -39,7 +43,7 @@ export function answerAmpacity(item: AmpacityItem, given: Given, code: Edition):
     result: { baseA, correction, adjustment, deratedA, usableA },
     findings: [],
     working: [
-      ...defaultLines(given, { material, insulationC, terminalC, ambientC, currentCarrying }),
+      ...defaultLines(typed, { material, insulationC, terminalC, ambientC, currentCarrying }),
       line(code, 'conductor.ampacity', 'Base', `${start} °C column`, `${n(baseA)} A`),
       line(code, 'conductor.ambient', 'Ambient', `${n(ambientC)} °C`, `× ${n(correction)}`),
       line(
@@ -61,7 +65,7 @@ export function answerAmpacity(item: AmpacityItem, given: Given, code: Edition):
 }
 
 /** Voltage drop by impedance. */
-export function answerDrop(item: DropItem, given: Given, code: Edition): ItemAnswer | FieldProblem {
+export function answerDrop(item: DropItem, typed: TypedItem, code: Edition): ItemAnswer | FieldProblem {
   const ohms = effectiveOhms(item.size, item.material, surroundOf(item.raceway), item.powerFactor, code);
   if (!Number.isFinite(ohms)) {
     return { path: 'size', message: `The table has no ${printWireSize(item.size)} ${item.material}.` };
@@ -75,7 +79,7 @@ export function answerDrop(item: DropItem, given: Given, code: Edition): ItemAns
     result: { dropV, dropPct },
     findings: [],
     working: [
-      ...defaultLines(given, { phase, material, raceway, powerFactor }),
+      ...defaultLines(typed, { phase, material, raceway, powerFactor }),
       line(
         code,
         'drop.impedance',
@@ -98,7 +102,7 @@ export function answerDrop(item: DropItem, given: Given, code: Edition): ItemAns
 /** How many equal conductors one raceway takes, as the published tables have it. */
 export function answerFillCount(
   item: FillCountItem,
-  _given: Given,
+  _typed: TypedItem,
   code: Edition,
 ): ItemAnswer | FieldProblem {
   const count = conductorCount(item.raceway, item.trade, item.insulation, item.size, code);

@@ -72,7 +72,7 @@ function useTargets({ views, current }: PaletteProps): readonly Act[] {
 }
 
 /** What can be done. */
-function useDeeds({ open }: PaletteProps): readonly Act[] {
+function useActions({ open }: PaletteProps): readonly Act[] {
   const dispatch = useAppDispatch();
   const { setTheme } = useTheme();
   const { open: show, openStage } = useStageActions();
@@ -123,7 +123,7 @@ function useDeeds({ open }: PaletteProps): readonly Act[] {
 /** Everything that can be done or gone to, by typing a part of its name. */
 export function Palette(props: PaletteProps) {
   const targets = useTargets(props);
-  const deeds = useDeeds(props);
+  const actions = useActions(props);
   useEffect(() => {
     palette.open();
   }, []);
@@ -132,7 +132,7 @@ export function Palette(props: PaletteProps) {
       store={paletteStore}
       onSpotlightClose={props.onClose}
       closeOnActionTrigger
-      actions={[...deeds, ...targets].map(spotlightAction)}
+      actions={[...actions, ...targets].map(spotlightAction)}
       overlayProps={{ backgroundOpacity: 0.3, blur: 0 }}
       shortcut={null}
       limit={12}

@@ -23,7 +23,7 @@ const ORDER = ['stop', 'check', 'ask'] as const;
 const NOUN = { stop: 'Stop', check: 'Check', ask: 'Ask' } as const;
 
 /** A finding as the foot tells it, and where it is looked at; without a figure it is about the way. */
-interface Told {
+interface OpenItem {
   readonly id: string;
   readonly name: string;
   readonly sentence: string;
@@ -31,7 +31,7 @@ interface Told {
   readonly segment: number | null;
 }
 
-function firstFinding(views: readonly CircuitView[], severity: Severity): Told | undefined {
+function firstFinding(views: readonly CircuitView[], severity: Severity): OpenItem | undefined {
   for (const { circuit, open } of views) {
     const finding = open.find((each) => each.severity === severity);
     if (finding === undefined) continue;
@@ -45,7 +45,7 @@ function firstOnRoute(
   views: readonly CircuitView[],
   ways: readonly RouteView[],
   severity: Severity,
-): Told | undefined {
+): OpenItem | undefined {
   for (const [index, { open, say }] of ways.entries()) {
     const finding = open.find((each) => each.severity === severity);
     const circuit = views[index]?.circuit;
@@ -65,7 +65,7 @@ function firstOnRoute(
 export const StatusBar = memo(function StatusBar({ views, ways, counts }: StatusBarProps) {
   const dispatch = useAppDispatch();
   const { goTo } = useStageActions();
-  const first = (severity: (typeof ORDER)[number]): Told | undefined =>
+  const first = (severity: (typeof ORDER)[number]): OpenItem | undefined =>
     firstFinding(views, severity) ?? firstOnRoute(views, ways, severity);
   const worst = ORDER.find((severity) => counts[severity] > 0);
   const jump = (severity: (typeof ORDER)[number]): void => {

@@ -11,15 +11,15 @@ import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
 
 const LIMITS: Readonly<
-  Record<string, { readonly least: number; readonly most: number; readonly shown: string }>
+  Record<string, { readonly min: number; readonly max: number; readonly shown: string }>
 > = {
-  'continuous-factor': { least: 1, most: 2, shown: '' },
-  'bend-limit': { least: 90, most: 360, shown: '°' },
-  'sink-distance': { least: 0, most: 30, shown: 'ft' },
-  'outdoor-outlet-amps': { least: 0, most: 400, shown: 'A' },
-  'ev-disconnect-over': { least: 0, most: 200, shown: 'A' },
-  'in-sight-distance': { least: 1, most: 200, shown: 'ft' },
-  'pool-disconnect-distance': { least: 1, most: 50, shown: 'ft' },
+  'continuous-factor': { min: 1, max: 2, shown: '' },
+  'bend-limit': { min: 90, max: 360, shown: '°' },
+  'sink-distance': { min: 0, max: 30, shown: 'ft' },
+  'outdoor-outlet-amps': { min: 0, max: 400, shown: 'A' },
+  'ev-disconnect-over': { min: 0, max: 200, shown: 'A' },
+  'in-sight-distance': { min: 1, max: 200, shown: 'ft' },
+  'pool-disconnect-distance': { min: 1, max: 50, shown: 'ft' },
 };
 
 type ChangeOf<K extends AmendmentChange['kind']> = Extract<AmendmentChange, { readonly kind: K }>;
@@ -121,7 +121,7 @@ function MethodChange({ change, disabled, onChange }: PartProps<ChangeOf<'forbid
 }
 
 function FigureChange({ change, disabled, onChange }: PartProps<NumberChange>) {
-  const { least = 0, most = 1000, shown = '' } = LIMITS[change.kind] ?? {};
+  const { min = 0, max = 1000, shown = '' } = LIMITS[change.kind] ?? {};
   return (
     <QuantityField<number>
       label="The figure"
@@ -130,7 +130,7 @@ function FigureChange({ change, disabled, onChange }: PartProps<NumberChange>) {
       value={change.value}
       print={(value) => `${printNumber(value)} ${shown}`.trim()}
       parse={(text) =>
-        parseNumber(text, { least, most, units: shown === '' ? [] : [shown.toLowerCase()], shown })
+        parseNumber(text, { min, max, units: shown === '' ? [] : [shown.toLowerCase()], shown })
       }
       onValue={(value) => {
         onChange({ ...change, value });

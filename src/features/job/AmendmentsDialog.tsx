@@ -98,7 +98,7 @@ function NewRule({ job }: { readonly job: Job }) {
   const context = useMemo(() => contextWithDraft(job, draft), [job, draft]);
   const changes = useJobChanges(job, context);
   const set = (part: Partial<Draft>): void => {
-    setDraft((so) => ({ ...so, ...part }));
+    setDraft((current) => ({ ...current, ...part }));
   };
   return (
     <form
@@ -184,28 +184,31 @@ function InForce({ job }: { readonly job: Job }) {
 }
 
 /** Brings the rules of a file into the job; those it has already stay as they are. */
-function useImport(job: Job): { readonly read: (file: File) => Promise<void>; readonly said: string | null } {
+function useImport(job: Job): {
+  readonly read: (file: File) => Promise<void>;
+  readonly fileNote: string | null;
+} {
   const { edit } = useJobEditor();
-  const [said, setSaid] = useState<string | null>(null);
+  const [fileNote, setFileNote] = useState<string | null>(null);
   const read = async (file: File): Promise<void> => {
     const found = readAmendments(await file.text());
     if ('problem' in found) {
-      setSaid(`${file.name} was not read. ${found.problem} Nothing was changed.`);
+      setFileNote(`${file.name} was not read. ${found.problem} Nothing was changed.`);
       return;
     }
     const fresh = found.amendments.filter(({ id }) => !job.amendments.some((each) => each.id === id));
     const amendments = [...job.amendments, ...fresh].slice(0, 40);
-    setSaid(`${fresh.length} of ${found.amendments.length} rules are new here.`);
+    setFileNote(`${fresh.length} of ${found.amendments.length} rules are new here.`);
     if (fresh.length > 0)
       edit({ kind: 'set-job', fields: { amendments: amendments } }, `Local rules of ${file.name}`);
   };
-  return { read, said };
+  return { read, fileNote };
 }
 
 /** Local rules: those in force with source and date, a new one, and files of them in and out. */
 export function AmendmentsDialog({ job, onClose }: AmendmentsDialogProps) {
   const { canWrite } = useJobEditor();
-  const { read, said } = useImport(job);
+  const { read, fileNote } = useImport(job);
   const input = useRef<HTMLInputElement>(null);
   return (
     <Dialog wide opened onClose={onClose} title="Local rules">
@@ -246,7 +249,7 @@ export function AmendmentsDialog({ job, onClose }: AmendmentsDialogProps) {
           }}
         />
       </p>
-      {said !== null && <p role="status">{said}</p>}
+      {fileNote !== null && <p role="status">{fileNote}</p>}
       <NewRule job={job} />
     </Dialog>
   );

@@ -13,14 +13,14 @@ import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { useStageActions } from './stageActions';
 import classes from './JobFields.module.css';
 
-const LEAST_C = -40;
-const MOST_C = 85;
+const MIN_C = -40;
+const MAX_C = 85;
 
 /** An ambient that a place may have. */
 function parseAmbient(text: string): number | Refused {
   const parsed = parseTemperature(text);
   if (isRefused(parsed)) return parsed;
-  return parsed < LEAST_C || parsed > MOST_C ? refuse(text, 'a temperature from -40 to 185 °F') : parsed;
+  return parsed < MIN_C || parsed > MAX_C ? refuse(text, 'a temperature from -40 to 185 °F') : parsed;
 }
 
 /** A text of the job, saved as it is typed; one visit to the field is one step of undo. */
@@ -28,12 +28,12 @@ function JobText({
   job,
   field,
   label,
-  least = 0,
+  min = 0,
 }: {
   readonly job: Job;
   readonly field: 'name' | 'authority';
   readonly label: string;
-  readonly least?: number;
+  readonly min?: number;
 }) {
   const { edit, canWrite } = useJobEditor();
   return (
@@ -44,12 +44,8 @@ function JobText({
       maxLength={field === 'name' ? 80 : 120}
       onChange={(event) => {
         const text = event.currentTarget.value;
-        if (text.trim().length >= least)
-          edit(
-            { kind: 'set-job', fields: { [field]: least > 0 ? text.trim() : text } },
-            label,
-            `job ${field}`,
-          );
+        if (text.trim().length >= min)
+          edit({ kind: 'set-job', fields: { [field]: min > 0 ? text.trim() : text } }, label, `job ${field}`);
       }}
     />
   );
@@ -141,7 +137,7 @@ export function JobFields({ job }: { readonly job: Job }) {
   };
   return (
     <>
-      <JobText job={job} field="name" label="Name of the job" least={1} />
+      <JobText job={job} field="name" label="Name of the job" min={1} />
       <EditionLine job={job} />
       <JobText job={job} field="authority" label="Authority having jurisdiction" />
       <TextInput

@@ -27,10 +27,10 @@ interface OneProps {
 
 type Known = number | string | undefined;
 
-const AMPS = { least: 15, most: 400, units: ['a', 'amp', 'amps'], shown: 'A' } as const;
-const TORQUE = { least: 1, most: 1000, units: ['lb-in', 'in-lb', 'lbin'], shown: 'lb-in' } as const;
+const AMPS = { min: 15, max: 400, units: ['a', 'amp', 'amps'], shown: 'A' } as const;
+const TORQUE = { min: 1, max: 1000, units: ['lb-in', 'in-lb', 'lbin'], shown: 'lb-in' } as const;
 
-const MOST_FT = 1000;
+const MAX_FT = 1000;
 
 /** What a typed measure comes to, by its kind; an empty field is not known. */
 function parseMeasure(kind: SiteQuestion['kind'], text: string): Known | Refused {
@@ -38,7 +38,7 @@ function parseMeasure(kind: SiteQuestion['kind'], text: string): Known | Refused
   switch (kind) {
     case 'feet': {
       const length = parseLength(text);
-      return isRefused(length) || length <= MOST_FT ? length : refuse(text, `a length up to ${MOST_FT} ft`);
+      return isRefused(length) || length <= MAX_FT ? length : refuse(text, `a length up to ${MAX_FT} ft`);
     }
     case 'amps':
       return parseNumber(text, AMPS);

@@ -48,15 +48,15 @@ function NewJob({ onMade }: { readonly onMade: (id: string) => void }) {
   );
 }
 
-interface Told {
+interface Outcome {
   readonly severity: 'stop' | 'ok';
   readonly words: string;
   /** A job that was deleted and can be put back. */
   readonly removed?: SavedJob;
 }
 
-function TellNotice({ told, onClose }: { readonly told: Told; readonly onClose: () => void }) {
-  const { removed } = told;
+function OutcomeNotice({ outcome, onClose }: { readonly outcome: Outcome; readonly onClose: () => void }) {
+  const { removed } = outcome;
   const undo = {
     label: 'Undo',
     act: () => {
@@ -66,10 +66,10 @@ function TellNotice({ told, onClose }: { readonly told: Told; readonly onClose: 
   };
   return (
     <Notice
-      severity={told.severity}
+      severity={outcome.severity}
       acts={[...(removed === undefined ? [] : [undo]), { label: 'Close', act: onClose }]}
     >
-      {told.words}
+      {outcome.words}
     </Notice>
   );
 }
@@ -97,14 +97,14 @@ function Themes() {
 
 function JobList({
   jobs,
-  onTell,
+  onOutcome,
 }: {
   readonly jobs: readonly JobRecord[] | undefined;
-  readonly onTell: (told: Told) => void;
+  readonly onOutcome: (outcome: Outcome) => void;
 }) {
   const remove = async (job: JobRecord): Promise<void> => {
     const removed = await removeJob(job.id);
-    onTell({ severity: 'ok', words: `${job.name} was deleted.`, ...(removed && { removed }) });
+    onOutcome({ severity: 'ok', words: `${job.name} was deleted.`, ...(removed && { removed }) });
   };
   return (
     <section aria-label="Jobs">
@@ -179,15 +179,15 @@ function DemoOpener({ here, onOpen }: { readonly here: boolean; readonly onOpen:
 export function JobsPage() {
   const jobs = useJobs();
   const navigate = useNavigate();
-  const [told, setTold] = useState<Told | null>(null);
+  const [outcome, setOutcome] = useState<Outcome | null>(null);
   useDemoStart(jobs?.length === 0);
   const go = (id: string): void => void navigate(`/jobs/${id}`);
   const open = async (chosen: File | undefined): Promise<void> => {
     if (chosen === undefined) return;
     const done = await importJob(chosen);
-    if (!done.ok) setTold({ severity: 'stop', words: done.words });
+    if (!done.ok) setOutcome({ severity: 'stop', words: done.words });
     else if (done.note === null) go(done.id);
-    else setTold({ severity: 'ok', words: done.note });
+    else setOutcome({ severity: 'ok', words: done.note });
   };
   return (
     <div
@@ -205,16 +205,16 @@ export function JobsPage() {
         <p>Dedicated circuits for large appliances, figured and explained.</p>
         <Themes />
       </header>
-      {told !== null && (
-        <TellNotice
-          told={told}
+      {outcome !== null && (
+        <OutcomeNotice
+          outcome={outcome}
           onClose={() => {
-            setTold(null);
+            setOutcome(null);
           }}
         />
       )}
       <main className={classes['main']}>
-        <JobList jobs={jobs} onTell={setTold} />
+        <JobList jobs={jobs} onOutcome={setOutcome} />
         <section className={classes['side']} aria-label="Start or open">
           <NewJob onMade={go} />
           <FileOpener onFile={(file) => void open(file)} />

@@ -26,7 +26,7 @@ function Ways({ job, view, ways }: RoomPaneProps & { readonly ways: readonly Spa
   const { plan, canWrite } = usePanelEditor(job, panel);
   const { edit } = useJobEditor();
   const take = (way: SpaceOption): void => {
-    if (way.kind === 'moves') plan(withSpace(panel, planned(panel, wanted), way.room), 'Make room');
+    if (way.kind === 'moves') plan(withSpace(panel, planned(panel, wanted), way.freeSpace), 'Make room');
     else if (way.kind === 'subpanel') {
       const ids = { panel: crypto.randomUUID(), feeder: crypto.randomUUID(), segment: crypto.randomUUID() };
       edit(withSubpanel(job, panel, wanted, way, ids), 'Add a subpanel');

@@ -17,7 +17,7 @@ export function LegsPane({ job, view }: { readonly job: Job; readonly view: Pane
   const installed = planned(panel, wanted);
   const { aVA, bVA, assumed } = legLoads(installed);
   const swap = bestSwap(installed);
-  const most = Math.max(aVA, bVA, 1);
+  const max = Math.max(aVA, bVA, 1);
   const apart = findings.some(({ code }) => code === 'service.unbalanced');
   return (
     <section aria-label="Legs">
@@ -38,7 +38,7 @@ export function LegsPane({ job, view }: { readonly job: Job; readonly view: Pane
             <dt className="fig">{leg}</dt>
             <dd>
               <svg viewBox="0 0 200 12" preserveAspectRatio="none" aria-hidden="true">
-                <rect data-leg={leg} x={0.75} y={0.75} width={Math.max(1, (198 * va) / most)} height={10.5} />
+                <rect data-leg={leg} x={0.75} y={0.75} width={Math.max(1, (198 * va) / max)} height={10.5} />
               </svg>
               <span className="fig">{n(va / VOLTS, 0)} A</span>
             </dd>

@@ -18,7 +18,7 @@ interface PickedCardProps {
   readonly onDone: () => void;
 }
 
-const VA = { least: 0, most: 50000, units: ['va', 'w'], shown: 'VA' } as const;
+const VA = { min: 0, max: 50000, units: ['va', 'w'], shown: 'VA' } as const;
 
 /** What the directory says of a breaker that was found, and what it carries. */
 function BreakerFields({

@@ -13,7 +13,7 @@ import { DemandWeek } from '../../ui/pictures/DemandWeek';
 import classes from './service.module.css';
 
 /** What reading a record came to, row by row where rows could not be read. */
-function Told({ reading, onStop }: { readonly reading: DemandReading; readonly onStop: () => void }) {
+function ReadingState({ reading, onStop }: { readonly reading: DemandReading; readonly onStop: () => void }) {
   switch (reading.kind) {
     case 'idle':
       return null;
@@ -169,7 +169,7 @@ export function DemandPane({ job }: { readonly job: Job }) {
       ) : (
         <DemandWeek measured={measured} />
       )}
-      <Told reading={reading} onStop={stop} />
+      <ReadingState reading={reading} onStop={stop} />
       {problem !== null && <p role="alert">{problem}</p>}
       <Sources
         job={job}

@@ -21,9 +21,7 @@ function parseSource(text: string): House['source'] | Refused {
     [1, 5, 500],
     [2, 0.5, 8],
     [3, 0, 1000],
-  ].map(([at = 0, least = 0, most = 0]) =>
-    parseNumber(read?.[at] ?? '', { least, most, units: [], shown: '' }),
-  );
+  ].map(([at = 0, min = 0, max = 0]) => parseNumber(read?.[at] ?? '', { min, max, units: [], shown: '' }));
   const size = parseWireSize(read?.[4] ?? '');
   if (kva === undefined || impedancePct === undefined || lengthFt === undefined) return refuse(text, ACCEPTS);
   if (isRefused(kva) || isRefused(impedancePct) || isRefused(lengthFt) || isRefused(size))
@@ -69,7 +67,7 @@ export function FaultPane({ job }: { readonly job: Job }) {
           disabled={!canWrite}
           inputMode="decimal"
           print={(value) => (value === null ? '' : `${n(value)} A`)}
-          parse={(text) => parseOptional(text, { least: 0, most: 200000, units: ['a'], shown: 'A' })}
+          parse={(text) => parseOptional(text, { min: 0, max: 200000, units: ['a'], shown: 'A' })}
           onValue={(faultA, key) => {
             set({ faultA }, 'Fault current', key);
           }}

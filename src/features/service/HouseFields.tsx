@@ -12,10 +12,10 @@ import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import classes from './service.module.css';
 
-const areaRange: NumberRange = { least: 100, most: 50000, units: ['ft2', 'sq ft', 'ft²'], shown: 'ft²' };
-const circuitsRange = (least: number): NumberRange => ({
-  least,
-  most: 20,
+const areaRange: NumberRange = { min: 100, max: 50000, units: ['ft2', 'sq ft', 'ft²'], shown: 'ft²' };
+const circuitsRange = (min: number): NumberRange => ({
+  min,
+  max: 20,
   units: [],
   shown: '',
   whole: true,
@@ -163,7 +163,7 @@ function DwellingFields({ house, disabled, set }: PartProps) {
           label="Laundry circuits"
           value={house.laundryCircuits}
           print={(value) => printNumber(value)}
-          parse={(text) => parseNumber(text, { ...circuitsRange(0), most: 10 })}
+          parse={(text) => parseNumber(text, { ...circuitsRange(0), max: 10 })}
           onValue={(laundryCircuits, key) => {
             set({ laundryCircuits }, 'Laundry circuits', key);
           }}
@@ -196,7 +196,7 @@ function ManagementFields({ house, disabled, set }: PartProps) {
           label="Load management keeps it to"
           value={house.managedA}
           print={amps}
-          parse={(text) => parseOptional(text, { ...mainRange, least: 10 })}
+          parse={(text) => parseOptional(text, { ...mainRange, min: 10 })}
           onValue={(managedA, key) => {
             set({ managedA }, 'Load management', key);
           }}

@@ -262,7 +262,7 @@ export function CircuitSheet({ job, view }: CircuitSheetProps) {
         panelLabel={`${printNumber(figures.ocpd.ratingA)} A, ${figures.ocpd.poles}-pole`}
         applianceLabel={circuit.name.split(',')[0] ?? circuit.name}
         applianceAmps={`${printNumber(figures.load.continuousA + figures.load.otherA)} A`}
-        lit={null}
+        highlighted={null}
         widthPx={SHEET_PX}
         heightPx={170}
       />

@@ -44,9 +44,9 @@ function Findings({ job, view }: RouteOnSheetProps) {
 }
 
 /** What one box, body or disconnect has to be. */
-function boxLine({ needsIn3, leastIn, leastAreaIn2, hasIn3, box, knockouts }: BoxReport): string {
-  if (leastIn !== null) return `${n(leastIn, 1)} in long or more`;
-  if (leastAreaIn2 !== null) return `${n(leastAreaIn2)} in² inside or more, no splices`;
+function boxLine({ needsIn3, minIn, minAreaIn2, hasIn3, box, knockouts }: BoxReport): string {
+  if (minIn !== null) return `${n(minIn, 1)} in long or more`;
+  if (minAreaIn2 !== null) return `${n(minAreaIn2)} in² inside or more, no splices`;
   if (needsIn3 === 0) return `holes for ${knockouts.map(({ trade }) => trade).join(' and ')}`;
   return `needs ${n(needsIn3)} in³, ${hasIn3 === null ? (box?.name ?? 'a larger enclosure') : `has ${n(hasIn3)} in³`}`;
 }

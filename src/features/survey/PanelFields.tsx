@@ -40,11 +40,11 @@ const NUMBERS: readonly {
   {
     key: 'openings',
     label: 'Openings without a filler',
-    range: { least: 0, most: 84, units: [], shown: '', whole: true },
+    range: { min: 0, max: 84, units: [], shown: '', whole: true },
   },
 ];
 
-const spacesRange: NumberRange = { least: 2, most: 84, units: ['spaces'], shown: 'spaces', whole: true };
+const spacesRange: NumberRange = { min: 2, max: 84, units: ['spaces'], shown: 'spaces', whole: true };
 
 const CHOICES = {
   role: {

@@ -16,7 +16,7 @@ import { PanelFields } from './PanelFields';
 import { PhotoStrip } from './PhotoStrip';
 import classes from './survey.module.css';
 
-const MOST_PANELS = 8;
+const MAX_PANELS = 8;
 const NO_NOTES: ReadonlyMap<string, string> = new Map();
 
 /** What is not known of a panel yet, each with what waits for it. */
@@ -125,7 +125,7 @@ export function Panels({ job }: { readonly job: Job }) {
           No panel surveyed yet. Its label says which breakers it takes, and which spaces take two.
         </p>
       )}
-      {job.panels.length < MOST_PANELS && (
+      {job.panels.length < MAX_PANELS && (
         <Button variant="default" mt={8} disabled={!canWrite} onClick={add}>
           Add a panel
         </Button>

@@ -7,7 +7,7 @@ import { usePhoto } from '../../store/usePhoto';
 import { scalePhoto } from './scalePhoto';
 import classes from './survey.module.css';
 
-const MOST_PHOTOS = 24;
+const MAX_PHOTOS = 24;
 
 type Photo = Circuit['photos'][number];
 
@@ -96,7 +96,7 @@ export function PhotoStrip({ photos, jobId, onPhotos }: PhotoStripProps) {
           event.currentTarget.value = '';
         }}
       />
-      {photos.length < MOST_PHOTOS && (
+      {photos.length < MAX_PHOTOS && (
         <button
           type="button"
           className="act"

@@ -1,17 +1,17 @@
 import { readRecord } from '../../core/demand/readRecord';
 import type { DemandMessage, DemandRequest } from './messages';
 
-const tell = (news: DemandMessage): void => {
-  postMessage(news);
+const post = (message: DemandMessage): void => {
+  postMessage(message);
 };
 
 addEventListener('message', ({ data }: MessageEvent<DemandRequest>) => {
   const reading = readRecord(data.text, data.source);
   let step = reading.next();
   while (step.done !== true) {
-    tell({ kind: 'progress', share: step.value });
+    post({ kind: 'progress', share: step.value });
     step = reading.next();
   }
   const { value } = step;
-  tell('problem' in value ? { kind: 'none', problem: value } : { kind: 'done', ...value });
+  post('problem' in value ? { kind: 'none', problem: value } : { kind: 'done', ...value });
 });

@@ -6,7 +6,7 @@ export type DemandReading =
   { readonly kind: 'idle' } | { readonly kind: 'stopped' } | { readonly kind: 'failed' } | DemandMessage;
 
 /** Reads a record of demand in a worker; a newer one takes the place of an older one. */
-export function useDemandReader(onDone: (news: Extract<DemandMessage, { kind: 'done' }>) => void) {
+export function useDemandReader(onDone: (message: Extract<DemandMessage, { kind: 'done' }>) => void) {
   const [reading, setReading] = useState<DemandReading>({ kind: 'idle' });
   const worker = useRef<Worker | null>(null);
   useEffect(

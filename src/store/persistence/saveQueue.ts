@@ -24,7 +24,7 @@ const isQuota = (error: unknown): boolean =>
  * Writes edits one after another in the order in which they were made. After a failure nothing is dropped:
  * the edits wait, in order, for the next edit or for a retry.
  */
-export function createSaveQueue(writer: string, tell: (state: SaveState) => void): SaveQueue {
+export function createSaveQueue(writer: string, onState: (state: SaveState) => void): SaveQueue {
   const waiting: SaveOrder[] = [];
   let running: Promise<void> = Promise.resolve();
   let busy = false;
@@ -34,22 +34,22 @@ export function createSaveQueue(writer: string, tell: (state: SaveState) => void
       try {
         const outcome = await saveEdit(order, writer);
         if (outcome !== 'saved') {
-          tell(outcome === 'gone' ? { kind: 'gone' } : { kind: 'taken-over', unsaved: waiting.length });
+          onState(outcome === 'gone' ? { kind: 'gone' } : { kind: 'taken-over', unsaved: waiting.length });
           return;
         }
         waiting.shift();
       } catch (error) {
-        tell({ kind: 'failed', reason: isQuota(error) ? 'full' : 'other', unsaved: waiting.length });
+        onState({ kind: 'failed', reason: isQuota(error) ? 'full' : 'other', unsaved: waiting.length });
         return;
       }
     }
-    tell({ kind: 'saved' });
+    onState({ kind: 'saved' });
   };
 
   const start = (): void => {
     if (busy) return;
     busy = true;
-    tell({ kind: 'saving' });
+    onState({ kind: 'saving' });
     running = drain().finally(() => {
       busy = false;
     });

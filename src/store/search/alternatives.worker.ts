@@ -5,8 +5,8 @@ import { searchAlternatives } from '../../core/search/searchAlternatives';
 import { sensitivity } from '../../core/search/sensitivity';
 import type { SearchMessage, SearchRequest } from './messages';
 
-const tell = (news: SearchMessage): void => {
-  postMessage(news);
+const post = (message: SearchMessage): void => {
+  postMessage(message);
 };
 
 addEventListener('message', ({ data }: MessageEvent<SearchRequest>) => {
@@ -16,8 +16,8 @@ addEventListener('message', ({ data }: MessageEvent<SearchRequest>) => {
   const search = searchAlternatives(circuit, solved, context, defaultPrices);
   let step = search.next();
   while (step.done !== true) {
-    tell({ kind: 'progress', progress: step.value });
+    post({ kind: 'progress', progress: step.value });
     step = search.next();
   }
-  tell({ kind: 'done', ways: step.value, sensitivity: sensitivity(circuit, solved, context, defaultPrices) });
+  post({ kind: 'done', ways: step.value, sensitivity: sensitivity(circuit, solved, context, defaultPrices) });
 });

@@ -47,7 +47,7 @@ export function useAlternatives(
   }, []);
   const again = useCallback(() => {
     setSearch({ state: 'running', progress: null });
-    setRun((so) => so + 1);
+    setRun((current) => current + 1);
   }, []);
   return { search, stop, again };
 }

@@ -64,8 +64,8 @@ function parsePlateNumbers(
   question: Extract<Question, { kind: 'numbers' }>,
 ): readonly number[] | Refused {
   const parts = text.split(/[\s,;+]+/).filter((part) => part !== '');
-  const accepts = `1 to ${question.most} numbers from ${question.range.least} to ${question.range.most} ${question.range.shown}, apart by commas`;
-  if (parts.length === 0 || parts.length > question.most) return refuse(text, accepts);
+  const accepts = `1 to ${question.max} numbers from ${question.range.min} to ${question.range.max} ${question.range.shown}, apart by commas`;
+  if (parts.length === 0 || parts.length > question.max) return refuse(text, accepts);
   const numbers: number[] = [];
   for (const part of parts) {
     const parsed = parseNumber(part, question.range);

@@ -6,7 +6,7 @@ const HEIGHT = 104;
 const BAR = { x: 62, width: 200 };
 const NEUTRAL_Y = 22;
 const GROUND_Y = 64;
-const MOST_DRAWN = 14;
+const MAX_DRAWN = 14;
 
 interface BarsPictureProps {
   readonly panel: Panel;
@@ -19,8 +19,8 @@ interface BarsPictureProps {
 
 /** The terminals of one bar, each with one conductor. */
 function Bar({ y, count, name }: { readonly y: number; readonly count: number; readonly name: string }) {
-  const drawn = Math.min(count, MOST_DRAWN);
-  const step = BAR.width / (MOST_DRAWN + 1);
+  const drawn = Math.min(count, MAX_DRAWN);
+  const step = BAR.width / (MAX_DRAWN + 1);
   return (
     <g>
       <text className={classes['name']} x={BAR.x - 8} y={y + 13} textAnchor="end">

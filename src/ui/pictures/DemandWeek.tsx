@@ -15,14 +15,14 @@ export function DemandWeek({ measured }: { readonly measured: Measured }) {
   const { week, peakA, peakAt, source } = measured;
   const peakMs = Date.parse(`${peakAt.replace(' ', 'T')}Z`);
   const fromMs = Math.floor(peakMs / DAY_MS) * DAY_MS - 3 * DAY_MS;
-  const most = Math.max(peakA * 1.15, 1);
+  const max = Math.max(peakA * 1.15, 1);
   const x = (share: number): number => LEFT + share * (WIDTH - LEFT - 8);
-  const y = (amps: number): number => HEIGHT - BOTTOM - (amps / most) * (HEIGHT - BOTTOM - TOP);
+  const y = (amps: number): number => HEIGHT - BOTTOM - (amps / max) * (HEIGHT - BOTTOM - TOP);
   const line = week
     .map((amps, at) => `${at === 0 ? 'M' : 'L'}${x(at / week.length).toFixed(1)} ${y(amps).toFixed(1)}`)
     .join(' ');
   const peakX = x((peakMs - fromMs) / (7 * DAY_MS));
-  const step = most > 120 ? 50 : most > 40 ? 20 : 10;
+  const step = max > 120 ? 50 : max > 40 ? 20 : 10;
   return (
     <svg
       className={classes['week']}
@@ -30,7 +30,7 @@ export function DemandWeek({ measured }: { readonly measured: Measured }) {
       role="img"
       aria-label={`The week of the peak: ${n(peakA, 1)} A at ${peakAt}, from ${source}`}
     >
-      {Array.from({ length: Math.floor(most / step) + 1 }, (_, at) => at * step).map((amps) => (
+      {Array.from({ length: Math.floor(max / step) + 1 }, (_, at) => at * step).map((amps) => (
         <g key={amps}>
           <line className={classes['grid']} x1={LEFT} x2={WIDTH - 8} y1={y(amps)} y2={y(amps)} />
           <text className={classes['axis']} x={LEFT - 6} y={y(amps) + 4} textAnchor="end">

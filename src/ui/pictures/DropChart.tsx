@@ -16,7 +16,7 @@ Chart.register(LineController, LineElement, PointElement, LinearScale);
 interface DropLine {
   readonly label: string;
   readonly percentPerFt: number;
-  readonly lit: boolean;
+  readonly highlighted: boolean;
 }
 
 export interface DropChartProps {
@@ -31,7 +31,7 @@ const token = (name: string): string =>
 
 type Points = ChartData<'line', { x: number; y: number }[]>;
 
-function chartData({ lines, lengthFt, percent, limitPct }: DropChartProps, mostFt: number): Points {
+function chartData({ lines, lengthFt, percent, limitPct }: DropChartProps, maxFt: number): Points {
   const limit =
     limitPct === null
       ? []
@@ -40,7 +40,7 @@ function chartData({ lines, lengthFt, percent, limitPct }: DropChartProps, mostF
             label: 'limit',
             data: [
               { x: 0, y: limitPct },
-              { x: mostFt, y: limitPct },
+              { x: maxFt, y: limitPct },
             ],
             borderColor: token('--ink2'),
             borderDash: [5, 4],
@@ -50,14 +50,14 @@ function chartData({ lines, lengthFt, percent, limitPct }: DropChartProps, mostF
         ];
   return {
     datasets: [
-      ...lines.map(({ label, percentPerFt, lit }) => ({
+      ...lines.map(({ label, percentPerFt, highlighted }) => ({
         label,
         data: [
           { x: 0, y: 0 },
-          { x: mostFt, y: percentPerFt * mostFt },
+          { x: maxFt, y: percentPerFt * maxFt },
         ],
-        borderColor: token(lit ? '--copper' : '--ink2'),
-        borderWidth: lit ? 2.5 : 1,
+        borderColor: token(highlighted ? '--copper' : '--ink2'),
+        borderWidth: highlighted ? 2.5 : 1,
         pointRadius: 0,
       })),
       ...limit,
@@ -73,7 +73,7 @@ function chartData({ lines, lengthFt, percent, limitPct }: DropChartProps, mostF
   };
 }
 
-function options(mostFt: number, mostPct: number): ChartOptions<'line'> {
+function options(maxFt: number, maxPct: number): ChartOptions<'line'> {
   const font = { family: 'Figures', size: 11 };
   const ticks = { color: token('--ink2'), font };
   return {
@@ -85,14 +85,14 @@ function options(mostFt: number, mostPct: number): ChartOptions<'line'> {
       x: {
         type: 'linear',
         min: 0,
-        max: mostFt,
+        max: maxFt,
         ticks: { ...ticks, callback: (value) => `${value} ft` },
         grid: { color: token('--rule') },
       },
       y: {
         type: 'linear',
         min: 0,
-        max: mostPct,
+        max: maxPct,
         ticks: { ...ticks, callback: (value) => `${value} %` },
         grid: { color: token('--rule') },
       },
@@ -104,8 +104,8 @@ function options(mostFt: number, mostPct: number): ChartOptions<'line'> {
 export function DropChart(props: DropChartProps) {
   const { theme } = useTheme();
   const { lines, lengthFt, percent, limitPct } = props;
-  const mostFt = Math.ceil((lengthFt * 1.6) / 20) * 20;
-  const mostPct = Math.ceil(Math.max((limitPct ?? 3) * 1.4, percent * 1.3));
+  const maxFt = Math.ceil((lengthFt * 1.6) / 20) * 20;
+  const maxPct = Math.ceil(Math.max((limitPct ?? 3) * 1.4, percent * 1.3));
   const words = lines
     .map(({ label, percentPerFt }) => `${label} ${(percentPerFt * lengthFt).toFixed(1)} %`)
     .join(', ');
@@ -115,8 +115,8 @@ export function DropChart(props: DropChartProps) {
         <Line
           key={theme}
           aria-label={`Drop at ${lengthFt} feet by size: ${words}`}
-          data={chartData(props, mostFt)}
-          options={options(mostFt, mostPct)}
+          data={chartData(props, maxFt)}
+          options={options(maxFt, maxPct)}
         />
       </div>
       <figcaption className="second">

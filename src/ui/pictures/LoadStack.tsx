@@ -154,11 +154,11 @@ function MethodRow({
 /** The load of the service by each method, thin as it was and broad as it will be, against what limits it. */
 export function LoadStack({ report, chosen, onMethod }: LoadStackProps) {
   const { answers, limit } = report;
-  const most =
+  const max =
     Math.max(limit.amps ?? 0, ...answers.flatMap(({ before, after }) => [before.amps, after.amps])) * 1.02;
-  const scale = (WIDTH - LEFT - RIGHT) / Math.max(most, 1);
+  const scale = (WIDTH - LEFT - RIGHT) / Math.max(max, 1);
   const height = TOP + answers.length * ROW + 26;
-  const steps = most > 300 ? 100 : 50;
+  const steps = max > 300 ? 100 : 50;
   const limitX = limit.amps === null ? null : LEFT + limit.amps * scale;
   return (
     <svg
@@ -180,7 +180,7 @@ export function LoadStack({ report, chosen, onMethod }: LoadStackProps) {
           }}
         />
       ))}
-      {Array.from({ length: Math.floor(most / steps) + 1 }, (_, at) => at * steps).map((amps) => (
+      {Array.from({ length: Math.floor(max / steps) + 1 }, (_, at) => at * steps).map((amps) => (
         <g key={amps} aria-hidden="true">
           <line
             className={classes['tick']}

@@ -32,16 +32,18 @@ interface MethodLineProps {
   /** The way as SVG path data. */
   readonly d: string;
   readonly stopped: boolean;
-  readonly lit: boolean;
+  readonly highlighted: boolean;
 }
 
 /** A segment drawn in the pattern of its method: a casing around an unbroken copper core. */
-export function MethodLine({ method, d, stopped, lit }: MethodLineProps) {
+export function MethodLine({ method, d, stopped, highlighted }: MethodLineProps) {
   const { casing, open, dash, jacket, cores } = PATTERNS[method];
   const ink = stopped ? 'var(--stop)' : 'var(--ink)';
   return (
     <g fill="none" strokeLinejoin="round">
-      {lit && <path d={d} stroke="var(--copper-wash)" strokeWidth={casing + 14} strokeLinecap="square" />}
+      {highlighted && (
+        <path d={d} stroke="var(--copper-wash)" strokeWidth={casing + 14} strokeLinecap="square" />
+      )}
       {jacket !== undefined && <path d={d} stroke={ink} strokeWidth={jacket} />}
       {jacket !== undefined && <path d={d} stroke="var(--sheet)" strokeWidth={jacket - 1.6} />}
       <path d={d} stroke={ink} strokeWidth={casing} strokeDasharray={dash} />

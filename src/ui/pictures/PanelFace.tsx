@@ -44,8 +44,8 @@ const FOOT = 14;
 /** Rows as tall as the face of a common panel leaves them, and as low as they can still be read. */
 const FACE_HEIGHT = 560;
 const rowHeight = ({ rows, breakers }: Face): number => {
-  const least = breakers.some(({ height }) => height < 1) ? 28 : 26;
-  return Math.max(least, Math.min(36, FACE_HEIGHT / rows));
+  const min = breakers.some(({ height }) => height < 1) ? 28 : 26;
+  return Math.max(min, Math.min(36, FACE_HEIGHT / rows));
 };
 
 interface PanelFaceProps {

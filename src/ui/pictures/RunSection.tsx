@@ -74,14 +74,19 @@ function Patterns() {
   );
 }
 
-function Segmentes({ geometry, labels, lit, onSegment, scale }: DrawnSection) {
+function Segmentes({ geometry, labels, highlighted, onSegment, scale }: DrawnSection) {
   return geometry.segmentes.map((segment, index) => {
     const label = labels[index];
     const d = roundedPath(segment.path, scale, 12);
     return (
       <g key={index} onClick={() => onSegment?.(index)} style={{ cursor: onSegment ? 'pointer' : 'default' }}>
         <path d={d} stroke="transparent" strokeWidth="26" fill="none" />
-        <MethodLine method={segment.method} d={d} stopped={label?.severity === 'stop'} lit={lit === index} />
+        <MethodLine
+          method={segment.method}
+          d={d}
+          stopped={label?.severity === 'stop'}
+          highlighted={highlighted === index}
+        />
         <Couplings segment={segment} scale={scale} />
         {label && <Supports segment={segment} shares={label.supports} scale={scale} />}
       </g>

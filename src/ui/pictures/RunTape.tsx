@@ -8,7 +8,7 @@ interface RunTapeProps {
   readonly columns: readonly TapeColumn[];
   readonly leftPx: number;
   readonly widthPx: number;
-  readonly lit: number | null;
+  readonly highlighted: number | null;
 }
 
 const TOP = 2;
@@ -16,7 +16,7 @@ const HEIGHT = 15;
 const TICK: Readonly<Record<'foot' | 'five' | 'ten', number>> = { foot: 4, five: 7.5, ten: HEIGHT };
 
 /** The wire laid straight as a tape, with a flag at each station. A segment drawn wider than to scale is hatched. */
-export function RunTape({ columns, leftPx, widthPx, lit }: RunTapeProps) {
+export function RunTape({ columns, leftPx, widthPx, highlighted }: RunTapeProps) {
   const ends = [...columns.map(({ fromPx }) => fromPx), columns.at(-1)?.toPx ?? 0];
   return (
     <svg className="picture" width={widthPx} height={HEIGHT + 5} aria-hidden="true">
@@ -27,7 +27,7 @@ export function RunTape({ columns, leftPx, widthPx, lit }: RunTapeProps) {
               x={column.fromPx}
               width={column.toPx - column.fromPx}
               height={HEIGHT}
-              fill={lit === index ? 'var(--copper-wash)' : 'var(--sheet)'}
+              fill={highlighted === index ? 'var(--copper-wash)' : 'var(--sheet)'}
               stroke="var(--ink)"
               strokeWidth="1.4"
             />

@@ -25,7 +25,7 @@ export interface RunSectionProps {
   readonly panelLabel: string;
   readonly applianceLabel: string;
   readonly applianceAmps: string;
-  readonly lit: number | null;
+  readonly highlighted: number | null;
   readonly widthPx: number;
   readonly heightPx: number;
   /** Where each station's flag stands on the tape below, pixels from the left. */

@@ -7,8 +7,8 @@ export function stationNotes({ about, boxes }: RouteReport): readonly (StationNo
   return about.kinds.map((kind, station) => {
     const box = boxes.find((each) => each.station === station);
     if (box === undefined || kind === 'panel' || kind === 'appliance') return null;
-    if (box.leastIn !== null) {
-      return { name: kind === 'body' ? 'Body' : 'Box', note: `${n(box.leastIn, 1)} in long or more` };
+    if (box.minIn !== null) {
+      return { name: kind === 'body' ? 'Body' : 'Box', note: `${n(box.minIn, 1)} in long or more` };
     }
     if (kind === 'body') return { name: 'Body', note: 'pull point' };
     if (kind === 'disconnect') return { name: 'Disconnect', note: '' };

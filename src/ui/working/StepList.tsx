@@ -4,14 +4,14 @@ import classes from './working.module.css';
 
 interface StepListProps {
   readonly steps: readonly AnyStep[];
-  readonly lit: AnyStep | undefined;
+  readonly highlighted: AnyStep | undefined;
   readonly onStep: (step: AnyStep) => void;
   /** Titles of local amendments by id, for steps that one of them set. */
   readonly amendments: ReadonlyMap<string, string>;
 }
 
 /** The working line by line: what, with which numbers, what came out, on which section. */
-export function StepList({ steps, lit, onStep, amendments }: StepListProps) {
+export function StepList({ steps, highlighted, onStep, amendments }: StepListProps) {
   return (
     <ol className={classes['steps']}>
       {steps.map((step, index) => {
@@ -19,7 +19,7 @@ export function StepList({ steps, lit, onStep, amendments }: StepListProps) {
         const by = step.by === undefined ? undefined : (amendments.get(step.by) ?? step.by);
         const fails = result === 'fails';
         return (
-          <li key={index} data-lit={step === lit || undefined} data-fails={fails || undefined}>
+          <li key={index} data-lit={step === highlighted || undefined} data-fails={fails || undefined}>
             <button
               type="button"
               className={classes['step']}

@@ -18,7 +18,7 @@ const markOf = (marks: readonly MarkedCell[], row: string, column: string): Mark
 
 /** The part of a table of the code that was read, row and column washed and the cell filled. */
 export function TableFaceView({ face, marks }: TableFaceViewProps) {
-  const lit = marks.find(({ mark }) => mark === 'lit');
+  const highlighted = marks.find(({ mark }) => mark === 'lit');
   return (
     <table className={classes['face']}>
       <caption>{face.title}</caption>
@@ -26,7 +26,7 @@ export function TableFaceView({ face, marks }: TableFaceViewProps) {
         <tr>
           <th scope="col">{face.corner}</th>
           {face.columns.map(({ key, head }) => (
-            <th key={key} scope="col" data-column={lit?.column === key || undefined}>
+            <th key={key} scope="col" data-column={highlighted?.column === key || undefined}>
               {head}
             </th>
           ))}
@@ -34,12 +34,12 @@ export function TableFaceView({ face, marks }: TableFaceViewProps) {
       </thead>
       <tbody>
         {face.rows.map((row) => (
-          <tr key={row.key} data-row={lit?.row === row.key || undefined}>
+          <tr key={row.key} data-row={highlighted?.row === row.key || undefined}>
             <th scope="row">{row.head}</th>
             {face.columns.map(({ key }, index) => (
               <td
                 key={key}
-                data-column={lit?.column === key || undefined}
+                data-column={highlighted?.column === key || undefined}
                 data-mark={markOf(marks, row.key, key)}
                 {...(markOf(marks, row.key, key) === 'lit' && { 'aria-current': true })}
               >

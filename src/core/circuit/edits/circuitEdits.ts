@@ -5,10 +5,10 @@ import { designAmbient, USUAL_DESIGN } from '../jobDefaults';
 import { usualHeightFt } from '../newCircuit';
 
 /** The shortest segment that can be made, feet. */
-const LEAST_SEGMENT_FT = 1;
+const MIN_SEGMENT_FT = 1;
 
 /** How many segmentes a run may have. */
-const MOST_SEGMENTES = 12;
+const MAX_SEGMENTS = 12;
 
 /** One segment changed. */
 export const withSegment = (circuit: Circuit, index: number, change: Partial<Segment>): Circuit => ({
@@ -32,11 +32,7 @@ export const withPlace = (
 /** A segment cut in two halves; undefined where it is too short or the run is full. */
 export function splitSegment(circuit: Circuit, index: number, id: string): Circuit | undefined {
   const segment = circuit.run[index];
-  if (
-    segment === undefined ||
-    circuit.run.length >= MOST_SEGMENTES ||
-    segment.lengthFt < 2 * LEAST_SEGMENT_FT
-  ) {
+  if (segment === undefined || circuit.run.length >= MAX_SEGMENTS || segment.lengthFt < 2 * MIN_SEGMENT_FT) {
     return undefined;
   }
   const first = Math.round(segment.lengthFt) / 2;
@@ -62,7 +58,7 @@ export function withStationMoved(circuit: Circuit, station: number, byFt: number
     circuit.run.map(({ lengthFt }) => lengthFt),
     station,
     byFt,
-    LEAST_SEGMENT_FT,
+    MIN_SEGMENT_FT,
   );
   if (moved === undefined) return undefined;
   const [before, after] = moved;

@@ -3,12 +3,12 @@ export function moveStation(
   lengths: readonly number[],
   station: number,
   byFt: number,
-  leastFt: number,
+  minFt: number,
 ): readonly [before: number, after: number] | undefined {
   const before = lengths[station - 1];
   const after = lengths[station];
   if (before === undefined || after === undefined) return undefined;
   const moved = Math.round((before + byFt) * 2) / 2;
   const rest = Math.round((before + after - moved) * 100) / 100;
-  return moved < leastFt || rest < leastFt ? undefined : [moved, rest];
+  return moved < minFt || rest < minFt ? undefined : [moved, rest];
 }

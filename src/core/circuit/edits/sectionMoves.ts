@@ -1,8 +1,8 @@
 import type { Circuit, Segment } from '../circuitSchema';
 import { withStationMoved, withSegment } from './circuitEdits';
 
-const LEAST_FT = 1;
-const MOST_FT = 2000;
+const MIN_FT = 1;
+const MAX_FT = 2000;
 
 /** Heights that a dragged station or level is drawn to: ceiling, grade, and usual depths of cover. */
 const USUAL_FT: readonly number[] = [10, 8, 0, -0.5, -1, -1.5, -2];
@@ -24,15 +24,15 @@ const startOf = (circuit: Circuit, index: number): number =>
   circuit.run[index - 1]?.endHeightFt ?? circuit.startHeightFt;
 
 const tidy = (lengthFt: number): number =>
-  Math.min(MOST_FT, Math.max(LEAST_FT, Math.round(lengthFt * 100) / 100));
+  Math.min(MAX_FT, Math.max(MIN_FT, Math.round(lengthFt * 100) / 100));
 
 /** A circuit in which the ways of two segmentes rise otherwise than before, and are so much longer or shorter. */
 function kept(before: Circuit, after: Circuit, indexes: readonly number[]): Circuit {
-  return indexes.reduce((so, index) => {
+  return indexes.reduce((acc, index) => {
     const [was, is] = [before.run[index], after.run[index]];
-    if (was === undefined || is === undefined) return so;
+    if (was === undefined || is === undefined) return acc;
     const more = rise(is, startOf(after, index)) - rise(was, startOf(before, index));
-    return withSegment(so, index, { lengthFt: tidy(is.lengthFt + more) });
+    return withSegment(acc, index, { lengthFt: tidy(is.lengthFt + more) });
   }, after);
 }
 
@@ -57,7 +57,7 @@ export function withStationAlong(circuit: Circuit, station: number, byFt: number
   const last = circuit.run.length;
   if (station !== last) return station === 0 ? undefined : withStationMoved(circuit, station, byFt);
   const lengthFt = (circuit.run[last - 1]?.lengthFt ?? 0) + byFt;
-  return lengthFt < LEAST_FT
+  return lengthFt < MIN_FT
     ? undefined
     : withSegment(circuit, last - 1, { lengthFt: tidy(Math.round(lengthFt * 2) / 2) });
 }

@@ -140,7 +140,7 @@ function AddCircuitForm({ job, onClose }: Omit<AddCircuitDialogProps, 'opened'>)
   const { goTo } = useStageActions();
   const [draft, setDraft] = useState(FRESH);
   const change = (part: Partial<Draft>): void => {
-    setDraft((so) => ({ ...so, ...part }));
+    setDraft((current) => ({ ...current, ...part }));
   };
   const add = (): void => {
     const circuit = draftCircuit(draft, job, crypto.randomUUID(), crypto.randomUUID());

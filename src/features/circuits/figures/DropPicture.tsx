@@ -19,7 +19,7 @@ export function DropPicture({ view }: { readonly view: CircuitView }) {
   const lines = sizes.map((size) => ({
     label: printWireSize(size),
     percentPerFt: runDropPercent(circuit.run, size, circuit.material, load, context.code) / lengthFt,
-    lit: size === figures.size,
+    highlighted: size === figures.size,
   }));
   return (
     <DropChart

@@ -206,7 +206,7 @@ function DropFields({ view, editor }: FieldProps) {
         help="Empty: the conductor is not raised."
         print={(value) => (value === null ? '' : `${printNumber(value)} %`)}
         parse={(text) =>
-          text.trim() === '' ? null : parseNumber(text, { least: 0.5, most: 20, units: ['%'], shown: '%' })
+          text.trim() === '' ? null : parseNumber(text, { min: 0.5, max: 20, units: ['%'], shown: '%' })
         }
         onValue={(maxDropPct, key) => {
           editor.replaceCircuit({ ...circuit, maxDropPct }, 'Limit of the drop', key);

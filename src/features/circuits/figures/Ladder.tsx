@@ -20,11 +20,11 @@ const STEP: Readonly<Record<string, number>> = { ArrowDown: 1, ArrowRight: 1, Ar
 interface RungProps {
   readonly view: CircuitView;
   readonly link: FigureKey;
-  readonly lit: boolean;
+  readonly highlighted: boolean;
   readonly onChoose: () => void;
 }
 
-function Rung({ view, link, lit, onChoose }: RungProps) {
+function Rung({ view, link, highlighted, onChoose }: RungProps) {
   const { name, figure, unit, reason, pinned } = ladderWords(link, view.solved, view.circuit);
   const severity = view.severities[link];
   const stopped = severity === 'stop' || undefined;
@@ -32,9 +32,9 @@ function Rung({ view, link, lit, onChoose }: RungProps) {
     <button
       type="button"
       className={classes['link']}
-      data-lit={lit || undefined}
-      aria-current={lit || undefined}
-      tabIndex={lit ? 0 : -1}
+      data-lit={highlighted || undefined}
+      aria-current={highlighted || undefined}
+      tabIndex={highlighted ? 0 : -1}
       data-link={link}
       onClick={onChoose}
     >
@@ -88,7 +88,7 @@ export const Ladder = memo(function Ladder({ view, link }: LadderProps) {
             <Rung
               view={view}
               link={each}
-              lit={each === link}
+              highlighted={each === link}
               onChoose={() => {
                 choose(each);
               }}

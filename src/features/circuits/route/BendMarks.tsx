@@ -18,7 +18,7 @@ import classes from './route.module.css';
 
 type Kind = BendTask['kind'];
 
-interface Given {
+interface BendInput {
   readonly kind: Kind;
   readonly angleDeg: number;
   readonly riseIn: number;
@@ -31,7 +31,7 @@ interface Given {
 const KINDS: readonly Kind[] = ['offset', 'kick', 'saddle-3', 'saddle-4', 'stub', 'back-to-back'];
 
 /** Which figures each kind of bend asks for besides its rise. */
-const ASKS: Readonly<Record<Kind, readonly (keyof Given)[]>> = {
+const ASKS: Readonly<Record<Kind, readonly (keyof BendInput)[]>> = {
   offset: ['angleDeg', 'riseIn', 'toIn'],
   kick: ['riseIn', 'travelIn', 'toIn'],
   'saddle-3': ['riseIn', 'toIn'],
@@ -40,7 +40,7 @@ const ASKS: Readonly<Record<Kind, readonly (keyof Given)[]>> = {
   'back-to-back': ['toIn'],
 };
 
-const LABEL: Readonly<Partial<Record<keyof Given, string>>> = {
+const LABEL: Readonly<Partial<Record<keyof BendInput, string>>> = {
   riseIn: 'Rise',
   toIn: 'From the end to it',
   widthIn: 'Width to pass',
@@ -58,8 +58,8 @@ const TURNS: Readonly<Record<Kind, readonly (1 | -1)[]>> = {
   'back-to-back': [1],
 };
 
-const taskOf = (given: Given): BendTask => {
-  const { kind, angleDeg, riseIn, toIn, widthIn, travelIn, takeUpIn } = given;
+const taskOf = (input: BendInput): BendTask => {
+  const { kind, angleDeg, riseIn, toIn, widthIn, travelIn, takeUpIn } = input;
   switch (kind) {
     case 'offset':
       return { kind, angleDeg, riseIn, toIn };
@@ -76,42 +76,42 @@ const taskOf = (given: Given): BendTask => {
   }
 };
 
-const range = { least: 0.25, most: 480, units: ['in', '"', 'inches'], shown: 'in' };
+const range = { min: 0.25, max: 480, units: ['in', '"', 'inches'], shown: 'in' };
 
 interface AskProps {
-  readonly given: Given;
-  readonly onGiven: (given: Given) => void;
+  readonly input: BendInput;
+  readonly onInput: (input: BendInput) => void;
 }
 
-function Asked({ given, onGiven }: AskProps) {
-  return ASKS[given.kind].map((key) =>
+function Asked({ input, onInput }: AskProps) {
+  return ASKS[input.kind].map((key) =>
     key === 'angleDeg' ? (
       <ChoiceField
         key={key}
         label="Angle"
-        value={given.angleDeg}
+        value={input.angleDeg}
         choices={OFFSET_ANGLES.map((value) => ({ value, label: `${value}°` }))}
         onChoose={(angleDeg) => {
-          onGiven({ ...given, angleDeg });
+          onInput({ ...input, angleDeg });
         }}
       />
     ) : (
       <QuantityField<number>
         key={key}
         label={LABEL[key] ?? key}
-        value={Number(given[key])}
+        value={Number(input[key])}
         print={(value) => `${n(value, 3)} in`}
         parse={(text) => parseNumber(text, range)}
         onValue={(value) => {
-          onGiven({ ...given, [key]: value });
+          onInput({ ...input, [key]: value });
         }}
       />
     ),
   );
 }
 
-function Marks({ bend, given }: { readonly bend: MarkedBend; readonly given: Given }) {
-  const { multiplier } = offsetBend(given.angleDeg, given.riseIn);
+function Marks({ bend, input }: { readonly bend: MarkedBend; readonly input: BendInput }) {
+  const { multiplier } = offsetBend(input.angleDeg, input.riseIn);
   return (
     <table className={classes['figures']}>
       <caption>Marks from the end of the raceway</caption>
@@ -127,7 +127,7 @@ function Marks({ bend, given }: { readonly bend: MarkedBend; readonly given: Giv
           <th scope="row">Shrinks</th>
           <td className="fig">{tapeInches(bend.shrinkIn)}</td>
           <td>
-            {given.kind === 'offset' || given.kind === 'saddle-4' ? `× ${n(multiplier)} between marks` : ''}
+            {input.kind === 'offset' || input.kind === 'saddle-4' ? `× ${n(multiplier)} between marks` : ''}
           </td>
         </tr>
         <tr>
@@ -145,7 +145,7 @@ const takeUpOf = (trade: TradeSize | null): number => (trade === null ? 6 : (TAK
 /** Marks to make for a bend by hand, and how the raceway will lie. */
 export function BendMarks({ trade }: { readonly trade: TradeSize | null }) {
   const { ref, width } = useElementSize();
-  const [given, setGiven] = useState<Given>({
+  const [input, setInput] = useState<BendInput>({
     kind: 'offset',
     angleDeg: 30,
     riseIn: 6,
@@ -154,20 +154,20 @@ export function BendMarks({ trade }: { readonly trade: TradeSize | null }) {
     travelIn: 24,
     takeUpIn: takeUpOf(trade),
   });
-  const bend = bendMarks(taskOf(given));
+  const bend = bendMarks(taskOf(input));
   const near = bend.marks.some(({ atIn }) => atIn < 0);
   return (
     <div ref={ref}>
       <div className={classes['row']}>
         <ChoiceField
           label="Bend"
-          value={given.kind}
+          value={input.kind}
           choices={KINDS.map((value) => ({ value, label: bendName[value] }))}
           onChoose={(kind) => {
-            setGiven({ ...given, kind });
+            setInput({ ...input, kind });
           }}
         />
-        <Asked given={given} onGiven={setGiven} />
+        <Asked input={input} onInput={setInput} />
       </div>
       {near && (
         <p className={classes['near']}>
@@ -177,12 +177,12 @@ export function BendMarks({ trade }: { readonly trade: TradeSize | null }) {
       {width > 0 && !near && (
         <BendPicture
           bend={bend}
-          turns={TURNS[given.kind]}
-          riseIn={given.riseIn}
+          turns={TURNS[input.kind]}
+          riseIn={input.riseIn}
           widthPx={Math.min(width, 560)}
         />
       )}
-      <Marks bend={bend} given={given} />
+      <Marks bend={bend} input={input} />
       <p className="second">
         Take-up by hand benders of thin-wall tubing:{' '}
         {TRADE_SIZES.filter((each) => TAKE_UP_IN[each] !== undefined)

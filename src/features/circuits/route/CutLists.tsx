@@ -76,7 +76,7 @@ function Bought({ view, route }: { readonly view: CircuitView; readonly route: R
   const { circuit, solved, context } = view;
   const last = circuit.run.length - 1;
   const longest = circuit.run.reduce(
-    (most, { lengthFt }, at) => (lengthFt > (circuit.run[most]?.lengthFt ?? 0) ? at : most),
+    (max, { lengthFt }, at) => (lengthFt > (circuit.run[max]?.lengthFt ?? 0) ? at : max),
     last,
   );
   const longer = withSegmentSet(circuit, longest, {
@@ -99,7 +99,7 @@ function Bought({ view, route }: { readonly view: CircuitView; readonly route: R
           label="And if it were longer by"
           usual="as it is"
           value={moreFt}
-          range={{ least: 0.5, most: 200, units: ['ft', "'"], shown: 'ft' }}
+          range={{ min: 0.5, max: 200, units: ['ft', "'"], shown: 'ft' }}
           disabled={false}
           onValue={setMoreFt}
         />
@@ -137,8 +137,8 @@ function alike(sticks: readonly Stick[]): readonly { readonly stick: Stick; read
   const found = new Map<string, { stick: Stick; count: number }>();
   for (const stick of sticks) {
     const key = stick.pieces.map(({ segment, lengthFt }) => `${segment} ${lengthFt.toFixed(2)}`).join();
-    const so = found.get(key);
-    found.set(key, so === undefined ? { stick, count: 1 } : { ...so, count: so.count + 1 });
+    const current = found.get(key);
+    found.set(key, current === undefined ? { stick, count: 1 } : { ...current, count: current.count + 1 });
   }
   return [...found.values()];
 }

@@ -35,8 +35,8 @@ interface PartProps {
   readonly index: number;
 }
 
-const inches = (most: number) => ({ least: 0.1, most, units: ['in', '"', 'inches'], shown: 'in' });
-const cubic = (most: number) => ({ least: 1, most, units: ['in³', 'in3'], shown: 'in³' });
+const inches = (max: number) => ({ min: 0.1, max, units: ['in', '"', 'inches'], shown: 'in' });
+const cubic = (max: number) => ({ min: 1, max, units: ['in³', 'in3'], shown: 'in³' });
 
 type Change = Parameters<typeof withSegmentSet>[2];
 
@@ -91,7 +91,7 @@ function CableFields(props: PartProps) {
         label="Holes from the edge"
         usual="1-1/4 in or more"
         value={segment.edgeIn}
-        range={{ ...inches(12), least: 0 }}
+        range={{ ...inches(12), min: 0 }}
         disabled={disabled}
         onValue={(edgeIn, key) => {
           way({ edgeIn }, 'Holes', key);
@@ -207,7 +207,7 @@ function RouteFields(props: PartProps) {
           label="Hottest less coldest"
           usual={`${usualSwing(segment.place)} °F, usual here`}
           value={segment.swingF}
-          range={{ least: 0, most: 250, units: ['°f', 'f'], shown: '°F' }}
+          range={{ min: 0, max: 250, units: ['°f', 'f'], shown: '°F' }}
           disabled={disabled}
           onValue={(swingF, key) => {
             way({ swingF }, 'Swing of temperature', key);
@@ -218,7 +218,7 @@ function RouteFields(props: PartProps) {
         label="Piece at hand"
         usual="cut new"
         value={segment.pieceFt}
-        range={{ least: 0.5, most: 2000, units: ['ft', "'"], shown: 'ft' }}
+        range={{ min: 0.5, max: 2000, units: ['ft', "'"], shown: 'ft' }}
         disabled={disabled}
         onValue={(pieceFt, key) => {
           way({ pieceFt }, 'Piece at hand', key);

@@ -194,10 +194,10 @@ function BoxFigures({ box, rules }: { readonly box: BoxReport; readonly rules: R
             rule={rules('table.boxes')}
           />
         )}
-        {box.leastIn !== null && (
+        {box.minIn !== null && (
           <Figure
             name="Long at least"
-            figure={`${n(box.leastIn, 1)} in`}
+            figure={`${n(box.minIn, 1)} in`}
             why={
               box.kind === 'pull-box'
                 ? '8 times the raceway, straight'
@@ -206,10 +206,10 @@ function BoxFigures({ box, rules }: { readonly box: BoxReport; readonly rules: R
             rule={rules('box.pull')}
           />
         )}
-        {box.leastAreaIn2 !== null && (
+        {box.minAreaIn2 !== null && (
           <Figure
             name="Inside"
-            figure={`${n(box.leastAreaIn2)} in²`}
+            figure={`${n(box.minAreaIn2)} in²`}
             why="twice its raceway at least; no splices unless its volume is marked"
             rule={rules('box.body')}
           />

@@ -39,7 +39,7 @@ interface RunPaneProps {
 
 const LEFT_PX = 104;
 const RIGHT_PX = 18;
-const LEAST_COLUMN_PX = 168;
+const MIN_COLUMN_PX = 168;
 const SECTION_PX = 214;
 const PHONE_SECTION_PX = 132;
 
@@ -47,7 +47,7 @@ interface PictureProps {
   readonly view: CircuitView;
   readonly geometry: SectionGeometry;
   readonly widthPx: number;
-  readonly lit: number | null;
+  readonly highlighted: number | null;
   readonly onChoose: (index: number) => void;
 }
 
@@ -55,7 +55,7 @@ function Section({
   view,
   geometry,
   widthPx,
-  lit,
+  highlighted,
   onChoose,
   ...rest
 }: PictureProps & { heightPx: number; flagsPx: number[]; window: SectionWindow | undefined }) {
@@ -71,7 +71,7 @@ function Section({
       panelLabel={`${ocpd.ratingA} A, ${ocpd.poles}-pole`}
       applianceLabel={name.split(',')[0] ?? name}
       applianceAmps={`${load.continuousA + load.otherA} A`}
-      lit={lit}
+      highlighted={highlighted}
       widthPx={widthPx}
       onSegment={onChoose}
       {...rest}
@@ -82,7 +82,7 @@ function Section({
 function FlatTape({
   view,
   widthPx,
-  lit,
+  highlighted,
   onChoose,
   columns,
   route,
@@ -90,13 +90,13 @@ function FlatTape({
   return (
     <div className={classes['tape']}>
       <span className={`small ${classes['wire']}`}>wire</span>
-      <RunTape columns={columns} leftPx={LEFT_PX} widthPx={widthPx} lit={lit} />
+      <RunTape columns={columns} leftPx={LEFT_PX} widthPx={widthPx} highlighted={highlighted} />
       <StationHandles circuit={view.circuit} columns={columns} leftPx={LEFT_PX} />
       <SegmentBands
         view={view}
         columns={columns}
         headPx={LEFT_PX}
-        lit={lit}
+        highlighted={highlighted}
         onChoose={onChoose}
         brief={route}
       />
@@ -115,14 +115,14 @@ export const RunPane = memo(function RunPane({ view, segment, part }: RunPanePro
   const geometry = sectionGeometry(circuit.run, circuit.startHeightFt);
   const window = route && closer && segment !== null ? segmentWindow(geometry, segment) : undefined;
   const lengths = circuit.run.map(({ lengthFt }) => lengthFt);
-  const columns = tapeLayout(lengths, Math.max(0, width - LEFT_PX - RIGHT_PX), LEAST_COLUMN_PX);
+  const columns = tapeLayout(lengths, Math.max(0, width - LEFT_PX - RIGHT_PX), MIN_COLUMN_PX);
   const heightPx = phone ? PHONE_SECTION_PX : SECTION_PX;
   const scale = sectionScale(geometry, sectionRoom(width, heightPx), window);
   const flags = [0, ...columns.map(({ toPx }) => toPx)].map((px) => LEFT_PX + px);
   const picture = {
     view,
     widthPx: width,
-    lit: segment,
+    highlighted: segment,
     onChoose: (index: number) => void dispatch(segmentChosen(index === segment ? null : index)),
   };
   return (
@@ -158,7 +158,7 @@ export const RunPane = memo(function RunPane({ view, segment, part }: RunPanePro
           </Suspense>
         )}
         {width > 0 && !phone && <FlatTape {...picture} columns={columns} route={route} />}
-        {width > 0 && phone && <UprightTape view={view} lit={segment} onChoose={picture.onChoose} />}
+        {width > 0 && phone && <UprightTape view={view} highlighted={segment} onChoose={picture.onChoose} />}
       </div>
     </section>
   );

@@ -14,7 +14,7 @@ interface SegmentBandsProps {
   readonly view: CircuitView;
   readonly columns: readonly TapeColumn[];
   readonly headPx: number;
-  readonly lit: number | null;
+  readonly highlighted: number | null;
   readonly onChoose: (index: number) => void;
   /** Leaves out what stands in the card of the segment as well. */
   readonly brief?: boolean;
@@ -23,18 +23,18 @@ interface SegmentBandsProps {
 interface BandProps {
   readonly head: string;
   readonly cells: readonly ReactNode[];
-  readonly lit: number | null;
+  readonly highlighted: number | null;
   readonly severities?: readonly FigureSeverity[];
 }
 
-function Band({ head, cells, lit, severities }: BandProps) {
+function Band({ head, cells, highlighted, severities }: BandProps) {
   return (
     <tr>
       <th scope="row">{head}</th>
       {cells.map((cell, index) => (
         <td
           key={index}
-          data-lit={lit === index || undefined}
+          data-lit={highlighted === index || undefined}
           data-stop={severities?.[index] === 'stop' || undefined}
         >
           {cell}
@@ -45,7 +45,7 @@ function Band({ head, cells, lit, severities }: BandProps) {
 }
 
 /** The letters and sizes of the conductors in a segment. */
-export function InIt({ view, index }: { readonly view: CircuitView; readonly index: number }) {
+export function ConductorsCell({ view, index }: { readonly view: CircuitView; readonly index: number }) {
   const { figures } = view.solved;
   const segment = figures.segmentes[index];
   if (segment === undefined) return null;
@@ -71,17 +71,17 @@ interface HoldsProps {
   /** What is shown where the column is too narrow for all of the words. */
   readonly shown: string;
   readonly severity: FigureSeverity;
-  readonly lit: boolean;
+  readonly highlighted: boolean;
   readonly onChoose: () => void;
 }
 
 /** Whether a segment holds; choosing it lights the segment everywhere. */
-function Holds({ words, shown, severity, lit, onChoose }: HoldsProps) {
+function Holds({ words, shown, severity, highlighted, onChoose }: HoldsProps) {
   return (
     <button
       type="button"
       className={classes['plain']}
-      aria-pressed={lit}
+      aria-pressed={highlighted}
       aria-label={words}
       title={words}
       onClick={onChoose}
@@ -117,13 +117,13 @@ function Columns({ columns, headPx }: Pick<SegmentBandsProps, 'columns' | 'headP
   );
 }
 
-interface MethodBandsProps extends Pick<SegmentBandsProps, 'columns' | 'lit'> {
+interface MethodBandsProps extends Pick<SegmentBandsProps, 'columns' | 'highlighted'> {
   readonly circuit: Circuit;
   readonly narrow: boolean;
 }
 
 /** Method and place of every segment: side by side where there is room, else one under the other. */
-function methodBands({ circuit, columns, lit, narrow }: MethodBandsProps) {
+function methodBands({ circuit, columns, highlighted, narrow }: MethodBandsProps) {
   const field = { circuit, bare: true, className: classes[narrow ? 'slim' : 'inline'] };
   if (!narrow) {
     const cells = columns.map((_, index) => (
@@ -132,20 +132,20 @@ function methodBands({ circuit, columns, lit, narrow }: MethodBandsProps) {
         <PlaceField index={index} {...field} />
       </span>
     ));
-    return <Band head="Method, place" lit={lit} cells={cells} />;
+    return <Band head="Method, place" highlighted={highlighted} cells={cells} />;
   }
   return (
     <>
       <Band
         head="Method"
-        lit={lit}
+        highlighted={highlighted}
         cells={columns.map((_, index) => (
           <MethodField key={index} index={index} {...field} plain />
         ))}
       />
       <Band
         head="Place"
-        lit={lit}
+        highlighted={highlighted}
         cells={columns.map((_, index) => (
           <PlaceField key={index} index={index} {...field} />
         ))}
@@ -158,7 +158,14 @@ function methodBands({ circuit, columns, lit, narrow }: MethodBandsProps) {
 const NARROW_COLUMN_PX = 150;
 
 /** Under the tape: length, method, conductors, what each segment holds, and how it is held. */
-export function SegmentBands({ view, columns, headPx, lit, onChoose, brief = false }: SegmentBandsProps) {
+export function SegmentBands({
+  view,
+  columns,
+  headPx,
+  highlighted,
+  onChoose,
+  brief = false,
+}: SegmentBandsProps) {
   const { circuit, solved } = view;
   const { figures } = solved;
   const narrow = columns.some(({ fromPx, toPx }) => toPx - fromPx < NARROW_COLUMN_PX);
@@ -171,7 +178,7 @@ export function SegmentBands({ view, columns, headPx, lit, onChoose, brief = fal
       words={holdsWords(segment, figures)}
       shown={narrow ? holdsBriefly(segment, figures) : holdsWords(segment, figures)}
       severity={severities[index] ?? 'ok'}
-      lit={lit === index}
+      highlighted={highlighted === index}
       onChoose={() => {
         onChoose(index);
       }}
@@ -184,26 +191,30 @@ export function SegmentBands({ view, columns, headPx, lit, onChoose, brief = fal
       <tbody>
         <Band
           head="Length"
-          lit={lit}
+          highlighted={highlighted}
           cells={cells((index) => (
             <span key={index} className={classes['cell']}>
               <LengthField index={index} {...field} />
             </span>
           ))}
         />
-        {methodBands({ circuit, columns, lit, narrow })}
+        {methodBands({ circuit, columns, highlighted, narrow })}
         {!brief && (
           <Band
             head="In it"
-            lit={lit}
+            highlighted={highlighted}
             cells={cells((index) => (
-              <InIt key={index} view={view} index={index} />
+              <ConductorsCell key={index} view={view} index={index} />
             ))}
           />
         )}
-        <Band head="Holds" lit={lit} severities={severities} cells={holds} />
+        <Band head="Holds" highlighted={highlighted} severities={severities} cells={holds} />
         {!brief && (
-          <Band head="Held by" lit={lit} cells={figures.segmentes.map((segment) => supportWords(segment))} />
+          <Band
+            head="Held by"
+            highlighted={highlighted}
+            cells={figures.segmentes.map((segment) => supportWords(segment))}
+          />
         )}
       </tbody>
     </table>

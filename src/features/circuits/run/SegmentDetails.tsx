@@ -22,8 +22,8 @@ interface PartProps {
   readonly span: string;
 }
 
-const count = { least: 1, most: 60, units: ['conductors'], shown: 'conductors', whole: true };
-const degrees = { least: 0, most: 1440, units: ['°', 'deg', 'degrees'], shown: 'degrees' };
+const count = { min: 1, max: 60, units: ['conductors'], shown: 'conductors', whole: true };
+const degrees = { min: 0, max: 1440, units: ['°', 'deg', 'degrees'], shown: 'degrees' };
 
 type Set = (change: Partial<Segment>, what: string, key: string) => void;
 

@@ -4,18 +4,18 @@ import { printLength } from '../../../core/units/length';
 import { feet } from '../../../core/units/quantity';
 import type { CircuitView } from '../../../store/circuitView';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
-import { InIt, segmentSeverity } from './SegmentBands';
+import { ConductorsCell, segmentSeverity } from './SegmentBands';
 import { LengthField, MethodField, PlaceField } from './segmentFields';
 import classes from './RunPane.module.css';
 
 interface UprightTapeProps {
   readonly view: CircuitView;
-  readonly lit: number | null;
+  readonly highlighted: number | null;
   readonly onChoose: (index: number) => void;
 }
 
 /** The tape on end for a phone: stations down the left edge, one segment under the other. */
-export function UprightTape({ view, lit, onChoose }: UprightTapeProps) {
+export function UprightTape({ view, highlighted, onChoose }: UprightTapeProps) {
   const { circuit, solved } = view;
   const { figures } = solved;
   return (
@@ -23,7 +23,7 @@ export function UprightTape({ view, lit, onChoose }: UprightTapeProps) {
       {figures.segmentes.map((segment, index) => {
         const severity = segmentSeverity(view, index);
         return (
-          <li key={index} className={classes['uprightRow']} data-lit={lit === index || undefined}>
+          <li key={index} className={classes['uprightRow']} data-lit={highlighted === index || undefined}>
             <span className={classes['uprightTape']} aria-hidden="true">
               <span className={classes['flag']}>{stationLetter(index)}</span>
             </span>
@@ -31,7 +31,7 @@ export function UprightTape({ view, lit, onChoose }: UprightTapeProps) {
               <button
                 type="button"
                 className={classes['plain']}
-                aria-expanded={lit === index}
+                aria-expanded={highlighted === index}
                 onClick={() => {
                   onChoose(index);
                 }}
@@ -43,7 +43,7 @@ export function UprightTape({ view, lit, onChoose }: UprightTapeProps) {
                   <SeverityShape severity={severity} size={14} named /> {holdsWords(segment, figures)}
                 </span>
               </button>
-              {lit === index && (
+              {highlighted === index && (
                 <div className={classes['uprightFields']}>
                   <LengthField circuit={circuit} index={index} />
                   <MethodField circuit={circuit} index={index} />
@@ -51,7 +51,7 @@ export function UprightTape({ view, lit, onChoose }: UprightTapeProps) {
                 </div>
               )}
               <div className="second">
-                <InIt view={view} index={index} /> · {supportWords(segment)}
+                <ConductorsCell view={view} index={index} /> · {supportWords(segment)}
               </div>
             </div>
           </li>

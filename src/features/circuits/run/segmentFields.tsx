@@ -18,15 +18,15 @@ interface SegmentFieldProps {
   readonly className?: string | undefined;
 }
 
-const LEAST_FT = 1;
-const MOST_FT = 2000;
+const MIN_FT = 1;
+const MAX_FT = 2000;
 
 /** A length that a segment may have. */
 export const parseSegmentLength = (text: string): Feet | Refused => {
   const parsed = parseLength(text);
   if (isRefused(parsed)) return parsed;
-  return parsed < LEAST_FT || parsed > MOST_FT
-    ? refuse(text, `a length from ${LEAST_FT} to ${MOST_FT} ft, such as 62 ft or 12'6"`)
+  return parsed < MIN_FT || parsed > MAX_FT
+    ? refuse(text, `a length from ${MIN_FT} to ${MAX_FT} ft, such as 62 ft or 12'6"`)
     : parsed;
 };
 

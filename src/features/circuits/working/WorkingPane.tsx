@@ -97,14 +97,16 @@ function Steps({ view, link, shown, first }: StepsProps) {
     (step) => step.segment === undefined || shown === null || step.segment === shown,
   );
   const steps = all ? every : every.filter((step) => !isQuiet(step));
-  const lit = chosen !== null && steps.includes(chosen) ? chosen : highlightedStep(steps, solved.findings);
-  const face = lit?.read === undefined ? undefined : tableFace(context.code, lit.read, circuit.material);
+  const highlighted =
+    chosen !== null && steps.includes(chosen) ? chosen : highlightedStep(steps, solved.findings);
+  const face =
+    highlighted?.read === undefined ? undefined : tableFace(context.code, highlighted.read, circuit.material);
   return (
     <div className={classes['body']}>
       <div>
         <StepList
           steps={steps}
-          lit={lit}
+          highlighted={highlighted}
           onStep={setChosen}
           amendments={new Map(context.code.amendments.map(({ id, title }) => [id, title]))}
         />
@@ -121,8 +123,8 @@ function Steps({ view, link, shown, first }: StepsProps) {
         )}
       </div>
       <div>
-        {face !== undefined && lit !== undefined && (
-          <TableFaceView face={face} marks={markedCells(lit, steps, first, context)} />
+        {face !== undefined && highlighted !== undefined && (
+          <TableFaceView face={face} marks={markedCells(highlighted, steps, first, context)} />
         )}
         {link === 'raceway' && (
           <Suspense>

@@ -31,28 +31,30 @@ export const highlightedStep = (
   return steps.find((step) => step.read !== undefined);
 };
 
-const remedyCell = (lit: AnyStep, remedy: Remedy, context: SolveContext): MarkedCell[] => {
+const remedyCell = (highlighted: AnyStep, remedy: Remedy, context: SolveContext): MarkedCell[] => {
   const { workings } = solved(remedy.circuit, context);
   const twin = Object.values(workings)
     .flat()
-    .find((step) => step.id === lit.id && step.read !== undefined && step.segment === lit.segment);
+    .find(
+      (step) => step.id === highlighted.id && step.read !== undefined && step.segment === highlighted.segment,
+    );
   return twin?.read === undefined ? [] : [{ row: twin.read.row, column: twin.read.column, mark: 'remedy' }];
 };
 
 /** The cells of the lit step's table that something of this circuit reads: the lit one first, so that it wins. */
 export function markedCells(
-  lit: AnyStep,
+  highlighted: AnyStep,
   steps: readonly AnyStep[],
   first: Remedy | undefined,
   context: SolveContext,
 ): readonly MarkedCell[] {
-  const { read } = lit;
+  const { read } = highlighted;
   if (read === undefined) return [];
   const others = steps.flatMap((step) =>
-    step.read !== undefined && step.read.table === read.table && step !== lit
+    step.read !== undefined && step.read.table === read.table && step !== highlighted
       ? [{ row: step.read.row, column: step.read.column, mark: 'elsewhere' as const }]
       : [],
   );
-  const remedy = first === undefined ? [] : remedyCell(lit, first, context);
+  const remedy = first === undefined ? [] : remedyCell(highlighted, first, context);
   return [{ row: read.row, column: read.column, mark: 'lit' }, ...remedy, ...others];
 }
