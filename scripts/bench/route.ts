@@ -9,8 +9,8 @@ import { median } from './median';
 
 const CIRCUITS = 20;
 
-/** A way of six segmentes; four circuits each share one raceway and one trench. */
-const way = (group: number): Segment[] => [
+/** A way of six segments; four circuits each share one raceway and one trench. */
+const route = (group: number): Segment[] => [
   newSegment('a', 'nm-b', 22, 'indoor'),
   { ...newSegment('b', 'emt', 14, 'garage'), bendsDeg: 180, shares: { raceway: `pipe ${group}` } },
   { ...newSegment('c', 'pvc80', 9, 'outdoor'), bendsDeg: 90 },
@@ -30,7 +30,7 @@ const circuits: readonly Circuit[] = Array.from({ length: CIRCUITS }, (_, at) =>
       family: 'load',
       nameplate: { amps: 16 + at, continuousAmps: 16 + at, volts: 240, neutral: at % 3 === 0 },
     },
-    way(Math.floor(at / 4)),
+    route(Math.floor(at / 4)),
   ),
 );
 
@@ -42,7 +42,7 @@ const rerate = (current: Job): void => {
 
 const STEPS = 40;
 
-/** Times of a drag along a job of many segmentes, and of twenty conductors in a raceway. */
+/** Times of a drag along a job of many segments, and of twenty conductors in a raceway. */
 export function benchRoute(): void {
   rerate(job);
   let acc = job;
@@ -55,9 +55,9 @@ export function benchRoute(): void {
       rerate(acc);
     }
   });
-  const segmentes = circuits.reduce((sum, { run }) => sum + run.length, 0);
+  const segments = circuits.reduce((sum, { run }) => sum + run.length, 0);
   console.log(
-    `  a step of a drag, ${CIRCUITS} circuits and ${segmentes} segmentes rerated: ${(steps / STEPS).toFixed(2)} ms (at most 8)`,
+    `  a step of a drag, ${CIRCUITS} circuits and ${segments} segments rerated: ${(steps / STEPS).toFixed(2)} ms (at most 8)`,
   );
   const anew = median(() => {
     rerate({ ...job, circuits: circuits.map((circuit) => ({ ...circuit })) });

@@ -33,10 +33,10 @@ const views = new WeakMap<SolvedCircuit, Known>();
 
 /** Circuits that share a part of the way, solved. */
 function neighborsOf(job: Job, circuit: Circuit): readonly Routed[] {
-  const ways = circuitShareKeys(circuit);
-  if (ways.length === 0) return [];
+  const routes = circuitShareKeys(circuit);
+  if (routes.length === 0) return [];
   return job.circuits
-    .filter((other) => other.id !== circuit.id && circuitShareKeys(other).some((key) => ways.includes(key)))
+    .filter((other) => other.id !== circuit.id && circuitShareKeys(other).some((key) => routes.includes(key)))
     .map((other) => ({ circuit: other, solved: circuitView(job, other).solved }));
 }
 

@@ -56,14 +56,16 @@ function affected(circuits: readonly Circuit[], before: readonly Circuit[]): Rea
   const kept = new Set(before);
   const still = new Set(circuits);
   const touched = new Set<Circuit>(circuits.filter((each) => !kept.has(each)));
-  const ways = new Set([...touched, ...before.filter((each) => !still.has(each))].flatMap(circuitShareKeys));
+  const routes = new Set(
+    [...touched, ...before.filter((each) => !still.has(each))].flatMap(circuitShareKeys),
+  );
   for (let grown = true; grown;) {
     grown = false;
     for (const circuit of circuits) {
       const ids = circuitShareKeys(circuit);
-      if (touched.has(circuit) || !ids.some((id) => ways.has(id))) continue;
+      if (touched.has(circuit) || !ids.some((id) => routes.has(id))) continue;
       touched.add(circuit);
-      for (const id of ids) ways.add(id);
+      for (const id of ids) routes.add(id);
       grown = true;
     }
   }

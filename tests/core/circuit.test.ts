@@ -237,7 +237,7 @@ describe('the run', () => {
       ],
     });
     expect(figures.size).toBe('4');
-    expect(figures.segmentes.map(({ min }) => min)).toEqual(['4', '6']);
+    expect(figures.segments.map(({ min }) => min)).toEqual(['4', '6']);
     expect(figures.governing).toBe(0);
   });
 
@@ -382,7 +382,7 @@ describe('properties', () => {
           run: [segment({ lengthFt, ambientC, method: how })],
         });
         if (findings.some(({ code }) => code === 'conductor.none')) return;
-        for (const { verdict } of figures.segmentes) expect(verdict.failed).toEqual([]);
+        for (const { verdict } of figures.segments) expect(verdict.failed).toEqual([]);
       }),
     );
   });

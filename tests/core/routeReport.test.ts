@@ -135,8 +135,8 @@ describe('burial', () => {
       name: 'Another',
       run: [trench({ method: 'uf-b', heightFt: -2, shares })],
     });
-    const { ways, trench: dug } = routeOf({ run: [trench({ shares })] }, { others: [other] }).burials[0]!;
-    expect(ways.map(({ name, own, cable }) => [name, own, cable])).toEqual([
+    const { routes, trench: dug } = routeOf({ run: [trench({ shares })] }, { others: [other] }).burials[0]!;
+    expect(routes.map(({ name, own, cable }) => [name, own, cable])).toEqual([
       ['A circuit', true, false],
       ['Another', false, true],
     ]);

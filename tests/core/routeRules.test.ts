@@ -21,7 +21,7 @@ const code = edition(2023);
 
 describe('pulling', () => {
   const bend: PullPart = { kind: 'bend', degrees: 90, radiusIn: 9.5 };
-  const way: readonly PullPart[] = [
+  const route: readonly PullPart[] = [
     { kind: 'straight', lengthFt: 150, riseFt: 0 },
     bend,
     { kind: 'straight', lengthFt: 40, riseFt: 0 },
@@ -31,7 +31,7 @@ describe('pulling', () => {
   const wire = { poundsPerFt: 1.2, friction: 0.35, correction: 1.2 };
 
   test('the worked example: 76, 146, 166 and 322 lb, and 407 lb/ft on the wall', () => {
-    const { after, pounds, sidewall } = pullThrough(way, wire);
+    const { after, pounds, sidewall } = pullThrough(route, wire);
     expect(after.map((each) => Math.round(each))).toEqual([76, 146, 166, 322]);
     expect(pounds).toBeCloseTo(322, 0);
     expect(sidewall?.lbPerFt).toBeCloseTo(407, 0);
@@ -209,14 +209,14 @@ describe('growth, boxes for large wire, trenches', () => {
   });
 
   test('ways in one trench lie apart and inside it, and the deepest decides', () => {
-    const way = fc.record({
+    const route = fc.record({
       coverIn: fc.integer({ min: 6, max: 36 }),
       outsideIn: fc.double({ min: 0.4, max: 4, noNaN: true }),
     });
     fc.assert(
-      fc.property(fc.array(way, { minLength: 1, maxLength: 6 }), (ways) => {
-        const { acrossIn, widthIn, depthIn } = trenchFor(ways, 10);
-        const edges = ways.map(
+      fc.property(fc.array(route, { minLength: 1, maxLength: 6 }), (routes) => {
+        const { acrossIn, widthIn, depthIn } = trenchFor(routes, 10);
+        const edges = routes.map(
           ({ outsideIn }, at) => [acrossIn[at]! - outsideIn / 2, acrossIn[at]! + outsideIn / 2] as const,
         );
         expect(
@@ -225,7 +225,7 @@ describe('growth, boxes for large wire, trenches', () => {
           ),
         ).toBe(true);
         expect(depthIn).toBeGreaterThanOrEqual(
-          Math.max(...ways.map(({ coverIn, outsideIn }) => coverIn + outsideIn)) + 2 - 1e-9,
+          Math.max(...routes.map(({ coverIn, outsideIn }) => coverIn + outsideIn)) + 2 - 1e-9,
         );
       }),
     );

@@ -13,7 +13,7 @@ import { circuit, segment } from '../support/circuits';
 const read = (text: string): readonly TypedSegment[] => {
   const typed = readRoute(text, 5);
   if (!typed.ok) throw new Error(typed.message);
-  return typed.segmentes;
+  return typed.segments;
 };
 
 const message = (text: string): string => {
@@ -60,11 +60,11 @@ describe('a way by typing', () => {
     ['nm joists', /After nm comes its length in feet, 0.5 to 2000, as in "nm 38"/],
     ['nm 0.2', /After nm comes its length/],
     ['nm 38 sideways', /"sideways" was not understood: say where it runs/],
-    ['box, nm 20', /A station stands between two segmentes/],
-    ['nm 20, box', /A station stands between two segmentes/],
-    ['nm 20, box, lb, emt 9', /A station stands between two segmentes/],
-    ['', /Type segmentes with commas between/],
-    [Array.from({ length: 13 }, () => 'nm 5').join(', '), /12 segmentes at most/],
+    ['box, nm 20', /A station stands between two segments/],
+    ['nm 20, box', /A station stands between two segments/],
+    ['nm 20, box, lb, emt 9', /A station stands between two segments/],
+    ['', /Type segments with commas between/],
+    [Array.from({ length: 13 }, () => 'nm 5').join(', '), /12 segments at most/],
     ['nm 20 at 99', /"at 99" was not understood/],
   ])('refuses "%s" and says what is accepted', (text, told) => {
     expect(message(text)).toMatch(told);
@@ -117,7 +117,7 @@ describe('a way by typing', () => {
     );
   });
 
-  test('typing over a way keeps what else was known of segmentes that stay', () => {
+  test('typing over a way keeps what else was known of segments that stay', () => {
     const of = circuit({
       run: [
         segment({ id: 'a', edgeIn: 1, ambientC: 35 }),

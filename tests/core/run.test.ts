@@ -25,7 +25,7 @@ describe('the section', () => {
   ];
   const geometry = sectionGeometry(run, 5);
 
-  test('has a station more than segmentes, lettered from the panel', () => {
+  test('has a station more than segments, lettered from the panel', () => {
     expect(geometry.stations.map(({ letter, kind }) => [letter, kind])).toEqual([
       ['A', 'panel'],
       ['B', 'box'],
@@ -40,7 +40,7 @@ describe('the section', () => {
   });
 
   test('every path joins its two stations', () => {
-    for (const [index, { path }] of geometry.segmentes.entries()) {
+    for (const [index, { path }] of geometry.segments.entries()) {
       expect(path[0]).toMatchObject({
         xFt: geometry.stations[index]?.xFt,
         heightFt: geometry.stations[index]?.heightFt,
@@ -50,8 +50,8 @@ describe('the section', () => {
   });
 
   test('a segment shorter than its rise is drawn longer, and says so', () => {
-    expect(sectionGeometry([segment({ lengthFt: 2, heightFt: 12 })], 5).segmentes[0]?.SEGMENTED__).toBe(true);
-    expect(geometry.segmentes.map(({ SEGMENTED__ }) => SEGMENTED__)).toEqual([false, false, false]);
+    expect(sectionGeometry([segment({ lengthFt: 2, heightFt: 12 })], 5).segments[0]?.SEGMENTED__).toBe(true);
+    expect(geometry.segments.map(({ SEGMENTED__ }) => SEGMENTED__)).toEqual([false, false, false]);
   });
 
   test('drawn length is the length of the wire, whatever the heights', () => {
@@ -62,7 +62,7 @@ describe('the section', () => {
     });
     fc.assert(
       fc.property(any, (part) => {
-        const [drawn] = sectionGeometry([segment(part)], 5).segmentes;
+        const [drawn] = sectionGeometry([segment(part)], 5).segments;
         const length = (drawn?.path ?? []).reduce((sum, point, at, all) => {
           const before = all[at - 1];
           return before === undefined

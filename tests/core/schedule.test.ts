@@ -95,7 +95,7 @@ describe('circuits as CSV, both ways', () => {
     }
   });
 
-  test('runs of several segmentes, pins and sites too', () => {
+  test('runs of several segments, pins and sites too', () => {
     const { rows, bad } = read(writeSchedule(demoJob.circuits));
     expect(bad).toEqual([]);
     expect(rows.map(({ circuit: { run } }) => run.length)).toEqual(

@@ -28,12 +28,12 @@ const bind = (part: Parameters<typeof circuit>[0] = {}) => {
 
 describe('the search of ways', () => {
   test('a way that holds has no stop, and one that does not names what forbids it', () => {
-    for (const way of search({ run: [segment({ place: 'outdoor' })] })) {
-      const stops = solveCircuit(way.circuit, context()).findings.filter(
+    for (const option of search({ run: [segment({ place: 'outdoor' })] })) {
+      const stops = solveCircuit(option.circuit, context()).findings.filter(
         ({ severity }) => severity === 'stop',
       );
-      expect(way.rejected === null).toBe(stops.length === 0);
-      if (way.rejected !== null) expect(stops).toContainEqual(way.rejected);
+      expect(option.rejected === null).toBe(stops.length === 0);
+      if (option.rejected !== null) expect(stops).toContainEqual(option.rejected);
     }
   });
 
@@ -62,7 +62,7 @@ describe('the search of ways', () => {
   test.each(OPTION_ORDERS)('in the order of %s, the best first', (by) => {
     const measure = { cost: 'cost', pull: 'pullLb', drop: 'dropPct', spare: 'spare' } as const;
     const values = orderedOptions(search(), by).map(
-      (way) => (way[measure[by]] ?? 0) * (by === 'spare' ? -1 : 1),
+      (option) => (option[measure[by]] ?? 0) * (by === 'spare' ? -1 : 1),
     );
     expect(values).toEqual(values.toSorted((a, b) => a - b));
   });
@@ -140,9 +140,9 @@ describe('what binds a circuit', () => {
 
   test('no family makes the search stumble', () => {
     for (const { id } of familyNames) {
-      const ways = search({ appliance: freshAppliance(id) });
-      expect(ways.length).toBeGreaterThan(26);
-      expect(ways.some(({ rejected }) => rejected === null)).toBe(true);
+      const options = search({ appliance: freshAppliance(id) });
+      expect(options.length).toBeGreaterThan(26);
+      expect(options.some(({ rejected }) => rejected === null)).toBe(true);
     }
   });
 });

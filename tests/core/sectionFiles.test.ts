@@ -42,11 +42,13 @@ describe('the section as a drawing', () => {
     expect(read?.header['$INSUNITS']).toBe(2);
     const entities = read?.entities ?? [];
     expect(entities).toHaveLength(scene.length);
-    const way = entities.find(
+    const route = entities.find(
       (entity) => entity.layer === 'PVC-SCH-80' && entity.type === 'LWPOLYLINE',
     ) as unknown as { vertices: { x: number; y: number }[] };
-    const drawn = about.geometry.segmentes[1]!.path;
-    expect(way.vertices.map(({ x, y }) => [x, y])).toEqual(drawn.map(({ xFt, heightFt }) => [xFt, heightFt]));
+    const drawn = about.geometry.segments[1]!.path;
+    expect(route.vertices.map(({ x, y }) => [x, y])).toEqual(
+      drawn.map(({ xFt, heightFt }) => [xFt, heightFt]),
+    );
     const texts = entities.filter(({ type }) => type === 'TEXT') as unknown as { text: string }[];
     expect(texts.map(({ text }) => text)).toContain('B Box 6 ft');
   });
@@ -75,7 +77,7 @@ describe('moving stations on the section', () => {
     expect(xs(deeper)).toEqual(xs(of));
   });
 
-  test('between two segmentes the whole stays as long; at the end it grows; the panel stays', () => {
+  test('between two segments the whole stays as long; at the end it grows; the panel stays', () => {
     expect(withStationAlong(of, 1, 5)?.run.map(({ lengthFt }) => lengthFt)).toEqual([35, 55]);
     expect(withStationAlong(of, 2, 7.2)?.run[1]!.lengthFt).toBe(67);
     expect(withStationAlong(of, 2, -60)).toBeUndefined();
@@ -96,7 +98,7 @@ describe('moving stations on the section', () => {
   });
 
   test('a spot along the way is found by its share of it', () => {
-    const { path } = sectionGeometry(run, 5).segmentes[0]!;
+    const { path } = sectionGeometry(run, 5).segments[0]!;
     expect(alongPath(path, 0).at).toEqual(path[0]);
     expect(alongPath(path, 1).at).toEqual(path.at(-1));
     expect(alongPath([], 0.5).at).toEqual({ xFt: 0, heightFt: 0 });

@@ -29,8 +29,8 @@ describe('circuits in one raceway', () => {
     const { figures, workings } = solvedIn(first!, four).solved;
     expect(figures.size).toBe('10');
     expect(figures.ocpd.ratingA).toBe(30);
-    expect(figures.segmentes[0]!.terms.adjustment).toBe(0.7);
-    expect(figures.segmentes[0]!.verdict.correctedA).toBeCloseTo(25.48, 9);
+    expect(figures.segments[0]!.terms.adjustment).toBe(0.7);
+    expect(figures.segments[0]!.verdict.correctedA).toBeCloseTo(25.48, 9);
     expect(figures.raceway).toMatchObject({ legal: '3/4', conductors: 9, ground: '10' });
     expect(figures.raceway!.legalFillPct).toBeCloseTo(35.6, 1);
     expect(workings.raceway.find(({ id }) => id === 'raceway.shared')?.cite.section).toBe('250.122(C)');
@@ -60,7 +60,7 @@ describe('circuits in one raceway', () => {
         circuit({ id, run: [segment({ id: 'run', method: 'pvc40', shares: { [kind]: 'w' } })] }),
       );
     const factor = (kind: 'trench' | 'bundle') =>
-      solvedIn(pair(kind)[0]!, pair(kind)).solved.figures.segmentes[0]!.terms.adjustment;
+      solvedIn(pair(kind)[0]!, pair(kind)).solved.figures.segments[0]!.terms.adjustment;
     expect(factor('trench')).toBe(1);
     expect(factor('bundle')).toBe(0.8);
   });
@@ -71,7 +71,7 @@ describe('circuits in one raceway', () => {
       run: [segment({ id: 'run', method: 'emt', currentCarrying: 9, shares })],
     });
     const other = circuit({ id: 'other', run: [segment({ id: 'run', method: 'emt', shares })] });
-    expect(solvedIn(typed, [typed, other]).solved.figures.segmentes[0]!.terms.adjustment).toBe(0.7);
+    expect(solvedIn(typed, [typed, other]).solved.figures.segments[0]!.terms.adjustment).toBe(0.7);
   });
 
   test('more neighbors never gives a smaller conductor or a smaller raceway', () => {
@@ -109,7 +109,7 @@ describe('circuits in one raceway', () => {
     const [one, two] = sharing({ circuit: a, index: 0, other: b, otherIndex: 0 }, 'raceway', 'r');
     expect(two.run[0]!.shares).toEqual({ trench: 't', raceway: 'r' });
     const { burials } = routeOf(one, { others: [two, c, d] });
-    expect(burials[0]!.ways.map(({ name }) => name)).toEqual(['A', 'C; D']);
+    expect(burials[0]!.routes.map(({ name }) => name)).toEqual(['A', 'C; D']);
     expect(solvedIn(one, [one, two, c, d]).solved.figures.raceway!.conductors).toBe(5);
     expect(alone(one, 0, 'raceway').run[0]!.shares).toEqual({ trench: 't' });
   });
@@ -240,7 +240,7 @@ describe('nipples and stations', () => {
     const { figures, workings } = solve({
       run: [segment({ id: 'a' }), nipple, segment({ id: 'b', method: 'nm-b' })],
     });
-    expect(figures.segmentes[1]!.terms.adjustment).toBe(1);
+    expect(figures.segments[1]!.terms.adjustment).toBe(1);
     expect(figures.raceway!.limitPct).toBe(60);
     expect(workings.raceway.some(({ id }) => id === 'raceway.nipple')).toBe(true);
   });

@@ -25,7 +25,7 @@ const appliances = fc.oneof(
     ),
 );
 
-const segmentes = fc
+const segments = fc
   .array(
     fc.record({
       method: fc.constantFrom('nm-b', 'uf-b', 'mc', 'emt', 'pvc40', 'pvc80', 'rmc' as const),
@@ -41,7 +41,7 @@ const segmentes = fc
 test('two implementations of the same rules give the same figures', () => {
   const any = fc.record({
     appliance: appliances,
-    run: segmentes,
+    run: segments,
     terminals: fc.record({
       panel: fc.constantFrom(60 as const, 75 as const, 'unmarked' as const),
       load: fc.constantFrom(60 as const, 75 as const, 'unmarked' as const),
@@ -67,7 +67,7 @@ test('two implementations of the same rules give the same figures', () => {
       expect(figures.drop.volts).toBeCloseTo(plain.dropV, 9);
       expect(figures.drop.percent).toBeCloseTo(plain.dropPct, 9);
       expect(figures.drop.directVolts).toBeCloseTo(plain.directV, 9);
-      const legal = figures.segmentes.flatMap(({ raceway }) => (raceway === null ? [] : [raceway.legal]));
+      const legal = figures.segments.flatMap(({ raceway }) => (raceway === null ? [] : [raceway.legal]));
       if (plain.trade !== null) expect(legal).toContain(plain.trade);
       else expect(legal).toEqual([]);
     }),

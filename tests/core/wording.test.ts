@@ -76,7 +76,7 @@ describe('words', () => {
 describe('what is in a segment', () => {
   const letters = (part: Parameters<typeof solve>[0]) => {
     const { figures } = solve(part);
-    const [first] = figures.segmentes;
+    const [first] = figures.segments;
     return first
       ? segmentConductors(first, figures).map(({ letters: each, size, note }) =>
           [each, size, note].filter(Boolean).join(' '),
@@ -112,7 +112,7 @@ describe('what is in a segment', () => {
 
   test('whether it holds, and how it is held', () => {
     const { figures } = solve({ pins: { size: '6' }, run: [segment({ lengthFt: 62 })] });
-    const [first] = figures.segmentes;
+    const [first] = figures.segments;
     if (first === undefined) throw new Error('no segment');
     expect(holdsWords(first, figures)).toBe('carries 55 A, needs 60 A');
     expect(supportWords(first)).toBe('28 staples, rule 15');

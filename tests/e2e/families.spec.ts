@@ -36,8 +36,8 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await page.keyboard.press('Escape');
 
   await page.getByRole('button', { name: 'Every way' }).click();
-  const ways = page.getByRole('region', { name: 'Ways that hold' });
-  await ways.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
+  const routes = page.getByRole('region', { name: 'Ways that hold' });
+  await routes.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
   await page.getByRole('button', { name: 'Run it so' }).click();
   await expect(link(page, 'Raceway')).toContainText('3/4EMT');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -4,7 +4,7 @@ import { believableYear, yearAsXml } from '../../src/core/demand/believableYear'
 import { expect, openDemo, saved, startJob, test } from '../support/app';
 
 const stage = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^\\d.*${name}$`) });
-const ways = (page: Page) => page.getByRole('list', { name: 'Ways to make room' });
+const routes = (page: Page) => page.getByRole('list', { name: 'Ways to make room' });
 const findings = (page: Page) => page.getByRole('list', { name: 'Findings' });
 
 test('the service of the demo house is too small; the recorder is asked, and load management makes it fit', async ({
@@ -54,7 +54,7 @@ test('room is made in a full panel: the fewest moves, undone, made again, and pr
   await openDemo(page);
   await stage(page, 'Panel').click();
   await expect(findings(page)).toContainText('19 spaces wanted, 8 free');
-  await ways(page)
+  await routes(page)
     .getByRole('button', { name: /11 breakers for two, 11 moves/ })
     .click();
   await expect(page.getByRole('heading', { name: 'Every circuit has its place' })).toBeVisible();
@@ -110,7 +110,7 @@ test('by keyboard: a circuit is picked, put into a space, refused where another 
 test('a subpanel takes the new circuits, with its feeder as a circuit of the job', async ({ page }) => {
   await openDemo(page);
   await stage(page, 'Panel').click();
-  await ways(page)
+  await routes(page)
     .getByRole('button', { name: /30-space subpanel beside it, 200 A feeder/ })
     .click();
   await page.getByRole('navigation', { name: 'Panels' }).getByRole('button', { name: 'Subpanel 1' }).click();

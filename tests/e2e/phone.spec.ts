@@ -5,7 +5,7 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true
 test('on a phone: add a charger, see it stopped, apply a remedy', async ({ page }) => {
   await startJob(page, 'Ridge Road 12');
   await addCircuit(page, '62 ft');
-  await expect(page.getByRole('list', { name: 'The segmentes of the run' })).toContainText(
+  await expect(page.getByRole('list', { name: 'The segments of the run' })).toContainText(
     '62 ft of NM-B 4/3',
   );
   await link(page, 'Conductor').tap();

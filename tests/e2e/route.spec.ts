@@ -68,7 +68,7 @@ test('by keyboard: from the figures to the route, the way typed, a station moved
   await page.keyboard.type('nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4');
   await page.keyboard.press('Tab');
   await expect(
-    page.getByRole('table', { name: 'The segmentes of the run' }).getByRole('columnheader'),
+    page.getByRole('table', { name: 'The segments of the run' }).getByRole('columnheader'),
   ).toHaveCount(4, { timeout: 10_000 });
   await page.getByRole('button', { name: /^Station C on the section/ }).focus();
   await page.keyboard.press('ArrowRight');

@@ -166,7 +166,7 @@ describe('beside the card', () => {
       lengthFt: 66,
       shares: { trench: 'north-trench', raceway: expect.any(String) as string },
     });
-    expect(viewOf('kiln').solved.figures.segmentes[1]?.terms.adjustment).toBe(0.8);
+    expect(viewOf('kiln').solved.figures.segments[1]?.terms.adjustment).toBe(0.8);
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(5);
     await userEvent.click(screen.getByRole('button', { name: 'Go its own way: one raceway' }));
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(3);
@@ -210,7 +210,7 @@ describe('handles on the section', () => {
     await userEvent.keyboard(keys);
   };
 
-  test('stations move along and up, segmentes up and down, by keys', async () => {
+  test('stations move along and up, segments up and down, by keys', async () => {
     handles();
     await press(/^Station B on the section/, '{ArrowRight}');
     expect(runOf('kiln').map(({ lengthFt }) => lengthFt)).toEqual([32, 65, 6]);

@@ -31,7 +31,7 @@ describe('the bands under the tape', () => {
         onChoose={onChoose}
       />,
     );
-    return screen.getByRole('table', { name: 'The segmentes of the run' });
+    return screen.getByRole('table', { name: 'The segments of the run' });
   };
 
   test('have a column for every segment, named by its stations', () => {
@@ -79,7 +79,7 @@ describe('the bands under the tape', () => {
 });
 
 describe('stations', () => {
-  test('stand between segmentes only, and move by keys', async () => {
+  test('stand between segments only, and move by keys', async () => {
     show(<StationHandles circuit={viewOf('kiln').circuit} columns={columns('kiln')} leftPx={104} />);
     expect(screen.getAllByRole('slider').map((each) => each.getAttribute('aria-label'))).toEqual([
       'Station B',
@@ -132,9 +132,12 @@ describe('list and foot', () => {
   test('the foot counts what is open, and jumps to the first', async () => {
     const goTo = vi.fn();
     const views = openJob().circuits.map(({ id }) => viewOf(id));
-    show(<StatusBar views={views} ways={[]} counts={countSeverities(views.flatMap(({ open }) => open))} />, {
-      goTo,
-    });
+    show(
+      <StatusBar views={views} routes={[]} counts={countSeverities(views.flatMap(({ open }) => open))} />,
+      {
+        goTo,
+      },
+    );
     expect(screen.getByRole('contentinfo').textContent).toContain('Service lugs stay live with the main off');
     await userEvent.click(screen.getByRole('button', { name: '1 Stop' }));
     expect(goTo).toHaveBeenCalledWith('carport-charger', 'figures');

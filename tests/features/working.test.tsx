@@ -17,9 +17,9 @@ describe('the working of a conductor that is stopped', () => {
     show(<WorkingPane view={viewOf('carport-charger')} link="conductor" segment={0} />);
     expect(screen.getByRole('heading', { level: 2 }).textContent).toContain('6 AWG NM-B carries 55 A');
     expect(screen.getByRole('heading', { level: 2 }).textContent).toContain('334.80');
-    const ways = screen.getByRole('list', { name: /^Ways out/ });
-    expect(within(ways).getAllByRole('button')).toHaveLength(4);
-    expect(within(ways).getAllByRole('button')[0]?.textContent).toBe(
+    const routes = screen.getByRole('list', { name: /^Ways out/ });
+    expect(within(routes).getAllByRole('button')).toHaveLength(4);
+    expect(within(routes).getAllByRole('button')[0]?.textContent).toBe(
       'ASet the charger to 44 A and guard the setting$0',
     );
   });

@@ -83,7 +83,7 @@ describe('ways that are shared, as the store remembers them', () => {
     const alone = apart.circuits.at(-1)!;
     const before = {
       view: circuitView(apart, alone),
-      way: routeView(apart, alone),
+      route: routeView(apart, alone),
       twin: circuitView(apart, apart.circuits[1]!),
     };
     const edited = {
@@ -91,7 +91,7 @@ describe('ways that are shared, as the store remembers them', () => {
       circuits: [{ ...first!, run: [{ ...first!.run[0]!, lengthFt: 41 }] }, ...apart.circuits.slice(1)],
     };
     expect(circuitView(edited, alone)).toBe(before.view);
-    expect(routeView(edited, alone)).toBe(before.way);
+    expect(routeView(edited, alone)).toBe(before.route);
     // A foot more changes no size, so the others in the raceway are what they were.
     expect(circuitView(edited, edited.circuits[1]!)).toBe(before.twin);
   });

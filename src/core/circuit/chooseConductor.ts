@@ -18,7 +18,7 @@ export interface ConductorChoice {
   readonly raisedForDrop: boolean;
   readonly governing: number;
   readonly wires: number;
-  readonly segmentes: readonly ConductorSegment[];
+  readonly segments: readonly ConductorSegment[];
 }
 
 /**
@@ -32,12 +32,12 @@ export function chooseConductor(about: ConductorCase): ConductorChoice {
   const { size: pinned } = circuit.pins;
   const size = pinned ?? chosenSize(about, min);
   const raised = pinned === undefined && min.size !== undefined && size !== grownMin(about, min.size);
-  const segmentes = run.map((segment, index) => {
+  const segments = run.map((segment, index) => {
     work.segment = index;
     return figureSegment(about, size, segment, index, min.perSegment[index] ?? null);
   });
   work.segment = undefined;
-  const governing = tightest(segmentes, min.governing);
+  const governing = tightest(segments, min.governing);
   const id = pinned === undefined ? 'conductor.chosen' : 'conductor.pinned';
   work.step(id, 'conductor.ampacity', { size, metal: circuit.material }, size);
   const terms = run[min.governing]?.terms;
@@ -49,7 +49,7 @@ export function chooseConductor(about: ConductorCase): ConductorChoice {
     raisedForDrop: raised,
     governing,
     wires,
-    segmentes,
+    segments,
   };
 }
 
@@ -126,10 +126,10 @@ function madeCable(
 }
 
 /** The segment with the least ampacity, which is the one to look at first. */
-const tightest = (segmentes: readonly ConductorSegment[], first: number): number => {
+const tightest = (segments: readonly ConductorSegment[], first: number): number => {
   let at = first;
-  for (const [index, { verdict }] of segmentes.entries()) {
-    if (verdict.finalA < (segmentes[at]?.verdict.finalA ?? Infinity)) at = index;
+  for (const [index, { verdict }] of segments.entries()) {
+    if (verdict.finalA < (segments[at]?.verdict.finalA ?? Infinity)) at = index;
   }
   return at;
 };

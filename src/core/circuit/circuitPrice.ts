@@ -60,7 +60,7 @@ function segmentCents(
 export function circuitPrice(run: readonly Segment[], figures: CircuitFigures, prices: PriceList): Cents {
   let sum = 0;
   for (const [index, segment] of run.entries()) {
-    const at = figures.segmentes[index];
+    const at = figures.segments[index];
     if (at !== undefined) sum += segmentCents(segment, figures, at, prices);
   }
   const box = sizeRank(figures.size) >= LARGE_BOX_FROM ? prices.box.large : prices.box.small;

@@ -44,7 +44,7 @@ export const segmentSchema = z.strictObject({
   shares: z
     .strictObject({ raceway: id.optional(), bundle: id.optional(), trench: id.optional() })
     .optional()
-    .describe('What it shares with segmentes of other circuits that bear the same id there'),
+    .describe('What it shares with segments of other circuits that bear the same id there'),
   burial: z.enum(BURIAL_PLACES).optional().describe('What lies over a buried segment; yard until it is said'),
   bored: z.boolean().optional().describe('Whether it is bored rather than dug'),
   swingF: z.number().min(0).max(250).optional().describe('Hottest less coldest of the raceway in a year, °F'),

@@ -54,7 +54,7 @@ function spareShortParts(circuit: Circuit, run: WorkedSegment[]): WorkedSegment[
   });
 }
 
-/** The segmentes with columns and factors, for terminals that allow one column. */
+/** The segments with columns and factors, for terminals that allow one column. */
 export const workedRun = (
   circuit: Circuit,
   own: 2 | 3,

@@ -25,29 +25,29 @@ const memberOf = (circuit: Circuit, load: LoadModel, solved: SolvedCircuit | nul
   ground: solved?.figures.groundTaken ?? null,
 });
 
-type Ways = ReadonlyMap<string, readonly Circuit[]>;
+type Routes = ReadonlyMap<string, readonly Circuit[]>;
 
 /** The circuits on every way, by its id. */
-function sharersOf(circuits: readonly Circuit[]): Ways {
-  const ways = new Map<string, Circuit[]>();
+function sharersOf(circuits: readonly Circuit[]): Routes {
+  const routes = new Map<string, Circuit[]>();
   for (const circuit of circuits) {
     for (const id of new Set(circuit.run.flatMap(shareKeys))) {
-      ways.set(id, [...(ways.get(id) ?? []), circuit]);
+      routes.set(id, [...(routes.get(id) ?? []), circuit]);
     }
   }
-  return ways;
+  return routes;
 }
 
 function neighborsOfSegments(
   circuit: Circuit,
-  ways: Ways,
+  routes: Routes,
   members: ReadonlyMap<string, SharedSegment>,
 ): Neighbors {
   const found: Record<string, SegmentNeighbors> = {};
   for (const { id, shares = {} } of circuit.run) {
     const neighbors: Partial<Record<ShareKind, readonly SharedSegment[]>> = {};
     for (const kind of SHARE_KINDS) {
-      const others = (ways.get(`${kind} ${shares[kind] ?? ''}`) ?? []).flatMap((other) => {
+      const others = (routes.get(`${kind} ${shares[kind] ?? ''}`) ?? []).flatMap((other) => {
         const member = other.id === circuit.id ? undefined : members.get(other.id);
         return member === undefined ? [] : [member];
       });
@@ -75,9 +75,9 @@ export function contextsInJob(
   base: SolveContext,
   { solve, withNeighbors }: Solvers,
 ): ReadonlyMap<string, SolveContext> {
-  const ways = sharersOf(circuits);
+  const routes = sharersOf(circuits);
   const sharing = circuits.filter(({ run }) =>
-    run.some((segment) => shareKeys(segment).some((key) => (ways.get(key)?.length ?? 0) > 1)),
+    run.some((segment) => shareKeys(segment).some((key) => (routes.get(key)?.length ?? 0) > 1)),
   );
   const { code, practices } = base;
   const loads = new Map(
@@ -94,8 +94,10 @@ export function contextsInJob(
       }),
     );
   const counted = members(() => null);
-  const sized = members((each) => solve(each, withNeighbors(base, neighborsOfSegments(each, ways, counted))));
+  const sized = members((each) =>
+    solve(each, withNeighbors(base, neighborsOfSegments(each, routes, counted))),
+  );
   return new Map(
-    sharing.map((each) => [each.id, withNeighbors(base, neighborsOfSegments(each, ways, sized))]),
+    sharing.map((each) => [each.id, withNeighbors(base, neighborsOfSegments(each, routes, sized))]),
   );
 }

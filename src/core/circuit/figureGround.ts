@@ -45,7 +45,7 @@ export function figureGround(
   { ocpdA, minGround }: { readonly ocpdA: number; readonly minGround: WireSize | null },
   work: Working,
 ): WireSize {
-  for (const [index, { cable }] of conductor.segmentes.entries()) {
+  for (const [index, { cable }] of conductor.segments.entries()) {
     if (cable === null) continue;
     // Metal-clad cable is made with the ground of the table, so an increase is what it lacks.
     const has = cable.egc ?? need.base;

@@ -76,7 +76,7 @@ export interface CircuitFigures {
   readonly ground: GroundNeed;
   /** The ground that is counted on: pinned, or as needed. */
   readonly groundTaken: WireSize;
-  readonly segmentes: readonly SegmentFigures[];
+  readonly segments: readonly SegmentFigures[];
   /** The raceway that asks for the largest trade size; null on a run of cable. */
   readonly raceway: RacewayFigures | null;
   readonly drop: DropFigures;

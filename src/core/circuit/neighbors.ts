@@ -22,7 +22,7 @@ export interface SharedSegment {
 /** Who else is in the raceway, the bundle or the trench of a segment. */
 export type SegmentNeighbors = Readonly<Partial<Record<ShareKind, readonly SharedSegment[]>>>;
 
-/** Neighbors of a circuit's segmentes, by the id of the segment. */
+/** Neighbors of a circuit's segments, by the id of the segment. */
 export type Neighbors = Readonly<Record<string, SegmentNeighbors>>;
 
 /** Who shares one kind of way with a segment; nobody where it goes alone. */

@@ -30,7 +30,7 @@ function describe(candidate: Candidate, finding: AnyFinding, after: SolvedCircui
   const at = finding.segment ?? 0;
   switch (kind) {
     case 'free-size':
-      return { kind, size, metal, what: figures.segmentes[at]?.cable?.name ?? '' };
+      return { kind, size, metal, what: figures.segments[at]?.cable?.name ?? '' };
     case 'free-breaker':
       return { kind, ocpdA: figures.ocpd.ratingA };
     case 'free-ground':
@@ -42,7 +42,7 @@ function describe(candidate: Candidate, finding: AnyFinding, after: SolvedCircui
         kind,
         method: circuit.run[at]?.method ?? 'emt',
         size,
-        trade: figures.segmentes[at]?.raceway?.taken ?? null,
+        trade: figures.segments[at]?.raceway?.taken ?? null,
       };
     case 'setting':
     case 'guard-setting':

@@ -32,7 +32,7 @@ const freeBreaker = free('ocpdA', 'free-breaker');
 const freeGround = free('egc', 'free-ground');
 const freeTrade = free('trade', 'free-trade');
 
-const inSegmentes = (
+const inSegments = (
   circuit: Circuit,
   finding: AnyFinding,
   change: (segment: Segment) => readonly Segment[],
@@ -56,7 +56,7 @@ const otherMethod: Try = (circuit, finding) => {
   if (at === undefined) return [];
   return INSTEAD.filter((method) => method !== at.method && mayRun(method, at.place)).map((method) => ({
     kind: 'method',
-    circuit: inSegmentes(circuit, finding, (segment) => [{ ...segment, method }]),
+    circuit: inSegments(circuit, finding, (segment) => [{ ...segment, method }]),
   }));
 };
 
@@ -91,14 +91,14 @@ const byItself = ({ shares, ...rest }: Segment): Segment => ({
 
 const spreadOut: Try = (circuit, finding) =>
   circuit.run.some(isCrowded)
-    ? [{ kind: 'spread-out', circuit: inSegmentes(circuit, finding, (segment) => [byItself(segment)]) }]
+    ? [{ kind: 'spread-out', circuit: inSegments(circuit, finding, (segment) => [byItself(segment)]) }]
     : [];
 
 /** A pull box halves the bends between two pull points. */
 const pullPoint: Try = (circuit, finding) => [
   {
     kind: 'pull-point',
-    circuit: inSegmentes(circuit, finding, (segment) => {
+    circuit: inSegments(circuit, finding, (segment) => {
       const half = { ...segment, lengthFt: segment.lengthFt / 2, bendsDeg: segment.bendsDeg / 2 };
       return [
         { ...half, endHeightFt: segment.heightFt },

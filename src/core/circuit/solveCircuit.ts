@@ -66,7 +66,7 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
   });
   at.raceway.segment = undefined;
   const drop = figureDrop(circuit, load, size, code, at.drop);
-  const segmentes = figureSegmentes(circuit, conductor, raceways, drop.perSegment, { code, practices });
+  const segments = figureSegments(circuit, conductor, raceways, drop.perSegment, { code, practices });
   const facts = outletFacts(circuit, load, ocpd, { survey, practices });
   const last = circuit.run.at(-1);
   const arriving = { size, ground: groundTaken, cable: last !== undefined && isCable(last.method) };
@@ -83,11 +83,11 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     minSize,
     raisedForDrop: conductor.raisedForDrop,
     governing: conductor.governing,
-    ampacityA: Math.min(...segmentes.map(({ verdict }) => verdict.finalA)),
+    ampacityA: Math.min(...segments.map(({ verdict }) => verdict.finalA)),
     wires: conductor.wires,
     ground: need,
     groundTaken,
-    segmentes,
+    segments,
     raceway: governingRaceway(raceways),
     drop: drop.figures,
     outlet,
@@ -96,7 +96,7 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
   return { figures, workings: workings(at), findings: findings(at) };
 }
 
-function figureSegmentes(
+function figureSegments(
   { run }: Circuit,
   conductor: ConductorChoice,
   raceways: readonly (RacewayFigures | null)[],
@@ -104,7 +104,7 @@ function figureSegmentes(
   { code, practices }: Pick<SolveContext, 'code' | 'practices'>,
 ): readonly SegmentFigures[] {
   return run.flatMap((segment, index) => {
-    const each = conductor.segmentes[index];
+    const each = conductor.segments[index];
     if (each === undefined) return [];
     const raceway = raceways[index] ?? null;
     const supports = figureSupports(segment, raceway?.taken ?? null, practices, code);

@@ -3,9 +3,9 @@ export const SHARE_KINDS = ['raceway', 'bundle', 'trench'] as const;
 /** What circuits share on a segment. */
 export type ShareKind = (typeof SHARE_KINDS)[number];
 
-/** What may stand between two segmentes. */
+/** What may stand between two segments. */
 export const STATION_KINDS = ['box', 'pull-box', 'body', 'coupling', 'disconnect'] as const;
-/** What stands between two segmentes: a box with splices, a box or conduit body to pull at, a fitting, a disconnect. */
+/** What stands between two segments: a box with splices, a box or conduit body to pull at, a fitting, a disconnect. */
 export type StationBetween = (typeof STATION_KINDS)[number];
 
 /** What the way of a circuit needs besides wire, raceway and boxes. */

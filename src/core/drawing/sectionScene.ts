@@ -44,7 +44,7 @@ const text = (layer: string, at: ScenePoint, words: string): SceneItem => ({
 
 function supports(about: LaidOut, index: number, { path }: SectionSegment): SectionScene {
   const segment = about.circuit.run[index];
-  const figures = about.solved.figures.segmentes[index];
+  const figures = about.solved.figures.segments[index];
   if (segment === undefined || figures === undefined) return [];
   const { practices, code } = about.context;
   return practiceMarks(segment, figures.raceway?.taken ?? null, practices, code).map((ft) => {
@@ -105,8 +105,8 @@ export function sectionScene(about: LaidOut): SectionScene {
     },
     text('GRADE', [-2, 0.15], 'grade'),
   ];
-  for (const { index, segment, figures } of about.segmentes) {
-    const drawn = geometry.segmentes[index];
+  for (const { index, segment, figures } of about.segments) {
+    const drawn = geometry.segments[index];
     if (drawn === undefined) continue;
     const layer = methodName(segment.method).toUpperCase().replaceAll(' ', '-');
     const middle = alongPath(drawn.path, 0.5).at;

@@ -25,7 +25,7 @@ export function withSubpanel(
   job: Job,
   panel: Panel,
   wanted: readonly Wanted[],
-  way: Extract<SpaceOption, { kind: 'subpanel' }>,
+  option: Extract<SpaceOption, { kind: 'subpanel' }>,
   ids: SubpanelIds,
 ): Command {
   const unplaced = unplacedOf(panel, wanted);
@@ -43,14 +43,14 @@ export function withSubpanel(
           neutral: true,
           building: 'same',
           circuits: unplaced.length,
-          breakerA: way.feederA,
+          breakerA: option.feederA,
         },
       },
       [newSegment(ids.segment, 'emt', BESIDE_FT, 'indoor', job.designC)],
     ),
     name: `Feeder, ${name.toLowerCase()}`,
   };
-  const plan = withSpace(panel, planned(panel, wanted), way.freeSpace);
+  const plan = withSpace(panel, planned(panel, wanted), option.freeSpace);
   const main: Panel = {
     ...panel,
     plan: {
@@ -62,7 +62,7 @@ export function withSubpanel(
   };
   const empty: Panel = {
     ...freshPanel(ids.panel, name, 'subpanel', panel.id),
-    spaces: way.spaces,
+    spaces: option.spaces,
     tandems: [],
     neutrals: 'apart',
     bondingScrew: 'out',

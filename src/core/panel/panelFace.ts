@@ -26,23 +26,23 @@ export interface PanelFace {
   readonly spaces: readonly FaceSpace[];
   /** Where a breaker meets a leg. */
   readonly stabs: readonly { readonly row: number; readonly side: Side; readonly leg: Leg }[];
-  /** Segmentes of rows on each side in which two circuits may share a space. */
+  /** Segments of rows on each side in which two circuits may share a space. */
   readonly tandems: readonly { readonly side: Side; readonly from: number; readonly to: number }[];
 }
 
 const sideOf = (slot: number): Side => (slot % 2 === 1 ? 'left' : 'right');
 const rowOf = (slot: number): number => Math.ceil(slot / 2) - 1;
 
-/** Segmentes of neighboring rows of a side whose spaces take two circuits. */
+/** Segments of neighboring rows of a side whose spaces take two circuits. */
 function tandemRows(panel: Panel, side: Side): PanelFace['tandems'] {
-  const segmentes: { side: Side; from: number; to: number }[] = [];
+  const segments: { side: Side; from: number; to: number }[] = [];
   for (let row = 0; row < panel.spaces / 2; row += 1) {
     if (!takesTandem(panel, 2 * row + (side === 'left' ? 1 : 2))) continue;
-    const last = segmentes.at(-1);
+    const last = segments.at(-1);
     if (last?.to === row - 1) last.to = row;
-    else segmentes.push({ side, from: row, to: row });
+    else segments.push({ side, from: row, to: row });
   }
-  return segmentes;
+  return segments;
 }
 
 /** Lays out the face of a panel: two columns of spaces, odd on the left, numbered from the top. */

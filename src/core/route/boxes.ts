@@ -205,11 +205,11 @@ function evaluate(
 
 /** The boxes, bodies and disconnects of a way, and the box behind a receptacle, each with what it needs. */
 export function routeBoxes(about: LaidOut, findings: RouteFindings): readonly BoxReport[] {
-  const segmentes = about.segmentes;
-  return segmentes.flatMap((before) => {
+  const segments = about.segments;
+  return segments.flatMap((before) => {
     const station = before.index + 1;
     const kind = about.kinds[station];
-    const after = segmentes[station];
+    const after = segments[station];
     const receptacle = kind === 'appliance' && about.solved.figures.outlet.receptacle !== null;
     if (kind === undefined || kind === 'coupling' || (kind === 'appliance' && !receptacle)) return [];
     const found = report(about, station, before, after);

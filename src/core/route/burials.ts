@@ -4,7 +4,7 @@ import { burialCover, type Cover } from './burialCover';
 import { type BurialPlace } from '../code/burialPlaces';
 import { trenchFor, type Trench } from './trench';
 import type { RouteFindings } from '../findings/routeFinding';
-import { routedSegmentes, type LaidOut, type Routed, type RoutedSegment } from './routeCase';
+import { routedSegments, type LaidOut, type Routed, type RoutedSegment } from './routeCase';
 
 /** One way in a trench. */
 export interface TrenchRoute {
@@ -24,7 +24,7 @@ export interface BurialReport {
   readonly needs: Cover | null;
   readonly bored: boolean;
   readonly trench: Trench;
-  readonly ways: readonly TrenchRoute[];
+  readonly routes: readonly TrenchRoute[];
 }
 
 /** What a buried cable measures until its maker says otherwise, inches. */
@@ -54,14 +54,14 @@ function neighbors({ neighbors }: LaidOut, { segment: { shares } }: RoutedSegmen
   if (trench === undefined) return [];
   const found = new Map<string, TrenchRoute>();
   for (const other of neighbors) {
-    for (const each of routedSegmentes(other)) {
+    for (const each of routedSegments(other)) {
       const theirs = each.segment.shares;
       if (theirs?.trench !== trench || (theirs.raceway !== undefined && theirs.raceway === shares?.raceway))
         continue;
       const key = theirs.raceway ?? `${other.circuit.id} ${each.index}`;
-      const way = wayOf(each, other, false);
+      const route = wayOf(each, other, false);
       const already = found.get(key);
-      found.set(key, already === undefined ? way : { ...already, name: `${already.name}; ${way.name}` });
+      found.set(key, already === undefined ? route : { ...already, name: `${already.name}; ${route.name}` });
     }
   }
   return [...found.values()];
@@ -88,7 +88,7 @@ function coverNeeded({ solved, context }: LaidOut, { segment }: RoutedSegment): 
 
 /** Every buried segment, judged by the table of cover, with its trench. Nothing is dug before the lines are located. */
 export function routeBurials(about: LaidOut, findings: RouteFindings): readonly BurialReport[] {
-  return about.segmentes
+  return about.segments
     .filter(({ segment }) => segment.place === 'underground')
     .map((each) => {
       const { segment, index } = each;
@@ -108,15 +108,15 @@ export function routeBurials(about: LaidOut, findings: RouteFindings): readonly 
       if (!about.located) {
         findings.found('ask', 'work.before-locate', 'way.locate', index, { lengthFt: segment.lengthFt });
       }
-      const ways = [wayOf(each, about, true), ...neighbors(about, each)];
+      const routes = [wayOf(each, about, true), ...neighbors(about, each)];
       return {
         segment: index,
         place,
         coverIn,
         needs,
-        ways,
+        routes,
         bored: segment.bored === true,
-        trench: trenchFor(ways, segment.lengthFt),
+        trench: trenchFor(routes, segment.lengthFt),
       };
     });
 }

@@ -69,7 +69,7 @@ export function racewayCuts(about: LaidOut): readonly RacewayCuts[] {
     string,
     { method: MethodId; trade: TradeSize; pieces: CutPiece[]; joints: number; ends: number; elbows: number }
   >();
-  for (const { segment, index, figures } of about.segmentes) {
+  for (const { segment, index, figures } of about.segments) {
     if (!isRaceway(segment) || figures.raceway === null) continue;
     const { method } = segment;
     const trade = figures.raceway.taken;

@@ -161,7 +161,7 @@ function reportMissing(
 
 /** What the way needs segment by segment: planned unless it was left out, which is a finding. */
 export function routeFittings(about: LaidOut, findings: RouteFindings): readonly NeededFitting[] {
-  return about.segmentes.flatMap((each) => {
+  return about.segments.flatMap((each) => {
     const needs = [
       ...seals(about, each),
       ...bushings(about, each),
@@ -193,7 +193,7 @@ const TIGHT_PCT = 45;
 /** Cables that are pulled in raceway: filled by the circle on the wider side of the cable, one to the raceway. */
 export function routeSleeves(about: LaidOut, findings: RouteFindings): readonly SleeveReport[] {
   const { code } = about.context;
-  return about.segmentes.flatMap(({ segment, index, figures }) => {
+  return about.segments.flatMap(({ segment, index, figures }) => {
     const type = segment.sleeve === undefined ? null : METHODS[segment.sleeve].raceway;
     const widthIn = figures.cable?.widthIn ?? null;
     if (type === null || figures.cable === null || widthIn === null) return [];

@@ -100,7 +100,7 @@ const single = (degrees: number): readonly number[] => {
   return Array.from({ length: count }, () => degrees / count);
 };
 
-/** Groups of raceway segmentes between pull points: a coupling is none. */
+/** Groups of raceway segments between pull points: a coupling is none. */
 function sections({ circuit, kinds }: LaidOut): readonly number[][] {
   const groups: number[][] = [];
   for (const [index, segment] of circuit.run.entries()) {
@@ -117,7 +117,7 @@ function pulledWire(about: LaidOut, index: number): PulledWire {
   const { circuit, solved, context } = about;
   const { figures } = solved;
   const segment = circuit.run[index];
-  const raceway = figures.segmentes[index]?.raceway;
+  const raceway = figures.segments[index]?.raceway;
   const metal = circuit.material;
   const others = segment === undefined ? [] : neighborsOf(segment, 'raceway', context.neighbors);
   const weight = (size: typeof figures.size, count: number): number =>
@@ -154,7 +154,7 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
   const { figures } = solved;
   const [first = 0] = group;
   const trade = group.reduce<TradeSize>((max, index) => {
-    const taken = figures.segmentes[index]?.raceway?.taken ?? max;
+    const taken = figures.segments[index]?.raceway?.taken ?? max;
     return tradeRank(taken) > tradeRank(max) ? taken : max;
   }, TRADE_SIZES[0]);
   const parts = group.flatMap((index) => segmentParts(about, index, trade));

@@ -27,10 +27,10 @@ export interface RoutedSegment {
   readonly figures: SegmentFigures;
 }
 
-/** The segmentes of a circuit with their figures. */
-export const routedSegmentes = ({ circuit, solved }: Routed): readonly RoutedSegment[] =>
+/** The segments of a circuit with their figures. */
+export const routedSegments = ({ circuit, solved }: Routed): readonly RoutedSegment[] =>
   circuit.run.flatMap((segment, index) => {
-    const figures = solved.figures.segmentes[index];
+    const figures = solved.figures.segments[index];
     return figures === undefined ? [] : [{ index, segment, figures }];
   });
 
@@ -67,12 +67,12 @@ function legsOf(path: readonly SectionPoint[], totalFt: number): readonly Straig
 export interface LaidOut extends RouteCase {
   readonly kinds: readonly StationKind[];
   readonly geometry: SectionGeometry;
-  readonly segmentes: readonly RoutedSegment[];
+  readonly segments: readonly RoutedSegment[];
   /** The straight legs of each segment as it is drawn; together they are as long as the segment. */
   readonly legs: readonly (readonly StraightPart[])[];
 }
 
-/** A case laid out: stations named, section drawn, segmentes with their figures and legs. */
+/** A case laid out: stations named, section drawn, segments with their figures and legs. */
 export function layOut(about: RouteCase): LaidOut {
   const { run, startHeightFt } = about.circuit;
   const geometry = sectionGeometry(run, startHeightFt);
@@ -80,7 +80,7 @@ export function layOut(about: RouteCase): LaidOut {
     ...about,
     kinds: stationKinds(run),
     geometry,
-    segmentes: routedSegmentes(about),
-    legs: run.map(({ lengthFt }, index) => legsOf(geometry.segmentes[index]?.path ?? [], lengthFt)),
+    segments: routedSegments(about),
+    legs: run.map(({ lengthFt }, index) => legsOf(geometry.segments[index]?.path ?? [], lengthFt)),
   };
 }

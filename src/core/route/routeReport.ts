@@ -29,7 +29,7 @@ export interface RouteReport {
   readonly findings: readonly AnyRouteFinding[];
 }
 
-/** Segmentes that share a raceway are one and the same raceway: length, method, place, bends and size agree. */
+/** Segments that share a raceway are one and the same raceway: length, method, place, bends and size agree. */
 function findDifferences({ circuit, neighbors }: LaidOut, findings: RouteFindings): void {
   for (const [index, segment] of circuit.run.entries()) {
     const raceway = segment.shares?.raceway;
@@ -96,7 +96,7 @@ export function routeReport(given: RouteCase): RouteReport {
     burials,
     fittings,
     sleeves,
-    growthIn: about.segmentes.map((each) => segmentGrowth(about, each)),
+    growthIn: about.segments.map((each) => segmentGrowth(about, each)),
     raceways: racewayCuts(about),
     wires,
     bought: wireBought(wires, circuit),

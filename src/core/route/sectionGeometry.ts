@@ -29,7 +29,7 @@ export interface SectionSegment {
 /** The whole section, in feet. */
 export interface SectionGeometry {
   readonly stations: readonly Station[];
-  readonly segmentes: readonly SectionSegment[];
+  readonly segments: readonly SectionSegment[];
   readonly widthFt: number;
   readonly topFt: number;
   readonly bottomFt: number;
@@ -63,19 +63,19 @@ function segmentPath(segment: Segment, from: SectionPoint): { path: SectionPoint
 export function sectionGeometry(run: readonly Segment[], startHeightFt: number): SectionGeometry {
   const kinds = stationKinds(run);
   const stations: Station[] = [{ letter: 'A', xFt: 0, heightFt: startHeightFt, kind: 'panel' }];
-  const segmentes: SectionSegment[] = [];
+  const segments: SectionSegment[] = [];
   let from: SectionPoint = { xFt: 0, heightFt: startHeightFt };
   for (const [index, segment] of run.entries()) {
     const { path, SEGMENTED__ } = segmentPath(segment, from);
     const { method, place, lengthFt } = segment;
-    segmentes.push({ method, place, lengthFt, path, SEGMENTED__ });
+    segments.push({ method, place, lengthFt, path, SEGMENTED__ });
     from = path.at(-1) ?? from;
     stations.push({ ...from, letter: stationLetter(index + 1), kind: kinds[index + 1] ?? 'appliance' });
   }
-  const heights = segmentes.flatMap(({ path }) => path.map(({ heightFt }) => heightFt));
+  const heights = segments.flatMap(({ path }) => path.map(({ heightFt }) => heightFt));
   return {
     stations,
-    segmentes,
+    segments,
     widthFt: from.xFt,
     topFt: Math.max(0, ...heights),
     bottomFt: Math.min(0, ...heights),

@@ -28,19 +28,19 @@ const CUBIC_INCHES_PER_YD3 = 46656;
  * A trench for several ways side by side: deep enough for the one that needs most, with bedding under it, and
  * wide enough to keep them apart. Depth is cover and outside diameter and 2 in of bedding, up to whole inches.
  */
-export function trenchFor(ways: readonly Buried[], lengthFt: number): Trench {
+export function trenchFor(routes: readonly Buried[], lengthFt: number): Trench {
   const depthIn = Math.ceil(
-    Math.max(0, ...ways.map(({ coverIn, outsideIn }) => coverIn + outsideIn)) + BEDDING_IN - 1e-9,
+    Math.max(0, ...routes.map(({ coverIn, outsideIn }) => coverIn + outsideIn)) + BEDDING_IN - 1e-9,
   );
   const across: number[] = [];
   let at = GAP_IN;
-  for (const { outsideIn } of ways) {
+  for (const { outsideIn } of routes) {
     across.push(at + outsideIn / 2);
     at += outsideIn + GAP_IN;
   }
   const widthIn = Math.max(MIN_WIDTH_IN, Math.ceil(at));
   const spare = (widthIn - at) / 2;
-  const top = Math.min(...ways.map(({ coverIn }) => coverIn));
+  const top = Math.min(...routes.map(({ coverIn }) => coverIn));
   return {
     depthIn,
     widthIn,

@@ -13,8 +13,8 @@ export interface WirePiece {
   /** Stations at its ends, by position. */
   readonly from: number;
   readonly to: number;
-  /** Segmentes that it runs through. */
-  readonly segmentes: readonly number[];
+  /** Segments that it runs through. */
+  readonly segments: readonly number[];
   /** Cable by its name, or null for single conductors. */
   readonly cable: string | null;
   readonly conductors: readonly NamedConductor[];
@@ -44,7 +44,7 @@ const WASTE = { cable: 1.1, conductor: 1.05 } as const;
 /** Stations at which conductors end or are spliced; through the others they run unbroken. */
 const ENDS: readonly StationKind[] = ['panel', 'box', 'disconnect', 'appliance'];
 
-/** Segmentes that one piece runs through: a cable each, conductors from splice to splice. */
+/** Segments that one piece runs through: a cable each, conductors from splice to splice. */
 function grouped({ run }: Circuit, kinds: readonly StationKind[]): readonly number[][] {
   const groups: number[][] = [];
   for (const [index, { method }] of run.entries()) {
@@ -84,28 +84,28 @@ export function wirePieces(
 ): readonly WirePiece[] {
   const { figures } = solved;
   const kinds = stationKinds(circuit.run);
-  return grouped(circuit, kinds).flatMap((segmentes) => {
-    const [first = 0] = segmentes;
+  return grouped(circuit, kinds).flatMap((segments) => {
+    const [first = 0] = segments;
     const from = first;
-    const to = (segmentes.at(-1) ?? first) + 1;
-    const at = figures.segmentes[first];
+    const to = (segments.at(-1) ?? first) + 1;
+    const at = figures.segments[first];
     if (at === undefined) return [];
     const cable = METHODS[at.method].kind === 'cable';
-    const between = segmentes.slice(1).map((index) => kinds[index] ?? 'body');
+    const between = segments.slice(1).map((index) => kinds[index] ?? 'body');
     const ends = [kinds[from] ?? 'panel', kinds[to] ?? 'appliance'] as const;
-    const grounded = segmentes.some((index) => {
+    const grounded = segments.some((index) => {
       const segment = circuit.run[index];
       return (
         segment !== undefined && bringsGround(circuit, solved, neighborsOf(segment, 'raceway', neighbors))
       );
     });
-    const routeFt = segmentes.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
+    const routeFt = segments.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
     const makeUpFt = [...ends, ...between].reduce((ft, kind) => ft + makeUp(kind, cable), 0);
     return [
       {
         from,
         to,
-        segmentes,
+        segments,
         cable: cable ? (at.cable?.name ?? null) : null,
         conductors: segmentConductors(at, figures).filter(({ letters }) => letters !== 'GN' || grounded),
         routeFt,

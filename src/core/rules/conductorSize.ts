@@ -39,35 +39,35 @@ const minInSegment = (
  * run, so the segment that asks most decides, and a size that no maker offers in some segment is passed over.
  */
 export function minConductor(
-  segmentes: readonly SizedSegment[],
+  segments: readonly SizedSegment[],
   demand: ConductorDemand,
   wires: number,
   code: Edition,
 ): MinSize {
-  const perSegment = segmentes.map((each) => minInSegment(each, demand, wires, code));
+  const perSegment = segments.map((each) => minInSegment(each, demand, wires, code));
   let max: WireSize | undefined;
   let governing = 0;
   for (const [at, min] of perSegment.entries()) {
     if (min === undefined) return { size: undefined, perSegment, governing: at };
     if (max === undefined || sizeRank(min) > sizeRank(max)) [max, governing] = [min, at];
   }
-  const size = max === undefined ? undefined : madeEverywhere(max, segmentes, wires, code);
+  const size = max === undefined ? undefined : madeEverywhere(max, segments, wires, code);
   return { size, perSegment, governing };
 }
 
-const isMade = (size: WireSize, segmentes: readonly SizedSegment[], wires: number, code: Edition): boolean =>
-  segmentes.every(({ method, terms }) => candidateSizes(code, method, wires, terms.metal).includes(size));
+const isMade = (size: WireSize, segments: readonly SizedSegment[], wires: number, code: Edition): boolean =>
+  segments.every(({ method, terms }) => candidateSizes(code, method, wires, terms.metal).includes(size));
 
 /** The first size from `from` up that every segment can be had in. */
 export const madeEverywhere = (
   from: WireSize,
-  segmentes: readonly SizedSegment[],
+  segments: readonly SizedSegment[],
   wires: number,
   code: Edition,
 ): WireSize | undefined => {
   for (let at = sizeRank(from); at < WIRE_SIZES.length; at += 1) {
     const size = WIRE_SIZES[at];
-    if (size !== undefined && isMade(size, segmentes, wires, code)) return size;
+    if (size !== undefined && isMade(size, segments, wires, code)) return size;
   }
   return undefined;
 };

@@ -145,7 +145,7 @@ export const OPTION_ORDERS = ['cost', 'pull', 'drop', 'spare'] as const;
 /** What ways are put in order by. */
 export type OptionOrder = (typeof OPTION_ORDERS)[number];
 
-const MEASURE: Readonly<Record<OptionOrder, (way: RunOption) => number>> = {
+const MEASURE: Readonly<Record<OptionOrder, (option: RunOption) => number>> = {
   cost: ({ cost }) => cost,
   pull: ({ pullLb }) => pullLb ?? 0,
   drop: ({ dropPct }) => dropPct,
@@ -153,8 +153,8 @@ const MEASURE: Readonly<Record<OptionOrder, (way: RunOption) => number>> = {
 };
 
 /** Ways in an order, the best first; equal ones by cost. */
-export const orderedOptions = (ways: readonly RunOption[], by: OptionOrder): readonly RunOption[] =>
-  ways.toSorted((a, b) => MEASURE[by](a) - MEASURE[by](b) || a.cost - b.cost);
+export const orderedOptions = (options: readonly RunOption[], by: OptionOrder): readonly RunOption[] =>
+  options.toSorted((a, b) => MEASURE[by](a) - MEASURE[by](b) || a.cost - b.cost);
 
 /** Runs a search to its end. */
 export function allOptions(...search: Parameters<typeof searchAlternatives>): readonly RunOption[] {

@@ -45,7 +45,7 @@ function bindingOf(circuit: Circuit, { figures, workings }: SolvedCircuit): Bind
 const STEP_DOWN_C = 10;
 
 /** The run with every segment changed. */
-const allSegmentes = (circuit: Circuit, change: Partial<Circuit['run'][number]>): Circuit => ({
+const allSegments = (circuit: Circuit, change: Partial<Circuit['run'][number]>): Circuit => ({
   ...circuit,
   run: circuit.run.map((segment) => ({ ...segment, ...change })),
 });
@@ -86,7 +86,7 @@ function candidates(
     ...(lower === undefined
       ? []
       : [{ by: 'lower-setting' as const, circuit: { ...circuit, appliance: lower } }]),
-    { by: 'apart', circuit: allSegmentes(circuit, { currentCarrying: null }) },
+    { by: 'apart', circuit: allSegments(circuit, { currentCarrying: null }) },
     {
       by: 'cooler',
       circuit: {
@@ -96,8 +96,8 @@ function candidates(
     },
     { by: 'no-drop-limit', circuit: { ...circuit, maxDropPct: null } },
     ...(less === null ? [] : [{ by: 'shorter' as const, circuit: less.circuit, feet: less.feet }]),
-    { by: 'in-emt', circuit: allSegmentes(circuit, { method: 'emt' }) },
-    { by: 'in-mc', circuit: allSegmentes(circuit, { method: 'mc' }) },
+    { by: 'in-emt', circuit: allSegments(circuit, { method: 'emt' }) },
+    { by: 'in-mc', circuit: allSegments(circuit, { method: 'mc' }) },
   ];
 }
 

@@ -156,6 +156,6 @@ export function serviceRemedies(question: Question): readonly ServiceRemedy[] {
   const now = spareAmps(house, panel, additions, code);
   if (now === null || now >= 0) return [];
   return [settings, management, sharing, upgrade]
-    .flatMap((ways) => ways(question))
+    .flatMap((options) => options(question))
     .toSorted((a, b) => a.cents - b.cents);
 }

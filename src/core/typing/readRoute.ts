@@ -27,7 +27,7 @@ export interface TypedSegment {
 
 /** A way as it was typed, or why it was not understood: the part of the line, and what is accepted there. */
 export type TypedRoute =
-  | { readonly ok: true; readonly segmentes: readonly TypedSegment[] }
+  | { readonly ok: true; readonly segments: readonly TypedSegment[] }
   | { readonly ok: false; readonly part: string; readonly message: string };
 
 /** Where an appliance or the next station stands until somebody says otherwise, feet above grade. */
@@ -129,8 +129,8 @@ const SAYINGS: readonly (readonly [
   [/^bored(?=\s|$)/, (said) => (said.bored = true)],
   [
     /^(down|up)(?=\s|$)/,
-    (said, [, way]) => {
-      said.turn = way === 'up' ? 'up' : 'down';
+    (said, [, route]) => {
+      said.turn = route === 'up' ? 'up' : 'down';
       return true;
     },
   ],
@@ -231,7 +231,7 @@ const placeOf = (said: Words, method: MethodId, before: Environment): Environmen
 };
 
 /**
- * Reads a way from a line: segmentes and stations with commas between, as in
+ * Reads a way from a line: segments and stations with commas between, as in
  * "nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4". Lengths are feet, depths of a trench inches.
  * What is not understood is named, with what would be.
  */
@@ -241,22 +241,19 @@ export function readRoute(text: string, startHeightFt: number): TypedRoute {
     .map((part) => part.trim())
     .filter((part) => part !== '');
   if (parts.length === 0)
-    return refuse('', 'Type segmentes with commas between, as in "nm 38 joists, box, emt 12 down wall".');
+    return refuse('', 'Type segments with commas between, as in "nm 38 joists, box, emt 12 down wall".');
   const read = parts.map(readPart);
-  const segmentes: TypedSegment[] = [];
+  const segments: TypedSegment[] = [];
   let [fromFt, before]: [number, Environment] = [startHeightFt, 'indoor'];
   for (const [at, part] of read.entries()) {
     if ('ok' in part) return part;
     if (part.kind === 'station') {
-      const last = segmentes.at(-1);
+      const last = segments.at(-1);
       const next = read[at + 1];
       if (last === undefined || next === undefined || 'ok' in next || next.kind === 'station') {
-        return refuse(
-          parts[at] ?? '',
-          'A station stands between two segmentes: "nm 38 joists, box, emt 12".',
-        );
+        return refuse(parts[at] ?? '', 'A station stands between two segments: "nm 38 joists, box, emt 12".');
       }
-      segmentes[segmentes.length - 1] = { ...last, station: part.station, boxIn3: part.boxIn3 };
+      segments[segments.length - 1] = { ...last, station: part.station, boxIn3: part.boxIn3 };
       continue;
     }
     const { method, lengthFt, said } = part;
@@ -266,7 +263,7 @@ export function readRoute(text: string, startHeightFt: number): TypedRoute {
     const { bendsDeg, currentCarrying, burial, bored, sleeve } = said;
     const heightFt = said.heightFt ?? usual.heightFt;
     const endHeightFt = said.endHeightFt ?? usual.endHeightFt;
-    segmentes.push({
+    segments.push({
       method,
       lengthFt,
       place,
@@ -282,7 +279,7 @@ export function readRoute(text: string, startHeightFt: number): TypedRoute {
     });
     [fromFt, before] = [endHeightFt, place];
   }
-  return segmentes.length > 12
-    ? refuse(parts[12] ?? '', 'A run has 12 segmentes at most.')
-    : { ok: true, segmentes };
+  return segments.length > 12
+    ? refuse(parts[12] ?? '', 'A run has 12 segments at most.')
+    : { ok: true, segments };
 }

@@ -84,7 +84,7 @@ function savedSegment(
   });
 }
 
-/** A circuit run the typed way. Segmentes that stay in method and place keep what else is known of them. */
+/** A circuit run the typed way. Segments that stay in method and place keep what else is known of them. */
 export const withTypedRoute = (
   circuit: Circuit,
   typed: readonly TypedSegment[],

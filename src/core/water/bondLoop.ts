@@ -99,9 +99,9 @@ function hollowCorners(points: readonly Point[], offsetFt: number): number {
     const [ax, ay, bx, by] = [point[0] - x0, point[1] - y0, x2 - point[0], y2 - point[1]];
     return Math.atan2(ax * by - ay * bx, ax * bx + ay * by);
   });
-  const way = Math.sign(turns.reduce((sum, turn) => sum + turn, 0)) || 1;
+  const route = Math.sign(turns.reduce((sum, turn) => sum + turn, 0)) || 1;
   return turns
-    .map((turn) => turn * way)
+    .map((turn) => turn * route)
     .filter((turn) => turn < 0)
     .reduce((sum, turn) => sum + offsetFt * (2 * Math.tan(-turn / 2) + turn), 0);
 }

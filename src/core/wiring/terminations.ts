@@ -94,7 +94,7 @@ function conductors(
   const onePole = ocpd.poles === 1;
   const hots = onePole ? 1 : ocpd.poles;
   const neutral = onePole || load.neutral;
-  const last = figures.segmentes.at(-1);
+  const last = figures.segments.at(-1);
   const wires = last?.cable?.wires ?? hots + (neutral ? 1 : 0);
   const hotWires = cable
     ? cableHots(hots, neutral ? 3 : wires, size)

@@ -62,7 +62,7 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
     reason: deviceReason(load, pins.ocpdA !== undefined),
   }),
   conductor: ({ figures }) => {
-    const at = figures.segmentes[figures.governing];
+    const at = figures.segments[figures.governing];
     const column = at === undefined ? '' : `${n(at.verdict.finalA)} A at ${at.terms.columnC} °C`;
     return {
       figure: figures.size,
@@ -141,7 +141,7 @@ export function ladderWords(link: FigureKey, solved: SolvedCircuit, circuit: Cir
 /** Breaker and conductor of a circuit in one line: "60 A 2P × NM-B 6/2", "60 A 2P × 6 AWG THWN-2". */
 export function circuitLine({ figures }: SolvedCircuit, circuit: Circuit): string {
   const { ratingA, poles } = figures.ocpd;
-  const cables = figures.segmentes.map(({ cable }) => cable?.name);
+  const cables = figures.segments.map(({ cable }) => cable?.name);
   const conductor =
     cables.length === 1 && cables[0] !== undefined
       ? cables[0]

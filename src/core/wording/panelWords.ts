@@ -41,16 +41,16 @@ export const unclearWords: Readonly<Record<Unclear, string>> = {
 };
 
 /** A way to make room, in a few words. */
-export function spaceOptionWords(way: SpaceOption): string {
-  switch (way.kind) {
+export function spaceOptionWords(option: SpaceOption): string {
+  switch (option.kind) {
     case 'moves': {
-      const { tandems, moves } = way.freeSpace;
+      const { tandems, moves } = option.freeSpace;
       const made = tandems === 0 ? '' : `${counted(tandems, 'breaker')} for two, `;
       return `${made}${moves.length === 0 ? 'nothing moves' : counted(moves.length, 'move')}`;
     }
     case 'subpanel':
-      return `${way.spaces}-space subpanel beside it, ${way.feederA} A feeder, ${counted(way.freeSpace.moves.length, 'move')}`;
+      return `${option.spaces}-space subpanel beside it, ${option.feederA} A feeder, ${counted(option.freeSpace.moves.length, 'move')}`;
     case 'new-panel':
-      return `New ${way.spaces}-space panel`;
+      return `New ${option.spaces}-space panel`;
   }
 }

@@ -21,7 +21,7 @@ import { stepWords } from '../wording/steps';
 import { defaultLines, type FindingLine, type ItemAnswer, type WorkingLine } from './answer';
 import type { CircuitItem } from './itemSchemas';
 
-const segmentes = (item: CircuitItem): Segment[] => {
+const segments = (item: CircuitItem): Segment[] => {
   const common = { endHeightFt: 4 };
   if (item.segments === undefined) {
     return [
@@ -63,7 +63,7 @@ const circuitOf = (item: CircuitItem, appliance: Appliance): Circuit => ({
   insulation: item.insulation,
   terminals: { panel: item.terminalC, load: item.terminalC },
   startHeightFt: 5,
-  run: segmentes(item),
+  run: segments(item),
   pins: pinsOf(item.pinned),
   maxDropPct: item.maxDropPct,
   site: siteOf(item),
@@ -110,7 +110,7 @@ const groundFaultResult = ({ required, form, sources, reason }: GroundFaultChoic
 });
 
 const governing = (figures: CircuitFigures): SegmentFigures | undefined =>
-  figures.segmentes[figures.governing];
+  figures.segments[figures.governing];
 
 function resultOf(circuit: Circuit, solved: SolvedCircuit, context: SolveContext): Record<string, unknown> {
   const { figures } = solved;
@@ -135,7 +135,7 @@ function resultOf(circuit: Circuit, solved: SolvedCircuit, context: SolveContext
     receptacle: outlet.receptacle,
     gfci: groundFaultResult(outlet.gfci),
     afci: outlet.afci,
-    segments: figures.segmentes.map((segment) => segmentResult(segment, pinned)),
+    segments: figures.segments.map((segment) => segmentResult(segment, pinned)),
     alternatives: methodAlternatives(circuit, solved, context, defaultPrices).map(
       ({ method, size, trade, dropPct, cost }) => ({ method, size, trade, dropPct, costUSD: cost / 100 }),
     ),

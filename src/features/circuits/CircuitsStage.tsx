@@ -52,13 +52,13 @@ export function CircuitsStage() {
   useStageShortcuts({ views, current, actions, dialogOpen: dialog !== null });
   const stages = useStageStates(job);
   const evaluate = useRoutes();
-  const ways = useMemo(
+  const routes = useMemo(
     () => (evaluate === undefined ? [] : job.circuits.map((circuit) => evaluate(job, circuit))),
     [evaluate, job],
   );
   const everything: readonly { readonly severity: Severity }[] = [
     ...views.flatMap(({ open: found }) => found),
-    ...ways.flatMap(({ open: found }) => found),
+    ...routes.flatMap(({ open: found }) => found),
   ];
   return (
     <StageActionsProvider value={actions}>
@@ -68,7 +68,7 @@ export function CircuitsStage() {
           <Notices open={open} />
         </div>
         {current === undefined ? <EmptyStage /> : <CircuitBoard view={current} ids={ids} />}
-        <StatusBar views={views} ways={ways} counts={countSeverities(everything)} />
+        <StatusBar views={views} routes={routes} counts={countSeverities(everything)} />
       </div>
       {dialogsLoaded && (
         <Suspense>

@@ -15,7 +15,7 @@ import classes from './StatusBar.module.css';
 interface StatusBarProps {
   readonly views: readonly CircuitView[];
   /** The ways of the circuits in the same order; none until they were judged. */
-  readonly ways: readonly RouteView[];
+  readonly routes: readonly RouteView[];
   readonly counts: SeverityCounts;
 }
 
@@ -43,10 +43,10 @@ function firstFinding(views: readonly CircuitView[], severity: Severity): OpenIt
 
 function firstOnRoute(
   views: readonly CircuitView[],
-  ways: readonly RouteView[],
+  routes: readonly RouteView[],
   severity: Severity,
 ): OpenItem | undefined {
-  for (const [index, { open, say }] of ways.entries()) {
+  for (const [index, { open, say }] of routes.entries()) {
     const finding = open.find((each) => each.severity === severity);
     const circuit = views[index]?.circuit;
     if (finding === undefined || circuit === undefined) continue;
@@ -62,11 +62,11 @@ function firstOnRoute(
 }
 
 /** One line for the whole job: what is open, the first of each as a jump, and the caution of the stage. */
-export const StatusBar = memo(function StatusBar({ views, ways, counts }: StatusBarProps) {
+export const StatusBar = memo(function StatusBar({ views, routes, counts }: StatusBarProps) {
   const dispatch = useAppDispatch();
   const { goTo } = useStageActions();
   const first = (severity: (typeof ORDER)[number]): OpenItem | undefined =>
-    firstFinding(views, severity) ?? firstOnRoute(views, ways, severity);
+    firstFinding(views, severity) ?? firstOnRoute(views, routes, severity);
   const worst = ORDER.find((severity) => counts[severity] > 0);
   const jump = (severity: (typeof ORDER)[number]): void => {
     const found = first(severity);

@@ -80,12 +80,12 @@ const DESIGN = [
   ['garage', 'Garage'],
 ] as const;
 
-/** The highest ambients that are expected here; new segmentes start with them. */
+/** The highest ambients that are expected here; new segments start with them. */
 function DesignFields({ job }: { readonly job: Job }) {
   const { edit, canWrite } = useJobEditor();
   return (
     <fieldset className={classes['design']}>
-      <legend className="second">Highest expected ambient: new segmentes start with it</legend>
+      <legend className="second">Highest expected ambient: new segments start with it</legend>
       {DESIGN.map(([place, label]) => (
         <QuantityField<number>
           key={place}

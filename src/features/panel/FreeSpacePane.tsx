@@ -21,31 +21,32 @@ interface RoomPaneProps {
 }
 
 /** The ways to make room, each one click and one undo; a new panel is only priced. */
-function Ways({ job, view, ways }: RoomPaneProps & { readonly ways: readonly SpaceOption[] }) {
+function Options({ job, view, options }: RoomPaneProps & { readonly options: readonly SpaceOption[] }) {
   const { panel, wanted } = view;
   const { plan, canWrite } = usePanelEditor(job, panel);
   const { edit } = useJobEditor();
-  const take = (way: SpaceOption): void => {
-    if (way.kind === 'moves') plan(withSpace(panel, planned(panel, wanted), way.freeSpace), 'Make room');
-    else if (way.kind === 'subpanel') {
+  const take = (option: SpaceOption): void => {
+    if (option.kind === 'moves')
+      plan(withSpace(panel, planned(panel, wanted), option.freeSpace), 'Make room');
+    else if (option.kind === 'subpanel') {
       const ids = { panel: crypto.randomUUID(), feeder: crypto.randomUUID(), segment: crypto.randomUUID() };
-      edit(withSubpanel(job, panel, wanted, way, ids), 'Add a subpanel');
+      edit(withSubpanel(job, panel, wanted, option, ids), 'Add a subpanel');
     }
   };
   return (
     <ul className={classes['ways']} aria-label="Ways to make room">
-      {ways.map((way) => (
-        <li key={way.kind}>
+      {options.map((option) => (
+        <li key={option.kind}>
           <button
             type="button"
-            disabled={!canWrite || way.kind === 'new-panel'}
+            disabled={!canWrite || option.kind === 'new-panel'}
             onClick={() => {
-              take(way);
+              take(option);
             }}
           >
-            <span>{spaceOptionWords(way)}</span>
+            <span>{spaceOptionWords(option)}</span>
             <span className="fig" title="Material by the default price list">
-              {printPriceChange(cents(way.cents))}
+              {printPriceChange(cents(option.cents))}
             </span>
           </button>
         </li>
@@ -94,18 +95,18 @@ function Moves({ view }: Pick<RoomPaneProps, 'view'>) {
 export function FreeSpacePane({ job, view }: RoomPaneProps) {
   const { panel, wanted } = view;
   const { plan, canWrite } = usePanelEditor(job, panel);
-  const ways = useSpaceOptions(panel, wanted);
+  const options = useSpaceOptions(panel, wanted);
   const unplaced = unplacedOf(panel, wanted);
   const needs = polesIn(unplaced);
   const free = freeSlots(panel, planned(panel, wanted)).length;
-  const fits = needs === 0 || ways?.some(({ kind }) => kind === 'moves') === true;
+  const fits = needs === 0 || options?.some(({ kind }) => kind === 'moves') === true;
   return (
     <section aria-label="Make room">
       <h2>
         {needs === 0 ? 'Every circuit has its place' : `Make room: ${counted(needs, 'space')}`}
         <span className="second">
           <SeverityShape severity={fits ? 'ok' : 'stop'} />{' '}
-          {fits ? 'fits' : ways === undefined ? 'looking' : 'does not fit'}
+          {fits ? 'fits' : options === undefined ? 'looking' : 'does not fit'}
         </span>
       </h2>
       <dl className={classes['counts']}>
@@ -122,9 +123,11 @@ export function FreeSpacePane({ job, view }: RoomPaneProps) {
           <dt>spaces free</dt>
         </div>
       </dl>
-      {ways === undefined && needs > 0 && <p role="status">Looking for the fewest moves.</p>}
-      {ways === null && <p role="alert">The search failed. Change anything to search again.</p>}
-      {ways !== null && ways !== undefined && ways.length > 0 && <Ways job={job} view={view} ways={ways} />}
+      {options === undefined && needs > 0 && <p role="status">Looking for the fewest moves.</p>}
+      {options === null && <p role="alert">The search failed. Change anything to search again.</p>}
+      {options !== null && options !== undefined && options.length > 0 && (
+        <Options job={job} view={view} options={options} />
+      )}
       <Moves view={view} />
       {panel.plan.moved.length + panel.plan.placed.length > 0 && (
         <Button

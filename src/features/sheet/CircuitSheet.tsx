@@ -104,7 +104,7 @@ function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
   return (
     <section>
       <h2>Run</h2>
-      <table className={classes['segmentes']}>
+      <table className={classes['segments']}>
         <thead>
           <tr>
             <th scope="col">Segment</th>
@@ -116,7 +116,7 @@ function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
           </tr>
         </thead>
         <tbody>
-          {figures.segmentes.map((segment, index) => {
+          {figures.segments.map((segment, index) => {
             const { lengthFt = 0, place = 'indoor', ambientC = 30 } = circuit.run[index] ?? {};
             return (
               <tr key={index}>

@@ -59,11 +59,11 @@ function lines({ job, view }: RouteOnSheetProps): readonly (readonly [what: stri
       `${stationLetter(box.station)}, ${box.kind === 'appliance' ? 'receptacle box' : stationName[box.kind].toLowerCase()}`,
       boxLine(box),
     ]),
-    ...report.burials.map(({ segment, coverIn, needs, trench, ways }): readonly [string, string] => [
+    ...report.burials.map(({ segment, coverIn, needs, trench, routes }): readonly [string, string] => [
       `${segmentSpan(segment)}, trench`,
       `${n(coverIn, 1)} in of cover, ${needs === null ? 'may not be buried' : `${needs.coverIn} in by rule`}; dig ${trench.depthIn} in deep, ${trench.widthIn} in wide, ${n(trench.soilYd3, 1)} yd³${
-        ways.length > 1
-          ? `; with ${ways
+        routes.length > 1
+          ? `; with ${routes
               .filter(({ own }) => !own)
               .map(({ name }) => name)
               .join(', ')}`
@@ -98,7 +98,7 @@ export function RouteOnSheet(props: RouteOnSheetProps) {
   return (
     <section>
       <h2>Way, material to cut</h2>
-      <table className={classes['segmentes']}>
+      <table className={classes['segments']}>
         <tbody>
           {lines(props).map(([what, figures]) => (
             <tr key={what}>

@@ -23,7 +23,7 @@ function Strip({
 }) {
   const { solved, context } = circuitView(job, circuit);
   const segment = circuit.run[index];
-  const figures = solved.figures.segmentes[index];
+  const figures = solved.figures.segments[index];
   if (segment === undefined || figures === undefined) return <p>This segment is not in the run.</p>;
   const marksIn = practiceMarks(segment, figures.raceway?.taken ?? null, context.practices, context.code).map(
     (ft) => ft * 12,
@@ -47,7 +47,7 @@ function Strip({
           {stripRows(marksIn).map((row) => (
             <SupportStrip key={row.fromIn} row={row} />
           ))}
-          <table className={classes['segmentes']}>
+          <table className={classes['segments']}>
             <thead>
               <tr>
                 <th scope="col">Support</th>

@@ -12,20 +12,20 @@ export function useSpaceOptions(
   const [found, setFound] = useState<{
     readonly panel: Panel;
     readonly wanted: readonly Wanted[];
-    readonly ways: readonly SpaceOption[] | null;
+    readonly options: readonly SpaceOption[] | null;
   }>();
   useEffect(() => {
     const worker = new Worker(new URL('./freeSpace.worker.ts', import.meta.url), { type: 'module' });
     worker.onmessage = ({ data }: MessageEvent<SpaceMessage>) => {
-      setFound({ panel, wanted, ways: data });
+      setFound({ panel, wanted, options: data });
     };
     worker.onerror = () => {
-      setFound({ panel, wanted, ways: null });
+      setFound({ panel, wanted, options: null });
     };
     worker.postMessage({ panel, wanted } satisfies SpaceRequest);
     return () => {
       worker.terminate();
     };
   }, [panel, wanted]);
-  return found?.panel === panel && found.wanted === wanted ? found.ways : undefined;
+  return found?.panel === panel && found.wanted === wanted ? found.options : undefined;
 }

@@ -19,5 +19,9 @@ addEventListener('message', ({ data }: MessageEvent<SearchRequest>) => {
     post({ kind: 'progress', progress: step.value });
     step = search.next();
   }
-  post({ kind: 'done', ways: step.value, sensitivity: sensitivity(circuit, solved, context, defaultPrices) });
+  post({
+    kind: 'done',
+    options: step.value,
+    sensitivity: sensitivity(circuit, solved, context, defaultPrices),
+  });
 });

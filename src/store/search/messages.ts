@@ -15,4 +15,4 @@ export interface SearchRequest {
 /** What the worker tells: how far it is, then what it found. */
 export type SearchMessage =
   | { readonly kind: 'progress'; readonly progress: SearchProgress }
-  | { readonly kind: 'done'; readonly ways: readonly RunOption[]; readonly sensitivity: Sensitivity };
+  | { readonly kind: 'done'; readonly options: readonly RunOption[]; readonly sensitivity: Sensitivity };

@@ -11,7 +11,7 @@ export type Search =
   | { readonly state: 'running'; readonly progress: SearchProgress | null }
   | { readonly state: 'stopped' }
   | { readonly state: 'failed' }
-  | { readonly state: 'done'; readonly ways: readonly RunOption[]; readonly sensitivity: Sensitivity };
+  | { readonly state: 'done'; readonly options: readonly RunOption[]; readonly sensitivity: Sensitivity };
 
 /** Searches in a worker whenever the circuit or its job changes; can be stopped and started again. */
 export function useAlternatives(
@@ -27,7 +27,7 @@ export function useAlternatives(
       setSearch(
         data.kind === 'progress'
           ? { state: 'running', progress: data.progress }
-          : { state: 'done', ways: data.ways, sensitivity: data.sensitivity },
+          : { state: 'done', options: data.options, sensitivity: data.sensitivity },
       );
     };
     made.onerror = () => {

@@ -74,8 +74,8 @@ function Patterns() {
   );
 }
 
-function Segmentes({ geometry, labels, highlighted, onSegment, scale }: DrawnSection) {
-  return geometry.segmentes.map((segment, index) => {
+function Segments({ geometry, labels, highlighted, onSegment, scale }: DrawnSection) {
+  return geometry.segments.map((segment, index) => {
     const label = labels[index];
     const d = roundedPath(segment.path, scale, 12);
     return (
@@ -124,7 +124,7 @@ export function RunSection(props: RunSectionProps) {
       </clipPath>
       <g clipPath={window === undefined ? undefined : 'url(#drawn)'}>
         <SectionGround geometry={geometry} scale={scale} />
-        <Segmentes {...drawn} />
+        <Segments {...drawn} />
         <SectionStations stations={geometry.stations} scale={scale} />
         {!isNarrow(widthPx) && <SectionWords {...drawn} />}
       </g>
@@ -136,7 +136,7 @@ export function RunSection(props: RunSectionProps) {
 
 /** The picture in words, for whoever does not see it. */
 function sectionWords({ geometry, labels, applianceLabel }: RunSectionProps): string {
-  const parts = geometry.segmentes.map(
+  const parts = geometry.segments.map(
     ({ lengthFt }, index) =>
       `${stationLetter(index)} to ${stationLetter(index + 1)}: ${printNumber(lengthFt, 1)} ft of ${labels[index]?.name ?? ''}`,
   );

@@ -17,10 +17,10 @@ const span = ({ path }: SectionSegment): [from: number, to: number] => [
   path.at(-1)?.xFt ?? 0,
 ];
 
-/** Segmentes next to each other that are both inside, or both outside, share one zone. */
-const zonesOf = ({ segmentes }: SectionGeometry): readonly Zone[] => {
+/** Segments next to each other that are both inside, or both outside, share one zone. */
+const zonesOf = ({ segments }: SectionGeometry): readonly Zone[] => {
   const zones: Zone[] = [];
-  for (const segment of segmentes) {
+  for (const segment of segments) {
     const [fromFt, toFt] = span(segment);
     const inside = isInside(segment.place);
     const last = zones.at(-1);
@@ -91,7 +91,7 @@ function Outside({ scale, from, to }: { scale: SectionScale; from: number; to: n
 /** The open trench of every segment in the ground. */
 function Trenches({ geometry, scale }: { geometry: SectionGeometry; scale: SectionScale }) {
   const grade = scale.y(0);
-  return geometry.segmentes
+  return geometry.segments
     .filter(({ place }) => place === 'underground')
     .map((segment, index) => {
       const [from, to] = span(segment);

@@ -160,7 +160,7 @@ export function SectionWords({
   const last = geometry.stations.at(-1);
   return (
     <>
-      {geometry.segmentes.map((segment, index) => {
+      {geometry.segments.map((segment, index) => {
         const label = labels[index];
         return (
           <g key={index}>

@@ -51,12 +51,12 @@ function Ribbon({ burial: { trench }, at: { perIn, left, right } }: PartProps) {
 }
 
 /** Every raceway or cable at its depth and its size, with its name at the side. */
-function Ways({ burial: { trench, ways }, at: { perIn, left, right, bottom } }: PartProps) {
-  return ways.map(({ name, own, cable, coverIn, outsideIn }, index) => {
+function Routes({ burial: { trench, routes }, at: { perIn, left, right, bottom } }: PartProps) {
+  return routes.map(({ name, own, cable, coverIn, outsideIn }, index) => {
     const radius = Math.max(4, (outsideIn * perIn) / 2);
     const x = left + (trench.acrossIn[index] ?? 0) * perIn;
     const y = TOP_PX + coverIn * perIn + (outsideIn * perIn) / 2;
-    const lineY = bottom - 4 - 16 * (ways.length - 1 - index);
+    const lineY = bottom - 4 - 16 * (routes.length - 1 - index);
     return (
       <g key={index}>
         {cable ? (
@@ -102,10 +102,10 @@ function Dimensions({ burial: { trench, coverIn, needs }, at: { perIn, left, rig
 
 /** A trench cut across: every way at its depth and its size, the cover it has, the ribbon, and what is dug. */
 export function TrenchPicture({ burial, widthPx }: TrenchPictureProps) {
-  const { trench, ways } = burial;
+  const { trench, routes } = burial;
   const at = trenchScale(burial, widthPx);
   const { left, right, bottom } = at;
-  const words = `Trench ${printNumber(trench.widthIn)} in wide and ${printNumber(trench.depthIn)} in deep with ${ways.map(({ name }) => name).join(', ')}`;
+  const words = `Trench ${printNumber(trench.widthIn)} in wide and ${printNumber(trench.depthIn)} in deep with ${routes.map(({ name }) => name).join(', ')}`;
   return (
     <svg className="picture" width={widthPx} height={HEIGHT_PX} role="img" aria-label={words}>
       <rect x={4} y={TOP_PX} width={widthPx - 8} height={HEIGHT_PX - TOP_PX} fill="var(--earth)" />
@@ -124,7 +124,7 @@ export function TrenchPicture({ burial, widthPx }: TrenchPictureProps) {
         strokeWidth="2"
       />
       <Ribbon burial={burial} at={at} />
-      <Ways burial={burial} at={at} />
+      <Routes burial={burial} at={at} />
       <Dimensions burial={burial} at={at} />
     </svg>
   );

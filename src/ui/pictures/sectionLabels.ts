@@ -30,11 +30,11 @@ export function sectionLabels({
   onRoute = [],
 }: Labelled): readonly SegmentLabel[] {
   const { figures } = solved;
-  return figures.segmentes.map((segment, index) => {
+  return figures.segments.map((segment, index) => {
     const here = open.filter((finding) => finding.segment === index && finding.severity !== 'ask');
-    const way = onRoute.filter((each) => each.segment === index && each.severity !== 'ask');
-    const severity = worstSeverity([...here, ...way]);
-    const worst = way.find((each) => each.severity === severity);
+    const route = onRoute.filter((each) => each.segment === index && each.severity !== 'ask');
+    const severity = worstSeverity([...here, ...route]);
+    const worst = route.find((each) => each.severity === severity);
     const run = circuit.run[index];
     const trade = segment.raceway?.taken ?? null;
     const marks = run === undefined ? [] : practiceMarks(run, trade, context.practices, context.code);

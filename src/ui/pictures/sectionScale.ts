@@ -23,8 +23,8 @@ export interface SectionWindow {
 }
 
 /** The part of a run that shows one segment with a little of its neighbors. */
-export function segmentWindow({ segmentes, widthFt }: SectionGeometry, index: number): SectionWindow {
-  const path = segmentes[index]?.path ?? [];
+export function segmentWindow({ segments, widthFt }: SectionGeometry, index: number): SectionWindow {
+  const path = segments[index]?.path ?? [];
   const [from, to] = [path[0]?.xFt ?? 0, path.at(-1)?.xFt ?? widthFt];
   const margin = Math.max(1, (to - from) * 0.12);
   return { fromFt: Math.max(0, from - margin), toFt: Math.min(widthFt, to + margin) };

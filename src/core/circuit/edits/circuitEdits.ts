@@ -7,7 +7,7 @@ import { usualHeightFt } from '../newCircuit';
 /** The shortest segment that can be made, feet. */
 const MIN_SEGMENT_FT = 1;
 
-/** How many segmentes a run may have. */
+/** How many segments a run may have. */
 const MAX_SEGMENTS = 12;
 
 /** One segment changed. */
@@ -48,7 +48,7 @@ export function splitSegment(circuit: Circuit, index: number, id: string): Circu
   return { ...circuit, run: circuit.run.toSpliced(index, 1, ...halves) };
 }
 
-/** A run without one of its segmentes; undefined for the last one. */
+/** A run without one of its segments; undefined for the last one. */
 export const removeSegment = (circuit: Circuit, index: number): Circuit | undefined =>
   circuit.run.length < 2 ? undefined : { ...circuit, run: circuit.run.toSpliced(index, 1) };
 

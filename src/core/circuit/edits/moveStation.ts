@@ -1,4 +1,4 @@
-/** Moves the station between two segmentes: what one gains the other loses; undefined where one would vanish. */
+/** Moves the station between two segments: what one gains the other loses; undefined where one would vanish. */
 export function moveStation(
   lengths: readonly number[],
   station: number,

@@ -46,7 +46,7 @@ export const withRouteOf = (circuit: Circuit, from: Circuit, newId: () => string
   run: from.run.map(({ shares: _shares, pieceFt: _piece, ...segment }) => ({ ...segment, id: newId() })),
 });
 
-/** Two segmentes of two circuits. */
+/** Two segments of two circuits. */
 export interface SharedEnds {
   readonly circuit: Circuit;
   readonly index: number;

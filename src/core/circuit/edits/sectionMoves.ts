@@ -26,7 +26,7 @@ const startOf = (circuit: Circuit, index: number): number =>
 const tidy = (lengthFt: number): number =>
   Math.min(MAX_FT, Math.max(MIN_FT, Math.round(lengthFt * 100) / 100));
 
-/** A circuit in which the ways of two segmentes rise otherwise than before, and are so much longer or shorter. */
+/** A circuit in which the ways of two segments rise otherwise than before, and are so much longer or shorter. */
 function kept(before: Circuit, after: Circuit, indexes: readonly number[]): Circuit {
   return indexes.reduce((acc, index) => {
     const [was, is] = [before.run[index], after.run[index]];
@@ -52,7 +52,7 @@ export function withStationHeight(circuit: Circuit, station: number, heightFt: n
 export const withLevel = (circuit: Circuit, index: number, heightFt: number): Circuit =>
   kept(circuit, withSegment(circuit, index, { heightFt }), [index]);
 
-/** A station moved along: between two segmentes what one gains the other loses; the last one makes the run longer. */
+/** A station moved along: between two segments what one gains the other loses; the last one makes the run longer. */
 export function withStationAlong(circuit: Circuit, station: number, byFt: number): Circuit | undefined {
   const last = circuit.run.length;
   if (station !== last) return station === 0 ? undefined : withStationMoved(circuit, station, byFt);

@@ -65,8 +65,8 @@ function Name({ view }: { readonly view: CircuitView }) {
 /** From the figures to the route, with what is open there, and back. */
 function RouteAct({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
   const { part, show } = usePart();
-  const way = useRouteView(circuit.id);
-  const open = way?.open.length ?? 0;
+  const route = useRouteView(circuit.id);
+  const open = route?.open.length ?? 0;
   const shown = part === 'route' ? 'Figures' : 'Route';
   return (
     <button
@@ -78,9 +78,9 @@ function RouteAct({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
       }}
     >
       {shown}
-      {shown === 'Route' && way !== undefined && open > 0 && (
+      {shown === 'Route' && route !== undefined && open > 0 && (
         <span className={classes['onRoute']}>
-          <SeverityShape severity={way.severity} size={10} /> {open}
+          <SeverityShape severity={route.severity} size={10} /> {open}
         </span>
       )}
     </button>

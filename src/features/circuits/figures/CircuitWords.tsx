@@ -27,11 +27,11 @@ export function CircuitWords({
   grip,
 }: RowProps & { readonly grip: (name: string) => ReactNode }) {
   const view = useCircuitView(id);
-  const way = useRouteView(id);
+  const route = useRouteView(id);
   const { goTo } = useStageActions();
   if (view === undefined) return null;
   const { circuit, solved } = view;
-  const severity = worseSeverity(view.severity, way?.severity ?? 'ok');
+  const severity = worseSeverity(view.severity, route?.severity ?? 'ok');
   return (
     <>
       {grip(`Move ${circuit.name}, number ${number}`)}

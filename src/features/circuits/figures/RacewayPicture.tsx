@@ -15,10 +15,10 @@ interface RacewayPictureProps {
 export function RacewayPicture({ view, segment }: RacewayPictureProps) {
   const { circuit, solved, context } = view;
   const { figures } = solved;
-  const chosen = segment === null ? undefined : figures.segmentes[segment];
+  const chosen = segment === null ? undefined : figures.segments[segment];
   const shown = chosen?.raceway
     ? chosen
-    : figures.segmentes.find(({ raceway }) => raceway === figures.raceway);
+    : figures.segments.find(({ raceway }) => raceway === figures.raceway);
   const raceway = shown?.raceway;
   if (shown === undefined || !raceway) return null;
   const conductors = segmentConductors(shown, figures).map(({ letters, size }) => ({

@@ -29,7 +29,7 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
     const { start, key } = visit.current;
     const understood = readRoute(next, start.startHeightFt);
     if (!understood.ok) return;
-    const routed = withTypedRoute(start, understood.segmentes, design, () => crypto.randomUUID());
+    const routed = withTypedRoute(start, understood.segments, design, () => crypto.randomUUID());
     replaceCircuit({ ...circuit, run: routed.run }, 'Type the way', key);
   };
   const onLeave = (): void => {

@@ -42,7 +42,7 @@ function sideOf(side: Side, { view, route, index }: SideProps): ReactNode {
     case 'fittings':
       return <Fittings view={view} route={route} />;
     case 'bends':
-      return <BendMarks trade={view.solved.figures.segmentes[index]?.raceway?.taken ?? null} />;
+      return <BendMarks trade={view.solved.figures.segments[index]?.raceway?.taken ?? null} />;
     case 'share':
       return <SharePane view={view} index={index} />;
   }

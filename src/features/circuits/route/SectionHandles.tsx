@@ -129,7 +129,7 @@ function levelOf({ path }: SectionSegment): { readonly xFt: number; readonly hei
 }
 
 function LevelHandle({ circuit, geometry, scale, index }: SectionHandlesProps & { readonly index: number }) {
-  const drawn = geometry.segmentes[index];
+  const drawn = geometry.segments[index];
   const level = drawn === undefined ? undefined : levelOf(drawn);
   if (level === undefined) return null;
   const span = segmentSpan(index);
@@ -159,7 +159,7 @@ function LevelHandle({ circuit, geometry, scale, index }: SectionHandlesProps & 
 export function SectionHandles(props: SectionHandlesProps) {
   return (
     <>
-      {props.geometry.segmentes.map((_, index) => (
+      {props.geometry.segments.map((_, index) => (
         <LevelHandle key={`level ${index}`} {...props} index={index} />
       ))}
       {props.geometry.stations.map((_, station) => (

@@ -45,7 +45,7 @@ function useSet({ circuit, index }: PartProps) {
   const span = segmentSpan(index);
   return {
     disabled: !canWrite,
-    way: (change: Change, what: string, key?: string) => {
+    setSegment: (change: Change, what: string, key?: string) => {
       replaceCircuit(withSegmentSet(circuit, index, change), `${what}, ${span}`, key);
     },
     end: (change: Parameters<typeof withEnd>[2], what: string, key?: string) => {
@@ -56,7 +56,7 @@ function useSet({ circuit, index }: PartProps) {
 
 /** What lies over a buried segment, and how it comes to lie there. */
 function BuriedFields(props: PartProps) {
-  const { way, disabled } = useSet(props);
+  const { setSegment, disabled } = useSet(props);
   const { segment } = props;
   return (
     <>
@@ -66,7 +66,7 @@ function BuriedFields(props: PartProps) {
         value={segment.burial ?? 'yard'}
         choices={BURIAL_PLACES.map((value) => ({ value, label: burialName[value] }))}
         onChoose={(burial) => {
-          way({ burial: burial === 'yard' ? undefined : burial }, 'What lies over it');
+          setSegment({ burial: burial === 'yard' ? undefined : burial }, 'What lies over it');
         }}
       />
       <CheckField
@@ -74,7 +74,7 @@ function BuriedFields(props: PartProps) {
         disabled={disabled}
         checked={segment.bored === true}
         onCheck={(checked) => {
-          way({ bored: checked ? true : undefined }, 'Boring');
+          setSegment({ bored: checked ? true : undefined }, 'Boring');
         }}
       />
     </>
@@ -83,7 +83,7 @@ function BuriedFields(props: PartProps) {
 
 /** What a cable in framing has to be asked. */
 function CableFields(props: PartProps) {
-  const { way, disabled } = useSet(props);
+  const { setSegment, disabled } = useSet(props);
   const { segment } = props;
   return (
     <>
@@ -94,7 +94,7 @@ function CableFields(props: PartProps) {
         range={{ ...inches(12), min: 0 }}
         disabled={disabled}
         onValue={(edgeIn, key) => {
-          way({ edgeIn }, 'Holes', key);
+          setSegment({ edgeIn }, 'Holes', key);
         }}
       />
       <ChoiceField
@@ -106,7 +106,7 @@ function CableFields(props: PartProps) {
           ...SLEEVES.map((value) => ({ value, label: methodName(value) })),
         ]}
         onChoose={(sleeve) => {
-          way({ sleeve: sleeve === 'none' ? undefined : sleeve }, 'Sleeve');
+          setSegment({ sleeve: sleeve === 'none' ? undefined : sleeve }, 'Sleeve');
         }}
       />
     </>
@@ -194,7 +194,7 @@ function BoxFields(props: PartProps) {
 }
 
 function RouteFields(props: PartProps) {
-  const { way, disabled } = useSet(props);
+  const { setSegment, disabled } = useSet(props);
   const { segment } = props;
   const cable = METHODS[segment.method].kind === 'cable';
   const pvc = segment.method === 'pvc40' || segment.method === 'pvc80';
@@ -210,7 +210,7 @@ function RouteFields(props: PartProps) {
           range={{ min: 0, max: 250, units: ['°f', 'f'], shown: '°F' }}
           disabled={disabled}
           onValue={(swingF, key) => {
-            way({ swingF }, 'Swing of temperature', key);
+            setSegment({ swingF }, 'Swing of temperature', key);
           }}
         />
       )}
@@ -221,7 +221,7 @@ function RouteFields(props: PartProps) {
         range={{ min: 0.5, max: 2000, units: ['ft', "'"], shown: 'ft' }}
         disabled={disabled}
         onValue={(pieceFt, key) => {
-          way({ pieceFt }, 'Piece at hand', key);
+          setSegment({ pieceFt }, 'Piece at hand', key);
         }}
       />
     </div>
@@ -232,7 +232,7 @@ function RouteFields(props: PartProps) {
 export function SegmentCard({ view, route, index }: SegmentCardProps) {
   const { circuit, solved } = view;
   const segment = circuit.run[index];
-  const figures = solved.figures.segmentes[index];
+  const figures = solved.figures.segments[index];
   if (segment === undefined || figures === undefined) return null;
   const part: PartProps = { circuit, segment, index };
   const span = segmentSpan(index);

@@ -75,7 +75,7 @@ function JamFigure({ view, index }: Pick<SegmentSurroundingsProps, 'view' | 'ind
 function InsideRaceway({ view, index }: SegmentSurroundingsProps) {
   const rules = rulesOf(view, index);
   const { circuit, solved, context } = view;
-  const segment = solved.figures.segmentes[index];
+  const segment = solved.figures.segments[index];
   const raceway = segment?.raceway;
   if (segment === undefined || !raceway) return null;
   const conductors = racewayContents(view, index);
@@ -234,7 +234,7 @@ function Support({ view, index }: SegmentSurroundingsProps) {
   const { job } = useReadyJob();
   const { circuit, solved, context } = view;
   const segment = circuit.run[index];
-  const figures = solved.figures.segmentes[index];
+  const figures = solved.figures.segments[index];
   if (segment === undefined || !figures?.supports) return null;
   const legal = supportSpacing(segment.method, figures.raceway?.taken ?? null, context.code);
   const noun = METHODS[segment.method].kind === 'cable' ? 'Staples' : 'Straps';
@@ -266,7 +266,7 @@ function Support({ view, index }: SegmentSurroundingsProps) {
 function Sleeve({ view, route, index }: SegmentSurroundingsProps) {
   const rules = rulesOf(view, index);
   const sleeve = route.report.sleeves.find(({ segment }) => segment === index);
-  const figures = view.solved.figures.segmentes[index];
+  const figures = view.solved.figures.segments[index];
   if (sleeve === undefined || figures === undefined) return null;
   const letters = segmentConductors(figures, view.solved.figures).length > 0 ? 'NM' : '';
   return (

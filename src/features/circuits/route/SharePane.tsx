@@ -118,7 +118,7 @@ function BothRerated({
   );
 }
 
-/** The segmentes of other circuits that could be shared, each by its circuit and position. */
+/** The segments of other circuits that could be shared, each by its circuit and position. */
 const shareChoices = (job: Job, circuit: Circuit, kind: ShareKind) =>
   job.circuits
     .filter(({ id }) => id !== circuit.id)

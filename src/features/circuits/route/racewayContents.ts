@@ -20,7 +20,7 @@ export function racewayContents(
   { circuit, solved, context }: CircuitView,
   index: number,
 ): readonly SeenConductor[] {
-  const segment = solved.figures.segmentes[index];
+  const segment = solved.figures.segments[index];
   const raceway = segment?.raceway;
   if (segment === undefined || !raceway) return [];
   const { code } = context;

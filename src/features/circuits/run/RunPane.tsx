@@ -60,14 +60,14 @@ function Section({
   ...rest
 }: PictureProps & { heightPx: number; flagsPx: number[]; window: SectionWindow | undefined }) {
   const { ocpd, load } = view.solved.figures;
-  const way = useRouteView(view.circuit.id);
-  const onRoute = way?.open.map((finding) => ({ ...finding, sentence: way.say(finding) })) ?? [];
+  const route = useRouteView(view.circuit.id);
+  const onRoute = route?.open.map((finding) => ({ ...finding, sentence: route.say(finding) })) ?? [];
   const { name } = view.circuit;
   return (
     <RunSection
       geometry={geometry}
       labels={sectionLabels({ ...view, onRoute })}
-      stationNotes={way === undefined ? [] : stationNotes(way.report)}
+      stationNotes={route === undefined ? [] : stationNotes(route.report)}
       panelLabel={`${ocpd.ratingA} A, ${ocpd.poles}-pole`}
       applianceLabel={name.split(',')[0] ?? name}
       applianceAmps={`${load.continuousA + load.otherA} A`}

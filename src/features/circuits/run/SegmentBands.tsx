@@ -47,7 +47,7 @@ function Band({ head, cells, highlighted, severities }: BandProps) {
 /** The letters and sizes of the conductors in a segment. */
 export function ConductorsCell({ view, index }: { readonly view: CircuitView; readonly index: number }) {
   const { figures } = view.solved;
-  const segment = figures.segmentes[index];
+  const segment = figures.segments[index];
   if (segment === undefined) return null;
   return (
     <>
@@ -157,6 +157,28 @@ function methodBands({ circuit, columns, highlighted, narrow }: MethodBandsProps
 /** A column narrower than this has no room for two choices side by side. */
 const NARROW_COLUMN_PX = 150;
 
+interface HoldsCellsProps extends Pick<SegmentBandsProps, 'view' | 'highlighted' | 'onChoose'> {
+  readonly narrow: boolean;
+  readonly severities: readonly FigureSeverity[];
+}
+
+/** What each segment carries, as buttons that choose it. */
+const holdsCells = ({ view, narrow, severities, highlighted, onChoose }: HoldsCellsProps): ReactNode[] => {
+  const { figures } = view.solved;
+  return figures.segments.map((segment, index) => (
+    <Holds
+      key={index}
+      words={holdsWords(segment, figures)}
+      shown={narrow ? holdsBriefly(segment, figures) : holdsWords(segment, figures)}
+      severity={severities[index] ?? 'ok'}
+      highlighted={highlighted === index}
+      onChoose={() => {
+        onChoose(index);
+      }}
+    />
+  ));
+};
+
 /** Under the tape: length, method, conductors, what each segment holds, and how it is held. */
 export function SegmentBands({
   view,
@@ -172,21 +194,10 @@ export function SegmentBands({
   const severities = columns.map((_, index) => segmentSeverity(view, index));
   const cells = (cell: (index: number) => ReactNode): ReactNode[] => columns.map((_, index) => cell(index));
   const field = { circuit, bare: true, className: classes['inline'] };
-  const holds = figures.segmentes.map((segment, index) => (
-    <Holds
-      key={index}
-      words={holdsWords(segment, figures)}
-      shown={narrow ? holdsBriefly(segment, figures) : holdsWords(segment, figures)}
-      severity={severities[index] ?? 'ok'}
-      highlighted={highlighted === index}
-      onChoose={() => {
-        onChoose(index);
-      }}
-    />
-  ));
+  const holds = holdsCells({ view, narrow, severities, highlighted, onChoose });
   return (
     <table className={classes['bands']} style={{ width: headPx + (columns.at(-1)?.toPx ?? 0) }}>
-      <caption className="visually-hidden">The segmentes of the run</caption>
+      <caption className="visually-hidden">The segments of the run</caption>
       <Columns columns={columns} headPx={headPx} />
       <tbody>
         <Band
@@ -213,7 +224,7 @@ export function SegmentBands({
           <Band
             head="Held by"
             highlighted={highlighted}
-            cells={figures.segmentes.map((segment) => supportWords(segment))}
+            cells={figures.segments.map((segment) => supportWords(segment))}
           />
         )}
       </tbody>

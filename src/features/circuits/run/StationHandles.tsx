@@ -75,7 +75,7 @@ function Handle({ circuit, columns, leftPx, station }: StationHandlesProps & { r
   );
 }
 
-/** Handles on the stations between segmentes: dragged along the tape, or moved a foot by arrows. */
+/** Handles on the stations between segments: dragged along the tape, or moved a foot by arrows. */
 export function StationHandles(props: StationHandlesProps) {
   return (
     <>

@@ -19,8 +19,8 @@ export function UprightTape({ view, highlighted, onChoose }: UprightTapeProps) {
   const { circuit, solved } = view;
   const { figures } = solved;
   return (
-    <ol className={classes['upright']} aria-label="The segmentes of the run">
-      {figures.segmentes.map((segment, index) => {
+    <ol className={classes['upright']} aria-label="The segments of the run">
+      {figures.segments.map((segment, index) => {
         const severity = segmentSeverity(view, index);
         return (
           <li key={index} className={classes['uprightRow']} data-lit={highlighted === index || undefined}>

@@ -33,24 +33,24 @@ const keyOf = ({ method, metal, size, trade }: RunOption): string =>
 /** The chosen way beside the circuit as it stands, figure by figure. */
 function Compared({
   view,
-  way,
+  option,
   onTake,
 }: {
   readonly view: CircuitView;
-  readonly way: RunOption;
+  readonly option: RunOption;
   readonly onTake: () => void;
 }) {
   const { canWrite } = useJobEditor();
   const { figures } = view.solved;
   const spare = figures.ocpd.minA === 0 ? 0 : figures.ampacityA / figures.ocpd.minA - 1;
   const rows: readonly (readonly [string, string, string])[] = [
-    ['Conductor', printWireSize(figures.size), printWireSize(way.size)],
-    ['Raceway', figures.raceway?.taken ?? 'none', way.trade ?? 'none'],
-    ['Ampacity', `${printNumber(figures.ampacityA)} A`, `${printNumber(way.ampacityA)} A`],
-    ['Drop', `${printNumber(figures.drop.percent)} %`, `${printNumber(way.dropPct)} %`],
-    ['Spare', `${printNumber(spare * 100, 0)} %`, `${printNumber(way.spare * 100, 0)} %`],
-    ['Hardest pull', '', way.pullLb === null ? 'cable' : `${printNumber(way.pullLb, 0)} lb`],
-    ['Material', '', printPriceChange(way.cost)],
+    ['Conductor', printWireSize(figures.size), printWireSize(option.size)],
+    ['Raceway', figures.raceway?.taken ?? 'none', option.trade ?? 'none'],
+    ['Ampacity', `${printNumber(figures.ampacityA)} A`, `${printNumber(option.ampacityA)} A`],
+    ['Drop', `${printNumber(figures.drop.percent)} %`, `${printNumber(option.dropPct)} %`],
+    ['Spare', `${printNumber(spare * 100, 0)} %`, `${printNumber(option.spare * 100, 0)} %`],
+    ['Hardest pull', '', option.pullLb === null ? 'cable' : `${printNumber(option.pullLb, 0)} lb`],
+    ['Material', '', printPriceChange(option.cost)],
   ];
   return (
     <div className={classes['compared']} aria-live="polite">
@@ -59,7 +59,7 @@ function Compared({
           <tr>
             <th scope="col">Beside it</th>
             <th scope="col">Now</th>
-            <th scope="col">{optionName(way)}</th>
+            <th scope="col">{optionName(option)}</th>
           </tr>
         </thead>
         <tbody>
@@ -80,15 +80,15 @@ function Compared({
 }
 
 function Holding({
-  ways,
+  options,
   by,
   chosen,
   onChoose,
 }: {
-  readonly ways: readonly RunOption[];
+  readonly options: readonly RunOption[];
   readonly by: OptionOrder;
   readonly chosen: RunOption | undefined;
-  readonly onChoose: (way: RunOption) => void;
+  readonly onChoose: (option: RunOption) => void;
 }) {
   return (
     <div className={classes['scroll']} tabIndex={0} role="region" aria-label="Ways that hold">
@@ -104,25 +104,27 @@ function Holding({
           </tr>
         </thead>
         <tbody>
-          {orderedOptions(ways, by).map((way) => (
-            <tr key={keyOf(way)} data-chosen={way === chosen || undefined}>
+          {orderedOptions(options, by).map((option) => (
+            <tr key={keyOf(option)} data-chosen={option === chosen || undefined}>
               <th scope="row">
                 <button
                   type="button"
                   className="act"
-                  aria-pressed={way === chosen}
+                  aria-pressed={option === chosen}
                   onClick={() => {
-                    onChoose(way);
+                    onChoose(option);
                   }}
                 >
-                  {optionName(way)}
+                  {optionName(option)}
                 </button>
               </th>
-              <td className="fig">{printPriceChange(way.cost)}</td>
-              <td className="fig">{way.pullLb === null ? 'cable' : `${printNumber(way.pullLb, 0)} lb`}</td>
-              <td className="fig">{printNumber(way.dropPct, 1)} %</td>
-              <td className="fig">{printNumber(way.spare * 100, 0)} %</td>
-              <td className="fig">{way.asks === 0 ? '' : way.asks}</td>
+              <td className="fig">{printPriceChange(option.cost)}</td>
+              <td className="fig">
+                {option.pullLb === null ? 'cable' : `${printNumber(option.pullLb, 0)} lb`}
+              </td>
+              <td className="fig">{printNumber(option.dropPct, 1)} %</td>
+              <td className="fig">{printNumber(option.spare * 100, 0)} %</td>
+              <td className="fig">{option.asks === 0 ? '' : option.asks}</td>
             </tr>
           ))}
         </tbody>
@@ -131,15 +133,15 @@ function Holding({
   );
 }
 
-function Rejected({ ways }: { readonly ways: readonly RunOption[] }) {
+function Rejected({ options }: { readonly options: readonly RunOption[] }) {
   return (
     <details>
-      <summary>{counted(ways.length, 'way')} that do not hold, and why</summary>
+      <summary>{counted(options.length, 'way')} that do not hold, and why</summary>
       <ul className={classes['rejected']}>
-        {ways.map((way) => (
-          <li key={keyOf(way)}>
-            <b>{optionName(way)}</b>: {way.rejected === null ? '' : findingSentence(way.rejected)}{' '}
-            <cite className="fig">{way.rejected?.cite.section}</cite>
+        {options.map((option) => (
+          <li key={keyOf(option)}>
+            <b>{optionName(option)}</b>: {option.rejected === null ? '' : findingSentence(option.rejected)}{' '}
+            <cite className="fig">{option.rejected?.cite.section}</cite>
           </li>
         ))}
       </ul>
@@ -223,8 +225,8 @@ export function OptionsDialog({ job, view, onClose }: OptionsDialogProps) {
   const { search, stop, again } = useAlternatives(view.circuit, job);
   const [by, setBy] = useState<OptionOrder>('cost');
   const [chosen, setChosen] = useState<RunOption>();
-  const ways = search.state === 'done' ? search.ways : null;
-  const holding = useMemo(() => ways?.filter(({ rejected }) => rejected === null) ?? [], [ways]);
+  const options = search.state === 'done' ? search.options : null;
+  const holding = useMemo(() => options?.filter(({ rejected }) => rejected === null) ?? [], [options]);
   const take = (circuit: CircuitView['circuit'], label: string): void => {
     replaceCircuit(circuit, label);
     onClose();
@@ -246,17 +248,17 @@ export function OptionsDialog({ job, view, onClose }: OptionsDialogProps) {
             choices={OPTION_ORDERS.map((value) => ({ value, label: orderName[value] }))}
             onChoose={setBy}
           />
-          <Holding ways={holding} by={by} chosen={chosen} onChoose={setChosen} />
+          <Holding options={holding} by={by} chosen={chosen} onChoose={setChosen} />
           {chosen !== undefined && (
             <Compared
               view={view}
-              way={chosen}
+              option={chosen}
               onTake={() => {
                 take(chosen.circuit, optionName(chosen));
               }}
             />
           )}
-          <Rejected ways={search.ways.filter(({ rejected }) => rejected !== null)} />
+          <Rejected options={search.options.filter(({ rejected }) => rejected !== null)} />
           <p className="second">Material by the default price list, against the circuit as it stands.</p>
         </>
       )}

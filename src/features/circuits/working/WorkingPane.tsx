@@ -40,7 +40,7 @@ function mainSegment(link: FigureKey, figures: CircuitFigures): number | null {
   if (link !== 'raceway') return null;
   return Math.max(
     0,
-    figures.segmentes.findIndex(({ raceway }) => raceway === figures.raceway && raceway !== null),
+    figures.segments.findIndex(({ raceway }) => raceway === figures.raceway && raceway !== null),
   );
 }
 
