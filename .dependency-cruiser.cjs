@@ -21,6 +21,7 @@ const ROOMS = [
   'wiring',
   'search',
   'job',
+  'fixes',
   'wording',
   'drawing',
   'worksheet',

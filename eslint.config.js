@@ -63,13 +63,12 @@ export default defineConfig([
     },
   },
   {
-    // A quantity is a number that the compiler alone tells apart, and a record of steps is tied by its id:
+    // A quantity is a number that the compiler alone tells apart, and a finding of one code is one of all:
     // these are the only places in which the compiler is told so.
     files: [
       'src/core/units/quantity.ts',
       'src/core/working/worked.ts',
-      'src/core/findings/houseFinding.ts',
-      'src/core/findings/routeFinding.ts',
+      'src/core/findings/finding.ts',
       'src/store/persistence/database.ts',
     ],
     rules: { '@typescript-eslint/consistent-type-assertions': 'off' },

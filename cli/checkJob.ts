@@ -1,7 +1,5 @@
-import { contextsInJob } from '../src/core/circuit/contextsInJob';
-import { solveCircuit } from '../src/core/circuit/solveCircuit';
-import { openFindings } from '../src/core/circuit/severities';
-import { jobContext } from '../src/core/job/jobContext';
+import type { AnyFinding } from '../src/core/findings/finding';
+import { evaluateJob } from '../src/core/job/evaluateJob';
 import { readJobFile } from '../src/core/job/jobFile';
 import { fileProblemWords } from '../src/core/wording/fileProblems';
 import { findingSentence } from '../src/core/wording/findings';
@@ -9,7 +7,16 @@ import { circuitLine } from '../src/core/wording/ladder';
 import { severityWord } from '../src/core/wording/words';
 import { readText } from './readText';
 
-/** Lists the circuits of a job with what is open in each. Returns 0, 1 when there are stops, 2 for a bad file. */
+const print = (title: string, open: readonly AnyFinding[]): void => {
+  console.log(title);
+  for (const finding of open)
+    console.log(`  ${severityWord[finding.severity]}: ${findingSentence(finding)} (${finding.cite.section})`);
+};
+
+/**
+ * Lists what is open in a job: service, every circuit and its route, panels; the same as the screen shows.
+ * Returns 0, 1 where there are stops, 2 for a file that cannot be read.
+ */
 export function checkJob(file: string): number {
   const text = readText(file);
   if (text === undefined) return 2;
@@ -18,23 +25,12 @@ export function checkJob(file: string): number {
     console.error(`pasture: ${fileProblemWords(read.problem, file)}`);
     return 2;
   }
-  const { job } = read;
-  const base = jobContext(job);
-  const contexts = contextsInJob(job.circuits, base, {
-    solve: solveCircuit,
-    withNeighbors: (under, neighbors) => ({ ...under, neighbors }),
-  });
-  let stops = 0;
-  for (const circuit of job.circuits) {
-    const context = contexts.get(circuit.id) ?? base;
-    const solved = solveCircuit(circuit, context);
-    console.log(`${circuit.name}: ${circuitLine(solved, circuit)}`);
-    for (const finding of openFindings(circuit, solved.findings)) {
-      if (finding.severity === 'stop') stops += 1;
-      console.log(
-        `  ${severityWord[finding.severity]}: ${findingSentence(finding)} (${finding.cite.section})`,
-      );
-    }
+  const evaluation = evaluateJob(read.job);
+  print('Service', evaluation.openInService);
+  for (const [at, each] of evaluation.circuits.entries()) {
+    const onRoute = evaluation.routes[at]?.open ?? [];
+    print(`${each.circuit.name}: ${circuitLine(each.solved, each.circuit)}`, [...each.open, ...onRoute]);
   }
-  return stops > 0 ? 1 : 0;
+  for (const { panel, findings } of evaluation.panels) print(panel.name, evaluation.openOf(findings));
+  return evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop') ? 1 : 0;
 }

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { amendmentFileSchema } from '../src/core/job/amendmentFile';
 import { photosSchema } from '../src/core/job/jobFile';
 import { jobSchema } from '../src/core/job/jobSchema';
-import { JOB_VERSION } from '../src/core/job/migrations';
+import { JOB_VERSION } from '../src/core/job/jobVersion';
 import { worksheetFileSchema } from '../src/core/worksheet/fileSchema';
 
 const jobFileSchema = z.strictObject({

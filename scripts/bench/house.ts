@@ -9,7 +9,7 @@ import { readBreakers } from '../../src/core/panel/typedBreakers';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { circuitDemand } from '../../src/core/service/circuitDemand';
 import { serviceFindings } from '../../src/core/service/serviceFindings';
-import { serviceRemedies } from '../../src/core/service/serviceRemedies';
+import { serviceOptions } from '../../src/core/service/serviceOptions';
 import { serviceReport } from '../../src/core/service/serviceReport';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { median } from './median';
@@ -64,7 +64,7 @@ export function benchHouse(): void {
   const figures = median(() => {
     const report = serviceReport(house, panels[0], additions, code);
     serviceFindings(house, report, code);
-    serviceRemedies({ house, panel: panels[0], additions, code, prices: defaultPrices });
+    serviceOptions({ house, panel: panels[0], additions, code, prices: defaultPrices });
   });
   console.log(`  service figures with findings and ways out: ${figures.toFixed(2)} ms (at most 16)`);
 }

@@ -2,6 +2,7 @@ import { MantineProvider } from '@mantine/core';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { store } from '../store/store';
+import { NewVersion } from '../ui/shell/NewVersion';
 import { ThemeProvider, useTheme } from '../ui/theme/ThemeProvider';
 import { mantineTheme, tokenVariables } from './mantineTheme';
 import { router } from './router';
@@ -14,6 +15,7 @@ function Themed() {
       cssVariablesResolver={tokenVariables}
       forceColorScheme={theme === 'attic' ? 'dark' : 'light'}
     >
+      <NewVersion />
       <RouterProvider router={router} />
     </MantineProvider>
   );

@@ -14,6 +14,15 @@ export function ErrorPage() {
       <p>{words(error)}</p>
       <p>Your jobs are saved in this browser and are as you left them.</p>
       <p>
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            window.location.reload();
+          }}
+        >
+          Load it again
+        </button>{' '}
         <Link className="act" to="/">
           Back to the jobs
         </Link>

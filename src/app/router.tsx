@@ -1,5 +1,22 @@
-import { createBrowserRouter } from 'react-router';
+import { createBrowserRouter, type RouteObject } from 'react-router';
+import { STAGES, type StageName } from '../features/job/stages';
 import { ErrorPage } from './ErrorPage';
+
+type Page = NonNullable<RouteObject['lazy']>;
+
+/** The page of each stage, loaded when it is first opened. A stage without one does not compile. */
+const STAGE_PAGES: Readonly<Record<StageName, Page>> = {
+  survey: async () => ({ Component: (await import('../features/survey/SurveyStage')).SurveyStage }),
+  service: async () => ({ Component: (await import('../features/service/ServiceStage')).ServiceStage }),
+  circuits: async () => ({ Component: (await import('../features/circuits/CircuitsStage')).CircuitsStage }),
+  panel: async () => ({ Component: (await import('../features/panel/PanelStage')).PanelStage }),
+};
+
+/** The stage without a path of its own shows the circuit that the address names. */
+const stageRoute = ({ id, path }: (typeof STAGES)[number]): RouteObject => ({
+  path: path === '' ? ':circuitId?' : path,
+  lazy: STAGE_PAGES[id],
+});
 
 /** The pages, each loaded when it is first opened. The stages of a job share it while it is open. */
 export const router = createBrowserRouter([
@@ -12,30 +29,11 @@ export const router = createBrowserRouter([
         path: '/jobs/:jobId',
         lazy: async () => ({ Component: (await import('../features/job/JobPage')).JobPage }),
         children: [
-          {
-            path: 'survey',
-            lazy: async () => ({ Component: (await import('../features/survey/SurveyStage')).SurveyStage }),
-          },
-          {
-            path: 'service',
-            lazy: async () => ({
-              Component: (await import('../features/service/ServiceStage')).ServiceStage,
-            }),
-          },
-          {
-            path: 'panel',
-            lazy: async () => ({ Component: (await import('../features/panel/PanelStage')).PanelStage }),
-          },
+          ...STAGES.map(stageRoute),
           {
             path: 'directory',
             lazy: async () => ({
               Component: (await import('../features/panel/DirectoryPage')).DirectoryPage,
-            }),
-          },
-          {
-            path: ':circuitId?',
-            lazy: async () => ({
-              Component: (await import('../features/circuits/CircuitsStage')).CircuitsStage,
             }),
           },
         ],

@@ -1,7 +1,8 @@
-import { configureStore, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
+import { configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { focusReducer } from './focusSlice';
-import { edited, jobReducer, redone, undone } from './jobSlice';
+import { jobEdited, jobReducer } from './jobSlice';
+import { newsReducer } from './newsSlice';
 import { persistEdit } from './openJob';
 import { saveReducer } from './saveSlice';
 
@@ -9,7 +10,7 @@ const listener = createListenerMiddleware();
 
 /** The state of the application: the open job and what is looked at in it. */
 export const store = configureStore({
-  reducer: { job: jobReducer, save: saveReducer, focus: focusReducer },
+  reducer: { job: jobReducer, save: saveReducer, news: newsReducer, focus: focusReducer },
   middleware: (defaults) =>
     defaults({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
 });
@@ -18,7 +19,7 @@ export type RootState = ReturnType<typeof store.getState>;
 export type AppDispatch = typeof store.dispatch;
 
 listener.startListening.withTypes<RootState, AppDispatch>()({
-  matcher: isAnyOf(edited, undone, redone),
+  actionCreator: jobEdited,
   effect: (_action, api) => {
     persistEdit(api.getOriginalState().job, api.getState().job);
   },

@@ -1,32 +1,46 @@
 import { useCallback } from 'react';
 import type { Circuit } from '../core/circuit/circuitSchema';
-import type { Command } from '../core/job/commands';
-import { edited } from './jobSlice';
-import { useAppDispatch, useAppSelector } from './store';
+import type { Command } from '../core/job/command';
+import type { Refusal } from '../core/job/refusal';
+import { editing } from './lazyParts';
+import { useAppDispatch, useAppSelector, useAppStore } from './store';
 
-/** The ways to change the open job. */
+/** The ways to change the open job. Each tells why where the job does not take it. */
 export interface JobEditor {
   /** False while another tab writes the job. */
   readonly canWrite: boolean;
-  readonly edit: (command: Command, label: string, mergeKey?: string) => void;
-  readonly replaceCircuit: (circuit: Circuit, label: string, mergeKey?: string) => void;
+  readonly edit: (command: Command, label: string, mergeKey?: string) => Refusal | undefined;
+  readonly replaceCircuit: (circuit: Circuit, label: string, mergeKey?: string) => Refusal | undefined;
 }
+
+type Editing = NonNullable<ReturnType<typeof editing.now>>;
+
+/** What edits is there whenever a job is open; where none is there is nothing to edit. */
+const editWith = <R>(act: (by: Editing) => R): R | undefined => {
+  const by = editing.now();
+  return by && act(by);
+};
 
 /** Edits the open job; every edit is saved at once and can be undone. */
 export function useJobEditor(): JobEditor {
   const dispatch = useAppDispatch();
+  const store = useAppStore();
   const canWrite = useAppSelector(({ job }) => job.status === 'ready' && job.role === 'writer');
   const edit = useCallback(
-    (command: Command, label: string, mergeKey?: string) => {
-      dispatch(edited({ command, label, ...(mergeKey !== undefined && { mergeKey }) }));
-    },
+    (command: Command, label: string, mergeKey?: string) =>
+      editWith(({ editJob }) =>
+        dispatch(editJob({ command, label, ...(mergeKey !== undefined && { mergeKey }) })),
+      ),
     [dispatch],
   );
   const replaceCircuit = useCallback(
     (circuit: Circuit, label: string, mergeKey?: string) => {
-      edit({ kind: 'replace-circuit', circuit }, label, mergeKey);
+      const { job: open } = store.getState();
+      const was = open.status === 'ready' && open.job.circuits.find(({ id }) => id === circuit.id);
+      if (!was) return undefined;
+      return editWith(({ circuitChange }) => edit(circuitChange(was, circuit), label, mergeKey));
     },
-    [edit],
+    [edit, store],
   );
   return { canWrite, edit, replaceCircuit };
 }

@@ -59,7 +59,13 @@ describe('the 48 A charger on cable', () => {
         expect.objectContaining({
           code: 'conductor.terminal-60c',
           severity: 'stop',
-          segment: 0,
+          subject: {
+            kind: 'segment',
+            circuitId: 'circuit',
+            segmentId: 'segment',
+            index: 0,
+            figure: 'conductor',
+          },
           cite: expect.objectContaining({ section: '334.80' }) as unknown,
           data: { size: '6', method: 'nm-b', carriesA: 55, needsA: 60, at75A: 65 },
         }),

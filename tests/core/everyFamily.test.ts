@@ -8,7 +8,9 @@ import {
   freshAppliance,
   type FamilyId,
 } from '../../src/core/appliances/registry';
-import { remediesFor } from '../../src/core/circuit/remedies';
+import { fixesFor } from '../../src/core/fixes/fixesFor';
+import { evaluateJob } from '../../src/core/job/evaluateJob';
+import { freshMemo } from '../../src/core/job/jobMemo';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { EDITION_YEARS } from '../../src/core/code/edition';
 import { METHOD_IDS, ENVIRONMENTS } from '../../src/core/code/methods';
@@ -16,12 +18,13 @@ import { LOCATIONS } from '../../src/core/code/locations';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { siteQuestions } from '../../src/core/protection/siteQuestions';
 import { sizeRank } from '../../src/core/units/wireSize';
-import { FIGURE_KEYS } from '../../src/core/findings/finding';
+import { FIGURE_KEYS } from '../../src/core/findings/subject';
 import { findingSentence } from '../../src/core/wording/findings';
 import { ladderWords } from '../../src/core/wording/ladder';
 import { siteLabel } from '../../src/core/wording/siteWords';
 import { stepWords } from '../../src/core/wording/steps';
 import { circuit, context, segment } from '../support/circuits';
+import { after, jobOf, stopsIn } from '../support/jobs';
 
 const families = familyNames.map(({ id }) => id);
 
@@ -59,11 +62,11 @@ describe('whatever the appliance, the method, the place and the edition', () => 
     fc.assert(
       fc.property(anyCircuit, anyYear, (about, year) => {
         const solved = solveCircuit(about, context(year));
-        for (const link of FIGURE_KEYS) {
-          const { figure, reason } = ladderWords(link, solved, about);
+        for (const figureKey of FIGURE_KEYS) {
+          const { figure, reason } = ladderWords(figureKey, solved, about);
           expect(figure).not.toMatch(/NaN|undefined|Infinity/);
           expect(reason).not.toMatch(/NaN|undefined|Infinity/);
-          for (const step of solved.workings[link]) {
+          for (const step of solved.workings[figureKey]) {
             const { label, formula, result } = stepWords(step);
             expect(label).not.toBe('');
             expect(`${formula} ${result}`).not.toMatch(/NaN|undefined/);
@@ -82,19 +85,16 @@ describe('whatever the appliance, the method, the place and the edition', () => 
   test('a way out clears its finding and brings no new stop', () => {
     fc.assert(
       fc.property(anyCircuit, anyYear, (about, year) => {
-        const under = context(year);
-        const solved = solveCircuit(about, under);
-        const stop = solved.findings.find(({ severity }) => severity === 'stop');
+        const job = jobOf([about], { edition: year });
+        const memo = freshMemo();
+        const before = evaluateJob(job, memo);
+        const stop = before.findings.find(({ severity }) => severity === 'stop');
         if (stop === undefined) return;
-        const had = new Set(
-          solved.findings.filter(({ severity }) => severity === 'stop').map(({ code }) => code),
-        );
-        for (const remedy of remediesFor(about, stop, solved, under, defaultPrices)) {
-          const after = solveCircuit(remedy.circuit, under).findings.filter(
-            ({ severity }) => severity === 'stop',
-          );
-          expect(after.map(({ code }) => code)).not.toContain(stop.code);
-          expect(after.every(({ code }) => had.has(code))).toBe(true);
+        const had = new Set(stopsIn(before));
+        for (const { command } of fixesFor(before, stop, memo, defaultPrices)) {
+          const then = stopsIn(evaluateJob(after(job, command).job));
+          expect(then).not.toContain(stop.code);
+          expect(then.every((code) => had.has(code))).toBe(true);
         }
       }),
       { numRuns: 120 },

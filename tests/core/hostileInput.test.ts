@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
-import { JOB_VERSION } from '../../src/core/job/migrations';
+import { JOB_VERSION } from '../../src/core/job/jobVersion';
 import { readJobFile, writeJobFile } from '../../src/core/job/jobFile';
 import { parseHeight } from '../../src/core/units/height';
 import { parseLength } from '../../src/core/units/length';
@@ -58,7 +58,11 @@ describe('files from anywhere', () => {
         const changed = text.slice(0, from) + replacement + text.slice(from + (match?.[1]?.length ?? 0));
         const read = readJobFile(changed);
         if (read.ok)
-          expect(readJobFile(writeJobFile(read.job))).toEqual({ ...read, fromVersion: JOB_VERSION });
+          expect(readJobFile(writeJobFile(read.job))).toEqual({
+            ...read,
+            fromVersion: JOB_VERSION,
+            renamed: 0,
+          });
         else expect(['foreign', 'invalid', 'no-way-forward', 'later-version']).toContain(read.problem.kind);
       }),
       { numRuns: 300 },

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { edition } from '../../src/core/code/edition';
-import { panelFindings, panelUnknowns } from '../../src/core/panel/panelFindings';
+import { panelFindings } from '../../src/core/panel/panelFindings';
+import { panelUnknowns } from '../../src/core/panel/panelUnknowns';
 import { freshPanel, type Panel } from '../../src/core/panel/panelSchema';
 import type { Wanted } from '../../src/core/panel/spaces';
 import { bestSwap, legLoads } from '../../src/core/panel/legBalance';
@@ -11,11 +12,15 @@ import { FRESH_HOUSE } from '../../src/core/service/freshHouse';
 import type { House, Measured } from '../../src/core/service/houseSchema';
 import { serviceFindings } from '../../src/core/service/serviceFindings';
 import { serviceReport } from '../../src/core/service/serviceReport';
-import { anyHouseSentence, unknownWords } from '../../src/core/wording/houseFindings';
-import type { HouseFindingCode } from '../../src/core/findings/houseFinding';
+import { unknownWords } from '../../src/core/wording/panelWords';
+import { findingSentence } from '../../src/core/wording/findings';
+import type { panelCatalog } from '../../src/core/findings/panelCatalog';
+import type { serviceCatalog } from '../../src/core/findings/serviceCatalog';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { circuit, context, segment } from '../support/circuits';
 import { panel, wanted } from '../support/panels';
+
+type HouseFindingCode = keyof typeof panelCatalog | keyof typeof serviceCatalog;
 
 const code = edition(2023);
 const EV = circuit({ id: 'ev', run: [segment({})] });
@@ -280,7 +285,7 @@ describe('every finding about service and panel', () => {
     (name, severity, sentence, raised, mended) => {
       const finding = raised().find((each) => each.code === name);
       expect(finding?.severity).toBe(severity);
-      expect(finding === undefined ? '' : anyHouseSentence(finding)).toContain(sentence);
+      expect(finding === undefined ? '' : findingSentence(finding)).toContain(sentence);
       expect(finding?.cite.section).toMatch(/\d/);
       expect(mended().map((each) => each.code)).not.toContain(name);
     },
@@ -288,7 +293,7 @@ describe('every finding about service and panel', () => {
 
   test('a service without its bond is a stop as well', () => {
     const codes = ofPanel(panel({ neutrals: 'apart', bondingScrew: 'out' }));
-    expect(codes.map(anyHouseSentence)).toContain(
+    expect(codes.map(findingSentence)).toContain(
       'The service has no bond between neutral and ground: put the screw or strap in.',
     );
   });

@@ -1,14 +1,15 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { circuitSchema } from '../../src/core/circuit/circuitSchema';
+import { circuitSchema, type Circuit } from '../../src/core/circuit/circuitSchema';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { jobContext } from '../../src/core/job/jobContext';
-import { applyCommand, type Command } from '../../src/core/job/commands';
 import { demoJob } from '../../src/core/job/demoJob';
+import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { jobFileName, readJobDocument, readJobFile, writeJobFile } from '../../src/core/job/jobFile';
 import { jobSchema, type Job } from '../../src/core/job/jobSchema';
-import { JOB_MIGRATIONS, JOB_VERSION, migrate } from '../../src/core/job/migrations';
+import { JOB_VERSION } from '../../src/core/job/jobVersion';
+import { migrate } from '../../src/core/job/migrations';
 import { fileProblemWords } from '../../src/core/wording/fileProblems';
 import { circuit } from '../support/circuits';
 
@@ -107,6 +108,25 @@ describe('files', () => {
   });
 });
 
+interface SavedAnswer {
+  readonly text: string;
+}
+
+/** What files of the past have in common. */
+interface SavedJob {
+  readonly name: string;
+  readonly edition: number;
+  readonly permitDate: string | null;
+  readonly answers?: readonly SavedAnswer[];
+  readonly circuits: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly appliance: object;
+    readonly run: readonly { readonly method: string; readonly lengthFt: number }[];
+    readonly answers?: readonly SavedAnswer[];
+  }[];
+}
+
 describe('older files', () => {
   test('a file of version 0 is carried forward: its one segment becomes the run', () => {
     const result = readJobFile(readFileSync('tests/fixtures/job-v0.pasture.json', 'utf8'));
@@ -117,6 +137,27 @@ describe('older files', () => {
       expect.objectContaining({ method: 'nm-b', lengthFt: 85, place: 'garage', ambientC: 40 }),
     ]);
     expect(writeJobFile(result.job)).toContain(`"version": ${JOB_VERSION}`);
+  });
+
+  test.each([1, 2, 3, 4])('a file as version %i wrote it opens with all that it said', (version) => {
+    const text = readFileSync(`tests/fixtures/job-v${version}.pasture.json`, 'utf8');
+    const old = (JSON.parse(text) as { readonly job: SavedJob }).job;
+    const result = readJobFile(text);
+    if (!result.ok) throw new Error(JSON.stringify(result));
+    const { job } = result;
+    expect(result.fromVersion).toBe(version);
+    expect(job).toMatchObject({ name: old.name, edition: old.edition, permitDate: old.permitDate });
+    const said = (circuit: SavedJob['circuits'][number] | Circuit) => ({
+      id: circuit.id,
+      name: circuit.name,
+      appliance: circuit.appliance,
+      lengths: circuit.run.map(({ method, lengthFt }) => [method, lengthFt]),
+    });
+    expect(job.circuits.map(said)).toEqual(old.circuits.map(said));
+    const answers = [...(old.answers ?? []), ...old.circuits.flatMap((circuit) => circuit.answers ?? [])];
+    expect(job.answers.map(({ text: given }) => given)).toEqual(answers.map(({ text: given }) => given));
+    expect(readJobFile(writeJobFile(job))).toEqual({ ...result, fromVersion: JOB_VERSION });
+    expect(evaluateJob(job).findings.length).toBeGreaterThan(0);
   });
 
   test('what cannot be carried forward is refused, not guessed', () => {
@@ -133,95 +174,32 @@ describe('older files', () => {
     });
   });
 
-  test('steps are taken in order, and a missing one stops the way', () => {
-    const add = (from: number) => ({ from, up: (current: unknown) => `${String(current)}${from}` });
-    expect(migrate('v', 0, [add(1), add(0), add(2)], 3)).toEqual({ document: 'v012' });
-    expect(migrate('v', 0, [add(0), add(2)], 3)).toBeUndefined();
-    expect(migrate('v', 4, [], 3)).toBeUndefined();
-    expect(migrate('v', 3, [], 3)).toEqual({ document: 'v' });
-    const third = JOB_MIGRATIONS.find(({ from }) => from === 3);
-    expect(third?.up({ id: 'a' })).toEqual({ id: 'a', locate: null });
-    expect(third?.up('no job')).toBe('no job');
-    expect(JOB_MIGRATIONS.map(({ from }) => from)).toEqual([0, 1, 2, 3]);
-  });
-});
-
-describe('commands', () => {
-  const ids = demoJob.circuits.map(({ id }) => id);
-  const command: fc.Arbitrary<Command> = fc.oneof(
-    fc.record({
-      kind: fc.constant('insert-circuit' as const),
-      circuit: fc.constantFrom('new-1', 'new-2').map((id) => circuit({ id })),
-      at: fc.integer({ min: 0, max: 6 }),
-    }),
-    fc.record({ kind: fc.constant('remove-circuit' as const), id: fc.constantFrom(...ids, 'new-1') }),
-    fc.record({
-      kind: fc.constant('replace-circuit' as const),
-      circuit: fc.constantFrom(...ids).map((id) => circuit({ id, name: 'Other' })),
-    }),
-    fc.record({
-      kind: fc.constant('move-circuit' as const),
-      id: fc.constantFrom(...ids),
-      to: fc.integer({ min: -1, max: 8 }),
-    }),
-    fc.record({
-      kind: fc.constant('set-job' as const),
-      fields: fc.record({
-        name: fc.constantFrom('A', 'B'),
-        edition: fc.constantFrom(2017 as const, 2020 as const),
-      }),
-    }),
-  );
-
-  test('the inverse of any command, after any others, brings the job back', () => {
-    fc.assert(
-      fc.property(fc.array(command, { maxLength: 12 }), (commands) => {
-        let job: Job = demoJob;
-        const inverses: Command[] = [];
-        for (const each of commands) {
-          const applied = applyCommand(job, each);
-          if (applied === undefined) continue;
-          job = applied.job;
-          inverses.push(applied.inverse);
-        }
-        for (const inverse of inverses.reverse()) job = applyCommand(job, inverse)?.job ?? job;
-        expect(job).toEqual(demoJob);
-      }),
-    );
+  test('a version that is not known is not carried anywhere', () => {
+    expect(migrate({}, JOB_VERSION + 1)).toBeUndefined();
+    expect(migrate({}, -1)).toBeUndefined();
+    expect(migrate({}, 1.5)).toBeUndefined();
+    expect(migrate('no job', 3)).toEqual({ document: 'no job' });
+    expect(migrate({ id: 'a' }, 3)).toMatchObject({ document: { id: 'a', locate: null } });
   });
 
-  test('commands together are one edit: all of them, or none', () => {
-    const both: Command = {
-      kind: 'together',
-      commands: [
-        { kind: 'insert-circuit', circuit: circuit({ id: 'new-1' }), at: 0 },
-        { kind: 'set-job', fields: { name: 'Other', panels: [] } },
+  test('answers of two stores become one, by code and subject, and the circuits let go of theirs', () => {
+    const old = {
+      circuits: [{ id: 'kiln', answers: [{ code: 'gfci.ask', text: 'No' }] }, 7],
+      answers: [
+        { about: 'service', code: 'service.managed', text: 'Listed' },
+        { about: 'utility', code: 'panel.no-main', text: 'Lugs' },
       ],
     };
-    const applied = applyCommand(demoJob, both);
-    expect(applied?.job).toMatchObject({ name: 'Other', panels: [] });
-    expect(applied?.job.circuits[0]?.id).toBe('new-1');
-    expect(applied && applyCommand(applied.job, applied.inverse)?.job).toEqual(demoJob);
-    expect(
-      applyCommand(demoJob, {
-        kind: 'together',
-        commands: [
-          { kind: 'remove-circuit', id: 'kiln' },
-          { kind: 'remove-circuit', id: 'nobody' },
+    expect(migrate(old, 4)).toEqual({
+      document: {
+        circuits: [{ id: 'kiln' }, 7],
+        answers: [
+          { subject: 'service', code: 'service.managed', text: 'Listed' },
+          { subject: 'panel:utility', code: 'panel.no-main', text: 'Lugs' },
+          { subject: 'circuit:kiln', code: 'gfci.ask', text: 'No' },
         ],
-      }),
-    ).toBeUndefined();
-  });
-
-  test('a command for what is not there does nothing', () => {
-    expect(applyCommand(demoJob, { kind: 'remove-circuit', id: 'nobody' })).toBeUndefined();
-    expect(
-      applyCommand(demoJob, { kind: 'replace-circuit', circuit: circuit({ id: 'nobody' }) }),
-    ).toBeUndefined();
-    expect(
-      applyCommand(demoJob, { kind: 'insert-circuit', circuit: circuit({ id: 'kiln' }), at: 0 }),
-    ).toBeUndefined();
-    expect(applyCommand(demoJob, { kind: 'move-circuit', id: 'kiln', to: 99 })).toBeUndefined();
+      },
+    });
   });
 });
 

@@ -2,15 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { methodAlternatives } from '../../src/core/search/methodAlternatives';
 import type { Circuit } from '../../src/core/circuit/circuitSchema';
-import { remediesFor } from '../../src/core/circuit/remedies';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import {
-  countSeverities,
-  isAnswered,
-  openFindings,
-  worstFinding,
-  worstSeverity,
-} from '../../src/core/circuit/severities';
+import { answerBook, isAnswered, openFindings } from '../../src/core/findings/answers';
+import { evaluateJob } from '../../src/core/job/evaluateJob';
+import { fixesFor } from '../../src/core/fixes/fixesFor';
+import { freshMemo } from '../../src/core/job/jobMemo';
+import { worstFinding } from '../../src/core/findings/finding';
+import { countSeverities, worstSeverity } from '../../src/core/findings/severity';
 import { METHOD_IDS, METHODS, ENVIRONMENTS } from '../../src/core/code/methods';
 import { circuitPrice } from '../../src/core/circuit/circuitPrice';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
@@ -18,16 +16,17 @@ import { cableMade } from '../../src/core/rules/cableMade';
 import { candidateSizes } from '../../src/core/rules/candidateSizes';
 import { TRADE_SIZES } from '../../src/core/units/tradeSize';
 import { WIRE_SIZES } from '../../src/core/units/wireSize';
-import { remedyWords } from '../../src/core/wording/remedies';
+import { figureOf } from '../../src/core/findings/subject';
+import { fixWords } from '../../src/core/wording/fixes';
 import { charger, circuit, codes, context, load, segment } from '../support/circuits';
+import { after, fixesIn, jobOf, stopsIn } from '../support/jobs';
 
 const under = context();
 
+/** The fixes of a finding of one circuit, each with the circuit as it makes it. */
 const remedies = (given: Circuit, code: string) => {
-  const solved = solveCircuit(given, under);
-  const finding = solved.findings.find((each) => each.code === code);
-  if (finding === undefined) throw new Error(`no ${code} among ${codes(solved).join(', ')}`);
-  return remediesFor(given, finding, solved, under, defaultPrices);
+  const job = jobOf([given]);
+  return fixesIn(job, code).map((fix) => ({ ...fix, circuit: after(job, fix.command).job.circuits[0]! }));
 };
 
 describe('the ways out of 6 AWG cable on a 60 A charger', () => {
@@ -35,7 +34,7 @@ describe('the ways out of 6 AWG cable on a 60 A charger', () => {
   const found = remedies(pinned, 'conductor.terminal-60c');
 
   test('a lower setting, conductors in raceway, a larger cable, cheapest first', () => {
-    expect(found.map(({ change }) => remedyWords(change))).toEqual([
+    expect(found.map(({ change }) => fixWords(change))).toEqual([
       'Set the charger to 44 A and guard the setting',
       '6 AWG conductors in 3/4 PVC Sch 40',
       '6 AWG conductors in 3/4 EMT',
@@ -104,7 +103,7 @@ describe('each finding that a change can clear has a way out that clears it', ()
     const found = remedies(given, code);
     expect(found.length).toBeGreaterThan(0);
     for (const { circuit: mended, change } of found) {
-      expect(codes(solveCircuit(mended, under)), remedyWords(change)).not.toContain(code);
+      expect(codes(solveCircuit(mended, under)), fixWords(change)).not.toContain(code);
     }
   });
 });
@@ -128,21 +127,22 @@ test('a remedy clears its finding and brings no new stop, whatever the circuit',
         run: [segment(part)],
         pins: { ...(size !== undefined && { size }), ...(ocpdA !== undefined && { ocpdA }) },
       });
-      const solved = solveCircuit(given, under);
-      const stops = new Set(
-        solved.findings.filter(({ severity }) => severity === 'stop').map(({ code }) => code),
-      );
-      for (const finding of solved.findings) {
-        for (const { circuit: mended } of remediesFor(given, finding, solved, under, defaultPrices)) {
-          const after = solveCircuit(mended, under);
-          expect(codes(after)).not.toContain(finding.code);
-          for (const each of after.findings) {
-            if (each.severity === 'stop') expect(stops).toContain(each.code);
-          }
+      const job = jobOf([given]);
+      const memo = freshMemo();
+      const before = evaluateJob(job, memo);
+      const stops = new Set(stopsIn(before));
+      for (const finding of before.findings) {
+        for (const { command } of fixesFor(before, finding, memo, defaultPrices)) {
+          const then = evaluateJob(after(job, command).job);
+          const same = then.findings.filter(
+            ({ code, severity }) => code === finding.code && severity !== 'note',
+          );
+          expect(same).toEqual([]);
+          for (const stop of stopsIn(then)) expect(stops).toContain(stop);
         }
       }
     }),
-    { numRuns: 200 },
+    { numRuns: 100 },
   );
 });
 
@@ -204,18 +204,14 @@ describe('other methods for the whole run', () => {
 
 describe('severities', () => {
   test('an answer closes a question but never a stop', () => {
-    const asks = circuit({
-      appliance: load(),
-      answers: [{ code: 'gfci.ask', text: 'Not asked, by the authority' }],
-    });
-    const { findings } = solveCircuit(asks, under);
-    expect(openFindings(asks, findings).map(({ code }) => code)).not.toContain('gfci.ask');
-    const stopped = circuit({
-      pins: { size: '6' },
-      answers: [{ code: 'conductor.terminal-60c', text: 'It will do' }],
-    });
-    const [stop] = solveCircuit(stopped, under).findings;
-    expect(stop && isAnswered(stopped, stop)).toBe(false);
+    const { findings } = solveCircuit(circuit({ appliance: load() }), under);
+    const book = answerBook([
+      { subject: 'circuit:circuit', code: 'gfci.ask', text: 'Not asked, by the authority' },
+      { subject: 'circuit:circuit', code: 'conductor.terminal-60c', text: 'It will do' },
+    ]);
+    expect(openFindings(book, findings).map(({ code }) => code)).not.toContain('gfci.ask');
+    const [stop] = solveCircuit(circuit({ pins: { size: '6' } }), under).findings;
+    expect(stop && isAnswered(book, stop)).toBe(false);
   });
 
   test('the worst finding of a figure is told, whatever stands before it', () => {
@@ -223,8 +219,8 @@ describe('severities', () => {
       run: [segment({ id: 'a', method: 'mc', place: 'outdoor' }), segment({ id: 'b' })],
       pins: { size: '6' },
     });
-    const open = openFindings(given, solveCircuit(given, under).findings);
-    const about = open.filter(({ link }) => link === 'conductor');
+    const open = openFindings(answerBook([]), solveCircuit(given, under).findings);
+    const about = open.filter(({ subject }) => figureOf(subject) === 'conductor');
     expect(about[0]?.severity).toBe('ask');
     expect(worstFinding(open, 'conductor')?.code).toBe('conductor.terminal-60c');
     expect(worstFinding(open, 'load')).toBeUndefined();
@@ -232,7 +228,7 @@ describe('severities', () => {
 
   test('the worst of what is open is shown, and each is counted', () => {
     const given = circuit({ pins: { size: '6' }, run: [segment({ lengthFt: 400 })] });
-    const open = openFindings(given, solveCircuit(given, under).findings);
+    const open = openFindings(answerBook([]), solveCircuit(given, under).findings);
     expect(worstSeverity(open)).toBe('stop');
     expect(countSeverities(open)).toEqual({ stop: 1, check: 1, ask: 0 });
     expect(worstSeverity([])).toBe('ok');

@@ -4,18 +4,15 @@ import type { Segment } from '../../src/core/circuit/circuitSchema';
 import { ROUTE_FITTINGS } from '../../src/core/code/routeKinds';
 import { layIntoSticks, STICK_FT } from '../../src/core/route/cutList';
 import { soldAs } from '../../src/core/route/makeUp';
-import {
-  routeRemedies,
-  withEnd,
-  withFitting,
-  withRouteOf,
-  withSegmentSet,
-} from '../../src/core/circuit/edits/routeEdits';
+import { withEnd, withFitting, withRouteOf, withSegmentSet } from '../../src/core/circuit/edits/routeEdits';
 import { stripRows } from '../../src/core/route/strip';
-import { routeSentence } from '../../src/core/wording/routeFindings';
-import { routeRemedyWords } from '../../src/core/wording/routeRemedies';
+import { findingSentence } from '../../src/core/wording/findings';
+import { fixWords } from '../../src/core/wording/fixes';
 import { circuit, load, segment } from '../support/circuits';
+import { after, fixesIn, jobOf } from '../support/jobs';
 import { routeCodes, routeOf, trench } from '../support/routes';
+
+const LOCATED = { locate: { ticket: 'T-1', date: '2025-06-01' } };
 
 const kiln = load({ amps: 48, continuousAmps: 48 });
 
@@ -117,10 +114,11 @@ describe('burial', () => {
 
   test('too shallow is a stop whose remedy buries it as deep as is asked', () => {
     const of = circuit({ appliance: kiln, run: [trench({ heightFt: -1 })] });
+    const job = jobOf([of], LOCATED);
     const [finding] = routeOf(of).findings.filter(({ code }) => code === 'burial.depth');
-    expect(routeSentence(finding!)).toBe('12 in of cover; a yard asks for 18 in.');
-    const [remedy] = routeRemedies(of, finding!);
-    expect(routeCodes(routeOf(remedy!.circuit))).not.toContain('burial.depth');
+    expect(findingSentence(finding!)).toBe('12 in of cover; a yard asks for 18 in.');
+    const [fix] = fixesIn(job, 'burial.depth');
+    expect(routeCodes(routeOf(after(job, fix!.command).job.circuits[0]!))).not.toContain('burial.depth');
   });
 
   test('nothing is dug before the lines are located, and what is bored asks for its listing', () => {
@@ -193,11 +191,11 @@ describe('what the way needs', () => {
       const without = withFitting(everything, at, fitting, false);
       const [finding, ...more] = routeOf(without).findings;
       expect(more, fitting).toEqual([]);
-      expect(finding!.fitting).toBe(fitting);
-      expect(routeSentence(finding!).length).toBeGreaterThan(20);
-      const [remedy] = routeRemedies(without, finding!);
-      expect(routeRemedyWords(remedy!, fitting)).toMatch(/^Plan it: /);
-      expect(remedy!.circuit).toEqual(everything);
+      expect(findingSentence(finding!).length).toBeGreaterThan(20);
+      const job = jobOf([without], LOCATED);
+      const [fix] = fixesIn(job, finding!.code);
+      expect(fixWords(fix!.change)).toMatch(/^Plan it: /);
+      expect(after(job, fix!.command).job.circuits).toEqual([everything]);
     }
     const seen = new Set(routeOf(everything).fittings.map(({ fitting }) => fitting));
     expect([...seen].sort()).toEqual([...ROUTE_FITTINGS].sort());
@@ -214,10 +212,11 @@ describe('bends and pulls along the way', () => {
     expect(report.pulls).toHaveLength(1);
     expect(report.pulls[0]).toMatchObject({ degrees: 540, limitDeg: 360, from: 0, to: 2 });
     expect(report.pulls[0]!.added).toHaveLength(1);
-    const finding = report.findings.find(({ code }) => code === 'route.bends');
-    const [remedy] = routeRemedies(coupled, finding!);
-    expect(routeOf(remedy!.circuit).pulls.map(({ degrees }) => degrees)).toEqual([270, 270]);
-    expect(routeCodes(routeOf(remedy!.circuit))).toEqual([]);
+    const job = jobOf([coupled], LOCATED);
+    const [fix] = fixesIn(job, 'route.bends');
+    const [mended] = after(job, fix!.command).job.circuits;
+    expect(routeOf(mended!).pulls.map(({ degrees }) => degrees)).toEqual([270, 270]);
+    expect(routeCodes(routeOf(mended!))).toEqual([]);
   });
 
   test('the hard spot is told from the start of the pull, couplings passed', () => {
@@ -234,7 +233,7 @@ describe('bends and pulls along the way', () => {
     const over = (kind: 'coupling' | 'box') =>
       routeOf({ run: [segment({ id: 'a', end: { kind } }), pipe('b', { bendsDeg: 0 })] });
     expect(routeCodes(over('coupling'))).toEqual(['station.transition']);
-    expect(routeSentence(over('coupling').findings[0]!)).toBe(
+    expect(findingSentence(over('coupling').findings[0]!)).toBe(
       'Is this fitting listed to go over from NM-B to EMT? Otherwise it is a box.',
     );
     expect(routeCodes(over('box'))).toEqual([]);
@@ -309,7 +308,7 @@ describe('cut list and wire list', () => {
     const with_ = (pieceFt: number) => routeOf({ run: [segment({ lengthFt: 40, pieceFt })] });
     expect(routeCodes(with_(40.5))).toEqual(['piece.short']);
     expect(routeCodes(with_(41))).toEqual([]);
-    expect(routeSentence(with_(40).findings[0]!)).toContain('41 ft');
+    expect(findingSentence(with_(40).findings[0]!)).toContain('41 ft');
   });
 
   const anySegment = fc.record({

@@ -3,8 +3,6 @@ import { describe, expect, test } from 'vitest';
 import {
   removeSegment,
   splitSegment,
-  withAnswer,
-  withPin,
   withPlace,
   withStationMoved,
 } from '../../src/core/circuit/edits/circuitEdits';
@@ -149,13 +147,6 @@ describe('edits of a run', () => {
 
   test('a place brings its ambient and height', () => {
     expect(withPlace(two, 0, 'attic').run[0]).toMatchObject({ place: 'attic', ambientC: 50, heightFt: 10 });
-  });
-
-  test('pins and answers are put and taken back', () => {
-    expect(withPin(withPin(two, 'size', '6'), 'size', undefined).pins).toEqual({});
-    const answered = withAnswer(two, 'gfci.ask', ' no, by the authority ');
-    expect(answered.answers).toEqual([{ code: 'gfci.ask', text: 'no, by the authority' }]);
-    expect(withAnswer(answered, 'gfci.ask', ' ').answers).toEqual([]);
   });
 });
 

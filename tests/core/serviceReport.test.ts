@@ -8,7 +8,7 @@ import { FRESH_HOUSE } from '../../src/core/service/freshHouse';
 import type { House, Measured } from '../../src/core/service/houseSchema';
 import { ratingLimit, serviceConductorA } from '../../src/core/service/ratingLimit';
 import { chosenAnswer, serviceReport } from '../../src/core/service/serviceReport';
-import { largestSetting, serviceRemedies } from '../../src/core/service/serviceRemedies';
+import { largestSetting, serviceOptions } from '../../src/core/service/serviceOptions';
 import { printLoads, readLoads } from '../../src/core/service/typedLoads';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { appliance } from '../support/appliances';
@@ -144,7 +144,7 @@ describe('ways to make the load fit', () => {
   test('each was tried and holds, cheapest first; a larger service brings what the edition asks for', () => {
     const about = { ...example, ratingA: 125 };
     const additions = [ev(11520)];
-    const remedies = serviceRemedies(question(about, additions));
+    const remedies = serviceOptions(question(about, additions));
     expect(remedies.map(({ kind }) => kind)).toEqual([
       'setting',
       'sharing',
@@ -158,12 +158,12 @@ describe('ways to make the load fit', () => {
       size: '1',
       triggers: ['surge', 'emergency', 'electrode', 'meter', 'utility'],
     });
-    const old = serviceRemedies(question(about, additions, 2017)).at(-1);
+    const old = serviceOptions(question(about, additions, 2017)).at(-1);
     expect(old).toMatchObject({ triggers: ['electrode', 'meter', 'utility'] });
   });
 
   test('none where the service holds', () => {
-    expect(serviceRemedies(question({ ...example, ratingA: 200 }, [ev(11520)]))).toEqual([]);
+    expect(serviceOptions(question({ ...example, ratingA: 200 }, [ev(11520)]))).toEqual([]);
   });
 
   test('load management caps the service at 125 % of its setpoint, never below what it does not manage', () => {

@@ -1,14 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
-import { remediesFor } from '../../src/core/circuit/remedies';
 import { isNipple, stationKinds } from '../../src/core/circuit/stations';
 import { METHOD_IDS, ENVIRONMENTS } from '../../src/core/code/methods';
 import { shortParts } from '../../src/core/rules/shortPart';
-import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { sizeRank } from '../../src/core/units/wireSize';
 import { alone, sharing } from '../../src/core/circuit/edits/routeEdits';
 import { circuit, load, solve, segment } from '../support/circuits';
+import { after, fixesIn, jobOf } from '../support/jobs';
 import { routeOf, solvedIn, trench } from '../support/routes';
 
 const shares = { raceway: 'shared' };
@@ -124,11 +123,11 @@ describe('circuits in one raceway', () => {
     const others = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) =>
       circuit({ id, run: [segment({ id: 'run', method: 'emt', shares })] }),
     );
-    const { solved, context: under } = solvedIn(pinned, [pinned, ...others]);
+    const job = jobOf([pinned, ...others]);
+    const { solved } = solvedIn(pinned, job.circuits);
     const [finding] = solved.findings.filter(({ severity }) => severity === 'stop');
-    const remedies = remediesFor(pinned, finding!, solved, under, defaultPrices);
-    const alone_ = remedies.find(({ change }) => change.kind === 'spread-out');
-    expect(alone_?.circuit.run[0]).not.toHaveProperty('shares');
+    const apart = fixesIn(job, finding!.code).find(({ change }) => change.kind === 'spread-out');
+    expect(after(job, apart!.command).job.circuits[0]!.run[0]).not.toHaveProperty('shares');
   });
 
   test('sharing makes the other segment the same raceway, and can be taken back', () => {

@@ -126,7 +126,12 @@ describe('editions as differences', () => {
   });
 
   test('2026 is not verified', () => {
-    expect(EDITION_YEARS.map((year) => edition(year).verified)).toEqual([true, true, true, false]);
+    expect(EDITION_YEARS.map((year) => edition(year).certainty)).toEqual([
+      'known',
+      'known',
+      'known',
+      'preliminary',
+    ]);
   });
 
   test('an amendment changes its parameter and signs it', () => {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { FIGURE_KEYS } from '../../src/core/findings/finding';
+import { FIGURE_KEYS } from '../../src/core/findings/subject';
 import { isQuiet } from '../../src/core/working/quietSteps';
 import { circuitNote, holdsWords, segmentName, supportWords } from '../../src/core/wording/conductors';
 import { segmentConductors } from '../../src/core/circuit/namedConductors';
@@ -21,8 +21,12 @@ describe('words', () => {
   test('every step, finding and figure of the demo job has words, in letters that the fonts have', () => {
     for (const { each, solved } of everySolved) {
       const said = [
-        ...FIGURE_KEYS.flatMap((link) => solved.workings[link].flatMap((step) => wordsOf(stepWords(step)))),
-        ...FIGURE_KEYS.flatMap((link) => Object.values(ladderWords(link, solved, each)).map(String)),
+        ...FIGURE_KEYS.flatMap((figureKey) =>
+          solved.workings[figureKey].flatMap((step) => wordsOf(stepWords(step))),
+        ),
+        ...FIGURE_KEYS.flatMap((figureKey) =>
+          Object.values(ladderWords(figureKey, solved, each)).map(String),
+        ),
         ...solved.findings.map(findingSentence),
         circuitLine(solved, each),
       ];

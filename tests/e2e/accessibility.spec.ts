@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, link, openDemo, startJob, test } from '../support/app';
+import { expect, figureKey, openDemo, startJob, test } from '../support/app';
 
 // An analysis of a whole page takes seconds on a small machine, and these tests hold several.
 test.describe.configure({ timeout: 90_000 });
@@ -45,7 +45,7 @@ for (const theme of THEMES) {
     await openDemo(page);
     expect(await faults(page, theme)).toEqual([]);
     await page.getByRole('button', { name: /^EV outlet, garage/ }).click();
-    await link(page, 'Raceway').click();
+    await figureKey(page, 'Raceway').click();
     expect(await faults(page, theme), 'raceway').toEqual([]);
     await page.getByRole('button', { name: 'More' }).click();
     await expect(page.getByRole('menuitem', { name: 'All jobs' })).toBeVisible();
@@ -115,7 +115,7 @@ for (const name of FIGURES) {
   test(`the working of ${name.toLowerCase()}`, async ({ page }) => {
     await openDemo(page);
     await page.getByRole('button', { name: /^EV outlet, garage/ }).click();
-    await link(page, name).click();
+    await figureKey(page, name).click();
     if (name === 'Drop') await expect(page.getByRole('img', { name: /Drop at/ })).toBeVisible();
     expect(await faults(page, 'paper')).toEqual([]);
   });

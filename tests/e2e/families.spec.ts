@@ -1,4 +1,4 @@
-import { expect, link, saved, startJob, test, working } from '../support/app';
+import { expect, figureKey, saved, startJob, test, working } from '../support/app';
 
 test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, under another edition', async ({
   page,
@@ -15,21 +15,21 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await page.getByLabel('To the water').fill('4');
   await page.getByRole('button', { name: 'Hot tub, 40 A' }).click();
 
-  await expect(link(page, 'Disconnect')).toContainText('Stop');
-  await link(page, 'Disconnect').click();
+  await expect(figureKey(page, 'Disconnect')).toContainText('Stop');
+  await figureKey(page, 'Disconnect').click();
   await expect(working(page)).toContainText('The disconnect is 4 ft from the water; 5 ft is the least.');
   await working(page).getByLabel('To the water').fill('7 ft');
-  await expect(link(page, 'Disconnect')).toContainText('OK');
+  await expect(figureKey(page, 'Disconnect')).toContainText('OK');
 
-  await link(page, 'Protection').click();
+  await figureKey(page, 'Protection').click();
   await expect(working(page)).toContainText('Ground-fault protection is required: the outlet of a tub.');
   await working(page).getByLabel('Form of ground-fault protection').selectOption('none');
-  await expect(link(page, 'Protection')).toContainText('Stop');
+  await expect(figureKey(page, 'Protection')).toContainText('Stop');
   await working(page)
     .getByRole('button', { name: /Ground-fault protection as the rule asks/ })
     .first()
     .click();
-  await expect(link(page, 'Protection')).toContainText('OK');
+  await expect(figureKey(page, 'Protection')).toContainText('OK');
 
   await page.getByRole('button', { name: 'Wiring' }).click();
   await expect(page.getByRole('img', { name: 'Wiring, Enclosure, to the load' })).toBeVisible();
@@ -39,9 +39,9 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   const routes = page.getByRole('region', { name: 'Ways that hold' });
   await routes.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
   await page.getByRole('button', { name: 'Run it so' }).click();
-  await expect(link(page, 'Raceway')).toContainText('3/4EMT');
+  await expect(figureKey(page, 'Raceway')).toContainText('3/4EMT');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(link(page, 'Raceway')).toContainText('PVC 40');
+  await expect(figureKey(page, 'Raceway')).toContainText('PVC 40');
   await saved(page);
 });
 
@@ -62,7 +62,7 @@ test('a mini split by keyboard alone: typed, wired to its breaker by house pract
   await keyboard.type('mini split 19/30 38 ft');
   await keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Mini split, 19/30 A' })).toBeVisible();
-  await expect(link(page, 'Conductor')).toContainText('12AWG');
+  await expect(figureKey(page, 'Conductor')).toContainText('12AWG');
   await keyboard.press('Control+k');
   await expect(page.getByPlaceholder(/Find a circuit/)).toBeFocused();
   await keyboard.type('practices');
@@ -72,9 +72,9 @@ test('a mini split by keyboard alone: typed, wired to its breaker by house pract
   await split.getByRole('button', { name: 'Take the other' }).focus();
   await keyboard.press('Enter');
   await keyboard.press('Escape');
-  await expect(link(page, 'Conductor')).toContainText('10AWG');
+  await expect(figureKey(page, 'Conductor')).toContainText('10AWG');
   await keyboard.press('Control+z');
-  await expect(link(page, 'Conductor')).toContainText('12AWG');
+  await expect(figureKey(page, 'Conductor')).toContainText('12AWG');
 });
 
 test('forty appliances of a schedule come in at once, and go out as the same schedule', async ({ page }) => {
@@ -133,8 +133,8 @@ test.describe('on a phone', () => {
     );
     expect(low).toEqual([]);
     await page.getByRole('button', { name: 'Range, 12 kW' }).tap();
-    await expect(link(page, 'Breaker')).toContainText('50');
-    await link(page, 'Protection').tap();
+    await expect(figureKey(page, 'Breaker')).toContainText('50');
+    await figureKey(page, 'Protection').tap();
     await expect(working(page)).toContainText('receptacle within reach of a sink');
   });
 });

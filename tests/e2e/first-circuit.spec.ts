@@ -3,7 +3,7 @@ import {
   expect,
   exportJob,
   importFile,
-  link,
+  figureKey,
   saved,
   startJob,
   test,
@@ -15,13 +15,13 @@ test('from an empty job to a printed and exported circuit, by pointer', async ({
   await addCircuit(page, '62 ft');
 
   await expect(page.getByRole('heading', { name: 'EV charger, 48 A' })).toBeVisible();
-  await expect(link(page, 'Breaker')).toContainText('60');
-  await expect(link(page, 'Conductor')).toContainText('4AWG');
+  await expect(figureKey(page, 'Breaker')).toContainText('60');
+  await expect(figureKey(page, 'Conductor')).toContainText('4AWG');
   await expect(page.getByRole('img', { name: /Section of the run/ })).toBeVisible();
 
-  await link(page, 'Conductor').click();
+  await figureKey(page, 'Conductor').click();
   await working(page).getByLabel('Size').selectOption('6');
-  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await expect(figureKey(page, 'Conductor')).toContainText('Stop');
   await expect(working(page).getByRole('heading')).toContainText([
     '6 AWG NM-B carries 55 A in the 60 °C column; this load asks for 60 A.',
   ]);
@@ -30,16 +30,16 @@ test('from an empty job to a printed and exported circuit, by pointer', async ({
   await working(page)
     .getByRole('button', { name: /NM-B 4\/3 cable, 4 AWG/ })
     .click();
-  await expect(link(page, 'Conductor')).toContainText('OK');
+  await expect(figureKey(page, 'Conductor')).toContainText('OK');
   await expect(page.getByText('0 Stops')).toBeVisible();
   await saved(page);
 
   await page.reload();
-  await expect(link(page, 'Conductor')).toContainText('4AWG');
+  await expect(figureKey(page, 'Conductor')).toContainText('4AWG');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await expect(figureKey(page, 'Conductor')).toContainText('Stop');
   await page.getByRole('button', { name: 'Redo' }).click();
-  await expect(link(page, 'Conductor')).toContainText('OK');
+  await expect(figureKey(page, 'Conductor')).toContainText('OK');
 
   const { name, text } = await exportJob(page);
   expect(name).toBe('ridge-road-12.pasture.json');
@@ -60,7 +60,7 @@ test('from an empty job to a printed and exported circuit, by pointer', async ({
   const there = await other.newPage();
   await importFile(there, name, text);
   await expect(there.getByRole('heading', { name: 'EV charger, 48 A' })).toBeVisible();
-  await expect(link(there, 'Conductor')).toContainText('4AWG');
+  await expect(figureKey(there, 'Conductor')).toContainText('4AWG');
   expect((await exportJob(there)).text).toBe(text);
   await other.close();
 });
@@ -95,20 +95,20 @@ test('the same by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('dialog')).toBeHidden();
 
   await keyboard.press('3');
-  await expect(link(page, 'Conductor')).toBeFocused();
+  await expect(figureKey(page, 'Conductor')).toBeFocused();
   await keyboard.press('p');
-  await expect(link(page, 'Conductor')).toContainText('pinned');
+  await expect(figureKey(page, 'Conductor')).toContainText('pinned');
   await keyboard.press('w');
   await tabTo('Size');
   await keyboard.type('6 AWG, pinned');
-  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await expect(figureKey(page, 'Conductor')).toContainText('Stop');
   await keyboard.press('Shift+Tab');
   await keyboard.press('a');
-  await expect(link(page, 'Conductor')).toContainText('OK');
+  await expect(figureKey(page, 'Conductor')).toContainText('OK');
   await keyboard.press('Control+z');
-  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await expect(figureKey(page, 'Conductor')).toContainText('Stop');
   await keyboard.press('Control+Shift+z');
-  await expect(link(page, 'Conductor')).toContainText('OK');
+  await expect(figureKey(page, 'Conductor')).toContainText('OK');
 
   await keyboard.press('Control+k');
   await expect(page.getByPlaceholder(/Find a circuit/)).toBeFocused();
@@ -123,9 +123,9 @@ test('a field that is not understood keeps what was typed and changes nothing', 
   const length = page.getByLabel('Length, A to B');
   await length.fill('far away');
   await expect(page.getByText(/Type a length such as 62 ft/)).toBeVisible();
-  await link(page, 'Drop').click();
+  await figureKey(page, 'Drop').click();
   await expect(length).toHaveValue('far away');
-  await expect(link(page, 'Drop')).toContainText('over 62 ft');
+  await expect(figureKey(page, 'Drop')).toContainText('over 62 ft');
   await length.fill('80 ft');
-  await expect(link(page, 'Drop')).toContainText('over 80 ft');
+  await expect(figureKey(page, 'Drop')).toContainText('over 80 ft');
 });

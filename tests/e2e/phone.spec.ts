@@ -1,4 +1,4 @@
-import { addCircuit, expect, link, startJob, test, working } from '../support/app';
+import { addCircuit, expect, figureKey, startJob, test, working } from '../support/app';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -8,13 +8,13 @@ test('on a phone: add a charger, see it stopped, apply a remedy', async ({ page 
   await expect(page.getByRole('list', { name: 'The segments of the run' })).toContainText(
     '62 ft of NM-B 4/3',
   );
-  await link(page, 'Conductor').tap();
+  await figureKey(page, 'Conductor').tap();
   await working(page).getByLabel('Size').selectOption('6');
-  await expect(link(page, 'Conductor')).toContainText('Stop');
+  await expect(figureKey(page, 'Conductor')).toContainText('Stop');
   await working(page)
     .getByRole('button', { name: /Set the charger to 44 A/ })
     .tap();
-  await expect(link(page, 'Conductor')).toContainText('OK');
+  await expect(figureKey(page, 'Conductor')).toContainText('OK');
 });
 
 test('on a phone nothing is wider than the screen, and what is tapped is tall enough for a thumb', async ({
@@ -22,7 +22,7 @@ test('on a phone nothing is wider than the screen, and what is tapped is tall en
 }) => {
   await startJob(page, 'Ridge Road 12');
   await addCircuit(page, '62 ft');
-  await expect(link(page, 'Conductor')).toBeVisible();
+  await expect(figureKey(page, 'Conductor')).toBeVisible();
   const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(overflow).toBeLessThanOrEqual(0);
   const low = await page.evaluate(() =>

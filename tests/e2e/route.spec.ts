@@ -7,13 +7,13 @@ const openRoute = async (page: Page, circuit: RegExp): Promise<void> => {
   await openDemo(page);
   await page.getByRole('button', { name: circuit }).click();
   await page.getByRole('button', { name: 'Route', exact: true }).click();
-  await expect(page.getByRole('combobox', { name: 'The way, typed' })).toBeVisible();
+  await expect(page.getByRole('combobox', { name: 'The route, typed' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Cut list' })).toBeVisible();
 };
 
-const typed = (page: Page) => page.getByRole('combobox', { name: 'The way, typed' });
+const typed = (page: Page) => page.getByRole('combobox', { name: 'The route, typed' });
 const side = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();
-const findings = (page: Page) => page.getByRole('list', { name: 'Findings about the way' });
+const findings = (page: Page) => page.getByRole('list', { name: 'Findings about the route' });
 const choose = (page: Page, holds: RegExp) => page.getByRole('button', { name: holds }).click();
 
 async function download(page: Page, name: string): Promise<string> {

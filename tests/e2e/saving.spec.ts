@@ -4,7 +4,7 @@ import {
   expect,
   exportJob,
   importFile,
-  link,
+  figureKey,
   openDemo,
   saved,
   startJob,
@@ -24,7 +24,7 @@ test.describe('two tabs on one job', () => {
     await expect(second.getByLabel('Length, A to B')).toBeDisabled();
 
     await page.getByLabel('Length, A to B').fill('70');
-    await expect(link(second, 'Drop')).toContainText('over 70 ft');
+    await expect(figureKey(second, 'Drop')).toContainText('over 70 ft');
 
     await second.getByRole('button', { name: 'Take over here' }).click();
     await expect(second.getByLabel('Length, A to B')).toBeEnabled();
@@ -32,25 +32,25 @@ test.describe('two tabs on one job', () => {
     await expect(page.getByLabel('Length, A to B')).toBeDisabled();
 
     await second.getByLabel('Length, A to B').fill('75');
-    await expect(link(page, 'Drop')).toContainText('over 75 ft');
+    await expect(figureKey(page, 'Drop')).toContainText('over 75 ft');
     await saved(second);
     await second.getByRole('button', { name: 'Undo' }).click();
-    await expect(link(second, 'Drop')).toContainText('over 70 ft');
+    await expect(figureKey(second, 'Drop')).toContainText('over 70 ft');
   });
 
   test('a tab that was killed lets go, and what it had done is there', async ({ page, context }) => {
     await openDemo(page);
     await page.getByLabel('Length, A to B').fill('71');
-    await expect(link(page, 'Drop')).toContainText('over 71 ft');
+    await expect(figureKey(page, 'Drop')).toContainText('over 71 ft');
     await saved(page);
     const url = page.url();
     const next = await context.newPage();
     await page.close({ runBeforeUnload: false });
     await next.goto(url);
-    await expect(link(next, 'Drop')).toContainText('over 71 ft');
+    await expect(figureKey(next, 'Drop')).toContainText('over 71 ft');
     await expect(next.getByLabel('Length, A to B')).toBeEnabled();
     await next.getByRole('button', { name: 'Undo' }).click();
-    await expect(link(next, 'Drop')).toContainText('over 62 ft');
+    await expect(figureKey(next, 'Drop')).toContainText('over 62 ft');
   });
 });
 
@@ -71,7 +71,7 @@ test('full storage: it says so, loses nothing, and saves when there is room', as
   await expect(page.getByRole('alert')).toContainText(
     "This browser's storage is full: 1 edit not saved yet.",
   );
-  await expect(link(page, 'Drop')).toContainText('over 72 ft');
+  await expect(figureKey(page, 'Drop')).toContainText('over 72 ft');
   await page.getByLabel('Length, A to B').fill('73');
   await expect(page.getByRole('alert')).toContainText('2 edits not saved yet');
   expect((await exportJob(page)).text).toContain('"lengthFt": 73');
@@ -83,7 +83,7 @@ test('full storage: it says so, loses nothing, and saves when there is room', as
   await expect(page.getByRole('alert')).toBeHidden();
   await saved(page);
   await page.reload();
-  await expect(link(page, 'Drop')).toContainText('over 73 ft');
+  await expect(figureKey(page, 'Drop')).toContainText('over 73 ft');
 });
 
 test.describe('files', () => {
@@ -91,7 +91,11 @@ test.describe('files', () => {
     ['cut.pasture.json', '{"pasture":"job","version":1,"job":{"id"', 'is damaged or cut short'],
     ['recipe.json', '{"recipe":"soup"}', 'is not a Pasture job'],
     ['new.pasture.json', '{"pasture":"job","version":7,"job":{}}', 'was saved by a later Pasture (version 7'],
-    ['odd.pasture.json', '{"pasture":"job","version":1,"job":{"id":"x"}}', 'is not a valid job: name'],
+    [
+      'odd.pasture.json',
+      '{"pasture":"job","version":1,"job":{"id":"x"}}',
+      'is not a valid job. Name: a text is needed.',
+    ],
   ] as const) {
     test(`${name} is refused in plain words, and the jobs stay`, async ({ page }) => {
       await openDemo(page);
@@ -104,7 +108,7 @@ test.describe('files', () => {
   test('a file of an older version is carried forward', async ({ page }) => {
     await importFile(page, 'old.pasture.json', await readFile('tests/fixtures/job-v0.pasture.json', 'utf8'));
     await expect(page.getByRole('heading', { name: 'EV charger' })).toBeVisible();
-    await expect(link(page, 'Conductor')).toContainText('6AWG');
+    await expect(figureKey(page, 'Conductor')).toContainText('6AWG');
     await expect(page.getByLabel('Length, A to B')).toHaveValue('85 ft');
   });
 
@@ -166,13 +170,13 @@ test('undo is unlimited, survives a reload, and one visit to a field is one edit
   await startJob(page, 'Long Street');
   await addCircuit(page, '40');
   await page.getByLabel('Length, A to B').pressSequentially('55');
-  await link(page, 'Load').click();
+  await figureKey(page, 'Load').click();
   await working(page).getByLabel('Output on the nameplate').fill('32');
   await saved(page);
   await page.reload();
   const undo = page.getByRole('button', { name: 'Undo' });
   await undo.click();
-  await expect(link(page, 'Load')).toContainText('48');
+  await expect(figureKey(page, 'Load')).toContainText('48');
   await undo.click();
   await expect(page.getByLabel('Length, A to B')).toHaveValue('40 ft');
   await undo.click();
@@ -196,11 +200,11 @@ test.describe('offline', () => {
       return cached.reduce((sum, each) => sum + each, 0) > 10;
     });
     await page.reload();
-    await expect(link(page, 'Conductor')).toBeVisible();
+    await expect(figureKey(page, 'Conductor')).toBeVisible();
     await context.setOffline(true);
     await page.reload();
-    await expect(link(page, 'Conductor')).toContainText('Stop');
-    await link(page, 'Drop').click();
+    await expect(figureKey(page, 'Conductor')).toContainText('Stop');
+    await figureKey(page, 'Drop').click();
     await expect(page.getByRole('img', { name: /Drop at 62 feet/ })).toBeVisible();
   });
 });

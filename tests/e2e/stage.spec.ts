@@ -1,11 +1,11 @@
-import { expect, link, openDemo, test, working } from '../support/app';
+import { expect, figureKey, openDemo, test, working } from '../support/app';
 
 test('one choice lights the circuit, the figure, the segment and the table row together', async ({
   page,
 }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /^Kiln, studio/ }).click();
-  await link(page, 'Conductor').click();
+  await figureKey(page, 'Conductor').click();
   await page
     .getByRole('button', { name: /65 A, needs 60; fill/ })
     .first()
@@ -14,7 +14,7 @@ test('one choice lights the circuit, the figure, the segment and the table row t
     'aria-current',
     'true',
   );
-  await expect(link(page, 'Conductor')).toHaveAttribute('aria-current', 'true');
+  await expect(figureKey(page, 'Conductor')).toHaveAttribute('aria-current', 'true');
   await expect(page.locator('td[data-lit]')).toHaveCount(5);
   await expect(working(page).locator('td[aria-current]')).toHaveText('65');
 });
@@ -40,7 +40,7 @@ test('a station is dragged along the tape, and moved by keys; the length of the 
   await page.mouse.up();
   const feet = (await page.getByLabel('Length, A to B').inputValue()).replace(/ ft.*/, '');
   expect(Number(feet)).toBeLessThan(35);
-  await expect(link(page, 'Drop')).toContainText('over 103 ft');
+  await expect(figureKey(page, 'Drop')).toContainText('over 103 ft');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Length, A to B')).toHaveValue('37 ft');
 });
@@ -51,8 +51,8 @@ test('a run is split, its method changed, and a segment taken out again', async 
   await expect(page.getByLabel('Length, B to C')).toHaveValue('31 ft');
   await page.getByLabel('Method, B to C').selectOption('emt');
   await expect(page.getByLabel('Method, B to C')).toHaveValue('emt');
-  await link(page, 'Raceway').click();
-  await expect(link(page, 'Raceway')).toContainText('3/4EMT');
+  await figureKey(page, 'Raceway').click();
+  await expect(figureKey(page, 'Raceway')).toContainText('3/4EMT');
   await expect(working(page).getByRole('img', { name: /Raceway seen end on with BK, RD, GN/ })).toBeVisible();
   await working(page).getByRole('button', { name: 'Remove this segment' }).click();
   await expect(page.getByLabel('Length, B to C')).toBeHidden();
@@ -61,7 +61,7 @@ test('a run is split, its method changed, and a segment taken out again', async 
 test('a place where the method may not be stops, and its remedy puts that right', async ({ page }) => {
   await openDemo(page);
   await page.getByLabel('Place, A to B').selectOption('outdoor');
-  await link(page, 'Conductor').click();
+  await figureKey(page, 'Conductor').click();
   await expect(working(page)).toContainText('NM-B may not be outdoors');
   await working(page)
     .getByRole('list', { name: /NM-B may not be outdoors/ })
@@ -74,10 +74,10 @@ test('a place where the method may not be stops, and its remedy puts that right'
 test('a question is answered, and the answer is on the sheet', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /^Kiln, studio/ }).click();
-  await link(page, 'Protection').click();
+  await figureKey(page, 'Protection').click();
   await working(page).getByLabel('Answer, and who gave it').fill('Not asked, by the authority, 3 March');
   await page.keyboard.press('Enter');
-  await expect(link(page, 'Protection')).toContainText('OK');
+  await expect(figureKey(page, 'Protection')).toContainText('OK');
   await page.getByRole('button', { name: 'Circuit sheet' }).click();
   await expect(page.getByRole('article')).toContainText('Answer: Not asked, by the authority, 3 March');
 });
@@ -87,8 +87,8 @@ test('another edition changes what differs, and an edition that was not read say
 }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /^EV charger, visitors/ }).click();
-  await link(page, 'Load').click();
-  await expect(link(page, 'Load')).toContainText('32');
+  await figureKey(page, 'Load').click();
+  await expect(figureKey(page, 'Load')).toContainText('32');
   const edition = async (year: string): Promise<void> => {
     await page.getByRole('button', { name: /change the job/ }).click();
     await page.getByRole('button', { name: /see what changes/ }).click();
@@ -97,7 +97,7 @@ test('another edition changes what differs, and an edition that was not read say
     await expect(page.getByRole('dialog')).toBeHidden();
   };
   await edition('2017');
-  await expect(link(page, 'Load')).toContainText('40');
+  await expect(figureKey(page, 'Load')).toContainText('40');
   await expect(working(page)).toContainText('The 2017 edition does not speak of settings');
   await edition('2026');
   await expect(page.getByText('2026 code, not verified')).toBeVisible();
@@ -117,12 +117,12 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await keyboard.press('Escape');
   await keyboard.press('3');
-  await expect(link(page, 'Conductor')).toBeFocused();
+  await expect(figureKey(page, 'Conductor')).toBeFocused();
   await keyboard.press('ArrowDown');
-  await expect(link(page, 'Ground')).toBeFocused();
+  await expect(figureKey(page, 'Ground')).toBeFocused();
   await keyboard.press('ArrowUp');
   await keyboard.press('p');
-  await expect(link(page, 'Conductor')).not.toContainText('pinned');
+  await expect(figureKey(page, 'Conductor')).not.toContainText('pinned');
   await keyboard.press('/');
   await expect(page.getByPlaceholder(/Find a circuit/)).toBeFocused();
   await keyboard.type('noon');
@@ -131,7 +131,7 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
   await keyboard.press('1');
   await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
   await keyboard.press('3');
-  await expect(link(page, 'Conductor')).toBeVisible();
+  await expect(figureKey(page, 'Conductor')).toBeVisible();
 });
 
 test('circuits are put in another order by keyboard, renamed and removed', async ({ page }) => {

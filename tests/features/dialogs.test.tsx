@@ -9,7 +9,7 @@ import { KeysDialog } from '../../src/features/job/KeysDialog';
 import { Notices } from '../../src/features/job/Notices';
 import { saveChanged } from '../../src/store/saveSlice';
 import { store } from '../../src/store/store';
-import { load, openJob, show } from '../support/stage';
+import { Live, load, openJob, show } from '../support/stage';
 
 beforeEach(() => {
   load({ ...demoJob, circuits: [] });
@@ -69,7 +69,7 @@ describe('adding a circuit', () => {
 
 describe('the job', () => {
   test('authority, permit, building and what comes later count at once', async () => {
-    show(<JobDialog job={openJob()} opened onClose={vi.fn()} />);
+    show(<Live part={(job) => <JobDialog job={job} opened onClose={vi.fn()} />} />);
     await userEvent.clear(screen.getByLabelText('Authority having jurisdiction'));
     await userEvent.type(screen.getByLabelText('Authority having jurisdiction'), 'Town hall');
     await userEvent.selectOptions(screen.getByLabelText('Kind of building'), 'two-family');
@@ -79,13 +79,13 @@ describe('the job', () => {
   });
 
   test('a name that is emptied keeps the last one', async () => {
-    show(<JobDialog job={openJob()} opened onClose={vi.fn()} />);
+    show(<Live part={(job) => <JobDialog job={job} opened onClose={vi.fn()} />} />);
     await userEvent.clear(screen.getByLabelText('Name of the job'));
     expect(openJob().name).toBe(demoJob.name);
   });
 
   test('local rules are listed with source and date', () => {
-    show(<JobDialog job={openJob()} opened onClose={vi.fn()} />);
+    show(<Live part={(job) => <JobDialog job={job} opened onClose={vi.fn()} />} />);
     const [rule] = within(screen.getByRole('dialog')).getAllByRole('listitem');
     expect(rule?.textContent).toContain('Fallow County ordinance 14-3 (made up), from 2024-07-01');
   });

@@ -7,15 +7,14 @@ import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { PickedCard } from '../../src/features/panel/PickedCard';
 import { LegsPane } from '../../src/features/panel/LegsPane';
 import { FreeSpacePane } from '../../src/features/panel/FreeSpacePane';
-import { HouseFindingList } from '../../src/features/job/HouseFindingList';
+import { FindingList } from '../../src/features/job/FindingList';
 import { Answer } from '../../src/features/service/Answer';
 import { FaultPane } from '../../src/features/service/FaultPane';
 import { HouseFields } from '../../src/features/service/HouseFields';
-import { ServiceRemedies } from '../../src/features/service/ServiceRemedies';
 import { ServiceWorking } from '../../src/features/service/ServiceWorking';
 import { Panels } from '../../src/features/survey/Panels';
-import { houseView, openHouseFindings, SERVICE } from '../../src/store/houseView';
-import type { SpaceRequest } from '../../src/store/freeSpace/messages';
+import { evaluationOf } from '../../src/store/evaluation';
+import type { SpaceRequest } from '../../src/store/freeSpace/useSpaceOptions';
 import { panel } from '../support/panels';
 import { Live, load, openJob, show } from '../support/stage';
 
@@ -23,7 +22,9 @@ import { Live, load, openJob, show } from '../support/stage';
 class RoomWorker {
   onmessage: ((event: { data: unknown }) => void) | null = null;
   postMessage({ panel: about, wanted }: SpaceRequest): void {
-    queueMicrotask(() => this.onmessage?.({ data: spaceOptions(about, wanted, defaultPrices) }));
+    queueMicrotask(() =>
+      this.onmessage?.({ data: { kind: 'done', result: spaceOptions(about, wanted, defaultPrices) } }),
+    );
   }
   terminate(): void {
     // Nothing runs on.
@@ -37,7 +38,7 @@ beforeEach(() => {
 
 const thePanel = () => openJob().panels[0] ?? panel();
 const view = () => {
-  const [first] = houseView(openJob()).panels;
+  const [first] = evaluationOf(openJob()).panels;
   if (first === undefined) throw new Error('No panel.');
   return first;
 };
@@ -104,10 +105,16 @@ describe('a panel in the survey', () => {
 
 describe('the service', () => {
   const remedies = () =>
-    show(<Live part={(job) => <ServiceRemedies job={job} report={houseView(job).report} />} />);
+    show(
+      <Live
+        part={(job) => (
+          <FindingList sizes={evaluationOf(job)} findings={evaluationOf(job).service.findings} />
+        )}
+      />,
+    );
 
   test('says how much too much, by which method, and what limits it', () => {
-    show(<Live part={(job) => <Answer job={job} report={houseView(job).report} />} />);
+    show(<Live part={(job) => <Answer job={job} report={evaluationOf(job).service.report} />} />);
     expect(screen.getByRole('heading').textContent).toContain('35.8 A too much');
     expect(screen.getByText(/existing dwelling method. The main breaker is the least/)).toBeTruthy();
   });
@@ -118,17 +125,17 @@ describe('the service', () => {
       panels: [],
       house: { ...demoJob.house, ratingA: null, meterA: null, conductor: null },
     });
-    show(<Live part={(job) => <Answer job={job} report={houseView(job).report} />} />);
+    show(<Live part={(job) => <Answer job={job} report={evaluationOf(job).service.report} />} />);
     expect(screen.getByRole('heading').textContent).toContain('Not known yet');
   });
 
   test('load management in one click makes it fit, and asks about the device', async () => {
     remedies();
     await userEvent.click(
-      screen.getByRole('button', { name: /Load management that keeps the service to 120 A/ }),
+      await screen.findByRole('button', { name: /Load management that keeps the service to 120 A/ }),
     );
     expect(openJob().house.managedA).toBe(120);
-    expect(openHouseFindings(openJob()).service.map(({ code }) => code)).toEqual([
+    expect(evaluationOf(openJob()).openInService.map(({ code }) => code)).toEqual([
       'service.tight',
       'service.managed',
     ]);
@@ -136,12 +143,12 @@ describe('the service', () => {
 
   test('a larger service in one click, with main, conductors and what it brings', async () => {
     remedies();
-    const larger = screen.getByRole('button', { name: /A service of 200 A on 2\/0 AWG copper/ });
+    const larger = await screen.findByRole('button', { name: /A service of 200 A on 2\/0 AWG copper/ });
     expect(larger.textContent).toContain('surge protection, an emergency disconnect outdoors');
     await userEvent.click(larger);
     expect(openJob().house).toMatchObject({ ratingA: 200, conductor: { size: '2/0', metal: 'cu' } });
     expect(thePanel().mainA).toBe(200);
-    expect(openHouseFindings(openJob()).service).toEqual([]);
+    expect(evaluationOf(openJob()).openInService).toEqual([]);
   });
 
   test('a lower setting guards the setting of the charger itself', async () => {
@@ -152,12 +159,14 @@ describe('the service', () => {
       house: { ...demoJob.house, ratingA: 75 },
     });
     remedies();
-    await userEvent.click(screen.getByRole('button', { name: /Set EV charger, carport to \d+ A and guard/ }));
+    await userEvent.click(
+      await screen.findByRole('button', { name: /Set EV charger, carport to \d+ A and guard/ }),
+    );
     expect(openJob().circuits[0]?.appliance.nameplate).toMatchObject({ settingRestricted: true });
   });
 
   test('the largest setting that fits is told of every charger, whether the service holds or not', () => {
-    show(<Live part={(job) => <Answer job={job} report={houseView(job).report} />} />);
+    show(<Live part={(job) => <Answer job={job} report={evaluationOf(job).service.report} />} />);
     expect(screen.getByRole('list', { name: 'Largest settings that fit' }).textContent).toContain(
       'EV charger, carport: no setting of its own makes it fit',
     );
@@ -165,12 +174,12 @@ describe('the service', () => {
 
   test('and where it holds, the plate of each', () => {
     load({ ...demoJob, house: { ...demoJob.house, ratingA: 200, conductor: null } });
-    show(<Live part={(job) => <Answer job={job} report={houseView(job).report} />} />);
+    show(<Live part={(job) => <Answer job={job} report={evaluationOf(job).service.report} />} />);
     expect(screen.getByText('EV charger, carport: fits up to 48 A')).toBeTruthy();
   });
 
   test('the working shows every part with its rule, and the blocks load by load', () => {
-    show(<Live part={(job) => <ServiceWorking job={job} report={houseView(job).report} />} />);
+    show(<Live part={(job) => <ServiceWorking job={job} report={evaluationOf(job).service.report} />} />);
     const after = screen.getByRole('table', { name: 'After this job' });
     expect(within(after).getByRole('row', { name: /the rest at 40 % 82370 32948 220.83/ })).toBeTruthy();
     expect(screen.getByText('Hot tub, deck').parentElement?.textContent).toContain('9600 VA');
@@ -205,22 +214,30 @@ describe('the service', () => {
     show(<Live part={(job) => <FaultPane job={job} />} />);
     expect(screen.getByText('7716 A')).toBeTruthy();
     await userEvent.type(screen.getByLabelText("By the utility's letter"), '14000');
-    expect(openHouseFindings(openJob()).panel.map(({ code }) => code)).toContain('panel.interrupting-rating');
+    expect(evaluationOf(openJob()).openInPanels.map(({ code }) => code)).toContain(
+      'panel.interrupting-rating',
+    );
   });
 
   test('a question is answered once, and is open no more', async () => {
     load({ ...demoJob, house: { ...demoJob.house, managedA: 100 } });
     show(
       <Live
-        part={(job) => <HouseFindingList job={job} about={SERVICE} findings={houseView(job).findings} />}
+        part={(job) => (
+          <FindingList sizes={evaluationOf(job)} findings={evaluationOf(job).service.findings} />
+        )}
       />,
     );
-    const before = openHouseFindings(openJob()).service.length;
+    const before = evaluationOf(openJob()).openInService.length;
     const [question] = screen.getAllByLabelText('Answer, and who gave it');
     if (question === undefined) throw new Error('Nothing is asked.');
     await userEvent.type(question, 'Listed; shown to the authority.{enter}');
-    expect(openHouseFindings(openJob()).service).toHaveLength(before - 1);
-    expect(openJob().answers).toMatchObject([{ about: SERVICE, code: 'service.managed' }]);
+    expect(evaluationOf(openJob()).openInService).toHaveLength(before - 1);
+    expect(openJob().answers).toContainEqual({
+      subject: 'service',
+      code: 'service.managed',
+      text: 'Listed; shown to the authority.',
+    });
   });
 });
 
@@ -231,7 +248,7 @@ describe('the panel', () => {
     freeSpace();
     await userEvent.click(await screen.findByRole('button', { name: /11 breakers for two, 11 moves/ }));
     expect(thePanel().plan.placed).toHaveLength(10);
-    expect(openHouseFindings(openJob()).panel.map(({ code }) => code)).toEqual(['panel.unlabelled']);
+    expect(evaluationOf(openJob()).openInPanels.map(({ code }) => code)).toEqual(['panel.unlabelled']);
     expect(await screen.findByRole('row', { name: /13 to 21b Dishwasher A/ })).toBeTruthy();
   });
 
@@ -252,14 +269,14 @@ describe('the panel', () => {
     expect(feeder).toMatchObject({ name: 'Feeder, subpanel 1', appliance: { family: 'feeder' } });
     expect(main?.plan.placed.map(({ circuitId }) => circuitId)).toEqual([feeder?.id]);
     expect(sub?.plan.placed).toHaveLength(10);
-    expect(houseView(openJob()).panels[1]?.findings.map(({ code }) => code)).not.toContain(
+    expect(evaluationOf(openJob()).panels[1]?.findings.map(({ code }) => code)).not.toContain(
       'panel.neutrals-mixed',
     );
   });
 
   test('what was picked is named for the directory, and taken out', async () => {
     const done = vi.fn();
-    show(<Live part={(job) => <PickedCard job={job} view={view()} id="space-40" onDone={done} />} />);
+    show(<Live part={() => <PickedCard view={view()} id="space-40" onDone={done} />} />);
     const name = screen.getByLabelText('What it feeds, as the directory will say');
     await userEvent.clear(name);
     await userEvent.type(name, 'Hall outlets');
@@ -279,7 +296,7 @@ describe('the panel', () => {
       circuits: [],
       panels: [panel({ typed: '1 20 Den 2200 VA; 2 20 Hall 2000 VA; 3 20 Attic 400 VA' })],
     });
-    show(<Live part={(job) => <LegsPane job={job} view={view()} />} />);
+    show(<Live part={() => <LegsPane view={view()} />} />);
     await userEvent.click(screen.getByRole('button', { name: /Swap 1 and 3/ }));
     expect(thePanel().plan.moved).toEqual([
       { id: 'at-1', to: { slot: 3, half: null } },

@@ -11,8 +11,8 @@ import { show } from '../support/stage';
 
 beforeEach(async () => {
   vi.restoreAllMocks();
-  await database.jobs.clear();
-  await database.journal.clear();
+  await database().jobs.clear();
+  await database().journal.clear();
 });
 
 const answer = (body: unknown) =>
@@ -39,7 +39,7 @@ describe('starting', () => {
 
   test('the demo job is put back as it ships, without a journal', async () => {
     const id = await putDemoJob();
-    await database.jobs.update(id, { name: 'Changed' });
+    await database().jobs.update(id, { name: 'Changed' });
     await putDemoJob();
     expect((await loadJob(id))?.record).toMatchObject({ name: demoJob.name, cursor: 0 });
   });
@@ -57,7 +57,7 @@ describe('opening a file', () => {
     const done = await importJob(file(writeJobFile({ ...demoJob, authority: 'Another' })));
     expect(done).toMatchObject({ ok: true, note: expect.stringContaining('copy') as string });
     expect((await loadJob(demoJob.id))?.record.document.authority).toBe(demoJob.authority);
-    expect(await database.jobs.count()).toBe(2);
+    expect(await database().jobs.count()).toBe(2);
   });
 
   test('what is no job changes nothing', async () => {
@@ -66,7 +66,7 @@ describe('opening a file', () => {
       ok: false,
       words: expect.stringContaining('x.json') as string,
     });
-    expect(await database.jobs.count()).toBe(1);
+    expect(await database().jobs.count()).toBe(1);
   });
 });
 
@@ -89,7 +89,7 @@ describe('the list', () => {
     show(<JobsPage />);
     await userEvent.click(await screen.findByRole('button', { name: 'Start' }));
     expect(screen.getByText('Give the job a name, such as the street.')).toBeTruthy();
-    expect(await database.jobs.count()).toBe(0);
+    expect(await database().jobs.count()).toBe(0);
   });
 
   test('deletes with a way back', async () => {

@@ -13,7 +13,7 @@ const rungs = () => screen.getAllByRole('button');
 
 describe('the ladder', () => {
   test('has the eight figures in the order of reasoning, each with reason and severity', () => {
-    show(<Ladder view={viewOf('carport-charger')} link="conductor" />);
+    show(<Ladder view={viewOf('carport-charger')} figureKey="conductor" />);
     expect(rungs().map((rung) => rung.querySelector('b')?.textContent)).toEqual([
       'Load',
       'Breaker',
@@ -30,21 +30,21 @@ describe('the ladder', () => {
   });
 
   test('only the lit figure is in the order of tabs, and arrows go round', async () => {
-    show(<Ladder view={viewOf('carport-charger')} link="protection" />);
+    show(<Ladder view={viewOf('carport-charger')} figureKey="protection" />);
     expect(rungs().filter((rung) => rung.tabIndex === 0)).toHaveLength(1);
     screen.getByRole('button', { name: /^Protection/ }).focus();
     await userEvent.keyboard('{ArrowDown}');
-    expect(store.getState().focus.link).toBe('load');
+    expect(store.getState().focus.figureKey).toBe('load');
   });
 
   test('choosing a figure with a finding lights the segment that it is about', async () => {
-    show(<Ladder view={viewOf('carport-charger')} link="load" />);
+    show(<Ladder view={viewOf('carport-charger')} figureKey="load" />);
     await userEvent.click(screen.getByRole('button', { name: /^Conductor/ }));
-    expect(store.getState().focus).toEqual({ link: 'conductor', segment: 0 });
+    expect(store.getState().focus).toEqual({ figureKey: 'conductor', segment: 0 });
   });
 
   test('a figure that is not there says why in words', () => {
-    show(<Ladder view={viewOf('carport-charger')} link="raceway" />);
+    show(<Ladder view={viewOf('carport-charger')} figureKey="raceway" />);
     expect(screen.getByRole('button', { name: /^Raceway/ }).textContent).toBe(
       'Racewaycable all the waynoneOK',
     );

@@ -6,7 +6,7 @@ import { demoJob } from '../../src/core/job/demoJob';
 import { RouteLine } from '../../src/features/circuits/route/RouteLine';
 import { RoutePane } from '../../src/features/circuits/route/RoutePane';
 import { SectionHandles } from '../../src/features/circuits/route/SectionHandles';
-import { undone } from '../../src/store/jobSlice';
+import { undo } from '../../src/store/editing';
 import { store } from '../../src/store/store';
 import { sectionRoom, sectionScale, segmentWindow } from '../../src/ui/pictures/sectionScale';
 import { Live, load, openJob, show, showInJob, viewOf } from '../support/stage';
@@ -23,7 +23,7 @@ const pane = async (id: string, segment: number | null = 0): Promise<void> => {
 const side = (name: string): Promise<void> => userEvent.click(screen.getByRole('button', { name }));
 
 describe('the way, typed', () => {
-  const line = (): HTMLInputElement => screen.getByRole('combobox', { name: 'The way, typed' });
+  const line = (): HTMLInputElement => screen.getByRole('combobox', { name: 'The route, typed' });
   const begin = async (text: string): Promise<void> => {
     show(<Live part={() => <RouteLine circuit={viewOf('kiln').circuit} />} />);
     await userEvent.clear(line());
@@ -36,7 +36,7 @@ describe('the way, typed', () => {
       ['nm-b', 40],
       ['emt', 12],
     ]);
-    store.dispatch(undone());
+    store.dispatch(undo());
     expect(runOf('kiln')).toEqual(demoJob.circuits.find(({ id }) => id === 'kiln')?.run);
   });
 
@@ -62,11 +62,11 @@ describe('the card of a segment', () => {
   test('what lies over the trench decides its cover; the way out is one click', async () => {
     await pane('kiln', 1);
     await userEvent.selectOptions(screen.getByLabelText('Under'), 'street');
-    const found = screen.getByRole('list', { name: 'Findings about the way' });
+    const found = screen.getByRole('list', { name: 'Findings about the route' });
     expect(found.textContent).toContain('18 in of cover; a street asks for 24 in.');
-    await userEvent.click(screen.getByRole('button', { name: 'Bury it at 24 in' }));
+    await userEvent.click(await screen.findByRole('button', { name: /^Bury it at 24 in/ }));
     expect(runOf('kiln')[1]?.heightFt).toBe(-2);
-    expect(screen.queryByRole('list', { name: 'Findings about the way' })).toBeNull();
+    expect(screen.queryByRole('list', { name: 'Findings about the route' })).toBeNull();
   });
 
   test('the call before digging is asked until its ticket is recorded, once for the job', async () => {
@@ -137,7 +137,7 @@ describe('beside the card', () => {
     await userEvent.click(screen.getByRole('checkbox', { name: 'Seal in the raceway, B to C' }));
     expect(runOf('kiln')[1]?.without).toEqual(['seal']);
     expect(screen.getByText(/A raceway out of the ground is sealed at both ends/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Plan it: seal in the raceway' }));
+    await userEvent.click(await screen.findByRole('button', { name: /^Plan it: seal in the raceway/ }));
     expect(runOf('kiln')[1]).not.toHaveProperty('without');
   });
 
@@ -170,8 +170,8 @@ describe('beside the card', () => {
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(5);
     await userEvent.click(screen.getByRole('button', { name: 'Go its own way: one raceway' }));
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(3);
-    store.dispatch(undone());
-    store.dispatch(undone());
+    store.dispatch(undo());
+    store.dispatch(undo());
     expect(openJob().circuits).toEqual(demoJob.circuits);
   });
 

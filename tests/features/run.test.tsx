@@ -7,9 +7,8 @@ import { StatusBar } from '../../src/features/circuits/StatusBar';
 import { StationHandles } from '../../src/features/circuits/run/StationHandles';
 import { SegmentBands } from '../../src/features/circuits/run/SegmentBands';
 import { UprightTape } from '../../src/features/circuits/run/UprightTape';
-import { countSeverities } from '../../src/core/circuit/severities';
 import { RunTape } from '../../src/ui/pictures/RunTape';
-import { undone } from '../../src/store/jobSlice';
+import { undo } from '../../src/store/editing';
 import { store } from '../../src/store/store';
 import { load, openJob, show, viewOf } from '../support/stage';
 
@@ -66,7 +65,7 @@ describe('the bands under the tape', () => {
     expect(length.value).toBe('9000');
     // The nine, the ninety and the nine hundred on the way were lengths; nine thousand is none.
     expect(circuit('kiln')?.run[0]?.lengthFt).toBe(900);
-    store.dispatch(undone());
+    store.dispatch(undo());
     expect(circuit('kiln')?.run[0]?.lengthFt).toBe(31);
   });
 
@@ -131,16 +130,10 @@ describe('list and foot', () => {
 
   test('the foot counts what is open, and jumps to the first', async () => {
     const goTo = vi.fn();
-    const views = openJob().circuits.map(({ id }) => viewOf(id));
-    show(
-      <StatusBar views={views} routes={[]} counts={countSeverities(views.flatMap(({ open }) => open))} />,
-      {
-        goTo,
-      },
-    );
+    show(<StatusBar job={openJob()} />, { goTo });
     expect(screen.getByRole('contentinfo').textContent).toContain('Service lugs stay live with the main off');
     await userEvent.click(screen.getByRole('button', { name: '1 Stop' }));
     expect(goTo).toHaveBeenCalledWith('carport-charger', 'figures');
-    expect(store.getState().focus.link).toBe('conductor');
+    expect(store.getState().focus.figureKey).toBe('conductor');
   });
 });

@@ -1,9 +1,10 @@
 import { screen, within } from '@testing-library/react';
 import { beforeEach, describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
-import { FIGURE_KEYS } from '../../src/core/findings/finding';
+import { FIGURE_KEYS } from '../../src/core/findings/subject';
 import { figureName } from '../../src/core/wording/ladder';
 import { CircuitSheet } from '../../src/features/sheet/CircuitSheet';
+import { evaluationOf } from '../../src/store/evaluation';
 import { load, openJob, show, viewOf } from '../support/stage';
 
 beforeEach(() => {
@@ -11,7 +12,7 @@ beforeEach(() => {
 });
 
 const sheet = (id: string) => {
-  show(<CircuitSheet job={openJob()} view={viewOf(id)} />);
+  show(<CircuitSheet evaluation={evaluationOf(openJob())} view={viewOf(id)} />);
   return screen.getByRole('article');
 };
 
@@ -32,7 +33,7 @@ describe('the circuit sheet', () => {
   test('has every figure with its severity', () => {
     const figures = within(sheet('kiln')).getByRole('heading', { name: 'Figures' }).parentElement;
     expect([...(figures?.querySelectorAll('th') ?? [])].map((cell) => cell.textContent)).toEqual(
-      FIGURE_KEYS.map((link) => figureName[link]),
+      FIGURE_KEYS.map((figureKey) => figureName[figureKey]),
     );
   });
 

@@ -5,10 +5,8 @@ import { demoJob } from '../../src/core/job/demoJob';
 import { TypeBar } from '../../src/features/job/TypeBar';
 import { PlateCard } from '../../src/features/survey/PlateCard';
 import { PhotoStrip } from '../../src/features/survey/PhotoStrip';
-import { surveyOpen, surveyQuestions } from '../../src/store/surveyState';
-import type { Circuit } from '../../src/core/circuit/circuitSchema';
-import { edited } from '../../src/store/jobSlice';
-import { store } from '../../src/store/store';
+import { evaluationOf } from '../../src/store/evaluation';
+import { surveyed } from '../../src/core/findings/catalog';
 import { Live, load, openJob, show, viewOf } from '../support/stage';
 
 beforeEach(() => {
@@ -17,7 +15,7 @@ beforeEach(() => {
 
 const card = (id: string) => {
   const view = viewOf(id);
-  show(<PlateCard view={view} jobId={demoJob.id} questions={surveyQuestions(openJob(), view.circuit)} />);
+  show(<PlateCard view={view} jobId={demoJob.id} questions={surveyed(view.open)} />);
 };
 
 const plateOf = (id: string) => openJob().circuits.find((each) => each.id === id)?.appliance.nameplate;
@@ -61,23 +59,15 @@ describe('the plate of an appliance', () => {
   });
 
   test('the count of the stage goes down as things are found out', () => {
-    const before = surveyOpen(openJob());
+    const before = evaluationOf(openJob()).unverified;
     load({ ...demoJob, authority: '', permitDate: null });
-    expect(surveyOpen(openJob())).toBeGreaterThanOrEqual(before + 2);
+    expect(evaluationOf(openJob()).unverified).toBeGreaterThanOrEqual(before + 2);
   });
 });
 
 describe('photographs', () => {
-  const kept = vi.fn();
-  const keep = (photos: Circuit['photos']) => {
-    const { circuit } = viewOf('well');
-    store.dispatch(
-      edited({ command: { kind: 'replace-circuit', circuit: { ...circuit, photos } }, label: 'Photographs' }),
-    );
-  };
-
   test('a file that is no picture is refused by its name', async () => {
-    show(<PhotoStrip photos={[]} jobId={demoJob.id} onPhotos={kept} />);
+    show(<PhotoStrip photos={[]} jobId={demoJob.id} of={{ circuitId: 'well' }} />);
     const input = screen.getByLabelText('Photograph of the plate or the place');
     await userEvent.upload(input, new File(['text'], 'plate.jpg', { type: 'image/jpeg' }));
     expect((await screen.findByRole('alert')).textContent).toContain('plate.jpg is not a picture');
@@ -89,7 +79,9 @@ describe('photographs', () => {
     load({ ...demoJob, circuits: [{ ...circuit, photos: [{ id: 'photo-1', caption: '' }] }] });
     show(
       <Live
-        part={(job) => <PhotoStrip photos={viewOf('well').circuit.photos} jobId={job.id} onPhotos={keep} />}
+        part={(job) => (
+          <PhotoStrip photos={viewOf('well').circuit.photos} jobId={job.id} of={{ circuitId: 'well' }} />
+        )}
       />,
     );
     await userEvent.type(screen.getByLabelText('What it shows'), 'Label in the lid');

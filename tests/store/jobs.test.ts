@@ -1,16 +1,11 @@
 import { beforeEach, describe, expect, test, vi } from 'vitest';
-import { JOB_VERSION } from '../../src/core/job/migrations';
+import { JOB_VERSION } from '../../src/core/job/jobVersion';
+import { refusalWords } from '../../src/core/wording/refusals';
 import { demoJob } from '../../src/core/job/demoJob';
 import type { Job } from '../../src/core/job/jobSchema';
-import {
-  edited,
-  jobLoaded,
-  jobReducer,
-  redone,
-  roleChanged,
-  undone,
-  type OpenJob,
-} from '../../src/store/jobSlice';
+import { editJob, redo, undo } from '../../src/store/editing';
+import type { Edit } from '../../src/store/journal';
+import { jobLoaded } from '../../src/store/jobSlice';
 import { database } from '../../src/store/persistence/database';
 import {
   addJob,
@@ -18,74 +13,87 @@ import {
   loadJob,
   removeJob,
   restoreJob,
-  saveEdit,
+  saveEdits,
   type SaveOrder,
 } from '../../src/store/persistence/jobStorage';
 import { createSaveQueue, type SaveState } from '../../src/store/persistence/saveQueue';
+import { store } from '../../src/store/store';
 import { circuit } from '../support/circuits';
 
-const rename = (name: string, mergeKey?: string) =>
-  edited({
-    command: { kind: 'set-job', fields: { name } },
-    label: `Rename to ${name}`,
-    ...(mergeKey && { mergeKey }),
-  });
+const rename = (name: string, mergeKey?: string): Edit => ({
+  command: { kind: 'change-job', fields: { name } },
+  label: `Rename to ${name}`,
+  ...(mergeKey !== undefined && { mergeKey }),
+});
 
-const ready = (): Extract<OpenJob, { status: 'ready' }> => {
-  const open = jobReducer(undefined, jobLoaded({ job: demoJob, journal: [], cursor: 0, role: 'writer' }));
+type Step = Edit | 'undo' | 'redo';
+
+/** The open job after some steps. */
+function run(...steps: readonly Step[]) {
+  store.dispatch(jobLoaded({ job: demoJob, journal: [], cursor: 0, role: 'writer' }));
+  for (const step of steps) {
+    if (step === 'undo') store.dispatch(undo());
+    else if (step === 'redo') store.dispatch(redo());
+    else store.dispatch(editJob(step));
+  }
+  const { job: open } = store.getState();
   if (open.status !== 'ready') throw new Error('not ready');
   return open;
-};
-
-const run = (start: OpenJob, ...actions: Parameters<typeof jobReducer>[1][]) => {
-  const open = actions.reduce(jobReducer, start);
-  if (open.status !== 'ready') throw new Error('not ready');
-  return open;
-};
+}
 
 describe('edits, undo and redo', () => {
   test('an edit is undone and done again', () => {
-    const open = run(ready(), rename('A'), rename('B'));
-    expect(open.job.name).toBe('B');
-    expect(run(open, undone()).job.name).toBe('A');
-    expect(run(open, undone(), undone()).job).toEqual(demoJob);
-    expect(run(open, undone(), undone(), redone(), redone()).job.name).toBe('B');
+    const both = [rename('A'), rename('B')] as const;
+    expect(run(...both).job.name).toBe('B');
+    expect(run(...both, 'undo').job.name).toBe('A');
+    expect(run(...both, 'undo', 'undo').job).toEqual(demoJob);
+    expect(run(...both, 'undo', 'undo', 'redo', 'redo').job.name).toBe('B');
   });
 
   test('undo past the first edit, and redo past the last, do nothing', () => {
-    const open = run(ready(), rename('A'));
-    expect(run(open, undone(), undone(), undone()).job).toEqual(demoJob);
-    expect(run(open, redone()).job.name).toBe('A');
+    expect(run(rename('A'), 'undo', 'undo', 'undo').job).toEqual(demoJob);
+    expect(run(rename('A'), 'redo').job.name).toBe('A');
   });
 
   test('a new edit takes the place of what was undone', () => {
-    const open = run(ready(), rename('A'), rename('B'), undone(), rename('C'), redone());
+    const open = run(rename('A'), rename('B'), 'undo', rename('C'), 'redo');
     expect(open.job.name).toBe('C');
     expect(open.journal.map(({ label }) => label)).toEqual(['Rename to A', 'Rename to C']);
   });
 
   test('keystrokes of one visit to a field are one edit', () => {
-    const open = run(
-      ready(),
-      rename('O', 'visit'),
-      rename('Or', 'visit'),
-      rename('Orc', 'visit'),
-      rename('X', 'next'),
-    );
-    expect(open.journal).toHaveLength(2);
-    expect(run(open, undone()).job.name).toBe('Orc');
-    expect(run(open, undone(), undone()).job).toEqual(demoJob);
+    const typed = [rename('O', 'visit'), rename('Or', 'visit'), rename('Orc', 'visit'), rename('X', 'next')];
+    expect(run(...typed).journal).toHaveLength(2);
+    expect(run(...typed, 'undo').job.name).toBe('Orc');
+    expect(run(...typed, 'undo', 'undo').job).toEqual(demoJob);
+  });
+
+  test('one visit that changes different things is taken back whole', () => {
+    const first: Edit = { command: { kind: 'change-job', fields: { name: 'A' } }, label: 'a', mergeKey: 'v' };
+    const second: Edit = {
+      command: { kind: 'change-job', fields: { authority: 'B' } },
+      label: 'b',
+      mergeKey: 'v',
+    };
+    expect(run(first, second).job).toMatchObject({ name: 'A', authority: 'B' });
+    expect(run(first, second, 'undo').job).toEqual(demoJob);
+    expect(run(first, second, 'undo', 'redo').job).toMatchObject({ name: 'A', authority: 'B' });
   });
 
   test('a tab that reads along changes nothing', () => {
-    const open = run(ready(), roleChanged('reader'), rename('A'));
-    expect(open.job).toEqual(demoJob);
+    store.dispatch(jobLoaded({ job: demoJob, journal: [], cursor: 0, role: 'reader' }));
+    store.dispatch(editJob(rename('A')));
+    expect(store.getState().job).toMatchObject({ job: demoJob, journal: [] });
   });
 
-  test('an edit that does not fit is left out', () => {
-    const open = ready();
-    const action = edited({ command: { kind: 'remove-circuit', id: 'nobody' }, label: 'Remove' });
-    expect(jobReducer(open, action)).toBe(open);
+  test('an edit that the job does not take is left out, with the reason', () => {
+    const open = run(rename(''));
+    expect(open.job).toBe(demoJob);
+    expect(open.journal).toEqual([]);
+    const { refusal } = store.getState().news;
+    expect(refusal && refusalWords(refusal)).toBe('Not taken. Name: at least 1 character is accepted.');
+    run(rename('A'));
+    expect(store.getState().news.refusal).toBeNull();
   });
 });
 
@@ -93,7 +101,7 @@ const job = (id: string): Job => ({ ...demoJob, id });
 
 const order = (part: Partial<SaveOrder> & { readonly job: Job }): SaveOrder => ({
   cursor: 1,
-  entry: null,
+  entries: [],
   truncateAfter: null,
   ...part,
 });
@@ -102,22 +110,22 @@ const entry = (jobId: string, seq: number) => ({
   jobId,
   seq,
   label: `edit ${seq}`,
-  forward: { kind: 'insert-circuit', circuit: circuit(), at: 0 } as const,
-  backward: { kind: 'remove-circuit', id: 'circuit' } as const,
+  forward: { kind: 'add-circuits', circuits: [{ circuit: circuit(), at: 0 }] } as const,
+  backward: { kind: 'remove-circuits', ids: ['circuit'] } as const,
   mergeKey: null,
 });
 
 describe('storage', () => {
   beforeEach(async () => {
     vi.restoreAllMocks();
-    await database.jobs.clear();
-    await database.journal.clear();
+    await database().jobs.clear();
+    await database().journal.clear();
   });
 
   test('a job with its journal comes back as it was saved', async () => {
     await addJob(job('one'));
     await claimWriting('one', 'me');
-    await saveEdit(order({ job: { ...job('one'), name: 'Changed' }, entry: entry('one', 1) }), 'me');
+    await saveEdits(order({ job: { ...job('one'), name: 'Changed' }, entries: [entry('one', 1)] }), 'me');
     const saved = await loadJob('one');
     expect(saved?.record).toMatchObject({ name: 'Changed', cursor: 1, version: JOB_VERSION });
     expect(saved?.journal.map(({ label }) => label)).toEqual(['edit 1']);
@@ -126,37 +134,40 @@ describe('storage', () => {
   test('a job of an older version leaves its edits behind: they have another shape', async () => {
     await addJob(job('old'));
     await claimWriting('old', 'me');
-    await saveEdit(order({ job: job('old'), entry: entry('old', 1) }), 'me');
-    await database.jobs.update('old', { version: 1 });
+    await saveEdits(order({ job: job('old'), entries: [entry('old', 1)] }), 'me');
+    await database().jobs.update('old', { version: 1 });
     expect(await loadJob('old')).toMatchObject({ journal: [], record: { cursor: 0, version: 1 } });
-    await saveEdit(order({ job: job('old'), entry: entry('old', 1) }), 'me');
+    await saveEdits(order({ job: job('old'), entries: [entry('old', 1)] }), 'me');
     expect((await loadJob('old'))?.journal).toHaveLength(1);
   });
 
   test('a tab that no longer writes is refused, and overwrites nothing', async () => {
     await addJob(job('two'));
     await claimWriting('two', 'other');
-    expect(await saveEdit(order({ job: { ...job('two'), name: 'Mine' } }), 'me')).toBe('taken-over');
+    expect(await saveEdits(order({ job: { ...job('two'), name: 'Mine' } }), 'me')).toBe('taken-over');
     expect((await loadJob('two'))?.record.name).toBe(demoJob.name);
   });
 
   test('a job deleted elsewhere is told', async () => {
-    expect(await saveEdit(order({ job: job('gone') }), 'me')).toBe('gone');
+    expect(await saveEdits(order({ job: job('gone') }), 'me')).toBe('gone');
   });
 
   test('a new edit after undo drops the entries past it', async () => {
     await addJob(job('three'));
     await claimWriting('three', 'me');
     for (const seq of [1, 2, 3])
-      await saveEdit(order({ job: job('three'), cursor: seq, entry: entry('three', seq) }), 'me');
-    await saveEdit(order({ job: job('three'), cursor: 2, truncateAfter: 1, entry: entry('three', 2) }), 'me');
+      await saveEdits(order({ job: job('three'), cursor: seq, entries: [entry('three', seq)] }), 'me');
+    await saveEdits(
+      order({ job: job('three'), cursor: 2, truncateAfter: 1, entries: [entry('three', 2)] }),
+      'me',
+    );
     expect((await loadJob('three'))?.journal.map(({ seq }) => seq)).toEqual([1, 2]);
   });
 
   test('a deleted job can be put back with its journal', async () => {
     await addJob(job('four'));
     await claimWriting('four', 'me');
-    await saveEdit(order({ job: job('four'), entry: entry('four', 1) }), 'me');
+    await saveEdits(order({ job: job('four'), entries: [entry('four', 1)] }), 'me');
     const removed = await removeJob('four');
     expect(await loadJob('four')).toBeUndefined();
     if (removed) await restoreJob(removed);
@@ -167,17 +178,21 @@ describe('storage', () => {
     await addJob(job('five'));
     await claimWriting('five', 'me');
     const told: SaveState[] = [];
-    const queue = createSaveQueue('me', (state) => told.push(state));
+    const queue = createSaveQueue(
+      'me',
+      () => 0,
+      (state) => told.push(state),
+    );
     const full = vi
-      .spyOn(database.jobs, 'put')
+      .spyOn(database().jobs, 'put')
       .mockRejectedValue(new DOMException('full', 'QuotaExceededError'));
-    queue.add(order({ job: { ...job('five'), name: 'First' }, entry: entry('five', 1) }));
-    queue.add(order({ job: { ...job('five'), name: 'Second' }, cursor: 2, entry: entry('five', 2) }));
+    queue.add(order({ job: { ...job('five'), name: 'First' }, entries: [entry('five', 1)] }));
+    queue.add(order({ job: { ...job('five'), name: 'Second' }, cursor: 2, entries: [entry('five', 2)] }));
     await queue.idle();
     expect(told.at(-1)).toEqual({ kind: 'failed', reason: 'full', unsaved: 2 });
     expect((await loadJob('five'))?.record.name).toBe(demoJob.name);
     full.mockRestore();
-    queue.retry();
+    queue.flush();
     await queue.idle();
     expect(told.at(-1)).toEqual({ kind: 'saved' });
     const saved = await loadJob('five');

@@ -1,9 +1,9 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
-import { edited, undone } from '../../src/store/jobSlice';
+import { editJob, undo } from '../../src/store/editing';
 import { closeJob, openJob, takeOverJob } from '../../src/store/openJob';
 import { database } from '../../src/store/persistence/database';
-import { addJob, claimWriting, loadJob, saveEdit } from '../../src/store/persistence/jobStorage';
+import { addJob, claimWriting, loadJob, saveEdits } from '../../src/store/persistence/jobStorage';
 import { store } from '../../src/store/store';
 
 type Held = { release: () => void; lost: (reason: Error) => void };
@@ -35,8 +35,8 @@ let locks: FakeLocks;
 beforeEach(async () => {
   locks = new FakeLocks();
   Object.defineProperty(navigator, 'locks', { value: locks, configurable: true });
-  await database.jobs.clear();
-  await database.journal.clear();
+  await database().jobs.clear();
+  await database().journal.clear();
   await addJob(demoJob);
 });
 
@@ -50,7 +50,7 @@ const role = () => {
   return open.status === 'ready' ? open.role : open.status;
 };
 const rename = (name: string) =>
-  store.dispatch(edited({ command: { kind: 'set-job', fields: { name } }, label: `Rename to ${name}` }));
+  store.dispatch(editJob({ command: { kind: 'change-job', fields: { name } }, label: `Rename to ${name}` }));
 const savedName = async () => (await loadJob(demoJob.id))?.record.name;
 
 describe('opening a job', () => {
@@ -61,7 +61,7 @@ describe('opening a job', () => {
     await vi.waitFor(async () => {
       expect(await savedName()).toBe('Changed');
     });
-    store.dispatch(undone());
+    store.dispatch(undo());
     await vi.waitFor(async () => {
       expect(await savedName()).toBe(demoJob.name);
     });
@@ -71,7 +71,7 @@ describe('opening a job', () => {
   test('what was undone can be done again after the tab was closed', async () => {
     await openJob(demoJob.id, store.dispatch);
     rename('Changed');
-    store.dispatch(undone());
+    store.dispatch(undo());
     await vi.waitFor(async () => {
       expect((await loadJob(demoJob.id))?.journal).toHaveLength(1);
     });
@@ -96,8 +96,8 @@ describe('opening a job', () => {
       .catch(() => undefined);
     await openJob(demoJob.id, store.dispatch);
     await vi.waitFor(async () => {
-      await saveEdit(
-        { job: { ...demoJob, name: 'Theirs' }, cursor: 0, entry: null, truncateAfter: null },
+      await saveEdits(
+        { job: { ...demoJob, name: 'Theirs' }, cursor: 0, entries: [], truncateAfter: null },
         'other',
       );
       const open = state();
@@ -128,7 +128,7 @@ describe('opening a job', () => {
   test('a job that is not there, and one that is damaged, are told', async () => {
     await openJob('nowhere', store.dispatch);
     expect(state()).toEqual({ status: 'missing', id: 'nowhere' });
-    await database.jobs.update(demoJob.id, { version: 9 });
+    await database().jobs.update(demoJob.id, { version: 9 });
     await openJob(demoJob.id, store.dispatch);
     expect(state()).toMatchObject({ status: 'damaged', problem: { kind: 'later-version', version: 9 } });
   });

@@ -35,7 +35,7 @@ export async function startJob(page: Page, name: string): Promise<void> {
 }
 
 /** One figure of the ladder. */
-export const link = (page: Page, name: string) =>
+export const figureKey = (page: Page, name: string) =>
   page
     .getByRole('region', { name: /in the order of reasoning/ })
     .getByRole('button', { name: new RegExp(`^${name}`) });

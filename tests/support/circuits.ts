@@ -46,7 +46,6 @@ export const circuit = (part: Partial<Circuit> = {}): Circuit => ({
   maxDropPct: 3,
   site: {},
   photos: [],
-  answers: [],
   ...part,
 });
 

@@ -1,9 +1,15 @@
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
-import { afterEach } from 'vitest';
+import { afterEach, beforeAll } from 'vitest';
+import { editing, fixing, wholeEvaluation } from '../../src/store/lazyParts';
 
 // Waiting for what will come is bounded by the machine, not by the test.
 configure({ asyncUtilTimeout: 10_000 });
+
+// What a browser fetches after the first view is there from the start.
+beforeAll(async () => {
+  await Promise.all([editing.load(), fixing.load(), wholeEvaluation.load()]);
+});
 
 afterEach(() => {
   cleanup();

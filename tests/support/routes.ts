@@ -1,9 +1,8 @@
 import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
-import { contextsInJob } from '../../src/core/circuit/contextsInJob';
-import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import type { SolveContext } from '../../src/core/circuit/solveContext';
-import { routeReport, type RouteReport } from '../../src/core/route/routeReport';
-import { circuit, context, segment } from './circuits';
+import { evaluateJob } from '../../src/core/job/evaluateJob';
+import type { RouteReport } from '../../src/core/route/routeReport';
+import { circuit, segment } from './circuits';
+import { jobOf } from './jobs';
 
 /** A buried segment of raceway at 18 in. */
 export const trench = (part: Partial<Segment> = {}): Segment =>
@@ -17,30 +16,24 @@ export const trench = (part: Partial<Segment> = {}): Segment =>
     ...part,
   });
 
-const plainSolvers = {
-  solve: solveCircuit,
-  withNeighbors: (base: SolveContext, neighbors: NonNullable<SolveContext['neighbors']>) => ({
-    ...base,
-    neighbors,
-  }),
-};
+/** A circuit of a job of several, solved with what it shares its route with. */
+export function solvedIn(of: Circuit, all: readonly Circuit[]) {
+  const found = evaluateJob(jobOf(all)).circuit(of.id);
+  if (found === undefined) throw new Error(`No circuit ${of.id}.`);
+  return found;
+}
 
-/** A circuit of a job of several, solved with what it shares its way with. */
-export const solvedIn = (of: Circuit, all: readonly Circuit[], base: SolveContext = context()) => {
-  const under = contextsInJob(all, base, plainSolvers).get(of.id) ?? base;
-  return { solved: solveCircuit(of, under), context: under };
-};
-
-/** The way of a circuit judged, alone or in a job. */
+/** The route of a circuit judged, alone or in a job. */
 export function routeOf(
   part: Partial<Circuit>,
   { others = [], located = true }: { readonly others?: readonly Circuit[]; readonly located?: boolean } = {},
 ): RouteReport {
   const of = circuit(part);
-  const all = [of, ...others];
-  const neighbors = others.map((each) => ({ circuit: each, solved: solvedIn(each, all).solved }));
-  return routeReport({ circuit: of, ...solvedIn(of, all), neighbors, located });
+  const locate = located ? { ticket: 'T-1', date: '2025-06-01' } : null;
+  const found = evaluateJob(jobOf([of, ...others], { locate })).route(of.id);
+  if (found === undefined) throw new Error(`No circuit ${of.id}.`);
+  return found.report;
 }
 
-/** Codes of what was found about the way. */
+/** Codes of what was found about the route. */
 export const routeCodes = (report: RouteReport): readonly string[] => report.findings.map(({ code }) => code);

@@ -6,7 +6,8 @@ import { MemoryRouter, Outlet, Route, Routes } from 'react-router';
 import { demoJob } from '../../src/core/job/demoJob';
 import type { Job } from '../../src/core/job/jobSchema';
 import { StageActionsProvider, type StageActions } from '../../src/features/job/stageActions';
-import { circuitView, type CircuitView } from '../../src/store/circuitView';
+import type { CircuitEvaluation } from '../../src/core/job/evaluation';
+import { sizesOf } from '../../src/store/sizes';
 import { jobLoaded } from '../../src/store/jobSlice';
 import type { TabRole } from '../../src/store/persistence/writerLock';
 import { store, useAppSelector } from '../../src/store/store';
@@ -24,11 +25,11 @@ export function openJob(): Job {
   return open.job;
 }
 
-/** The view of a circuit of the open job as it is now. */
-export function viewOf(id: string): CircuitView {
-  const circuit = openJob().circuits.find((each) => each.id === id);
-  if (circuit === undefined) throw new Error(`No circuit ${id}.`);
-  return circuitView(openJob(), circuit);
+/** A circuit of the open job as it is now, with everything that was computed of it. */
+export function viewOf(id: string): CircuitEvaluation {
+  const view = sizesOf(openJob()).circuit(id);
+  if (view === undefined) throw new Error(`No circuit ${id}.`);
+  return view;
 }
 
 /** Shows a part of the stage with everything that it stands in. */

@@ -148,7 +148,7 @@ export type PlateChangeKind =
   | 'own-circuit'
   | 'one-pole'
   | 'larger-outlet'
-  | 'set-right';
+  | 'plate-to-code';
 
 /** Another plate for the same appliance. */
 export interface PlateChange<Plate> {

@@ -170,12 +170,14 @@ export const feeder: Family<FeederPlate> = {
       },
     }),
   changes: (plate) => [
-    ...(plate.wires === 3 ? [{ kind: 'set-right' as const, plate: { ...plate, wires: 4 as const } }] : []),
+    ...(plate.wires === 3
+      ? [{ kind: 'plate-to-code' as const, plate: { ...plate, wires: 4 as const } }]
+      : []),
     ...(plate.bondingScrew === true
-      ? [{ kind: 'set-right' as const, plate: { ...plate, bondingScrew: false } }]
+      ? [{ kind: 'plate-to-code' as const, plate: { ...plate, bondingScrew: false } }]
       : []),
     ...(plate.electrode === false
-      ? [{ kind: 'set-right' as const, plate: { ...plate, electrode: true } }]
+      ? [{ kind: 'plate-to-code' as const, plate: { ...plate, electrode: true } }]
       : []),
   ],
 };

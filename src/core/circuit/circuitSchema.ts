@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { METHOD_IDS, ENVIRONMENTS, type MethodId } from '../code/methods';
+import { LIMITS } from '../code/limits';
 import { BURIAL_PLACES } from '../code/burialPlaces';
 import { siteSchema } from '../protection/siteSchema';
 import { applianceSchema } from '../appliances/registry';
@@ -69,27 +70,23 @@ const pinsSchema = z.strictObject({
   trade: z.enum(TRADE_SIZES).optional(),
 });
 
-/** An answer to a question or doubt, kept with the circuit and printed on its sheet. */
-const answerSchema = z.strictObject({ code: z.string().min(1).max(80), text: z.string().min(1).max(500) });
-
 /** A photograph by the id under which its picture is kept beside the job. */
 const photoSchema = z.strictObject({ id, caption: z.string().max(120) });
 
 /** One circuit as it is saved: what the electrician said. Figures are computed from it, never stored. */
 export const circuitSchema = z.strictObject({
   id,
-  name: z.string().min(1).max(80),
+  name: z.string().min(1).max(LIMITS.nameLength),
   appliance: applianceSchema,
   material: z.enum(['cu', 'al']),
   insulation: z.enum(['THWN-2', 'XHHW-2']),
   terminals: z.strictObject({ panel: markSchema, load: markSchema }),
   startHeightFt: z.number().min(-20).max(60),
-  run: z.array(segmentSchema).min(1).max(12),
+  run: z.array(segmentSchema).min(1).max(LIMITS.segments),
   pins: pinsSchema,
   maxDropPct: z.number().positive().max(20).nullable(),
   site: siteSchema,
-  photos: z.array(photoSchema).max(24),
-  answers: z.array(answerSchema).max(60),
+  photos: z.array(photoSchema).max(LIMITS.photos),
 });
 
 /** One segment of a run, as it is saved. */

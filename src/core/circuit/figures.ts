@@ -9,7 +9,8 @@ import type { GroundNeed } from '../rules/equipmentGround';
 import type { OcpdChoice } from '../rules/branchOcpd';
 import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
-import type { AnyFinding, FigureKey } from '../findings/finding';
+import type { AnyFinding } from '../findings/finding';
+import type { FigureKey } from '../findings/subject';
 import type { AnyStep, ComfortReason } from '../working/step';
 
 /** The raceway of one segment. */

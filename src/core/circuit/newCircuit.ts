@@ -58,5 +58,4 @@ export const newCircuit = (id: string, appliance: Appliance, run: readonly Segme
   maxDropPct: 3,
   site: {},
   photos: [],
-  answers: [],
 });

@@ -6,7 +6,8 @@ import type { Edition } from '../code/edition';
 import type { LoadModel } from '../appliances/family';
 import { branchOcpd, type OcpdChoice } from '../rules/branchOcpd';
 import { equipmentGround } from '../rules/equipmentGround';
-import { FIGURE_KEYS, type AnyFinding, type FigureKey } from '../findings/finding';
+import type { AnyFinding } from '../findings/finding';
+import { FIGURE_KEYS, type FigureKey } from '../findings/subject';
 import { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
 import { chooseConductor, type ConductorChoice } from './chooseConductor';
@@ -20,15 +21,15 @@ import type { SolveContext } from './solveContext';
 
 type Desk = Readonly<Record<FigureKey, Working>>;
 
-const desk = (code: Edition): Desk => ({
-  load: new Working(code, 'load'),
-  breaker: new Working(code, 'breaker'),
-  conductor: new Working(code, 'conductor'),
-  ground: new Working(code, 'ground'),
-  raceway: new Working(code, 'raceway'),
-  drop: new Working(code, 'drop'),
-  disconnect: new Working(code, 'disconnect'),
-  protection: new Working(code, 'protection'),
+const desk = (code: Edition, of: Circuit): Desk => ({
+  load: new Working(code, 'load', of),
+  breaker: new Working(code, 'breaker', of),
+  conductor: new Working(code, 'conductor', of),
+  ground: new Working(code, 'ground', of),
+  raceway: new Working(code, 'raceway', of),
+  drop: new Working(code, 'drop', of),
+  disconnect: new Working(code, 'disconnect', of),
+  protection: new Working(code, 'protection', of),
 });
 
 /**
@@ -39,7 +40,7 @@ const desk = (code: Edition): Desk => ({
  */
 export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCircuit {
   const { code, practices, survey } = context;
-  const at = desk(code);
+  const at = desk(code, circuit);
   const load = applianceLoad(circuit.appliance, { code, practices, work: at.load });
   const ocpd = branchOcpd(load, circuit.pins.ocpdA, code, at.breaker);
   const conductor = chooseConductor(conductorCase(circuit, load, ocpd, context, at.conductor));
@@ -74,7 +75,8 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
   for (const { text } of code.local.requirements) {
     at.load.found('note', 'local.requirement', 'amendment.local', { text });
   }
-  if (!code.verified) at.load.found('ask', 'edition.unverified', 'amendment.local', { year: code.year });
+  if (code.certainty === 'preliminary')
+    at.load.found('ask', 'edition.unverified', 'amendment.local', { year: code.year });
   const figures: CircuitFigures = {
     load,
     ocpd,
@@ -146,6 +148,6 @@ const workings = (at: Desk): SolvedCircuit['workings'] => ({
 
 const findings = (at: Desk): readonly AnyFinding[] => {
   const all: AnyFinding[] = [];
-  for (const link of FIGURE_KEYS) for (const finding of at[link].findings) all.push(finding);
+  for (const figureKey of FIGURE_KEYS) for (const finding of at[figureKey].findings) all.push(finding);
   return all;
 };

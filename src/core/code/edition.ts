@@ -1,32 +1,26 @@
 import { layAmendment, NO_LOCAL_RULES, type Amendment, type LocalRules } from './amendment';
-import {
-  parameters2023,
-  parametersChanged2017,
-  parametersChanged2020,
-  parametersChanged2026,
-  type Parameters,
-} from './parameters';
-import {
-  changed2017,
-  changed2020,
-  changed2026,
-  sections2023,
-  type Citation,
-  type SectionKey,
-  type Sections,
-} from './sections';
+import type { EditionCertainty, EditionDifference } from './editionShape';
+import { edition2017 } from './editions/edition2017';
+import { edition2020 } from './editions/edition2020';
+import { edition2023 } from './editions/edition2023';
+import { edition2026 } from './editions/edition2026';
+import { parameters2023, type Parameters } from './parameters';
+import { sections2023, type Citation, type SectionKey, type Sections } from './sections';
 import { baseTables, type Tables } from './tableSet';
 
-/** The editions that a job may be under, oldest first. */
-export const EDITION_YEARS = [2017, 2020, 2023, 2026] as const;
+/** Every edition, oldest first. A new one is a file of its own and a line here. */
+const EDITIONS = [edition2017, edition2020, edition2023, edition2026] as const;
+
 /** The year of an edition. */
-export type EditionYear = (typeof EDITION_YEARS)[number];
+export type EditionYear = (typeof EDITIONS)[number]['year'];
+
+/** The editions that a job may be under, oldest first. */
+export const EDITION_YEARS: readonly EditionYear[] = EDITIONS.map(({ year }) => year);
 
 /** Everything that a rule may ask of the code in force: sections, figures and tables, local rules laid over. */
 export interface Edition {
   readonly year: EditionYear;
-  /** False for an edition whose printed text was never compared. */
-  readonly verified: boolean;
+  readonly certainty: EditionCertainty;
   readonly sections: Sections;
   readonly parameters: Parameters;
   readonly tables: Tables;
@@ -35,63 +29,25 @@ export interface Edition {
   readonly local: LocalRules;
 }
 
-/** What an edition changes against the base edition of 2023. */
-interface Difference {
-  readonly sections?: Partial<Sections>;
-  readonly parameters?: Partial<Parameters>;
-  readonly tables?: Partial<Tables>;
-  readonly verified?: boolean;
-}
-
-const base: Edition = {
-  year: 2023,
-  verified: true,
-  sections: sections2023,
-  parameters: parameters2023,
-  tables: baseTables,
+const build = (difference: EditionDifference & { readonly year: EditionYear }): Edition => ({
+  year: difference.year,
+  certainty: difference.certainty,
+  sections: { ...sections2023, ...difference.sections },
+  parameters: { ...parameters2023, ...difference.parameters },
+  tables: { ...baseTables, ...difference.tables },
   amendments: [],
   local: NO_LOCAL_RULES,
-};
+});
 
-const without10A = {
-  ...baseTables.standardOcpd,
-  ratings: baseTables.standardOcpd.ratings.filter((rating) => rating !== 10),
-};
+const BUILT: ReadonlyMap<EditionYear, Edition> = new Map(
+  EDITIONS.map((each) => [each.year, build(each)] as const),
+);
 
-const DIFFERENCES: Readonly<Record<EditionYear, Difference>> = {
-  2017: {
-    sections: changed2017,
-    parameters: parametersChanged2017,
-    tables: { standardOcpd: without10A },
-  },
-  2020: {
-    sections: changed2020,
-    parameters: parametersChanged2020,
-    tables: { standardOcpd: without10A },
-  },
-  2023: {},
-  2026: { sections: changed2026, parameters: parametersChanged2026, verified: false },
-};
+const NEWEST_FIRST = [...BUILT.values()].reverse();
+const newestKnown = NEWEST_FIRST.find(({ certainty }) => certainty === 'known') ?? build(edition2023);
 
-const build = (year: EditionYear): Edition => {
-  const { sections, parameters, tables, verified = true } = DIFFERENCES[year];
-  return {
-    year,
-    verified,
-    sections: { ...base.sections, ...sections },
-    parameters: { ...base.parameters, ...parameters },
-    tables: { ...base.tables, ...tables },
-    amendments: [],
-    local: NO_LOCAL_RULES,
-  };
-};
-
-const EDITIONS: Readonly<Record<EditionYear, Edition>> = {
-  2017: build(2017),
-  2020: build(2020),
-  2023: build(2023),
-  2026: build(2026),
-};
+/** The newest edition whose figures are known: what a new job is under. */
+export const NEWEST_KNOWN: EditionYear = newestKnown.year;
 
 /** The edition of a year, with local amendments laid over it in the order given. */
 export const edition = (year: EditionYear, amendments: readonly Amendment[] = []): Edition =>
@@ -101,11 +57,11 @@ export const edition = (year: EditionYear, amendments: readonly Amendment[] = []
       ...layAmendment(acc, each),
       amendments: [...acc.amendments, each],
     }),
-    EDITIONS[year],
+    BUILT.get(year) ?? newestKnown,
   );
 
-/** The section a rule stands on in this edition; an edition that was not read makes none certain. */
+/** The section a rule stands on in this edition; a preliminary edition makes none certain. */
 export const cite = (code: Edition, key: SectionKey): Citation => {
   const found = code.sections[key];
-  return code.verified || !found.certain ? found : { section: found.section, certain: false };
+  return code.certainty === 'known' || !found.certain ? found : { section: found.section, certain: false };
 };

@@ -1,139 +1,73 @@
-import type { GroundFaultRuleId } from '../code/groundFaultRules';
-import type { MethodId, Environment } from '../code/methods';
-import type { Occupancy, Location } from '../code/locations';
-import type { Citation } from '../code/sections';
-import type { TradeSize } from '../units/tradeSize';
-import type { WireSize } from '../units/wireSize';
-import type { OwnArticle } from '../code/ownArticles';
+import { cite, type Edition } from '../code/edition';
+import { methodCitation, type MethodId } from '../code/methods';
+import type { Citation, SectionKey } from '../code/sections';
+import type { CatalogEntry } from './catalogEntry';
+import type { circuitCatalog } from './circuitCatalog';
+import type { panelCatalog } from './panelCatalog';
+import type { routeCatalog } from './routeCatalog';
+import type { serviceCatalog } from './serviceCatalog';
+import { isWorse, type Severity } from './severity';
+import { figureOf, subjectKey, type FigureKey, type Subject } from './subject';
 
-/** The figures of a circuit in the order of the reasoning. */
-export const FIGURE_KEYS = [
-  'load',
-  'breaker',
-  'conductor',
-  'ground',
-  'raceway',
-  'drop',
-  'disconnect',
-  'protection',
-] as const;
-/** One figure of the ladder. */
-export type FigureKey = (typeof FIGURE_KEYS)[number];
-
-/** stop: a rule is broken; check: legal but doubtful; ask: maker or authority decides; note: for information. */
-export type Severity = 'stop' | 'check' | 'ask' | 'note';
-
-/** What each finding was about, by its stable code. Its sentence is in core/wording. */
-export interface FindingData {
-  'load.nothing': { volts: number };
-  'load.setting-open': { settingA: number; plateA: number };
-  'load.setting-edition': { settingA: number; plateA: number; year: number };
-  'load.setting-above-plate': { settingA: number; plateA: number };
-  'load.managed': { managedA: number; plateA: number };
-  'load.plate-missing': { field: string; usedA: number };
-  'load.plate-contradiction': { mca: number; mocp: number };
-  'load.subdivide': { amps: number; maxA: number };
-  'load.maker-circuits': { amps: number };
-  'load.too-many-units': { units: number; max: number };
-  'load.taps': { units: number };
-  'load.fuse-only': { mocp: number };
-  'motor.not-in-table': { hp: number; volts: number };
-  'motor.fla-used-for-flc': { plateA: number; flcA: number };
-  'motor.plate-above-table': { plateA: number; flcA: number };
-  'welder.only': { ratingA: number };
-  'rv30.not-240': { volts: number };
-  'feeder.four-wires': { wires: number };
-  'feeder.electrode': { circuits: number };
-  'panel.neutral-ground-mixed': { where: string };
-  'ocpd.below-load': { ocpdA: number; needsA: number };
-  'ocpd.above-ampacity': {
-    ocpdA: number;
-    carriesA: number;
-    size: WireSize;
-    method: MethodId;
-    min: WireSize | null;
-  };
-  'ocpd.above-mocp': { ocpdA: number; maxA: number };
-  'ocpd.none': { needsA: number; largestA: number };
-  'ocpd.not-standard': { ocpdA: number };
-  'ocpd.multi-outlet': { ocpdA: number; carriesA: number; size: WireSize };
-  'conductor.below-breaker': { ocpdA: number; carriesA: number; article: OwnArticle };
-  'conductor.below-article': { size: WireSize; min: WireSize };
-  'conductor.lug-range': { size: WireSize; min: string; max: string };
-  'conductor.terminal-60c': {
-    size: WireSize;
-    method: MethodId;
-    carriesA: number;
-    needsA: number;
-    at75A: number;
-  };
-  'conductor.too-small': { size: WireSize; method: MethodId; carriesA: number; needsA: number };
-  'conductor.small-rule': { size: WireSize; ocpdA: number; limitA: number };
-  'conductor.none': { method: MethodId; needsA: number; largest: WireSize };
-  'conductor.not-made': { method: MethodId; size: WireSize };
-  'conductor.below-local': { size: WireSize; min: WireSize };
-  'conductor.aluminum-ends': { size: WireSize };
-  'conductor.short-part': { lengthFt: number; allowedFt: number };
-  'conductor.too-hot': { ambientC: number; method: MethodId };
-  'terminal.unmarked': { size: WireSize; at75: WireSize };
-  'egc.too-small': { has: WireSize; needs: WireSize; ocpdA: number };
-  'egc.not-upsized': { has: WireSize; needs: WireSize; min: WireSize; size: WireSize };
-  'egc.insulated': { method: MethodId; place: Environment };
-  'method.forbidden': { method: MethodId; place: Environment };
-  'method.wet-location': { method: MethodId; place: Environment };
-  'method.underground': { method: MethodId };
-  'method.corrosive': { method: MethodId };
-  'method.ask-listing': { method: MethodId; place: Environment };
-  'raceway.fill': { method: MethodId; trade: TradeSize; fillPct: number; limitPct: number };
-  'raceway.none': { method: MethodId; areaIn2: number };
-  'raceway.jam': { trade: TradeSize; ratio: number };
-  'raceway.bends': { degrees: number; limit: number };
-  'drop.branch': { dropPct: number; limitPct: number; dropV: number };
-  'drop.motor-start': { dipPct: number; maxPct: number; startA: number };
-  'receptacle.rating-mismatch': { config: string; ratingA: number; ocpdA: number };
-  'receptacle.config-mismatch': { config: string; plug: string; why: string };
-  'receptacle.no-ground': { config: string };
-  'receptacle.unknown': { config: string };
-  'disconnect.ask': { volts: number };
-  'disconnect.missing': { kind: string };
-  'disconnect.out-of-sight': { ft: number | null; maxFt: number };
-  'disconnect.too-near-water': { ft: number; minFt: number };
-  'disconnect.place': { maxFt: number; waterFt: number };
-  'disconnect.rating': { ratingA: number; minA: number };
-  'disconnect.lockable': { ratingA: number };
-  'disconnect.spa-emergency': { occupancy: Occupancy };
-  'gfci.required': { rule: GroundFaultRuleId; location: Location };
-  'gfci.contested': { rule: GroundFaultRuleId; location: Location; ocpdA: number };
-  'gfci.ask': { volts: number };
-  'gfci.long-run': { ft: number; maxFt: number };
-  'load.spa-pair': { feederA: number };
-  'rv.larger': { amps: number };
-  'gfci.neutral-missing': { form: string };
-  'gfci.neutral-bypassed': { form: string };
-  'gfci.line-load-reversed': { form: string };
-  'afci.required': { location: Location };
-  'afci.ask': { ocpdA: number };
-  'ident.green-as-ungrounded': { size: WireSize };
-  'ident.white-hot-unmarked': { size: WireSize; cable: boolean };
-  'ident.white-as-egc': { size: WireSize };
-  'ident.ground-remarked': { size: WireSize };
-  'local.requirement': { text: string };
-  'edition.unverified': { year: number };
-}
-
+type Catalog = typeof circuitCatalog & typeof routeCatalog & typeof serviceCatalog & typeof panelCatalog;
 /** Stable code of a finding. */
-export type FindingCode = keyof FindingData;
+export type FindingCode = keyof Catalog;
 
-/** A doubt or a broken rule, tied to the figure that it is about. */
+/** What each finding was about, by its code. */
+export type FindingData = {
+  readonly [C in FindingCode]: Catalog[C] extends CatalogEntry<infer Data, Severity> ? Data : never;
+};
+
+/** How severe a finding may be, by its code. */
+export type SeverityOf<C extends FindingCode> = Catalog[C]['severities'][number];
+
+/** A doubt or a broken rule, tied to what it is about. */
 export interface Finding<C extends FindingCode = FindingCode> {
   readonly code: C;
   readonly severity: Severity;
-  readonly link: FigureKey;
+  readonly subject: Subject;
   readonly data: FindingData[C];
   readonly cite: Citation;
-  /** Which segment of the run it is about, by position; undefined where it is about all of it. */
-  readonly segment: number | undefined;
 }
 
-/** A finding of any kind, with its data tied to its code. */
+/** A finding of any code, with its data tied to its code. */
 export type AnyFinding = { readonly [C in FindingCode]: Finding<C> }[FindingCode];
+
+/** What a finding is raised with. */
+interface Raised<C extends FindingCode> {
+  readonly severity: SeverityOf<C>;
+  readonly code: C;
+  readonly section: SectionKey;
+  readonly subject: Subject;
+  readonly data: FindingData[C];
+  /** The method whose own article the section belongs to. */
+  readonly method: MethodId | undefined;
+}
+
+/** A finding under an edition: the section as that edition numbers it. */
+export function raise<C extends FindingCode>(code: Edition, raised: Raised<C>): AnyFinding {
+  const { section, method, severity, subject, data } = raised;
+  const plain = cite(code, section);
+  const finding: Finding<C> = {
+    code: raised.code,
+    severity,
+    subject,
+    data,
+    cite: method === undefined ? plain : methodCitation(plain, method),
+  };
+  // The compiler cannot see that a finding of one code is a member of the union.
+  return finding as unknown as AnyFinding;
+}
+
+/** A finding by what it is and what it is about: the same before and after an edit. */
+export const findingKey = ({ code, subject }: Pick<Finding, 'code' | 'subject'>): string =>
+  `${code} ${subjectKey(subject)}`;
+
+/** The worst of findings about a figure, the first among equals; undefined where there is none. */
+export const worstFinding = (open: readonly AnyFinding[], figure: FigureKey): AnyFinding | undefined =>
+  open
+    .filter(({ subject }) => figureOf(subject) === figure)
+    .reduce<AnyFinding | undefined>(
+      (worst, each) => (worst === undefined || isWorse(each.severity, worst.severity) ? each : worst),
+      undefined,
+    );

@@ -1,19 +1,8 @@
-import type { Circuit } from '../circuit/circuitSchema';
+import { LIMITS } from '../code/limits';
+import type { CircuitFields, Command, JobFields, PanelFields, Photo, PhotoOwner, Placed } from './command';
 import type { Job } from './jobSchema';
-
-/** What a job may be told besides its circuits. */
-export type JobFields = Omit<Job, 'id' | 'circuits'>;
-
-/** One edit of a job. Every command has an inverse of the same kind, so that undo is an edit like any other. */
-export type Command =
-  | { readonly kind: 'insert-circuit'; readonly circuit: Circuit; readonly at: number }
-  | { readonly kind: 'insert-circuits'; readonly circuits: readonly Circuit[]; readonly at: number }
-  | { readonly kind: 'remove-circuits'; readonly ids: readonly string[]; readonly at: number }
-  | { readonly kind: 'remove-circuit'; readonly id: string }
-  | { readonly kind: 'replace-circuit'; readonly circuit: Circuit }
-  | { readonly kind: 'move-circuit'; readonly id: string; readonly to: number }
-  | { readonly kind: 'set-job'; readonly fields: Partial<JobFields> }
-  | { readonly kind: 'together'; readonly commands: readonly Command[] };
+import { refused, type Refusal } from './refusal';
+import { invalidPart } from './validation';
 
 /** A job after a command, and the way back. */
 export interface Applied {
@@ -21,121 +10,195 @@ export interface Applied {
   readonly inverse: Command;
 }
 
-const at = (job: Job, id: string): number => job.circuits.findIndex((circuit) => circuit.id === id);
-
-/** Applies a command. Undefined where it does not fit the job: a circuit that is not there, or is already. */
-export function applyCommand(job: Job, command: Command): Applied | undefined {
-  switch (command.kind) {
-    case 'insert-circuit': {
-      if (at(job, command.circuit.id) >= 0) return undefined;
-      const circuits = job.circuits.toSpliced(command.at, 0, command.circuit);
-      return { job: { ...job, circuits }, inverse: { kind: 'remove-circuit', id: command.circuit.id } };
-    }
-    case 'insert-circuits':
-      return insertCircuits(job, command.circuits, command.at);
-    case 'remove-circuits': {
-      const gone = job.circuits.filter(({ id }) => command.ids.includes(id));
-      if (gone.length !== command.ids.length) return undefined;
-      const circuits = job.circuits.filter((circuit) => !gone.includes(circuit));
-      return {
-        job: { ...job, circuits },
-        inverse: { kind: 'insert-circuits', circuits: gone, at: command.at },
-      };
-    }
-    case 'remove-circuit': {
-      const index = at(job, command.id);
-      const circuit = job.circuits[index];
-      if (circuit === undefined) return undefined;
-      return {
-        job: { ...job, circuits: job.circuits.toSpliced(index, 1) },
-        inverse: { kind: 'insert-circuit', circuit, at: index },
-      };
-    }
-    case 'replace-circuit': {
-      const index = at(job, command.circuit.id);
-      const circuit = job.circuits[index];
-      if (circuit === undefined) return undefined;
-      return {
-        job: { ...job, circuits: job.circuits.with(index, command.circuit) },
-        inverse: { kind: 'replace-circuit', circuit },
-      };
-    }
-    case 'move-circuit':
-      return moveCircuit(job, command.id, command.to);
-    case 'set-job':
-      return setJob(job, command.fields);
-    case 'together':
-      return together(job, command.commands);
-  }
+/** The fields of a thing that another sets, as they are now. */
+function before<T extends object>(now: T, fields: Partial<T>): Partial<T> {
+  const kept: Partial<T> = {};
+  for (const key of Object.keys(fields)) Reflect.set(kept, key, Reflect.get(now, key));
+  return kept;
 }
 
-/** One after the other, or none of them. */
-function together(job: Job, commands: readonly Command[]): Applied | undefined {
-  const inverses: Command[] = [];
-  let acc = job;
-  for (const command of commands) {
-    const applied = applyCommand(acc, command);
-    if (applied === undefined) return undefined;
-    acc = applied.job;
-    inverses.unshift(applied.inverse);
-  }
-  return { job: acc, inverse: { kind: 'together', commands: inverses } };
+function addCircuits(job: Job, placed: readonly Placed[]): Applied | Refusal {
+  const over = job.circuits.length + placed.length - LIMITS.circuits;
+  if (over > 0)
+    return refused({ kind: 'too-many', what: 'circuits', max: LIMITS.circuits, asked: placed.length, over });
+  const ids = placed.map(({ circuit }) => circuit.id);
+  const known = new Set(job.circuits.map(({ id }) => id));
+  const twice = ids.find((id, at) => known.has(id) || ids.indexOf(id) !== at);
+  if (twice !== undefined) return refused({ kind: 'twice', what: 'circuit', id: twice });
+  const circuits = [...job.circuits];
+  // From the front, so that each lands where it stood among those that come back with it.
+  for (const { circuit, at } of placed.toSorted((a, b) => a.at - b.at)) circuits.splice(at, 0, circuit);
+  return { job: { ...job, circuits }, inverse: { kind: 'remove-circuits', ids } };
 }
 
-/** The most circuits that a job holds. */
-const MAX_CIRCUITS = 200;
+function removeCircuits(job: Job, ids: readonly string[]): Applied | Refusal {
+  const gone = job.circuits.flatMap((circuit, at) => (ids.includes(circuit.id) ? [{ circuit, at }] : []));
+  if (gone.length !== ids.length) return refused({ kind: 'gone', what: 'circuit' });
+  const circuits = job.circuits.filter(({ id }) => !ids.includes(id));
+  return { job: { ...job, circuits }, inverse: { kind: 'add-circuits', circuits: gone } };
+}
 
-function insertCircuits(job: Job, circuits: readonly Circuit[], to: number): Applied | undefined {
-  const ids = circuits.map(({ id }) => id);
-  const doubled = new Set(ids).size !== ids.length || ids.some((id) => at(job, id) >= 0);
-  if (doubled || job.circuits.length + circuits.length > MAX_CIRCUITS) return undefined;
+function changeCircuit(job: Job, id: string, fields: Partial<CircuitFields>): Applied | Refusal {
+  const index = job.circuits.findIndex((each) => each.id === id);
+  const circuit = job.circuits[index];
+  if (circuit === undefined) return refused({ kind: 'gone', what: 'circuit' });
   return {
-    job: { ...job, circuits: job.circuits.toSpliced(to, 0, ...circuits) },
-    inverse: { kind: 'remove-circuits', ids, at: to },
+    job: { ...job, circuits: job.circuits.with(index, { ...circuit, ...fields }) },
+    inverse: { kind: 'change-circuit', id, fields: before(circuit, fields) },
   };
 }
 
-function moveCircuit(job: Job, id: string, to: number): Applied | undefined {
-  const from = at(job, id);
+function moveCircuit(job: Job, id: string, to: number): Applied | Refusal {
+  const from = job.circuits.findIndex((each) => each.id === id);
   const circuit = job.circuits[from];
-  if (circuit === undefined || to < 0 || to >= job.circuits.length) return undefined;
+  if (circuit === undefined) return refused({ kind: 'gone', what: 'circuit' });
+  if (!Number.isInteger(to) || to < 0 || to >= job.circuits.length)
+    return refused({ kind: 'gone', what: 'position' });
   return {
     job: { ...job, circuits: job.circuits.toSpliced(from, 1).toSpliced(to, 0, circuit) },
     inverse: { kind: 'move-circuit', id, to: from },
   };
 }
 
-function setJob(job: Job, fields: Partial<JobFields>): Applied {
-  const {
-    name,
-    edition,
-    authority,
-    permitDate,
-    occupancy,
-    designC,
-    later,
-    amendments,
-    practices,
-    house,
-    panels,
-    answers,
-    locate,
-  } = job;
-  const all: JobFields = {
-    name,
-    edition,
-    authority,
-    permitDate,
-    occupancy,
-    designC,
-    later,
-    amendments,
-    practices,
-    house,
-    panels,
-    answers,
-    locate,
+function changeJob(job: Job, fields: Partial<JobFields>): Applied | Refusal {
+  const ids = (fields.panels ?? []).map(({ id }) => id);
+  const twice = ids.find((id, at) => ids.indexOf(id) !== at);
+  if (twice !== undefined) return refused({ kind: 'twice', what: 'panel', id: twice });
+  return {
+    job: { ...job, ...fields },
+    inverse: { kind: 'change-job', fields: before<JobFields>(job, fields) },
   };
-  // The inverse sets every field back, which is more than was changed and never wrong.
-  return { job: { ...job, ...fields }, inverse: { kind: 'set-job', fields: all } };
+}
+
+function changePanel(job: Job, id: string, fields: Partial<PanelFields>): Applied | Refusal {
+  const index = job.panels.findIndex((each) => each.id === id);
+  const panel = job.panels[index];
+  if (panel === undefined) return refused({ kind: 'gone', what: 'panel' });
+  return {
+    job: { ...job, panels: job.panels.with(index, { ...panel, ...fields }) },
+    inverse: { kind: 'change-panel', id, fields: before(panel, fields) },
+  };
+}
+
+/** A change of the photographs of a circuit or panel. */
+function changePhotos(
+  job: Job,
+  of: PhotoOwner,
+  change: (photos: readonly Photo[]) => { readonly photos: Photo[]; readonly inverse: Command } | Refusal,
+): Applied | Refusal {
+  const owner =
+    'circuitId' in of
+      ? job.circuits.find(({ id }) => id === of.circuitId)
+      : job.panels.find(({ id }) => id === of.panelId);
+  if (owner === undefined) return refused({ kind: 'gone', what: 'circuitId' in of ? 'circuit' : 'panel' });
+  const changed = change(owner.photos);
+  if ('refused' in changed) return changed;
+  const { photos, inverse } = changed;
+  const applied =
+    'circuitId' in of
+      ? changeCircuit(job, of.circuitId, { photos })
+      : changePanel(job, of.panelId, { photos });
+  return 'refused' in applied ? applied : { job: applied.job, inverse };
+}
+
+const addPhoto = (job: Job, of: PhotoOwner, photo: Photo, at: number): Applied | Refusal =>
+  changePhotos(job, of, (photos) => {
+    const { length } = photos;
+    if (length >= LIMITS.photos)
+      return refused({ kind: 'too-many', what: 'photos', max: LIMITS.photos, asked: 1, over: 1 });
+    if (photos.some(({ id }) => id === photo.id))
+      return refused({ kind: 'twice', what: 'photo', id: photo.id });
+    return {
+      photos: photos.toSpliced(Math.min(at, length), 0, photo),
+      inverse: { kind: 'remove-photo', of, id: photo.id },
+    };
+  });
+
+const removePhoto = (job: Job, of: PhotoOwner, id: string): Applied | Refusal =>
+  changePhotos(job, of, (photos) => {
+    const at = photos.findIndex((each) => each.id === id);
+    const photo = photos[at];
+    if (photo === undefined) return refused({ kind: 'gone', what: 'photo' });
+    return { photos: photos.toSpliced(at, 1), inverse: { kind: 'add-photo', of, photo, at } };
+  });
+
+const captionPhoto = (job: Job, of: PhotoOwner, id: string, caption: string): Applied | Refusal =>
+  changePhotos(job, of, (photos) => {
+    const at = photos.findIndex((each) => each.id === id);
+    const photo = photos[at];
+    if (photo === undefined) return refused({ kind: 'gone', what: 'photo' });
+    return {
+      photos: photos.with(at, { ...photo, caption }),
+      inverse: { kind: 'caption-photo', of, id, caption: photo.caption },
+    };
+  });
+
+/** One after the other, or none of them. */
+function batch(job: Job, commands: readonly Command[]): Applied | Refusal {
+  const inverses: Command[] = [];
+  let acc = job;
+  for (const command of commands) {
+    const applied = applyCommand(acc, command);
+    if ('refused' in applied) return applied;
+    acc = applied.job;
+    inverses.unshift(applied.inverse);
+  }
+  return { job: acc, inverse: { kind: 'batch', commands: inverses } };
+}
+
+function apply(job: Job, command: Command): Applied | Refusal {
+  switch (command.kind) {
+    case 'add-circuits':
+      return addCircuits(job, command.circuits);
+    case 'remove-circuits':
+      return removeCircuits(job, command.ids);
+    case 'change-circuit':
+      return changeCircuit(job, command.id, command.fields);
+    case 'move-circuit':
+      return moveCircuit(job, command.id, command.to);
+    case 'change-job':
+      return changeJob(job, command.fields);
+    case 'change-house':
+      return {
+        job: { ...job, house: { ...job.house, ...command.fields } },
+        inverse: { kind: 'change-house', fields: before(job.house, command.fields) },
+      };
+    case 'change-panel':
+      return changePanel(job, command.id, command.fields);
+    case 'add-photo':
+      return addPhoto(job, command.of, command.photo, command.at);
+    case 'remove-photo':
+      return removePhoto(job, command.of, command.id);
+    case 'caption-photo':
+      return captionPhoto(job, command.of, command.id, command.caption);
+    case 'batch':
+      return batch(job, command.commands);
+  }
+}
+
+/**
+ * Applies a command. What it carries is checked by the schema of the job first, so that no edit makes a job that
+ * could not be opened again; a command that does not fit is refused with what is accepted, and changes nothing.
+ */
+export function applyCommand(job: Job, command: Command): Applied | Refusal {
+  const problem = invalidPart(command);
+  return problem === undefined ? apply(job, command) : refused({ kind: 'invalid', problem });
+}
+
+/** Whether a command was refused. */
+export const isRefusal = (outcome: Applied | Refusal): outcome is Refusal => 'refused' in outcome;
+
+const looksLikeJob = (value: unknown): value is Job =>
+  typeof value === 'object' &&
+  value !== null &&
+  'circuits' in value &&
+  Array.isArray(value.circuits) &&
+  'panels' in value &&
+  Array.isArray(value.panels);
+
+/** Takes an edit back on a document that its schema refuses; undefined where it does not fit. */
+export function undoUnchecked(document: unknown, command: Command): Job | undefined {
+  if (!looksLikeJob(document)) return undefined;
+  const applied = apply(document, command);
+  return isRefusal(applied) ? undefined : applied.job;
 }

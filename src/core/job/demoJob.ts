@@ -20,7 +20,6 @@ const circuit = (part: Pick<Circuit, 'id' | 'name' | 'appliance' | 'run'> & Part
   maxDropPct: 3,
   site: {},
   photos: [],
-  answers: [],
   ...part,
 });
 
@@ -150,13 +149,6 @@ const CIRCUITS: readonly Circuit[] = [
         heightFt: 8,
         endHeightFt: 4,
       }),
-    ],
-    answers: [
-      {
-        code: 'disconnect.ask',
-        text: 'Switch within sight of the motor, by the maker. Shown to the authority.',
-      },
-      { code: 'gfci.ask', text: 'Hard-wired indoors: not asked by the authority.' },
     ],
   }),
   circuit({
@@ -290,7 +282,18 @@ export const demoJob: Job = {
   practices: DEFAULT_PRACTICES,
   house: DEMO_HOUSE,
   panels: [DEMO_PANEL],
-  answers: [],
+  answers: [
+    {
+      subject: 'circuit:workshop',
+      code: 'disconnect.ask',
+      text: 'Switch within sight of the motor, by the maker. Shown to the authority.',
+    },
+    {
+      subject: 'circuit:workshop',
+      code: 'gfci.ask',
+      text: 'Hard-wired indoors: not asked by the authority.',
+    },
+  ],
   locate: { ticket: 'FC-0316-27', date: '2026-03-16' },
   circuits: [...CIRCUITS],
 };

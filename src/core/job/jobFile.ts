@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { JOB_MIGRATIONS, JOB_VERSION, migrate } from './migrations';
+import { JOB_VERSION } from './jobVersion';
+import { withSafeIds } from './safeIds';
+import { migrate } from './migrations';
 import { jobSchema, type Job } from './jobSchema';
 import { firstProblem, type FieldProblem } from './zodProblem';
 
@@ -26,7 +28,14 @@ export const photosSchema = z.record(
 
 /** A job that was read, or why it was not. */
 export type ReadJob =
-  | { readonly ok: true; readonly job: Job; readonly fromVersion: number; readonly photos: Photos }
+  | {
+      readonly ok: true;
+      readonly job: Job;
+      readonly fromVersion: number;
+      readonly photos: Photos;
+      /** How many ids were twice there or not safe in a file name or address, and were given anew. */
+      readonly renamed: number;
+    }
   | { readonly ok: false; readonly problem: FileProblem };
 
 /** A job of 200 circuits is under 1 MB, a hundred photographs are 50; anything past this is something else. */
@@ -55,11 +64,11 @@ const isEnvelope = (value: unknown): value is { pasture: 'job'; version: number;
 /** A job document that was already read, of any version up to this one, checked and carried forward. */
 export function readJobDocument(document: unknown, version: number): ReadJob {
   if (version > JOB_VERSION) return refused({ kind: 'later-version', version });
-  const forward = migrate(document, version, JOB_MIGRATIONS, JOB_VERSION);
+  const forward = migrate(document, version);
   if (forward === undefined) return refused({ kind: 'no-way-forward', version });
   const job = jobSchema.safeParse(forward.document);
   if (!job.success) return refused({ kind: 'invalid', ...firstProblem(job.error) });
-  return { ok: true, job: job.data, fromVersion: version, photos: {} };
+  return { ok: true, job: job.data, fromVersion: version, photos: {}, renamed: 0 };
 }
 
 /** Reads a `.pasture.json` file. Never throws: what is wrong comes back as a problem that names it. */
@@ -69,16 +78,17 @@ export function readJobFile(text: string): ReadJob {
   if (json === undefined) return refused({ kind: 'not-json' });
   if (!isEnvelope(json.value)) return refused({ kind: 'foreign' });
   const read = readJobDocument(json.value.job, json.value.version);
-  if (!read.ok || !('photos' in json.value)) return read;
-  const photos = photosSchema.safeParse(json.value.photos);
-  return photos.success
-    ? { ...read, photos: photos.data }
-    : refused({ kind: 'invalid', ...firstProblem(photos.error, ['photos']) });
+  if (!read.ok) return read;
+  const photos = photosSchema.safeParse('photos' in json.value ? json.value.photos : {});
+  if (!photos.success) return refused({ kind: 'invalid', ...firstProblem(photos.error, ['photos']) });
+  return { ...read, ...withSafeIds(read.job), photos: photos.data };
 }
 
 /** A job as the text of a `.pasture.json` file: fields in the order of the schema, so equal jobs give equal bytes. */
 export const writeJobFile = (job: Job, photos: Photos = {}): string => {
-  const file = { pasture: 'job', version: JOB_VERSION, job: jobSchema.parse(job) };
+  // A job that its schema refuses is written as it is: an export is the way out, and never fails.
+  const read = jobSchema.safeParse(job);
+  const file = { pasture: 'job', version: JOB_VERSION, job: read.success ? read.data : job };
   const whole = Object.keys(photos).length > 0 ? { ...file, photos } : file;
   return `${JSON.stringify(whole, null, 2)}\n`;
 };

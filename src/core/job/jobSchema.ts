@@ -1,41 +1,42 @@
 import { z } from 'zod';
+import { circuitsDocument } from '../circuit/circuitsDocument';
 import { designSchema } from '../circuit/designTemperatures';
-import { circuitSchema } from '../circuit/circuitSchema';
 import { practicesSchema } from '../circuit/practices';
+import { EDITION_YEARS } from '../code/edition';
+import { LIMITS } from '../code/limits';
 import { OCCUPANCIES } from '../code/locations';
-import { panelSchema } from '../panel/panelSchema';
-import { houseSchema } from '../service/houseSchema';
+import { answersDocument } from '../findings/answersDocument';
+import { panelsDocument } from '../panel/panelsDocument';
+import { locateDocument } from '../route/locateDocument';
+import { houseDocument } from '../service/houseDocument';
 import { amendmentSchema } from './amendmentSchema';
+
+/** What each stage keeps in the job. A stage that comes later is one line here. */
+export const STAGE_DOCUMENTS = {
+  house: houseDocument,
+  panels: panelsDocument,
+  answers: answersDocument,
+  locate: locateDocument,
+  circuits: circuitsDocument,
+};
 
 /** A job: one place, one permit, its circuits in the order in which they are worked. */
 export const jobSchema = z.strictObject({
   id: z.string().min(1).max(60),
-  name: z.string().min(1).max(80),
-  edition: z.union([z.literal(2017), z.literal(2020), z.literal(2023), z.literal(2026)]),
+  name: z.string().min(1).max(LIMITS.nameLength),
+  edition: z.literal(EDITION_YEARS),
   authority: z.string().max(120).describe('The authority having jurisdiction'),
   permitDate: z.iso.date().nullable().describe('Day on which the permit was applied for'),
   occupancy: z.enum(OCCUPANCIES).describe('Kind of building'),
   designC: designSchema.describe('Highest expected ambients of the place, °C'),
   later: z.string().max(500).describe('What may come later'),
-  amendments: z.array(amendmentSchema).max(40),
+  amendments: z.array(amendmentSchema).max(LIMITS.amendments),
   practices: practicesSchema,
-  house: houseSchema.describe('The service and what it carries'),
-  panels: z.array(panelSchema).max(8),
-  answers: z
-    .array(
-      z.strictObject({
-        about: z.string().max(60),
-        code: z.string().max(60),
-        text: z.string().min(1).max(500),
-      }),
-    )
-    .max(200)
-    .describe('Answers to what service and panels ask'),
-  locate: z
-    .strictObject({ ticket: z.string().min(1).max(60), date: z.iso.date() })
-    .nullable()
-    .describe('Ticket of the call before digging, and the day from which it holds'),
-  circuits: z.array(circuitSchema).max(200),
+  house: STAGE_DOCUMENTS.house.schema.describe('The service and what it carries'),
+  panels: STAGE_DOCUMENTS.panels.schema,
+  answers: STAGE_DOCUMENTS.answers.schema,
+  locate: STAGE_DOCUMENTS.locate.schema,
+  circuits: STAGE_DOCUMENTS.circuits.schema,
 });
 
 /** A job, as it is saved. */

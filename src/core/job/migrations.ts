@@ -1,36 +1,7 @@
-import { USUAL_DESIGN } from '../circuit/jobDefaults';
-import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
-import { FRESH_HOUSE } from '../service/freshHouse';
-
-/** One step from a version of the job document to the next. */
-export interface Migration {
-  readonly from: number;
-  readonly up: (document: unknown) => unknown;
-}
-
-/** The version of the job document that this Pasture writes. */
-export const JOB_VERSION = 4;
-
-const isRecord = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-
-/** In version 0 a circuit was one segment, with its method, length and place beside the nameplate. */
-const oneSegmentToRun = (circuit: unknown): unknown => {
-  if (!isRecord(circuit) || 'run' in circuit) return circuit;
-  const { method, lengthFt, place, ambientC, ...rest } = circuit;
-  const segment = {
-    id: 'segment-1',
-    method,
-    lengthFt,
-    place: place ?? 'indoor',
-    ambientC: ambientC ?? 30,
-    currentCarrying: null,
-    bendsDeg: 0,
-    heightFt: 8,
-    endHeightFt: 4,
-  };
-  return { ...rest, startHeightFt: 5, run: [segment], answers: [] };
-};
+import { DEFAULT_PRACTICES, USUAL_DESIGN } from '../circuit/jobDefaults';
+import { eachSaved, isSaved, type Saved, type StageMigration } from '../files/stageDocument';
+import { STAGE_DOCUMENTS } from './jobSchema';
+import { JOB_VERSION } from './jobVersion';
 
 const NAMED_VALUE: Readonly<Record<string, string>> = {
   'continuous-factor': 'factor',
@@ -38,67 +9,45 @@ const NAMED_VALUE: Readonly<Record<string, string>> = {
 };
 
 /** In version 1 an amended number was named by what it was, not `value`. */
-function amendedValue(change: unknown): unknown {
-  if (!isRecord(change)) return change;
+function amendedValue(change: Saved): Saved {
   const old = NAMED_VALUE[String(change['kind'])];
   if (old === undefined || !(old in change)) return change;
   const { [old]: value, ...rest } = change;
   return { ...rest, value };
 }
 
-const amendedValues = (amendment: unknown): unknown =>
-  isRecord(amendment) && Array.isArray(amendment['changes'])
-    ? { ...amendment, changes: amendment['changes'].map(amendedValue) }
-    : amendment;
-
-/** Version 1 knew no site, no photographs, no occupancy and only two house practices. */
-function withSurvey(job: unknown): unknown {
-  if (!isRecord(job)) return job;
-  const { circuits, practices, amendments } = job;
+/** Version 1 knew no occupancy, no design temperatures and only two house practices. */
+function withSurvey(job: Saved): Saved {
+  const { practices, amendments } = job;
   return {
     occupancy: 'one-family',
     designC: USUAL_DESIGN,
     later: '',
     ...job,
-    practices: isRecord(practices) ? { ...DEFAULT_PRACTICES, ...practices } : practices,
-    amendments: Array.isArray(amendments) ? amendments.map(amendedValues) : amendments,
-    circuits: Array.isArray(circuits)
-      ? circuits.map((circuit: unknown) =>
-          isRecord(circuit) ? { site: {}, photos: [], ...circuit } : circuit,
-        )
-      : circuits,
+    practices: isSaved(practices) ? { ...DEFAULT_PRACTICES, ...practices } : practices,
+    amendments: eachSaved(amendments, (amendment) => ({
+      ...amendment,
+      changes: eachSaved(amendment['changes'], amendedValue),
+    })),
   };
 }
 
-/** The way from each past version to the next, in order. */
-export const JOB_MIGRATIONS: readonly Migration[] = [
-  {
-    from: 0,
-    up: (job) =>
-      isRecord(job) && Array.isArray(job['circuits'])
-        ? { ...job, circuits: job['circuits'].map(oneSegmentToRun) }
-        : job,
-  },
-  { from: 1, up: withSurvey },
-  { from: 2, up: (job) => (isRecord(job) ? { house: FRESH_HOUSE, panels: [], answers: [], ...job } : job) },
-  { from: 3, up: (job) => (isRecord(job) ? { locate: null, ...job } : job) },
+/** What the job itself changed from version to version; each stage has its own. */
+const OF_THE_JOB: readonly StageMigration[] = [{ from: 1, up: withSurvey }];
+
+/** Every step, those of the job before those of its stages; answers leave the circuits before those let go of them. */
+const STEPS: readonly StageMigration[] = [
+  ...OF_THE_JOB,
+  ...Object.values(STAGE_DOCUMENTS).flatMap(({ migrations }) => migrations),
 ];
 
-/**
- * Carries a document of a past version forward. Undefined where a step is missing, or where the document
- * is of a later version than this Pasture knows.
- */
-export function migrate(
-  document: unknown,
-  version: number,
-  migrations: readonly Migration[],
-  current: number,
-): { readonly document: unknown } | undefined {
-  let acc = document;
-  for (let at = version; at < current; at += 1) {
-    const step = migrations.find(({ from }) => from === at);
-    if (step === undefined) return undefined;
-    acc = step.up(acc);
+/** Carries a document of a past version forward; undefined for a version that this Pasture does not know. */
+export function migrate(document: unknown, version: number): { readonly document: unknown } | undefined {
+  if (!Number.isInteger(version) || version < 0 || version > JOB_VERSION) return undefined;
+  if (!isSaved(document)) return { document };
+  let job = document;
+  for (let at = version; at < JOB_VERSION; at += 1) {
+    for (const { from, up } of STEPS) if (from === at) job = up(job);
   }
-  return version > current ? undefined : { document: acc };
+  return { document: job };
 }

@@ -1,5 +1,6 @@
 import { newCircuit, newSegment } from '../circuit/newCircuit';
-import type { Command } from './commands';
+import { circuitsAdded } from './changes';
+import type { Command } from './command';
 import type { Job } from './jobSchema';
 import { freshPanel, type Panel } from '../panel/panelSchema';
 import { FEEDER_ID, type SpaceOption } from '../panel/spaceOptions';
@@ -71,11 +72,11 @@ export function withSubpanel(
   const freeSpace = makeSpace(empty, [], unplaced, 0);
   const sub = freeSpace === undefined ? empty : { ...empty, plan: withSpace(empty, [], freeSpace) };
   return {
-    kind: 'together',
+    kind: 'batch',
     commands: [
-      { kind: 'insert-circuit', circuit: feeder, at: job.circuits.length },
+      circuitsAdded([feeder], job.circuits.length),
       {
-        kind: 'set-job',
+        kind: 'change-job',
         fields: { panels: [...job.panels.map((each) => (each === panel ? main : each)), sub] },
       },
     ],

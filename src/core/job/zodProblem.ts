@@ -1,10 +1,20 @@
 import type { z } from 'zod';
 
+/** What a field accepts, where a schema says it in figures or names. */
+export type Accepts =
+  | { readonly kind: 'at-most' | 'at-least' | 'more-than'; readonly figure: number; readonly of: string }
+  | { readonly kind: 'one-of'; readonly values: readonly string[] }
+  | { readonly kind: 'type'; readonly of: string }
+  | { readonly kind: 'date' }
+  | { readonly kind: 'known-field' }
+  | { readonly kind: 'form' };
+
 /** What is wrong with one field of a document, and where. */
 export interface FieldProblem {
   /** Path as it is written in the file: "circuits[2].run[0].lengthFt". */
   readonly path: string;
   readonly message: string;
+  readonly accepts?: Accepts;
 }
 
 const joined = (path: readonly PropertyKey[]): string =>
@@ -13,18 +23,42 @@ const joined = (path: readonly PropertyKey[]): string =>
     return acc === '' ? String(part) : `${acc}.${String(part)}`;
   }, '');
 
+const acceptsOf = (issue: z.core.$ZodIssue): Accepts => {
+  switch (issue.code) {
+    case 'too_big':
+      return { kind: 'at-most', figure: Number(issue.maximum), of: issue.origin };
+    case 'too_small':
+      return {
+        kind: issue.inclusive === false ? 'more-than' : 'at-least',
+        figure: Number(issue.minimum),
+        of: issue.origin,
+      };
+    case 'invalid_type':
+      return { kind: 'type', of: issue.expected };
+    case 'invalid_value':
+      return { kind: 'one-of', values: issue.values.map(String) };
+    case 'invalid_format':
+      return issue.format === 'date' ? { kind: 'date' } : { kind: 'form' };
+    case 'unrecognized_keys':
+      return { kind: 'known-field' };
+    default:
+      return { kind: 'form' };
+  }
+};
+
 /** The issue that tells most: inside a union that names its branch, the first one of the branch. */
 const deepest = (issue: z.core.$ZodIssue, before: readonly PropertyKey[]): FieldProblem => {
   const path = [...before, ...issue.path];
+  const accepts = acceptsOf(issue);
   if (issue.code === 'unrecognized_keys') {
     const key = issue.keys[0] ?? '';
-    return { path: joined([...path, key]), message: 'This field is not known here.' };
+    return { path: joined([...path, key]), message: 'This field is not known here.', accepts };
   }
   if (issue.code === 'invalid_union') {
     const branch = issue.errors.find((errors) => errors.length > 0)?.[0];
     if (branch !== undefined && branch.path.length > 0) return deepest(branch, path);
   }
-  return { path: joined(path), message: issue.message };
+  return { path: joined(path), message: issue.message, accepts };
 };
 
 /** The first thing wrong with a document, by its path and in words. `prefix` is where the document stands. */

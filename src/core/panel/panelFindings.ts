@@ -1,6 +1,7 @@
 import type { Edition } from '../code/edition';
 import type { SolvedCircuit } from '../circuit/figures';
-import { HouseFindings, type AnyHouseFinding } from '../findings/houseFinding';
+import type { AnyFinding } from '../findings/finding';
+import { FindingLog } from '../findings/findingLog';
 import { sizeRank } from '../units/wireSize';
 import { directory } from './directory';
 import { legLoads } from './legBalance';
@@ -24,29 +25,29 @@ const APART_VA = 1200;
 /** A panel on lugs alone is asked for its protection from this number of circuits on. */
 const NO_MAIN_CIRCUITS = 6;
 
-function spaces({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
-  const severity = planned(panel, wanted);
+function spaces({ panel, wanted }: PanelQuestion, out: FindingLog): void {
+  const installed = planned(panel, wanted);
   const unplaced = unplacedOf(panel, wanted);
   const needs = polesIn(unplaced);
-  const free = freeSlots(panel, severity).length;
+  const free = freeSlots(panel, installed).length;
   if (needs > free) out.found('stop', 'panel.no-space', 'panel.space', { wanted: needs, free });
   else if (needs > 0) out.found('ask', 'panel.unplaced', 'panel.directory', { count: unplaced.length });
-  const poles = polesIn(severity);
+  const poles = polesIn(installed);
   if (panel.mostPoles !== null && poles > panel.mostPoles)
     out.found('stop', 'panel.too-many-circuits', 'panel.space', { poles, max: panel.mostPoles });
-  for (const clash of clashes(panel, severity)) {
+  for (const clash of clashes(panel, installed)) {
     const space = `${clash.slot}`;
     if (clash.why === 'tandem') out.found('stop', 'panel.tandem-not-allowed', 'panel.space', { space });
     else out.found('stop', 'panel.clash', 'panel.space', { space });
   }
-  const halves = severity.filter(({ place, poles: count }) => place.half !== null && count === 2);
+  const halves = installed.filter(({ place, poles: count }) => place.half !== null && count === 2);
   for (const each of halves)
     out.found('stop', 'panel.same-leg', 'panel.poles', { space: spaceLabel(each.place) });
   if (panel.tandems === null && needs > free)
     out.found('ask', 'panel.tandem-unknown', 'panel.space', { spaces: panel.spaces });
 }
 
-function makeup({ panel }: PanelQuestion, out: HouseFindings): void {
+function makeup({ panel }: PanelQuestion, out: FindingLog): void {
   const { role, neutrals, bondingScrew, neutralsShare, openings, busA, mainA, breakers } = panel;
   const bonded = neutrals === 'bonded' || bondingScrew === 'in';
   if (role === 'subpanel' && bonded)
@@ -64,7 +65,7 @@ function makeup({ panel }: PanelQuestion, out: HouseFindings): void {
     out.found('ask', 'panel.no-main', 'panel.bus', { circuits: breakers.length });
 }
 
-function fits({ panel, wanted, solved }: PanelQuestion, out: HouseFindings): void {
+function fits({ panel, wanted, solved }: PanelQuestion, out: FindingLog): void {
   const { listings, lugFrom, lugTo } = panel;
   if (wanted.length > 0 && listings.length === 0)
     out.found('ask', 'panel.breaker-not-listed', 'panel.listing', { listings: '' });
@@ -78,7 +79,7 @@ function fits({ panel, wanted, solved }: PanelQuestion, out: HouseFindings): voi
   }
 }
 
-function fault({ panel: { interruptingKA }, faultA }: PanelQuestion, out: HouseFindings): void {
+function fault({ panel: { interruptingKA }, faultA }: PanelQuestion, out: FindingLog): void {
   if (faultA === null) return;
   if (interruptingKA === null) out.found('ask', 'panel.interrupting-unknown', 'service.fault', { faultA });
   else if (faultA > interruptingKA * 1000) {
@@ -89,15 +90,15 @@ function fault({ panel: { interruptingKA }, faultA }: PanelQuestion, out: HouseF
   }
 }
 
-function legs({ panel, wanted }: PanelQuestion, out: HouseFindings): void {
+function legs({ panel, wanted }: PanelQuestion, out: FindingLog): void {
   const { aVA, bVA, apartPct } = legLoads(planned(panel, wanted));
   if (apartPct > APART_PCT && Math.abs(aVA - bVA) > APART_VA)
     out.found('check', 'service.unbalanced', 'service.legs', { aVA, bVA });
 }
 
 /** Everything that is wrong, doubtful or still to be asked about a panel as its plan leaves it. */
-export function panelFindings(question: PanelQuestion): readonly AnyHouseFinding[] {
-  const out = new HouseFindings(question.code);
+export function panelFindings(question: PanelQuestion): readonly AnyFinding[] {
+  const out = new FindingLog(question.code, { kind: 'panel', panelId: question.panel.id });
   spaces(question, out);
   makeup(question, out);
   fits(question, out);
@@ -107,34 +108,4 @@ export function panelFindings(question: PanelQuestion): readonly AnyHouseFinding
   if (unclear.length > 0)
     out.found('check', 'panel.unlabelled', 'panel.directory', { lines: unclear.map((line) => line.spaces) });
   return out.all;
-}
-
-/** A fact of a panel that was not looked at yet. */
-export type PanelUnknown =
-  | 'main'
-  | 'bus'
-  | 'tandems'
-  | 'listings'
-  | 'terminals'
-  | 'neutrals'
-  | 'interrupting'
-  | 'knockouts'
-  | 'circuits'
-  | 'openings';
-
-/** What is still unknown of a panel, in the order in which it blocks the work. */
-export function panelUnknowns(panel: Panel): readonly PanelUnknown[] {
-  const missing: readonly (readonly [PanelUnknown, boolean])[] = [
-    ['circuits', panel.breakers.length === 0],
-    ['main', panel.mainA === null],
-    ['bus', panel.busA === null],
-    ['tandems', panel.tandems === null],
-    ['listings', panel.listings.length === 0],
-    ['neutrals', panel.neutrals === null],
-    ['terminals', panel.terminalC === null],
-    ['interrupting', panel.interruptingKA === null],
-    ['knockouts', panel.knockouts === null],
-    ['openings', panel.openings === null],
-  ];
-  return missing.flatMap(([unknown, is]) => (is ? [unknown] : []));
 }

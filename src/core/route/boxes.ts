@@ -8,7 +8,7 @@ import { boxFill, isPullBoxSize, type BoxContents, type BoxPart, type Counted } 
 import { pullBoxLength } from './pullBox';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
-import type { RouteFindings } from '../findings/routeFinding';
+import type { RouteLog } from './routeLog';
 import { isRaceway, leftOut, type LaidOut, type RoutedSegment } from './routeCase';
 
 /** Where a raceway or cable enters: its trade size, and the hole that it takes. */
@@ -165,7 +165,7 @@ function evaluate(
   about: LaidOut,
   { station, kind, needsIn3, box, hasIn3, minIn, knockouts: holes }: BoxReport,
   before: RoutedSegment,
-  findings: RouteFindings,
+  findings: RouteLog,
 ): void {
   const { end = {} } = before.segment;
   const at = before.index;
@@ -182,14 +182,7 @@ function evaluate(
   }
   const metal = HOLDS_SPLICES.includes(kind) && end.plastic !== true;
   if (metal && leftOut(before.segment, 'box-bond')) {
-    findings.found(
-      'stop',
-      'box.unbonded',
-      'box.bond',
-      at,
-      { station: String(station) },
-      { fitting: 'box-bond' },
-    );
+    findings.found('stop', 'box.unbonded', 'box.bond', at, { station: String(station) });
   }
   const { holeIn: hasIn } = end;
   const [first] = holes;
@@ -204,7 +197,7 @@ function evaluate(
 }
 
 /** The boxes, bodies and disconnects of a way, and the box behind a receptacle, each with what it needs. */
-export function routeBoxes(about: LaidOut, findings: RouteFindings): readonly BoxReport[] {
+export function routeBoxes(about: LaidOut, findings: RouteLog): readonly BoxReport[] {
   const segments = about.segments;
   return segments.flatMap((before) => {
     const station = before.index + 1;

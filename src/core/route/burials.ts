@@ -3,7 +3,7 @@ import { outsideDiameter } from '../code/tables/outsideDiameter';
 import { burialCover, type Cover } from './burialCover';
 import { type BurialPlace } from '../code/burialPlaces';
 import { trenchFor, type Trench } from './trench';
-import type { RouteFindings } from '../findings/routeFinding';
+import type { RouteLog } from './routeLog';
 import { routedSegments, type LaidOut, type Routed, type RoutedSegment } from './routeCase';
 
 /** One way in a trench. */
@@ -87,7 +87,7 @@ function coverNeeded({ solved, context }: LaidOut, { segment }: RoutedSegment): 
 }
 
 /** Every buried segment, judged by the table of cover, with its trench. Nothing is dug before the lines are located. */
-export function routeBurials(about: LaidOut, findings: RouteFindings): readonly BurialReport[] {
+export function routeBurials(about: LaidOut, findings: RouteLog): readonly BurialReport[] {
   return about.segments
     .filter(({ segment }) => segment.place === 'underground')
     .map((each) => {

@@ -5,7 +5,7 @@ import { isPullBoxSize } from './boxFill';
 import { EXPANSION_FROM_IN, thermalGrowth, usualSwing } from './thermalGrowth';
 import { METHODS } from '../code/methods';
 import type { RouteFitting } from '../code/routeKinds';
-import type { RouteFindings } from '../findings/routeFinding';
+import type { RouteLog } from './routeLog';
 import type { TradeSize } from '../units/tradeSize';
 import { isRaceway, leftOut, type LaidOut, type RoutedSegment } from './routeCase';
 
@@ -120,22 +120,21 @@ function reportMissing(
   about: LaidOut,
   { index, segment }: RoutedSegment,
   { fitting, growthIn, section }: Need,
-  findings: RouteFindings,
+  findings: RouteLog,
 ): void {
   const { method, edgeIn = 0 } = segment;
-  const of = { fitting, method };
   switch (fitting) {
     case 'seal':
-      findings.found('stop', 'seal.missing', section, index, sealedFrom(about, index), of);
+      findings.found('stop', 'seal.missing', section, index, sealedFrom(about, index), method);
       break;
     case 'bushing':
-      findings.found('stop', 'bushing.missing', section, index, { size: about.solved.figures.size }, of);
+      findings.found('stop', 'bushing.missing', section, index, { size: about.solved.figures.size }, method);
       break;
     case 'plates':
-      findings.found('stop', 'nailplate.needed', section, index, { edgeIn }, of);
+      findings.found('stop', 'nailplate.needed', section, index, { edgeIn }, method);
       break;
     case 'ribbon':
-      findings.found('check', 'ribbon.missing', section, index, { coverIn: -segment.heightFt * 12 }, of);
+      findings.found('check', 'ribbon.missing', section, index, { coverIn: -segment.heightFt * 12 }, method);
       break;
     case 'expansion':
       findings.found(
@@ -144,14 +143,14 @@ function reportMissing(
         section,
         index,
         { growthIn: growthIn ?? 0, lengthFt: straightFt(about, index) },
-        of,
+        method,
       );
       break;
     case 'riser':
-      findings.found('stop', 'riser.unguarded', section, index, { method }, of);
+      findings.found('stop', 'riser.unguarded', section, index, { method }, method);
       break;
     case 's-loop':
-      findings.found('check', 's-loop.missing', section, index, { method }, of);
+      findings.found('check', 's-loop.missing', section, index, { method }, method);
       break;
     case 'box-bond':
       // The box itself reports it, with the station at which it stands.
@@ -160,7 +159,7 @@ function reportMissing(
 }
 
 /** What the way needs segment by segment: planned unless it was left out, which is a finding. */
-export function routeFittings(about: LaidOut, findings: RouteFindings): readonly NeededFitting[] {
+export function routeFittings(about: LaidOut, findings: RouteLog): readonly NeededFitting[] {
   return about.segments.flatMap((each) => {
     const needs = [
       ...seals(about, each),
@@ -191,7 +190,7 @@ export interface SleeveReport {
 const TIGHT_PCT = 45;
 
 /** Cables that are pulled in raceway: filled by the circle on the wider side of the cable, one to the raceway. */
-export function routeSleeves(about: LaidOut, findings: RouteFindings): readonly SleeveReport[] {
+export function routeSleeves(about: LaidOut, findings: RouteLog): readonly SleeveReport[] {
   const { code } = about.context;
   return about.segments.flatMap(({ segment, index, figures }) => {
     const type = segment.sleeve === undefined ? null : METHODS[segment.sleeve].raceway;

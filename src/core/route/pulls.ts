@@ -17,7 +17,7 @@ import {
   type PullPart,
 } from './pullTension';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
-import type { RouteFindings } from '../findings/routeFinding';
+import type { RouteLog } from './routeLog';
 import { isRaceway, type LaidOut } from './routeCase';
 
 /** A conduit body or pull box that the bends ask for. */
@@ -194,7 +194,7 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
   };
 }
 
-function findHardPulls(each: PullSection, first: number, findings: RouteFindings): void {
+function findHardPulls(each: PullSection, first: number, findings: RouteLog): void {
   const { pounds, limitLb, better, forward, back } = each;
   if (pounds > limitLb) {
     findings.found('check', 'pull.tension', 'raceway.pull', first, {
@@ -222,7 +222,7 @@ function findHardPulls(each: PullSection, first: number, findings: RouteFindings
  * Every pull of the way: bends added up between pull points, tension and pressure from both ends, the spot that
  * makes it hard, and where a body is wanted. Bends over the limit that no single segment has are a stop here.
  */
-export function routePulls(about: LaidOut, findings: RouteFindings): readonly PullSection[] {
+export function routePulls(about: LaidOut, findings: RouteLog): readonly PullSection[] {
   return sections(about).flatMap((group) => {
     const found = section(about, group);
     if (found === undefined) return [];
@@ -231,7 +231,7 @@ export function routePulls(about: LaidOut, findings: RouteFindings): readonly Pu
     if (found.degrees > found.limitDeg + 1e-9 && alone) {
       const { degrees, limitDeg: limit } = found;
       const method = about.circuit.run[first]?.method ?? 'emt';
-      findings.found('stop', 'route.bends', 'raceway.bends', first, { degrees, limit }, { method });
+      findings.found('stop', 'route.bends', 'raceway.bends', first, { degrees, limit }, method);
     }
     findHardPulls(found, first, findings);
     return [found];

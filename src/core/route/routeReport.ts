@@ -1,4 +1,5 @@
-import { RouteFindings, type AnyRouteFinding } from '../findings/routeFinding';
+import type { AnyFinding } from '../findings/finding';
+import { RouteLog } from './routeLog';
 import { routeBoxes, type BoxReport } from './boxes';
 import { routeBurials, type BurialReport } from './burials';
 import { racewayCuts, type RacewayCuts } from './cutList';
@@ -26,11 +27,11 @@ export interface RouteReport {
   readonly raceways: readonly RacewayCuts[];
   readonly wires: readonly WirePiece[];
   readonly bought: readonly WireBought[];
-  readonly findings: readonly AnyRouteFinding[];
+  readonly findings: readonly AnyFinding[];
 }
 
 /** Segments that share a raceway are one and the same raceway: length, method, place, bends and size agree. */
-function findDifferences({ circuit, neighbors }: LaidOut, findings: RouteFindings): void {
+function findDifferences({ circuit, neighbors }: LaidOut, findings: RouteLog): void {
   for (const [index, segment] of circuit.run.entries()) {
     const raceway = segment.shares?.raceway;
     if (raceway === undefined) continue;
@@ -49,7 +50,7 @@ function findDifferences({ circuit, neighbors }: LaidOut, findings: RouteFinding
 }
 
 /** Cable goes over into raceway in a box, or in a fitting that is listed for it (300.15). */
-function findTransitions({ circuit, kinds }: LaidOut, findings: RouteFindings): void {
+function findTransitions({ circuit, kinds }: LaidOut, findings: RouteLog): void {
   for (const [index, segment] of circuit.run.entries()) {
     const next = circuit.run[index + 1];
     const kind = kinds[index + 1];
@@ -63,7 +64,7 @@ function findTransitions({ circuit, kinds }: LaidOut, findings: RouteFindings): 
   }
 }
 
-function findShortPieces(pieces: readonly WirePiece[], findings: RouteFindings): void {
+function findShortPieces(pieces: readonly WirePiece[], findings: RouteLog): void {
   for (const { hasFt, minFt, from } of pieces) {
     if (hasFt !== null && hasFt < minFt - 1e-9) {
       findings.found('stop', 'piece.short', 'box.free-conductor', from, { hasFt, needsFt: minFt });
@@ -78,7 +79,7 @@ function findShortPieces(pieces: readonly WirePiece[], findings: RouteFindings):
  */
 export function routeReport(given: RouteCase): RouteReport {
   const about = layOut(given);
-  const findings = new RouteFindings(about.context.code);
+  const findings = new RouteLog(about.context.code, about.circuit);
   const { circuit, solved } = about;
   const pulls = routePulls(about, findings);
   const boxes = routeBoxes(about, findings);

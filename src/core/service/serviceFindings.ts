@@ -1,5 +1,6 @@
 import type { Edition } from '../code/edition';
-import { HouseFindings, type AnyHouseFinding } from '../findings/houseFinding';
+import type { AnyFinding } from '../findings/finding';
+import { FindingLog } from '../findings/findingLog';
 import type { House } from './houseSchema';
 import { chosenAnswer, type ServiceReport } from './serviceReport';
 
@@ -9,12 +10,8 @@ const TIGHT_A = 5;
 const MIN_A = 100;
 
 /** Everything that is wrong, doubtful or still to be asked about a service with what the job adds. */
-export function serviceFindings(
-  house: House,
-  report: ServiceReport,
-  code: Edition,
-): readonly AnyHouseFinding[] {
-  const out = new HouseFindings(code);
+export function serviceFindings(house: House, report: ServiceReport, code: Edition): readonly AnyFinding[] {
+  const out = new FindingLog(code, { kind: 'service' });
   const { limit } = report;
   const answer = chosenAnswer(report, house);
   if (limit.amps === null) out.found('ask', 'service.unknown', 'service.rating', { what: 'rating' });
@@ -46,7 +43,7 @@ export function serviceFindings(
   return out.all;
 }
 
-function record(measured: NonNullable<House['measured']>, out: HouseFindings): void {
+function record(measured: NonNullable<House['measured']>, out: FindingLog): void {
   const { problems, days, intervalMinutes, from, to, peakA, basis } = measured;
   const section = 'service.measured';
   if (problems.includes('too-short'))

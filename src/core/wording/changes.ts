@@ -1,13 +1,14 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import type { SolvedCircuit } from '../circuit/figures';
-import { FIGURE_KEYS, type AnyFinding, type FigureKey } from '../findings/finding';
+import type { AnyFinding } from '../findings/finding';
+import { FIGURE_KEYS, figureOf, type FigureKey } from '../findings/subject';
 import { findingSentence } from './findings';
 import { ladderWords, figureName } from './ladder';
 
 /** One thing that differs between two solutions of a circuit. */
 export interface Difference {
   readonly about: 'figure' | 'finding';
-  readonly link: FigureKey;
+  readonly figureKey: FigureKey;
   /** The figure's name, or the severity of the finding. */
   readonly what: string;
   readonly before: string;
@@ -15,8 +16,8 @@ export interface Difference {
   readonly section: string;
 }
 
-const figureOf = (link: FigureKey, solved: SolvedCircuit, circuit: Circuit): string => {
-  const { figure, unit } = ladderWords(link, solved, circuit);
+const figureText = (figureKey: FigureKey, solved: SolvedCircuit, circuit: Circuit): string => {
+  const { figure, unit } = ladderWords(figureKey, solved, circuit);
   return `${figure} ${unit}`.trim();
 };
 
@@ -31,9 +32,9 @@ const DECIDES: Partial<Record<FigureKey, RegExp>> = {
 };
 
 /** The section that decided a figure. */
-function sectionOf({ workings }: SolvedCircuit, link: FigureKey): string {
-  const decides = DECIDES[link];
-  const steps = workings[link];
+function sectionOf({ workings }: SolvedCircuit, figureKey: FigureKey): string {
+  const decides = DECIDES[figureKey];
+  const steps = workings[figureKey];
   return (steps.findLast(({ id }) => decides?.test(id) ?? true) ?? steps.at(-1))?.cite.section ?? '';
 }
 
@@ -52,16 +53,16 @@ export function differences(
   after: SolvedCircuit,
 ): readonly Difference[] {
   const found: Difference[] = [];
-  for (const link of FIGURE_KEYS) {
-    const [was, is] = [figureOf(link, before, circuit), figureOf(link, after, circuit)];
+  for (const figureKey of FIGURE_KEYS) {
+    const [was, is] = [figureText(figureKey, before, circuit), figureText(figureKey, after, circuit)];
     if (was !== is)
       found.push({
         about: 'figure',
-        link,
-        what: figureName[link],
+        figureKey,
+        what: figureName[figureKey],
         before: was,
         after: is,
-        section: sectionOf(after, link),
+        section: sectionOf(after, figureKey),
       });
   }
   const [had, has] = [keyed(before.findings), keyed(after.findings)];
@@ -69,7 +70,7 @@ export function differences(
     if (!has.has(key) && !NOT_COMPARED.has(finding.code))
       found.push({
         about: 'finding',
-        link: finding.link,
+        figureKey: figureOf(finding.subject) ?? 'load',
         what: 'gone',
         before: findingSentence(finding),
         after: '',
@@ -80,7 +81,7 @@ export function differences(
     if (!had.has(key) && !NOT_COMPARED.has(finding.code))
       found.push({
         about: 'finding',
-        link: finding.link,
+        figureKey: figureOf(finding.subject) ?? 'load',
         what: 'new',
         before: '',
         after: findingSentence(finding),

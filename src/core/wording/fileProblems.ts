@@ -1,4 +1,5 @@
 import type { FileProblem } from '../job/jobFile';
+import { fieldProblemWords } from './fieldProblems';
 
 /** Why a file was not opened, and what to do, in plain words. */
 export function fileProblemWords(problem: FileProblem, fileName: string): string {
@@ -14,6 +15,6 @@ export function fileProblemWords(problem: FileProblem, fileName: string): string
     case 'no-way-forward':
       return `${fileName} is of version ${problem.version}, which this Pasture cannot carry forward. Nothing was changed.`;
     case 'invalid':
-      return `${fileName} is not a valid job: ${problem.path === '' ? 'the job' : problem.path}: ${problem.message} Nothing was changed.`;
+      return `${fileName} is not a valid job. ${fieldProblemWords(problem)} It stands at ${problem.path === '' ? 'the top' : problem.path}. Nothing was changed.`;
   }
 }

@@ -3,7 +3,7 @@ import type { LoadModel } from '../appliances/family';
 import type { Circuit } from '../circuit/circuitSchema';
 import { printNumber as n } from '../units/number';
 import { printWireSize, sizeUnit } from '../units/wireSize';
-import type { FigureKey } from '../findings/finding';
+import type { FigureKey } from '../findings/subject';
 import { disconnectPlace, formFigure, formReason } from './places';
 import { inFeet, methodName } from './words';
 
@@ -123,16 +123,16 @@ const PIN_OF: Partial<Record<FigureKey, keyof Circuit['pins']>> = {
 };
 
 /** Which pin a figure takes; undefined where it cannot be pinned. */
-export const pinOf = (link: FigureKey): keyof Circuit['pins'] | undefined => PIN_OF[link];
+export const pinOf = (figureKey: FigureKey): keyof Circuit['pins'] | undefined => PIN_OF[figureKey];
 
 /** A figure of the ladder in words. */
-export function ladderWords(link: FigureKey, solved: SolvedCircuit, circuit: Circuit): LadderWords {
-  const pin = PIN_OF[link];
+export function ladderWords(figureKey: FigureKey, solved: SolvedCircuit, circuit: Circuit): LadderWords {
+  const pin = PIN_OF[figureKey];
   const pinned = pin !== undefined && circuit.pins[pin] !== undefined;
-  const told = TELL[link](solved, circuit);
+  const told = TELL[figureKey](solved, circuit);
   return {
     ...told,
-    name: figureName[link],
+    name: figureName[figureKey],
     pinned,
     reason: pinned ? `pinned · ${told.reason}` : told.reason,
   };

@@ -1,3 +1,4 @@
+import type { PanelUnknown } from '../panel/panelUnknowns';
 import type { Unclear } from '../panel/directory';
 import { spaceLabel, type Clash, type InstalledBreaker } from '../panel/spaces';
 import type { SpaceOption } from '../panel/spaceOptions';
@@ -54,3 +55,19 @@ export function spaceOptionWords(option: SpaceOption): string {
       return `New ${option.spaces}-space panel`;
   }
 }
+
+/** What is not known of a panel yet, and what waits for it. */
+export const unknownWords: Readonly<
+  Record<PanelUnknown, { readonly what: string; readonly blocks: string }>
+> = {
+  circuits: { what: 'Circuits that are there', blocks: 'room, legs and directory wait for them' },
+  main: { what: 'Main breaker', blocks: 'the service cannot be compared' },
+  bus: { what: 'Bus rating', blocks: 'it may be the least of the service' },
+  tandems: { what: 'Spaces that take two circuits', blocks: 'none is taken to' },
+  listings: { what: 'Breaker types on the label', blocks: 'no breaker can be bought' },
+  neutrals: { what: 'Neutral and ground bars', blocks: 'the wiring at the panel is not sure' },
+  terminals: { what: 'Terminal temperature', blocks: 'circuits are sized in the 60 °C column' },
+  interrupting: { what: 'Interrupting rating', blocks: 'the fault current cannot be compared' },
+  knockouts: { what: 'Free knockouts by trade size', blocks: 'the way in is not sure' },
+  openings: { what: 'Openings without a filler', blocks: 'the face may be open to live parts' },
+};

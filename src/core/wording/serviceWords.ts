@@ -1,37 +1,7 @@
 import type { NoRecord } from '../demand/intervals';
 import type { DemandAnalysis } from '../demand/analyseDemand';
-import type { ServiceRemedy, ServiceTrigger } from '../service/serviceRemedies';
 import { printNumber as n } from '../units/number';
-import { printWireSize } from '../units/wireSize';
 import { counted } from './words';
-
-const TRIGGER: Readonly<Record<ServiceTrigger, string>> = {
-  surge: 'surge protection',
-  emergency: 'an emergency disconnect outdoors',
-  electrode: 'grounding electrode conductor and bonds',
-  meter: 'meter socket',
-  utility: 'the utility, and a day without power',
-};
-
-/** A way to make the load fit, as a button says it. */
-export function serviceRemedyWords(remedy: ServiceRemedy): string {
-  switch (remedy.kind) {
-    case 'setting':
-      return `Set ${remedy.what} to ${n(remedy.settingA)} A and guard the setting`;
-    case 'management':
-      return `Load management that keeps the service to ${n(remedy.setpointA)} A`;
-    case 'sharing':
-      return `A sharing device: ${remedy.what} never run together`;
-    case 'service':
-      return `A service of ${n(remedy.ratingA)} A on ${printWireSize(remedy.size)} copper`;
-  }
-}
-
-/** What a way to make the load fit brings with it; undefined where nothing. */
-export const serviceRemedyBrings = (remedy: ServiceRemedy): string | undefined =>
-  remedy.kind === 'service'
-    ? `Brings with it: ${remedy.triggers.map((each) => TRIGGER[each]).join(', ')}.`
-    : undefined;
 
 /** Why a file is no record of demand, and what is accepted. */
 export function noRecordWords({ problem, detail }: NoRecord): string {

@@ -1,8 +1,7 @@
 import { METHODS, type MethodId, type Environment } from '../code/methods';
 import { printNumber } from '../units/number';
 import type { Metal } from '../units/wireSize';
-import type { FigureSeverity } from '../circuit/severities';
-import type { Severity } from '../findings/finding';
+import type { FigureSeverity, Severity } from '../findings/severity';
 
 /** "60 A", with at most two decimals. */
 export const inAmps = (value: number): string => `${printNumber(value)} A`;

@@ -3,7 +3,14 @@ import { methodCitation, type MethodId } from '../code/methods';
 import type { Parameter } from '../code/parameters';
 import type { Citation, SectionKey } from '../code/sections';
 import type { CellRead } from '../code/tableSet';
-import type { AnyFinding, Finding, FindingCode, FindingData, FigureKey, Severity } from '../findings/finding';
+import {
+  raise,
+  type AnyFinding,
+  type FindingCode,
+  type FindingData,
+  type SeverityOf,
+} from '../findings/finding';
+import type { FigureKey, Subject } from '../findings/subject';
 import type { AnyStep, Step, StepId, StepInputs, StepResult } from './step';
 
 /** A figure with the steps that led to it and the doubts about it. */
@@ -22,6 +29,12 @@ export interface StepNote {
   readonly method?: MethodId;
 }
 
+/** What is worked on: a circuit by its id, with the ids of its segments. */
+export interface WorkedRun {
+  readonly id: string;
+  readonly run: readonly { readonly id: string }[];
+}
+
 /**
  * Gathers steps and findings of one figure while it is computed. It returns what it records, so that
  * an explanation cannot differ from the figure explained.
@@ -32,11 +45,22 @@ export class Working {
   /** The segment that is being worked on, by position; undefined for the whole run. */
   segment: number | undefined = undefined;
   readonly #code: Edition;
-  readonly #link: FigureKey;
+  readonly #figure: FigureKey;
+  readonly #of: WorkedRun;
 
-  constructor(code: Edition, link: FigureKey) {
+  constructor(code: Edition, figure: FigureKey, of: WorkedRun) {
     this.#code = code;
-    this.#link = link;
+    this.#figure = figure;
+    this.#of = of;
+  }
+
+  #subject(): Subject {
+    const { id: circuitId, run } = this.#of;
+    const index = this.segment;
+    const segment = index === undefined ? undefined : run[index];
+    if (index === undefined || segment === undefined)
+      return { kind: 'circuit', circuitId, figure: this.#figure };
+    return { kind: 'segment', circuitId, segmentId: segment.id, index, figure: this.#figure };
   }
 
   #cite(section: SectionKey, method: MethodId | undefined): Citation {
@@ -67,21 +91,14 @@ export class Working {
 
   /** Records a finding about this figure. */
   found<C extends FindingCode>(
-    severity: Severity,
+    severity: SeverityOf<C>,
     code: C,
     section: SectionKey,
     data: FindingData[C],
     method?: MethodId,
   ): void {
-    const finding: Finding<C> = {
-      code,
-      severity,
-      link: this.#link,
-      data,
-      cite: this.#cite(section, method),
-      segment: this.segment,
-    };
-    this.findings.push(anyFinding(finding));
+    const subject = this.#subject();
+    this.findings.push(raise(this.#code, { severity, code, section, subject, data, method }));
   }
 
   /** The figure with what was gathered. */
@@ -92,5 +109,3 @@ export class Working {
 
 // The compiler cannot see that a Step<K> for a K of the union is a member of the union.
 const anyStep = <K extends StepId>(step: Step<K>): AnyStep => step as unknown as AnyStep;
-const anyFinding = <C extends FindingCode>(finding: Finding<C>): AnyFinding =>
-  finding as unknown as AnyFinding;

@@ -4,7 +4,6 @@ import type { Circuit, Segment } from '../circuit/circuitSchema';
 import { usualHeightFt } from '../circuit/newCircuit';
 import type { CircuitFigures, RacewayFigures, SolvedCircuit, SegmentFigures } from '../circuit/figures';
 import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
-import { remediesFor } from '../circuit/remedies';
 import { solveCircuit } from '../circuit/solveCircuit';
 import type { SolveContext } from '../circuit/solveContext';
 import type { Edition } from '../code/edition';
@@ -13,10 +12,17 @@ import type { DisconnectChoice } from '../protection/disconnect';
 import type { GroundFaultChoice } from '../protection/groundFault';
 import type { Site } from '../protection/siteSchema';
 import { disconnectPlace, formReason, ruleWords } from '../wording/places';
+import { omitUndefined } from '../units/omitUndefined';
 import { defaultPrices } from '../price/defaultPrices';
-import { FIGURE_KEYS } from '../findings/finding';
+import { FIGURE_KEYS } from '../findings/subject';
 import { findingSentence } from '../wording/findings';
-import { remedyWords } from '../wording/remedies';
+import { fixesFor } from '../fixes/fixesFor';
+import { evaluateJob } from '../job/evaluateJob';
+import { jobContext } from '../job/jobContext';
+import { freshJob } from '../job/freshJob';
+import { freshMemo } from '../job/jobMemo';
+import type { Job } from '../job/jobSchema';
+import { fixWords } from '../wording/fixes';
 import { stepWords } from '../wording/steps';
 import { defaultLines, type FindingLine, type ItemAnswer, type WorkingLine } from './answer';
 import type { CircuitItem } from './itemSchemas';
@@ -53,7 +59,7 @@ const segments = (item: CircuitItem): Segment[] => {
 
 const pinsOf = (pinned: CircuitItem['pinned']): Circuit['pins'] => pinned;
 
-const siteOf = ({ site }: CircuitItem): Site => withoutUndefined(site);
+const siteOf = ({ site }: CircuitItem): Site => omitUndefined(site);
 
 const circuitOf = (item: CircuitItem, appliance: Appliance): Circuit => ({
   id: item.id,
@@ -68,7 +74,6 @@ const circuitOf = (item: CircuitItem, appliance: Appliance): Circuit => ({
   maxDropPct: item.maxDropPct,
   site: siteOf(item),
   photos: [],
-  answers: [],
 });
 
 const racewayResult = (raceway: RacewayFigures | null, pinned: boolean) =>
@@ -142,26 +147,28 @@ function resultOf(circuit: Circuit, solved: SolvedCircuit, context: SolveContext
   };
 }
 
-const findingLines = (
-  circuit: Circuit,
-  solved: SolvedCircuit,
-  context: SolveContext,
-): readonly FindingLine[] =>
-  solved.findings.map((finding) => ({
-    code: finding.code,
-    standing: finding.severity,
-    text: findingSentence(finding),
-    rule: finding.cite.section,
-    remedies: remediesFor(circuit, finding, solved, context, defaultPrices).map(({ change, cost }) => ({
-      text: remedyWords(change),
-      costUSD: cost / 100,
+/** Findings with their fixes, each tried on a job of this circuit alone. */
+function findingLines(job: Job): readonly FindingLine[] {
+  const memo = freshMemo();
+  const evaluation = evaluateJob(job, memo);
+  return evaluation.circuits.flatMap(({ solved }) =>
+    solved.findings.map((finding) => ({
+      code: finding.code,
+      standing: finding.severity,
+      text: findingSentence(finding),
+      rule: finding.cite.section,
+      remedies: fixesFor(evaluation, finding, memo, defaultPrices).map(({ change, cost }) => ({
+        text: fixWords(change),
+        costUSD: cost / 100,
+      })),
     })),
-  }));
+  );
+}
 
 /** The steps of a solved circuit as lines of words, in the order of the reasoning. */
 const workingLines = ({ workings }: SolvedCircuit): readonly WorkingLine[] =>
-  FIGURE_KEYS.flatMap((link) =>
-    workings[link].map((step) => {
+  FIGURE_KEYS.flatMap((figureKey) =>
+    workings[figureKey].map((step) => {
       const { label, formula, result } = stepWords(step);
       const line = { step: label, formula, result, rule: step.cite.section };
       return step.read === undefined
@@ -178,28 +185,25 @@ export function answerCircuit(
 ): ItemAnswer | FieldProblem {
   const circuit = circuitFromItem(item);
   if ('path' in circuit) return circuit;
-  const context: SolveContext = {
-    code,
-    practices: { ...DEFAULT_PRACTICES, ...withoutUndefined(item.practice) },
-    survey: { permitDate: item.permitDate ?? null, occupancy: item.occupancy },
+  const job: Job = {
+    ...freshJob(item.id, item.id),
+    edition: code.year,
+    practices: { ...DEFAULT_PRACTICES, ...omitUndefined(item.practice) },
+    permitDate: item.permitDate ?? null,
+    occupancy: item.occupancy,
+    circuits: [circuit],
   };
+  const context = jobContext(job);
   const solved = solveCircuit(circuit, context);
   const { material, ambientC, terminalC, maxDropPct, location } = item;
   return {
     id: item.id,
     kind: 'circuit',
     result: resultOf(circuit, solved, context),
-    findings: findingLines(circuit, solved, context),
+    findings: findingLines(job),
     working: [
       ...defaultLines(given, { material, ambientC, terminalC, maxDropPct, location }),
       ...workingLines(solved),
     ],
   };
 }
-
-const withoutUndefined = <T extends object>(given: T): { [K in keyof T]?: Exclude<T[K], undefined> } => {
-  const copy = { ...given };
-  for (const key of Object.keys(copy))
-    if (Reflect.get(copy, key) === undefined) Reflect.deleteProperty(copy, key);
-  return copy;
-};

@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import type { CircuitView } from '../../store/circuitView';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { useAppSelector } from '../../store/store';
 import { CircuitList } from './CircuitList';
 import { Ladder } from './figures/Ladder';
@@ -11,7 +11,7 @@ import classes from './stage.module.css';
 const RoutePane = lazy(() => import('./route/RoutePane').then((module) => ({ default: module.RoutePane })));
 
 interface CircuitBoardProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly ids: readonly string[];
 }
 
@@ -35,13 +35,13 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
         ) : (
           <>
             <section className={classes['ladder']} aria-label="The figures, in the order of reasoning">
-              <Ladder view={view} link={focus.link} />
+              <Ladder view={view} figureKey={focus.figureKey} />
             </section>
             <section className={classes['working']} aria-label="The working" id="working" tabIndex={-1}>
               <WorkingPane
-                key={`${view.circuit.id} ${focus.link}`}
+                key={`${view.circuit.id} ${focus.figureKey}`}
                 view={view}
-                link={focus.link}
+                figureKey={focus.figureKey}
                 segment={segment}
               />
             </section>

@@ -1,12 +1,8 @@
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { countSeverities } from '../../core/circuit/severities';
-import type { Severity } from '../../core/findings/finding';
 import type { Job } from '../../core/job/jobSchema';
-import { circuitView } from '../../store/circuitView';
-import { useRoutes } from '../../store/useRoutes';
+import { sizesOf } from '../../store/sizes';
 import { CircuitBoard } from './CircuitBoard';
-import { EmptyStage } from './add/EmptyStage';
 import { StatusBar } from './StatusBar';
 import { JobBar } from '../job/JobBar';
 import { Notices } from '../job/Notices';
@@ -17,6 +13,7 @@ import { useStage } from '../job/useStage';
 import { useStageShortcuts } from './useStageShortcuts';
 import classes from './stage.module.css';
 
+const EmptyStage = lazy(() => import('./add/EmptyStage').then((module) => ({ default: module.EmptyStage })));
 const Dialogs = lazy(() => import('./Dialogs').then((module) => ({ default: module.Dialogs })));
 
 /** Ids of the circuits in their order; the same array until the order changes. */
@@ -45,21 +42,13 @@ export function CircuitsStage() {
   const { actions, dialog, setDialog } = useStage(job.id);
   const [dialogsLoaded, setDialogsLoaded] = useState(false);
   if (dialog !== null && !dialogsLoaded) setDialogsLoaded(true);
-  const views = useMemo(() => job.circuits.map((circuit) => circuitView(job, circuit)), [job]);
+  const sizes = sizesOf(job);
+  const views = sizes.circuits;
   const current = views.find(({ circuit }) => circuit.id === circuitId) ?? views[0];
   const ids = useOrder(job);
   useAddressOf(job.id, current?.circuit.id, circuitId);
-  useStageShortcuts({ views, current, actions, dialogOpen: dialog !== null });
+  useStageShortcuts({ job, views, current, actions, dialogOpen: dialog !== null });
   const stages = useStageStates(job);
-  const evaluate = useRoutes();
-  const routes = useMemo(
-    () => (evaluate === undefined ? [] : job.circuits.map((circuit) => evaluate(job, circuit))),
-    [evaluate, job],
-  );
-  const everything: readonly { readonly severity: Severity }[] = [
-    ...views.flatMap(({ open: found }) => found),
-    ...routes.flatMap(({ open: found }) => found),
-  ];
   return (
     <StageActionsProvider value={actions}>
       <div className={classes['stage']}>
@@ -67,8 +56,14 @@ export function CircuitsStage() {
         <div>
           <Notices open={open} />
         </div>
-        {current === undefined ? <EmptyStage /> : <CircuitBoard view={current} ids={ids} />}
-        <StatusBar views={views} routes={routes} counts={countSeverities(everything)} />
+        {current === undefined ? (
+          <Suspense>
+            <EmptyStage />
+          </Suspense>
+        ) : (
+          <CircuitBoard view={current} ids={ids} />
+        )}
+        <StatusBar job={job} />
       </div>
       {dialogsLoaded && (
         <Suspense>

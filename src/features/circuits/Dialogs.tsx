@@ -1,5 +1,5 @@
 import { Drawer } from '@mantine/core';
-import type { CircuitView } from '../../store/circuitView';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { OpenJob } from '../../store/jobSlice';
 import { AddCircuitDialog } from './add/AddCircuitDialog';
 import { CircuitList } from './CircuitList';
@@ -11,9 +11,9 @@ import { TerminationsDialog } from './figures/TerminationsDialog';
 
 interface DialogsProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
-  readonly views: readonly CircuitView[];
+  readonly views: readonly CircuitEvaluation[];
   readonly ids: readonly string[];
-  readonly current: CircuitView | undefined;
+  readonly current: CircuitEvaluation | undefined;
   readonly dialog: DialogName | null;
   readonly onClose: () => void;
 }

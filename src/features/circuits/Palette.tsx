@@ -1,20 +1,22 @@
 import '@mantine/spotlight/styles.css';
 import { createSpotlight, Spotlight, type SpotlightActionData } from '@mantine/spotlight';
 import { useEffect } from 'react';
-import { FIGURE_KEYS } from '../../core/findings/finding';
+import { FIGURE_KEYS } from '../../core/findings/subject';
 import { circuitLine, figureName } from '../../core/wording/ladder';
-import type { CircuitView } from '../../store/circuitView';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { figureChosen } from '../../store/focusSlice';
-import { redone, undone, type OpenJob } from '../../store/jobSlice';
+import { useHistory } from '../../store/useHistory';
+import type { OpenJob } from '../../store/jobSlice';
 import { useAppDispatch } from '../../store/store';
 import { exportJob } from '../job/exportJob';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
 import { useStageActions, type DialogName } from '../job/stageActions';
+import { STAGES } from '../job/stages';
 
 interface PaletteProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
-  readonly views: readonly CircuitView[];
-  readonly current: CircuitView | undefined;
+  readonly views: readonly CircuitEvaluation[];
+  readonly current: CircuitEvaluation | undefined;
   readonly onClose: () => void;
 }
 
@@ -42,11 +44,11 @@ function useTargets({ views, current }: PaletteProps): readonly Act[] {
       },
       circuitLine(solved, circuit),
     ]),
-    ...FIGURE_KEYS.map((link): Act => [
-      `link ${link}`,
-      `Why this ${figureName[link].toLowerCase()}`,
+    ...FIGURE_KEYS.map((figureKey): Act => [
+      `link ${figureKey}`,
+      `Why this ${figureName[figureKey].toLowerCase()}`,
       () => {
-        dispatch(figureChosen({ link }));
+        dispatch(figureChosen({ figureKey }));
       },
     ]),
     ...(current === undefined
@@ -73,7 +75,7 @@ function useTargets({ views, current }: PaletteProps): readonly Act[] {
 
 /** What can be done. */
 function useActions({ open }: PaletteProps): readonly Act[] {
-  const dispatch = useAppDispatch();
+  const { undo, redo } = useHistory();
   const { setTheme } = useTheme();
   const { open: show, openStage } = useStageActions();
   const opens = (dialog: DialogName, label: string): Act => [
@@ -85,8 +87,8 @@ function useActions({ open }: PaletteProps): readonly Act[] {
   ];
   return [
     opens('add', 'Add a circuit'),
-    ['undo', 'Undo', () => void dispatch(undone())],
-    ['redo', 'Redo', () => void dispatch(redone())],
+    ['undo', 'Undo', undo],
+    ['redo', 'Redo', redo],
     [
       'export',
       'Export the job as a file',
@@ -102,13 +104,13 @@ function useActions({ open }: PaletteProps): readonly Act[] {
     opens('plugs', 'May this plug go there?'),
     opens('wiring', 'Wiring of this circuit'),
     opens('ways', 'Every way to run this circuit'),
-    [
-      'survey',
-      'Survey',
+    ...STAGES.map(({ id, name }): Act => [
+      `stage ${id}`,
+      name,
       () => {
-        openStage('survey');
+        openStage(id);
       },
-    ],
+    ]),
     ...THEMES.map((theme): Act => [
       `theme ${theme}`,
       `Theme: ${theme}`,

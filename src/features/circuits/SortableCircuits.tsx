@@ -16,7 +16,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { useCircuitName } from '../../store/useCircuitView';
+import { useCircuitName } from '../../store/useEvaluation';
 import { useJobEditor } from '../../store/useJobEditor';
 import { CircuitWords, type CircuitListProps, type RowProps } from './figures/CircuitWords';
 import classes from './CircuitList.module.css';

@@ -1,81 +1,52 @@
 import { memo } from 'react';
-import type { SeverityCounts } from '../../core/circuit/severities';
+import type { AnyFinding } from '../../core/findings/finding';
+import { countSeverities } from '../../core/findings/severity';
+import { circuitOf, figureOf, segmentIndex } from '../../core/findings/subject';
+import type { Job } from '../../core/job/jobSchema';
 import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
 import { findingSentence } from '../../core/wording/findings';
 import { counted } from '../../core/wording/words';
-import type { FigureKey, Severity } from '../../core/findings/finding';
-import type { CircuitView } from '../../store/circuitView';
 import { figureChosen, segmentChosen } from '../../store/focusSlice';
-import type { RouteView } from '../../store/routeView';
+import { sizesOf } from '../../store/sizes';
 import { useAppDispatch } from '../../store/store';
+import { useEvaluation } from '../../store/useEvaluation';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { useStageActions } from '../job/stageActions';
 import classes from './StatusBar.module.css';
 
-interface StatusBarProps {
-  readonly views: readonly CircuitView[];
-  /** The ways of the circuits in the same order; none until they were judged. */
-  readonly routes: readonly RouteView[];
-  readonly counts: SeverityCounts;
-}
-
 const ORDER = ['stop', 'check', 'ask'] as const;
+type Shown = (typeof ORDER)[number];
 const NOUN = { stop: 'Stop', check: 'Check', ask: 'Ask' } as const;
 
-/** A finding as the foot tells it, and where it is looked at; without a figure it is about the way. */
-interface OpenItem {
-  readonly id: string;
-  readonly name: string;
-  readonly sentence: string;
-  readonly link: FigureKey | null;
-  readonly segment: number | null;
-}
+type Parts = readonly { readonly open: readonly AnyFinding[] }[];
 
-function firstFinding(views: readonly CircuitView[], severity: Severity): OpenItem | undefined {
-  for (const { circuit, open } of views) {
-    const finding = open.find((each) => each.severity === severity);
-    if (finding === undefined) continue;
-    const { link, segment = null } = finding;
-    return { id: circuit.id, name: circuit.name, sentence: findingSentence(finding), link, segment };
-  }
-  return undefined;
-}
-
-function firstOnRoute(
-  views: readonly CircuitView[],
-  routes: readonly RouteView[],
-  severity: Severity,
-): OpenItem | undefined {
-  for (const [index, { open, say }] of routes.entries()) {
-    const finding = open.find((each) => each.severity === severity);
-    const circuit = views[index]?.circuit;
-    if (finding === undefined || circuit === undefined) continue;
-    return {
-      id: circuit.id,
-      name: circuit.name,
-      sentence: say(finding),
-      link: null,
-      segment: finding.segment,
-    };
-  }
-  return undefined;
-}
+/** The first finding of a severity: those about figures of any circuit before those about routes. */
+const first = (circuits: Parts, routes: Parts, severity: Shown): AnyFinding | undefined => {
+  const of = (open: readonly AnyFinding[]) => open.find((each) => each.severity === severity);
+  const inOrder = (parts: Parts) => parts.map(({ open }) => of(open)).find((found) => found !== undefined);
+  return inOrder(circuits) ?? inOrder(routes);
+};
 
 /** One line for the whole job: what is open, the first of each as a jump, and the caution of the stage. */
-export const StatusBar = memo(function StatusBar({ views, routes, counts }: StatusBarProps) {
+export const StatusBar = memo(function StatusBar({ job }: { readonly job: Job }) {
   const dispatch = useAppDispatch();
   const { goTo } = useStageActions();
-  const first = (severity: (typeof ORDER)[number]): OpenItem | undefined =>
-    firstFinding(views, severity) ?? firstOnRoute(views, routes, severity);
+  const sizes = sizesOf(job);
+  // Routes are counted once what judges them was fetched.
+  const routes = useEvaluation(job)?.routes ?? [];
+  const counts = countSeverities([...sizes.circuits, ...routes].flatMap(({ open }) => open));
   const worst = ORDER.find((severity) => counts[severity] > 0);
-  const jump = (severity: (typeof ORDER)[number]): void => {
-    const found = first(severity);
-    if (found === undefined) return;
-    goTo(found.id, found.link === null ? 'route' : 'figures');
-    if (found.link === null) dispatch(segmentChosen(found.segment));
-    else dispatch(figureChosen({ link: found.link, segment: found.segment }));
+  const jump = (severity: Shown): void => {
+    const found = first(sizes.circuits, routes, severity);
+    const id = found && circuitOf(found.subject);
+    if (found === undefined || id === undefined) return;
+    const figureKey = figureOf(found.subject);
+    const segment = segmentIndex(found.subject) ?? null;
+    goTo(id, figureKey === undefined ? 'route' : 'figures');
+    dispatch(figureKey === undefined ? segmentChosen(segment) : figureChosen({ figureKey, segment }));
   };
-  const told = worst === undefined ? undefined : first(worst);
+  const shown = worst && first(sizes.circuits, routes, worst);
+  const name = shown && sizes.circuit(circuitOf(shown.subject) ?? '')?.circuit.name;
   return (
     <footer className={classes['foot']}>
       {ORDER.map((severity) => (
@@ -93,7 +64,7 @@ export const StatusBar = memo(function StatusBar({ views, routes, counts }: Stat
           {counted(counts[severity], NOUN[severity])}
         </button>
       ))}
-      {told !== undefined && worst !== undefined && (
+      {shown !== undefined && worst !== undefined && (
         <button
           type="button"
           className={`act ${classes['jump']}`}
@@ -101,7 +72,7 @@ export const StatusBar = memo(function StatusBar({ views, routes, counts }: Stat
             jump(worst);
           }}
         >
-          {told.name}: {told.sentence}
+          {name}: {findingSentence(shown)}
         </button>
       )}
       <span className={classes['caution']}>{CIRCUITS_CAUTION}</span>

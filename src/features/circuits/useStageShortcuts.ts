@@ -1,28 +1,30 @@
 import { useMemo } from 'react';
 import { withPin } from '../../core/circuit/edits/circuitEdits';
-import { worstFinding } from '../../core/circuit/severities';
+import { worstFinding } from '../../core/findings/finding';
+import type { FigureKey } from '../../core/findings/subject';
 import { pinOf } from '../../core/wording/ladder';
-import { remedyWords } from '../../core/wording/remedies';
-import type { FigureKey } from '../../core/findings/finding';
-import type { CircuitView } from '../../store/circuitView';
-import { remediesOf } from '../../store/remedies';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
+import type { Job } from '../../core/job/jobSchema';
+import { fixing } from '../../store/lazyParts';
 import { useAppSelector } from '../../store/store';
 import { useJobEditor, type JobEditor } from '../../store/useJobEditor';
-import { STAGES, type StageActions } from '../job/stageActions';
+import type { StageActions } from '../job/stageActions';
+import { STAGES } from '../job/stages';
 import { useJobShortcuts } from '../job/useJobShortcuts';
 import { usePart } from './usePart';
 
 interface ShortcutsOf {
   /** Whether a dialog is open, or on its way. */
   readonly dialogOpen: boolean;
-  readonly views: readonly CircuitView[];
-  readonly current: CircuitView | undefined;
+  readonly job: Job;
+  readonly views: readonly CircuitEvaluation[];
+  readonly current: CircuitEvaluation | undefined;
   readonly actions: StageActions;
 }
 
 const step = (
-  views: readonly CircuitView[],
-  current: CircuitView | undefined,
+  views: readonly CircuitEvaluation[],
+  current: CircuitEvaluation | undefined,
   by: number,
   actions: StageActions,
 ): void => {
@@ -32,8 +34,12 @@ const step = (
 };
 
 /** Pins a figure as it stands, or leaves it to Pasture again. */
-function togglePin({ circuit, solved: { figures } }: CircuitView, link: FigureKey, editor: JobEditor): void {
-  const pin = pinOf(link);
+function togglePin(
+  { circuit, solved: { figures } }: CircuitEvaluation,
+  figureKey: FigureKey,
+  editor: JobEditor,
+): void {
+  const pin = pinOf(figureKey);
   if (pin === undefined || !editor.canWrite) return;
   if (circuit.pins[pin] !== undefined) {
     editor.replaceCircuit(withPin(circuit, pin, undefined), 'Free a pin');
@@ -55,17 +61,23 @@ function togglePin({ circuit, solved: { figures } }: CircuitView, link: FigureKe
   }
 }
 
-function applyFirstRemedy(view: CircuitView, link: FigureKey, editor: JobEditor): void {
-  const finding = worstFinding(view.open, link);
-  const remedy = finding === undefined ? undefined : remediesOf(view, finding)[0];
-  if (remedy !== undefined && editor.canWrite)
-    editor.replaceCircuit(remedy.circuit, remedyWords(remedy.change));
+async function applyFirstFix(
+  view: CircuitEvaluation,
+  job: Job,
+  figureKey: FigureKey,
+  editor: JobEditor,
+): Promise<void> {
+  const finding = worstFinding(view.open, figureKey);
+  if (finding === undefined || !editor.canWrite) return;
+  const [{ fixesOf }, { fixWords }] = await Promise.all([fixing.load(), import('../../core/wording/fixes')]);
+  const [fix] = fixesOf(job, finding);
+  if (fix !== undefined) editor.edit(fix.command, fixWords(fix.change));
 }
 
 /** The keys of the Circuits stage, besides those of every stage. */
-export function useStageShortcuts({ views, current, actions, dialogOpen }: ShortcutsOf): void {
+export function useStageShortcuts({ job, views, current, actions, dialogOpen }: ShortcutsOf): void {
   const editor = useJobEditor();
-  const link = useAppSelector((state) => state.focus.link);
+  const figureKey = useAppSelector((state) => state.focus.figureKey);
   const { part } = usePart();
   const own = useMemo<Readonly<Record<string, () => void>>>(
     () => ({
@@ -82,10 +94,10 @@ export function useStageShortcuts({ views, current, actions, dialogOpen }: Short
         actions.open('add');
       },
       p: () => {
-        if (current !== undefined) togglePin(current, link, editor);
+        if (current !== undefined) togglePin(current, figureKey, editor);
       },
       a: () => {
-        if (current !== undefined) applyFirstRemedy(current, link, editor);
+        if (current !== undefined) void applyFirstFix(current, job, figureKey, editor);
       },
       r: () => {
         if (current !== undefined) actions.goTo(current.circuit.id, part === 'route' ? 'figures' : 'route');
@@ -94,11 +106,11 @@ export function useStageShortcuts({ views, current, actions, dialogOpen }: Short
         document.getElementById('working')?.focus();
       },
       // The key of this stage itself leads to the figure that was chosen.
-      [String(STAGES.indexOf('circuits') + 1)]: () => {
-        document.querySelector<HTMLElement>(`[data-link="${link}"]`)?.focus();
+      [String(STAGES.findIndex(({ id }) => id === 'circuits') + 1)]: () => {
+        document.querySelector<HTMLElement>(`[data-link="${figureKey}"]`)?.focus();
       },
     }),
-    [views, current, actions, editor, link, part],
+    [job, views, current, actions, editor, figureKey, part],
   );
   useJobShortcuts(actions, dialogOpen, own);
 }

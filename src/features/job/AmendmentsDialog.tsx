@@ -108,7 +108,7 @@ function NewRule({ job }: { readonly job: Job }) {
         const read = amendmentSchema.safeParse(amendmentOf(draft, crypto.randomUUID()));
         if (!read.success) return;
         edit(
-          { kind: 'set-job', fields: { amendments: [...job.amendments, read.data] } },
+          { kind: 'change-job', fields: { amendments: [...job.amendments, read.data] } },
           `Local rule: ${read.data.title}`,
         );
         setDraft(FRESH);
@@ -170,7 +170,7 @@ function InForce({ job }: { readonly job: Job }) {
                 disabled={!canWrite}
                 onClick={() => {
                   const amendments = job.amendments.filter((each) => each.id !== id);
-                  edit({ kind: 'set-job', fields: { amendments } }, `Lift local rule: ${title}`);
+                  edit({ kind: 'change-job', fields: { amendments } }, `Lift local rule: ${title}`);
                 }}
               >
                 Lift
@@ -200,7 +200,7 @@ function useImport(job: Job): {
     const amendments = [...job.amendments, ...fresh].slice(0, 40);
     setFileNote(`${fresh.length} of ${found.amendments.length} rules are new here.`);
     if (fresh.length > 0)
-      edit({ kind: 'set-job', fields: { amendments: amendments } }, `Local rules of ${file.name}`);
+      edit({ kind: 'change-job', fields: { amendments: amendments } }, `Local rules of ${file.name}`);
   };
   return { read, fileNote };
 }

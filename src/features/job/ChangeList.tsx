@@ -5,7 +5,7 @@ import type { SolveContext } from '../../core/circuit/solveContext';
 import type { Job } from '../../core/job/jobSchema';
 import { differences, type Difference } from '../../core/wording/changes';
 import { counted } from '../../core/wording/words';
-import { circuitView } from '../../store/circuitView';
+import { sizesOf } from '../../store/sizes';
 import classes from './ChangeList.module.css';
 
 /** What would change in one circuit. */
@@ -18,9 +18,8 @@ export interface CircuitChanges {
 export function useJobChanges(job: Job, context: SolveContext): readonly CircuitChanges[] {
   return useMemo(
     () =>
-      job.circuits
-        .map((circuit) => {
-          const { solved, context: now } = circuitView(job, circuit);
+      sizesOf(job)
+        .circuits.map(({ circuit, solved, context: now }) => {
           const then = now.neighbors === undefined ? context : { ...context, neighbors: now.neighbors };
           return { circuit, found: differences(circuit, solved, solveCircuit(circuit, then)) };
         })

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { useMemo, useState } from 'react';
-import { EDITION_YEARS, type EditionYear } from '../../core/code/edition';
+import { edition as editionOf, EDITION_YEARS, type EditionYear } from '../../core/code/edition';
 import { jobContext } from '../../core/job/jobContext';
 import type { Job } from '../../core/job/jobSchema';
 import { useJobEditor } from '../../store/useJobEditor';
@@ -17,7 +17,9 @@ interface EditionDialogProps {
 /** Another edition of the code, with everything that it would change in this job, before it is taken. */
 export function EditionDialog({ job, onClose }: EditionDialogProps) {
   const { edit, canWrite } = useJobEditor();
-  const [year, setYear] = useState<EditionYear>(EDITION_YEARS.find((each) => each !== job.edition) ?? 2023);
+  const [year, setYear] = useState<EditionYear>(
+    EDITION_YEARS.find((each) => each !== job.edition) ?? job.edition,
+  );
   const context = useMemo(() => jobContext({ ...job, edition: year }), [job, year]);
   const changes = useJobChanges(job, context);
   return (
@@ -28,15 +30,15 @@ export function EditionDialog({ job, onClose }: EditionDialogProps) {
           value={year}
           choices={EDITION_YEARS.filter((each) => each !== job.edition).map((each) => ({
             value: each,
-            label: each === 2026 ? '2026, not verified' : String(each),
+            label: editionOf(each).certainty === 'preliminary' ? `${each}, not verified` : String(each),
           }))}
           onChoose={setYear}
         />
         <p className={classes['wide']} aria-live="polite">
           <b>{changeCount(changes)}</b>
-          {context.code.verified
+          {context.code.certainty === 'known'
             ? ''
-            : ' The 2026 edition was not read: where nothing else is known its figures are those of 2023. Compare with the printed code.'}
+            : ' This edition was not read: where nothing else is known its figures are those of 2023. Compare with the printed code.'}
         </p>
         <div className={classes['wide']}>
           <ChangeList changes={changes} />
@@ -45,7 +47,7 @@ export function EditionDialog({ job, onClose }: EditionDialogProps) {
           <Button
             disabled={!canWrite}
             onClick={() => {
-              edit({ kind: 'set-job', fields: { edition: year } }, `${year} code`);
+              edit({ kind: 'change-job', fields: { edition: year } }, `${year} code`);
               onClose();
             }}
           >

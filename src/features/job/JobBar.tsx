@@ -1,40 +1,29 @@
 import { lazy, memo, Suspense } from 'react';
-import type { FigureSeverity } from '../../core/circuit/severities';
-import { redone, undone, type OpenJob } from '../../store/jobSlice';
-import { useAppDispatch } from '../../store/store';
+import { useHistory } from '../../store/useHistory';
+import type { OpenJob } from '../../store/jobSlice';
 import { StageBar } from '../../ui/shell/StageBar';
-import { STAGES, useStageActions, type StageName } from './stageActions';
+import { edition as editionOf } from '../../core/code/edition';
+import { useStageActions } from './stageActions';
+import { STAGES, type StageName } from './stages';
+import type { StageStates } from './useStageStates';
 import classes from './JobBar.module.css';
 
 const MoreMenu = lazy(() => import('./MoreMenu').then((module) => ({ default: module.MoreMenu })));
 
-interface StageState {
-  readonly severity: FigureSeverity;
-  /** How much is open in it. */
-  readonly open: number;
-}
-
 interface JobBarProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
   readonly current: StageName;
-  readonly stages: Readonly<Record<StageName, StageState>>;
+  readonly stages: StageStates;
 }
-
-const STAGE_NAME: Readonly<Record<StageName, string>> = {
-  survey: 'Survey',
-  service: 'Service',
-  circuits: 'Circuits',
-  panel: 'Panel',
-};
 
 /** Find, undo and redo, and the rest. */
 function Tools({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {
-  const dispatch = useAppDispatch();
+  const { undo, redo } = useHistory();
   const { open: show } = useStageActions();
   const { journal, cursor, role } = open;
   const writes = role === 'writer';
-  const undo = journal[cursor - 1];
-  const redo = journal[cursor];
+  const last = journal[cursor - 1];
+  const next = journal[cursor];
   return (
     <>
       {current === 'circuits' && (
@@ -51,10 +40,10 @@ function Tools({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {
       <button
         type="button"
         className={classes['tool']}
-        disabled={!writes || undo === undefined}
-        title={undo && `Undo: ${undo.label}`}
+        disabled={!writes || last === undefined}
+        title={last && `Undo: ${last.label}`}
         onClick={() => {
-          dispatch(undone());
+          undo();
         }}
       >
         Undo
@@ -62,10 +51,10 @@ function Tools({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {
       <button
         type="button"
         className={classes['tool']}
-        disabled={!writes || redo === undefined}
-        title={redo && `Redo: ${redo.label}`}
+        disabled={!writes || next === undefined}
+        title={next && `Redo: ${next.label}`}
         onClick={() => {
-          dispatch(redone());
+          redo();
         }}
       >
         Redo
@@ -88,7 +77,7 @@ export const JobBar = memo(function JobBar({ open, current, stages }: JobBarProp
   const { open: show, openStage } = useStageActions();
   const { job } = open;
   const { edition, amendments } = job;
-  const note = `${edition} code${edition === 2026 ? ', not verified' : ''}${amendments.length > 0 ? ' · local rules' : ''}`;
+  const note = `${edition} code${editionOf(edition).certainty === 'preliminary' ? ', not verified' : ''}${amendments.length > 0 ? ' · local rules' : ''}`;
   return (
     <StageBar
       jobName={job.name}
@@ -96,10 +85,15 @@ export const JobBar = memo(function JobBar({ open, current, stages }: JobBarProp
       onJob={() => {
         show('job');
       }}
-      stages={STAGES.map((id) => ({ id, name: STAGE_NAME[id], ...stages[id], current: id === current }))}
+      stages={STAGES.map(({ id, name }) => ({
+        id,
+        name,
+        ...(stages.get(id) ?? { severity: 'ok', open: 0 }),
+        current: id === current,
+      }))}
       onStage={(id) => {
-        const stage = STAGES.find((each) => each === id);
-        if (stage !== undefined && stage !== current) openStage(stage);
+        const stage = STAGES.find((each) => each.id === id);
+        if (stage !== undefined && stage.id !== current) openStage(stage.id);
       }}
       tools={<Tools open={open} current={current} />}
     />

@@ -1,7 +1,9 @@
-import { Textarea, TextInput } from '@mantine/core';
+import { LIMITS } from '../../core/code/limits';
+import { TextArea } from '../../ui/fields/TextArea';
+import { TextField } from '../../ui/fields/TextField';
 import { OCCUPANCIES } from '../../core/code/locations';
 import { edition as editionOf } from '../../core/code/edition';
-import type { JobFields as Fields } from '../../core/job/commands';
+import type { JobFields as Fields } from '../../core/job/command';
 import type { Job } from '../../core/job/jobSchema';
 import { occupancyName } from '../../core/wording/places';
 import { useJobEditor } from '../../store/useJobEditor';
@@ -37,15 +39,15 @@ function JobText({
 }) {
   const { edit, canWrite } = useJobEditor();
   return (
-    <TextInput
+    <TextField
+      live
       label={label}
-      defaultValue={job[field]}
+      value={job[field]}
       disabled={!canWrite}
-      maxLength={field === 'name' ? 80 : 120}
-      onChange={(event) => {
-        const text = event.currentTarget.value;
-        if (text.trim().length >= min)
-          edit({ kind: 'set-job', fields: { [field]: min > 0 ? text.trim() : text } }, label, `job ${field}`);
+      maxLength={field === 'name' ? LIMITS.nameLength : 120}
+      onText={(text, key) => {
+        if (text.trim().length < min) return;
+        edit({ kind: 'change-job', fields: { [field]: min > 0 ? text.trim() : text } }, label, key);
       }}
     />
   );
@@ -67,7 +69,7 @@ function EditionLine({ job }: { readonly job: Job }) {
       >
         Change it, and see what changes
       </button>
-      {!editionOf(job.edition).verified && (
+      {editionOf(job.edition).certainty === 'preliminary' && (
         <span>Not read: figures of 2023. Compare with the printed code.</span>
       )}
     </p>
@@ -96,7 +98,7 @@ function DesignFields({ job }: { readonly job: Job }) {
           parse={parseAmbient}
           onValue={(value, key) => {
             edit(
-              { kind: 'set-job', fields: { designC: { ...job.designC, [place]: value } } },
+              { kind: 'change-job', fields: { designC: { ...job.designC, [place]: value } } },
               `Ambient, ${label}`,
               key,
             );
@@ -133,22 +135,23 @@ function RulesLine({ job }: { readonly job: Job }) {
 export function JobFields({ job }: { readonly job: Job }) {
   const { edit, canWrite } = useJobEditor();
   const set = (fields: Partial<Fields>, label: string, mergeKey?: string): void => {
-    edit({ kind: 'set-job', fields }, label, mergeKey);
+    edit({ kind: 'change-job', fields }, label, mergeKey);
   };
   return (
     <>
       <JobText job={job} field="name" label="Name of the job" min={1} />
       <EditionLine job={job} />
       <JobText job={job} field="authority" label="Authority having jurisdiction" />
-      <TextInput
+      <TextField
+        live
         label="Permit applied for on"
-        description="Dated exceptions are read on this day."
+        help="Dated exceptions are read on this day."
         type="date"
-        defaultValue={job.permitDate ?? ''}
+        value={job.permitDate ?? ''}
+        maxLength={10}
         disabled={!canWrite}
-        onChange={(event) => {
-          const permitDate = event.currentTarget.value;
-          set({ permitDate: permitDate === '' ? null : permitDate }, 'Permit date', 'job permit');
+        onText={(text, key) => {
+          set({ permitDate: text === '' ? null : text }, 'Permit date', key);
         }}
       />
       <ChoiceField
@@ -160,15 +163,16 @@ export function JobFields({ job }: { readonly job: Job }) {
           set({ occupancy }, 'Kind of building');
         }}
       />
-      <Textarea
+      <TextArea
+        live
         label="What may come later"
-        description="A larger vehicle, visitors with a larger trailer, a heater on the pool."
-        defaultValue={job.later}
+        help="A larger vehicle, visitors with a larger trailer, a heater on the pool."
+        value={job.later}
         disabled={!canWrite}
         maxLength={500}
         rows={2}
-        onChange={(event) => {
-          set({ later: event.currentTarget.value }, 'What may come later', 'job later');
+        onText={(later, key) => {
+          set({ later }, 'What may come later', key);
         }}
       />
       <DesignFields job={job} />

@@ -1,11 +1,12 @@
 import { Dialog } from '../../ui/shell/Dialog';
+import { STAGES } from './stages';
 import classes from './dialogs.module.css';
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['Ctrl K or /', 'Find a circuit, a figure, or what to do'],
   ['N', 'Add a circuit'],
   ['[ and ]', 'Circuit before, circuit after'],
-  ['1 to 4', 'Survey, Service, Circuits, Panel'],
+  [`1 to ${STAGES.length}`, STAGES.map(({ name }) => name).join(', ')],
   ['Arrows', 'Along the figures, when one of them has the focus'],
   ['P', 'Pin the figure, or leave it to Pasture again'],
   ['A', 'Apply the first remedy'],

@@ -2,7 +2,8 @@ import { Menu } from '@mantine/core';
 import { THEMES, useTheme, type Theme } from '../../ui/theme/ThemeProvider';
 import { exportJob } from './exportJob';
 import type { ReadyJob } from './JobPage';
-import { useStageActions, type DialogName, type StageName } from './stageActions';
+import { useStageActions, type DialogName } from './stageActions';
+import type { StageName } from './stages';
 import classes from './JobBar.module.css';
 
 interface MoreMenuProps {

@@ -44,7 +44,7 @@ function Practice({ job, words }: { readonly job: Job; readonly words: PracticeW
           variant="default"
           disabled={!canWrite}
           onClick={() => {
-            edit({ kind: 'set-job', fields: { practices } }, `${words.name}: ${other?.name ?? ''}`);
+            edit({ kind: 'change-job', fields: { practices } }, `${words.name}: ${other?.name ?? ''}`);
           }}
         >
           Take the other

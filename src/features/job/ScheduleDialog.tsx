@@ -6,7 +6,8 @@ import { readSchedule } from '../../core/schedule/readSchedule';
 import { writeSchedule, writeWorksheet } from '../../core/schedule/writeSchedule';
 import { circuitLine } from '../../core/wording/ladder';
 import { counted } from '../../core/wording/words';
-import { circuitView } from '../../store/circuitView';
+import { circuitsAdded } from '../../core/job/changes';
+import { draftOf } from '../../store/sizes';
 import { useJobEditor } from '../../store/useJobEditor';
 import { downloadText } from '../../ui/files/downloadJob';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
@@ -47,7 +48,8 @@ function Rows({ job, schedule }: { readonly job: Job; readonly schedule: Read })
             </tr>
           ))}
           {schedule.rows.map(({ line, circuit }) => {
-            const view = circuitView(job, circuit);
+            const view = draftOf(job, circuit);
+            if (view === undefined) return null;
             return (
               <tr key={line}>
                 <td className="fig">{line}</td>
@@ -160,15 +162,12 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
           <Button
             disabled={!canWrite || rows.length === 0 || text !== later}
             onClick={() => {
-              edit(
-                {
-                  kind: 'insert-circuits',
-                  circuits: rows.map(({ circuit }) => circuit),
-                  at: job.circuits.length,
-                },
+              const circuits = rows.map(({ circuit }) => circuit);
+              const refusal = edit(
+                circuitsAdded(circuits, job.circuits.length),
                 `Add ${counted(rows.length, 'circuit')}`,
               );
-              onClose();
+              if (refusal === undefined) onClose();
             }}
           >
             Add {counted(rows.length, 'circuit')}

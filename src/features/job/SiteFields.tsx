@@ -1,4 +1,4 @@
-import type { CircuitView } from '../../store/circuitView';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import {
   siteQuestions,
   withSite,
@@ -118,7 +118,7 @@ function SiteFieldOne({ question, site, disabled, set }: OneProps) {
 }
 
 interface SiteFieldsProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly topic: SiteTopic;
 }
 

@@ -5,7 +5,8 @@ import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { Job } from '../../core/job/jobSchema';
 import { completions, readTyped, type Typed } from '../../core/typing/readTyped';
 import { circuitLine } from '../../core/wording/ladder';
-import { circuitView } from '../../store/circuitView';
+import { circuitsAdded } from '../../core/job/changes';
+import { draftOf } from '../../store/sizes';
 import { useJobEditor } from '../../store/useJobEditor';
 import classes from './TypeBar.module.css';
 
@@ -37,7 +38,9 @@ function Understood({ job, text }: { readonly job: Job; readonly text: string })
     );
   const typed = readTyped(text);
   if ('problem' in typed) return <span className={classes['problem']}>{typed.problem}</span>;
-  const { circuit, solved } = circuitView(job, typedCircuit(typed, job, 'typed', 'typed'));
+  const draft = draftOf(job, typedCircuit(typed, job, 'typed', 'typed'));
+  if (draft === undefined) return null;
+  const { circuit, solved } = draft;
   return (
     <span>
       {typed.understood}: <b className="fig">{circuitLine(solved, circuit)}</b>
@@ -57,7 +60,8 @@ export function TypeBar({ job, onAdded }: TypeBarProps) {
   const add = (): void => {
     if ('problem' in typed) return;
     const circuit = typedCircuit(typed, job, crypto.randomUUID(), crypto.randomUUID());
-    edit({ kind: 'insert-circuit', circuit, at: job.circuits.length }, `Add ${circuit.name}`);
+    const refusal = edit(circuitsAdded([circuit], job.circuits.length), `Add ${circuit.name}`);
+    if (refusal !== undefined) return;
     setText('');
     onAdded?.(circuit.id);
   };

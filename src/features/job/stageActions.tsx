@@ -1,4 +1,5 @@
 import { createContext, useContext } from 'react';
+import type { StageName } from './stages';
 
 /** What may open over the stage. */
 export type DialogName =
@@ -14,11 +15,6 @@ export type DialogName =
   | 'ways'
   | 'schedule'
   | 'plugs';
-
-/** The stages that a job has so far, in the order of the work. */
-export const STAGES = ['survey', 'service', 'circuits', 'panel'] as const;
-/** A stage of the job. */
-export type StageName = (typeof STAGES)[number];
 
 /** What any part of the stage may ask for. */
 export interface StageActions {

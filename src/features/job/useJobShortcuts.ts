@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
-import { redone, undone } from '../../store/jobSlice';
-import { useAppDispatch } from '../../store/store';
-import { STAGES, type StageActions } from './stageActions';
+import { useHistory } from '../../store/useHistory';
+import type { StageActions } from './stageActions';
+import { STAGES } from './stages';
 
 /** Keys that type must reach the field that has the focus. */
 const isTyping = (target: EventTarget | null): boolean =>
@@ -15,13 +15,13 @@ const NOTHING: Readonly<Record<string, () => void>> = {};
  * A stage adds its own.
  */
 export function useJobShortcuts(actions: StageActions, dialogOpen: boolean, own = NOTHING): void {
-  const dispatch = useAppDispatch();
+  const { undo, redo } = useHistory();
   useEffect(() => {
     const stages = Object.fromEntries(
-      STAGES.map((stage, at) => [
+      STAGES.map(({ id }, at) => [
         String(at + 1),
         () => {
-          actions.openStage(stage);
+          actions.openStage(id);
         },
       ]),
     );
@@ -36,7 +36,8 @@ export function useJobShortcuts(actions: StageActions, dialogOpen: boolean, own 
       const key = event.key.toLowerCase();
       if (event.ctrlKey || event.metaKey) {
         if (key === 'k' && own !== NOTHING) actions.open('palette');
-        else if (key === 'z') dispatch(event.shiftKey ? redone() : undone());
+        else if (key === 'z' && event.shiftKey) redo();
+        else if (key === 'z') undo();
         else return;
         event.preventDefault();
         return;
@@ -52,5 +53,5 @@ export function useJobShortcuts(actions: StageActions, dialogOpen: boolean, own 
     return () => {
       window.removeEventListener('keydown', onKey);
     };
-  }, [actions, dialogOpen, dispatch, own]);
+  }, [actions, dialogOpen, own, undo, redo]);
 }

@@ -1,10 +1,7 @@
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { DialogName, StageActions, StageName } from './stageActions';
-
-/** Where a stage stands under a job's address. */
-const stagePath = (jobId: string, stage: StageName): string =>
-  stage === 'circuits' ? `/jobs/${jobId}` : `/jobs/${jobId}/${stage}`;
+import type { DialogName, StageActions } from './stageActions';
+import { stagePath } from './stages';
 
 /** Going from circuit to circuit stays with the ways, where those are shown. */
 const partOf = (asked: 'figures' | 'route' | undefined): string => {

@@ -3,12 +3,12 @@ import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DEMO_JOB_ID } from '../../core/job/demoJobId';
 import { CAUTION } from '../../core/wording/cautions';
-import type { JobRecord } from '../../store/persistence/database';
+import { storageKind, type JobRecord } from '../../store/persistence/database';
 import { removeJob, restoreJob, type SavedJob } from '../../store/persistence/jobStorage';
 import { useJobs } from '../../store/useJobs';
 import { Notice } from '../../ui/shell/Notice';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
-import { createJob, importJob, putDemoJob, startsWithDemo } from './jobActions';
+import { createJob, importJob, putDemoJob, resetDemoJob, startsWithDemo } from './jobActions';
 import { JobRow } from './JobRow';
 import classes from './JobsPage.module.css';
 
@@ -155,23 +155,33 @@ function FileOpener({ onFile }: { readonly onFile: (file: File | undefined) => v
   );
 }
 
-function DemoOpener({ here, onOpen }: { readonly here: boolean; readonly onOpen: (id: string) => void }) {
+interface DemoOpenerProps {
+  readonly here: boolean;
+  readonly onOpen: () => void;
+}
+
+function DemoOpener({ here, onOpen }: DemoOpenerProps) {
   return (
     <div>
       <h2>Demo job</h2>
       <p className="second">
         A service that is too small, a full panel, and circuits with stops and questions to try. Resetting
-        puts it back as it ships.
+        puts it back as it ships; undo takes that back.
       </p>
-      <Button
-        variant="default"
-        onClick={() => {
-          void putDemoJob().then(onOpen);
-        }}
-      >
+      <Button variant="default" onClick={onOpen}>
         {here ? 'Reset and open the demo job' : 'Open the demo job'}
       </Button>
     </div>
+  );
+}
+
+function MemoryNotice() {
+  if (storageKind() !== 'memory') return null;
+  return (
+    <Notice severity="check">
+      This browser keeps nothing: jobs live in this page only and are gone when it is closed. Everything else
+      works; export a job as a file to keep it.
+    </Notice>
   );
 }
 
@@ -182,6 +192,11 @@ export function JobsPage() {
   const [outcome, setOutcome] = useState<Outcome | null>(null);
   useDemoStart(jobs?.length === 0);
   const go = (id: string): void => void navigate(`/jobs/${id}`);
+  const openDemo = async (): Promise<void> => {
+    const problem = await resetDemoJob();
+    if (problem === undefined) go(DEMO_JOB_ID);
+    else setOutcome({ severity: 'stop', words: problem });
+  };
   const open = async (chosen: File | undefined): Promise<void> => {
     if (chosen === undefined) return;
     const done = await importJob(chosen);
@@ -205,6 +220,7 @@ export function JobsPage() {
         <p>Dedicated circuits for large appliances, figured and explained.</p>
         <Themes />
       </header>
+      <MemoryNotice />
       {outcome !== null && (
         <OutcomeNotice
           outcome={outcome}
@@ -218,7 +234,10 @@ export function JobsPage() {
         <section className={classes['side']} aria-label="Start or open">
           <NewJob onMade={go} />
           <FileOpener onFile={(file) => void open(file)} />
-          <DemoOpener here={jobs?.some(({ id }) => id === DEMO_JOB_ID) ?? false} onOpen={go} />
+          <DemoOpener
+            here={jobs?.some(({ id }) => id === DEMO_JOB_ID) ?? false}
+            onOpen={() => void openDemo()}
+          />
         </section>
       </main>
       <footer className={classes['foot']}>{CAUTION}</footer>

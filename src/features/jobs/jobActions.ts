@@ -1,7 +1,6 @@
-import { USUAL_DESIGN } from '../../core/circuit/jobDefaults';
-import { FRESH_HOUSE } from '../../core/service/freshHouse';
-import { DEFAULT_PRACTICES } from '../../core/circuit/jobDefaults';
+import { DEMO_JOB_ID } from '../../core/job/demoJobId';
 import type { Job } from '../../core/job/jobSchema';
+import { counted } from '../../core/wording/words';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
 import { keepPhotos } from '../../store/persistence/photoStorage';
 
@@ -10,34 +9,48 @@ export type Imported =
   | { readonly ok: true; readonly id: string; readonly note: string | null }
   | { readonly ok: false; readonly words: string };
 
-/** A new job without circuits, under the newest edition that was read. */
+/** A new job without circuits. */
 export async function createJob(name: string): Promise<string> {
-  const job: Job = {
-    id: crypto.randomUUID(),
-    name,
-    edition: 2023,
-    authority: '',
-    permitDate: null,
-    amendments: [],
-    occupancy: 'one-family',
-    designC: USUAL_DESIGN,
-    later: '',
-    practices: DEFAULT_PRACTICES,
-    house: FRESH_HOUSE,
-    panels: [],
-    answers: [],
-    locate: null,
-    circuits: [],
-  };
+  // Loaded when it is asked for: the list itself needs no checker of documents.
+  const { freshJob } = await import('../../core/job/freshJob');
+  const job = freshJob(crypto.randomUUID(), name);
   await addJob(job);
   return job.id;
 }
 
-/** Puts the demo job as it ships, in the place of one that was changed. */
+/** Puts the demo job here for the first time. */
 export async function putDemoJob(): Promise<string> {
   const { demoJob } = await import('../../core/job/demoJob');
   await addJob(demoJob);
   return demoJob.id;
+}
+
+/** Why the demo job was not put back; undefined where it was. */
+type NotReset = string | undefined;
+
+/** The demo job as it ships, put back as one edit of the one that is here, so that it can be undone. */
+export async function resetDemoJob(): Promise<NotReset> {
+  const here = await savedJob(DEMO_JOB_ID);
+  if (here === undefined) {
+    await putDemoJob();
+    return undefined;
+  }
+  const [{ demoJob }, { jobReplaced }, { editSaved }] = await Promise.all([
+    import('../../core/job/demoJob'),
+    import('../../core/job/changes'),
+    import('../../store/persistence/editSaved'),
+  ]);
+  const command = jobReplaced(here.document, demoJob);
+  switch (await editSaved(DEMO_JOB_ID, { command, label: 'Reset the demo job' })) {
+    case 'saved':
+      return undefined;
+    case 'in-use':
+      return 'The demo job is open in another tab: close it there, then reset it.';
+    default:
+      // What cannot be edited any more is put there anew.
+      await putDemoJob();
+      return undefined;
+  }
 }
 
 /** Opens a file. A job that is here already is kept: the file becomes a copy beside it. */
@@ -49,23 +62,19 @@ export async function importJob(file: File): Promise<Imported> {
   const read = readJobFile(await file.text());
   if (!read.ok) return { ok: false, words: fileProblemWords(read.problem, file.name) };
   const here = await savedJob(read.job.id);
-  if (here === undefined) {
-    await addJob(read.job);
-    await keepPhotos(read.job.id, read.photos);
-    return { ok: true, id: read.job.id, note: null };
-  }
-  const copy: Job = {
-    ...read.job,
-    id: crypto.randomUUID(),
-    name: `${read.job.name}, from file`.slice(0, 80),
-  };
-  await addJob(copy);
-  await keepPhotos(copy.id, read.photos);
-  return {
-    ok: true,
-    id: copy.id,
-    note: 'A job of that file is here already, so the file was opened as a copy.',
-  };
+  const job: Job =
+    here === undefined
+      ? read.job
+      : { ...read.job, id: crypto.randomUUID(), name: `${read.job.name}, from file`.slice(0, 80) };
+  await addJob(job);
+  await keepPhotos(job.id, read.photos);
+  const notes = [
+    here === undefined ? '' : 'A job of that file is here already, so the file was opened as a copy.',
+    read.renamed === 0
+      ? ''
+      : `${counted(read.renamed, 'id')} in the file ${read.renamed === 1 ? 'was' : 'were'} there twice or not usable, and given anew.`,
+  ].filter((note) => note !== '');
+  return { ok: true, id: job.id, note: notes.length === 0 ? null : notes.join(' ') };
 }
 
 /** Whether the server asks a browser without jobs to start with the demo job. */

@@ -4,7 +4,7 @@ import { directory } from '../../core/panel/directory';
 import { found, planned, type InstalledBreaker } from '../../core/panel/spaces';
 import { writePanelCsv } from '../../core/panel/panelCsv';
 import { unclearWords } from '../../core/wording/panelWords';
-import { houseView } from '../../store/houseView';
+import { evaluationOf } from '../../store/evaluation';
 import { downloadText } from '../../ui/files/downloadJob';
 import { useReadyJob } from '../job/JobPage';
 import classes from './panel.module.css';
@@ -52,7 +52,7 @@ function Lines({
 export function DirectoryPage() {
   const { job } = useReadyJob();
   const navigate = useNavigate();
-  const { panels } = houseView(job);
+  const { panels } = evaluationOf(job);
   return (
     <main className={classes['directory']}>
       <div className={classes['tools']}>

@@ -8,7 +8,7 @@ import { printPriceChange } from '../../core/units/money';
 import { cents } from '../../core/units/quantity';
 import { spaceOptionWords } from '../../core/wording/panelWords';
 import { counted } from '../../core/wording/words';
-import type { PanelView } from '../../store/houseView';
+import type { PanelEvaluation } from '../../core/job/evaluation';
 import { useSpaceOptions } from '../../store/freeSpace/useSpaceOptions';
 import { useJobEditor } from '../../store/useJobEditor';
 import { usePanelEditor } from '../../store/usePanelEditor';
@@ -17,13 +17,13 @@ import classes from './panel.module.css';
 
 interface RoomPaneProps {
   readonly job: Job;
-  readonly view: PanelView;
+  readonly view: PanelEvaluation;
 }
 
 /** The ways to make room, each one click and one undo; a new panel is only priced. */
 function Options({ job, view, options }: RoomPaneProps & { readonly options: readonly SpaceOption[] }) {
   const { panel, wanted } = view;
-  const { plan, canWrite } = usePanelEditor(job, panel);
+  const { plan, canWrite } = usePanelEditor(panel);
   const { edit } = useJobEditor();
   const take = (option: SpaceOption): void => {
     if (option.kind === 'moves')
@@ -94,19 +94,20 @@ function Moves({ view }: Pick<RoomPaneProps, 'view'>) {
 /** Room for the circuits that have no place yet. */
 export function FreeSpacePane({ job, view }: RoomPaneProps) {
   const { panel, wanted } = view;
-  const { plan, canWrite } = usePanelEditor(job, panel);
-  const options = useSpaceOptions(panel, wanted);
+  const { plan, canWrite } = usePanelEditor(panel);
+  const search = useSpaceOptions(panel, wanted);
+  const options = search.state === 'done' ? search.result : [];
   const unplaced = unplacedOf(panel, wanted);
   const needs = polesIn(unplaced);
   const free = freeSlots(panel, planned(panel, wanted)).length;
-  const fits = needs === 0 || options?.some(({ kind }) => kind === 'moves') === true;
+  const fits = needs === 0 || options.some(({ kind }) => kind === 'moves');
   return (
     <section aria-label="Make room">
       <h2>
         {needs === 0 ? 'Every circuit has its place' : `Make room: ${counted(needs, 'space')}`}
         <span className="second">
           <SeverityShape severity={fits ? 'ok' : 'stop'} />{' '}
-          {fits ? 'fits' : options === undefined ? 'looking' : 'does not fit'}
+          {fits ? 'fits' : search.state === 'running' ? 'looking' : 'does not fit'}
         </span>
       </h2>
       <dl className={classes['counts']}>
@@ -123,11 +124,9 @@ export function FreeSpacePane({ job, view }: RoomPaneProps) {
           <dt>spaces free</dt>
         </div>
       </dl>
-      {options === undefined && needs > 0 && <p role="status">Looking for the fewest moves.</p>}
-      {options === null && <p role="alert">The search failed. Change anything to search again.</p>}
-      {options !== null && options !== undefined && options.length > 0 && (
-        <Options job={job} view={view} options={options} />
-      )}
+      {search.state === 'running' && needs > 0 && <p role="status">Looking for the fewest moves.</p>}
+      {search.state === 'failed' && <p role="alert">The search failed. Change anything to search again.</p>}
+      {options.length > 0 && <Options job={job} view={view} options={options} />}
       <Moves view={view} />
       {panel.plan.moved.length + panel.plan.placed.length > 0 && (
         <Button

@@ -1,9 +1,8 @@
-import type { Job } from '../../core/job/jobSchema';
 import { bestSwap, legLoads } from '../../core/panel/legBalance';
 import { swapped } from '../../core/panel/planEdits';
 import { spaceLabel, planned } from '../../core/panel/spaces';
 import { printNumber as n } from '../../core/units/number';
-import type { PanelView } from '../../store/houseView';
+import type { PanelEvaluation } from '../../core/job/evaluation';
 import { usePanelEditor } from '../../store/usePanelEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import classes from './panel.module.css';
@@ -11,9 +10,9 @@ import classes from './panel.module.css';
 const VOLTS = 120;
 
 /** What each leg carries of the 120 V circuits, and the swap that would bring them nearer. */
-export function LegsPane({ job, view }: { readonly job: Job; readonly view: PanelView }) {
+export function LegsPane({ view }: { readonly view: PanelEvaluation }) {
   const { panel, wanted, findings } = view;
-  const { plan, canWrite } = usePanelEditor(job, panel);
+  const { plan, canWrite } = usePanelEditor(panel);
   const installed = planned(panel, wanted);
   const { aVA, bVA, assumed } = legLoads(installed);
   const swap = bestSwap(installed);

@@ -9,11 +9,12 @@ import { found, spaceLabel, planned, type InstalledBreaker } from '../../core/pa
 import { clashWords, severityNote } from '../../core/wording/panelWords';
 import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
 import { counted } from '../../core/wording/words';
-import { houseView, openHouseFindings, type PanelView } from '../../store/houseView';
+import type { PanelEvaluation } from '../../core/job/evaluation';
+import { evaluationOf } from '../../store/evaluation';
 import { usePanelEditor } from '../../store/usePanelEditor';
 import { BarsPicture } from '../../ui/pictures/BarsPicture';
 import { PanelFace } from '../../ui/pictures/PanelFace';
-import { HouseFindingList } from '../job/HouseFindingList';
+import { FindingList } from '../job/FindingList';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { LegsPane } from './LegsPane';
@@ -23,7 +24,7 @@ import classes from './panel.module.css';
 
 interface PaneProps {
   readonly job: Job;
-  readonly view: PanelView;
+  readonly view: PanelEvaluation;
 }
 
 const notesOf = (severity: readonly InstalledBreaker[]): ReadonlyMap<string, string> =>
@@ -78,9 +79,12 @@ function Circuits({ job, view, picked, onPick }: CircuitsProps) {
 }
 
 /** What pointing at the face does: pick, put into an empty space, or share one that is taken. */
-function usePutting({ job, view, picked, onPick }: CircuitsProps, severity: readonly InstalledBreaker[]) {
+function usePutting(
+  { view, picked, onPick }: Pick<CircuitsProps, 'view' | 'picked' | 'onPick'>,
+  severity: readonly InstalledBreaker[],
+) {
   const { panel, wanted } = view;
-  const { plan, canWrite } = usePanelEditor(job, panel);
+  const { plan, canWrite } = usePanelEditor(panel);
   const [refused, setRefused] = useState<string | null>(null);
   const put = (id: string, to: Space): void => {
     const result = putInto(panel, wanted, id, to);
@@ -121,12 +125,12 @@ function usePutting({ job, view, picked, onPick }: CircuitsProps, severity: read
 }
 
 /** The face, and what is put where: pick something, then the space it goes to. */
-function Face({ job, view, picked, onPick }: CircuitsProps) {
+function Face({ view, picked, onPick }: Omit<CircuitsProps, 'job'>) {
   const { panel, wanted } = view;
   const [asFound, setAsFound] = useState(false);
   const phone = useMediaQuery('(max-width: 640px)');
   const severity = asFound ? found(panel) : planned(panel, wanted);
-  const { refused, onBreaker, onSpace } = usePutting({ job, view, picked, onPick }, severity);
+  const { refused, onBreaker, onSpace } = usePutting({ view, picked, onPick }, severity);
   const face = panelFace(panel, severity);
   return (
     <section className={classes['face']} aria-label="The face">
@@ -173,11 +177,10 @@ function Board({ job, view }: PaneProps) {
   return (
     <>
       <Circuits job={job} view={view} picked={picked} onPick={setPicked} />
-      <Face job={job} view={view} picked={picked} onPick={setPicked} />
+      <Face view={view} picked={picked} onPick={setPicked} />
       <aside className={classes['side']} aria-label="Room, legs and findings">
         {picked !== null && (
           <PickedCard
-            job={job}
             view={view}
             id={picked}
             onDone={() => {
@@ -186,7 +189,7 @@ function Board({ job, view }: PaneProps) {
           />
         )}
         <FreeSpacePane job={job} view={view} />
-        <LegsPane job={job} view={view} />
+        <LegsPane view={view} />
         <section aria-label="Bars">
           <h2>Neutrals and grounds</h2>
           <BarsPicture
@@ -196,7 +199,7 @@ function Board({ job, view }: PaneProps) {
           />
         </section>
         <h2>Findings</h2>
-        <HouseFindingList job={job} about={panel.id} findings={view.findings} />
+        <FindingList sizes={evaluationOf(job)} findings={view.findings} />
       </aside>
     </>
   );
@@ -205,10 +208,11 @@ function Board({ job, view }: PaneProps) {
 /** Which space each breaker stands in, what moves to make room, and what the directory then says. */
 export function PanelStage() {
   const { job } = useReadyJob();
-  const { panels } = houseView(job);
+  const evaluation = evaluationOf(job);
+  const { panels } = evaluation;
   const [chosen, setChosen] = useState(0);
   const view = panels[chosen] ?? panels[0];
-  const open = openHouseFindings(job).panel.length;
+  const open = evaluation.openInPanels.length;
   const foot = (
     <>
       <span>{counted(open, 'thing')} open in the panels</span>

@@ -1,19 +1,18 @@
-import { Button, TextInput } from '@mantine/core';
-import type { Job } from '../../core/job/jobSchema';
+import { TextField } from '../../ui/fields/TextField';
+import { Button } from '@mantine/core';
 import { takeOut } from '../../core/panel/planEdits';
 import type { Breaker } from '../../core/panel/panelSchema';
 import { spaceLabel, planned, slotsOf } from '../../core/panel/spaces';
 import { parseOptional } from '../../core/panel/panelFields';
 import { printNumber } from '../../core/units/number';
-import type { PanelView } from '../../store/houseView';
+import type { PanelEvaluation } from '../../core/job/evaluation';
 import { usePanelEditor } from '../../store/usePanelEditor';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { useStageActions } from '../job/stageActions';
 import classes from './panel.module.css';
 
 interface PickedCardProps {
-  readonly job: Job;
-  readonly view: PanelView;
+  readonly view: PanelEvaluation;
   readonly id: string;
   readonly onDone: () => void;
 }
@@ -22,11 +21,10 @@ const VA = { min: 0, max: 50000, units: ['va', 'w'], shown: 'VA' } as const;
 
 /** What the directory says of a breaker that was found, and what it carries. */
 function BreakerFields({
-  job,
   view: { panel },
   breaker,
-}: Pick<PickedCardProps, 'job' | 'view'> & { readonly breaker: Breaker }) {
-  const { change, canWrite } = usePanelEditor(job, panel);
+}: Pick<PickedCardProps, 'view'> & { readonly breaker: Breaker }) {
+  const { change, canWrite } = usePanelEditor(panel);
   const { id } = breaker;
   const set = (fields: Partial<Breaker>, label: string, key?: string): void => {
     change(
@@ -37,14 +35,15 @@ function BreakerFields({
   };
   return (
     <>
-      <TextInput
-        label="What it feeds, as the directory will say"
+      <TextField
+        live
         key={id}
-        defaultValue={breaker.name}
+        label="What it feeds, as the directory will say"
+        value={breaker.name}
         maxLength={60}
         disabled={!canWrite}
-        onChange={(event) => {
-          set({ name: event.currentTarget.value }, 'What a breaker feeds', `name ${id}`);
+        onText={(name, key) => {
+          set({ name }, 'What a breaker feeds', key);
         }}
       />
       <QuantityField<number | null>
@@ -63,9 +62,9 @@ function BreakerFields({
 }
 
 /** What is known of the breaker or circuit that was picked, and what may be done with it. */
-export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
+export function PickedCard({ view, id, onDone }: PickedCardProps) {
   const { panel, wanted } = view;
-  const { plan, canWrite } = usePanelEditor(job, panel);
+  const { plan, canWrite } = usePanelEditor(panel);
   const { goTo } = useStageActions();
   const breaker = panel.breakers.find((each) => each.id === id);
   const installed = planned(panel, wanted).find((each) => each.id === id);
@@ -79,7 +78,7 @@ export function PickedCard({ job, view, id, onDone }: PickedCardProps) {
       <h2>
         {name === '' ? 'No name' : name} <span className="second">{where}</span>
       </h2>
-      {breaker !== undefined && <BreakerFields job={job} view={view} breaker={breaker} />}
+      {breaker !== undefined && <BreakerFields view={view} breaker={breaker} />}
       <div className={classes['acts']}>
         {installed !== undefined && (
           <Button

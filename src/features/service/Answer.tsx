@@ -1,10 +1,10 @@
 import type { Job } from '../../core/job/jobSchema';
 import { defaultPrices } from '../../core/price/defaultPrices';
-import { largestSetting } from '../../core/service/serviceRemedies';
+import { largestSetting } from '../../core/service/serviceOptions';
 import { chosenAnswer, type ServiceReport } from '../../core/service/serviceReport';
 import { printNumber as n } from '../../core/units/number';
-import { elementName, methodTitle } from '../../core/wording/houseFindings';
-import { sharedContext } from '../../store/solved';
+import { elementName, methodTitle } from '../../core/wording/serviceNames';
+import { evaluationOf } from '../../store/evaluation';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import classes from './service.module.css';
 
@@ -14,7 +14,7 @@ function LargestSettings({ job, report }: { readonly job: Job; readonly report: 
     house: job.house,
     panel: job.panels.find(({ role }) => role === 'service'),
     additions: report.additions,
-    code: sharedContext(job).code,
+    code: evaluationOf(job).context.code,
     prices: defaultPrices,
   };
   const chargers = report.additions.filter(({ kind }) => kind === 'ev');

@@ -4,7 +4,10 @@ import type { Job } from '../../core/job/jobSchema';
 import { printNumber as n } from '../../core/units/number';
 import { noRecordWords, putRightWords } from '../../core/wording/serviceWords';
 import { counted } from '../../core/wording/words';
-import type { DemandMessage } from '../../store/demand/messages';
+import type { NoRecord } from '../../core/demand/intervals';
+import type { ReadRecord } from '../../core/demand/readRecord';
+import { editNamed } from '../../store/editing';
+import { useAppDispatch } from '../../store/store';
 import { askRecorder, RECORDER_FAULTS, type RecorderFault } from '../../store/demand/recorder';
 import { useDemandReader, type DemandReading } from '../../store/demand/useDemandReader';
 import { useJobEditor } from '../../store/useJobEditor';
@@ -12,48 +15,53 @@ import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { DemandWeek } from '../../ui/pictures/DemandWeek';
 import classes from './service.module.css';
 
-/** What reading a record came to, row by row where rows could not be read. */
+/** What a record came to, row by row where rows could not be read. */
+function ReadRecordWords({ analysis, bad, badCount }: ReadRecord) {
+  return (
+    <div role="status">
+      <p className="second">
+        {counted(analysis.intervals, 'reading')}. {putRightWords(analysis).join(' ')}
+      </p>
+      {badCount > 0 && (
+        <details>
+          <summary>{counted(badCount, 'row')} could not be read</summary>
+          <ul>
+            {bad.map(({ line, column, accepts }) => (
+              <li key={line}>
+                Row {line}, {column}: {accepts} is accepted.
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  );
+}
+
+/** How far the reading of a record is, and what it came to. */
 function ReadingState({ reading, onStop }: { readonly reading: DemandReading; readonly onStop: () => void }) {
-  switch (reading.kind) {
+  switch (reading.state) {
     case 'idle':
       return null;
     case 'stopped':
       return <p role="status">Stopped. Nothing was changed.</p>;
     case 'failed':
       return <p role="alert">The record could not be read. Choose the file again.</p>;
-    case 'progress':
+    case 'running':
       return (
         <div className={classes['progress']}>
-          <Progress value={100 * reading.share} aria-label="Reading the record" />
+          <Progress value={100 * (reading.progress ?? 0)} aria-label="Reading the record" />
           <Button size="xs" variant="default" onClick={onStop}>
             Stop
           </Button>
         </div>
       );
-    case 'none':
-      return <p role="alert">{noRecordWords(reading.problem)}</p>;
-    case 'done': {
-      const right = putRightWords(reading.analysis);
-      return (
-        <div role="status">
-          <p className="second">
-            {counted(reading.analysis.intervals, 'reading')}. {right.join(' ')}
-          </p>
-          {reading.badCount > 0 && (
-            <details>
-              <summary>{counted(reading.badCount, 'row')} could not be read</summary>
-              <ul>
-                {reading.bad.map(({ line, column, accepts }) => (
-                  <li key={line}>
-                    Row {line}, {column}: {accepts} is accepted.
-                  </li>
-                ))}
-              </ul>
-            </details>
-          )}
-        </div>
+    case 'done':
+      return 'problem' in reading.result ? (
+        <p role="alert">{noRecordWords(reading.result)}</p>
+      ) : (
+        <ReadRecordWords {...reading.result} />
       );
-    }
   }
 }
 
@@ -114,7 +122,7 @@ function Sources({ job, onFile, onRecorder }: SourcesProps) {
           className="act"
           disabled={!canWrite}
           onClick={() => {
-            edit({ kind: 'set-job', fields: { house: { ...house, measured: null } } }, 'Forget the record');
+            edit({ kind: 'change-house', fields: { measured: null } }, 'Forget the record');
           }}
         >
           Forget the record
@@ -126,19 +134,18 @@ function Sources({ job, onFile, onRecorder }: SourcesProps) {
 
 /** The measured demand of the house: from a file of the utility, or from the recorder at the panel. */
 export function DemandPane({ job }: { readonly job: Job }) {
-  const { edit } = useJobEditor();
-  const { house } = job;
+  const dispatch = useAppDispatch();
+  const { house, id } = job;
   const [problem, setProblem] = useState<string | null>(null);
   const onDone = useCallback(
-    ({ analysis }: Extract<DemandMessage, { kind: 'done' }>) => {
-      edit(
-        { kind: 'set-job', fields: { house: { ...house, measured: analysis.measured } } },
-        'Record of demand',
-      );
+    (result: ReadRecord | NoRecord) => {
+      if ('problem' in result) return;
+      const command = { kind: 'change-house', fields: { measured: result.analysis.measured } } as const;
+      void dispatch(editNamed(id, { command, label: 'Record of demand' }));
     },
-    [edit, house],
+    [dispatch, id],
   );
-  const { reading, read, stop } = useDemandReader(onDone);
+  const { work: reading, post: read, stop } = useDemandReader(onDone);
   const open = async (chosen: File): Promise<void> => {
     setProblem(null);
     read({ text: await chosen.text(), source: chosen.name });

@@ -6,7 +6,7 @@ import type { House } from '../../core/service/houseSchema';
 import { parseNumber, printNumber as n } from '../../core/units/number';
 import { isRefused, refuse, type Refused } from '../../core/units/refused';
 import { parseWireSize } from '../../core/units/wireSize';
-import { sharedContext } from '../../store/solved';
+import { evaluationOf } from '../../store/evaluation';
 import { useJobEditor } from '../../store/useJobEditor';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import classes from './service.module.css';
@@ -39,11 +39,11 @@ export function FaultPane({ job }: { readonly job: Job }) {
   const { canWrite, edit } = useJobEditor();
   const { house } = job;
   const found = useMemo(
-    () => (house.source === null ? null : faultCurrent(house.source, sharedContext(job).code)),
+    () => (house.source === null ? null : faultCurrent(house.source, evaluationOf(job).context.code)),
     [house.source, job],
   );
   const set = (fields: Partial<House>, label: string, key: string): void => {
-    edit({ kind: 'set-job', fields: { house: { ...house, ...fields } } }, label, key);
+    edit({ kind: 'change-house', fields }, label, key);
   };
   return (
     <section aria-label="Fault current">

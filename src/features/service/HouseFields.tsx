@@ -57,11 +57,7 @@ function LoadsField({ job }: { readonly job: Job }) {
             ...each,
             id: house.loads.find(({ what }) => what === each.what)?.id ?? each.id,
           }));
-          edit(
-            { kind: 'set-job', fields: { house: { ...house, loads } } },
-            'Loads of the house',
-            'house loads',
-          );
+          edit({ kind: 'change-house', fields: { loads } }, 'Loads of the house', 'house loads');
         }}
         onBlur={() => {
           if (problems.length === 0) setTyped(null);
@@ -226,7 +222,7 @@ export function HouseFields({ job }: { readonly job: Job }) {
     house,
     disabled: !canWrite,
     set: (fields, label, key) => {
-      edit({ kind: 'set-job', fields: { house: { ...house, ...fields } } }, label, key);
+      edit({ kind: 'change-house', fields: { ...fields } }, label, key);
     },
   };
   return (

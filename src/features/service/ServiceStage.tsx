@@ -1,17 +1,16 @@
 import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
-import { methodTitle } from '../../core/wording/houseFindings';
+import { methodTitle } from '../../core/wording/serviceNames';
 import { counted } from '../../core/wording/words';
-import { houseView, openHouseFindings, SERVICE } from '../../store/houseView';
+import { evaluationOf } from '../../store/evaluation';
 import { useJobEditor } from '../../store/useJobEditor';
 import { LoadStack } from '../../ui/pictures/LoadStack';
-import { HouseFindingList } from '../job/HouseFindingList';
+import { FindingList } from '../job/FindingList';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { Answer } from './Answer';
 import { DemandPane } from './DemandPane';
 import { FaultPane } from './FaultPane';
 import { HouseFields } from './HouseFields';
-import { ServiceRemedies } from './ServiceRemedies';
 import { ServiceWorking } from './ServiceWorking';
 import classes from './service.module.css';
 
@@ -19,8 +18,9 @@ import classes from './service.module.css';
 export function ServiceStage() {
   const { job } = useReadyJob();
   const { edit } = useJobEditor();
-  const { report, findings } = houseView(job);
-  const open = openHouseFindings(job).service.length;
+  const evaluation = evaluationOf(job);
+  const { report, findings } = evaluation.service;
+  const open = evaluation.openInService.length;
   const foot = (
     <>
       <span>{counted(open, 'thing')} open about the service</span>
@@ -48,10 +48,7 @@ export function ServiceStage() {
                 report={report}
                 chosen={job.house.method}
                 onMethod={(method) => {
-                  edit(
-                    { kind: 'set-job', fields: { house: { ...job.house, method } } },
-                    'Method of the permit',
-                  );
+                  edit({ kind: 'change-house', fields: { method } }, 'Method of the permit');
                 }}
               />
             </>
@@ -62,8 +59,7 @@ export function ServiceStage() {
       </div>
       <aside className={classes['side']} aria-label="Answer and working">
         <Answer job={job} report={report} />
-        <ServiceRemedies job={job} report={report} />
-        <HouseFindingList job={job} about={SERVICE} findings={findings} />
+        <FindingList sizes={evaluation} findings={findings} />
         <ServiceWorking job={job} report={report} />
       </aside>
     </StageFrame>

@@ -2,8 +2,8 @@ import { cite } from '../../core/code/edition';
 import type { Job } from '../../core/job/jobSchema';
 import { chosenAnswer, type LoadThen, type ServiceReport } from '../../core/service/serviceReport';
 import { printNumber as n } from '../../core/units/number';
-import { methodTitle } from '../../core/wording/houseFindings';
-import { sharedContext } from '../../store/solved';
+import { methodTitle } from '../../core/wording/serviceNames';
+import { evaluationOf } from '../../store/evaluation';
 import classes from './service.module.css';
 
 interface ServiceWorkingProps {
@@ -12,7 +12,7 @@ interface ServiceWorkingProps {
 }
 
 function Lines({ job, then, name }: { readonly job: Job; readonly then: LoadThen; readonly name: string }) {
-  const { code } = sharedContext(job);
+  const { code } = evaluationOf(job).context;
   return (
     <table className={classes['working']}>
       <caption>{name}</caption>

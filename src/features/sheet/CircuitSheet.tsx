@@ -1,5 +1,7 @@
+import { edition } from '../../core/code/edition';
 import { useMemo } from 'react';
-import { isAnswered } from '../../core/circuit/severities';
+import { answerTo, isAnswered } from '../../core/findings/answers';
+import { FIGURE_KEYS, type FigureKey } from '../../core/findings/subject';
 import type { Job } from '../../core/job/jobSchema';
 import { stationLetter } from '../../core/circuit/stations';
 import { sectionGeometry } from '../../core/route/sectionGeometry';
@@ -15,13 +17,13 @@ import { findingSentence } from '../../core/wording/findings';
 import { circuitLine, ladderWords, figureName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
 import { environmentName, severityWord } from '../../core/wording/words';
-import { FIGURE_KEYS, type FigureKey } from '../../core/findings/finding';
 import { wiring } from '../../core/wiring/terminations';
 import { WiringPicture } from '../../ui/pictures/WiringPicture';
 import { isQuiet } from '../../core/working/quietSteps';
 import type { AnyStep } from '../../core/working/step';
-import type { CircuitView } from '../../store/circuitView';
-import { routeView } from '../../store/routeView';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
+import { findingKey } from '../../core/findings/finding';
+import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { stationNotes } from '../../ui/pictures/stationNotes';
 import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
@@ -30,15 +32,20 @@ import { RouteOnSheet } from './RouteOnSheet';
 import classes from './SheetPage.module.css';
 
 interface CircuitSheetProps {
+  readonly evaluation: JobEvaluation;
+  readonly view: CircuitEvaluation;
+}
+
+interface OnSheet {
   readonly job: Job;
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
 }
 
 const SHEET_PX = 720;
 
 const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'long' });
 
-function Head({ job, view }: CircuitSheetProps) {
+function Head({ job, view }: OnSheet) {
   const { circuit, solved } = view;
   return (
     <header className={classes['head']}>
@@ -53,7 +60,7 @@ function Head({ job, view }: CircuitSheetProps) {
         <dt>Code</dt>
         <dd>
           {job.edition}
-          {job.edition === 2026 && ', not read: figures of 2023'}
+          {edition(job.edition).certainty === 'preliminary' && ', not read: figures of 2023'}
         </dd>
         <dt>Authority</dt>
         <dd>{job.authority || 'not named'}</dd>
@@ -77,17 +84,18 @@ function Figures({ view }: Pick<CircuitSheetProps, 'view'>) {
       <h2>Figures</h2>
       <table className={classes['figures']}>
         <tbody>
-          {FIGURE_KEYS.map((link) => {
-            const { name, figure, unit, reason } = ladderWords(link, solved, circuit);
+          {FIGURE_KEYS.map((figureKey) => {
+            const { name, figure, unit, reason } = ladderWords(figureKey, solved, circuit);
             return (
-              <tr key={link}>
+              <tr key={figureKey}>
                 <th scope="row">{name}</th>
                 <td className={`fig ${classes['figure']}`}>
                   {figure} <small>{unit}</small>
                 </td>
                 <td>{reason}</td>
                 <td className={classes['severity']}>
-                  <SeverityShape severity={severities[link]} size={10} /> {severityWord[severities[link]]}
+                  <SeverityShape severity={severities[figureKey]} size={10} />{' '}
+                  {severityWord[severities[figureKey]]}
                 </td>
               </tr>
             );
@@ -144,18 +152,19 @@ function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
   );
 }
 
-function Findings({ view }: Pick<CircuitSheetProps, 'view'>) {
-  const { circuit, solved } = view;
+function Findings({ evaluation, view }: CircuitSheetProps) {
+  const { book } = evaluation;
+  const { solved } = view;
   if (solved.findings.length === 0) return null;
   return (
     <section>
       <h2>Findings and answers</h2>
       <ul className={classes['findings']}>
         {solved.findings.map((finding) => {
-          const answer = circuit.answers.find(({ code }) => code === finding.code);
-          const answered = isAnswered(circuit, finding);
+          const answer = answerTo(book, finding);
+          const answered = isAnswered(book, finding);
           return (
-            <li key={`${finding.code} ${finding.segment ?? ''}`}>
+            <li key={findingKey(finding)}>
               <SeverityShape
                 severity={finding.severity === 'note' || answered ? 'ok' : finding.severity}
                 size={11}
@@ -166,7 +175,7 @@ function Findings({ view }: Pick<CircuitSheetProps, 'view'>) {
                 {answer !== undefined && (
                   <>
                     <br />
-                    Answer: {answer.text}
+                    Answer: {answer}
                   </>
                 )}
               </span>
@@ -179,22 +188,22 @@ function Findings({ view }: Pick<CircuitSheetProps, 'view'>) {
 }
 
 /** Every step of the segment that decides; of the others, what differs from plain. */
-const shownSteps = ({ solved }: CircuitView, link: FigureKey): readonly AnyStep[] =>
-  solved.workings[link].filter(
+const shownSteps = ({ solved }: CircuitEvaluation, figureKey: FigureKey): readonly AnyStep[] =>
+  solved.workings[figureKey].filter(
     (step) => step.segment === undefined || step.segment === solved.figures.governing || !isQuiet(step),
   );
 
-function Workings({ job, view }: CircuitSheetProps) {
+function Workings({ job, view }: OnSheet) {
   const titles = new Map(job.amendments.map(({ id, title }) => [id, title]));
   return (
     <section className={classes['workings']}>
       <h2>Working, with sections</h2>
       <div className={classes['columns']}>
-        {FIGURE_KEYS.filter((link) => view.solved.workings[link].length > 0).map((link) => (
-          <table key={link}>
-            <caption>{figureName[link]}</caption>
+        {FIGURE_KEYS.filter((figureKey) => view.solved.workings[figureKey].length > 0).map((figureKey) => (
+          <table key={figureKey}>
+            <caption>{figureName[figureKey]}</caption>
             <tbody>
-              {shownSteps(view, link).map((step, index) => {
+              {shownSteps(view, figureKey).map((step, index) => {
                 const { label, formula, result } = stepWords(step);
                 return (
                   <tr key={index}>
@@ -246,11 +255,11 @@ function Wiring({ view }: Pick<CircuitSheetProps, 'view'>) {
 }
 
 /** One circuit as a page for the inspector: run, figures, working with sections, findings and answers, cautions. */
-export function CircuitSheet({ job, view }: CircuitSheetProps) {
+export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
   const { circuit, solved } = view;
   const { figures } = solved;
-  const { open, say, report } = routeView(job, circuit);
-  const onRoute = open.map((finding) => ({ ...finding, sentence: say(finding) }));
+  const { job } = evaluation;
+  const { open: onRoute, report } = evaluation.routeOf(view);
   const geometry = useMemo(() => sectionGeometry(circuit.run, circuit.startHeightFt), [circuit]);
   return (
     <article className={classes['sheet']} data-theme="paper">
@@ -267,9 +276,9 @@ export function CircuitSheet({ job, view }: CircuitSheetProps) {
         heightPx={170}
       />
       <Run view={view} />
-      <RouteOnSheet job={job} view={view} />
+      <RouteOnSheet evaluation={evaluation} view={view} />
       <Figures view={view} />
-      <Findings view={view} />
+      <Findings evaluation={evaluation} view={view} />
       <Wiring view={view} />
       <Workings job={job} view={view} />
       <section>

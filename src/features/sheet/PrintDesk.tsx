@@ -1,17 +1,24 @@
 import { Button } from '@mantine/core';
 import { useMemo, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { Circuit } from '../../core/circuit/circuitSchema';
 import { readJobDocument } from '../../core/job/jobFile';
-import type { Job } from '../../core/job/jobSchema';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
+import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { fileProblemWords } from '../../core/wording/fileProblems';
+import { evaluationApart } from '../../store/evaluation';
 import { useSavedJob } from '../../store/useJobs';
 import { Message } from '../../ui/shell/Message';
 import classes from './SheetPage.module.css';
 
+/** A circuit to be printed, with its job. */
+export interface PrintedCircuit {
+  readonly evaluation: JobEvaluation;
+  readonly view: CircuitEvaluation;
+}
+
 interface PrintDeskProps {
   /** The page of a circuit. */
-  readonly page: (job: Job, circuit: Circuit) => ReactNode;
+  readonly page: (of: PrintedCircuit) => ReactNode;
   /** What of the stage is gone back to. */
   readonly back: string;
 }
@@ -36,9 +43,9 @@ export function PrintDesk({ page, back: part }: PrintDeskProps) {
       </Message>
     );
   }
-  const { job } = read;
-  const circuit = job.circuits.find(({ id }) => id === circuitId);
-  if (circuit === undefined) return <Message title="This circuit is not in the job">{back}</Message>;
+  const evaluation = evaluationApart(read.job);
+  const view = evaluation.circuit(circuitId);
+  if (view === undefined) return <Message title="This circuit is not in the job">{back}</Message>;
   return (
     <main className={classes['desk']}>
       <div className={classes['tools']}>
@@ -53,7 +60,7 @@ export function PrintDesk({ page, back: part }: PrintDeskProps) {
           Back to the circuit
         </Button>
       </div>
-      {page(job, circuit)}
+      {page({ evaluation, view })}
     </main>
   );
 }

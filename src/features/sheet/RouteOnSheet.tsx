@@ -1,40 +1,42 @@
 import { stationLetter, segmentSpan } from '../../core/circuit/stations';
 import type { BoxReport } from '../../core/route/boxes';
-import type { Job } from '../../core/job/jobSchema';
+import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { fittingName, stationName } from '../../core/wording/routeWords';
-import { routeSentence } from '../../core/wording/routeFindings';
+import { answerTo, isAnswered } from '../../core/findings/answers';
+import { segmentIndex } from '../../core/findings/subject';
+import { findingSentence } from '../../core/wording/findings';
 import { methodName, severityWord } from '../../core/wording/words';
 import { printLength } from '../../core/units/length';
 import { printNumber as n } from '../../core/units/number';
 import { feet } from '../../core/units/quantity';
-import type { CircuitView } from '../../store/circuitView';
-import { isRouteAnswered, routeView } from '../../store/routeView';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import classes from './SheetPage.module.css';
 
 interface RouteOnSheetProps {
-  readonly job: Job;
-  readonly view: CircuitView;
+  readonly evaluation: JobEvaluation;
+  readonly view: CircuitEvaluation;
 }
 
-function Findings({ job, view }: RouteOnSheetProps) {
-  const { report } = routeView(job, view.circuit);
+function Findings({ evaluation, view }: RouteOnSheetProps) {
+  const { book } = evaluation;
+  const { report } = evaluation.routeOf(view);
   if (report.findings.length === 0) return null;
   return (
     <ul className={classes['findings']}>
-      {report.findings.map((finding) => {
-        const answered = isRouteAnswered(view.circuit, finding);
-        const answer = view.circuit.answers.find(({ code }) => code === finding.code);
+      {report.findings.map((finding, at) => {
+        const answered = isAnswered(book, finding);
+        const answer = answerTo(book, finding);
         return (
-          <li key={`${finding.code} ${finding.segment}`}>
+          <li key={`${finding.code} ${at}`}>
             <SeverityShape
               severity={finding.severity === 'note' || answered ? 'ok' : finding.severity}
               size={11}
             />
             <span>
-              <b>{severityWord[finding.severity]}.</b> {segmentSpan(finding.segment)}:{' '}
-              {routeSentence(finding)} <span className="fig">{finding.cite.section}</span>
-              {answer !== undefined && ` Answer: ${answer.text}`}
+              <b>{severityWord[finding.severity]}.</b> {segmentSpan(segmentIndex(finding.subject) ?? 0)}:{' '}
+              {findingSentence(finding)} <span className="fig">{finding.cite.section}</span>
+              {answer !== undefined && ` Answer: ${answer}`}
             </span>
           </li>
         );
@@ -52,8 +54,11 @@ function boxLine({ needsIn3, minIn, minAreaIn2, hasIn3, box, knockouts }: BoxRep
 }
 
 /** Lines of the way: boxes, trench, pulls and fittings, each with its figures. */
-function lines({ job, view }: RouteOnSheetProps): readonly (readonly [what: string, figures: string])[] {
-  const { report } = routeView(job, view.circuit);
+function lines({
+  evaluation,
+  view,
+}: RouteOnSheetProps): readonly (readonly [what: string, figures: string])[] {
+  const { report } = evaluation.routeOf(view);
   return [
     ...report.boxes.map((box): readonly [string, string] => [
       `${stationLetter(box.station)}, ${box.kind === 'appliance' ? 'receptacle box' : stationName[box.kind].toLowerCase()}`,

@@ -1,27 +1,17 @@
 import { useSearchParams } from 'react-router';
 import { practiceMarks } from '../../core/circuit/figureSupports';
-import type { Circuit } from '../../core/circuit/circuitSchema';
 import { stationLetter } from '../../core/circuit/stations';
-import type { Job } from '../../core/job/jobSchema';
 import { stripRows } from '../../core/route/strip';
 import { segmentName } from '../../core/wording/conductors';
 import { tapeInches } from '../../core/wording/routeWords';
 import { counted } from '../../core/wording/words';
-import { circuitView } from '../../store/circuitView';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { SupportStrip } from '../../ui/pictures/SupportStrip';
 import { PrintDesk } from './PrintDesk';
 import classes from './SheetPage.module.css';
 
-function Strip({
-  job,
-  circuit,
-  index,
-}: {
-  readonly job: Job;
-  readonly circuit: Circuit;
-  readonly index: number;
-}) {
-  const { solved, context } = circuitView(job, circuit);
+function Strip({ view, index }: { readonly view: CircuitEvaluation; readonly index: number }) {
+  const { circuit, solved, context } = view;
   const segment = circuit.run[index];
   const figures = solved.figures.segments[index];
   if (segment === undefined || figures === undefined) return <p>This segment is not in the run.</p>;
@@ -73,10 +63,5 @@ function Strip({
 export function StripPage() {
   const [asked] = useSearchParams();
   const index = Number(asked.get('segment') ?? 0);
-  return (
-    <PrintDesk
-      back="?part=route"
-      page={(job, circuit) => <Strip job={job} circuit={circuit} index={index} />}
-    />
-  );
+  return <PrintDesk back="?part=route" page={({ view }) => <Strip view={view} index={index} />} />;
 }

@@ -1,6 +1,5 @@
 import { Textarea } from '@mantine/core';
 import { useRef, useState } from 'react';
-import type { Job } from '../../core/job/jobSchema';
 import type { Panel } from '../../core/panel/panelSchema';
 import {
   printBreakers,
@@ -12,7 +11,6 @@ import { usePanelEditor } from '../../store/usePanelEditor';
 import classes from './survey.module.css';
 
 interface BreakersFieldProps {
-  readonly job: Job;
   readonly panel: Panel;
 }
 
@@ -85,8 +83,8 @@ function FromCsv({
 }
 
 /** The circuits of a panel, typed fast while severity before it, or read from a CSV file. */
-export function BreakersField({ job, panel }: BreakersFieldProps) {
-  const { change, canWrite } = usePanelEditor(job, panel);
+export function BreakersField({ panel }: BreakersFieldProps) {
+  const { change, canWrite } = usePanelEditor(panel);
   const [typed, setTyped] = useState<string | null>(null);
   const [problems, setProblems] = useState<readonly BreakerProblem[]>([]);
   const [refused, setRefused] = useState<string | null>(null);

@@ -1,4 +1,3 @@
-import type { Job } from '../../core/job/jobSchema';
 import {
   busRange,
   interruptingRange,
@@ -21,7 +20,6 @@ import { QuantityField } from '../../ui/fields/QuantityField';
 import classes from './survey.module.css';
 
 interface PanelFieldsProps {
-  readonly job: Job;
   readonly panel: Panel;
 }
 
@@ -123,8 +121,8 @@ function parseLug(text: string): Pick<Panel, 'lugFrom' | 'lugTo'> | ReturnType<t
 }
 
 /** What it is called and how large it is. */
-function Size({ job, panel }: PanelFieldsProps) {
-  const { change, canWrite } = usePanelEditor(job, panel);
+function Size({ panel }: PanelFieldsProps) {
+  const { change, canWrite } = usePanelEditor(panel);
   const common = { disabled: !canWrite };
   return (
     <>
@@ -174,8 +172,8 @@ function Size({ job, panel }: PanelFieldsProps) {
 }
 
 /** What its label and its lugs say. */
-function Label({ job, panel }: PanelFieldsProps) {
-  const { change, canWrite } = usePanelEditor(job, panel);
+function Label({ panel }: PanelFieldsProps) {
+  const { change, canWrite } = usePanelEditor(panel);
   const common = { disabled: !canWrite };
   return (
     <>
@@ -226,8 +224,8 @@ function Label({ job, panel }: PanelFieldsProps) {
 }
 
 /** What is seen of its bars. */
-function Bars({ job, panel }: PanelFieldsProps) {
-  const { change, canWrite } = usePanelEditor(job, panel);
+function Bars({ panel }: PanelFieldsProps) {
+  const { change, canWrite } = usePanelEditor(panel);
   const common = { disabled: !canWrite };
   return (
     <>

@@ -1,13 +1,13 @@
+import { LIMITS } from '../../core/code/limits';
 import { Button } from '@mantine/core';
 import type { Job } from '../../core/job/jobSchema';
 import { panelFace } from '../../core/panel/panelFace';
-import { panelUnknowns } from '../../core/panel/panelFindings';
+import { panelUnknowns } from '../../core/panel/panelUnknowns';
 import { freshPanel, type Panel } from '../../core/panel/panelSchema';
 import { found } from '../../core/panel/spaces';
-import { unknownWords } from '../../core/wording/houseFindings';
+import { unknownWords } from '../../core/wording/panelWords';
 import { counted } from '../../core/wording/words';
 import { useJobEditor } from '../../store/useJobEditor';
-import { usePanelEditor } from '../../store/usePanelEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { PanelFace } from '../../ui/pictures/PanelFace';
 import { useStageActions } from '../job/stageActions';
@@ -16,7 +16,6 @@ import { PanelFields } from './PanelFields';
 import { PhotoStrip } from './PhotoStrip';
 import classes from './survey.module.css';
 
-const MAX_PANELS = 8;
 const NO_NOTES: ReadonlyMap<string, string> = new Map();
 
 /** What is not known of a panel yet, each with what waits for it. */
@@ -41,8 +40,7 @@ function Unknown({ panel }: { readonly panel: Panel }) {
 }
 
 function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel }) {
-  const { change, canWrite } = usePanelEditor(job, panel);
-  const { edit } = useJobEditor();
+  const { edit, canWrite } = useJobEditor();
   const { openStage } = useStageActions();
   const severity = found(panel);
   return (
@@ -63,23 +61,17 @@ function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel })
       </h2>
       <div className={classes['panelBoard']}>
         <div>
-          <PanelFields job={job} panel={panel} />
-          <BreakersField job={job} panel={panel} />
+          <PanelFields panel={panel} />
+          <BreakersField panel={panel} />
           <Unknown panel={panel} />
-          <PhotoStrip
-            photos={panel.photos}
-            jobId={job.id}
-            onPhotos={(photos, label) => {
-              change({ photos }, label);
-            }}
-          />
+          <PhotoStrip photos={panel.photos} jobId={job.id} of={{ panelId: panel.id }} />
           <button
             type="button"
             className="act"
             disabled={!canWrite}
             onClick={() => {
               edit(
-                { kind: 'set-job', fields: { panels: job.panels.filter((each) => each !== panel) } },
+                { kind: 'change-job', fields: { panels: job.panels.filter((each) => each !== panel) } },
                 'Remove a panel',
               );
             }}
@@ -110,7 +102,7 @@ export function Panels({ job }: { readonly job: Job }) {
       first === undefined ? 'service' : 'subpanel',
       first?.id ?? null,
     );
-    edit({ kind: 'set-job', fields: { panels: [...job.panels, fresh] } }, 'Add a panel');
+    edit({ kind: 'change-job', fields: { panels: [...job.panels, fresh] } }, 'Add a panel');
   };
   return (
     <section aria-label="Panels">
@@ -125,7 +117,7 @@ export function Panels({ job }: { readonly job: Job }) {
           No panel surveyed yet. Its label says which breakers it takes, and which spaces take two.
         </p>
       )}
-      {job.panels.length < MAX_PANELS && (
+      {job.panels.length < LIMITS.panels && (
         <Button variant="default" mt={8} disabled={!canWrite} onClick={add}>
           Add a panel
         </Button>

@@ -1,24 +1,23 @@
-import { TextInput } from '@mantine/core';
 import { useRef, useState } from 'react';
-import type { Circuit } from '../../core/circuit/circuitSchema';
+import { LIMITS } from '../../core/code/limits';
+import type { Photo, PhotoOwner } from '../../core/job/command';
+import { editNamed } from '../../store/editing';
 import { keepPhoto } from '../../store/persistence/photoStorage';
+import { useAppDispatch } from '../../store/store';
 import { useJobEditor } from '../../store/useJobEditor';
 import { usePhoto } from '../../store/usePhoto';
+import { TextField } from '../../ui/fields/TextField';
 import { scalePhoto } from './scalePhoto';
 import classes from './survey.module.css';
 
-const MAX_PHOTOS = 24;
-
-type Photo = Circuit['photos'][number];
-
 interface PhotoStripProps {
-  readonly photos: Circuit['photos'];
+  readonly photos: readonly Photo[];
   readonly jobId: string;
-  readonly onPhotos: (photos: Circuit['photos'], label: string) => void;
+  readonly of: PhotoOwner;
 }
 
-function PhotoTile({ photo, photos, onPhotos }: { readonly photo: Photo } & Omit<PhotoStripProps, 'jobId'>) {
-  const { canWrite } = useJobEditor();
+function PhotoTile({ photo, of }: { readonly photo: Photo; readonly of: PhotoOwner }) {
+  const { canWrite, edit } = useJobEditor();
   const picture = usePhoto(photo.id);
   const name = photo.caption === '' ? 'Photograph' : photo.caption;
   return (
@@ -28,19 +27,15 @@ function PhotoTile({ photo, photos, onPhotos }: { readonly photo: Photo } & Omit
       ) : (
         <img src={picture} alt={name} />
       )}
-      <TextInput
-        aria-label="What it shows"
+      <TextField
+        bare
+        label="What it shows"
         placeholder="What it shows"
-        defaultValue={photo.caption}
+        value={photo.caption}
         maxLength={120}
         disabled={!canWrite}
-        onBlur={(event) => {
-          const caption = event.currentTarget.value.trim();
-          if (caption === photo.caption) return;
-          onPhotos(
-            photos.map((each) => (each.id === photo.id ? { ...each, caption } : each)),
-            'Caption of a photograph',
-          );
+        onText={(caption) => {
+          edit({ kind: 'caption-photo', of, id: photo.id, caption }, 'Caption of a photograph');
         }}
       />
       <button
@@ -48,10 +43,7 @@ function PhotoTile({ photo, photos, onPhotos }: { readonly photo: Photo } & Omit
         className="act"
         disabled={!canWrite}
         onClick={() => {
-          onPhotos(
-            photos.filter(({ id }) => id !== photo.id),
-            'Remove a photograph',
-          );
+          edit({ kind: 'remove-photo', of, id: photo.id }, 'Remove a photograph');
         }}
       >
         Remove
@@ -61,7 +53,8 @@ function PhotoTile({ photo, photos, onPhotos }: { readonly photo: Photo } & Omit
 }
 
 /** Photographs of plate, place or panel label. Scaled down and kept with the job. */
-export function PhotoStrip({ photos, jobId, onPhotos }: PhotoStripProps) {
+export function PhotoStrip({ photos, jobId, of }: PhotoStripProps) {
+  const dispatch = useAppDispatch();
   const { canWrite } = useJobEditor();
   const [problem, setProblem] = useState<string | null>(null);
   const input = useRef<HTMLInputElement>(null);
@@ -74,13 +67,16 @@ export function PhotoStrip({ photos, jobId, onPhotos }: PhotoStripProps) {
     setProblem(null);
     const id = crypto.randomUUID();
     await keepPhoto({ id, jobId, picture });
-    onPhotos([...photos, { id, caption: '' }], 'Add a photograph');
+    const photo: Photo = { id, caption: '' };
+    // Pictures are scaled side by side: each is added after those that came before it.
+    const command = { kind: 'add-photo', of, photo, at: LIMITS.photos } as const;
+    await dispatch(editNamed(jobId, { command, label: 'Add a photograph' }));
   };
   return (
     <div className={classes['photos']}>
       <ul>
         {photos.map((photo) => (
-          <PhotoTile key={photo.id} photo={photo} photos={photos} onPhotos={onPhotos} />
+          <PhotoTile key={photo.id} photo={photo} of={of} />
         ))}
       </ul>
       <input
@@ -96,7 +92,7 @@ export function PhotoStrip({ photos, jobId, onPhotos }: PhotoStripProps) {
           event.currentTarget.value = '';
         }}
       />
-      {photos.length < MAX_PHOTOS && (
+      {photos.length < LIMITS.photos && (
         <button
           type="button"
           className="act"

@@ -3,8 +3,8 @@ import { familyNames } from '../../core/appliances/registry';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { findingSentence } from '../../core/wording/findings';
 import { circuitLine } from '../../core/wording/ladder';
-import type { CircuitView } from '../../store/circuitView';
-import type { AnyFinding } from '../../core/findings/finding';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
+import { findingKey, type AnyFinding } from '../../core/findings/finding';
 import { useJobEditor } from '../../store/useJobEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Nameplate } from '../../ui/plates/Nameplate';
@@ -14,7 +14,7 @@ import { PhotoStrip } from './PhotoStrip';
 import classes from './survey.module.css';
 
 interface PlateCardProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly jobId: string;
   /** What its survey still has to find out. */
   readonly questions: readonly AnyFinding[];
@@ -34,7 +34,7 @@ function StillToFind({ questions }: Pick<PlateCardProps, 'questions'>) {
   return (
     <ul className={classes['open']} aria-label="Still to find out">
       {questions.map((finding) => (
-        <li key={`${finding.code} ${finding.segment ?? ''}`}>
+        <li key={findingKey(finding)}>
           <SeverityShape severity={finding.severity === 'note' ? 'ok' : finding.severity} named />{' '}
           {findingSentence(finding)}
         </li>
@@ -75,13 +75,7 @@ export const PlateCard = memo(function PlateCard({ view, jobId, questions }: Pla
           <SiteFields view={view} topic="disconnect" />
         </div>
         <StillToFind questions={questions} />
-        <PhotoStrip
-          photos={circuit.photos}
-          jobId={jobId}
-          onPhotos={(photos, label) => {
-            replaceCircuit({ ...circuit, photos }, label);
-          }}
-        />
+        <PhotoStrip photos={circuit.photos} jobId={jobId} of={{ circuitId: circuit.id }} />
       </Nameplate>
     </li>
   );

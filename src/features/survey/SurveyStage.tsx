@@ -4,8 +4,9 @@ import { useSearchParams } from 'react-router';
 import { CAUTION } from '../../core/wording/cautions';
 import { counted } from '../../core/wording/words';
 import type { Job } from '../../core/job/jobSchema';
-import { circuitView } from '../../store/circuitView';
-import { surveyOpen, surveyQuestions } from '../../store/surveyState';
+import { surveyed } from '../../core/findings/catalog';
+import { sizesOf } from '../../store/sizes';
+import { useEvaluation } from '../../store/useEvaluation';
 import { useJobEditor } from '../../store/useJobEditor';
 import { JobFields } from '../job/JobFields';
 import { useReadyJob } from '../job/JobPage';
@@ -20,6 +21,7 @@ const TypeBar = lazy(() => import('../job/TypeBar').then((module) => ({ default:
 function Appliances({ job }: { readonly job: Job }) {
   const { canWrite } = useJobEditor();
   const { open } = useStageActions();
+  const sizes = sizesOf(job);
   return (
     <section aria-label="Appliances">
       <h1>Appliances by their plates</h1>
@@ -39,13 +41,8 @@ function Appliances({ job }: { readonly job: Job }) {
         </Button>
       </div>
       <ul className={classes['cards']}>
-        {job.circuits.map((circuit) => (
-          <PlateCard
-            key={circuit.id}
-            view={circuitView(job, circuit)}
-            jobId={job.id}
-            questions={surveyQuestions(job, circuit)}
-          />
+        {sizes.circuits.map((view) => (
+          <PlateCard key={view.circuit.id} view={view} jobId={job.id} questions={surveyed(view.open)} />
         ))}
       </ul>
       {job.circuits.length === 0 && (
@@ -70,9 +67,10 @@ export function SurveyStage() {
   const { job } = useReadyJob();
   const [asked, show] = useSearchParams();
   const part = asked.get('part') === 'panels' ? 'panels' : 'appliances';
+  const unverified = useEvaluation(job)?.unverified;
   const foot = (
     <>
-      <span>{counted(surveyOpen(job), 'thing')} to find out</span>
+      <span>{unverified === undefined ? '' : `${counted(unverified, 'thing')} to find out`}</span>
       <span className="second">{CAUTION}</span>
     </>
   );

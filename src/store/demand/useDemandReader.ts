@@ -1,41 +1,18 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
-import type { DemandMessage, DemandRequest } from './messages';
+import type { NoRecord } from '../../core/demand/intervals';
+import type { ReadRecord } from '../../core/demand/readRecord';
+import { useWorker, type Work } from '../worker/useWorker';
 
-/** A record of demand that is being read, or was. */
-export type DemandReading =
-  { readonly kind: 'idle' } | { readonly kind: 'stopped' } | { readonly kind: 'failed' } | DemandMessage;
+/** What the worker is asked to read. */
+export interface DemandRequest {
+  readonly text: string;
+  readonly source: string;
+}
+
+/** A record of demand that is being read, or was: how much of it, then what it came to or why it is none. */
+export type DemandReading = Work<number, ReadRecord | NoRecord>;
+
+const make = (): Worker => new Worker(new URL('./demand.worker.ts', import.meta.url), { type: 'module' });
 
 /** Reads a record of demand in a worker; a newer one takes the place of an older one. */
-export function useDemandReader(onDone: (message: Extract<DemandMessage, { kind: 'done' }>) => void) {
-  const [reading, setReading] = useState<DemandReading>({ kind: 'idle' });
-  const worker = useRef<Worker | null>(null);
-  useEffect(
-    () => () => {
-      worker.current?.terminate();
-    },
-    [],
-  );
-  const read = useCallback(
-    (order: DemandRequest) => {
-      worker.current?.terminate();
-      const made = new Worker(new URL('./demand.worker.ts', import.meta.url), { type: 'module' });
-      made.onmessage = ({ data }: MessageEvent<DemandMessage>) => {
-        setReading(data);
-        if (data.kind === 'done') onDone(data);
-        if (data.kind !== 'progress') made.terminate();
-      };
-      made.onerror = () => {
-        setReading({ kind: 'failed' });
-      };
-      worker.current = made;
-      setReading({ kind: 'progress', share: 0 });
-      made.postMessage(order);
-    },
-    [onDone],
-  );
-  const stop = useCallback(() => {
-    worker.current?.terminate();
-    setReading({ kind: 'stopped' });
-  }, []);
-  return { reading, read, stop };
-}
+export const useDemandReader = (onDone: (result: ReadRecord | NoRecord) => void) =>
+  useWorker<DemandRequest, number, ReadRecord | NoRecord>(make, onDone);

@@ -1,7 +1,6 @@
 import { spaceOptions } from '../../core/panel/spaceOptions';
 import { defaultPrices } from '../../core/price/defaultPrices';
-import type { SpaceMessage, SpaceRequest } from './messages';
+import { serveAtOnce } from '../worker/serve';
+import type { SpaceRequest } from './useSpaceOptions';
 
-addEventListener('message', ({ data }: MessageEvent<SpaceRequest>) => {
-  postMessage(spaceOptions(data.panel, data.wanted, defaultPrices) satisfies SpaceMessage);
-});
+serveAtOnce(({ panel, wanted }: SpaceRequest) => spaceOptions(panel, wanted, defaultPrices));

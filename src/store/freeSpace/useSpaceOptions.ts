@@ -1,31 +1,25 @@
-import { useEffect, useState } from 'react';
-import type { SpaceOption } from '../../core/panel/spaceOptions';
+import { useEffect } from 'react';
 import type { Panel } from '../../core/panel/panelSchema';
+import type { SpaceOption } from '../../core/panel/spaceOptions';
 import type { Wanted } from '../../core/panel/spaces';
-import type { SpaceMessage, SpaceRequest } from './messages';
+import { useWorker, type Work } from '../worker/useWorker';
 
-/** The ways to make room in a panel: undefined while they are sought, null where that failed. */
+/** What the worker is asked to find space for. */
+export interface SpaceRequest {
+  readonly panel: Panel;
+  readonly wanted: readonly Wanted[];
+}
+
+const make = (): Worker => new Worker(new URL('./freeSpace.worker.ts', import.meta.url), { type: 'module' });
+
+/** The options for finding space in a panel, searched anew whenever it changes. */
 export function useSpaceOptions(
   panel: Panel,
   wanted: readonly Wanted[],
-): readonly SpaceOption[] | null | undefined {
-  const [found, setFound] = useState<{
-    readonly panel: Panel;
-    readonly wanted: readonly Wanted[];
-    readonly options: readonly SpaceOption[] | null;
-  }>();
+): Work<never, readonly SpaceOption[]> {
+  const { work, post } = useWorker<SpaceRequest, never, readonly SpaceOption[]>(make);
   useEffect(() => {
-    const worker = new Worker(new URL('./freeSpace.worker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<SpaceMessage>) => {
-      setFound({ panel, wanted, options: data });
-    };
-    worker.onerror = () => {
-      setFound({ panel, wanted, options: null });
-    };
-    worker.postMessage({ panel, wanted } satisfies SpaceRequest);
-    return () => {
-      worker.terminate();
-    };
-  }, [panel, wanted]);
-  return found?.panel === panel && found.wanted === wanted ? found.options : undefined;
+    post({ panel, wanted });
+  }, [panel, wanted, post]);
+  return work;
 }

@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
-import type { Command } from '../../core/job/commands';
+import type { Command } from '../../core/job/command';
 import type { Job } from '../../core/job/jobSchema';
 
 /** A saved job: its document, where it stands in its journal, and which tab may write it. */
@@ -44,12 +44,38 @@ type Database = Dexie & {
   photos: EntityTable<PhotoRecord, 'id'>;
 };
 
-const open = (): Database => {
-  const made = new Dexie('pasture') as Database;
+/** Where jobs are kept: in this browser, or only in the memory of this page. */
+export type StorageKind = 'browser' | 'memory';
+
+const make = (options: ConstructorParameters<typeof Dexie>[1] = {}): Database => {
+  const made = new Dexie('pasture', options) as Database;
   made.version(1).stores({ jobs: 'id, updatedAt', journal: '[jobId+seq], jobId' });
   made.version(2).stores({ photos: 'id, jobId' });
   return made;
 };
 
-/** The database of this browser. */
-export const database = open();
+let current = make();
+let kind: StorageKind = 'browser';
+
+/** The database of this page. */
+export const database = (): Database => current;
+
+/** Where jobs are kept. */
+export const storageKind = (): StorageKind => kind;
+
+/**
+ * Opens the database. Where the browser keeps nothing (storage blocked, a private window, none at all) jobs are kept
+ * in the memory of this page, so that all else works and a job can be exported before the page is closed.
+ */
+export async function openDatabase(): Promise<StorageKind> {
+  try {
+    await current.open();
+    return kind;
+  } catch {
+    const { indexedDB, IDBKeyRange } = await import('fake-indexeddb');
+    current = make({ indexedDB, IDBKeyRange });
+    kind = 'memory';
+    await current.open();
+    return kind;
+  }
+}

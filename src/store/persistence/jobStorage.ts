@@ -1,13 +1,13 @@
-import { JOB_VERSION } from '../../core/job/migrations';
+import { JOB_VERSION } from '../../core/job/jobVersion';
 import type { Job } from '../../core/job/jobSchema';
 import { database, type JobRecord, type JournalRecord } from './database';
 
-/** What is written after one edit: the job as it is now and what became of the journal. */
+/** What is written after edits: the job as it is now and what became of the journal. */
 export interface SaveOrder {
   readonly job: Job;
   readonly cursor: number;
-  /** Entry to put, where the edit made or grew one. */
-  readonly entry: JournalRecord | null;
+  /** Entries to put, made or grown by the edits. */
+  readonly entries: readonly JournalRecord[];
   /** Entries after this position are gone: a new edit has taken the place of what was undone. */
   readonly truncateAfter: number | null;
 }
@@ -18,86 +18,95 @@ export interface SavedJob {
   readonly journal: JournalRecord[];
 }
 
+/** What became of writing. */
 export type SaveOutcome = 'saved' | 'taken-over' | 'gone';
 
-const record = (job: Job, cursor: number, writer: string | null): JobRecord => ({
+const record = (job: Job, cursor: number, writer: string | null, at = Date.now()): JobRecord => ({
   id: job.id,
   name: job.name,
   circuits: job.circuits.length,
-  updatedAt: Date.now(),
+  updatedAt: at,
   version: JOB_VERSION,
   document: job,
   cursor,
   writer,
 });
 
+/** Runs a change of jobs and their journals as one: all of it or none. */
+const changing = <T>(change: () => Promise<T>): Promise<T> => {
+  const db = database();
+  return db.transaction('rw', db.jobs, db.journal, change);
+};
+
 /** Puts a job that is not there yet, with an empty journal. */
-export async function addJob(job: Job): Promise<void> {
-  await database.transaction('rw', database.jobs, database.journal, async () => {
-    await database.journal.where('jobId').equals(job.id).delete();
-    await database.jobs.put(record(job, 0, null));
+export const addJob = (job: Job): Promise<void> =>
+  changing(async () => {
+    await database().journal.where('jobId').equals(job.id).delete();
+    await database().jobs.put(record(job, 0, null));
   });
-}
 
 /** Removes a job with its journal, and gives both back so that they can be put again. */
-export async function removeJob(id: string): Promise<SavedJob | undefined> {
-  return database.transaction('rw', database.jobs, database.journal, async () => {
+export const removeJob = (id: string): Promise<SavedJob | undefined> =>
+  changing(async () => {
     const saved = await loadJob(id);
-    await database.journal.where('jobId').equals(id).delete();
-    await database.jobs.delete(id);
+    await database().journal.where('jobId').equals(id).delete();
+    await database().jobs.delete(id);
     return saved;
   });
-}
 
-/** Puts a removed job back with its journal. */
-export async function restoreJob({ record: saved, journal }: SavedJob): Promise<void> {
-  await database.transaction('rw', database.jobs, database.journal, async () => {
-    await database.jobs.put({ ...saved, writer: null });
-    await database.journal.bulkPut(journal);
+/** Puts a job back with its journal, as it was. */
+export const restoreJob = ({ record: saved, journal }: SavedJob): Promise<void> =>
+  changing(async () => {
+    await database().journal.where('jobId').equals(saved.id).delete();
+    await database().jobs.put({ ...saved, updatedAt: Date.now(), writer: null });
+    await database().journal.bulkPut(journal);
   });
-}
 
 /** A job with its journal, as they are saved; undefined where there is none. */
 export async function loadJob(id: string): Promise<SavedJob | undefined> {
-  return database.transaction('r', database.jobs, database.journal, async () => {
-    const found = await database.jobs.get(id);
+  const db = database();
+  return db.transaction('r', db.jobs, db.journal, async () => {
+    const found = await db.jobs.get(id);
     if (found === undefined) return undefined;
     // The edits of an older document have its shape, so they cannot be taken back on the new one.
     if (found.version !== JOB_VERSION) return { record: { ...found, cursor: 0 }, journal: [] };
-    const journal = await database.journal.where('jobId').equals(id).sortBy('seq');
+    const journal = await db.journal.where('jobId').equals(id).sortBy('seq');
     return { record: found, journal };
   });
 }
 
 /** What the list and a following tab look at. */
-export const savedJob = (id: string): Promise<JobRecord | undefined> => database.jobs.get(id);
+export const savedJob = (id: string): Promise<JobRecord | undefined> => database().jobs.get(id);
 
 /** All jobs, the last edited first. */
-export const savedJobs = (): Promise<JobRecord[]> => database.jobs.orderBy('updatedAt').reverse().toArray();
+export const savedJobs = (): Promise<JobRecord[]> => database().jobs.orderBy('updatedAt').reverse().toArray();
 
 /** Makes a tab the one that writes. */
 export async function claimWriting(id: string, writer: string): Promise<void> {
-  await database.jobs.update(id, { writer });
+  await database().jobs.update(id, { writer });
 }
 
 /**
- * Writes one edit, unless another tab writes this job by now: the check and the write are one transaction,
- * so two tabs can never overwrite each other.
+ * Writes edits, unless another tab writes this job by now: the check and the write are one transaction, so two tabs
+ * can never overwrite each other.
+ *
+ * @param at The time that the record then carries.
  */
-export async function saveEdit(order: SaveOrder, writer: string): Promise<SaveOutcome> {
-  return database.transaction('rw', database.jobs, database.journal, async () => {
-    const now = await database.jobs.get(order.job.id);
+export const saveEdits = (order: SaveOrder, writer: string, at = Date.now()): Promise<SaveOutcome> =>
+  changing(async () => {
+    const db = database();
+    const { id } = order.job;
+    const now = await db.jobs.get(id);
     if (now === undefined) return 'gone';
     if (now.writer !== writer) return 'taken-over';
-    if (now.version !== JOB_VERSION) await database.journal.where('jobId').equals(order.job.id).delete();
+    if (now.version !== JOB_VERSION) await db.journal.where('jobId').equals(id).delete();
     if (order.truncateAfter !== null) {
-      await database.journal
+      await db.journal
         .where('[jobId+seq]')
-        .between([order.job.id, order.truncateAfter + 1], [order.job.id, Infinity])
+        .between([id, order.truncateAfter + 1], [id, Infinity])
         .delete();
     }
-    if (order.entry !== null) await database.journal.put(order.entry);
-    await database.jobs.put(record(order.job, order.cursor, writer));
+    await db.journal.bulkPut(order.entries);
+    await db.jobs.put(record(order.job, order.cursor, writer, at));
     return 'saved';
   });
-}

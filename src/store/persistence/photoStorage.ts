@@ -4,21 +4,21 @@ import { database, type PhotoRecord } from './database';
 
 /** Keeps a picture beside a job. */
 export async function keepPhoto(photo: PhotoRecord): Promise<void> {
-  await database.photos.put(photo);
+  await database().photos.put(photo);
 }
 
 /** Keeps the pictures that came with a file. */
 export async function keepPhotos(jobId: string, photos: Photos): Promise<void> {
-  await database.photos.bulkPut(Object.entries(photos).map(([id, picture]) => ({ id, jobId, picture })));
+  await database().photos.bulkPut(Object.entries(photos).map(([id, picture]) => ({ id, jobId, picture })));
 }
 
 /** One picture; undefined where it is not in this browser. */
 export const photoPicture = async (id: string): Promise<string | undefined> =>
-  (await database.photos.get(id))?.picture;
+  (await database().photos.get(id))?.picture;
 
-/** The pictures that the circuits of a job name, by their ids. */
-export async function photosOf(job: Job): Promise<Photos> {
-  const ids = job.circuits.flatMap(({ photos }) => photos.map(({ id }) => id));
-  const found = await database.photos.bulkGet(ids);
+/** The pictures that the circuits and panels of a job name, by their ids. */
+export async function photosOf({ circuits, panels }: Job): Promise<Photos> {
+  const ids = [...circuits, ...panels].flatMap(({ photos }) => photos.map(({ id }) => id));
+  const found = await database().photos.bulkGet(ids);
   return Object.fromEntries(found.flatMap((each) => (each === undefined ? [] : [[each.id, each.picture]])));
 }

@@ -1,4 +1,5 @@
-import { saveEdit, type SaveOrder } from './jobStorage';
+import { saveEdits, type SaveOrder, type SaveOutcome } from './jobStorage';
+import { forgetUnsaved, putBy } from './unsaved';
 
 /** How saving stands. */
 export type SaveState =
@@ -9,58 +10,122 @@ export type SaveState =
   | { readonly kind: 'gone' };
 
 export interface SaveQueue {
-  /** Writes an edit after those before it. */
+  /** Takes an edit in; it is written with those that follow within a moment. */
   add(order: SaveOrder): void;
-  /** Tries again after a failure. */
-  retry(): void;
+  /** Writes what is waiting at once, or tries again after a failure. */
+  flush(): void;
   /** Settles when nothing is left to write, or when writing has stopped. */
   idle(): Promise<void>;
 }
 
+/** Keystrokes within this are written together, milliseconds. */
+const TOGETHER_MS = 120;
+
 const isQuota = (error: unknown): boolean =>
   error instanceof Error && (error.name === 'QuotaExceededError' || String(error).includes('QuotaExceeded'));
 
+/** Two orders as one: the job as the later left it, and the entries of both, each as it was last. */
+function together(first: SaveOrder, second: SaveOrder): SaveOrder {
+  const gone = second.truncateAfter;
+  const kept = gone === null ? first.entries : first.entries.filter(({ seq }) => seq <= gone);
+  const later = new Set(second.entries.map(({ seq }) => seq));
+  const truncations = [first.truncateAfter, gone].filter((each) => each !== null);
+  return {
+    job: second.job,
+    cursor: second.cursor,
+    entries: [...kept.filter(({ seq }) => !later.has(seq)), ...second.entries],
+    truncateAfter: truncations.length === 0 ? null : Math.min(...truncations),
+  };
+}
+
+/** Puts edits by as they would be laid over any of the states that the record may be found in. */
+const putOrderBy = ({ job, cursor, entries, truncateAfter }: SaveOrder, after: readonly number[]): void => {
+  putBy(job.id, { after, cursor, entries, truncateAfter });
+};
+
+type Attempt = SaveOutcome | 'full' | 'other';
+
+/** Writes, or says why it could not. */
+const attempt = (order: SaveOrder, writer: string, at: number): Promise<Attempt> =>
+  saveEdits(order, writer, at).catch((error: unknown) => (isQuota(error) ? 'full' : 'other'));
+
+/** How saving stands once it has stopped. */
+function stopped(why: Exclude<Attempt, 'saved'>, unsaved: number): SaveState {
+  if (why === 'gone') return { kind: 'gone' };
+  return why === 'taken-over' ? { kind: 'taken-over', unsaved } : { kind: 'failed', reason: why, unsaved };
+}
+
 /**
- * Writes edits one after another in the order in which they were made. After a failure nothing is dropped:
- * the edits wait, in order, for the next edit or for a retry.
+ * Writes edits in the order in which they were made, those of a moment together. Until they are written they are put
+ * by where a reload finds them. After a failure nothing is dropped: the edits wait for the next one or for a retry.
+ *
+ * @param since When the record was last written, as it was opened.
  */
-export function createSaveQueue(writer: string, onState: (state: SaveState) => void): SaveQueue {
-  const waiting: SaveOrder[] = [];
-  let running: Promise<void> = Promise.resolve();
-  let busy = false;
+export function createSaveQueue(
+  writer: string,
+  since: () => number,
+  onState: (state: SaveState) => void,
+): SaveQueue {
+  let waiting: SaveOrder | null = null;
+  /** What is being written, and the time that the record will carry once it is. */
+  let writing: { readonly order: SaveOrder; readonly at: number } | null = null;
+  let edits = 0;
+  let after = 0;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let running: Promise<void> | null = null;
+
+  const write = async (order: SaveOrder, count: number): Promise<boolean> => {
+    const at = Math.max(Date.now(), after + 1);
+    writing = { order, at };
+    const outcome = await attempt(order, writer, at);
+    writing = null;
+    if (outcome === 'saved') {
+      after = at;
+      return true;
+    }
+    waiting = waiting === null ? order : together(order, waiting);
+    edits += count;
+    onState(stopped(outcome, edits));
+    return false;
+  };
+
+  const nothingWaits = (): boolean => waiting === null;
 
   const drain = async (): Promise<void> => {
-    for (let order = waiting[0]; order !== undefined; order = waiting[0]) {
-      try {
-        const outcome = await saveEdit(order, writer);
-        if (outcome !== 'saved') {
-          onState(outcome === 'gone' ? { kind: 'gone' } : { kind: 'taken-over', unsaved: waiting.length });
-          return;
-        }
-        waiting.shift();
-      } catch (error) {
-        onState({ kind: 'failed', reason: isQuota(error) ? 'full' : 'other', unsaved: waiting.length });
-        return;
-      }
+    while (waiting !== null) {
+      const [order, count] = [waiting, edits];
+      waiting = null;
+      edits = 0;
+      if (!(await write(order, count))) return;
+      if (nothingWaits()) forgetUnsaved(order.job.id);
     }
     onState({ kind: 'saved' });
   };
 
   const start = (): void => {
-    if (busy) return;
-    busy = true;
-    onState({ kind: 'saving' });
+    clearTimeout(timer);
+    timer = undefined;
+    if (running !== null || waiting === null) return;
     running = drain().finally(() => {
-      busy = false;
+      running = null;
     });
   };
 
-  return {
-    add: (order) => {
-      waiting.push(order);
-      start();
-    },
-    retry: start,
-    idle: () => running,
+  const add = (order: SaveOrder): void => {
+    waiting = waiting === null ? order : together(waiting, order);
+    edits += 1;
+    const known = Math.max(after, since());
+    // A reload may find the record as it is before what is being written, or after it.
+    if (writing === null) putOrderBy(waiting, [known]);
+    else putOrderBy(together(writing.order, waiting), [known, writing.at]);
+    onState({ kind: 'saving' });
+    timer ??= setTimeout(start, TOGETHER_MS);
   };
+
+  const idle = async (): Promise<void> => {
+    start();
+    while (running !== null) await running;
+  };
+
+  return { add, flush: start, idle };
 }

@@ -8,15 +8,19 @@ export interface HeldLock {
   release(): void;
 }
 
+const NO_LOCKS: HeldLock = { release: () => undefined };
+
 const held = (jobId: string, options: LockOptions, lost: () => void): Promise<HeldLock | undefined> =>
   new Promise((resolve) => {
     let released = false;
+    let got = false;
     void navigator.locks
       .request(name(jobId), options, (lock) => {
         if (lock === null) {
           resolve(undefined);
           return undefined;
         }
+        got = true;
         return new Promise<void>((release) => {
           resolve({
             release: () => {
@@ -27,8 +31,9 @@ const held = (jobId: string, options: LockOptions, lost: () => void): Promise<He
         });
       })
       .catch(() => {
-        // A stolen lock rejects: another tab has taken the job over.
-        if (!released) lost();
+        // A stolen lock rejects: another tab has taken the job over. One that was waited for and given up does too.
+        if (!got) resolve(undefined);
+        else if (!released) lost();
       });
   });
 
@@ -38,10 +43,16 @@ const held = (jobId: string, options: LockOptions, lost: () => void): Promise<He
  * opened the job last writes.
  */
 export const takeWriterLock = (jobId: string, lost: () => void): Promise<HeldLock | undefined> =>
-  'locks' in navigator
-    ? held(jobId, { ifAvailable: true }, lost)
-    : Promise.resolve({ release: () => undefined });
+  'locks' in navigator ? held(jobId, { ifAvailable: true }, lost) : Promise.resolve(NO_LOCKS);
+
+/** The same lock once the tab that has it lets go; undefined when the waiting is given up before. */
+export const awaitWriterLock = (
+  jobId: string,
+  signal: AbortSignal,
+  lost: () => void,
+): Promise<HeldLock | undefined> =>
+  'locks' in navigator ? held(jobId, { signal }, lost) : Promise.resolve(undefined);
 
 /** Takes the lock from whoever has it. */
 export const stealWriterLock = (jobId: string, lost: () => void): Promise<HeldLock | undefined> =>
-  'locks' in navigator ? held(jobId, { steal: true }, lost) : Promise.resolve({ release: () => undefined });
+  'locks' in navigator ? held(jobId, { steal: true }, lost) : Promise.resolve(NO_LOCKS);

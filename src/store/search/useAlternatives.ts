@@ -1,53 +1,41 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect } from 'react';
 import type { Circuit } from '../../core/circuit/circuitSchema';
+import type { Neighbors } from '../../core/circuit/neighbors';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { Job } from '../../core/job/jobSchema';
-import type { SearchProgress, RunOption } from '../../core/search/searchAlternatives';
+import type { RunOption, SearchProgress } from '../../core/search/searchAlternatives';
 import type { Sensitivity } from '../../core/search/sensitivity';
-import { contextOf } from '../sharedSegments';
-import type { SearchMessage, SearchRequest } from './messages';
+import { useWorker, type Work } from '../worker/useWorker';
 
-/** A search of the ways in which a circuit may be run, as far as it has come. */
-export type Search =
-  | { readonly state: 'running'; readonly progress: SearchProgress | null }
-  | { readonly state: 'stopped' }
-  | { readonly state: 'failed' }
-  | { readonly state: 'done'; readonly options: readonly RunOption[]; readonly sensitivity: Sensitivity };
+/** What the worker is asked to search. */
+export interface SearchRequest {
+  readonly circuit: Circuit;
+  readonly job: Omit<Job, 'circuits'>;
+  /** What shares its raceways, bundles and trenches. */
+  readonly neighbors: Neighbors;
+}
+
+interface Found {
+  readonly options: readonly RunOption[];
+  readonly sensitivity: Sensitivity;
+}
+
+/** A search of the options for running a circuit, as far as it has come. */
+export type Search = Work<SearchProgress, Found>;
+
+const make = (): Worker =>
+  new Worker(new URL('./alternatives.worker.ts', import.meta.url), { type: 'module' });
 
 /** Searches in a worker whenever the circuit or its job changes; can be stopped and started again. */
 export function useAlternatives(
-  circuit: Circuit,
+  { circuit, context }: Pick<CircuitEvaluation, 'circuit' | 'context'>,
   job: Job,
 ): { readonly search: Search; readonly stop: () => void; readonly again: () => void } {
-  const [run, setRun] = useState(0);
-  const [search, setSearch] = useState<Search>({ state: 'running', progress: null });
-  const worker = useRef<Worker | null>(null);
-  useEffect(() => {
-    const made = new Worker(new URL('./alternatives.worker.ts', import.meta.url), { type: 'module' });
-    made.onmessage = ({ data }: MessageEvent<SearchMessage>) => {
-      setSearch(
-        data.kind === 'progress'
-          ? { state: 'running', progress: data.progress }
-          : { state: 'done', options: data.options, sensitivity: data.sensitivity },
-      );
-    };
-    made.onerror = () => {
-      setSearch({ state: 'failed' });
-    };
-    const { circuits: _all, ...rest } = job;
-    const { neighbors = {} } = contextOf(job, circuit);
-    made.postMessage({ circuit, job: rest, neighbors } satisfies SearchRequest);
-    worker.current = made;
-    return () => {
-      made.terminate();
-    };
-  }, [circuit, job, run]);
-  const stop = useCallback(() => {
-    worker.current?.terminate();
-    setSearch({ state: 'stopped' });
-  }, []);
+  const { work, post, stop } = useWorker<SearchRequest, SearchProgress, Found>(make);
   const again = useCallback(() => {
-    setSearch({ state: 'running', progress: null });
-    setRun((current) => current + 1);
-  }, []);
-  return { search, stop, again };
+    const { circuits: _all, ...rest } = job;
+    post({ circuit, job: rest, neighbors: context.neighbors ?? {} });
+  }, [circuit, context, job, post]);
+  useEffect(again, [again]);
+  return { search: work, stop, again };
 }

@@ -1,5 +1,4 @@
-import { TextInput } from '@mantine/core';
-import { useState } from 'react';
+import { TextField } from './TextField';
 
 interface AnswerFieldProps {
   /** A question is answered; anything else is accepted for a reason. */
@@ -10,26 +9,17 @@ interface AnswerFieldProps {
   readonly onAnswer: (text: string) => void;
 }
 
+const MAX_LENGTH = 500;
+
 /** The answer to a finding, kept when the field is left or Enter is pressed. */
 export function AnswerField({ asks, given, disabled, onAnswer }: AnswerFieldProps) {
-  const [typed, setTyped] = useState(given);
-  const keep = (): void => {
-    const text = typed.trim();
-    if (text !== given) onAnswer(text);
-  };
   return (
-    <TextInput
+    <TextField
       label={asks ? 'Answer, and who gave it' : 'Why it is accepted'}
-      value={typed}
+      value={given}
+      maxLength={MAX_LENGTH}
       disabled={disabled}
-      maxLength={500}
-      onChange={(event) => {
-        setTyped(event.currentTarget.value);
-      }}
-      onBlur={keep}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') keep();
-      }}
+      onText={onAnswer}
     />
   );
 }

@@ -2,6 +2,7 @@ import { TextInput } from '@mantine/core';
 import { useCallbackRef } from '@mantine/hooks';
 import { memo, useId, useState, type KeyboardEvent } from 'react';
 import { isRefused, type Refused } from '../../core/units/refused';
+import { useTyped } from './useTyped';
 
 interface QuantityFieldProps<T> {
   readonly label: string;
@@ -70,7 +71,7 @@ const Entry = memo(function Entry(props: EntryProps) {
  */
 export function QuantityField<T>(props: QuantityFieldProps<T>) {
   const { value, print, parse, onValue } = props;
-  const [typed, setTyped] = useState<string | null>(null);
+  const { text: typed, type, forget } = useTyped(print(value));
   const [visit, setVisit] = useState(0);
   const id = useId();
   const refusal = typed === null ? undefined : parse(typed);
@@ -79,17 +80,17 @@ export function QuantityField<T>(props: QuantityFieldProps<T>) {
     setVisit(visit + 1);
   });
   const onText = useCallbackRef((text: string) => {
-    setTyped(text);
+    type(text);
     const parsed = parse(text);
     if (!isRefused(parsed)) onValue(parsed, `${id} ${visit} ${performance.timeOrigin}`);
   });
   const onLeave = useCallbackRef(() => {
-    if (refused === undefined) setTyped(null);
+    if (refused === undefined) forget();
   });
   const onKey = useCallbackRef((event: KeyboardEvent) => {
     if (event.key !== 'Escape' || typed === null) return;
     event.stopPropagation();
-    setTyped(null);
+    forget();
   });
   return (
     <Entry

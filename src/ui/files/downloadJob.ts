@@ -4,10 +4,10 @@ import type { Job } from '../../core/job/jobSchema';
 /** Hands a text to the browser as a file to keep. */
 export function downloadText(text: string, name: string, type: string): void {
   const url = URL.createObjectURL(new Blob([text], { type }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
+  const anchor = document.createElement('a');
+  anchor.href = url;
+  anchor.download = name;
+  anchor.click();
   // The browser has taken the address by the next turn.
   setTimeout(() => {
     URL.revokeObjectURL(url);

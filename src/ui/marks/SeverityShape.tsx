@@ -1,4 +1,4 @@
-import type { FigureSeverity } from '../../core/circuit/severities';
+import type { FigureSeverity } from '../../core/findings/severity';
 import { severityWord } from '../../core/wording/words';
 
 const SHAPES: Readonly<Record<FigureSeverity, React.ReactNode>> = {

@@ -2,7 +2,7 @@ import type { ServiceMethod } from '../../core/code/serviceMethods';
 import type { MethodAnswer, ServiceReport } from '../../core/service/serviceReport';
 import type { ServicePart } from '../../core/service/serviceLoad';
 import { printNumber as n } from '../../core/units/number';
-import { elementName, methodTitle } from '../../core/wording/houseFindings';
+import { elementName, methodTitle } from '../../core/wording/serviceNames';
 import classes from './LoadStack.module.css';
 
 const WIDTH = 640;

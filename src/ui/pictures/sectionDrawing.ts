@@ -1,4 +1,4 @@
-import type { FigureSeverity } from '../../core/circuit/severities';
+import type { FigureSeverity } from '../../core/findings/severity';
 import type { SectionGeometry } from '../../core/route/sectionGeometry';
 import type { SectionScale, SectionWindow } from './sectionScale';
 

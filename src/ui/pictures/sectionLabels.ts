@@ -1,10 +1,12 @@
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { SolvedCircuit } from '../../core/circuit/figures';
 import type { SolveContext } from '../../core/circuit/solveContext';
-import type { AnyFinding, Severity } from '../../core/findings/finding';
+import type { AnyFinding } from '../../core/findings/finding';
+import { worstSeverity } from '../../core/findings/severity';
 import { practiceMarks } from '../../core/circuit/figureSupports';
-import { worstSeverity } from '../../core/circuit/severities';
 import { holdsWords, segmentName } from '../../core/wording/conductors';
+import { segmentIndex } from '../../core/findings/subject';
+import { findingSentence } from '../../core/wording/findings';
 import { severityWord } from '../../core/wording/words';
 import type { SegmentLabel } from './sectionDrawing';
 
@@ -13,13 +15,12 @@ interface Labelled {
   readonly solved: SolvedCircuit;
   readonly open: readonly AnyFinding[];
   readonly context: SolveContext;
-  /** What is open about the way, in words; nothing until it was judged. */
-  readonly onRoute?: readonly {
-    readonly segment: number;
-    readonly severity: Severity;
-    readonly sentence: string;
-  }[];
+  /** What is open about the route. */
+  readonly onRoute?: readonly AnyFinding[];
 }
+
+const onSegment = (open: readonly AnyFinding[], index: number): readonly AnyFinding[] =>
+  open.filter(({ subject, severity }) => segmentIndex(subject) === index && severity !== 'ask');
 
 /** What is written along the section for each segment. */
 export function sectionLabels({
@@ -31,8 +32,8 @@ export function sectionLabels({
 }: Labelled): readonly SegmentLabel[] {
   const { figures } = solved;
   return figures.segments.map((segment, index) => {
-    const here = open.filter((finding) => finding.segment === index && finding.severity !== 'ask');
-    const route = onRoute.filter((each) => each.segment === index && each.severity !== 'ask');
+    const here = onSegment(open, index);
+    const route = onSegment(onRoute, index);
     const severity = worstSeverity([...here, ...route]);
     const worst = route.find((each) => each.severity === severity);
     const run = circuit.run[index];
@@ -43,7 +44,7 @@ export function sectionLabels({
       severity,
       trouble:
         severity === 'stop' || severity === 'check'
-          ? `${severityWord[severity]}: ${segment.verdict.failed.length > 0 ? holdsWords(segment, figures) : (worst?.sentence ?? 'see the working')}`
+          ? `${severityWord[severity]}: ${segment.verdict.failed.length > 0 ? holdsWords(segment, figures) : worst === undefined ? 'see the working' : findingSentence(worst)}`
           : null,
       supports: marks.map((ft) => ft / (run?.lengthFt ?? 1)),
     };

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { FigureSeverity } from '../../core/circuit/severities';
+import type { FigureSeverity } from '../../core/findings/severity';
 import { SeverityShape } from '../marks/SeverityShape';
 import classes from './Notice.module.css';
 

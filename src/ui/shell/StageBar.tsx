@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { SeverityShape } from '../marks/SeverityShape';
-import type { FigureSeverity } from '../../core/circuit/severities';
+import type { FigureSeverity } from '../../core/findings/severity';
 import classes from './StageBar.module.css';
 
 interface StageTab {

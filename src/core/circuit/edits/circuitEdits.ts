@@ -70,9 +70,3 @@ export function withPin<K extends keyof Pins>(circuit: Circuit, pin: K, value: P
   const { [pin]: _old, ...rest } = circuit.pins;
   return { ...circuit, pins: value === undefined ? rest : { ...rest, [pin]: value } };
 }
-
-/** A finding answered; an empty text takes the answer back. */
-export function withAnswer(circuit: Circuit, code: string, text: string): Circuit {
-  const others = circuit.answers.filter((answer) => answer.code !== code);
-  return { ...circuit, answers: text.trim() === '' ? others : [...others, { code, text: text.trim() }] };
-}

@@ -2,7 +2,6 @@ import type { Circuit, Segment } from '../circuitSchema';
 import { withSegment } from './circuitEdits';
 import { omitUndefined } from '../../units/omitUndefined';
 import type { RouteFitting, ShareKind } from '../../code/routeKinds';
-import type { AnyRouteFinding } from '../../findings/routeFinding';
 
 type End = NonNullable<Segment['end']>;
 
@@ -90,75 +89,3 @@ export function alone(circuit: Circuit, index: number, kind: ShareKind): Circuit
   const shares = omitUndefined({ ...circuit.run[index]?.shares, [kind]: undefined });
   return withSegmentSet(circuit, index, { shares: Object.keys(shares).length === 0 ? undefined : shares });
 }
-
-/** A way out of a finding about the way: what is put right, and the circuit as it would be. */
-export interface RouteRemedy {
-  readonly kind: 'deepen' | 'free-box' | 'free-pull-box' | 'plan' | 'pull-point' | 'free-piece' | 'free-hole';
-  readonly figure: number;
-  readonly circuit: Circuit;
-}
-
-/** The ways out of a finding about the way; none where only an answer helps. */
-export function routeRemedies(circuit: Circuit, finding: AnyRouteFinding): readonly RouteRemedy[] {
-  const { segment: at, fitting } = finding;
-  if (fitting !== null)
-    return [{ kind: 'plan', figure: 0, circuit: withFitting(circuit, at, fitting, true) }];
-  switch (finding.code) {
-    case 'burial.depth': {
-      const { needsIn } = finding.data;
-      return [
-        {
-          kind: 'deepen',
-          figure: needsIn,
-          circuit: withSegmentSet(circuit, at, { heightFt: -needsIn / 12 }),
-        },
-      ];
-    }
-    case 'box.fill':
-      return [
-        {
-          kind: 'free-box',
-          figure: finding.data.needsIn3,
-          circuit: withEnd(circuit, at, { boxIn3: undefined, ringIn3: undefined }),
-        },
-      ];
-    case 'box.pull-length':
-      return [
-        {
-          kind: 'free-pull-box',
-          figure: finding.data.needsIn,
-          circuit: withEnd(circuit, at, { lengthIn: undefined }),
-        },
-      ];
-    case 'route.bends':
-      return [{ kind: 'pull-point', figure: finding.data.degrees, circuit: bodiesForCouplings(circuit, at) }];
-    case 'piece.short':
-      return [
-        {
-          kind: 'free-piece',
-          figure: finding.data.needsFt,
-          circuit: withSegmentSet(circuit, at, { pieceFt: undefined }),
-        },
-      ];
-    case 'knockout.size':
-      return [
-        {
-          kind: 'free-hole',
-          figure: finding.data.needsIn,
-          circuit: withEnd(circuit, at, { holeIn: undefined }),
-        },
-      ];
-    default:
-      return [];
-  }
-}
-
-/** Couplings from a segment on made into bodies to pull at. */
-const bodiesForCouplings = (circuit: Circuit, from: number): Circuit => ({
-  ...circuit,
-  run: circuit.run.map((segment, index) =>
-    index >= from && segment.end?.kind === 'coupling'
-      ? { ...segment, end: { ...segment.end, kind: 'body' } }
-      : segment,
-  ),
-});

@@ -16,7 +16,8 @@ import { feet, type Feet } from '../../../core/units/quantity';
 import { findingSentence } from '../../../core/wording/findings';
 import { circuitLine, ladderWords } from '../../../core/wording/ladder';
 import { methodName, environmentName } from '../../../core/wording/words';
-import { circuitView } from '../../../store/circuitView';
+import { circuitsAdded } from '../../../core/job/changes';
+import { draftOf } from '../../../store/sizes';
 import { figureChosen } from '../../../store/focusSlice';
 import { useAppDispatch } from '../../../store/store';
 import { useJobEditor } from '../../../store/useJobEditor';
@@ -54,7 +55,8 @@ const draftCircuit = (
 
 /** The answer as it stands, before the circuit is even added. */
 function Preview({ job, draft }: { readonly job: Job; readonly draft: Draft }) {
-  const view = useMemo(() => circuitView(job, draftCircuit(draft, job, 'draft', 'draft')), [job, draft]);
+  const view = useMemo(() => draftOf(job, draftCircuit(draft, job, 'draft', 'draft')), [job, draft]);
+  if (view === undefined) return null;
   const worst = view.open[0];
   const drop = ladderWords('drop', view.solved, view.circuit);
   return (
@@ -144,11 +146,12 @@ function AddCircuitForm({ job, onClose }: Omit<AddCircuitDialogProps, 'opened'>)
   };
   const add = (): void => {
     const circuit = draftCircuit(draft, job, crypto.randomUUID(), crypto.randomUUID());
-    edit(
-      { kind: 'insert-circuit', circuit, at: job.circuits.length },
+    const refusal = edit(
+      circuitsAdded([circuit], job.circuits.length),
       `Add ${applianceTitle(draft.appliance)}`,
     );
-    dispatch(figureChosen({ link: 'conductor' }));
+    if (refusal !== undefined) return;
+    dispatch(figureChosen({ figureKey: 'conductor' }));
     onClose();
     goTo(circuit.id);
   };

@@ -1,8 +1,8 @@
 import { TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { printNumber } from '../../../core/units/number';
-import type { CircuitView } from '../../../store/circuitView';
-import { useRouteView } from '../../../store/useCircuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
+import { useRouteEvaluation } from '../../../store/useEvaluation';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { useStageActions } from '../../job/stageActions';
@@ -10,13 +10,13 @@ import { usePart } from '../usePart';
 import classes from '../stage.module.css';
 
 interface CircuitTitleProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly note: string;
   /** How much larger heights are drawn than lengths; null where the picture is too small to say so. */
   readonly exaggeration: number | null;
 }
 
-function Name({ view }: { readonly view: CircuitView }) {
+function Name({ view }: { readonly view: CircuitEvaluation }) {
   const { circuit } = view;
   const { canWrite, replaceCircuit } = useJobEditor();
   const [typed, setTyped] = useState<string | null>(null);
@@ -65,7 +65,7 @@ function Name({ view }: { readonly view: CircuitView }) {
 /** From the figures to the route, with what is open there, and back. */
 function RouteAct({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
   const { part, show } = usePart();
-  const route = useRouteView(circuit.id);
+  const route = useRouteEvaluation(circuit.id);
   const open = route?.open.length ?? 0;
   const shown = part === 'route' ? 'Figures' : 'Route';
   return (
@@ -118,7 +118,7 @@ function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
       {act(
         'Remove',
         () => {
-          edit({ kind: 'remove-circuit', id: circuit.id }, `Remove ${circuit.name}`);
+          edit({ kind: 'remove-circuits', ids: [circuit.id] }, `Remove ${circuit.name}`);
         },
         '',
         !canWrite,

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { worseSeverity } from '../../../core/circuit/severities';
+import { worseSeverity } from '../../../core/findings/severity';
 import { severityWord } from '../../../core/wording/words';
 import { circuitLine } from '../../../core/wording/ladder';
-import { useCircuitView, useRouteView } from '../../../store/useCircuitView';
+import { useCircuitEvaluation, useRouteEvaluation } from '../../../store/useEvaluation';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { useStageActions } from '../../job/stageActions';
 import classes from '../CircuitList.module.css';
@@ -26,8 +26,8 @@ export function CircuitWords({
   current,
   grip,
 }: RowProps & { readonly grip: (name: string) => ReactNode }) {
-  const view = useCircuitView(id);
-  const route = useRouteView(id);
+  const view = useCircuitEvaluation(id);
+  const route = useRouteEvaluation(id);
   const { goTo } = useStageActions();
   if (view === undefined) return null;
   const { circuit, solved } = view;

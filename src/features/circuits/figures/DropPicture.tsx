@@ -1,10 +1,10 @@
 import { runDropPercent } from '../../../core/rules/voltageDrop';
 import { printWireSize, sizeRank, WIRE_SIZES } from '../../../core/units/wireSize';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { DropChart } from '../../../ui/pictures/DropChart';
 
 /** Drop against length for the size of the run and its neighbors, along the same methods. */
-export function DropPicture({ view }: { readonly view: CircuitView }) {
+export function DropPicture({ view }: { readonly view: CircuitEvaluation }) {
   const { circuit, solved, context } = view;
   const { figures } = solved;
   const lengthFt = circuit.run.reduce((sum, segment) => sum + segment.lengthFt, 0);

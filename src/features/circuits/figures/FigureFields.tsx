@@ -1,27 +1,33 @@
+import { lazy, Suspense } from 'react';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
 import { withPin } from '../../../core/circuit/edits/circuitEdits';
 import { METHODS } from '../../../core/code/methods';
 import { parseNumber, printNumber } from '../../../core/units/number';
 import { TRADE_SIZES } from '../../../core/units/tradeSize';
 import { printWireSize, WIRE_SIZES } from '../../../core/units/wireSize';
-import type { FigureKey } from '../../../core/findings/finding';
+import type { FigureKey } from '../../../core/findings/subject';
 import type { TerminalMark } from '../../../core/working/step';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { useJobEditor, type JobEditor } from '../../../store/useJobEditor';
 import { ChoiceField, type Choice } from '../../../ui/fields/ChoiceField';
-import { PlateFields } from '../../../ui/fields/PlateFields';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import type { SiteTopic } from '../../../core/protection/siteQuestions';
-import { SiteFields } from '../../job/SiteFields';
 import classes from '../working/WorkingPane.module.css';
 
+const PlateFields = lazy(() =>
+  import('../../../ui/fields/PlateFields').then((module) => ({ default: module.PlateFields })),
+);
+const SiteFields = lazy(() =>
+  import('../../job/SiteFields').then((module) => ({ default: module.SiteFields })),
+);
+
 interface FigureFieldsProps {
-  readonly view: CircuitView;
-  readonly link: FigureKey;
+  readonly view: CircuitEvaluation;
+  readonly figureKey: FigureKey;
 }
 
 interface FieldProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly editor: JobEditor;
 }
 
@@ -47,13 +53,15 @@ function LoadFields({ view, editor }: FieldProps) {
   const { circuit } = view;
   return (
     <div className={`${classes['fields']} ${classes['wide']}`}>
-      <PlateFields
-        appliance={circuit.appliance}
-        disabled={!editor.canWrite}
-        onAppliance={(appliance, key) => {
-          editor.replaceCircuit({ ...circuit, appliance }, 'Nameplate', key);
-        }}
-      />
+      <Suspense>
+        <PlateFields
+          appliance={circuit.appliance}
+          disabled={!editor.canWrite}
+          onAppliance={(appliance, key) => {
+            editor.replaceCircuit({ ...circuit, appliance }, 'Nameplate', key);
+          }}
+        />
+      </Suspense>
     </div>
   );
 }
@@ -221,23 +229,25 @@ function SiteFieldRow({
   view,
   topics,
 }: {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly topics: readonly SiteTopic[];
 }) {
   return (
     <div className={`${classes['fields']} ${classes['wide']}`}>
       {topics.map((topic) => (
-        <SiteFields key={topic} view={view} topic={topic} />
+        <Suspense>
+          <SiteFields key={topic} view={view} topic={topic} />
+        </Suspense>
       ))}
     </div>
   );
 }
 
 /** The fields that belong to one figure: its plate, its pin, its terminals, its limit. */
-export function FigureFields({ view, link }: FigureFieldsProps) {
+export function FigureFields({ view, figureKey }: FigureFieldsProps) {
   const editor = useJobEditor();
   const props = { view, editor };
-  switch (link) {
+  switch (figureKey) {
     case 'load':
       return <LoadFields {...props} />;
     case 'breaker':

@@ -1,9 +1,9 @@
 import { type KeyboardEvent, memo, useRef } from 'react';
-import { worstFinding } from '../../../core/circuit/severities';
+import { worstFinding } from '../../../core/findings/finding';
+import { FIGURE_KEYS, segmentIndex, type FigureKey } from '../../../core/findings/subject';
 import { ladderWords } from '../../../core/wording/ladder';
 import { severityWord } from '../../../core/wording/words';
-import { FIGURE_KEYS, type FigureKey } from '../../../core/findings/finding';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { figureChosen } from '../../../store/focusSlice';
 import { useAppDispatch } from '../../../store/store';
 import { PinMark } from '../../../ui/marks/PinMark';
@@ -11,22 +11,22 @@ import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import classes from './Ladder.module.css';
 
 interface LadderProps {
-  readonly view: CircuitView;
-  readonly link: FigureKey;
+  readonly view: CircuitEvaluation;
+  readonly figureKey: FigureKey;
 }
 
 const STEP: Readonly<Record<string, number>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
 
 interface RungProps {
-  readonly view: CircuitView;
-  readonly link: FigureKey;
+  readonly view: CircuitEvaluation;
+  readonly figureKey: FigureKey;
   readonly highlighted: boolean;
   readonly onChoose: () => void;
 }
 
-function Rung({ view, link, highlighted, onChoose }: RungProps) {
-  const { name, figure, unit, reason, pinned } = ladderWords(link, view.solved, view.circuit);
-  const severity = view.severities[link];
+function Rung({ view, figureKey, highlighted, onChoose }: RungProps) {
+  const { name, figure, unit, reason, pinned } = ladderWords(figureKey, view.solved, view.circuit);
+  const severity = view.severities[figureKey];
   const stopped = severity === 'stop' || undefined;
   return (
     <button
@@ -35,7 +35,7 @@ function Rung({ view, link, highlighted, onChoose }: RungProps) {
       data-lit={highlighted || undefined}
       aria-current={highlighted || undefined}
       tabIndex={highlighted ? 0 : -1}
-      data-link={link}
+      data-link={figureKey}
       onClick={onChoose}
     >
       <span className={classes['words']}>
@@ -60,20 +60,24 @@ function Rung({ view, link, highlighted, onChoose }: RungProps) {
 }
 
 /** The figures in the order of reasoning, each with its reason and severity. Arrows go from one to the next. */
-export const Ladder = memo(function Ladder({ view, link }: LadderProps) {
+export const Ladder = memo(function Ladder({ view, figureKey }: LadderProps) {
   const dispatch = useAppDispatch();
   const list = useRef<HTMLOListElement>(null);
   const choose = (to: FigureKey): void => {
-    const at = worstFinding(view.open, to)?.segment;
+    const worst = worstFinding(view.open, to);
+    const at = worst && segmentIndex(worst.subject);
     dispatch(
-      figureChosen({ link: to, segment: at ?? (to === 'conductor' ? view.solved.figures.governing : null) }),
+      figureChosen({
+        figureKey: to,
+        segment: at ?? (to === 'conductor' ? view.solved.figures.governing : null),
+      }),
     );
   };
   const move = (event: KeyboardEvent): void => {
     const by = STEP[event.key];
     if (by === undefined) return;
     event.preventDefault();
-    const at = (FIGURE_KEYS.indexOf(link) + by + FIGURE_KEYS.length) % FIGURE_KEYS.length;
+    const at = (FIGURE_KEYS.indexOf(figureKey) + by + FIGURE_KEYS.length) % FIGURE_KEYS.length;
     const to = FIGURE_KEYS[at];
     if (to === undefined) return;
     choose(to);
@@ -87,8 +91,8 @@ export const Ladder = memo(function Ladder({ view, link }: LadderProps) {
           <li key={each}>
             <Rung
               view={view}
-              link={each}
-              highlighted={each === link}
+              figureKey={each}
+              highlighted={each === figureKey}
               onChoose={() => {
                 choose(each);
               }}

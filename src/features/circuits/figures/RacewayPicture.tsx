@@ -2,12 +2,12 @@ import { conductorDiameter } from '../../../core/rules/racewayFill';
 import { segmentConductors } from '../../../core/circuit/namedConductors';
 import { printNumber } from '../../../core/units/number';
 import { methodName } from '../../../core/wording/words';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { RacewayCrossSection } from '../../../ui/pictures/RacewayCrossSection';
 import classes from '../working/WorkingPane.module.css';
 
 interface RacewayPictureProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly segment: number | null;
 }
 

@@ -1,7 +1,7 @@
 import { formName } from '../../../core/wording/places';
 import { endName } from '../../../core/wording/terminals';
 import { wiring } from '../../../core/wiring/terminations';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { ReceptacleFace } from '../../../ui/pictures/ReceptacleFace';
 import { WiringPicture } from '../../../ui/pictures/WiringPicture';
 import { Dialog } from '../../../ui/shell/Dialog';
@@ -9,7 +9,7 @@ import { SiteFields } from '../../job/SiteFields';
 import classes from './TerminationsDialog.module.css';
 
 interface TerminationsDialogProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly onClose: () => void;
 }
 

@@ -10,8 +10,7 @@ import { printLength } from '../../../core/units/length';
 import { printNumber as n } from '../../../core/units/number';
 import { feet } from '../../../core/units/quantity';
 import { printWireSize } from '../../../core/units/wireSize';
-import type { CircuitView } from '../../../store/circuitView';
-import type { RouteView } from '../../../store/routeView';
+import type { CircuitEvaluation, RouteEvaluation } from '../../../core/job/evaluation';
 import { NumberField } from './NumberField';
 import classes from './route.module.css';
 
@@ -71,7 +70,7 @@ function BoughtRow({ wire, then }: { readonly wire: WireBought; readonly then: W
 }
 
 /** What is bought, and what it would be if the way were so much longer. */
-function Bought({ view, route }: { readonly view: CircuitView; readonly route: RouteView }) {
+function Bought({ view, route }: { readonly view: CircuitEvaluation; readonly route: RouteEvaluation }) {
   const [moreFt, setMoreFt] = useState<number | undefined>(undefined);
   const { circuit, solved, context } = view;
   const last = circuit.run.length - 1;
@@ -168,7 +167,13 @@ function Sticks({ cuts }: { readonly cuts: RacewayCuts }) {
 }
 
 /** What is cut and bought for the way: wire piece by piece, raceway stick by stick. */
-export function CutLists({ view, route }: { readonly view: CircuitView; readonly route: RouteView }) {
+export function CutLists({
+  view,
+  route,
+}: {
+  readonly view: CircuitEvaluation;
+  readonly route: RouteEvaluation;
+}) {
   return (
     <>
       <Pieces pieces={route.report.wires} />

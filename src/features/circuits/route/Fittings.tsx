@@ -4,8 +4,7 @@ import { withFitting } from '../../../core/circuit/edits/routeEdits';
 import type { NeededFitting } from '../../../core/route/fittings';
 import { fittingName } from '../../../core/wording/routeWords';
 import { printNumber as n } from '../../../core/units/number';
-import type { CircuitView } from '../../../store/circuitView';
-import type { RouteView } from '../../../store/routeView';
+import type { CircuitEvaluation, RouteEvaluation } from '../../../core/job/evaluation';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { CheckField } from '../../../ui/fields/CheckField';
 import classes from './route.module.css';
@@ -14,7 +13,13 @@ const amount = ({ fitting, count }: NeededFitting): string =>
   fitting === 'ribbon' ? `${count} ft` : String(count);
 
 /** What the way needs besides wire, raceway and boxes. All of it is planned; what is left out becomes a finding. */
-export function Fittings({ view, route }: { readonly view: CircuitView; readonly route: RouteView }) {
+export function Fittings({
+  view,
+  route,
+}: {
+  readonly view: CircuitEvaluation;
+  readonly route: RouteEvaluation;
+}) {
   const { circuit, context } = view;
   const { canWrite, replaceCircuit } = useJobEditor();
   if (route.report.fittings.length === 0)

@@ -19,7 +19,7 @@ export function LocateFields() {
           className="act"
           disabled={!canWrite}
           onClick={() => {
-            edit({ kind: 'set-job', fields: { locate: null } }, 'Take the ticket back');
+            edit({ kind: 'change-job', fields: { locate: null } }, 'Take the ticket back');
           }}
         >
           Take it back
@@ -35,7 +35,7 @@ export function LocateFields() {
         event.preventDefault();
         if (ready) {
           const locate = { ticket: ticket.trim().slice(0, 60), date };
-          edit({ kind: 'set-job', fields: { locate } }, 'Record the call before digging');
+          edit({ kind: 'change-job', fields: { locate } }, 'Record the call before digging');
         }
       }}
     >

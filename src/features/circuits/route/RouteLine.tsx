@@ -40,7 +40,7 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
   return (
     <div className={classes['line']}>
       <Autocomplete
-        aria-label="The way, typed"
+        aria-label="The route, typed"
         placeholder="nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4"
         value={text}
         onChange={onText}

@@ -1,7 +1,6 @@
 import { useState, type ReactNode } from 'react';
-import type { CircuitView } from '../../../store/circuitView';
-import type { RouteView } from '../../../store/routeView';
-import { useRoutes } from '../../../store/useRoutes';
+import type { CircuitEvaluation, RouteEvaluation } from '../../../core/job/evaluation';
+import { evaluationOf } from '../../../store/evaluation';
 import { useReadyJob } from '../../job/JobPage';
 import { SegmentSurroundings } from './SegmentSurroundings';
 import { BendMarks } from './BendMarks';
@@ -12,7 +11,7 @@ import { SegmentCard } from './SegmentCard';
 import classes from './route.module.css';
 
 interface RoutePaneProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly segment: number | null;
 }
 
@@ -28,8 +27,8 @@ const SIDE_NAME: Readonly<Record<Side, string>> = {
 };
 
 interface SideProps {
-  readonly view: CircuitView;
-  readonly route: RouteView;
+  readonly view: CircuitEvaluation;
+  readonly route: RouteEvaluation;
   readonly index: number;
 }
 
@@ -51,10 +50,8 @@ function sideOf(side: Side, { view, route, index }: SideProps): ReactNode {
 /** The way of the circuit: the chosen segment with all that is said of it, and beside it pictures and lists. */
 export function RoutePane({ view, segment }: RoutePaneProps) {
   const { job } = useReadyJob();
-  const evaluate = useRoutes();
   const [side, setSide] = useState<Side>('around');
-  if (evaluate === undefined) return <p className="second">Judging the way</p>;
-  const route = evaluate(job, view.circuit);
+  const route = evaluationOf(job).routeOf(view);
   const index = segment ?? 0;
   return (
     <>

@@ -1,14 +1,14 @@
 import { sectionDxf } from '../../../core/drawing/sectionDxf';
 import { layOut } from '../../../core/route/routeCase';
 import { sectionScene } from '../../../core/drawing/sectionScene';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { downloadText } from '../../../ui/files/downloadJob';
 import { svgFile } from '../../../ui/files/svgFile';
 import { RouteLine } from './RouteLine';
 import classes from './route.module.css';
 
 interface RouteToolsProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   /** Whether the section shows the chosen segment alone; null while none is chosen. */
   readonly closer: boolean | null;
   readonly onCloser: (closer: boolean) => void;

@@ -11,21 +11,23 @@ import { segmentName } from '../../../core/wording/conductors';
 import { methodName } from '../../../core/wording/words';
 import { printLength } from '../../../core/units/length';
 import { feet } from '../../../core/units/quantity';
-import type { CircuitView } from '../../../store/circuitView';
-import type { RouteView } from '../../../store/routeView';
+import type { CircuitEvaluation, RouteEvaluation } from '../../../core/job/evaluation';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { CheckField } from '../../../ui/fields/CheckField';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { SegmentDetails } from '../run/SegmentDetails';
 import { LocateFields } from './LocateFields';
 import { NumberField } from './NumberField';
-import { RouteFindings } from './RouteFindings';
+import { segmentIndex } from '../../../core/findings/subject';
+import { evaluationOf } from '../../../store/evaluation';
+import { FindingList } from '../../job/FindingList';
+import { useReadyJob } from '../../job/JobPage';
 import card from '../working/WorkingPane.module.css';
 import classes from './route.module.css';
 
 interface SegmentCardProps {
-  readonly view: CircuitView;
-  readonly route: RouteView;
+  readonly view: CircuitEvaluation;
+  readonly route: RouteEvaluation;
   readonly index: number;
 }
 
@@ -230,6 +232,7 @@ function RouteFields(props: PartProps) {
 
 /** One segment and the station at its end: what is doubtful, and everything that may be said of them. */
 export function SegmentCard({ view, route, index }: SegmentCardProps) {
+  const { job } = useReadyJob();
   const { circuit, solved } = view;
   const segment = circuit.run[index];
   const figures = solved.figures.segments[index];
@@ -237,13 +240,13 @@ export function SegmentCard({ view, route, index }: SegmentCardProps) {
   const part: PartProps = { circuit, segment, index };
   const span = segmentSpan(index);
   const kind = route.report.about.kinds[index + 1] ?? 'appliance';
-  const findings = route.report.findings.filter((finding) => finding.segment === index);
+  const findings = route.report.findings.filter(({ subject }) => segmentIndex(subject) === index);
   return (
     <>
       <h2 className={classes['heading']}>
         {span}: {segmentName(figures, solved.figures)}, {printLength(feet(segment.lengthFt))}
       </h2>
-      <RouteFindings circuit={circuit} findings={findings} />
+      <FindingList sizes={evaluationOf(job)} findings={findings} label="Findings about the route" />
       {segment.place === 'underground' && <LocateFields />}
       <RouteFields {...part} />
       <div className={card['block']}>

@@ -12,8 +12,7 @@ import { methodName } from '../../../core/wording/words';
 import { printNumber as n } from '../../../core/units/number';
 import type { BoxReport } from '../../../core/route/boxes';
 import type { PullSection } from '../../../core/route/pulls';
-import type { CircuitView } from '../../../store/circuitView';
-import type { RouteView } from '../../../store/routeView';
+import type { CircuitEvaluation, RouteEvaluation } from '../../../core/job/evaluation';
 import { RacewayCrossSection } from '../../../ui/pictures/RacewayCrossSection';
 import { TrenchPicture } from '../../../ui/pictures/TrenchPicture';
 import { useReadyJob } from '../../job/JobPage';
@@ -21,8 +20,8 @@ import { racewayContents } from './racewayContents';
 import classes from './route.module.css';
 
 interface SegmentSurroundingsProps {
-  readonly view: CircuitView;
-  readonly route: RouteView;
+  readonly view: CircuitEvaluation;
+  readonly route: RouteEvaluation;
   readonly index: number;
 }
 
@@ -30,7 +29,7 @@ type Rules = (key: SectionKey) => Citation;
 
 /** Sections as they are numbered in the edition in force, and for the method of a segment. */
 const rulesOf =
-  ({ circuit, context }: CircuitView, index: number): Rules =>
+  ({ circuit, context }: CircuitEvaluation, index: number): Rules =>
   (key) =>
     methodCitation(cite(context.code, key), circuit.run[index]?.method ?? 'emt');
 

@@ -4,19 +4,21 @@ import type { Circuit } from '../../../core/circuit/circuitSchema';
 import { segmentSpan } from '../../../core/circuit/stations';
 import { SHARE_KINDS, type ShareKind } from '../../../core/code/routeKinds';
 import { METHODS } from '../../../core/code/methods';
+import { circuitChange } from '../../../core/job/changes';
 import type { Job } from '../../../core/job/jobSchema';
 import { alone, sharing, withRouteOf } from '../../../core/circuit/edits/routeEdits';
 import { shareName } from '../../../core/wording/routeWords';
 import { circuitLine } from '../../../core/wording/ladder';
 import { inAmps, methodName } from '../../../core/wording/words';
-import { circuitView, type CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
+import { evaluationApart, evaluationOf } from '../../../store/evaluation';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { useReadyJob } from '../../job/JobPage';
 import classes from './route.module.css';
 
 interface ShareProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly index: number;
 }
 
@@ -38,10 +40,10 @@ function Rerated({
   readonly after: Job;
   readonly circuit: Circuit;
 }) {
-  const then = after.circuits.find(({ id }) => id === circuit.id);
-  if (then === undefined) return null;
-  const [before, now] = [circuitView(job, circuit), circuitView(after, then)];
-  const told = ({ solved, circuit: each }: CircuitView): string =>
+  const before = evaluationOf(job).circuit(circuit.id);
+  const now = evaluationApart(after).circuit(circuit.id);
+  if (before === undefined || now === undefined) return null;
+  const told = ({ solved, circuit: each }: CircuitEvaluation): string =>
     `${circuitLine(solved, each)}, ${inAmps(solved.figures.ampacityA)}${solved.figures.raceway === null ? '' : `, ${solved.figures.raceway.taken} ${methodName(solved.figures.raceway.method)}`}`;
   return (
     <tr>
@@ -163,11 +165,11 @@ function Share({ view, index }: ShareProps) {
           disabled={!canWrite || tried === null}
           onClick={() => {
             const pair = shared(crypto.randomUUID());
-            if (pair === null) return;
+            if (pair === null || other === undefined) return;
             edit(
               {
-                kind: 'together',
-                commands: pair.map((each) => ({ kind: 'replace-circuit', circuit: each })),
+                kind: 'batch',
+                commands: [circuitChange(circuit, pair[0]), circuitChange(other, pair[1])],
               },
               `Share ${shareName[kind]}`,
             );

@@ -1,7 +1,7 @@
 import { neighborsOf } from '../../../core/circuit/neighbors';
 import { conductorDiameter } from '../../../core/rules/racewayFill';
 import { segmentConductors } from '../../../core/circuit/namedConductors';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 
 /** One conductor seen end on. */
 export interface SeenConductor {
@@ -17,7 +17,7 @@ const lettersOf = (wires: number, neutral: boolean, volts: number): readonly str
 
 /** Every conductor in the raceway of a segment: the circuit's, those of its neighbors, and the one ground last. */
 export function racewayContents(
-  { circuit, solved, context }: CircuitView,
+  { circuit, solved, context }: CircuitEvaluation,
   index: number,
 ): readonly SeenConductor[] {
   const segment = solved.figures.segments[index];

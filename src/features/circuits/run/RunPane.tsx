@@ -3,9 +3,9 @@ import { useElementSize, useMediaQuery } from '@mantine/hooks';
 import { circuitNote } from '../../../core/wording/conductors';
 import { sectionGeometry, type SectionGeometry } from '../../../core/route/sectionGeometry';
 import { tapeLayout, type TapeColumn } from '../../../core/route/tapeLayout';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
+import { useRouteEvaluation } from '../../../store/useEvaluation';
 import { segmentChosen } from '../../../store/focusSlice';
-import { useRouteView } from '../../../store/useCircuitView';
 import { useAppDispatch } from '../../../store/store';
 import { RunSection } from '../../../ui/pictures/RunSection';
 import {
@@ -32,7 +32,7 @@ const SectionHandles = lazy(() =>
 );
 
 interface RunPaneProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly segment: number | null;
   readonly part: Part;
 }
@@ -44,7 +44,7 @@ const SECTION_PX = 214;
 const PHONE_SECTION_PX = 132;
 
 interface PictureProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly geometry: SectionGeometry;
   readonly widthPx: number;
   readonly highlighted: number | null;
@@ -60,13 +60,12 @@ function Section({
   ...rest
 }: PictureProps & { heightPx: number; flagsPx: number[]; window: SectionWindow | undefined }) {
   const { ocpd, load } = view.solved.figures;
-  const route = useRouteView(view.circuit.id);
-  const onRoute = route?.open.map((finding) => ({ ...finding, sentence: route.say(finding) })) ?? [];
+  const route = useRouteEvaluation(view.circuit.id);
   const { name } = view.circuit;
   return (
     <RunSection
       geometry={geometry}
-      labels={sectionLabels({ ...view, onRoute })}
+      labels={sectionLabels({ ...view, onRoute: route?.open ?? [] })}
       stationNotes={route === undefined ? [] : stationNotes(route.report)}
       panelLabel={`${ocpd.ratingA} A, ${ocpd.poles}-pole`}
       applianceLabel={name.split(',')[0] ?? name}

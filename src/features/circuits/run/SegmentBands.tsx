@@ -1,17 +1,18 @@
+import { segmentIndex } from '../../../core/findings/subject';
 import type { ReactNode } from 'react';
 import { holdsBriefly, holdsWords, supportWords } from '../../../core/wording/conductors';
 import { segmentConductors } from '../../../core/circuit/namedConductors';
-import { worstSeverity, type FigureSeverity } from '../../../core/circuit/severities';
+import { type FigureSeverity, worstSeverity } from '../../../core/findings/severity';
 import { stationLetter } from '../../../core/circuit/stations';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
 import type { TapeColumn } from '../../../core/route/tapeLayout';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { LengthField, MethodField, PlaceField } from './segmentFields';
 import classes from './RunPane.module.css';
 
 interface SegmentBandsProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly columns: readonly TapeColumn[];
   readonly headPx: number;
   readonly highlighted: number | null;
@@ -45,7 +46,13 @@ function Band({ head, cells, highlighted, severities }: BandProps) {
 }
 
 /** The letters and sizes of the conductors in a segment. */
-export function ConductorsCell({ view, index }: { readonly view: CircuitView; readonly index: number }) {
+export function ConductorsCell({
+  view,
+  index,
+}: {
+  readonly view: CircuitEvaluation;
+  readonly index: number;
+}) {
   const { figures } = view.solved;
   const segment = figures.segments[index];
   if (segment === undefined) return null;
@@ -63,8 +70,8 @@ export function ConductorsCell({ view, index }: { readonly view: CircuitView; re
 }
 
 /** Severity of one segment by what is open in it. */
-export const segmentSeverity = ({ open }: CircuitView, index: number): FigureSeverity =>
-  worstSeverity(open.filter((finding) => finding.segment === index));
+export const segmentSeverity = ({ open }: CircuitEvaluation, index: number): FigureSeverity =>
+  worstSeverity(open.filter(({ subject }) => segmentIndex(subject) === index));
 
 interface HoldsProps {
   readonly words: string;

@@ -5,13 +5,13 @@ import { parseHeight, printHeight } from '../../../core/units/height';
 import { parseNumber, printNumber } from '../../../core/units/number';
 import { celsius, type Celsius } from '../../../core/units/quantity';
 import { parseTemperature, printTemperature } from '../../../core/units/temperature';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import classes from '../working/WorkingPane.module.css';
 
 interface SegmentDetailsProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly segment: number;
 }
 

@@ -2,14 +2,14 @@ import { holdsWords, segmentName, supportWords } from '../../../core/wording/con
 import { stationLetter } from '../../../core/circuit/stations';
 import { printLength } from '../../../core/units/length';
 import { feet } from '../../../core/units/quantity';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { ConductorsCell, segmentSeverity } from './SegmentBands';
 import { LengthField, MethodField, PlaceField } from './segmentFields';
 import classes from './RunPane.module.css';
 
 interface UprightTapeProps {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly highlighted: number | null;
   readonly onChoose: (index: number) => void;
 }

@@ -5,7 +5,7 @@ import { printNumber } from '../../../core/units/number';
 import { printPriceChange } from '../../../core/units/money';
 import { printWireSize } from '../../../core/units/wireSize';
 import { methodName } from '../../../core/wording/words';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { useStageActions } from '../../job/stageActions';
 import classes from './WorkingPane.module.css';
@@ -13,7 +13,7 @@ import classes from './WorkingPane.module.css';
 const SHOWN = 5;
 
 /** The other wiring methods that hold for the whole run, cheapest first; one click takes one. */
-export const Alternatives = memo(function Alternatives({ view }: { readonly view: CircuitView }) {
+export const Alternatives = memo(function Alternatives({ view }: { readonly view: CircuitEvaluation }) {
   const { canWrite, replaceCircuit } = useJobEditor();
   const { open } = useStageActions();
   const found = methodAlternatives(view.circuit, view.solved, view.context, defaultPrices).slice(0, SHOWN);

@@ -2,28 +2,33 @@ import { memo } from 'react';
 import { solveCircuit } from '../../../core/circuit/solveCircuit';
 import { edition, EDITION_YEARS } from '../../../core/code/edition';
 import { ladderWords } from '../../../core/wording/ladder';
-import type { FigureKey } from '../../../core/findings/finding';
-import type { CircuitView } from '../../../store/circuitView';
-import { worstSeverity } from '../../../core/circuit/severities';
+import { worstSeverity } from '../../../core/findings/severity';
+import { figureOf, type FigureKey } from '../../../core/findings/subject';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import classes from './WorkingPane.module.css';
 
 interface EditionsComparedProps {
-  readonly view: CircuitView;
-  readonly link: FigureKey;
+  readonly view: CircuitEvaluation;
+  readonly figureKey: FigureKey;
 }
 
 /** What every edition says of one figure, those that differ told apart. */
-export const EditionsCompared = memo(function EditionsCompared({ view, link }: EditionsComparedProps) {
+export const EditionsCompared = memo(function EditionsCompared({ view, figureKey }: EditionsComparedProps) {
   const { circuit, context } = view;
   const { amendments, year: now } = context.code;
   const rows = EDITION_YEARS.map((year) => {
     const solved = solveCircuit(circuit, { ...context, code: edition(year, amendments) });
-    const { figure, unit } = ladderWords(link, solved, circuit);
+    const { figure, unit } = ladderWords(figureKey, solved, circuit);
     const findings = solved.findings.filter(
-      (each) => each.link === link && each.code !== 'edition.unverified',
+      ({ subject, code }) => figureOf(subject) === figureKey && code !== 'edition.unverified',
     );
-    return { year, figure: `${figure} ${unit}`.trim(), severity: worstSeverity(findings) };
+    return {
+      year,
+      certainty: edition(year).certainty,
+      figure: `${figure} ${unit}`.trim(),
+      severity: worstSeverity(findings),
+    };
   });
   const mine = rows.find(({ year }) => year === now);
   return (
@@ -32,10 +37,10 @@ export const EditionsCompared = memo(function EditionsCompared({ view, link }: E
       <table className={classes['editions']}>
         <tbody>
           <tr>
-            {rows.map(({ year }) => (
+            {rows.map(({ year, certainty }) => (
               <th key={year} scope="col" data-now={year === now || undefined}>
                 {year}
-                {year === 2026 ? ', not read' : ''}
+                {certainty === 'preliminary' ? ', not read' : ''}
               </th>
             ))}
           </tr>

@@ -14,7 +14,7 @@ import { printWireSize } from '../../../core/units/wireSize';
 import { findingSentence } from '../../../core/wording/findings';
 import { bindingWords, orderName, relaxedWords, optionName } from '../../../core/wording/options';
 import { counted } from '../../../core/wording/words';
-import type { CircuitView } from '../../../store/circuitView';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { useAlternatives, type Search } from '../../../store/search/useAlternatives';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
@@ -23,7 +23,7 @@ import classes from './OptionsDialog.module.css';
 
 interface OptionsDialogProps {
   readonly job: Job;
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly onClose: () => void;
 }
 
@@ -36,7 +36,7 @@ function Compared({
   option,
   onTake,
 }: {
-  readonly view: CircuitView;
+  readonly view: CircuitEvaluation;
   readonly option: RunOption;
   readonly onTake: () => void;
 }) {
@@ -196,7 +196,7 @@ interface SearchStateProps {
 
 /** How far the search is, with the way to stop it or to start it again; nothing once it is done. */
 function SearchState({ search, onStop, onAgain }: SearchStateProps) {
-  if (search.state === 'done') return null;
+  if (search.state === 'done' || search.state === 'idle') return null;
   if (search.state === 'running')
     return (
       <div className={classes['running']} role="status">
@@ -222,12 +222,12 @@ function SearchState({ search, onStop, onAgain }: SearchStateProps) {
 /** Every way of running one circuit, found in a worker, ranked, compared with what it is, taken with one click. */
 export function OptionsDialog({ job, view, onClose }: OptionsDialogProps) {
   const { replaceCircuit } = useJobEditor();
-  const { search, stop, again } = useAlternatives(view.circuit, job);
+  const { search, stop, again } = useAlternatives(view, job);
   const [by, setBy] = useState<OptionOrder>('cost');
   const [chosen, setChosen] = useState<RunOption>();
-  const options = search.state === 'done' ? search.options : null;
+  const options = search.state === 'done' ? search.result.options : null;
   const holding = useMemo(() => options?.filter(({ rejected }) => rejected === null) ?? [], [options]);
-  const take = (circuit: CircuitView['circuit'], label: string): void => {
+  const take = (circuit: CircuitEvaluation['circuit'], label: string): void => {
     replaceCircuit(circuit, label);
     onClose();
   };
@@ -237,7 +237,7 @@ export function OptionsDialog({ job, view, onClose }: OptionsDialogProps) {
       {search.state === 'done' && (
         <>
           <Binds
-            sensitivity={search.sensitivity}
+            sensitivity={search.result.sensitivity}
             onTake={(relaxed) => {
               take(relaxed.circuit, relaxedWords(relaxed));
             }}
@@ -258,7 +258,7 @@ export function OptionsDialog({ job, view, onClose }: OptionsDialogProps) {
               }}
             />
           )}
-          <Rejected options={search.options.filter(({ rejected }) => rejected !== null)} />
+          <Rejected options={search.result.options.filter(({ rejected }) => rejected !== null)} />
           <p className="second">Material by the default price list, against the circuit as it stands.</p>
         </>
       )}

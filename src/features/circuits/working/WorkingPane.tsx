@@ -1,21 +1,20 @@
 import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
-import type { Remedy } from '../../../core/circuit/remedy';
+import type { JobSizes } from '../../../core/job/jobSizes';
 import type { CircuitFigures } from '../../../core/circuit/figures';
-import { worstFinding } from '../../../core/circuit/severities';
+import { findingKey, worstFinding, type AnyFinding } from '../../../core/findings/finding';
+import { figureOf, type FigureKey } from '../../../core/findings/subject';
 import { tableFace } from '../../../core/code/tableFace';
 import { findingSentence } from '../../../core/wording/findings';
 import { figureName } from '../../../core/wording/ladder';
 import { isQuiet } from '../../../core/working/quietSteps';
-import type { AnyFinding, FigureKey } from '../../../core/findings/finding';
 import type { AnyStep } from '../../../core/working/step';
-import type { CircuitView } from '../../../store/circuitView';
-import { remediesOf } from '../../../store/remedies';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
+import { fixing } from '../../../store/lazyParts';
+import { useSizes } from '../../../store/useEvaluation';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { StepList } from '../../../ui/working/StepList';
 import { TableFaceView } from '../../../ui/working/TableFaceView';
-import { Alternatives } from './Alternatives';
-import { EditionsCompared } from './EditionsCompared';
-import { FindingCard } from './FindingCard';
+import { FindingCard } from '../../job/FindingCard';
 import { FigureFields } from '../figures/FigureFields';
 import { highlightedStep, markedCells } from './highlightedStep';
 import { SegmentDetails } from '../run/SegmentDetails';
@@ -28,16 +27,23 @@ const DropPicture = lazy(() =>
   import('../figures/DropPicture').then((module) => ({ default: module.DropPicture })),
 );
 
+const Alternatives = lazy(() =>
+  import('./Alternatives').then((module) => ({ default: module.Alternatives })),
+);
+const EditionsCompared = lazy(() =>
+  import('./EditionsCompared').then((module) => ({ default: module.EditionsCompared })),
+);
+
 interface WorkingPaneProps {
-  readonly view: CircuitView;
-  readonly link: FigureKey;
+  readonly view: CircuitEvaluation;
+  readonly figureKey: FigureKey;
   readonly segment: number | null;
 }
 
 /** The segment whose steps are shown before one is chosen; null where all of them belong together. */
-function mainSegment(link: FigureKey, figures: CircuitFigures): number | null {
-  if (link === 'conductor') return figures.governing;
-  if (link !== 'raceway') return null;
+function mainSegment(figureKey: FigureKey, figures: CircuitFigures): number | null {
+  if (figureKey === 'conductor') return figures.governing;
+  if (figureKey !== 'raceway') return null;
   return Math.max(
     0,
     figures.segments.findIndex(({ raceway }) => raceway === figures.raceway && raceway !== null),
@@ -47,18 +53,18 @@ function mainSegment(link: FigureKey, figures: CircuitFigures): number | null {
 /** The figure's name, or what is wrong with it in one sentence. */
 function Heading({
   view,
-  link,
+  figureKey,
   worst,
 }: {
-  view: CircuitView;
-  link: FigureKey;
+  view: CircuitEvaluation;
+  figureKey: FigureKey;
   worst: AnyFinding | undefined;
 }) {
-  const severity = view.severities[link];
+  const severity = view.severities[figureKey];
   return (
     <h2 className={classes['heading']}>
       {worst === undefined ? (
-        figureName[link]
+        figureName[figureKey]
       ) : (
         <>
           <SeverityShape severity={severity} size={14} named />
@@ -71,29 +77,39 @@ function Heading({
 }
 
 interface FindingsProps {
-  readonly view: CircuitView;
-  readonly link: FigureKey;
+  readonly sizes: JobSizes;
+  readonly view: CircuitEvaluation;
+  readonly figureKey: FigureKey;
   readonly stale: boolean;
 }
 
-const firstRemedy = (view: CircuitView, link: FigureKey): Remedy | undefined => {
-  const worst = worstFinding(view.open, link);
-  return worst === undefined ? undefined : remediesOf(view, worst)[0];
-};
+/** The circuit as the first fix of the worst finding would make it, once fixes were fetched. */
+function useFixed(
+  sizes: JobSizes | undefined,
+  view: CircuitEvaluation,
+  figureKey: FigureKey,
+): CircuitEvaluation | undefined {
+  const by = fixing.use();
+  const worst = worstFinding(view.open, figureKey);
+  if (sizes === undefined || worst === undefined || by === undefined) return undefined;
+  const [fix] = by.fixesOf(sizes.job, worst);
+  return fix && by.withFix(sizes.job, fix)?.circuit(view.circuit.id);
+}
 
 interface StepsProps {
-  readonly view: CircuitView;
-  readonly link: FigureKey;
+  readonly view: CircuitEvaluation;
+  readonly figureKey: FigureKey;
   readonly shown: number | null;
-  readonly first: Remedy | undefined;
+  /** The circuit as the first fix would make it. */
+  readonly fixed: CircuitEvaluation | undefined;
 }
 
 /** The steps, those that decide first, beside the table that the lit one read. */
-function Steps({ view, link, shown, first }: StepsProps) {
+function Steps({ view, figureKey, shown, fixed }: StepsProps) {
   const { circuit, solved, context } = view;
   const [chosen, setChosen] = useState<AnyStep | null>(null);
   const [all, setAll] = useState(false);
-  const every = solved.workings[link].filter(
+  const every = solved.workings[figureKey].filter(
     (step) => step.segment === undefined || shown === null || step.segment === shown,
   );
   const steps = all ? every : every.filter((step) => !isQuiet(step));
@@ -124,9 +140,9 @@ function Steps({ view, link, shown, first }: StepsProps) {
       </div>
       <div>
         {face !== undefined && highlighted !== undefined && (
-          <TableFaceView face={face} marks={markedCells(highlighted, steps, first, context)} />
+          <TableFaceView face={face} marks={markedCells(highlighted, steps, fixed)} />
         )}
-        {link === 'raceway' && (
+        {figureKey === 'raceway' && (
           <Suspense>
             <RacewayPicture view={view} segment={shown} />
           </Suspense>
@@ -139,33 +155,40 @@ function Steps({ view, link, shown, first }: StepsProps) {
 const ABOUT_RUN: readonly FigureKey[] = ['breaker', 'conductor', 'ground', 'raceway', 'drop'];
 
 /** What stands below the steps: fields, pictures, the segment, other methods, other editions. */
-function Below({ view, later, link, segment }: WorkingPaneProps & { readonly later: CircuitView }) {
+function Below({
+  view,
+  later,
+  figureKey,
+  segment,
+}: WorkingPaneProps & { readonly later: CircuitEvaluation }) {
   return (
     <>
-      {link === 'drop' && (
+      {figureKey === 'drop' && (
         <Suspense fallback={<p className="second">Drawing the chart</p>}>
           <DropPicture view={view} />
         </Suspense>
       )}
-      {link !== 'load' && <FigureFields view={view} link={link} />}
-      {ABOUT_RUN.includes(link) && (
+      {figureKey !== 'load' && <FigureFields view={view} figureKey={figureKey} />}
+      {ABOUT_RUN.includes(figureKey) && (
         <SegmentDetails view={view} segment={segment ?? view.solved.figures.governing} />
       )}
-      {(link === 'conductor' || link === 'raceway') && <Alternatives view={later} />}
-      <EditionsCompared view={later} link={link} />
+      <Suspense>
+        {(figureKey === 'conductor' || figureKey === 'raceway') && <Alternatives view={later} />}
+        <EditionsCompared view={later} figureKey={figureKey} />
+      </Suspense>
     </>
   );
 }
 
 /** The findings of one figure with their ways out and answers. */
-const Findings = memo(function Findings({ view, link, stale }: FindingsProps) {
-  const worst = worstFinding(view.open, link);
+const Findings = memo(function Findings({ sizes, view, figureKey, stale }: FindingsProps) {
+  const worst = worstFinding(view.open, figureKey);
   return view.solved.findings
-    .filter((finding) => finding.link === link)
+    .filter(({ subject }) => figureOf(subject) === figureKey)
     .map((finding) => (
       <FindingCard
-        key={`${finding.code} ${finding.segment ?? ''}`}
-        view={view}
+        key={findingKey(finding)}
+        sizes={sizes}
         finding={finding}
         headed={finding === worst}
         first={finding === worst}
@@ -175,19 +198,24 @@ const Findings = memo(function Findings({ view, link, stale }: FindingsProps) {
 });
 
 /** Why a figure is what it is: doubts with their ways out, fields, steps with the table cell, other editions. */
-export const WorkingPane = memo(function WorkingPane({ view, link, segment }: WorkingPaneProps) {
-  // Ways out, other methods and other editions solve the circuit many times over: they follow when the
+export const WorkingPane = memo(function WorkingPane({ view, figureKey, segment }: WorkingPaneProps) {
+  // Fixes, other methods and other editions solve the circuit many times over: they follow when the
   // figures are drawn, and cannot be applied until they do.
-  const later = useDeferredValue(view);
-  const worst = worstFinding(view.open, link);
-  const shown = segment ?? mainSegment(link, view.solved.figures);
+  const now = useSizes();
+  const sizes = useDeferredValue(now);
+  const later = sizes?.circuit(view.circuit.id) ?? view;
+  const fixed = useFixed(sizes, later, figureKey);
+  const worst = worstFinding(view.open, figureKey);
+  const shown = segment ?? mainSegment(figureKey, view.solved.figures);
   return (
     <>
-      <Heading view={view} link={link} worst={worst} />
-      {link === 'load' && <FigureFields view={view} link={link} />}
-      <Findings view={later} link={link} stale={later !== view} />
-      <Steps view={view} link={link} shown={shown} first={firstRemedy(later, link)} />
-      <Below view={view} later={later} link={link} segment={segment} />
+      <Heading view={view} figureKey={figureKey} worst={worst} />
+      {figureKey === 'load' && <FigureFields view={view} figureKey={figureKey} />}
+      {sizes !== undefined && (
+        <Findings sizes={sizes} view={later} figureKey={figureKey} stale={sizes !== now} />
+      )}
+      <Steps view={view} figureKey={figureKey} shown={shown} fixed={fixed} />
+      <Below view={view} later={later} figureKey={figureKey} segment={segment} />
     </>
   );
 });

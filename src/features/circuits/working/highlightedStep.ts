@@ -1,8 +1,6 @@
-import type { Remedy } from '../../../core/circuit/remedy';
-import type { SolveContext } from '../../../core/circuit/solveContext';
 import type { AnyFinding } from '../../../core/findings/finding';
 import type { AnyStep, StepId } from '../../../core/working/step';
-import { solved } from '../../../store/solved';
+import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import type { MarkedCell } from '../../../ui/working/TableFaceView';
 
 /** The step that is lit before one is chosen: the one that read the table the figure stands on. */
@@ -31,9 +29,8 @@ export const highlightedStep = (
   return steps.find((step) => step.read !== undefined);
 };
 
-const remedyCell = (highlighted: AnyStep, remedy: Remedy, context: SolveContext): MarkedCell[] => {
-  const { workings } = solved(remedy.circuit, context);
-  const twin = Object.values(workings)
+const fixedCell = (highlighted: AnyStep, { solved }: CircuitEvaluation): MarkedCell[] => {
+  const twin = Object.values(solved.workings)
     .flat()
     .find(
       (step) => step.id === highlighted.id && step.read !== undefined && step.segment === highlighted.segment,
@@ -45,8 +42,7 @@ const remedyCell = (highlighted: AnyStep, remedy: Remedy, context: SolveContext)
 export function markedCells(
   highlighted: AnyStep,
   steps: readonly AnyStep[],
-  first: Remedy | undefined,
-  context: SolveContext,
+  fixed: CircuitEvaluation | undefined,
 ): readonly MarkedCell[] {
   const { read } = highlighted;
   if (read === undefined) return [];
@@ -55,6 +51,6 @@ export function markedCells(
       ? [{ row: step.read.row, column: step.read.column, mark: 'elsewhere' as const }]
       : [],
   );
-  const remedy = first === undefined ? [] : remedyCell(highlighted, first, context);
-  return [{ row: read.row, column: read.column, mark: 'lit' }, ...remedy, ...others];
+  const fix = fixed === undefined ? [] : fixedCell(highlighted, fixed);
+  return [{ row: read.row, column: read.column, mark: 'lit' }, ...fix, ...others];
 }

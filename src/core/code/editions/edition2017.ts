@@ -1,0 +1,47 @@
+import type { EditionDifference } from '../editionShape';
+import type { Location } from '../locations';
+import { believed, known, type GroundFaultAppliances, type ServiceTrigger } from '../parameters';
+import { certain, doubtful } from '../sections';
+import { without10A } from './without10A';
+
+/** What 2017 sets and numbers otherwise. */
+export const edition2017 = {
+  year: 2017,
+  certainty: 'known',
+  sections: {
+    'conductor.ampacity': certain('Table 310.15(B)(16)'),
+    'conductor.ambient': doubtful('Table 310.15(B)(2)(a)'),
+    'conductor.adjustment': certain('Table 310.15(B)(3)(a)'),
+    'conductor.lower-ampacity': doubtful('310.15(A)(2)'),
+    'method.raceway': doubtful('310.10(C)'),
+    'load.ev-setting': doubtful('625.42'),
+    'load.managed': certain('625.42'),
+    'load.cooking-tap': doubtful('210.19(A)(3) Ex. 1'),
+    'load.pool-heater': doubtful('680.9'),
+    'disconnect.pool': doubtful('680.12'),
+    'feeder.bonding': doubtful('250.24(A)(5)'),
+    'panel.bond': certain('250.24(A)(5)'),
+    'service.lighting': certain('220.42'),
+    'service.management': doubtful('625.42'),
+    'service.conductors': doubtful('310.15(B)(7)'),
+    'table.rooftop': certain('310.15(B)(3)(c)'),
+    'table.dwelling-service': doubtful('310.15(B)(7)'),
+  },
+  parameters: {
+    serviceTriggers: known<readonly ServiceTrigger[]>(['electrode', 'meter', 'utility'], 'service.rating'),
+    smallestOcpd: known<number>(15, 'breaker.standard'),
+    evSettingCounts: believed<boolean>(false, 'load.ev-setting'),
+    evReceptacleGfciAll: known<boolean>(false, 'gfci.ev-receptacle'),
+    hardwiredGfciPlaces: known<readonly Location[]>([], 'gfci.outdoor'),
+    hvacExemptUntil: known<string>('none', 'gfci.outdoor'),
+    roomGfciTwoPole: known<boolean>(false, 'gfci.place'),
+    roomGfciMaxA: known<number>(20, 'gfci.place'),
+    extraGroundShare: known<number>(0, 'table.conductor-volume'),
+    evFloorVA: known<number>(0, 'service.ev'),
+    gfciFinishedBasement: known<boolean>(false, 'gfci.place'),
+    gfciWholeKitchen: known<boolean>(false, 'gfci.place'),
+    gfciIndoorDamp: known<boolean>(false, 'gfci.place'),
+    gfciAppliances: known<GroundFaultAppliances>(['dishwasher'], 'gfci.appliance'),
+  },
+  tables: { standardOcpd: without10A },
+} as const satisfies EditionDifference;

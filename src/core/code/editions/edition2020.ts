@@ -1,0 +1,32 @@
+import type { EditionDifference } from '../editionShape';
+import type { Location } from '../locations';
+import { believed, known, type GroundFaultAppliances } from '../parameters';
+import { certain, doubtful } from '../sections';
+import { without10A } from './without10A';
+
+/** What 2020 sets and numbers otherwise. */
+export const edition2020 = {
+  year: 2020,
+  certainty: 'known',
+  sections: {
+    'conductor.ambient': doubtful('Table 310.15(B)(1)'),
+    'panel.bond': certain('250.24(A)(5)'),
+    'service.lighting': certain('220.42'),
+    'service.management': doubtful('750.30'),
+    'load.ev-setting': certain('625.42'),
+    'load.managed': doubtful('750.30'),
+    'load.cooking-tap': doubtful('210.19(A)(3) Ex. 1'),
+    'gfci.appliance': certain('422.5(A)'),
+    'feeder.bonding': doubtful('250.24(A)(5)'),
+  },
+  parameters: {
+    smallestOcpd: known<number>(15, 'breaker.standard'),
+    hardwiredGfciPlaces: known<readonly Location[]>(['outdoor'], 'gfci.outdoor'),
+    evFloorVA: known<number>(0, 'service.ev'),
+    hvacExemptUntil: believed<string>('2023-01-01', 'gfci.outdoor'),
+    hvacExemptVariable: believed<boolean>(true, 'gfci.outdoor'),
+    gfciWholeKitchen: known<boolean>(false, 'gfci.place'),
+    gfciAppliances: known<GroundFaultAppliances>(['dishwasher', 'sump-pump'], 'gfci.appliance'),
+  },
+  tables: { standardOcpd: without10A },
+} as const satisfies EditionDifference;

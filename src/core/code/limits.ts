@@ -1,0 +1,12 @@
+/** The largest numbers of things that a job holds. Schemas, commands and fields all read them here. */
+export const LIMITS = {
+  circuits: 500,
+  segments: 12,
+  panels: 8,
+  amendments: 40,
+  answers: 5000,
+  photos: 24,
+  houseLoads: 40,
+  nameLength: 80,
+  answerLength: 500,
+} as const;

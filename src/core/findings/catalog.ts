@@ -1,0 +1,19 @@
+import type { CatalogEntry } from './catalogEntry';
+import { circuitCatalog } from './circuitCatalog';
+import type { AnyFinding, FindingCode } from './finding';
+import { panelCatalog } from './panelCatalog';
+import { routeCatalog } from './routeCatalog';
+import { serviceCatalog } from './serviceCatalog';
+import type { Severity } from './severity';
+
+/** Every finding by its stable code. Sentences are in core/wording, fixes in core/fixes. */
+export const catalog: Readonly<Record<FindingCode, CatalogEntry<object, Severity>>> = {
+  ...circuitCatalog,
+  ...routeCatalog,
+  ...serviceCatalog,
+  ...panelCatalog,
+};
+
+/** The open findings that a survey answers. */
+export const surveyed = (open: readonly AnyFinding[]): readonly AnyFinding[] =>
+  open.filter(({ code }) => catalog[code].surveyed);

@@ -1,0 +1,109 @@
+import type { GroundFaultRuleId } from '../code/groundFaultRules';
+import type { MethodId, Environment } from '../code/methods';
+import type { Occupancy, Location } from '../code/locations';
+import type { OwnArticle } from '../code/ownArticles';
+import type { TradeSize } from '../units/tradeSize';
+import type { WireSize } from '../units/wireSize';
+import { about } from './catalogEntry';
+
+/** Findings about the figures of a circuit: what each was about, how severe it may be, and whether a survey answers it. */
+export const circuitCatalog = {
+  'load.nothing': about<{ volts: number }>().surveyed('check'),
+  'load.setting-open': about<{ settingA: number; plateA: number }>().surveyed('ask'),
+  'load.setting-edition': about<{ settingA: number; plateA: number; year: number }>().may('ask'),
+  'load.setting-above-plate': about<{ settingA: number; plateA: number }>().may('stop'),
+  'load.managed': about<{ managedA: number; plateA: number }>().surveyed('ask'),
+  'load.plate-missing': about<{ field: string; usedA: number }>().surveyed('ask'),
+  'load.plate-contradiction': about<{ mca: number; mocp: number }>().may('stop'),
+  'load.subdivide': about<{ amps: number; maxA: number }>().may('stop'),
+  'load.maker-circuits': about<{ amps: number }>().surveyed('ask'),
+  'load.too-many-units': about<{ units: number; max: number }>().may('stop'),
+  'load.taps': about<{ units: number }>().may('note'),
+  'load.fuse-only': about<{ mocp: number }>().may('check'),
+  'motor.not-in-table': about<{ hp: number; volts: number }>().may('stop'),
+  'motor.fla-used-for-flc': about<{ plateA: number; flcA: number }>().may('note'),
+  'motor.plate-above-table': about<{ plateA: number; flcA: number }>().surveyed('check'),
+  'welder.only': about<{ ratingA: number }>().may('check'),
+  'rv30.not-240': about<{ volts: number }>().may('stop'),
+  'feeder.four-wires': about<{ wires: number }>().may('stop'),
+  'feeder.electrode': about<{ circuits: number }>().surveyed('stop', 'ask'),
+  'panel.neutral-ground-mixed': about<{ where: string }>().may('stop'),
+  'ocpd.below-load': about<{ ocpdA: number; needsA: number }>().may('stop'),
+  'ocpd.above-ampacity': about<{
+    ocpdA: number;
+    carriesA: number;
+    size: WireSize;
+    method: MethodId;
+    min: WireSize | null;
+  }>().may('stop'),
+  'ocpd.above-mocp': about<{ ocpdA: number; maxA: number }>().may('stop'),
+  'ocpd.none': about<{ needsA: number; largestA: number }>().may('stop'),
+  'ocpd.not-standard': about<{ ocpdA: number }>().may('check'),
+  'ocpd.multi-outlet': about<{ ocpdA: number; carriesA: number; size: WireSize }>().may('stop'),
+  'conductor.below-breaker': about<{ ocpdA: number; carriesA: number; article: OwnArticle }>().may('note'),
+  'conductor.below-article': about<{ size: WireSize; min: WireSize }>().may('stop'),
+  'conductor.lug-range': about<{ size: WireSize; min: string; max: string }>().may('stop'),
+  'conductor.terminal-60c': about<{
+    size: WireSize;
+    method: MethodId;
+    carriesA: number;
+    needsA: number;
+    at75A: number;
+  }>().may('stop'),
+  'conductor.too-small': about<{ size: WireSize; method: MethodId; carriesA: number; needsA: number }>().may(
+    'stop',
+  ),
+  'conductor.small-rule': about<{ size: WireSize; ocpdA: number; limitA: number }>().may('stop'),
+  'conductor.none': about<{ method: MethodId; needsA: number; largest: WireSize }>().may('stop'),
+  'conductor.not-made': about<{ method: MethodId; size: WireSize }>().may('stop'),
+  'conductor.below-local': about<{ size: WireSize; min: WireSize }>().may('stop'),
+  'conductor.aluminum-ends': about<{ size: WireSize }>().may('ask'),
+  'conductor.short-part': about<{ lengthFt: number; allowedFt: number }>().may('note'),
+  'conductor.too-hot': about<{ ambientC: number; method: MethodId }>().may('stop'),
+  'terminal.unmarked': about<{ size: WireSize; at75: WireSize }>().surveyed('ask'),
+  'egc.too-small': about<{ has: WireSize; needs: WireSize; ocpdA: number }>().may('stop'),
+  'egc.not-upsized': about<{ has: WireSize; needs: WireSize; min: WireSize; size: WireSize }>().may('stop'),
+  'egc.insulated': about<{ method: MethodId; place: Environment }>().may('stop'),
+  'method.forbidden': about<{ method: MethodId; place: Environment }>().may('stop'),
+  'method.wet-location': about<{ method: MethodId; place: Environment }>().may('stop'),
+  'method.underground': about<{ method: MethodId }>().may('stop'),
+  'method.corrosive': about<{ method: MethodId }>().may('stop'),
+  'method.ask-listing': about<{ method: MethodId; place: Environment }>().may('ask'),
+  'raceway.fill': about<{ method: MethodId; trade: TradeSize; fillPct: number; limitPct: number }>().may(
+    'stop',
+  ),
+  'raceway.none': about<{ method: MethodId; areaIn2: number }>().may('stop'),
+  'raceway.jam': about<{ trade: TradeSize; ratio: number }>().may('check'),
+  'raceway.bends': about<{ degrees: number; limit: number }>().may('stop'),
+  'drop.branch': about<{ dropPct: number; limitPct: number; dropV: number }>().may('check'),
+  'drop.motor-start': about<{ dipPct: number; maxPct: number; startA: number }>().may('check'),
+  'receptacle.rating-mismatch': about<{ config: string; ratingA: number; ocpdA: number }>().may('stop'),
+  'receptacle.config-mismatch': about<{ config: string; plug: string; why: string }>().may('stop'),
+  'receptacle.no-ground': about<{ config: string }>().may('stop'),
+  'receptacle.unknown': about<{ config: string }>().surveyed('ask'),
+  'disconnect.ask': about<{ volts: number }>().surveyed('ask'),
+  'disconnect.missing': about<{ kind: string }>().may('stop'),
+  'disconnect.out-of-sight': about<{ ft: number | null; maxFt: number }>().may('stop'),
+  'disconnect.too-near-water': about<{ ft: number; minFt: number }>().may('stop'),
+  'disconnect.place': about<{ maxFt: number; waterFt: number }>().surveyed('ask'),
+  'disconnect.rating': about<{ ratingA: number; minA: number }>().may('stop'),
+  'disconnect.lockable': about<{ ratingA: number }>().may('note'),
+  'disconnect.spa-emergency': about<{ occupancy: Occupancy }>().may('stop'),
+  'gfci.required': about<{ rule: GroundFaultRuleId; location: Location }>().may('stop', 'note'),
+  'gfci.contested': about<{ rule: GroundFaultRuleId; location: Location; ocpdA: number }>().may('ask'),
+  'gfci.ask': about<{ volts: number }>().surveyed('ask'),
+  'gfci.long-run': about<{ ft: number; maxFt: number }>().may('check'),
+  'load.spa-pair': about<{ feederA: number }>().may('note'),
+  'rv.larger': about<{ amps: number }>().may('ask'),
+  'gfci.neutral-missing': about<{ form: string }>().may('stop'),
+  'gfci.neutral-bypassed': about<{ form: string }>().may('stop'),
+  'gfci.line-load-reversed': about<{ form: string }>().may('stop'),
+  'afci.required': about<{ location: Location }>().may('stop', 'note'),
+  'afci.ask': about<{ ocpdA: number }>().surveyed('ask'),
+  'ident.green-as-ungrounded': about<{ size: WireSize }>().may('stop'),
+  'ident.white-hot-unmarked': about<{ size: WireSize; cable: boolean }>().may('stop', 'ask'),
+  'ident.white-as-egc': about<{ size: WireSize }>().may('stop'),
+  'ident.ground-remarked': about<{ size: WireSize }>().may('stop'),
+  'local.requirement': about<{ text: string }>().may('note'),
+  'edition.unverified': about<{ year: number }>().may('ask'),
+};

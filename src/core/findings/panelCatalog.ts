@@ -1,0 +1,24 @@
+import type { WireSize } from '../units/wireSize';
+import { about } from './catalogEntry';
+
+/** Findings about a panel as its plan leaves it. */
+export const panelCatalog = {
+  'service.unbalanced': about<{ aVA: number; bVA: number }>().may('check'),
+  'panel.interrupting-rating': about<{ faultA: number; ratingA: number }>().may('stop'),
+  'panel.interrupting-unknown': about<{ faultA: number }>().may('ask'),
+  'panel.no-space': about<{ wanted: number; free: number }>().may('stop'),
+  'panel.unplaced': about<{ count: number }>().may('ask'),
+  'panel.too-many-circuits': about<{ poles: number; max: number }>().may('stop'),
+  'panel.tandem-not-allowed': about<{ space: string }>().may('stop'),
+  'panel.tandem-unknown': about<{ spaces: number }>().may('ask'),
+  'panel.clash': about<{ space: string }>().may('stop'),
+  'panel.same-leg': about<{ space: string }>().may('stop'),
+  'panel.breaker-not-listed': about<{ listings: string }>().may('ask'),
+  'panel.neutrals-mixed': about<{ where: 'service' | 'subpanel' }>().may('stop'),
+  'panel.neutral-shared-terminal': about<{ name: string }>().may('stop'),
+  'panel.unlabelled': about<{ lines: readonly string[] }>().may('check'),
+  'panel.openings': about<{ count: number }>().may('stop'),
+  'panel.bus-below-main': about<{ busA: number; mainA: number }>().may('stop'),
+  'panel.no-main': about<{ circuits: number }>().may('ask'),
+  'panel.lug-range': about<{ size: WireSize; from: WireSize; to: WireSize }>().may('stop'),
+};

@@ -1,0 +1,23 @@
+import type { ServiceMethod, RatingElement } from '../code/serviceMethods';
+import { about } from './catalogEntry';
+
+/** Findings about the service and its record of demand. */
+export const serviceCatalog = {
+  'service.unknown': about<{ what: 'rating' | 'area' }>().may('ask'),
+  'service.overload': about<{
+    amps: number;
+    limitA: number;
+    element: RatingElement;
+    method: ServiceMethod;
+  }>().may('stop'),
+  'service.tight': about<{ spareA: number; limitA: number }>().may('check'),
+  'service.least': about<{ ratingA: number; minA: number }>().may('ask'),
+  'service.sharing': about<{ what: string }>().may('ask'),
+  'service.managed': about<{ setpointA: number }>().may('ask'),
+  'demand.too-short': about<{ days: number; minDays: number }>().may('stop'),
+  'demand.hourly': about<{ minutes: number }>().may('ask'),
+  'demand.season': about<{ from: string; to: string }>().may('ask'),
+  'demand.gaps': about<{ missingPct: number }>().may('check'),
+  'demand.export': about<{ rows: number }>().may('stop'),
+  'demand.unit': about<{ peakA: number }>().may('ask'),
+};

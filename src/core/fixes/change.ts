@@ -1,0 +1,68 @@
+import type { MethodId } from '../code/methods';
+import type { ServiceTrigger } from '../code/parameters';
+import type { RouteFitting } from '../code/routeKinds';
+import type { TradeSize } from '../units/tradeSize';
+import type { Metal, WireSize } from '../units/wireSize';
+
+/** What of the site is left to the rules again. */
+export type SiteFix =
+  'ground-fault' | 'arc-fault' | 'disconnect' | 'receptacle' | 'neutral' | 'line-load' | 'colors' | 'lug';
+
+/** What a fix changes in a circuit, in figures; its words are in core/wording. */
+type CircuitChange =
+  | { readonly kind: 'free-size'; readonly size: WireSize; readonly metal: Metal; readonly what: string }
+  | { readonly kind: 'free-breaker'; readonly ocpdA: number }
+  | { readonly kind: 'free-ground'; readonly size: WireSize }
+  | { readonly kind: 'free-trade'; readonly trade: TradeSize }
+  | {
+      readonly kind: 'method';
+      readonly method: MethodId;
+      readonly size: WireSize;
+      readonly trade: TradeSize | null;
+    }
+  | { readonly kind: 'setting'; readonly settingA: number }
+  | { readonly kind: 'guard-setting'; readonly settingA: number }
+  | { readonly kind: 'full-output'; readonly outputA: number }
+  | { readonly kind: 'no-drop-limit'; readonly dropPct: number }
+  | { readonly kind: 'hardwire'; readonly ocpdA: number }
+  | { readonly kind: 'feeds'; readonly amps: number }
+  | { readonly kind: 'one-pole' }
+  | { readonly kind: 'larger-outlet'; readonly ocpdA: number }
+  | { readonly kind: 'plate-to-code' }
+  | { readonly kind: 'reset-to-code'; readonly what: SiteFix }
+  | { readonly kind: 'larger'; readonly size: WireSize }
+  | { readonly kind: 'marked-75'; readonly size: WireSize }
+  | { readonly kind: 'spread-out'; readonly size: WireSize }
+  | { readonly kind: 'pull-point'; readonly degrees: number }
+  | { readonly kind: 'copper'; readonly size: WireSize };
+
+/** What a fix changes on the route of a circuit. */
+type RouteChange =
+  | { readonly kind: 'deepen'; readonly coverIn: number }
+  | { readonly kind: 'free-box'; readonly in3: number }
+  | { readonly kind: 'free-pull-box'; readonly lengthIn: number }
+  | { readonly kind: 'plan'; readonly fitting: RouteFitting }
+  | { readonly kind: 'pull-at-couplings' }
+  | { readonly kind: 'free-piece'; readonly lengthFt: number }
+  | { readonly kind: 'free-hole'; readonly acrossIn: number };
+
+/** What a fix changes in the service, and how much it leaves. */
+type ServiceChange =
+  | {
+      readonly kind: 'charger-setting';
+      readonly what: string;
+      readonly settingA: number;
+      readonly spareA: number;
+    }
+  | { readonly kind: 'management'; readonly setpointA: number; readonly spareA: number }
+  | { readonly kind: 'sharing'; readonly what: string; readonly spareA: number }
+  | {
+      readonly kind: 'larger-service';
+      readonly ratingA: number;
+      readonly size: WireSize;
+      readonly triggers: readonly ServiceTrigger[];
+      readonly spareA: number;
+    };
+
+/** What a fix changes, in figures. */
+export type FixChange = CircuitChange | RouteChange | ServiceChange;

@@ -1,0 +1,115 @@
+import { circuitPrice } from '../circuit/circuitPrice';
+import { findingKey, type AnyFinding } from '../findings/finding';
+import { circuitOf } from '../findings/subject';
+import type { Command } from '../job/command';
+import { applyCommand, isRefusal } from '../job/commands';
+import { evaluateJob, type JobEvaluation } from '../job/evaluateJob';
+import { branchOf, type JobMemo } from '../job/jobMemo';
+import type { PriceList } from '../price/defaultPrices';
+import { cents, type Cents } from '../units/quantity';
+import type { Candidate, CandidatesByCode } from './candidate';
+import type { FixChange } from './change';
+import { circuitFixes } from './circuitFixes';
+import { routeFixes } from './routeFixes';
+import { serviceFixes } from './serviceFixes';
+
+/** A change of the job that was tried: the whole job was evaluated with it, and the finding was gone. */
+export interface Fix {
+  readonly change: FixChange;
+  readonly command: Command;
+  /** Material of every circuit that it reaches, by the price list, against the job as it stands. */
+  readonly cost: Cents;
+  /** Other circuits whose figures it changes, by name. */
+  readonly reaches: readonly string[];
+}
+
+const BY_CODE: CandidatesByCode = { ...circuitFixes, ...routeFixes, ...serviceFixes };
+
+/** How many fixes of one finding are offered, and how many of those may be another wiring method. */
+const MAX_FIXES = 4;
+const MAX_METHODS = 2;
+
+/** Where a stop counts as the same stop: in a circuit by its code, whatever segment it is in. */
+const stopKey = (finding: AnyFinding): string => {
+  const circuit = circuitOf(finding.subject);
+  return circuit === undefined ? findingKey(finding) : `${finding.code} ${circuit}`;
+};
+
+const stopsOf = ({ findings }: JobEvaluation): ReadonlySet<string> =>
+  new Set(findings.filter(({ severity }) => severity === 'stop').map(stopKey));
+
+/** Whether a change cleared the finding and brought no stop that was not there before, anywhere in the job. */
+function clears(finding: AnyFinding, before: JobEvaluation, after: JobEvaluation): boolean {
+  const key = stopKey(finding);
+  if (after.findings.some((each) => each.severity !== 'note' && stopKey(each) === key)) return false;
+  const had = stopsOf(before);
+  return [...stopsOf(after)].every((each) => had.has(each));
+}
+
+/** What the circuits that a change reaches cost more or less, and which they are besides the one it is about. */
+function reach(before: JobEvaluation, after: JobEvaluation, finding: AnyFinding, prices: PriceList) {
+  const about = circuitOf(finding.subject);
+  const reaches: string[] = [];
+  let cost = 0;
+  for (const now of after.circuits) {
+    const was = before.circuit(now.circuit.id);
+    if (was === undefined || was.solved === now.solved) continue;
+    cost +=
+      circuitPrice(now.circuit.run, now.solved.figures, prices) -
+      circuitPrice(was.circuit.run, was.solved.figures, prices);
+    if (now.circuit.id !== about) reaches.push(now.circuit.name);
+  }
+  return { cost, reaches };
+}
+
+function cheapest(found: readonly Fix[]): readonly Fix[] {
+  const ordered = found.toSorted((a, b) => a.cost - b.cost);
+  const methods = ordered.filter(({ change }) => change.kind === 'method').slice(0, MAX_METHODS);
+  return ordered
+    .filter((each) => each.change.kind !== 'method' || methods.includes(each))
+    .slice(0, MAX_FIXES);
+}
+
+/** Of one kind the first that works is enough, but for methods and chargers, which differ in more than a figure. */
+const isOneOfMany = ({ kind }: Candidate): boolean =>
+  kind === 'method' || kind === 'charger-setting' || kind === 'sharing';
+
+/** The changes of the job that are worth trying for a finding, untried. */
+export const fixCandidates = (evaluation: JobEvaluation, finding: AnyFinding): readonly Candidate[] =>
+  (BY_CODE[finding.code] ?? []).flatMap((candidates) => candidates(evaluation, finding));
+
+/** The job as it would be with a candidate, evaluated; undefined where the job refuses it. */
+function tried({ job }: JobEvaluation, { command }: Candidate, memo: JobMemo): JobEvaluation | undefined {
+  const applied = applyCommand(job, command);
+  return isRefusal(applied) ? undefined : evaluateJob(applied.job, branchOf(memo));
+}
+
+/**
+ * The fixes of a finding, cheapest first. Each is a change of the whole job that was tried by evaluating the changed
+ * job, so that what its button says is what happens: it is left out unless the finding is gone and no stop has come
+ * in its place, in this circuit or elsewhere.
+ */
+export function fixesFor(
+  evaluation: JobEvaluation,
+  finding: AnyFinding,
+  memo: JobMemo,
+  prices: PriceList,
+): readonly Fix[] {
+  if (finding.severity === 'note') return [];
+  const found: Fix[] = [];
+  const kinds = new Set<Candidate['kind']>();
+  for (const candidate of fixCandidates(evaluation, finding)) {
+    if (kinds.has(candidate.kind) && !isOneOfMany(candidate)) continue;
+    const after = tried(evaluation, candidate, memo);
+    if (after === undefined || !clears(finding, evaluation, after)) continue;
+    kinds.add(candidate.kind);
+    const { cost, reaches } = reach(evaluation, after, finding, prices);
+    found.push({
+      change: candidate.describe(after),
+      command: candidate.command,
+      cost: cents(cost + (candidate.extraCents ?? 0)),
+      reaches,
+    });
+  }
+  return cheapest(found);
+}

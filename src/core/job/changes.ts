@@ -1,0 +1,51 @@
+import type { Circuit } from '../circuit/circuitSchema';
+import type { CircuitFields, Command } from './command';
+import type { Job } from './jobSchema';
+
+/** The fields in which a circuit is another than it was. */
+function changedFields(was: Circuit, is: Circuit): Partial<CircuitFields> {
+  const fields: Partial<CircuitFields> = {};
+  for (const [key, value] of Object.entries(is)) {
+    if (key !== 'id' && Reflect.get(was, key) !== value) Reflect.set(fields, key, value);
+  }
+  return fields;
+}
+
+/** The edit that makes one circuit of another. */
+export const circuitChange = (was: Circuit, is: Circuit): Command => ({
+  kind: 'change-circuit',
+  id: was.id,
+  fields: changedFields(was, is),
+});
+
+/** The edit that adds circuits after those that are there. */
+export const circuitsAdded = (circuits: readonly Circuit[], from: number): Command => ({
+  kind: 'add-circuits',
+  circuits: circuits.map((circuit, at) => ({ circuit, at: from + at })),
+});
+
+/** Two edits one after the other as one: fields of the same thing are joined, anything else becomes a batch. */
+export function joined(first: Command, second: Command): Command {
+  if (first.kind === 'change-circuit' && second.kind === 'change-circuit' && first.id === second.id)
+    return { ...second, fields: { ...first.fields, ...second.fields } };
+  if (first.kind === 'change-panel' && second.kind === 'change-panel' && first.id === second.id)
+    return { ...second, fields: { ...first.fields, ...second.fields } };
+  if (first.kind === 'change-house' && second.kind === 'change-house')
+    return { ...second, fields: { ...first.fields, ...second.fields } };
+  if (first.kind === 'change-job' && second.kind === 'change-job')
+    return { ...second, fields: { ...first.fields, ...second.fields } };
+  return { kind: 'batch', commands: [first, second] };
+}
+
+/** The edit that makes one job of another, circuits and all; which job it is stays as it is. */
+export function jobReplaced(was: Job, is: Job): Command {
+  const { id: _id, circuits, ...fields } = is;
+  return {
+    kind: 'batch',
+    commands: [
+      { kind: 'remove-circuits', ids: was.circuits.map(({ id }) => id) },
+      { kind: 'change-job', fields },
+      circuitsAdded(circuits, 0),
+    ],
+  };
+}

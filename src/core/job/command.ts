@@ -1,0 +1,42 @@
+import type { Circuit } from '../circuit/circuitSchema';
+import type { Panel } from '../panel/panelSchema';
+import type { House } from '../service/houseSchema';
+import type { Job } from './jobSchema';
+
+/** What a job may be told besides its circuits. */
+export type JobFields = Omit<Job, 'id' | 'circuits'>;
+/** What a circuit may be told: everything but which one it is. */
+export type CircuitFields = Omit<Circuit, 'id'>;
+/** What a panel may be told. */
+export type PanelFields = Omit<Panel, 'id'>;
+
+/** A circuit with the position that it takes. */
+export interface Placed {
+  readonly circuit: Circuit;
+  readonly at: number;
+}
+
+/** A photograph by the id of its picture. */
+export type Photo = Circuit['photos'][number];
+
+/** What a photograph belongs to. */
+export type PhotoOwner = { readonly circuitId: string } | { readonly panelId: string };
+
+/** One edit of a job: it carries what changes and no more. Its inverse is a command like any other. */
+export type Command =
+  | { readonly kind: 'add-circuits'; readonly circuits: readonly Placed[] }
+  | { readonly kind: 'remove-circuits'; readonly ids: readonly string[] }
+  | { readonly kind: 'change-circuit'; readonly id: string; readonly fields: Partial<CircuitFields> }
+  | { readonly kind: 'move-circuit'; readonly id: string; readonly to: number }
+  | { readonly kind: 'change-job'; readonly fields: Partial<JobFields> }
+  | { readonly kind: 'change-house'; readonly fields: Partial<House> }
+  | { readonly kind: 'change-panel'; readonly id: string; readonly fields: Partial<PanelFields> }
+  | { readonly kind: 'add-photo'; readonly of: PhotoOwner; readonly photo: Photo; readonly at: number }
+  | { readonly kind: 'remove-photo'; readonly of: PhotoOwner; readonly id: string }
+  | {
+      readonly kind: 'caption-photo';
+      readonly of: PhotoOwner;
+      readonly id: string;
+      readonly caption: string;
+    }
+  | { readonly kind: 'batch'; readonly commands: readonly Command[] };

@@ -1,0 +1,155 @@
+import type { LoadModel } from '../appliances/family';
+import { applianceLoad } from '../appliances/registry';
+import type { Circuit } from '../circuit/circuitSchema';
+import {
+  ownCarrying,
+  shareKeys,
+  type Neighbors,
+  type SegmentNeighbors,
+  type SharedSegment,
+} from '../circuit/neighbors';
+import { solveCircuit } from '../circuit/solveCircuit';
+import type { SolveContext } from '../circuit/solveContext';
+import { SHARE_KINDS, type ShareKind } from '../code/routeKinds';
+import { isAnswered, openFindings, type AnswerBook } from '../findings/answers';
+import { figureSeverities } from '../findings/figureSeverities';
+import type { AnyFinding } from '../findings/finding';
+import { worstSeverity } from '../findings/severity';
+import { Working } from '../working/worked';
+import type { CircuitEvaluation } from './evaluation';
+import type { JobMemo } from './jobMemo';
+
+/** Circuits by what they share: a raceway, a bundle, a trench. */
+type Sharers = ReadonlyMap<string, readonly Circuit[]>;
+
+/** What each of some circuits is to its neighbors, by its id. */
+type Shared = ReadonlyMap<string, SharedSegment>;
+
+/** What is shared anywhere along the run of a circuit. */
+export const circuitShareKeys = (circuit: Circuit, memo: JobMemo): readonly string[] =>
+  memo.shareKeys.of(circuit.id, [circuit.run], () => [...new Set(circuit.run.flatMap(shareKeys))]);
+
+/** The circuits of a job by what they share; what only one circuit bears is shared with nobody. */
+export function sharersOf(circuits: readonly Circuit[], memo: JobMemo): Sharers {
+  const sharers = new Map<string, Circuit[]>();
+  for (const circuit of circuits) {
+    for (const key of circuitShareKeys(circuit, memo)) {
+      const known = sharers.get(key);
+      if (known === undefined) sharers.set(key, [circuit]);
+      else known.push(circuit);
+    }
+  }
+  return new Map([...sharers].filter(([, some]) => some.length > 1));
+}
+
+const sharedBy = (circuit: Circuit, load: LoadModel): SharedSegment => ({
+  circuitId: circuit.id,
+  name: circuit.name,
+  carrying: ownCarrying(load),
+  wires: load.neutral || load.phase === 3 ? 3 : 2,
+  neutral: load.neutral,
+  volts: load.volts,
+  insulation: circuit.insulation,
+  size: null,
+  ground: null,
+});
+
+function neighborsIn(circuit: Circuit, sharers: Sharers, shared: Shared): Neighbors {
+  const found: Record<string, SegmentNeighbors> = {};
+  for (const { id, shares = {} } of circuit.run) {
+    const neighbors: Partial<Record<ShareKind, readonly SharedSegment[]>> = {};
+    for (const kind of SHARE_KINDS) {
+      const others = (sharers.get(`${kind} ${shares[kind] ?? ''}`) ?? []).flatMap((other) => {
+        const segment = other.id === circuit.id ? undefined : shared.get(other.id);
+        return segment === undefined ? [] : [segment];
+      });
+      if (others.length > 0) neighbors[kind] = others;
+    }
+    if (Object.keys(neighbors).length > 0) found[id] = neighbors;
+  }
+  return found;
+}
+
+const partsOf = (neighbors: Neighbors): readonly unknown[] =>
+  Object.entries(neighbors).flatMap(([segment, ofSegment]) => [
+    segment,
+    ...Object.entries(ofSegment).flatMap(([kind, others]) => [kind, ...others]),
+  ]);
+
+/**
+ * The context that each circuit is solved in, by its id, for those that share a part of their route: what goes with
+ * them changes their ampacity, their raceway and the shared ground. Neighbors are counted first, which needs no
+ * sizes; with that every one is sized, and the sizes fill the raceway. So circuits on one route never wait for each
+ * other. A circuit that goes alone is solved in the context of the job itself, and is left out.
+ */
+function sharedContexts(
+  sharers: Sharers,
+  base: SolveContext,
+  memo: JobMemo,
+): ReadonlyMap<string, SolveContext> {
+  const sharing = [...new Set([...sharers.values()].flat())];
+  const inContext = (stage: string, circuit: Circuit, shared: Shared): SolveContext => {
+    const neighbors = neighborsIn(circuit, sharers, shared);
+    return memo.contexts.of(`${stage} ${circuit.id}`, [base, ...partsOf(neighbors)], () => ({
+      ...base,
+      neighbors,
+    }));
+  };
+  const counted: Shared = new Map(
+    sharing.map((circuit) => [
+      circuit.id,
+      memo.shared.of(
+        `counted ${circuit.id}`,
+        [circuit.appliance, circuit.name, circuit.insulation, base],
+        () =>
+          sharedBy(
+            circuit,
+            applianceLoad(circuit.appliance, { ...base, work: new Working(base.code, 'load', circuit) }),
+          ),
+      ),
+    ]),
+  );
+  const sized: Shared = new Map(
+    sharing.flatMap((circuit) => {
+      const bare = counted.get(circuit.id);
+      if (bare === undefined) return [];
+      const context = inContext('counted', circuit, counted);
+      const { size, groundTaken: ground } = memo.solved.of(`counted ${circuit.id}`, [circuit, context], () =>
+        solveCircuit(circuit, context),
+      ).figures;
+      const shared = memo.shared.of(circuit.id, [bare, size, ground], () => ({ ...bare, size, ground }));
+      return [[circuit.id, shared] as const];
+    }),
+  );
+  return new Map(sharing.map((circuit) => [circuit.id, inContext('sized', circuit, sized)]));
+}
+
+/** Which of some findings were answered, in one word: the same for as long as the same ones are. */
+export const answeredKey = (book: AnswerBook, findings: readonly AnyFinding[]): string =>
+  book.size === 0 ? '' : findings.flatMap((each, at) => (isAnswered(book, each) ? [at] : [])).join();
+
+/** Every circuit of a job solved under its context, with what is open in it. */
+export function evaluateCircuits(
+  circuits: readonly Circuit[],
+  base: SolveContext,
+  book: AnswerBook,
+  memo: JobMemo,
+): readonly CircuitEvaluation[] {
+  const contexts = sharedContexts(sharersOf(circuits, memo), base, memo);
+  return circuits.map((circuit) => {
+    const context = contexts.get(circuit.id) ?? base;
+    const solved = memo.solved.of(circuit.id, [circuit, context], () => solveCircuit(circuit, context));
+    const answered = answeredKey(book, solved.findings);
+    return memo.circuits.of(circuit.id, [circuit, context, solved, answered], () => {
+      const open = openFindings(book, solved.findings);
+      return {
+        circuit,
+        context,
+        solved,
+        open,
+        severity: worstSeverity(open),
+        severities: figureSeverities(open),
+      };
+    });
+  });
+}

@@ -1,0 +1,92 @@
+import type { Edition } from '../code/edition';
+import { barCounts } from '../panel/barCounts';
+import { panelFindings } from '../panel/panelFindings';
+import type { Panel } from '../panel/panelSchema';
+import { planned, type Wanted } from '../panel/spaces';
+import { circuitDemand, type CircuitDemand } from '../service/circuitDemand';
+import { faultCurrent } from '../service/faultCurrent';
+import { serviceFindings } from '../service/serviceFindings';
+import { serviceReport } from '../service/serviceReport';
+import type { CircuitEvaluation, PanelEvaluation, ServiceEvaluation } from './evaluation';
+import type { JobMemo } from './jobMemo';
+import type { Job } from './jobSchema';
+
+const demandOf = ({ circuit, solved }: CircuitEvaluation, memo: JobMemo): CircuitDemand | null =>
+  memo.demands.of(circuit.id, [circuit, solved], () => circuitDemand(circuit, solved));
+
+/** The service of a job with what its circuits add. */
+export function evaluateService(
+  { house, panels }: Job,
+  circuits: readonly CircuitEvaluation[],
+  code: Edition,
+  memo: JobMemo,
+): ServiceEvaluation {
+  const panel = panels.find(({ role }) => role === 'service');
+  const additions = circuits.flatMap((each) => {
+    const demand = demandOf(each, memo);
+    return demand === null ? [] : [demand];
+  });
+  return memo.service.of('service', [house, panel, code, ...additions], () => {
+    const report = serviceReport(house, panel, additions, code);
+    const faultA = house.faultA ?? (house.source === null ? null : faultCurrent(house.source, code).governsA);
+    return { report, findings: serviceFindings(house, report, code), faultA };
+  });
+}
+
+const kindOf = ({ form }: { readonly form: string }, arcFault: boolean): Wanted['kind'] => {
+  if (form === 'dual-function') return 'dual';
+  if (form === 'breaker') return 'gfci';
+  return arcFault ? 'afci' : 'plain';
+};
+
+/** A circuit as a panel sees it. */
+const wantedOf = (each: CircuitEvaluation, memo: JobMemo): Wanted =>
+  memo.wanted.of(each.circuit.id, [each.circuit, each.solved], () => {
+    const { ocpd, outlet, load } = each.solved.figures;
+    return {
+      circuitId: each.circuit.id,
+      name: each.circuit.name,
+      poles: ocpd.poles === 1 ? 1 : 2,
+      amps: ocpd.ratingA,
+      kind: kindOf(outlet.gfci, outlet.afci.required === true),
+      va: Math.round(demandOf(each, memo)?.va ?? load.runA * load.volts),
+    };
+  });
+
+/** The circuits that a panel is to feed: those placed in it, and in the first panel those that no panel has. */
+function fedBy(
+  panel: Panel,
+  panels: readonly Panel[],
+  circuits: readonly CircuitEvaluation[],
+): readonly CircuitEvaluation[] {
+  const own = new Set(panel.plan.placed.map(({ circuitId }) => circuitId));
+  if (panels[0] !== panel) return circuits.filter(({ circuit }) => own.has(circuit.id));
+  const elsewhere = new Set(
+    panels.slice(1).flatMap(({ plan }) => plan.placed.map(({ circuitId }) => circuitId)),
+  );
+  return circuits.filter(({ circuit }) => own.has(circuit.id) || !elsewhere.has(circuit.id));
+}
+
+/** The panels of a job as their plans leave them. */
+export function evaluatePanels(
+  { panels }: Job,
+  circuits: readonly CircuitEvaluation[],
+  service: ServiceEvaluation,
+  code: Edition,
+  memo: JobMemo,
+): readonly PanelEvaluation[] {
+  return panels.map((panel) => {
+    const fed = fedBy(panel, panels, circuits);
+    const wanted = fed.map((each) => wantedOf(each, memo));
+    const faultA = panel.role === 'service' ? service.faultA : null;
+    return memo.panels.of(panel.id, [panel, code, faultA, ...wanted], () => {
+      const solved = new Map(fed.map((each) => [each.circuit.id, each.solved]));
+      return {
+        panel,
+        wanted,
+        bars: barCounts(planned(panel, wanted), solved),
+        findings: panelFindings({ panel, wanted, solved, faultA, code }),
+      };
+    });
+  });
+}

@@ -1,0 +1,112 @@
+import type { Circuit } from '../circuit/circuitSchema';
+import { surveyed } from '../findings/catalog';
+import type { AnyFinding } from '../findings/finding';
+import { panelUnknowns } from '../panel/panelUnknowns';
+import { circuitShareKeys, sharersOf } from './evaluateCircuits';
+import { evaluatePanels, evaluateService } from './evaluateHouse';
+import { evaluateRoute } from './evaluateRoute';
+import type { CircuitEvaluation, PanelEvaluation, RouteEvaluation, ServiceEvaluation } from './evaluation';
+import { freshMemo, type JobMemo } from './jobMemo';
+import { JobSizes } from './jobSizes';
+import type { Job } from './jobSchema';
+
+/**
+ * The whole truth of a job: every circuit, route, panel and its service solved, everything that was found and what
+ * of it is open. Each part is worked out when it is first asked for.
+ */
+export class JobEvaluation extends JobSizes {
+  readonly #memo: JobMemo;
+  #sharers: ReadonlyMap<string, readonly Circuit[]> | undefined;
+  #routes: readonly RouteEvaluation[] | undefined;
+  #service: ServiceEvaluation | undefined;
+  #panels: readonly PanelEvaluation[] | undefined;
+  #findings: readonly AnyFinding[] | undefined;
+
+  constructor(job: Job, memo: JobMemo) {
+    super(job, memo);
+    this.#memo = memo;
+  }
+
+  #neighbors({ circuit }: CircuitEvaluation): readonly CircuitEvaluation[] {
+    this.#sharers ??= sharersOf(this.job.circuits, this.#memo);
+    const ids = new Set<string>();
+    for (const key of circuitShareKeys(circuit, this.#memo))
+      for (const { id } of this.#sharers.get(key) ?? []) ids.add(id);
+    ids.delete(circuit.id);
+    return [...ids].flatMap((id) => this.circuit(id) ?? []);
+  }
+
+  /** The route of one of the circuits. */
+  routeOf(each: CircuitEvaluation): RouteEvaluation {
+    const { book } = this;
+    const located = this.job.locate !== null;
+    return evaluateRoute(each, { neighbors: this.#neighbors(each), located, book }, this.#memo);
+  }
+
+  /** The route of one circuit by its id; undefined where the job has none. */
+  route(id: string): RouteEvaluation | undefined {
+    const each = this.circuit(id);
+    return each && this.routeOf(each);
+  }
+
+  /** The routes of the circuits, in the same order. */
+  get routes(): readonly RouteEvaluation[] {
+    this.#routes ??= this.circuits.map((each) => this.routeOf(each));
+    return this.#routes;
+  }
+
+  /** The service with what the circuits add. */
+  get service(): ServiceEvaluation {
+    this.#service ??= evaluateService(this.job, this.circuits, this.context.code, this.#memo);
+    return this.#service;
+  }
+
+  /** The panels as their plans leave them. */
+  get panels(): readonly PanelEvaluation[] {
+    this.#panels ??= evaluatePanels(this.job, this.circuits, this.service, this.context.code, this.#memo);
+    return this.#panels;
+  }
+
+  /** Everything that was found, circuit by circuit, then the service, then the panels. */
+  get findings(): readonly AnyFinding[] {
+    this.#findings ??= [
+      ...this.circuits.flatMap(({ solved }, at) => [
+        ...solved.findings,
+        ...(this.routes[at]?.report.findings ?? []),
+      ]),
+      ...this.service.findings,
+      ...this.panels.flatMap(({ findings }) => findings),
+    ];
+    return this.#findings;
+  }
+
+  /** What is open in the circuits and on their routes. */
+  get openInCircuits(): readonly AnyFinding[] {
+    return this.circuits.flatMap(({ open }, at) => [...open, ...(this.routes[at]?.open ?? [])]);
+  }
+
+  /** What is open in the service. */
+  get openInService(): readonly AnyFinding[] {
+    return this.openOf(this.service.findings);
+  }
+
+  /** What is open in the panels. */
+  get openInPanels(): readonly AnyFinding[] {
+    return this.openOf(this.panels.flatMap(({ findings }) => findings));
+  }
+
+  /** How much the survey still has to verify, facts of the job and of its panels included. */
+  get unverified(): number {
+    const { authority, permitDate, panels } = this.job;
+    return (
+      this.circuits.reduce((sum, { open }) => sum + surveyed(open).length, 0) +
+      panels.reduce((sum, panel) => sum + panelUnknowns(panel).length, 0) +
+      (authority === '' ? 1 : 0) +
+      (permitDate === null ? 1 : 0)
+    );
+  }
+}
+
+/** Evaluates a job; with a memo only what an edit reaches is worked out anew. */
+export const evaluateJob = (job: Job, memo: JobMemo = freshMemo()): JobEvaluation =>
+  new JobEvaluation(job, memo);

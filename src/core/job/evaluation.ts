@@ -1,0 +1,46 @@
+import type { Circuit } from '../circuit/circuitSchema';
+import type { SolvedCircuit } from '../circuit/figures';
+import type { SolveContext } from '../circuit/solveContext';
+import type { AnyFinding } from '../findings/finding';
+import type { FigureSeverity } from '../findings/severity';
+import type { FigureKey } from '../findings/subject';
+import type { BarCounts } from '../panel/barCounts';
+import type { Panel } from '../panel/panelSchema';
+import type { Wanted } from '../panel/spaces';
+import type { RouteReport } from '../route/routeReport';
+import type { ServiceReport } from '../service/serviceReport';
+
+/** A circuit with everything that was computed of it. */
+export interface CircuitEvaluation {
+  readonly circuit: Circuit;
+  readonly context: SolveContext;
+  readonly solved: SolvedCircuit;
+  /** Findings that are still open. */
+  readonly open: readonly AnyFinding[];
+  readonly severity: FigureSeverity;
+  readonly severities: Readonly<Record<FigureKey, FigureSeverity>>;
+}
+
+/** The route of a circuit with everything that was computed of it. */
+export interface RouteEvaluation {
+  readonly report: RouteReport;
+  /** Findings about the route that are still open. */
+  readonly open: readonly AnyFinding[];
+  readonly severity: FigureSeverity;
+}
+
+/** The service of a job with everything that was computed of it. */
+export interface ServiceEvaluation {
+  readonly report: ServiceReport;
+  readonly findings: readonly AnyFinding[];
+  /** Available fault current: the utility's figure, or by the transformer; null where neither is known. */
+  readonly faultA: number | null;
+}
+
+/** A panel with what its circuits require of it. */
+export interface PanelEvaluation {
+  readonly panel: Panel;
+  readonly wanted: readonly Wanted[];
+  readonly findings: readonly AnyFinding[];
+  readonly bars: BarCounts;
+}

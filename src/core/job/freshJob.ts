@@ -1,0 +1,22 @@
+import { DEFAULT_PRACTICES, USUAL_DESIGN } from '../circuit/jobDefaults';
+import { NEWEST_KNOWN } from '../code/edition';
+import { STAGE_DOCUMENTS, type Job } from './jobSchema';
+
+/** A new job without circuits, under the newest edition whose figures are known. */
+export const freshJob = (id: string, name: string): Job => ({
+  id,
+  name,
+  edition: NEWEST_KNOWN,
+  authority: '',
+  permitDate: null,
+  amendments: [],
+  occupancy: 'one-family',
+  designC: USUAL_DESIGN,
+  later: '',
+  practices: DEFAULT_PRACTICES,
+  house: STAGE_DOCUMENTS.house.fresh,
+  panels: STAGE_DOCUMENTS.panels.fresh,
+  answers: STAGE_DOCUMENTS.answers.fresh,
+  locate: STAGE_DOCUMENTS.locate.fresh,
+  circuits: STAGE_DOCUMENTS.circuits.fresh,
+});

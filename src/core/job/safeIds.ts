@@ -1,0 +1,88 @@
+import type { Circuit, Segment } from '../circuit/circuitSchema';
+import type { Panel } from '../panel/panelSchema';
+import type { Job } from './jobSchema';
+
+/** Letters, digits, dot, hyphen and underscore: safe in an address, a file name and a key. */
+const SAFE = /^[A-Za-z0-9._-]{1,60}$/;
+
+/** Gives ids anew where they are twice there or not safe, and remembers what became of each. */
+class Renaming {
+  readonly #taken = new Set<string>();
+  readonly names = new Map<string, string>();
+  count = 0;
+
+  id(old: string, kind: string): string {
+    if (SAFE.test(old) && !this.#taken.has(old)) {
+      this.#taken.add(old);
+      return old;
+    }
+    let at = this.#taken.size + 1;
+    while (this.#taken.has(`${kind}-${at}`)) at += 1;
+    const fresh = `${kind}-${at}`;
+    this.#taken.add(fresh);
+    // What refers to an id that was twice there goes on referring to the first.
+    if (!this.names.has(old) && !SAFE.test(old)) this.names.set(old, fresh);
+    this.count += 1;
+    return fresh;
+  }
+
+  /** What a reference to an old id is now. */
+  of(old: string): string {
+    return this.names.get(old) ?? old;
+  }
+}
+
+const withSegmentIds = (circuit: Circuit, segments: Renaming): readonly Segment[] =>
+  circuit.run.map((segment) => ({ ...segment, id: segments.id(segment.id, 'segment') }));
+
+function withPanelIds(panel: Panel, panels: Renaming, circuits: Renaming): Panel {
+  const { plan } = panel;
+  return {
+    ...panel,
+    id: panels.id(panel.id, 'panel'),
+    fedFrom: panel.fedFrom === null ? null : panels.of(panel.fedFrom),
+    plan: {
+      ...plan,
+      placed: plan.placed.map((each) => ({ ...each, circuitId: circuits.of(each.circuitId) })),
+    },
+  };
+}
+
+/** The subject of an answer by the ids as they are now. */
+function subjectNow(subject: string, circuits: Renaming, panels: Renaming): string {
+  const [kind = '', rest = ''] = subject.split(/:(.*)/s);
+  if (kind === 'panel') return `panel:${panels.of(rest)}`;
+  if (kind === 'circuit') return `circuit:${circuits.of(rest)}`;
+  return subject;
+}
+
+/** A job that came from a file, its ids unique and safe; how many had to be given anew. */
+export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: number } {
+  const circuits = new Renaming();
+  const panels = new Renaming();
+  let renamed = 0;
+  const named = job.circuits.map((circuit) => {
+    const segments = new Renaming();
+    const run = [...withSegmentIds(circuit, segments)];
+    renamed += segments.count;
+    return { ...circuit, id: circuits.id(circuit.id, 'circuit'), run };
+  });
+  const housed = job.panels.map((panel) => withPanelIds(panel, panels, circuits));
+  renamed += circuits.count + panels.count;
+  const id = SAFE.test(job.id) ? job.id : 'job-from-file';
+  if (id !== job.id) renamed += 1;
+  if (renamed === 0) return { job, renamed };
+  const { house, answers } = job;
+  const sharing = house.sharing && { ...house.sharing, circuitId: circuits.of(house.sharing.circuitId) };
+  return {
+    job: {
+      ...job,
+      id,
+      house: { ...house, sharing },
+      panels: housed,
+      answers: answers.map((each) => ({ ...each, subject: subjectNow(each.subject, circuits, panels) })),
+      circuits: named,
+    },
+    renamed,
+  };
+}

@@ -1,0 +1,66 @@
+import { z } from 'zod';
+import { circuitSchema } from '../circuit/circuitSchema';
+import { panelSchema } from '../panel/panelSchema';
+import { houseSchema } from '../service/houseSchema';
+import type { Command } from './command';
+import { jobSchema } from './jobSchema';
+import { firstProblem, type FieldProblem } from './zodProblem';
+
+const circuitFields = circuitSchema.omit({ id: true }).partial();
+const panelFields = panelSchema.omit({ id: true }).partial();
+const houseFields = houseSchema.partial();
+const jobFields = jobSchema.omit({ id: true, circuits: true }).partial();
+const photo = circuitSchema.shape.photos.element;
+const position = z.number().int().min(0);
+
+/** A field that is set to nothing is not a field that is left alone. */
+const hasUndefined = (fields: object): string | undefined =>
+  Object.entries(fields).find(([, value]) => value === undefined)?.[0];
+
+function check(
+  schema: z.ZodType,
+  value: unknown,
+  prefix: readonly PropertyKey[] = [],
+): FieldProblem | undefined {
+  const read = schema.safeParse(value);
+  return read.success ? undefined : firstProblem(read.error, prefix);
+}
+
+function checkFields(
+  schema: z.ZodType,
+  fields: object,
+  prefix: readonly PropertyKey[],
+): FieldProblem | undefined {
+  const missing = hasUndefined(fields);
+  if (missing !== undefined) return { path: missing, message: 'A value is required.' };
+  return check(schema, fields, prefix);
+}
+
+/** What of the things that a command carries the schema of the job does not accept; undefined where it accepts all. */
+export function invalidPart(command: Command): FieldProblem | undefined {
+  switch (command.kind) {
+    case 'add-circuits':
+      for (const { circuit, at } of command.circuits) {
+        const problem = check(circuitSchema, circuit, ['circuit']) ?? check(position, at, ['position']);
+        if (problem !== undefined) return problem;
+      }
+      return undefined;
+    case 'change-circuit':
+      return checkFields(circuitFields, command.fields, ['circuit']);
+    case 'change-panel':
+      return checkFields(panelFields, command.fields, ['panel']);
+    case 'change-house':
+      return checkFields(houseFields, command.fields, ['house']);
+    case 'change-job':
+      return checkFields(jobFields, command.fields, []);
+    case 'add-photo':
+      return check(photo, command.photo, ['photo']) ?? check(position, command.at, ['position']);
+    case 'caption-photo':
+      return check(photo.shape.caption, command.caption, ['caption']);
+    case 'remove-circuits':
+    case 'remove-photo':
+    case 'move-circuit':
+    case 'batch':
+      return undefined;
+  }
+}

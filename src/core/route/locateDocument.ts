@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import type { StageDocument } from '../files/stageDocument';
+
+const schema = z
+  .strictObject({ ticket: z.string().min(1).max(60), date: z.iso.date() })
+  .nullable()
+  .describe('Ticket of the call before digging, and the day from which it holds');
+
+/** The call before digging. */
+export const locateDocument: StageDocument<typeof schema> = {
+  schema,
+  fresh: null,
+  migrations: [{ from: 3, up: (job) => ({ locate: null, ...job }) }],
+};

@@ -1,0 +1,10 @@
+import type { StageDocument } from '../files/stageDocument';
+import { FRESH_HOUSE } from './freshHouse';
+import { houseSchema } from './houseSchema';
+
+/** The house of a job with its service. */
+export const houseDocument: StageDocument<typeof houseSchema> = {
+  schema: houseSchema,
+  fresh: FRESH_HOUSE,
+  migrations: [{ from: 2, up: (job) => ({ house: FRESH_HOUSE, ...job }) }],
+};

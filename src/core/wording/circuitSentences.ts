@@ -1,0 +1,185 @@
+import { printNumber as n } from '../units/number';
+import { celsius } from '../units/quantity';
+import { printTemperature } from '../units/temperature';
+import { printWireSize as size } from '../units/wireSize';
+import type { circuitCatalog } from '../findings/circuitCatalog';
+import type { OwnArticle } from '../code/ownArticles';
+import { disconnectName, inLocation, occupancyName, ruleWords } from './places';
+import { inAmps, inPercent, inEnvironment, methodName, environmentName } from './words';
+import type { Sentences } from './sentences';
+
+const ARTICLE: Readonly<Record<OwnArticle, string>> = {
+  motor: 'motors',
+  hermetic: 'refrigeration units',
+  welder: 'welders',
+};
+
+/** A word of a list by its key, or the key itself. */
+const words = (list: Readonly<Record<string, string>>, key: string): string => list[key] ?? key;
+
+/** Sentences of findings about the figures of a circuit. */
+export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
+  'load.nothing': () => 'The load is zero: read the amperes from the nameplate.',
+  'load.setting-open': ({ data }) =>
+    `The ${n(data.settingA)} A setting counts only when a tool, lock or password guards it; sized for ${n(data.plateA)} A until then.`,
+  'load.setting-edition': ({ data }) =>
+    `The ${data.year} edition does not speak of settings: sized for ${n(data.plateA)} A unless the maker's label and the authority accept ${n(data.settingA)} A.`,
+  'load.setting-above-plate': ({ data }) =>
+    `The setting of ${n(data.settingA)} A is more than the ${n(data.plateA)} A on the plate.`,
+  'load.managed': ({ data }) =>
+    `Load management to ${n(data.managedA)} A counts for the service; the circuit is sized for ${n(data.plateA)} A. Is the charger's own setting restricted too?`,
+  'load.plate-missing': ({ data }) =>
+    `Read the ${data.field} from the plate; ${inAmps(data.usedA)} is taken until then.`,
+  'load.plate-contradiction': ({ data }) =>
+    `The plate contradicts itself: MOCP ${n(data.mocp)} A is below MCA ${inAmps(data.mca)}. Ask the maker.`,
+  'load.subdivide': ({ data }) =>
+    `${n(data.amps)} A on one device: a heater is divided by its maker into parts of ${n(data.maxA)} A or less.`,
+  'load.maker-circuits': ({ data }) =>
+    `How many circuits, and which breakers, does the maker of the tankless heater list? ${n(data.amps)} A is taken as continuous until then.`,
+  'load.too-many-units': ({ data }) =>
+    `${n(data.units)} cooking units on one circuit: ${n(data.max)} is the most, one cooktop and two ovens in one room.`,
+  'load.taps': () => 'Taps to each unit: no longer than is needed to service it, and sized for it.',
+  'load.fuse-only': ({ data }) =>
+    `The label asks for fuses of ${n(data.mocp)} A at most: a breaker alone does not do.`,
+  'motor.not-in-table': ({ data }) => `No table has a motor of ${n(data.hp)} hp at ${n(data.volts)} V.`,
+  'motor.fla-used-for-flc': ({ data }) =>
+    `The plate says ${n(data.plateA)} A; conductor and breaker go by the table, ${inAmps(data.flcA)}.`,
+  'motor.plate-above-table': ({ data }) =>
+    `The plate says ${n(data.plateA)} A, more than the table's ${inAmps(data.flcA)}: is it built for low speed or high torque? Then its plate is used.`,
+  'welder.only': ({ data }) =>
+    `Wired by its duty, this ${n(data.ratingA)} A outlet is for the welder only: label it so.`,
+  'rv30.not-240': () =>
+    'A 30 A trailer outlet is 120 V: a two-pole breaker would put 240 V on the trailer and destroy it.',
+  'feeder.four-wires': () =>
+    'A feeder to a subpanel has four wires: the equipment ground apart from the neutral.',
+  'feeder.electrode': ({ severity }) =>
+    severity === 'stop'
+      ? 'The detached building needs a grounding electrode at its disconnect.'
+      : 'Has the detached building a grounding electrode? It needs one at its disconnect.',
+  'panel.neutral-ground-mixed': () =>
+    'The neutral is bonded in the subpanel: take the screw or strap out; grounds and neutrals are apart past the service.',
+  'ocpd.below-load': ({ data }) =>
+    `The breaker is ${inAmps(data.ocpdA)}; this load asks for ${inAmps(data.needsA)}.`,
+  'ocpd.above-ampacity': ({ data }) =>
+    `A ${n(data.ocpdA)} A breaker does not protect ${size(data.size)} ${methodName(data.method)}, which carries ${inAmps(data.carriesA)} here.`,
+  'ocpd.above-mocp': ({ data }) =>
+    `The breaker is ${inAmps(data.ocpdA)}; the plate allows ${inAmps(data.maxA)} at most.`,
+  'ocpd.none': ({ data }) =>
+    `${inAmps(data.needsA)} is more than the largest standard device, ${inAmps(data.largestA)}: split the load.`,
+  'ocpd.not-standard': ({ data }) =>
+    `${inAmps(data.ocpdA)} is not a standard rating: is such a device made for this panel?`,
+  'ocpd.multi-outlet': ({ data }) =>
+    `With several receptacles a ${n(data.ocpdA)} A breaker may not exceed the ${inAmps(data.carriesA)} of ${size(data.size)}.`,
+  'conductor.below-breaker': ({ data }) =>
+    `The breaker is larger than the ${inAmps(data.carriesA)} of the conductor, as the article of ${ARTICLE[data.article]} allows.`,
+  'conductor.below-article': ({ data }) =>
+    `${size(data.size)} is smaller than ${size(data.min)}, the least for this circuit.`,
+  'conductor.lug-range': ({ data }) =>
+    `${size(data.size)} does not fit the lug, which takes ${data.min || 'any'} to ${data.max || 'any'} AWG: splice to a pigtail in a box, or take another lug.`,
+  'conductor.terminal-60c': ({ data }) =>
+    `${size(data.size)} ${methodName(data.method)} carries ${inAmps(data.carriesA)} in the 60 °C column; this load asks for ${inAmps(data.needsA)}.`,
+  'conductor.too-small': ({ data }) =>
+    `${size(data.size)} ${methodName(data.method)} carries ${inAmps(data.carriesA)} here; it is asked to carry ${inAmps(data.needsA)}.`,
+  'conductor.small-rule': ({ data }) =>
+    `${size(data.size)} takes a ${n(data.limitA)} A breaker at most, not ${inAmps(data.ocpdA)}.`,
+  'conductor.none': ({ data }) =>
+    `No ${methodName(data.method)} is large enough for ${inAmps(data.needsA)} here; ${size(data.largest)} is the largest.`,
+  'conductor.not-made': ({ data }) =>
+    `${methodName(data.method)} is not known to be made in ${size(data.size)} for this circuit.`,
+  'conductor.below-local': ({ data }) =>
+    `${size(data.size)} is smaller than ${size(data.min)}, the least allowed here.`,
+  'conductor.aluminum-ends': ({ data }) =>
+    `Are both ends, and every splice, marked for ${size(data.size)} aluminum?`,
+  'conductor.short-part': ({ data }) =>
+    `${n(data.lengthFt, 1)} ft of lower ampacity are no more than the ${n(data.allowedFt, 1)} ft allowed: the rest of the run decides.`,
+  'conductor.too-hot': ({ data }) =>
+    `At ${printTemperature(celsius(data.ambientC))} the insulation of ${methodName(data.method)} may not be used.`,
+  'terminal.unmarked': ({ data }) =>
+    `Are both terminals marked 75 °C? Until the marks are seen the 60 °C column holds: ${size(data.size)} instead of ${size(data.at75)}.`,
+  'egc.too-small': ({ data }) =>
+    `The ground is ${size(data.has)}; a ${n(data.ocpdA)} A breaker asks for ${size(data.needs)}.`,
+  'egc.not-upsized': ({ data }) =>
+    `The phases went from ${size(data.min)} to ${size(data.size)}, so the ground must be ${size(data.needs)}; it is ${size(data.has)}.`,
+  'egc.insulated': ({ data }) =>
+    `${methodName(data.method)} ${environmentName[data.place]} has a bare ground: a pool or spa circuit there has insulated copper.`,
+  'method.forbidden': ({ data }) =>
+    `A local rule forbids ${methodName(data.method)} ${inEnvironment(data.place)}.`,
+  'method.wet-location': ({ data }) =>
+    `${methodName(data.method)} may not be ${environmentName[data.place]}: it is for dry places.`,
+  'method.underground': ({ data }) => `${methodName(data.method)} may not be buried.`,
+  'method.corrosive': ({ data }) =>
+    `${methodName(data.method)} may not be where the air is corrosive, as at pool chemicals.`,
+  'method.ask-listing': ({ data }) =>
+    `Is this ${methodName(data.method)} listed and protected for use ${environmentName[data.place]}?`,
+  'raceway.fill': ({ data }) =>
+    `${data.trade} ${methodName(data.method)} would be ${inPercent(data.fillPct, 1)} full; ${inPercent(data.limitPct)} is the most.`,
+  'raceway.none': ({ data }) => `No ${methodName(data.method)} holds ${n(data.areaIn2)} in² of conductors.`,
+  'raceway.jam': ({ data }) =>
+    `Three conductors may wedge in a bend of ${data.trade}: jam ratio ${n(data.ratio)}, between 2.8 and 3.2.`,
+  'raceway.bends': ({ data }) =>
+    `${n(data.degrees)}° of bend between pull points; ${n(data.limit)}° is the most.`,
+  'drop.branch': ({ data }) =>
+    `The drop is ${inPercent(data.dropPct)} (${n(data.dropV, 1)} V); ${inPercent(data.limitPct)} or less is advised, not required.`,
+  'drop.motor-start': ({ data }) =>
+    `While the motor starts, ${n(data.startA)} A pull the voltage down by ${inPercent(data.dipPct, 1)}; ${inPercent(data.maxPct)} or less starts well.`,
+  'receptacle.rating-mismatch': ({ data }) =>
+    `The largest receptacle for this plug, ${data.config}, is rated ${inAmps(data.ratingA)}: too small for a ${n(data.ocpdA)} A circuit.`,
+  'receptacle.config-mismatch': ({ data }) =>
+    data.why === 'volts'
+      ? `A ${data.config} is not made for the volts of this circuit.`
+      : `A ${data.plug} plug does not go into a ${data.config} receptacle.`,
+  'receptacle.no-ground': ({ data }) =>
+    `A ${data.config} has no ground: it is never new, and never for a vehicle.`,
+  'receptacle.unknown': ({ data }) => `Which receptacle is "${data.config}"? Its ratings are not known.`,
+  'disconnect.ask': () => "Does the appliance's own article or its maker ask for a disconnect within sight?",
+  'gfci.required': ({ data, severity }) =>
+    `Ground-fault protection is required: ${ruleWords[data.rule]}.${severity === 'stop' ? ' None is planned.' : ''}`,
+  'gfci.contested': ({ data }) =>
+    `A hard-wired outlet ${inLocation(data.location)} on ${inAmps(data.ocpdA)} asks for ground-fault protection; many makers advise against it. What does the authority say?`,
+  'disconnect.missing': ({ data }) =>
+    `A disconnect is required and none is planned: ${words(disconnectName, data.kind)}.`,
+  'disconnect.out-of-sight': ({ data }) =>
+    data.ft === null
+      ? 'The disconnect is not seen from the appliance, and the breaker cannot be locked.'
+      : `The disconnect is ${n(data.ft, 1)} ft away; in sight means seen and within ${n(data.maxFt)} ft.`,
+  'disconnect.too-near-water': ({ data }) =>
+    `The disconnect is ${n(data.ft, 1)} ft from the water; ${n(data.minFt)} ft is the least.`,
+  'disconnect.place': ({ data }) =>
+    data.waterFt > 0
+      ? `Where will the disconnect stand? In sight, within ${n(data.maxFt)} ft of the equipment, ${n(data.waterFt)} ft or more from the water.`
+      : `Where will the disconnect stand? In sight, within ${n(data.maxFt)} ft.`,
+  'disconnect.rating': ({ data }) =>
+    `The disconnect is rated ${inAmps(data.ratingA)}; ${inAmps(data.minA)} is the least.`,
+  'disconnect.lockable': () =>
+    'The breaker is the disconnect: its lock hardware stays on it, lock or no lock.',
+  'disconnect.spa-emergency': ({ data }) =>
+    `In a ${occupancyName[data.occupancy]} a tub has a labeled emergency shutoff, in sight and 5 ft or more from it.`,
+  'gfci.long-run': ({ data }) =>
+    `${n(data.ft)} ft behind a ground-fault breaker may trip it by leakage alone; makers often name ${n(data.maxFt)} ft. Put the device near the load.`,
+  'load.spa-pair': ({ data }) =>
+    `The maker asks for a 20 A and a 30 A ground-fault breaker: both in the spa panel, on this ${n(data.feederA)} A feed.`,
+  'rv.larger': () => 'A 50 A outlet with an adapter is done once: which does the owner want?',
+  'gfci.neutral-missing': () =>
+    'A ground-fault breaker near the tub needs a neutral for its pigtail: run four wires to it, or put the breaker in the panel.',
+  'gfci.neutral-bypassed': () =>
+    'The neutral of the load is on the bar: it belongs on the device, which trips at the first 120 V load otherwise.',
+  'gfci.line-load-reversed': () =>
+    'Line and load of the device are swapped: it will not reset, or protects nothing.',
+  'afci.required': ({ data, severity }) =>
+    `Arc-fault protection is required ${inLocation(data.location)}.${severity === 'stop' ? ' None is planned.' : ''}`,
+  'ident.green-as-ungrounded': ({ data }) =>
+    `A green ${size(data.size)} is never a hot, whatever tape is on it.`,
+  'ident.white-hot-unmarked': ({ data }) =>
+    data.cable
+      ? `The white ${size(data.size)} of the cable is a hot: mark it at every end that can be seen.`
+      : `A white ${size(data.size)} in raceway is never a hot, marked or not.`,
+  'ident.white-as-egc': ({ data }) =>
+    `A white ${size(data.size)} is never a ground: bare or green for its whole length.`,
+  'ident.ground-remarked': ({ data }) =>
+    `A ${size(data.size)} ground is bare or green for its whole length; only 4 AWG and larger may be marked at the ends.`,
+  'local.requirement': ({ data }) => `Local rule: ${data.text}`,
+  'gfci.ask': () => 'Does the place, the appliance or its maker ask for ground-fault protection?',
+  'afci.ask': () => 'Is the outlet in a room that asks for arc-fault protection?',
+  'edition.unverified': ({ data }) =>
+    `The ${data.year} edition was not read: its figures are taken from 2023. Compare with the printed code.`,
+};

@@ -1,0 +1,89 @@
+import type { ServiceTrigger } from '../code/parameters';
+import type { FixChange, SiteFix } from '../fixes/change';
+import { printNumber as n } from '../units/number';
+import { printWireSize as size } from '../units/wireSize';
+import { fittingName } from './routeWords';
+import { inPercent, metalName, methodName } from './words';
+
+const SITE_FIX: Readonly<Record<SiteFix, string>> = {
+  'ground-fault': 'Ground-fault protection as the rule asks',
+  'arc-fault': 'Arc-fault protection as the rule asks',
+  disconnect: 'A disconnect as the rule asks',
+  receptacle: 'The receptacle that this circuit takes',
+  neutral: 'The neutral of the load on the device',
+  'line-load': 'Line to the panel, load to the appliance',
+  colors: 'Colors as the rule asks',
+  lug: 'A lug or a splice that takes it',
+};
+
+const TRIGGER: Readonly<Record<ServiceTrigger, string>> = {
+  surge: 'surge protection',
+  emergency: 'an emergency disconnect outdoors',
+  electrode: 'grounding electrode conductor and bonds',
+  meter: 'meter socket',
+  utility: 'the utility, and a day without power',
+};
+
+type Words = {
+  readonly [K in FixChange['kind']]: (change: Extract<FixChange, { readonly kind: K }>) => string;
+};
+
+/** What will be different, for each kind of change. A change without words does not compile. */
+const WORDS: Words = {
+  'free-size': ({ what, size: to, metal }) =>
+    what === '' ? `${size(to)} ${metalName[metal]}` : `${what} cable, ${size(to)}`,
+  'free-breaker': ({ ocpdA }) => `${n(ocpdA)} A breaker`,
+  'free-ground': ({ size: to }) => `${size(to)} ground`,
+  'free-trade': ({ trade }) => `${trade} raceway`,
+  method: ({ method, trade, size: to }) =>
+    trade === null
+      ? `${size(to)} in ${methodName(method)} cable`
+      : `${size(to)} conductors in ${trade} ${methodName(method)}`,
+  setting: ({ settingA }) => `Set the charger to ${n(settingA)} A and guard the setting`,
+  'guard-setting': ({ settingA }) => `Guard the ${n(settingA)} A setting`,
+  'full-output': ({ outputA }) => `Size for the full ${n(outputA)} A`,
+  'no-drop-limit': ({ dropPct }) => `Accept a drop of ${inPercent(dropPct)}`,
+  hardwire: ({ ocpdA }) => `Hard-wire it on ${n(ocpdA)} A`,
+  feeds: ({ amps }) => `Divide it: ${n(amps)} A on each circuit`,
+  'larger-outlet': ({ ocpdA }) => `A ${n(ocpdA)} A outlet, with an adapter`,
+  'one-pole': () => 'A one-pole breaker, 120 V',
+  'plate-to-code': () => 'Plan it as the rule asks',
+  'reset-to-code': ({ what }) => SITE_FIX[what],
+  larger: ({ size: to }) => `${size(to)} conductors`,
+  'marked-75': ({ size: to }) => `Both marks seen, 75 °C: ${size(to)}`,
+  'spread-out': ({ size: to }) => `Keep this circuit apart from the others: ${size(to)}`,
+  'pull-point': ({ degrees }) => `A pull point in the middle: ${n(degrees)}° each side`,
+  copper: ({ size: to }) => `${size(to)} copper`,
+  deepen: ({ coverIn }) => `Bury it at ${n(coverIn)} in`,
+  'free-box': ({ in3 }) => `Another box, ${n(in3)} in³ or more`,
+  'free-pull-box': ({ lengthIn }) => `A pull box ${n(lengthIn, 1)} in long`,
+  plan: ({ fitting }) => `Plan it: ${fittingName[fitting].toLowerCase()}`,
+  'pull-at-couplings': () => 'Bodies to pull at instead of couplings',
+  'free-piece': ({ lengthFt }) => `Cut a new piece, ${n(lengthFt, 1)} ft or more`,
+  'free-hole': ({ acrossIn }) => `Make the hole ${n(acrossIn, 3)} in`,
+  'charger-setting': ({ what, settingA }) => `Set ${what} to ${n(settingA)} A and guard the setting`,
+  management: ({ setpointA }) => `Load management that keeps the service to ${n(setpointA)} A`,
+  sharing: ({ what }) => `A sharing device: ${what} never run together`,
+  'larger-service': ({ ratingA, size: to }) => `A service of ${n(ratingA)} A on ${size(to)} copper`,
+};
+
+// The compiler ties each change to its own words only through the kind that is given here.
+const words = <K extends FixChange['kind']>(
+  kind: K,
+  change: Extract<FixChange, { readonly kind: K }>,
+): string => WORDS[kind](change);
+
+const brings = (triggers: readonly ServiceTrigger[]): string =>
+  `Brings with it: ${triggers.map((each) => TRIGGER[each]).join(', ')}.`;
+
+/** A fix as the words of its button: what will be different. */
+export function fixWords(change: FixChange): string {
+  return words(change.kind, change);
+}
+
+/** What a fix leaves or brings with it, under its words; nothing for most. */
+export function fixNote(change: FixChange): string {
+  if (!('spareA' in change)) return '';
+  const left = `${n(change.spareA, 1)} A left.`;
+  return change.kind === 'larger-service' ? `${left} ${brings(change.triggers)}` : left;
+}

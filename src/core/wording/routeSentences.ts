@@ -1,0 +1,61 @@
+import { printLength } from '../units/length';
+import { printNumber as n } from '../units/number';
+import { feet } from '../units/quantity';
+import { printWireSize as size } from '../units/wireSize';
+import type { routeCatalog } from '../findings/routeCatalog';
+import { burialName } from './routeWords';
+import { inPercent, methodName, environmentName } from './words';
+import type { Sentences } from './sentences';
+
+/** Sentences of findings about the route of a circuit. */
+export const routeSentences: Sentences<keyof typeof routeCatalog> = {
+  'burial.depth': ({ data }) =>
+    `${n(data.coverIn, 1)} in of cover; ${burialName[data.place]} asks for ${n(data.needsIn)} in.`,
+  'burial.bored': ({ data }) =>
+    `Is this ${methodName(data.method)} listed for directional boring? Its depth is recorded as built.`,
+  'work.before-locate': () =>
+    'Call before digging: no ticket is recorded yet. Lines past the meters are not marked: ask the owner.',
+  'station.transition': ({ data }) =>
+    `Is this fitting listed to go over from ${methodName(data.from)} to ${methodName(data.to)}? Otherwise it is a box.`,
+  'box.fill': ({ data }) => `The box has ${n(data.hasIn3, 1)} in³; ${n(data.needsIn3)} in³ are needed.`,
+  'box.none': ({ data }) =>
+    `${n(data.needsIn3)} in³ are more than a standard box has: add a ring, or take a larger enclosure and enter its volume.`,
+  'box.pull-length': ({ data }) =>
+    `The box is ${n(data.hasIn)} in long; ${n(data.needsIn, 1)} in are needed.`,
+  'box.unbonded': () => 'A metal box is bonded to the ground in it.',
+  'body.marked': ({ data }) =>
+    `Is the ${data.trade} body marked for conductors of ${size(data.size)}? If not it is ${n(data.minIn, 1)} in long or more.`,
+  'route.bends': ({ data }) =>
+    `${n(data.degrees)}° of bend between pull points, couplings passed; ${n(data.limit)}° is the most.`,
+  'pull.tension': ({ data }) =>
+    `It pulls at ${n(data.pounds, 0)} lb from its easier end; ${n(data.maxLb, 0)} lb is the most ${data.by === 'hand' ? 'by hand' : 'that the conductors bear'}.`,
+  'pull.sidewall': ({ data }) =>
+    `${n(data.lbPerFt, 0)} lb/ft press on the wall of a bend; ${n(data.maxLbPerFt)} lb/ft is the most until the maker says otherwise.`,
+  'raceway.tight': ({ data }) =>
+    `${data.cable} fills ${inPercent(data.fillPct, 0)} of ${data.trade}: legal, and hard to pull.`,
+  'raceway.sleeve-full': ({ data }) =>
+    `${data.cable} fills ${inPercent(data.fillPct, 0)} of ${data.trade}; ${inPercent(data.limitPct)} is the most.`,
+  'seal.missing': ({ data }) =>
+    data.from === 'underground'
+      ? 'A raceway out of the ground is sealed at both ends.'
+      : `A raceway from ${environmentName[data.from]} to ${environmentName[data.to]} is sealed where it passes from warm to cold.`,
+  'bushing.missing': ({ data }) =>
+    `Conductors of ${size(data.size)} pass a bushing where the raceway ends, so that no edge cuts them.`,
+  'nailplate.needed': ({ data }) =>
+    `The holes are ${n(data.edgeIn)} in from the edge: nearer than 1-1/4 in asks for steel plates.`,
+  'ribbon.missing': () => 'A warning ribbon 12 in above the way is what the next shovel meets first.',
+  'expansion.missing': ({ data }) =>
+    `${n(data.lengthFt, 1)} ft of PVC grow by ${n(data.growthIn)} in: from 1/4 in on an expansion fitting is asked.`,
+  'riser.unguarded': ({ data }) =>
+    `${methodName(data.method)} is guarded where it comes up: from 18 in below grade to 8 ft above it.`,
+  's-loop.missing': ({ data }) =>
+    `Ground that freezes or settles pulls on ${methodName(data.method)}: leave a loop, or a fitting that gives, where it comes up.`,
+  'knockout.size': ({ data }) =>
+    data.hasIn > data.needsIn
+      ? `The hole is ${n(data.hasIn, 3)} in; trade size ${data.trade} takes ${n(data.needsIn, 3)} in: reducing washers, or another box.`
+      : `Trade size ${data.trade} is a name: its hole is ${n(data.needsIn, 3)} in across, not ${n(data.hasIn, 3)} in.`,
+  'piece.short': ({ data }) =>
+    `The piece at hand is ${printLength(feet(data.hasFt))}; with 6 in free in its boxes it has to be ${printLength(feet(data.needsFt))}.`,
+  'way.differs': ({ data }) =>
+    `It shares this raceway with ${data.name}, but the two are not alike in length, method, place, bends or size.`,
+};

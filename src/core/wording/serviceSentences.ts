@@ -1,0 +1,34 @@
+import type { serviceCatalog } from '../findings/serviceCatalog';
+import { printNumber as n } from '../units/number';
+import { elementName, methodTitle } from './serviceNames';
+import { inAmps } from './words';
+import type { Sentences } from './sentences';
+
+/** Sentences of findings about the service and its record of demand. */
+export const serviceSentences: Sentences<keyof typeof serviceCatalog> = {
+  'service.unknown': ({ data }) =>
+    data.what === 'rating'
+      ? 'Read the rating of the main: nothing can be compared until then.'
+      : 'Measure the living area, or read a record of demand: no method works without one of them.',
+  'service.overload': ({ data }) =>
+    `${n(data.amps, 1)} A by the ${methodTitle[data.method].toLowerCase()} method is more than the ${inAmps(data.limitA)} of the ${elementName[data.element]}.`,
+  'service.tight': ({ data }) =>
+    `${n(data.spareA, 1)} A are left of ${inAmps(data.limitA)}: the next appliance will not fit.`,
+  'service.least': ({ data }) =>
+    `A one-family dwelling has ${inAmps(data.minA)} at least; this service has ${n(data.ratingA)} A. What does the authority ask for when load is added?`,
+  'service.sharing': ({ data }) =>
+    `${data.what} shares with another load: does the authority accept the device, and is it listed for it?`,
+  'service.managed': ({ data }) =>
+    `Load management keeps the service to ${n(data.setpointA)} A: is it listed, does it fail safe, and is its setting guarded?`,
+  'demand.too-short': ({ data }) =>
+    `The record has ${n(data.days, 0)} days; ${data.minDays} are needed. Record 30 days at the panel, or ask the utility for a year.`,
+  'demand.hourly': ({ data }) =>
+    `Readings of ${n(data.minutes)} minutes hide the peak of 15: raised by 1.3, which is judgement and not code. Does the authority accept it?`,
+  'demand.season': ({ data }) =>
+    `Neither heating nor cooling shows from ${data.from.slice(0, 10)} to ${data.to.slice(0, 10)}: add the larger of them by calculation. Was it added?`,
+  'demand.gaps': () => 'Readings are missing: the peak may be among them.',
+  'demand.export': () =>
+    'Power flowed back to the utility: with sun, wind or peak shaving on the premises the method may not be used.',
+  'demand.unit': ({ data }) =>
+    `A peak of ${inAmps(data.peakA)} is no dwelling's: which unit do the values have?`,
+};

@@ -1,0 +1,74 @@
+import { lazy, Suspense } from 'react';
+import { answerTo, isAnswered, withAnswer } from '../../core/findings/answers';
+import type { AnyFinding } from '../../core/findings/finding';
+import { findingSentence } from '../../core/wording/findings';
+import { severityWord } from '../../core/wording/words';
+import { useJobEditor } from '../../store/useJobEditor';
+import { AnswerField } from '../../ui/fields/AnswerField';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
+import type { FixesProps } from './Fixes';
+import classes from './FindingCard.module.css';
+
+interface FindingCardProps extends FixesProps {
+  /** Whether the sentence stands in a heading already. */
+  readonly headed?: boolean;
+  /** Whether the room for an answer opens when it is asked for. */
+  readonly folded?: boolean;
+}
+
+const Fixes = lazy(() => import('./Fixes').then((module) => ({ default: module.Fixes })));
+
+function Answer({ sizes, finding }: Pick<FindingCardProps, 'sizes' | 'finding'>) {
+  const { canWrite, edit } = useJobEditor();
+  return (
+    <div className={classes['answer']}>
+      <AnswerField
+        asks={finding.severity === 'ask'}
+        given={answerTo(sizes.book, finding) ?? ''}
+        disabled={!canWrite}
+        onAnswer={(text) => {
+          const answers = withAnswer(sizes.job.answers, finding, text);
+          edit({ kind: 'change-job', fields: { answers: [...answers] } }, 'Answer a question');
+        }}
+      />
+    </div>
+  );
+}
+
+/** Whether an answer closes a finding; the call before digging is recorded with its ticket instead. */
+const takesAnswer = ({ severity, code }: AnyFinding): boolean =>
+  (severity === 'ask' || severity === 'check') && code !== 'work.before-locate';
+
+/** One finding: its sentence and rule, its proved fixes, and for a question or doubt the answer. */
+export function FindingCard(props: FindingCardProps) {
+  const { sizes, finding, headed = false, folded = false } = props;
+  const answered = isAnswered(sizes.book, finding);
+  const severity = finding.severity === 'note' || answered ? 'ok' : finding.severity;
+  const answer = takesAnswer(finding) && <Answer sizes={sizes} finding={finding} />;
+  return (
+    <div className={classes['card']}>
+      {!headed && (
+        <p className={classes['sentence']}>
+          <SeverityShape severity={severity} />
+          <span>
+            {answered ? 'Answered. ' : `${severityWord[finding.severity]}: `}
+            {findingSentence(finding)} <cite className="fig">{finding.cite.section}</cite>
+          </span>
+        </p>
+      )}
+      {finding.severity !== 'note' && (
+        <Suspense>
+          <Fixes {...props} />
+        </Suspense>
+      )}
+      {folded && answer !== false ? (
+        <details>
+          <summary>{answered ? 'The answer' : 'Answer it'}</summary>
+          {answer}
+        </details>
+      ) : (
+        answer
+      )}
+    </div>
+  );
+}

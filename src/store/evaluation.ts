@@ -1,0 +1,11 @@
+import { weakMapMemoize } from '@reduxjs/toolkit';
+import { evaluateJob, type JobEvaluation } from '../core/job/evaluateJob';
+import { branchOf } from '../core/job/jobMemo';
+import type { Job } from '../core/job/jobSchema';
+import { memo } from './memo';
+
+/** The whole truth of the open job, worked out once for as long as it does not change. */
+export const evaluationOf = weakMapMemoize((job: Job): JobEvaluation => evaluateJob(job, memo));
+
+/** The same of a job that is not the open one: as it would be, or as it is saved. */
+export const evaluationApart = weakMapMemoize((job: Job): JobEvaluation => evaluateJob(job, branchOf(memo)));

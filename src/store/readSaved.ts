@@ -1,0 +1,58 @@
+import { applyCommand, isRefusal } from '../core/job/commands';
+import { readJobDocument } from '../core/job/jobFile';
+import { lastGood } from '../core/job/lastGood';
+import type { Damaged, Edited } from './jobSlice';
+import type { SavedJob, SaveOrder } from './persistence/jobStorage';
+import { findUnsaved, forgetUnsaved } from './persistence/unsaved';
+
+/** A saved job that was read, with edits that a page made and could not write before it went. */
+export type SavedRead =
+  | ({ readonly ok: true; readonly recovered: SaveOrder | null } & Edited)
+  | { readonly ok: false; readonly damaged: Damaged };
+
+/** The edits that were put by laid over the job as it is saved; none where they belong to another state of it. */
+function recover(saved: Edited, updatedAt: number): SaveOrder | null {
+  const unsaved = findUnsaved(saved.job.id);
+  if (unsaved === undefined) return null;
+  forgetUnsaved(saved.job.id);
+  if (!unsaved.after.includes(updatedAt)) return null;
+  const { entries, cursor, truncateAfter } = unsaved;
+  const kept = truncateAfter === null ? saved.journal : saved.journal.slice(0, truncateAfter);
+  const seqs = new Set(entries.map(({ seq }) => seq));
+  const journal = [...kept.filter(({ seq }) => !seqs.has(seq)), ...entries].toSorted((a, b) => a.seq - b.seq);
+  // Back to before the first edit that was put by, then forward to where the page was.
+  const first = Math.min(saved.cursor, cursor, ...entries.map(({ seq }) => seq - 1));
+  const steps = [
+    ...saved.journal
+      .slice(first, saved.cursor)
+      .toReversed()
+      .map(({ backward }) => backward),
+    ...journal.slice(first, cursor).map(({ forward }) => forward),
+  ];
+  let { job } = saved;
+  for (const command of steps) {
+    const applied = applyCommand(job, command);
+    if (isRefusal(applied)) return null;
+    job = applied.job;
+  }
+  return { job, cursor, entries, truncateAfter };
+}
+
+/** Reads a saved job; the tab that writes recovers what was put by. */
+export function readSaved({ record, journal }: SavedJob, writes: boolean): SavedRead {
+  const read = readJobDocument(record.document, record.version);
+  if (!read.ok) {
+    const good = lastGood(record.document, record.version, journal.slice(0, record.cursor));
+    const undoTo = good === undefined ? null : (journal[good.undone - 1]?.label ?? null);
+    const { id, name } = record;
+    return { ok: false, damaged: { id, name, problem: read.problem, saved: { record, journal }, undoTo } };
+  }
+  const saved: Edited = { job: read.job, journal, cursor: record.cursor };
+  const recovered = writes ? recover(saved, record.updatedAt) : null;
+  if (recovered === null) return { ok: true, ...saved, recovered };
+  const { entries, truncateAfter, job, cursor } = recovered;
+  const kept = truncateAfter === null ? journal : journal.slice(0, truncateAfter);
+  const seqs = new Set(entries.map(({ seq }) => seq));
+  const grown = [...kept.filter(({ seq }) => !seqs.has(seq)), ...entries].toSorted((a, b) => a.seq - b.seq);
+  return { ok: true, job, journal: grown, cursor, recovered };
+}

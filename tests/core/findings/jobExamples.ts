@@ -1,0 +1,230 @@
+import type { Segment } from '../../../src/core/circuit/circuitSchema';
+import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
+import type { Amendment } from '../../../src/core/code/amendment';
+import type { RouteFitting } from '../../../src/core/code/routeKinds';
+import type { FindingCode } from '../../../src/core/findings/finding';
+import type { panelCatalog } from '../../../src/core/findings/panelCatalog';
+import type { routeCatalog } from '../../../src/core/findings/routeCatalog';
+import type { serviceCatalog } from '../../../src/core/findings/serviceCatalog';
+import type { Job } from '../../../src/core/job/jobSchema';
+import type { Panel } from '../../../src/core/panel/panelSchema';
+import { FRESH_HOUSE } from '../../../src/core/service/freshHouse';
+import type { House, Measured } from '../../../src/core/service/houseSchema';
+import { charger, circuit, load, segment } from '../../support/circuits';
+import { jobOf } from '../../support/jobs';
+import { panel } from '../../support/panels';
+import { trench } from '../../support/routes';
+import { tub, withPlate } from './raised';
+import { raisedByOutlet } from './raisedByOutlet';
+import { raisedBySizes } from './raisedBySizes';
+
+type RouteCode = keyof typeof routeCatalog;
+type HouseCode = keyof typeof panelCatalog | keyof typeof serviceCatalog;
+
+const LOCATED = { locate: { ticket: 'T-1', date: '2025-06-01' } };
+const kiln = load({ amps: 48, continuousAmps: 48 });
+
+const routed = (run: readonly Segment[], part: Parameters<typeof circuit>[0] = {}): Job =>
+  jobOf([circuit({ appliance: kiln, run: [...run], ...part })], LOCATED);
+const emt = (part: Partial<Segment> = {}) => segment({ method: 'emt', ...part });
+const without = (fitting: RouteFitting, part: Partial<Segment>) =>
+  routed([segment({ ...part, without: [fitting] })]);
+const sleeved = (trade?: '3/4') =>
+  routed([segment({ sleeve: 'pvc40' })], { pins: { size: '6', ...(trade && { trade }) } });
+const shares = { raceway: 'w' };
+
+/** Two raceways that circuits share, with a box between them. */
+const crowded = [
+  emt({ id: 'in', shares, end: { kind: 'box' } }),
+  emt({ id: 'out', shares: { raceway: 'v' } }),
+];
+
+const wall = { method: 'pvc40', place: 'outdoor', lengthFt: 30, heightFt: 5, endHeightFt: 5 } as const;
+const ufInTrench = trench({ method: 'uf-b', heightFt: -2 });
+
+/** A job for each finding about a route. */
+const ofRoutes: Readonly<Record<RouteCode, Job>> = {
+  'burial.depth': routed([trench({ heightFt: -1 })]),
+  'burial.bored': routed([trench({ bored: true })]),
+  'work.before-locate': { ...routed([trench()]), locate: null },
+  'station.transition': routed([segment({ id: 'a', end: { kind: 'coupling' } }), emt({ id: 'b' })]),
+  'box.fill': routed([segment({ id: 'a', method: 'mc', end: { boxIn3: 21 } }), emt({ id: 'b' })]),
+  'box.none': jobOf(
+    ['a', 'b', 'c', 'd'].map((id) => circuit({ id, appliance: kiln, run: crowded })),
+    LOCATED,
+  ),
+  'box.pull-length': routed([emt({ id: 'a', end: { kind: 'pull-box', lengthIn: 8 } }), emt({ id: 'b' })], {
+    appliance: load({ amps: 64, continuousAmps: 64 }),
+    pins: { trade: '1-1/4' },
+  }),
+  'box.unbonded': routed([
+    segment({ id: 'a', method: 'mc', end: { kind: 'box' }, without: ['box-bond'] }),
+    emt({ id: 'b' }),
+  ]),
+  'body.marked': routed([emt({ id: 'a', end: { kind: 'body' } }), emt({ id: 'b' })], {
+    appliance: load({ amps: 64, continuousAmps: 64 }),
+    pins: { trade: '1-1/4' },
+  }),
+  'route.bends': routed([
+    emt({ id: 'a', bendsDeg: 270, end: { kind: 'coupling' } }),
+    emt({ id: 'b', bendsDeg: 270 }),
+  ]),
+  'pull.tension': routed([emt({ lengthFt: 300, bendsDeg: 360 })], {
+    appliance: load({ amps: 160, continuousAmps: 160 }),
+  }),
+  'pull.sidewall': routed([emt({ lengthFt: 500, bendsDeg: 360 })], {
+    appliance: load({ amps: 160, continuousAmps: 160 }),
+  }),
+  'raceway.tight': sleeved(),
+  'raceway.sleeve-full': sleeved('3/4'),
+  'seal.missing': without('seal', { method: 'emt', place: 'outdoor' }),
+  'bushing.missing': without('bushing', { method: 'rmc' }),
+  'nailplate.needed': without('plates', { edgeIn: 1 }),
+  'ribbon.missing': without('ribbon', ufInTrench),
+  'expansion.missing': without('expansion', wall),
+  'riser.unguarded': without('riser', ufInTrench),
+  's-loop.missing': without('s-loop', ufInTrench),
+  'knockout.size': routed([segment({ id: 'a', method: 'mc', end: { holeIn: 0.75 } }), emt({ id: 'b' })]),
+  'piece.short': routed([segment({ pieceFt: 40 })]),
+  'way.differs': jobOf([
+    circuit({ run: [emt({ lengthFt: 31, shares })] }),
+    circuit({ id: 'other', name: 'Another', run: [emt({ lengthFt: 30, shares })] }),
+  ]),
+};
+
+const EV = circuit({ id: 'ev', name: 'EV charger' });
+
+const housed = (part: Partial<House>): Job =>
+  jobOf([EV], { house: { ...FRESH_HOUSE, areaFt2: 1800, ratingA: 200, ...part } });
+
+const measured = (part: Partial<Measured>): Job =>
+  housed({
+    method: 'measured',
+    measured: {
+      source: 'meter',
+      basis: 'utility',
+      intervalMinutes: 15,
+      from: '2025-04-01 00:00',
+      to: '2025-05-01 00:00',
+      days: 365,
+      peakA: 40,
+      peakAt: '2025-04-03 18:00',
+      problems: [],
+      week: [],
+      ...part,
+    },
+  });
+
+const placed = (slot: number, half: 'a' | 'b' | null = null): Pick<Panel, 'plan'> => ({
+  plan: { gone: [], moved: [], placed: [{ circuitId: 'ev', at: { slot, half } }] },
+});
+
+type PanelPart = Partial<Panel> & { readonly typed?: string };
+
+/** A job whose circuit is to go into a panel. */
+const panelled = (part: PanelPart, house: Partial<House> = {}): Job =>
+  jobOf([EV], { panels: [panel(part)], house: { ...FRESH_HOUSE, ...house } });
+const full = '1 20 a; 2 20 b; 3 20 c; 4 20 d; 5 20 e; 6 20 f; 7 20 g; 8 20 h';
+
+/** A job for each finding about the service or a panel. */
+const ofHouses: Readonly<Record<HouseCode, Job>> = {
+  'service.unknown': housed({ ratingA: null }),
+  'service.overload': housed({ ratingA: 50 }),
+  'service.tight': housed({ ratingA: 60 }),
+  'service.least': housed({ ratingA: 60 }),
+  'service.sharing': housed({ sharing: { circuitId: 'ev', loadId: 'x' } }),
+  'service.managed': housed({ managedA: 80 }),
+  'demand.too-short': measured({ problems: ['too-short'], days: 70 }),
+  'demand.hourly': measured({ problems: ['hourly'], intervalMinutes: 60 }),
+  'demand.season': measured({ problems: ['season'] }),
+  'demand.gaps': measured({ problems: ['gaps'] }),
+  'demand.export': measured({ problems: ['export'] }),
+  'demand.unit': measured({ problems: ['unit'], peakA: 900 }),
+  'panel.no-space': panelled({ typed: full }),
+  'panel.unplaced': panelled({}),
+  'panel.too-many-circuits': panelled({ typed: '2 20 a', mostPoles: 2, ...placed(1) }),
+  'panel.tandem-not-allowed': panelled({ ...placed(5, 'a') }),
+  'panel.tandem-unknown': panelled({ typed: full, tandems: null }),
+  'panel.clash': panelled({ typed: '1 20 a', ...placed(1) }),
+  'panel.same-leg': panelled({ ...placed(1, 'a') }),
+  'panel.breaker-not-listed': panelled({ listings: [] }),
+  'panel.neutrals-mixed': panelled({ role: 'subpanel', bondingScrew: 'in' }),
+  'panel.neutral-shared-terminal': panelled({ neutralsShare: true }),
+  'panel.unlabelled': panelled({ typed: '1 20 plugs' }),
+  'panel.openings': panelled({ openings: 2 }),
+  'panel.bus-below-main': panelled({ busA: 125 }),
+  'panel.no-main': panelled({ mainA: null, typed: full }),
+  'panel.lug-range': panelled({ lugFrom: '14', lugTo: '10' }),
+  'panel.interrupting-rating': panelled({}, { faultA: 14000 }),
+  'panel.interrupting-unknown': panelled({ interruptingKA: null }, { faultA: 5000 }),
+  'service.unbalanced': panelled({ typed: '1 20 a 9600 VA; 5 20 b 9600 VA', ...placed(2) }),
+};
+
+const amendedBy = (...changes: Amendment['changes'][number][]): Partial<Job> => ({
+  amendments: [{ id: 't', title: 'A rule of the town', source: 'town', date: '2024-01-01', changes }],
+});
+
+/** Findings about circuits that an edition, a practice or a town raises. */
+const ofRules: Readonly<Partial<Record<FindingCode, Job>>> = {
+  'load.setting-edition': jobOf(
+    [circuit({ appliance: charger({ settingA: 32, settingRestricted: true }) })],
+    { edition: 2017 },
+  ),
+  'edition.unverified': jobOf([circuit()], { edition: 2026 }),
+  'welder.only': jobOf(
+    [circuit(withPlate('welder', { inputAmps: 40, dutyPct: 20, volts: 240, type: 'arc' }))],
+    { practices: { ...DEFAULT_PRACTICES, welderGeneralUse: false } },
+  ),
+  'disconnect.spa-emergency': jobOf([circuit(withPlate('hot-tub', tub))], { occupancy: 'two-family' }),
+  'method.forbidden': jobOf(
+    [circuit({ run: [segment({ place: 'garage' })] })],
+    amendedBy({ kind: 'forbid-method', method: 'nm-b', place: 'garage' }),
+  ),
+  'ocpd.none': jobOf([circuit({ appliance: load({ amps: 5000, continuousAmps: 5000 }) })]),
+  'gfci.required': jobOf([
+    circuit({
+      appliance: charger({ outputAmps: 32, connection: 'receptacle' }),
+      site: { groundFault: 'none' },
+    }),
+  ]),
+  'afci.required': jobOf([
+    circuit({
+      ...withPlate('receptacle', { amps: 20, count: 2, place: 'bedroom' }),
+      site: { arcFault: 'none' },
+    }),
+  ]),
+  'conductor.short-part': jobOf([
+    circuit({
+      appliance: charger({ outputAmps: 32 }),
+      run: [emt({ id: 'a', lengthFt: 60 }), emt({ id: 'b', lengthFt: 6, ambientC: 50 })],
+    }),
+  ]),
+  'method.corrosive': jobOf([circuit({ run: [segment({ place: 'corrosive' })] })]),
+  'raceway.none': jobOf([
+    circuit({ appliance: load({ amps: 400, continuousAmps: 400 }), run: [segment({ method: 'lfnc' })] }),
+  ]),
+  'raceway.jam': jobOf([
+    circuit({
+      appliance: load({ amps: 160, continuousAmps: 160, neutral: true }),
+      run: [emt({ bendsDeg: 90 })],
+      pins: { size: '250', trade: '2' },
+    }),
+  ]),
+  'local.requirement': jobOf([circuit()], amendedBy({ kind: 'requirement', text: 'Engraved plates.' })),
+  'conductor.below-local': jobOf(
+    [circuit({ appliance: charger({ outputAmps: 8 }), pins: { size: '14' } })],
+    amendedBy({ kind: 'smallest-copper', size: '12' }),
+  ),
+};
+
+const ofCircuits = [...raisedBySizes, ...raisedByOutlet].map(
+  ([code, , given]): readonly [FindingCode, Job] => [code, jobOf([circuit(given)])],
+);
+
+/** A job for each finding, by its code: the first that raises it. */
+export const jobExamples: ReadonlyMap<string, Job> = new Map<string, Job>([
+  ...ofCircuits.toReversed(),
+  ...Object.entries(ofRules),
+  ...Object.entries(ofRoutes),
+  ...Object.entries(ofHouses),
+]);
