@@ -1,4 +1,4 @@
-import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
+import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { demoJob } from '../../src/core/job/demoJob';
@@ -21,7 +21,7 @@ export function benchBatches(): void {
   const slowest = searches.reduce((max, each) => (each.ms > max.ms ? each : max));
   console.log(`  every way of ${slowest.id}, the slowest: ${slowest.ms.toFixed(1)} ms (at most 100)`);
   const rows = Array.from({ length: ROWS }, (_, at) => {
-    const family = familyNames[at % familyNames.length]?.id ?? 'ev';
+    const family = familyList[at % familyList.length]?.id ?? 'ev';
     return newCircuit(`row-${at}`, freshAppliance(family), [
       newSegment(`run-${at}`, 'pvc40', 20 + (at % 90), 'indoor'),
     ]);

@@ -2,7 +2,7 @@ import { Bench } from 'tinybench';
 import { fixesFor } from '../../src/core/fixes/fixesFor';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { freshMemo } from '../../src/core/job/jobMemo';
-import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
+import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { demoJob } from '../../src/core/job/demoJob';
@@ -17,7 +17,7 @@ const circuits = demoJob.circuits
   .filter(({ appliance: { family } }) => family === 'ev' || family === 'load')
   .map((circuit) => ({ ...circuit, pins: {} }));
 const segment = newSegment('run', 'pvc40', 60, 'outdoor');
-const families = familyNames.map(({ id }) => newCircuit(id, freshAppliance(id), [segment]));
+const families = familyList.map(({ id }) => newCircuit(id, freshAppliance(id), [segment]));
 
 const micro = (milliseconds: number): number => milliseconds * 1000;
 

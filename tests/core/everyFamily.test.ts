@@ -4,7 +4,7 @@ import {
   applianceQuestions,
   applianceSchema,
   applianceTitle,
-  familyNames,
+  familyList,
   freshAppliance,
   type FamilyId,
 } from '../../src/core/appliances/registry';
@@ -26,7 +26,7 @@ import { stepWords } from '../../src/core/wording/steps';
 import { circuit, context, segment } from '../support/circuits';
 import { after, jobOf, stopsIn } from '../support/jobs';
 
-const families = familyNames.map(({ id }) => id);
+const families = familyList.map(({ id }) => id);
 
 const anyCircuit = fc
   .record({

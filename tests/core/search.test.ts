@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
+import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
@@ -139,7 +139,7 @@ describe('what binds a circuit', () => {
   });
 
   test('no family makes the search stumble', () => {
-    for (const { id } of familyNames) {
+    for (const { id } of familyList) {
       const options = search({ appliance: freshAppliance(id) });
       expect(options.length).toBeGreaterThan(26);
       expect(options.some(({ rejected }) => rejected === null)).toBe(true);

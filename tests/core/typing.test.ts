@@ -1,7 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { completions, readTyped } from '../../src/core/typing/readTyped';
-import { familyNames } from '../../src/core/appliances/registry';
-import { FAMILY_WORDS } from '../../src/core/typing/familyWords';
+import { familyList } from '../../src/core/appliances/registry';
 
 const read = (text: string) => {
   const typed = readTyped(text);
@@ -71,7 +70,7 @@ describe('a circuit by typing', () => {
   });
 
   test('every family has an example that is understood as that family', () => {
-    for (const { id } of familyNames) expect(read(FAMILY_WORDS[id].example).appliance.family).toBe(id);
+    for (const { id, typed } of familyList) expect(read(typed.example).appliance.family).toBe(id);
   });
 
   test('is completed from its first letters', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { FamilyId } from '../../src/core/appliances/registry';
-import { familyNames, freshAppliance } from '../../src/core/appliances/registry';
+import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import { edition } from '../../src/core/code/edition';
 import type { Site } from '../../src/core/protection/siteSchema';
@@ -123,7 +123,7 @@ describe('order and torque', () => {
   });
 
   test('for every family the load comes first, the panel last, grounds before neutrals before hots', () => {
-    for (const { id } of familyNames) {
+    for (const { id } of familyList) {
       const about = circuit({ appliance: freshAppliance(id), run: [segment({ method: 'pvc40' })] });
       const { ends } = wiring(about, solveCircuit(about, context()), edition(2023));
       expect(ends[0]?.at).toBe('load');

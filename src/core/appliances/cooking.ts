@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import { cookingDemand } from './cookingDemand';
 import type { Working } from '../working/worked';
-import type { Family, LoadModel } from './family';
+import { defineFamily, type LoadModel } from './family';
 import {
   breakerQuestion,
   connectionQuestion,
@@ -13,6 +13,7 @@ import {
   twoPoleVolts,
   voltsQuestion,
 } from './plate';
+import { firstFigure, kilowattPlate, typedConnection, typedVolts } from './typedPlate';
 
 const rangePlateSchema = z.strictObject({
   kw: z.number().min(1).max(27).describe('Nameplate, kilowatts'),
@@ -75,7 +76,8 @@ const rangeDemandVA = (kw: number, code: Edition, work: Working): number => {
 };
 
 /** A household range: demand by Table 220.55, never under 40 A from 8.75 kW. */
-export const range: Family<RangePlate> = {
+export const range = defineFamily<'range', RangePlate>({
+  id: 'range',
   name: 'Range',
   schema: rangePlateSchema,
   fresh: { kw: 12, volts: 240, connection: 'receptacle' },
@@ -107,10 +109,17 @@ export const range: Family<RangePlate> = {
       disconnect: { by: 'appliance', minA: load.equipmentA },
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
-};
+  typed: {
+    names: ['range', 'stove', 'cooker'],
+    example: 'range 12 kW',
+    needs: 'kilowatts, as in "range 12 kW"',
+    plate: kilowattPlate((typed) => typedConnection(typed, 'receptacle')),
+  },
+});
 
 /** Cooktop and wall ovens, alone on their nameplates or together as one range with taps (Table 220.55, note 4). */
-export const cooktopOven: Family<CooktopOvenPlate> = {
+export const cooktopOven = defineFamily<'cooktop-oven', CooktopOvenPlate>({
+  id: 'cooktop-oven',
   name: 'Cooktop and ovens',
   schema: cooktopOvenPlateSchema,
   fresh: { kw: [6.6, 4.2], volts: 240 },
@@ -158,7 +167,17 @@ export const cooktopOven: Family<CooktopOvenPlate> = {
       disconnect: { by: 'appliance', minA: load.equipmentA },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['cooktop and oven', 'cooktop', 'wall oven', 'oven'],
+    example: 'cooktop 6.6+4.2',
+    needs: 'kilowatts of each unit, as in "cooktop 6.6+4.2"',
+    plate: (typed) => {
+      const one = firstFigure(typed.kw, typed);
+      const kw = typed.sum ?? (one === undefined ? undefined : [one]);
+      return kw === undefined ? undefined : { kw, ...typedVolts(typed, 240) };
+    },
+  },
+});
 
 /** The least ampacity of the tap to each unit: 20 A, and the unit's own current. */
 function tapSteps({ kw, volts }: CooktopOvenPlate, work: Working): void {

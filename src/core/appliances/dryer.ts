@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import {
   breakerQuestion,
   connectionQuestion,
@@ -11,6 +11,7 @@ import {
   voltsQuestion,
 } from './plate';
 import { heatCurrent } from './resistanceHeat';
+import { kilowattPlate, typedConnection } from './typedPlate';
 
 const dryerPlateSchema = z.strictObject({
   kw: z.number().min(0.3).max(12).describe('Nameplate, kilowatts'),
@@ -26,7 +27,8 @@ type DryerPlate = z.infer<typeof dryerPlateSchema>;
 const USUAL_A = 30;
 
 /** Clothes dryer: its nameplate, not continuous, on 30 A with four wires (220.54, 250.140). */
-export const dryer: Family<DryerPlate> = {
+export const dryer = defineFamily<'dryer', DryerPlate>({
+  id: 'dryer',
   name: 'Clothes dryer',
   schema: dryerPlateSchema,
   fresh: { kw: 5.4, volts: 240, connection: 'receptacle' },
@@ -59,4 +61,10 @@ export const dryer: Family<DryerPlate> = {
       disconnect: { by: 'appliance', minA: load.equipmentA },
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
-};
+  typed: {
+    names: ['clothes dryer', 'dryer'],
+    example: 'dryer 5.4 kW',
+    needs: 'kilowatts, as in "dryer 5.4"',
+    plate: kilowattPlate((typed) => typedConnection(typed, 'receptacle')),
+  },
+});

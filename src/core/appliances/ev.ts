@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import type { Working } from '../working/worked';
-import type { Family, LoadDesk, LoadModel, PlateChange } from './family';
+import { defineFamily, type LoadDesk, type LoadModel, type PlateChange } from './family';
 import { plainLoad, plainOutlet } from './plate';
+import { firstFigure, typedConnection, typedVolts } from './typedPlate';
 
 const evPlateSchema = z.strictObject({
   outputAmps: z.number().min(6).max(80).describe('Rated output current, amperes'),
@@ -73,7 +74,8 @@ function changes(plate: EvPlate): PlateChange<EvPlate>[] {
 }
 
 /** Electric vehicle supply equipment: a continuous load, hard-wired or on a cord (Article 625). */
-export const ev: Family<EvPlate> = {
+export const ev = defineFamily<'ev', EvPlate>({
+  id: 'ev',
   name: 'Vehicle charger',
   schema: evPlateSchema,
   fresh: { outputAmps: 48, volts: 240, connection: 'hardwired' },
@@ -141,4 +143,17 @@ export const ev: Family<EvPlate> = {
       disconnect: { by: 'ev', minA: equipmentA },
     }),
   changes,
-};
+  // What load management leaves it is what the service sees.
+  demandVA: ({ managed = Infinity }, { continuousA, volts }) => Math.min(managed, continuousA) * volts,
+  typed: {
+    names: ['ev charger', 'ev', 'charger', 'evse', 'car charger', 'vehicle charger'],
+    example: 'ev 48',
+    needs: 'amperes, as in "ev 48"',
+    plate: (typed) => {
+      const outputAmps = firstFigure(typed.amps, typed);
+      return outputAmps === undefined
+        ? undefined
+        : { outputAmps, ...typedVolts(typed, 240), ...typedConnection(typed, 'hardwired') };
+    },
+  },
+});

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import type { Location } from '../code/locations';
 import type { NumberRange } from '../units/number';
@@ -6,6 +6,7 @@ import type { WireSize } from '../units/wireSize';
 import type { DisconnectArticle, MinReason } from '../working/step';
 import type { OwnArticle } from '../code/ownArticles';
 import type { Working } from '../working/worked';
+import type { TypedWords } from './typedWords';
 
 /** How the appliance meets the wiring. */
 type Connection = 'hardwired' | 'receptacle';
@@ -173,7 +174,9 @@ export interface LoadDesk {
 }
 
 /** Everything that Pasture knows of one family of appliances. */
-export interface Family<Plate> {
+interface FamilyParts<Id extends string, Plate> {
+  /** What it is called in files. */
+  readonly id: Id;
   readonly name: string;
   readonly schema: z.ZodType<Plate>;
   /** The plate that a new circuit of this family starts with. */
@@ -187,4 +190,20 @@ export interface Family<Plate> {
   outlet(plate: Plate, load: LoadModel): OutletNeeds;
   /** Other plates for the same appliance, worth trying as remedies; the smallest change first. */
   changes(plate: Plate): readonly PlateChange<Plate>[];
+  /** What it adds to a service where that is not its plate's kilowatts or its running load, volt-amperes. */
+  demandVA?(plate: Plate, load: LoadModel): number;
+  /** How it is typed. */
+  readonly typed: TypedWords;
 }
+
+/** A family as the registry holds it. */
+export interface Family<Id extends string, Plate> extends FamilyParts<Id, Plate> {
+  /** An appliance of this family, as it is saved: the family names the shape of its nameplate. */
+  readonly appliance: z.ZodObject<{ family: z.ZodLiteral<Id>; nameplate: z.ZodType<Plate> }, z.core.$strict>;
+}
+
+/** A family of appliances, made of what is known of it. */
+export const defineFamily = <Id extends string, Plate>(parts: FamilyParts<Id, Plate>): Family<Id, Plate> => ({
+  ...parts,
+  appliance: z.strictObject({ family: z.literal(parts.id), nameplate: parts.schema }),
+});

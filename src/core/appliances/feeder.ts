@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import type { Family, LoadDesk, LoadModel } from './family';
+import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import { heavierLeg, legLoadSchema } from './legs';
 import { breakerQuestion, deviceA, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+import { firstFigure, typedVolts } from './typedPlate';
 
 const VOLTAMPERES = { units: ['va', 'volt-amperes', 'w'], shown: 'VA' } as const;
 
@@ -72,7 +73,8 @@ function currents(
 }
 
 /** Feeder to a subpanel in the same or a detached building. */
-export const feeder: Family<FeederPlate> = {
+export const feeder = defineFamily<'feeder', FeederPlate>({
+  id: 'feeder',
   name: 'Feeder to a subpanel',
   schema: feederPlateSchema,
   fresh: { loadVA: 14400, continuousVA: 9600, volts: 240, neutral: true, building: 'same', wires: 4 },
@@ -180,4 +182,22 @@ export const feeder: Family<FeederPlate> = {
       ? [{ kind: 'plate-to-code' as const, plate: { ...plate, electrode: true } }]
       : []),
   ],
-};
+  typed: {
+    names: ['feeder', 'subpanel'],
+    example: 'feeder 60 A',
+    needs: 'amperes or volt-amperes of its load, as in "feeder 60"',
+    plate: (typed) => {
+      const amps = firstFigure(typed.amps, typed);
+      const loadVA = typed.va ?? (amps === undefined ? undefined : amps * 240);
+      return loadVA === undefined
+        ? undefined
+        : {
+            loadVA,
+            continuousVA: 0,
+            ...typedVolts(typed, 240),
+            neutral: true,
+            building: typed.words.has('detached') || typed.words.has('shop') ? 'detached' : 'same',
+          };
+    },
+  },
+});

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import {
   amperes,
   breakerQuestion,
@@ -9,6 +9,7 @@ import {
   plainOutlet,
   voltsQuestion,
 } from './plate';
+import { firstFigure, typedNeutral, typedVolts } from './typedPlate';
 
 const hotTubPlateSchema = z.strictObject({
   amps: z.number().min(1).max(100).describe('Largest current on the label as it is strapped, amperes'),
@@ -32,7 +33,8 @@ const asStrapped = ({ amps, jumper, lowA }: HotTubPlate): number =>
   jumper === 'low' && lowA !== undefined ? lowA : amps;
 
 /** Hot tub or spa: heater and pumps together, three hours and more; protected whatever its place (680.44). */
-export const hotTub: Family<HotTubPlate> = {
+export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
+  id: 'hot-tub',
   name: 'Hot tub or spa',
   schema: hotTubPlateSchema,
   fresh: { amps: 40, volts: 240, neutral: true, breakerA: 50 },
@@ -117,4 +119,16 @@ export const hotTub: Family<HotTubPlate> = {
     plate.jumper !== 'low' && plate.lowA !== undefined
       ? [{ kind: 'setting', plate: { ...plate, jumper: 'low' } }]
       : [],
-};
+  typed: {
+    names: ['hot tub', 'tub', 'spa', 'hottub'],
+    example: 'hot tub 50',
+    needs: 'the breaker on its label, as in "hot tub 50"',
+    // A tub is called by the breaker on its label; the current is then what that breaker carries for hours.
+    plate: (typed) => {
+      const breakerA = firstFigure(undefined, typed) ?? typed.amps;
+      return breakerA === undefined
+        ? undefined
+        : { amps: breakerA * 0.8, breakerA, ...typedVolts(typed, 240), neutral: typedNeutral(typed, true) };
+    },
+  },
+});

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import {
   breakerQuestion,
   connectionQuestion,
@@ -11,6 +11,7 @@ import {
   voltsQuestion,
 } from './plate';
 import { heatCurrent } from './resistanceHeat';
+import { typedConnection } from './typedPlate';
 
 const kilnPlateSchema = z.strictObject({
   kw: z.number().min(0.5).max(40).describe('Nameplate, kilowatts'),
@@ -23,7 +24,8 @@ const kilnPlateSchema = z.strictObject({
 type KilnPlate = z.infer<typeof kilnPlateSchema>;
 
 /** Kiln and other resistance heat: on for hours, so 125 %. */
-export const kiln: Family<KilnPlate> = {
+export const kiln = defineFamily<'kiln', KilnPlate>({
+  id: 'kiln',
   name: 'Kiln or other heat',
   schema: kilnPlateSchema,
   fresh: { kw: 9.6, volts: 240 },
@@ -51,4 +53,16 @@ export const kiln: Family<KilnPlate> = {
       disconnect: { by: 'appliance', minA: load.equipmentA * 1.25 },
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
-};
+  typed: {
+    names: ['kiln', 'heater'],
+    example: 'kiln 48 A',
+    needs: 'kilowatts or amperes, as in "kiln 9.6 kW" or "kiln 48"',
+    // A kiln is called by its amperes unless a kW stands beside the number.
+    plate: (typed) => {
+      const v = typed.volts ?? 240;
+      const amps = typed.amps ?? (typed.kw === undefined ? typed.plain[0] : undefined);
+      const kw = typed.kw ?? (amps === undefined ? undefined : (amps * v) / 1000);
+      return kw === undefined ? undefined : { kw, volts: v, ...typedConnection(typed, 'hardwired') };
+    },
+  },
+});

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import type { Family, LoadDesk, LoadModel } from './family';
+import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import { plainLoad, plainOutlet } from './plate';
+import { firstFigure, typedNeutral, typedVolts } from './typedPlate';
 
 const loadPlateSchema = z
   .strictObject({
@@ -39,7 +40,8 @@ function load(plate: LoadPlate, { work }: LoadDesk): LoadModel {
 }
 
 /** Any load by its amperes, for what has no family of its own yet. */
-export const genericLoad: Family<LoadPlate> = {
+export const genericLoad = defineFamily<'load', LoadPlate>({
+  id: 'load',
   name: 'Other load',
   schema: loadPlateSchema,
   fresh: { amps: 24, continuousAmps: 24, volts: 240, neutral: false },
@@ -92,4 +94,20 @@ export const genericLoad: Family<LoadPlate> = {
       disconnect: { by: 'ask', minA: equipmentA },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['load'],
+    example: 'load 24 A',
+    needs: 'amperes, as in "load 24"',
+    plate: (typed) => {
+      const amps = firstFigure(typed.amps, typed);
+      return amps === undefined
+        ? undefined
+        : {
+            amps,
+            continuousAmps: typed.words.has('short') ? 0 : amps,
+            ...typedVolts(typed, 240),
+            neutral: typedNeutral(typed, false),
+          };
+    },
+  },
+});

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import { hermeticLoad } from './hermeticLoad';
 import { amperes, deviceA, dwellingVolts, plainOutlet, voltsQuestion } from './plate';
+import { typedVolts } from './typedPlate';
 
 const miniSplitPlateSchema = z.strictObject({
   mca: z.number().min(1).max(200).describe('Minimum circuit ampacity, amperes'),
@@ -16,7 +17,8 @@ const miniSplitPlateSchema = z.strictObject({
 type MiniSplitPlate = z.infer<typeof miniSplitPlateSchema>;
 
 /** Mini split, heat pump or air conditioner, by MCA and MOCP (440.4(B)). */
-export const miniSplit: Family<MiniSplitPlate> = {
+export const miniSplit = defineFamily<'mini-split', MiniSplitPlate>({
+  id: 'mini-split',
   name: 'Mini split or heat pump',
   schema: miniSplitPlateSchema,
   fresh: { mca: 18, mocp: 25, volts: 240 },
@@ -59,4 +61,13 @@ export const miniSplit: Family<MiniSplitPlate> = {
       disconnect: { by: 'hermetic', minA: load.equipmentA * 1.15 },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['mini split', 'minisplit', 'heat pump', 'air conditioner', 'ac'],
+    example: 'mini split 19/30',
+    needs: 'MCA and MOCP, as in "mini split 19/30"',
+    plate: (typed) =>
+      typed.pair === undefined
+        ? undefined
+        : { mca: typed.pair[0], mocp: typed.pair[1], ...typedVolts(typed, 240) },
+  },
+});

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import { heavierLeg, legLoadSchema } from './legs';
 import { breakerQuestion, deviceA, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
 
@@ -14,7 +14,8 @@ const mixPlateSchema = z.strictObject({
 type MixPlate = z.infer<typeof mixPlateSchema>;
 
 /** Several loads on one circuit, each on a leg or on both: the heavier leg decides. */
-export const mix: Family<MixPlate> = {
+export const mix = defineFamily<'mix', MixPlate>({
+  id: 'mix',
   name: 'Several loads',
   schema: mixPlateSchema,
   fresh: {
@@ -57,4 +58,14 @@ export const mix: Family<MixPlate> = {
       disconnect: { by: 'ask', minA: load.equipmentA },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['several loads', 'mix'],
+    example: 'several loads',
+    needs: '',
+    plate: () => ({
+      loads: [{ what: 'Load', amps: 12, leg: 'both', continuous: true }],
+      volts: 240,
+      neutral: true,
+    }),
+  },
+});

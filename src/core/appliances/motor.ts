@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import { motorLoad } from './motorLoad';
 import { amperes, connectionQuestion, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
+import { motorPlate } from './typedPlate';
 
 const motorPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(50).describe('Horsepower on the plate'),
@@ -35,7 +36,8 @@ export const overloadPercent = (serviceFactor: number | undefined): number =>
   (serviceFactor ?? 1) >= 1.15 ? 125 : 115;
 
 /** A motor: compressor, saw, lift, dust collector (Article 430). */
-export const motor: Family<MotorPlate> = {
+export const motor = defineFamily<'motor', MotorPlate>({
+  id: 'motor',
   name: 'Motor',
   schema: motorPlateSchema,
   fresh: { hp: 2, volts: 240, phase: 1, continuous: true },
@@ -109,4 +111,10 @@ export const motor: Family<MotorPlate> = {
       disconnect: { by: 'motor', minA: load.equipmentA * 1.15, hp: plate.hp },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['motor', 'compressor', 'saw', 'dust collector', 'lift'],
+    example: 'motor 3 hp',
+    needs: 'horsepower, as in "motor 3 hp"',
+    plate: motorPlate({ phase: 1 }),
+  },
+});

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { LOCATIONS } from '../code/locations';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import { amperes, plainLoad, plainOutlet } from './plate';
+import { firstFigure } from './typedPlate';
 
 const SERVES = ['general', 'dishwasher', 'sump-pump', 'microwave', 'refrigerator', 'washer'] as const;
 
@@ -69,7 +70,8 @@ const SERVES_LABELS: Readonly<Record<(typeof SERVES)[number], string>> = {
 const GENERAL_SHARE = 0.8;
 
 /** Receptacles at 120 V, indoors, outdoors or in a garage (210.11, 210.52). */
-export const outletCircuit: Family<OutletPlate> = {
+export const outletCircuit = defineFamily<'receptacle', OutletPlate>({
+  id: 'receptacle',
   name: 'Receptacle circuit',
   schema: outletPlateSchema,
   fresh: { amps: 20, count: 1, place: 'outdoor', serves: 'general' },
@@ -136,4 +138,33 @@ export const outletCircuit: Family<OutletPlate> = {
       disconnect: { by: 'none', minA: plate.amps },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['receptacles', 'receptacle', 'outlets', 'outlet'],
+    example: 'outlet 20 outdoors',
+    needs: '15 or 20 and where, as in "outlet 20 outdoors"',
+    plate: (typed) => {
+      const amps = firstFigure(typed.amps, typed);
+      const place = [
+        'outdoors',
+        'outdoor',
+        'garage',
+        'kitchen',
+        'laundry',
+        'bathroom',
+        'basement',
+        'bedroom',
+        'living',
+        'shop',
+        'attic',
+        'crawl',
+      ].find((each) => typed.words.has(each));
+      return amps === undefined
+        ? undefined
+        : {
+            amps,
+            count: (typed.amps === undefined ? typed.plain[1] : typed.plain[0]) ?? 1,
+            place: place ?? 'living',
+          };
+    },
+  },
+});

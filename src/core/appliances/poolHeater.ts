@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import type { Family, LoadDesk, LoadModel } from './family';
+import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import { hermeticLoad } from './hermeticLoad';
 import { amperes, deviceA, kilowatts, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
 import { heatCurrent, LARGEST_ELEMENT_A } from './resistanceHeat';
+import { firstFigure, typedVolts } from './typedPlate';
 
 const poolHeaterPlateSchema = z
   .strictObject({
@@ -44,7 +45,8 @@ function resistance(plate: PoolHeaterPlate, kw: number, desk: LoadDesk): LoadMod
 }
 
 /** Pool heater: resistance in parts of 48 A, a heat pump by MCA and MOCP, or the control of a gas heater. */
-export const poolHeater: Family<PoolHeaterPlate> = {
+export const poolHeater = defineFamily<'pool-heater', PoolHeaterPlate>({
+  id: 'pool-heater',
   name: 'Pool heater',
   schema: poolHeaterPlateSchema,
   fresh: { heater: 'resistance', kw: 11, volts: 240 },
@@ -131,4 +133,15 @@ export const poolHeater: Family<PoolHeaterPlate> = {
       },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['pool heater', 'pool heat pump'],
+    example: 'pool heater 11 kW',
+    needs: 'kilowatts, or MCA and MOCP as in "pool heater 33/50"',
+    plate: (typed) => {
+      if (typed.pair !== undefined)
+        return { heater: 'heat-pump', mca: typed.pair[0], mocp: typed.pair[1], ...typedVolts(typed, 240) };
+      const kw = firstFigure(typed.kw, typed);
+      return kw === undefined ? undefined : { heater: 'resistance', kw, ...typedVolts(typed, 240) };
+    },
+  },
+});

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import { motorLoad } from './motorLoad';
 import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
+import { motorPlate } from './typedPlate';
 
 const poolPumpPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(10).describe('Total horsepower: rated times service factor'),
@@ -16,7 +17,8 @@ const poolPumpPlateSchema = z.strictObject({
 type PoolPumpPlate = z.infer<typeof poolPumpPlateSchema>;
 
 /** Pool pump: a motor in Article 680, protected by a Class A device and grounded with insulated copper. */
-export const poolPump: Family<PoolPumpPlate> = {
+export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
+  id: 'pool-pump',
   name: 'Pool pump',
   schema: poolPumpPlateSchema,
   fresh: { hp: 1.65, volts: 240, variable: true },
@@ -84,4 +86,10 @@ export const poolPump: Family<PoolPumpPlate> = {
       disconnect: { by: 'pool', minA: load.equipmentA * 1.15, hp: plate.hp },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['pool pump'],
+    example: 'pool pump 1.65 hp',
+    needs: 'horsepower, as in "pool pump 1.65 hp"',
+    plate: motorPlate(),
+  },
+});

@@ -15,6 +15,7 @@ import { poolHeater } from './poolHeater';
 import { poolPump } from './poolPump';
 import { roomAc } from './roomAc';
 import { trailer } from './trailer';
+import type { TypedWords } from './typedWords';
 import { waterHeater } from './waterHeater';
 import { welder } from './welder';
 import { wellPump } from './wellPump';
@@ -44,68 +45,30 @@ const FAMILIES = {
 
 /** Id of a family of appliances. */
 export type FamilyId = keyof typeof FAMILIES;
-type PlateOf<F extends FamilyId> = (typeof FAMILIES)[F] extends Family<infer Plate> ? Plate : never;
+type PlateOf<F extends FamilyId> = (typeof FAMILIES)[F] extends Family<F, infer Plate> ? Plate : never;
 type Plates = { [F in FamilyId]: PlateOf<F> };
-const families: { readonly [F in FamilyId]: Family<Plates[F]> } = FAMILIES;
+const families: { readonly [F in FamilyId]: Family<F, Plates[F]> } = FAMILIES;
 
 /** An appliance with its nameplate, the two tied together. */
 export type ApplianceOf<F extends FamilyId> = { family: F; nameplate: Plates[F] };
 /** An appliance of any family. */
 export type Appliance = { [F in FamilyId]: ApplianceOf<F> }[FamilyId];
 
-const of = <F extends FamilyId>(family: F) =>
-  z.strictObject({ family: z.literal(family), nameplate: families[family].schema });
+const [first, ...others] = Object.values(FAMILIES).map(({ appliance }) => appliance);
+if (first === undefined) throw new Error('No family of appliances is registered.');
 
 /** The appliance of a saved circuit: the family names the shape of its nameplate. */
-export const applianceSchema: z.ZodType<Appliance> = z.discriminatedUnion('family', [
-  of('ev'),
-  of('hot-tub'),
-  of('pool-pump'),
-  of('pool-heater'),
-  of('range'),
-  of('cooktop-oven'),
-  of('dryer'),
-  of('water-heater'),
-  of('mini-split'),
-  of('room-ac'),
-  of('welder'),
-  of('motor'),
-  of('well-pump'),
-  of('rv'),
-  of('kiln'),
-  of('receptacle'),
-  of('feeder'),
-  of('mix'),
-  of('load'),
-]);
+export const applianceSchema: z.ZodType<Appliance> = z.discriminatedUnion('family', [first, ...others]);
 
-const IDS: readonly FamilyId[] = [
-  'ev',
-  'hot-tub',
-  'pool-pump',
-  'pool-heater',
-  'range',
-  'cooktop-oven',
-  'dryer',
-  'water-heater',
-  'mini-split',
-  'room-ac',
-  'welder',
-  'motor',
-  'well-pump',
-  'rv',
-  'kiln',
-  'receptacle',
-  'feeder',
-  'mix',
-  'load',
-];
+/** Families with their names and how they are typed, in the order in which they are offered. */
+export const familyList: readonly {
+  readonly id: FamilyId;
+  readonly name: string;
+  readonly typed: TypedWords;
+}[] = Object.values(FAMILIES).map(({ id, name, typed }) => ({ id, name, typed }));
 
-/** Family ids with their names, in the order in which they are offered. */
-export const familyNames: readonly { readonly id: FamilyId; readonly name: string }[] = IDS.map((id) => ({
-  id,
-  name: families[id].name,
-}));
+/** How appliances of a family are typed. */
+export const typedWords = (family: FamilyId): TypedWords => families[family].typed;
 
 /** A new appliance of a family, with the plate that such an appliance commonly has. */
 export const freshAppliance = (family: FamilyId): Appliance =>
@@ -126,6 +89,12 @@ export const applianceOutlet = <F extends FamilyId>(
 /** What a circuit for this appliance is called until it is given a name. */
 export const applianceTitle = <F extends FamilyId>({ family, nameplate }: ApplianceOf<F>): string =>
   families[family].title(nameplate);
+
+/** What an appliance adds to a service by its family's own rule; undefined where its plate or running load says it. */
+export const applianceDemandVA = <F extends FamilyId>(
+  { family, nameplate }: ApplianceOf<F>,
+  load: LoadModel,
+): number | undefined => families[family].demandVA?.(nameplate, load);
 
 /** The fields that the survey asks of this appliance, as its plate now stands. */
 export const applianceQuestions = (appliance: Appliance): readonly Question[] =>

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import { amperes, dwellingVolts, plainLoad, plainOutlet, voltsQuestion } from './plate';
+import { firstFigure, typedVolts } from './typedPlate';
 
 const roomAcPlateSchema = z.strictObject({
   amps: z.number().min(1).max(40).describe('Total rated-load current, amperes'),
@@ -12,7 +13,8 @@ const roomAcPlateSchema = z.strictObject({
 type RoomAcPlate = z.infer<typeof roomAcPlateSchema>;
 
 /** Room air conditioner on a cord: at most 80 % of its circuit, 50 % of one that it shares (440.62). */
-export const roomAc: Family<RoomAcPlate> = {
+export const roomAc = defineFamily<'room-ac', RoomAcPlate>({
+  id: 'room-ac',
   name: 'Room air conditioner',
   schema: roomAcPlateSchema,
   fresh: { amps: 12, volts: 120 },
@@ -50,4 +52,13 @@ export const roomAc: Family<RoomAcPlate> = {
     }),
   changes: (plate) =>
     plate.shared === true ? [{ kind: 'own-circuit', plate: { ...plate, shared: false } }] : [],
-};
+  typed: {
+    names: ['room air conditioner', 'room ac', 'window unit'],
+    example: 'room ac 12 A',
+    needs: 'amperes, as in "room ac 12"',
+    plate: (typed) => {
+      const amps = firstFigure(typed.amps, typed);
+      return amps === undefined ? undefined : { amps, ...typedVolts(typed, 120) };
+    },
+  },
+});

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import { plainLoad, plainOutlet } from './plate';
+import { firstFigure } from './typedPlate';
 
 const trailerPlateSchema = z.strictObject({
   amps: z.union([z.literal(30), z.literal(50)]).describe('30: 120 V, TT-30; 50: 120/240 V, 14-50'),
@@ -17,7 +18,8 @@ type TrailerPlate = z.infer<typeof trailerPlateSchema>;
 const RUNS_30_A = 24;
 
 /** Trailer outlet: 30 A at 120 V or 50 A at 120/240 V. Article 551 is for parks; here it is a design basis. */
-export const trailer: Family<TrailerPlate> = {
+export const trailer = defineFamily<'rv', TrailerPlate>({
+  id: 'rv',
   name: 'Trailer outlet',
   schema: trailerPlateSchema,
   fresh: { amps: 50 },
@@ -65,4 +67,15 @@ export const trailer: Family<TrailerPlate> = {
     ...(plate.poles === 2 ? [{ kind: 'one-pole' as const, plate: { amps: plate.amps } }] : []),
     ...(plate.amps === 30 ? [{ kind: 'larger-outlet' as const, plate: { amps: 50 as const } }] : []),
   ],
-};
+  // Its whole rating counts; one outlet has no demand factor (551.73).
+  demandVA: ({ amps }) => (amps === 30 ? 3600 : 12000),
+  typed: {
+    names: ['trailer outlet', 'trailer', 'rv outlet', 'rv'],
+    example: 'trailer 50',
+    needs: '30 or 50, as in "trailer 50"',
+    plate: (typed) => {
+      const amps = firstFigure(typed.amps, typed);
+      return amps === undefined ? undefined : { amps };
+    },
+  },
+});

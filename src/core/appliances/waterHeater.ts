@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Family, LoadDesk, LoadModel } from './family';
+import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import {
   amperes,
   breakerQuestion,
@@ -11,6 +11,7 @@ import {
   voltsQuestion,
 } from './plate';
 import { heatCurrent, LARGEST_ELEMENT_A } from './resistanceHeat';
+import { kilowattPlate } from './typedPlate';
 
 const waterHeaterPlateSchema = z.strictObject({
   kw: z
@@ -77,7 +78,8 @@ function load(plate: WaterHeaterPlate, desk: LoadDesk): LoadModel {
 }
 
 /** Water heater: storage at 125 % (422.13), tankless in parts of 48 A, hybrid by its label. */
-export const waterHeater: Family<WaterHeaterPlate> = {
+export const waterHeater = defineFamily<'water-heater', WaterHeaterPlate>({
+  id: 'water-heater',
   name: 'Water heater',
   schema: waterHeaterPlateSchema,
   fresh: { kw: 4.5, volts: 240, storage: true },
@@ -129,4 +131,14 @@ export const waterHeater: Family<WaterHeaterPlate> = {
       : [2, 3, 4]
           .filter((feeds) => feeds > (plate.feeds ?? 1))
           .map((feeds) => ({ kind: 'feeds', plate: { ...plate, feeds } })),
-};
+  typed: {
+    names: ['water heater', 'tankless', 'heat pump water heater'],
+    example: 'water heater 4.5 kW',
+    needs: 'kilowatts, as in "water heater 4.5"',
+    plate: kilowattPlate(({ words, plain, kw }) => {
+      const tankless = words.has('tankless');
+      const feeds = kw === undefined ? plain[1] : plain[0];
+      return { storage: !tankless, ...(tankless && feeds !== undefined ? { feeds } : {}) };
+    }),
+  },
+});

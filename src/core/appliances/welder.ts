@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
-import type { Family, LoadModel } from './family';
+import { defineFamily, type LoadModel } from './family';
 import { amperes, deviceA, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+import { firstFigure, typedConnection, typedVolts } from './typedPlate';
 
 const welderPlateSchema = z.strictObject({
   inputAmps: z.number().min(5).max(200).describe('Rated primary current, amperes'),
@@ -41,7 +42,8 @@ const maxDevice = (plate: WelderPlate, code: Edition): number => {
 const outletFor = (amps: number): number => [20, 30, 50].find((each) => each >= amps - 1e-9) ?? amps;
 
 /** Welder: by its duty on a circuit for it alone, or on a full-size outlet that anything may use later. */
-export const welder: Family<WelderPlate> = {
+export const welder = defineFamily<'welder', WelderPlate>({
+  id: 'welder',
   name: 'Welder',
   schema: welderPlateSchema,
   fresh: { inputAmps: 46, dutyPct: 20, volts: 240, type: 'arc', connection: 'receptacle' },
@@ -126,4 +128,22 @@ export const welder: Family<WelderPlate> = {
       disconnect: { by: load.connection === 'receptacle' ? 'none' : 'welder', minA: plate.inputAmps },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['welder'],
+    example: 'welder 50 A 40 %',
+    needs: 'amperes and duty, as in "welder 50 A 40 %"',
+    plate: (typed) => {
+      const inputAmps = firstFigure(typed.amps, typed);
+      const dutyPct = typed.percent ?? (typed.amps === undefined ? typed.plain[1] : typed.plain[0]);
+      return inputAmps === undefined
+        ? undefined
+        : {
+            inputAmps,
+            dutyPct: dutyPct ?? 100,
+            ...typedVolts(typed, 240),
+            type: typed.words.has('resistance') ? 'resistance' : 'arc',
+            ...typedConnection(typed, 'receptacle'),
+          };
+    },
+  },
+});

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import type { Family } from './family';
+import { defineFamily } from './family';
 import { motorLoad } from './motorLoad';
 import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
+import { firstFigure, typedVolts } from './typedPlate';
 
 const wellPumpPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(10).describe('Horsepower on the plate'),
@@ -28,7 +29,8 @@ type WellPumpPlate = z.infer<typeof wellPumpPlateSchema>;
 const DIP_PCT = 10;
 
 /** Well pump: a motor at the end of a long run, whose starting dip counts as much as its drop. */
-export const wellPump: Family<WellPumpPlate> = {
+export const wellPump = defineFamily<'well-pump', WellPumpPlate>({
+  id: 'well-pump',
   name: 'Well pump',
   schema: wellPumpPlateSchema,
   fresh: { hp: 1.5, volts: 240, submersible: true, controls: 'inside' },
@@ -95,4 +97,15 @@ export const wellPump: Family<WellPumpPlate> = {
       },
     }),
   changes: () => [],
-};
+  typed: {
+    names: ['well pump', 'pump'],
+    example: 'well pump 1.5 hp',
+    needs: 'horsepower, as in "well pump 1.5 hp"',
+    plate: (typed) => {
+      const hp = firstFigure(typed.hp, typed);
+      return hp === undefined
+        ? undefined
+        : { hp, ...typedVolts(typed, 240), ...(typed.amps === undefined ? {} : { maxA: typed.amps }) };
+    },
+  },
+});

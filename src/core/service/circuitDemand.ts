@@ -1,6 +1,7 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import type { SolvedCircuit } from '../circuit/figures';
 import type { LoadKind } from '../appliances/family';
+import { applianceDemandVA } from '../appliances/registry';
 import type { ServiceKind, ServiceLoad } from './serviceLoad';
 
 /** A new circuit as a load of the service. */
@@ -31,9 +32,6 @@ const KIND: Readonly<Record<LoadKind, ServiceKind | null>> = {
   other: 'fixed',
 };
 
-/** A trailer outlet counts its whole rating; one outlet has no demand factor (551.73). */
-const TRAILER_VA: Readonly<Record<number, number>> = { 30: 3600, 50: 12000 };
-
 /** Kilowatts of a plate that bears them, as volt-amperes. */
 function plateVA(nameplate: object): number | undefined {
   if (!('kw' in nameplate)) return undefined;
@@ -46,10 +44,7 @@ function plateVA(nameplate: object): number | undefined {
 
 function demandVA({ appliance }: Circuit, { figures }: SolvedCircuit): number {
   const { load } = figures;
-  if (appliance.family === 'rv') return TRAILER_VA[appliance.nameplate.amps] ?? 0;
-  if (appliance.family === 'ev')
-    return Math.min(appliance.nameplate.managed ?? Infinity, load.continuousA) * load.volts;
-  return plateVA(appliance.nameplate) ?? load.runA * load.volts;
+  return applianceDemandVA(appliance, load) ?? plateVA(appliance.nameplate) ?? load.runA * load.volts;
 }
 
 /** What a solved circuit adds to the service; null for outlets that are in the figure for the area (220.14(J)). */

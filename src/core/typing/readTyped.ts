@@ -1,13 +1,14 @@
 import {
   applianceSchema,
   applianceTitle,
-  familyNames,
+  familyList,
+  typedWords,
   type Appliance,
   type FamilyId,
 } from '../appliances/registry';
+import type { TypedFigures } from '../appliances/typedWords';
 import { METHOD_IDS, METHODS, type MethodId, type Environment } from '../code/methods';
 import { firstProblem } from '../job/zodProblem';
-import { FAMILY_WORDS, type TypedFigures } from './familyWords';
 
 /** A circuit as somebody typed it: appliance, and what was said of its run. */
 export interface Typed {
@@ -75,8 +76,8 @@ const tidy = (text: string): string =>
 /** The family whose name a line starts with, the longest first, and the rest of the line. */
 function familyOf(line: string): { readonly family: FamilyId; readonly rest: string } | undefined {
   let best: { family: FamilyId; name: string } | undefined;
-  for (const { id } of familyNames) {
-    for (const name of FAMILY_WORDS[id].names) {
+  for (const { id, typed } of familyList) {
+    for (const name of typed.names) {
       const starts = line === name || line.startsWith(`${name} `);
       if (starts && name.length > (best?.name.length ?? 0)) best = { family: id, name };
     }
@@ -182,18 +183,18 @@ export function readTyped(text: string): Typed | NotTyped {
   const found = familyOf(line);
   if (found === undefined) {
     return {
-      problem: `"${text.trim()}" names no appliance: start with one, as in "${FAMILY_WORDS.range.example}".`,
+      problem: `"${text.trim()}" names no appliance: start with one, as in "${typedWords('range').example}".`,
     };
   }
   const words = readWords(line.startsWith('tankless') ? `tankless ${found.rest}` : found.rest);
   const [stranger] = words.unknown;
   if (stranger !== undefined) {
     return {
-      problem: `"${stranger}" was not understood. Write it as in "${FAMILY_WORDS[found.family].example} 62 ft pvc outdoors".`,
+      problem: `"${stranger}" was not understood. Write it as in "${typedWords(found.family).example} 62 ft pvc outdoors".`,
     };
   }
-  const plate = FAMILY_WORDS[found.family].plate(words.figures);
-  if (plate === undefined) return { problem: `Missing: ${FAMILY_WORDS[found.family].needs}.` };
+  const plate = typedWords(found.family).plate(words.figures);
+  if (plate === undefined) return { problem: `Missing: ${typedWords(found.family).needs}.` };
   const read = applianceSchema.safeParse({ family: found.family, nameplate: plate });
   if (!read.success) {
     const { path, message } = firstProblem(read.error);
@@ -206,10 +207,10 @@ export function readTyped(text: string): Typed | NotTyped {
 /** Lines that would complete what was typed so far, at most `most` of them. */
 export function completions(text: string, max = 6): readonly string[] {
   const line = text.trim().toLowerCase();
-  if (line === '') return familyNames.slice(0, max).map(({ id }) => FAMILY_WORDS[id].example);
-  return familyNames
-    .flatMap(({ id }) => {
-      const { names, example } = FAMILY_WORDS[id];
+  if (line === '') return familyList.slice(0, max).map(({ typed }) => typed.example);
+  return familyList
+    .flatMap(({ typed }) => {
+      const { names, example } = typed;
       return names.some((name) => name.startsWith(line) && name !== line) ||
         example.toLowerCase().startsWith(line)
         ? [example]

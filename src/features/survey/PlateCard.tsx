@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { familyNames } from '../../core/appliances/registry';
+import { familyList } from '../../core/appliances/registry';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { findingSentence } from '../../core/wording/findings';
 import { circuitLine } from '../../core/wording/ladder';
@@ -21,7 +21,7 @@ interface PlateCardProps {
 }
 
 const familyName = ({ appliance }: Circuit): string =>
-  familyNames.find(({ id }) => id === appliance.family)?.name ?? '';
+  familyList.find(({ id }) => id === appliance.family)?.name ?? '';
 
 /** What is still unknown of an appliance, and what stands until it is known. */
 function StillToFind({ questions }: Pick<PlateCardProps, 'questions'>) {

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import {
   applianceTitle,
-  familyNames,
+  familyList,
   freshAppliance,
   type Appliance,
   type FamilyId,
@@ -85,7 +85,7 @@ function ApplianceFields({ draft, onChange }: DraftFieldsProps) {
       <ChoiceField<FamilyId>
         label="Appliance"
         value={draft.appliance.family}
-        choices={familyNames.map(({ id, name }) => ({ value: id, label: name }))}
+        choices={familyList.map(({ id, name }) => ({ value: id, label: name }))}
         onChoose={(family) => {
           onChange({ appliance: freshAppliance(family) });
         }}
