@@ -4,6 +4,7 @@ import { benchBatches } from './bench/batches';
 import { benchBundles } from './bench/bundles';
 import { benchHouse } from './bench/house';
 import { benchKeystroke } from './bench/keystroke';
+import { benchLargeJobs } from './bench/largeJobs';
 import { benchPipeline } from './bench/pipeline';
 import { benchRoute } from './bench/route';
 
@@ -21,6 +22,8 @@ const browser = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
 if (existsSync(browser)) {
   console.log('\nbench: a keystroke, in the browser');
   await benchKeystroke(browser);
+  console.log('\nbench: large jobs, in the browser');
+  await benchLargeJobs(browser);
 } else {
   console.log(`\nbench: no browser at ${browser}, so the keystroke was not measured (set CHROMIUM).`);
 }

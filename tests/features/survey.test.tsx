@@ -4,18 +4,17 @@ import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
 import { TypeBar } from '../../src/features/job/TypeBar';
 import { PlateCard } from '../../src/features/survey/PlateCard';
+import { SurveyStage } from '../../src/features/survey/SurveyStage';
 import { PhotoStrip } from '../../src/features/survey/PhotoStrip';
 import { evaluationOf } from '../../src/store/evaluation';
-import { surveyed } from '../../src/core/findings/catalog';
-import { Live, load, openJob, show, viewOf } from '../support/stage';
+import { Live, load, openJob, show, showInJob, viewOf } from '../support/stage';
 
 beforeEach(() => {
   load();
 });
 
 const card = (id: string) => {
-  const view = viewOf(id);
-  show(<PlateCard view={view} jobId={demoJob.id} questions={surveyed(view.open)} />);
+  show(<PlateCard view={viewOf(id)} jobId={demoJob.id} />);
 };
 
 const plateOf = (id: string) => openJob().circuits.find((each) => each.id === id)?.appliance.nameplate;
@@ -110,5 +109,34 @@ describe('a circuit by typing', () => {
     expect(screen.getByText(/Missing: kilowatts/)).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Add' })).toHaveProperty('disabled', true);
     expect(openJob().circuits).toHaveLength(demoJob.circuits.length);
+  });
+});
+
+describe('a job of many appliances', () => {
+  const many = (count: number) => ({
+    ...demoJob,
+    circuits: Array.from({ length: count }, (_, at) => ({
+      ...(demoJob.circuits[0] ?? fail()),
+      id: `c-${at}`,
+      name: `Charger ${at + 1}`,
+    })),
+  });
+  const fail = (): never => {
+    throw new Error('The demo job has no circuit.');
+  };
+
+  test('up to 24 plates stand open; of more one is open, and another opens in its place', async () => {
+    load(many(24));
+    const { unmount } = showInJob(<SurveyStage />);
+    expect(screen.getAllByRole('heading', { level: 2 })).toHaveLength(24);
+    unmount();
+    load(many(25));
+    showInJob(<SurveyStage />);
+    expect(screen.getAllByRole('heading', { level: 2 })).toHaveLength(1);
+    await userEvent.click(screen.getByRole('button', { name: /^Charger 20/ }));
+    expect(screen.getAllByRole('heading', { level: 2 })).toHaveLength(1);
+    const folded = screen.getAllByRole('button', { name: /to find out|Surveyed/ });
+    expect(folded).toHaveLength(24);
+    expect(folded.some(({ textContent }) => textContent.startsWith('Charger 20'))).toBe(false);
   });
 });

@@ -1,8 +1,10 @@
 import { memo } from 'react';
 import { familyList } from '../../core/appliances/registry';
 import type { Circuit } from '../../core/circuit/circuitSchema';
+import { surveyed } from '../../core/findings/catalog';
 import { findingSentence } from '../../core/wording/findings';
 import { circuitLine } from '../../core/wording/ladder';
+import { counted } from '../../core/wording/words';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { findingKey, type AnyFinding } from '../../core/findings/finding';
 import { useJobEditor } from '../../store/useJobEditor';
@@ -16,15 +18,18 @@ import classes from './survey.module.css';
 interface PlateCardProps {
   readonly view: CircuitEvaluation;
   readonly jobId: string;
-  /** What its survey still has to find out. */
-  readonly questions: readonly AnyFinding[];
+}
+
+interface FoldedPlateProps {
+  readonly view: CircuitEvaluation;
+  readonly onOpen: (id: string) => void;
 }
 
 const familyName = ({ appliance }: Circuit): string =>
   familyList.find(({ id }) => id === appliance.family)?.name ?? '';
 
 /** What is still unknown of an appliance, and what stands until it is known. */
-function StillToFind({ questions }: Pick<PlateCardProps, 'questions'>) {
+function StillToFind({ questions }: { readonly questions: readonly AnyFinding[] }) {
   if (questions.length === 0)
     return (
       <p className={classes['known']}>
@@ -43,8 +48,30 @@ function StillToFind({ questions }: Pick<PlateCardProps, 'questions'>) {
   );
 }
 
+/** One appliance of many: what it is and how much is left to find out, until it is opened. */
+export const FoldedPlate = memo(function FoldedPlate({ view, onOpen }: FoldedPlateProps) {
+  const { circuit, solved, severity } = view;
+  const left = surveyed(view.open).length;
+  return (
+    <li className={classes['folded']}>
+      <button
+        type="button"
+        aria-expanded={false}
+        onClick={() => {
+          onOpen(circuit.id);
+        }}
+      >
+        <SeverityShape severity={severity} />
+        <span>{circuit.name}</span>
+        <span className="fig second">{circuitLine(solved, circuit)}</span>
+        <span className="second">{left === 0 ? 'Surveyed' : `${counted(left, 'thing')} to find out`}</span>
+      </button>
+    </li>
+  );
+});
+
 /** One appliance as it was surveyed: its plate, where it stands, its photographs, and what is left to find out. */
-export const PlateCard = memo(function PlateCard({ view, jobId, questions }: PlateCardProps) {
+export const PlateCard = memo(function PlateCard({ view, jobId }: PlateCardProps) {
   const { circuit, solved } = view;
   const { canWrite, replaceCircuit } = useJobEditor();
   const { goTo } = useStageActions();
@@ -74,7 +101,7 @@ export const PlateCard = memo(function PlateCard({ view, jobId, questions }: Pla
           <SiteFields view={view} topic="place" />
           <SiteFields view={view} topic="disconnect" />
         </div>
-        <StillToFind questions={questions} />
+        <StillToFind questions={surveyed(view.open)} />
         <PhotoStrip photos={circuit.photos} jobId={jobId} of={{ circuitId: circuit.id }} />
       </Nameplate>
     </li>

@@ -1,10 +1,10 @@
 import { Button } from '@mantine/core';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { CAUTION } from '../../core/wording/cautions';
 import { counted } from '../../core/wording/words';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { Job } from '../../core/job/jobSchema';
-import { surveyed } from '../../core/findings/catalog';
 import { sizesOf } from '../../store/sizes';
 import { useEvaluation } from '../../store/useEvaluation';
 import { useJobEditor } from '../../store/useJobEditor';
@@ -12,10 +12,41 @@ import { JobFields } from '../job/JobFields';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { useStageActions } from '../job/stageActions';
-import { PlateCard } from './PlateCard';
+import { FoldedPlate, PlateCard } from './PlateCard';
 import classes from './survey.module.css';
 
 const TypeBar = lazy(() => import('../job/TypeBar').then((module) => ({ default: module.TypeBar })));
+
+/** Up to this many plates stand open side by side; of more, one at a time. */
+const ALL_OPEN = 24;
+
+interface PlatesProps {
+  readonly circuits: readonly CircuitEvaluation[];
+  readonly jobId: string;
+}
+
+function Plates({ circuits, jobId }: PlatesProps) {
+  const [opened, open] = useState(circuits[0]?.circuit.id);
+  if (circuits.length <= ALL_OPEN)
+    return (
+      <ul className={classes['cards']}>
+        {circuits.map((view) => (
+          <PlateCard key={view.circuit.id} view={view} jobId={jobId} />
+        ))}
+      </ul>
+    );
+  return (
+    <ul>
+      {circuits.map((view) =>
+        view.circuit.id === opened ? (
+          <PlateCard key={view.circuit.id} view={view} jobId={jobId} />
+        ) : (
+          <FoldedPlate key={view.circuit.id} view={view} onOpen={open} />
+        ),
+      )}
+    </ul>
+  );
+}
 
 /** The appliances of the job by their plates, with the ways to add more. */
 function Appliances({ job }: { readonly job: Job }) {
@@ -40,11 +71,7 @@ function Appliances({ job }: { readonly job: Job }) {
           Read a schedule
         </Button>
       </div>
-      <ul className={classes['cards']}>
-        {sizes.circuits.map((view) => (
-          <PlateCard key={view.circuit.id} view={view} jobId={job.id} questions={surveyed(view.open)} />
-        ))}
-      </ul>
+      <Plates key={job.id} circuits={sizes.circuits} jobId={job.id} />
       {job.circuits.length === 0 && (
         <p className="second">
           Nothing surveyed yet. Read the plate before anything else: it overrules habit.

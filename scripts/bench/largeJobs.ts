@@ -1,0 +1,115 @@
+import { chromium, type Page } from '@playwright/test';
+import { buildServer } from '../../server/app';
+import { familyList, freshAppliance } from '../../src/core/appliances/registry';
+import { newCircuit } from '../../src/core/circuit/newCircuit';
+import { demoJob } from '../../src/core/job/demoJob';
+import { writeJobFile } from '../../src/core/job/jobFile';
+import type { Job } from '../../src/core/job/jobSchema';
+
+const KEYS = 15;
+
+const median = (times: readonly number[]): number =>
+  times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
+
+const segment = {
+  method: 'emt',
+  lengthFt: 40,
+  place: 'indoor',
+  ambientC: 30,
+  currentCarrying: null,
+  bendsDeg: 0,
+  heightFt: 8,
+  endHeightFt: 4,
+} as const;
+
+/** A job of a large building: circuits of every family in turn. */
+const jobOfMany = (count: number): Job => ({
+  ...demoJob,
+  id: `many-${count}`,
+  name: `A job of ${count}`,
+  panels: [],
+  answers: [],
+  circuits: Array.from({ length: count }, (_, at) => {
+    const family = familyList[at % familyList.length]?.id ?? 'ev';
+    return {
+      ...newCircuit(`circuit-${at}`, freshAppliance(family), [{ ...segment, id: `segment-${at}` }]),
+      name: `Circuit ${at + 1}`,
+    };
+  }),
+});
+
+/** In the page: notes how long after a key it was drawn again. */
+function watchKeys(): void {
+  const times: number[] = [];
+  document.addEventListener(
+    'beforeinput',
+    () => {
+      const pressed = performance.now();
+      requestAnimationFrame(() => {
+        setTimeout(() => times.push(performance.now() - pressed));
+      });
+    },
+    true,
+  );
+  Object.assign(window, { keyTimes: times });
+}
+
+/** From asking for a page until what is looked for is on it, milliseconds by the page's own clock. */
+async function opens(page: Page, address: string, found: string): Promise<number> {
+  await page.goto(address);
+  const at = await page.waitForFunction(
+    (selector) => document.querySelector(selector) !== null && performance.now(),
+    found,
+    { polling: 'raf' },
+  );
+  return Number(await at.jsonValue());
+}
+
+/** From a key in a field until the page is drawn again, milliseconds: the median. */
+async function keystroke(page: Page, label: string): Promise<number> {
+  await page.getByLabel(label).first().click();
+  await page.evaluate(watchKeys);
+  for (let at = 0; at < KEYS; at += 1) {
+    await page.keyboard.press('Control+A');
+    await page.keyboard.press(String((at % 8) + 2));
+    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 60))));
+  }
+  return median(await page.evaluate(() => (window as unknown as { keyTimes: number[] }).keyTimes));
+}
+
+async function put(page: Page, address: string, job: Job): Promise<void> {
+  await page.goto(address);
+  await page
+    .getByLabel('Job file')
+    .setInputFiles({
+      name: 'many.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(writeJobFile(job)),
+    });
+  await page.waitForURL(`**/jobs/${job.id}**`);
+}
+
+/** The screens of jobs that are far larger than a house: opening, and a keystroke. */
+export async function benchLargeJobs(executablePath: string): Promise<void> {
+  const server = await buildServer({ root: 'dist', demo: false });
+  const address = await server.listen({ host: '127.0.0.1', port: 0 });
+  const args = ['--no-sandbox', '--disable-gpu', '--disable-background-networking'];
+  const browser = await chromium.launch({ executablePath, args });
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+  });
+  const page = await context.newPage();
+  await put(page, address, jobOfMany(200));
+  const survey = await opens(page, `${address}/jobs/many-200/survey`, '[aria-label="Appliances"] li');
+  const plate = await keystroke(page, 'What may come later');
+  console.log(`  200 circuits, Survey: opens in ${survey.toFixed(0)} ms (at most 1500)`);
+  console.log(`  200 circuits, Survey: a keystroke in ${plate.toFixed(1)} ms (at most 50)`);
+  await put(page, address, jobOfMany(500));
+  const list = await opens(page, `${address}/jobs/many-500`, '[aria-label="Circuits of the job"] li');
+  const length = await keystroke(page, 'Length, A to B');
+  console.log(`  500 circuits, Circuits: opens in ${list.toFixed(0)} ms (at most 2000)`);
+  console.log(`  500 circuits, Circuits: a keystroke in ${length.toFixed(1)} ms (at most 50)`);
+  await browser.close();
+  await server.close();
+}
