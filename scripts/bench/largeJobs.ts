@@ -79,14 +79,37 @@ async function keystroke(page: Page, label: string): Promise<number> {
 
 async function put(page: Page, address: string, job: Job): Promise<void> {
   await page.goto(address);
-  await page
-    .getByLabel('Job file')
-    .setInputFiles({
-      name: 'many.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from(writeJobFile(job)),
-    });
+  await page.getByLabel('Job file').setInputFiles({
+    name: 'many.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(writeJobFile(job)),
+  });
   await page.waitForURL(`**/jobs/${job.id}**`);
+}
+
+const ROWS = 1000;
+
+/** A schedule of a thousand rows pasted: until all of it is sized and can be added, and whether it was told on the way. */
+async function schedule(page: Page): Promise<{ readonly ms: number; readonly told: boolean }> {
+  const rows = Array.from(
+    { length: ROWS },
+    (_, at) => `Room ${at},dryer ${4 + (at % 9) / 10},${20 + (at % 90)}`,
+  );
+  const text = ['name,appliance,length', ...rows].join('\n');
+  await page.getByRole('button', { name: 'Read a schedule' }).click();
+  const field = page.getByLabel(/Paste it here/);
+  await field.waitFor();
+  await page.evaluate(() => {
+    new MutationObserver(() => {
+      if (document.querySelector('[role="status"]')?.textContent.includes('sized') === true)
+        Object.assign(window, { told: true });
+    }).observe(document.body, { subtree: true, childList: true, characterData: true });
+  });
+  const start = performance.now();
+  await field.fill(text);
+  await page.getByRole('button', { name: `Add ${ROWS} circuits` }).waitFor();
+  const ms = performance.now() - start;
+  return { ms, told: await page.evaluate(() => 'told' in window) };
 }
 
 /** The screens of jobs that are far larger than a house: opening, and a keystroke. */
@@ -105,6 +128,10 @@ export async function benchLargeJobs(executablePath: string): Promise<void> {
   const plate = await keystroke(page, 'What may come later');
   console.log(`  200 circuits, Survey: opens in ${survey.toFixed(0)} ms (at most 1500)`);
   console.log(`  200 circuits, Survey: a keystroke in ${plate.toFixed(1)} ms (at most 50)`);
+  const { ms, told } = await schedule(page);
+  console.log(
+    `  200 circuits, a schedule of ${ROWS} rows: ${ms.toFixed(0)} ms (at most 3000), ${told ? 'told on its way' : 'nothing told'}`,
+  );
   await put(page, address, jobOfMany(500));
   const list = await opens(page, `${address}/jobs/many-500`, '[aria-label="Circuits of the job"] li');
   const length = await keystroke(page, 'Length, A to B');

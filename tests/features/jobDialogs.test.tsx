@@ -9,6 +9,7 @@ import { PlugDialog } from '../../src/features/job/PlugDialog';
 import { PracticesDialog } from '../../src/features/job/PracticesDialog';
 import { ScheduleDialog } from '../../src/features/job/ScheduleDialog';
 import { TerminationsDialog } from '../../src/features/circuits/figures/TerminationsDialog';
+import { sizeSchedule, type ScheduleRequest } from '../../src/store/schedule/sizeSchedule';
 import { load, openJob, show, viewOf } from '../support/stage';
 
 beforeEach(() => {
@@ -95,7 +96,56 @@ describe('local rules', () => {
   });
 });
 
+/** The reading of a schedule, on the same thread; with `held` it waits after its first word. */
+const scheduleWorker = (held = false) =>
+  class {
+    onmessage: ((event: { data: unknown }) => void) | null = null;
+    postMessage(request: ScheduleRequest): void {
+      queueMicrotask(() => {
+        const steps = sizeSchedule(request);
+        let step = steps.next();
+        while (step.done !== true) {
+          this.onmessage?.({ data: { kind: 'progress', progress: step.value } });
+          if (held) return;
+          step = steps.next();
+        }
+        this.onmessage?.({ data: { kind: 'done', result: step.value } });
+      });
+    }
+    terminate(): void {
+      this.onmessage = null;
+    }
+  };
+
 describe('a schedule', () => {
+  beforeEach(() => {
+    vi.stubGlobal('Worker', scheduleWorker());
+  });
+
+  test('of more than a hundred rows the others are drawn when asked for, and all are added', async () => {
+    load({ ...demoJob, circuits: [] });
+    show(<ScheduleDialog job={openJob()} onClose={vi.fn()} />);
+    await userEvent.click(screen.getByLabelText(/Paste it here/));
+    await userEvent.paste(['appliance', ...Array.from({ length: 102 }, () => 'dryer 5.4')].join('\n'));
+    const rows = await screen.findByRole('region', { name: 'Rows of the schedule' });
+    expect(within(rows).getAllByRole('row')).toHaveLength(101);
+    await userEvent.click(screen.getByRole('button', { name: 'Show 2 more rows' }));
+    expect(within(rows).getAllByRole('row')).toHaveLength(103);
+    await userEvent.click(screen.getByRole('button', { name: 'Add 102 circuits' }));
+    expect(openJob().circuits).toHaveLength(102);
+  });
+
+  test('tells how far it is, and is stopped', async () => {
+    vi.stubGlobal('Worker', scheduleWorker(true));
+    show(<ScheduleDialog job={openJob()} onClose={vi.fn()} />);
+    await userEvent.click(screen.getByLabelText(/Paste it here/));
+    await userEvent.paste('name,appliance\nDen,dryer 5.4\nHall,range 12 kW');
+    expect((await screen.findByText(/^0 of 2 rows sized/)).textContent).toContain('Stop');
+    await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    expect(screen.getByText('Stopped. Change the text to read it again.')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Add 0 circuits' })).toHaveProperty('disabled', true);
+  });
+
   test('is sized row by row, bad rows told, and the good ones added at once', async () => {
     show(<ScheduleDialog job={openJob()} onClose={vi.fn()} />);
     const field = screen.getByLabelText(/Paste it here/);

@@ -1,13 +1,12 @@
 import { Button, Textarea } from '@mantine/core';
-import { useDeferredValue, useMemo, useRef, useState, type DragEvent } from 'react';
+import { useRef, useState, type DragEvent } from 'react';
 import { jobFileName } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
-import { readSchedule } from '../../core/schedule/readSchedule';
 import { writeSchedule, writeWorksheet } from '../../core/schedule/writeSchedule';
-import { circuitLine } from '../../core/wording/ladder';
 import { counted } from '../../core/wording/words';
 import { circuitsAdded } from '../../core/job/changes';
-import { draftOf } from '../../store/sizes';
+import type { SizedSchedule } from '../../store/schedule/sizeSchedule';
+import { useSchedule, type ScheduleReading } from '../../store/schedule/useSchedule';
 import { useJobEditor } from '../../store/useJobEditor';
 import { downloadText } from '../../ui/files/downloadJob';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
@@ -23,11 +22,15 @@ interface ScheduleDialogProps {
 const SAMPLE =
   'name,appliance,length,method,place\nDeck,hot tub 50,40,pvc40,outdoor\nKitchen,range 12 kW,35,,';
 
-type Read = ReturnType<typeof readSchedule>;
+/** So many rows are drawn until all are asked for: a schedule of a thousand is there at once. */
+const FIRST_ROWS = 100;
 
 /** The rows as they were read, sized, with what is wrong in those that were not. */
-function Rows({ job, schedule }: { readonly job: Job; readonly schedule: Read }) {
+function Rows({ schedule }: { readonly schedule: SizedSchedule }) {
+  const [all, showAll] = useState(false);
   if ('problem' in schedule) return <p role="alert">{schedule.problem}</p>;
+  const shown = all ? schedule.rows : schedule.rows.slice(0, FIRST_ROWS);
+  const more = schedule.rows.length - shown.length;
   return (
     <div className={changes['scroll']} tabIndex={0} role="region" aria-label="Rows of the schedule">
       <table className={changes['changes']}>
@@ -47,23 +50,55 @@ function Rows({ job, schedule }: { readonly job: Job; readonly schedule: Read })
               </td>
             </tr>
           ))}
-          {schedule.rows.map(({ line, circuit }) => {
-            const view = draftOf(job, circuit);
-            if (view === undefined) return null;
-            return (
-              <tr key={line}>
-                <td className="fig">{line}</td>
-                <td>{circuit.name}</td>
-                <td className="fig">
-                  <SeverityShape severity={view.severity} named /> {circuitLine(view.solved, circuit)}
-                </td>
-              </tr>
-            );
-          })}
+          {shown.map(({ line, circuit, severity, sized }) => (
+            <tr key={line}>
+              <td className="fig">{line}</td>
+              <td>{circuit.name}</td>
+              <td className="fig">
+                <SeverityShape severity={severity} named /> {sized}
+              </td>
+            </tr>
+          ))}
         </tbody>
       </table>
+      {more > 0 && (
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            showAll(true);
+          }}
+        >
+          Show {counted(more, 'more row')}
+        </button>
+      )}
     </div>
   );
+}
+
+/** How far the reading has come, then the rows. */
+function Reading({ reading, onStop }: { readonly reading: ScheduleReading; readonly onStop: () => void }) {
+  switch (reading.state) {
+    case 'idle':
+      return null;
+    case 'running':
+      return (
+        <p role="status">
+          {reading.progress === null
+            ? 'Reading the schedule. '
+            : `${reading.progress.done} of ${counted(reading.progress.of, 'row')} sized. `}
+          <button type="button" className="act" onClick={onStop}>
+            Stop
+          </button>
+        </p>
+      );
+    case 'stopped':
+      return <p role="status">Stopped. Change the text to read it again.</p>;
+    case 'failed':
+      return <p role="alert">The schedule could not be read. Close this and try again.</p>;
+    case 'done':
+      return <Rows schedule={reading.result} />;
+  }
 }
 
 /** Where the text comes from and goes to: a file chosen, the circuits of the job as a file. */
@@ -128,12 +163,8 @@ const dropOf = (onFile: (file: File | undefined) => void) => ({
 export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
   const { edit, canWrite } = useJobEditor();
   const [text, setText] = useState('');
-  const later = useDeferredValue(text);
-  const schedule = useMemo(
-    () => (later.trim() === '' ? null : readSchedule(later, () => crypto.randomUUID(), job.designC)),
-    [later, job.designC],
-  );
-  const rows = schedule === null || 'problem' in schedule ? [] : schedule.rows;
+  const { reading, current, stop } = useSchedule(text, job);
+  const rows = reading.state === 'done' && 'rows' in reading.result ? reading.result.rows : [];
   const take = (file: File | undefined): void => {
     if (file !== undefined) void file.text().then(setText);
   };
@@ -153,14 +184,12 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
           }}
         />
         <Files job={job} onFile={take} />
-        {schedule !== null && (
-          <div className={classes['wide']}>
-            <Rows job={job} schedule={schedule} />
-          </div>
-        )}
+        <div className={classes['wide']}>
+          <Reading reading={reading} onStop={stop} />
+        </div>
         <div className={classes['acts']}>
           <Button
-            disabled={!canWrite || rows.length === 0 || text !== later}
+            disabled={!canWrite || rows.length === 0 || !current}
             onClick={() => {
               const circuits = rows.map(({ circuit }) => circuit);
               const refusal = edit(

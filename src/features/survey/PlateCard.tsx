@@ -50,7 +50,7 @@ function StillToFind({ questions }: { readonly questions: readonly AnyFinding[] 
 
 /** One appliance of many: what it is and how much is left to find out, until it is opened. */
 export const FoldedPlate = memo(function FoldedPlate({ view, onOpen }: FoldedPlateProps) {
-  const { circuit, solved, severity } = view;
+  const { circuit, solved } = view;
   const left = surveyed(view.open).length;
   return (
     <li className={classes['folded']}>
@@ -61,7 +61,7 @@ export const FoldedPlate = memo(function FoldedPlate({ view, onOpen }: FoldedPla
           onOpen(circuit.id);
         }}
       >
-        <SeverityShape severity={severity} />
+        <SeverityShape severity={left === 0 ? 'ok' : 'ask'} />
         <span>{circuit.name}</span>
         <span className="fig second">{circuitLine(solved, circuit)}</span>
         <span className="second">{left === 0 ? 'Surveyed' : `${counted(left, 'thing')} to find out`}</span>

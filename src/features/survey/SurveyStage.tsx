@@ -36,7 +36,7 @@ function Plates({ circuits, jobId }: PlatesProps) {
       </ul>
     );
   return (
-    <ul>
+    <ul className={classes['many']}>
       {circuits.map((view) =>
         view.circuit.id === opened ? (
           <PlateCard key={view.circuit.id} view={view} jobId={jobId} />
