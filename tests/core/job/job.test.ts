@@ -1,0 +1,209 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { circuitSchema, type Circuit } from '../../../src/core/circuit/circuitSchema';
+import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
+import { jobContext } from '../../../src/core/job/jobContext';
+import { demoJob } from '../../../src/core/job/demoJob';
+import { evaluateJob } from '../../../src/core/job/evaluateJob';
+import { jobFileName, readJobDocument, readJobFile, writeJobFile } from '../../../src/core/job/jobFile';
+import { jobSchema, type Job } from '../../../src/core/job/jobSchema';
+import { JOB_VERSION } from '../../../src/core/job/jobVersion';
+import { migrate } from '../../../src/core/job/migrations';
+import { fileProblemWords } from '../../../src/core/wording/fileProblems';
+import { circuit } from '../../support/circuits';
+
+const read = (text: string) => {
+  const result = readJobFile(text);
+  if (!result.ok) throw new Error(JSON.stringify(result.problem));
+  return result.job;
+};
+
+const problem = (text: string) => {
+  const result = readJobFile(text);
+  if (result.ok) throw new Error('was read');
+  return result.problem;
+};
+
+describe('the demo job', () => {
+  test('is a valid job of ten circuits that shows every severity', () => {
+    expect(jobSchema.parse(demoJob)).toEqual(demoJob);
+    const context = jobContext(demoJob);
+    const severities = demoJob.circuits.flatMap((each) =>
+      solveCircuit(each, context).findings.map(({ severity }) => severity),
+    );
+    expect(demoJob.circuits).toHaveLength(10);
+    expect(severities).toEqual(expect.arrayContaining(['stop', 'check', 'ask', 'note']));
+  });
+});
+
+describe('files', () => {
+  test('what is written is read back, and written again byte for byte', () => {
+    const text = writeJobFile(demoJob);
+    expect(read(text)).toEqual(demoJob);
+    expect(writeJobFile(read(text))).toBe(text);
+  });
+
+  test('the order of fields does not matter to the bytes', () => {
+    const shuffled = JSON.parse(writeJobFile(demoJob)) as { job: Record<string, unknown> };
+    const job = Object.fromEntries(Object.entries(shuffled.job).reverse());
+    expect(writeJobFile(read(JSON.stringify({ ...shuffled, job })))).toBe(writeJobFile(demoJob));
+  });
+
+  test('round trips for circuits of any lengths and names', () => {
+    const names = fc.string({ minLength: 1, maxLength: 80 });
+    fc.assert(
+      fc.property(fc.array(fc.tuple(names, fc.integer({ min: 1, max: 2000 })), { maxLength: 5 }), (each) => {
+        const circuits = each.map(([name, lengthFt], at) => {
+          const base = circuit({ id: `c${at}`, name });
+          return { ...base, run: base.run.map((segment) => ({ ...segment, lengthFt })) };
+        });
+        const job: Job = { ...demoJob, circuits };
+        expect(read(writeJobFile(job))).toEqual(job);
+      }),
+    );
+  });
+
+  test.each([
+    ['{"pasture":"job","version":1,"job":', 'not-json'],
+    ['[1,2,3]', 'foreign'],
+    ['{"name":"a recipe","steps":[]}', 'foreign'],
+    ['null', 'foreign'],
+    ['{"pasture":"job","version":99,"job":{}}', 'later-version'],
+    ['{"pasture":"job","version":-1,"job":{}}', 'no-way-forward'],
+    ['{"pasture":"job","version":1,"job":{}}', 'invalid'],
+  ])('%s: %s, in words that name the file', (text, kind) => {
+    const found = problem(text);
+    expect(found.kind).toBe(kind);
+    expect(fileProblemWords(found, 'house.pasture.json')).toMatch(
+      /^house\.pasture\.json .*Nothing was changed/,
+    );
+  });
+
+  test('a field that is wrong is named by its path', () => {
+    const bad = JSON.parse(writeJobFile(demoJob)) as {
+      job: { circuits: { run: { lengthFt: unknown }[] }[] };
+    };
+    const first = bad.job.circuits[1]?.run[0];
+    if (first) first.lengthFt = 'far';
+    expect(problem(JSON.stringify(bad))).toMatchObject({
+      kind: 'invalid',
+      path: 'circuits[1].run[0].lengthFt',
+    });
+  });
+
+  test('a field that is not known is named too', () => {
+    const bad = JSON.parse(writeJobFile(demoJob)) as { job: Record<string, unknown> };
+    bad.job['color'] = 'green';
+    expect(problem(JSON.stringify(bad))).toMatchObject({ kind: 'invalid', path: 'color' });
+  });
+
+  test('a file of sixty megabytes is none', () => {
+    expect(problem(`"${'x'.repeat(60_000_001)}"`)).toMatchObject({ kind: 'too-large' });
+  });
+
+  test('file names are made of the words of the job', () => {
+    expect(jobFileName(demoJob)).toBe('split-level-orchard-lane.pasture.json');
+    expect(jobFileName({ ...demoJob, name: '???' })).toBe('job.pasture.json');
+  });
+});
+
+interface SavedAnswer {
+  readonly text: string;
+}
+
+/** What files of the past have in common. */
+interface SavedJob {
+  readonly name: string;
+  readonly edition: number;
+  readonly permitDate: string | null;
+  readonly answers?: readonly SavedAnswer[];
+  readonly circuits: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly appliance: object;
+    readonly run: readonly { readonly method: string; readonly lengthFt: number }[];
+    readonly answers?: readonly SavedAnswer[];
+  }[];
+}
+
+describe('older files', () => {
+  test('a file of version 0 is carried forward: its one segment becomes the run', () => {
+    const result = readJobFile(readFileSync('tests/fixtures/job-v0.pasture.json', 'utf8'));
+    expect(result).toMatchObject({ ok: true, fromVersion: 0 });
+    if (!result.ok) return;
+    const [first] = result.job.circuits;
+    expect(first?.run).toEqual([
+      expect.objectContaining({ method: 'nm-b', lengthFt: 85, place: 'garage', ambientC: 40 }),
+    ]);
+    expect(writeJobFile(result.job)).toContain(`"version": ${JOB_VERSION}`);
+  });
+
+  test.each([1, 2, 3, 4])('a file as version %i wrote it opens with all that it said', (version) => {
+    const text = readFileSync(`tests/fixtures/job-v${version}.pasture.json`, 'utf8');
+    const old = (JSON.parse(text) as { readonly job: SavedJob }).job;
+    const result = readJobFile(text);
+    if (!result.ok) throw new Error(JSON.stringify(result));
+    const { job } = result;
+    expect(result.fromVersion).toBe(version);
+    expect(job).toMatchObject({ name: old.name, edition: old.edition, permitDate: old.permitDate });
+    const said = (circuit: SavedJob['circuits'][number] | Circuit) => ({
+      id: circuit.id,
+      name: circuit.name,
+      appliance: circuit.appliance,
+      lengths: circuit.run.map(({ method, lengthFt }) => [method, lengthFt]),
+    });
+    expect(job.circuits.map(said)).toEqual(old.circuits.map(said));
+    const answers = [...(old.answers ?? []), ...old.circuits.flatMap((circuit) => circuit.answers ?? [])];
+    expect(job.answers.map(({ text: given }) => given)).toEqual(answers.map(({ text: given }) => given));
+    expect(readJobFile(writeJobFile(job))).toEqual({ ...result, fromVersion: JOB_VERSION });
+    expect(evaluateJob(job).findings.length).toBeGreaterThan(0);
+  });
+
+  test('what cannot be carried forward is refused, not guessed', () => {
+    expect(readJobDocument({ circuits: 'many' }, 0)).toMatchObject({ ok: false });
+    expect(readJobDocument({ circuits: [7] }, 0)).toMatchObject({ ok: false });
+  });
+
+  test('a job from before houses and panels has none, and nothing else is lost', () => {
+    const { house: _house, panels: _panels, answers: _answers, ...old } = demoJob;
+    const result = readJobDocument(old, 2);
+    expect(result).toMatchObject({
+      ok: true,
+      job: { ...old, panels: [], answers: [], house: { ratingA: null } },
+    });
+  });
+
+  test('a version that is not known is not carried anywhere', () => {
+    expect(migrate({}, JOB_VERSION + 1)).toBeUndefined();
+    expect(migrate({}, -1)).toBeUndefined();
+    expect(migrate({}, 1.5)).toBeUndefined();
+    expect(migrate('no job', 3)).toEqual({ document: 'no job' });
+    expect(migrate({ id: 'a' }, 3)).toMatchObject({ document: { id: 'a', locate: null } });
+  });
+
+  test('answers of two stores become one, by code and subject, and the circuits let go of theirs', () => {
+    const old = {
+      circuits: [{ id: 'kiln', answers: [{ code: 'gfci.ask', text: 'No' }] }, 7],
+      answers: [
+        { about: 'service', code: 'service.managed', text: 'Listed' },
+        { about: 'utility', code: 'panel.no-main', text: 'Lugs' },
+      ],
+    };
+    expect(migrate(old, 4)).toEqual({
+      document: {
+        circuits: [{ id: 'kiln' }, 7],
+        answers: [
+          { subject: 'service', code: 'service.managed', text: 'Listed' },
+          { subject: 'panel:utility', code: 'panel.no-main', text: 'Lugs' },
+          { subject: 'circuit:kiln', code: 'gfci.ask', text: 'No' },
+        ],
+      },
+    });
+  });
+});
+
+test('the schema refuses a circuit without a run, and one with a pin that is no size', () => {
+  expect(circuitSchema.safeParse(circuit({ run: [] })).success).toBe(false);
+  expect(circuitSchema.safeParse({ ...circuit(), pins: { size: '7' } }).success).toBe(false);
+});
