@@ -4,7 +4,9 @@ import os from 'node:os';
 import path from 'node:path';
 import { expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
+import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
+import { findingSentence } from '../../src/core/wording/findings';
 
 const folder = mkdtempSync(path.join(os.tmpdir(), 'pasture-'));
 
@@ -64,6 +66,18 @@ test('check-job lists what is open, and returns 1 while there are stops', () => 
   expect(status).toBe(1);
   expect(stdout).toContain('EV charger, carport: 60 A 2P × NM-B 6/2');
   expect(stdout).toContain('Stop: 6 AWG NM-B carries 55 A');
+});
+
+test('check-job says everything that the screens say, and returns 0 where nothing is stopped', () => {
+  const { stdout } = pasture('check-job', file('all.pasture.json', writeJobFile(demoJob)));
+  const evaluation = evaluateJob(demoJob);
+  const open = evaluation.openOf(evaluation.findings);
+  for (const finding of open) expect(stdout).toContain(findingSentence(finding));
+  expect(stdout.match(/^ {2}(Stop|Ask|Check|Note): /gm)).toHaveLength(open.length);
+  const quiet = { ...demoJob, circuits: [], panels: [] };
+  const stops = evaluateJob(quiet).findings.filter(({ severity }) => severity === 'stop');
+  const { status } = pasture('check-job', file('quiet.pasture.json', writeJobFile(quiet)));
+  expect(status).toBe(stops.length === 0 ? 0 : 1);
 });
 
 test('tables lists them with their sections', () => {

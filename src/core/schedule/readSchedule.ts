@@ -1,17 +1,15 @@
-import { applianceTitle } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
-import { USUAL_DESIGN } from '../circuit/jobDefaults';
 import type { DesignTemperatures } from '../circuit/designTemperatures';
-import { newCircuit, newSegment } from '../circuit/newCircuit';
-import { METHOD_IDS, ENVIRONMENTS, type MethodId, type Environment } from '../code/methods';
+import { designAmbient, USUAL_DESIGN } from '../circuit/jobDefaults';
+import { LIMITS } from '../code/limits';
+import { readCsv } from '../files/csvTable';
 import { firstProblem } from '../job/zodProblem';
-import { readTyped } from '../typing/readTyped';
-import { isRefused } from '../units/refused';
-import { parseLength } from '../units/length';
 import { circuitFromItem } from '../worksheet/circuitItem';
-import { circuitItemSchema, worksheetSchema } from '../worksheet/itemSchemas';
+import { circuitItemSchema, worksheetSchema, type CircuitItem } from '../worksheet/itemSchemas';
 import { fromDotted } from './dottedFields';
-import { readCsv, type CsvRow } from '../files/csvTable';
+import { isBadRow, typedRow, type BadRow } from './typedRow';
+
+type Fields = Readonly<Record<string, unknown>>;
 
 /** A row of a schedule that became a circuit. */
 export interface ReadRow {
@@ -19,113 +17,47 @@ export interface ReadRow {
   readonly circuit: Circuit;
 }
 
-/** A row that did not: where, and what is accepted. */
-export interface BadRow {
-  readonly line: number;
-  readonly column: string;
-  readonly message: string;
-}
-
 /** A schedule read row by row, or why the file is none. */
 export type Schedule =
   { readonly rows: readonly ReadRow[]; readonly bad: readonly BadRow[] } | { readonly problem: string };
 
-/** Length that is taken where a schedule has none, feet. */
-const USUAL_LENGTH_FT = 40;
-
-const inOrder = <T extends string>(word: string, known: readonly T[]): T | undefined =>
-  known.find((each) => each === word.toLowerCase());
-
-const METHOD_COLUMNS = ['method', 'cable', 'wiring'];
-const PLACE_COLUMNS = ['place', 'location'];
-const LENGTH_COLUMNS = ['length', 'lengthFt', 'feet', 'ft'];
-const NAME_COLUMNS = ['name', 'room', 'label'];
-
-const cellOf = (
-  { cells }: CsvRow,
-  columns: readonly string[],
-): { readonly column: string; readonly cell: string } => {
-  const column = columns.find((each) => (cells[each] ?? '') !== '') ?? columns[0] ?? '';
-  return { column, cell: cells[column] ?? '' };
-};
-
-interface Said {
-  readonly method: MethodId;
-  readonly place: Environment;
-  readonly lengthFt: number;
-}
-
-/** Length, method and place of a row: of its own columns, or as typed with the appliance. */
-function saidOf(row: CsvRow, typed: { readonly [K in keyof Said]: Said[K] | undefined }): Said | BadRow {
-  const [length, method, place] = [
-    cellOf(row, LENGTH_COLUMNS),
-    cellOf(row, METHOD_COLUMNS),
-    cellOf(row, PLACE_COLUMNS),
-  ];
-  const bad = (column: string, message: string): BadRow => ({ line: row.line, column, message });
-  const feet = length.cell === '' ? undefined : parseLength(length.cell);
-  if (feet !== undefined && isRefused(feet))
-    return bad(length.column, `"${length.cell}" is not a length; give ${feet.accepts}.`);
-  const known = method.cell === '' ? undefined : inOrder(method.cell, METHOD_IDS);
-  if (method.cell !== '' && known === undefined)
-    return bad(method.column, `"${method.cell}" is no wiring method; use one of ${METHOD_IDS.join(', ')}.`);
-  const where = place.cell === '' ? undefined : inOrder(place.cell, ENVIRONMENTS);
-  if (place.cell !== '' && where === undefined)
-    return bad(place.column, `"${place.cell}" is no place; use one of ${ENVIRONMENTS.join(', ')}.`);
-  return {
-    method: known ?? typed.method ?? 'nm-b',
-    place: where ?? typed.place ?? 'indoor',
-    lengthFt: feet ?? typed.lengthFt ?? USUAL_LENGTH_FT,
-  };
-}
-
-function typedRow(row: CsvRow, newId: () => string, design: DesignTemperatures): ReadRow | BadRow {
-  const typed = readTyped(row.cells['appliance'] ?? '');
-  if ('problem' in typed) return { line: row.line, column: 'appliance', message: typed.problem };
-  const said = saidOf(row, typed);
-  if ('message' in said) return said;
-  const { cell: name } = cellOf(row, NAME_COLUMNS);
-  const circuit = newCircuit(newId(), typed.appliance, [
-    newSegment(newId(), said.method, said.lengthFt, said.place, design),
-  ]);
-  return {
-    line: row.line,
-    circuit: { ...circuit, name: (name === '' ? applianceTitle(typed.appliance) : name).slice(0, 80) },
-  };
+/** A circuit of an item under the job: what the item does not say is as in any new circuit of that job. */
+function underJob(circuit: Circuit, item: CircuitItem, said: Fields, design: DesignTemperatures): Circuit {
+  const run = circuit.run.map((segment, at) =>
+    item.segments?.[at]?.ambientC === undefined && said['ambientC'] === undefined
+      ? { ...segment, ambientC: designAmbient(design, segment.place) }
+      : segment,
+  );
+  const unmarked = { panel: 'unmarked', load: 'unmarked' } as const;
+  return { ...circuit, run, terminals: said['terminalC'] === undefined ? unmarked : circuit.terminals };
 }
 
 function itemRow(
   line: number,
-  cells: Readonly<Record<string, unknown>>,
+  { name, ...fields }: Fields,
   newId: () => string,
+  design: DesignTemperatures,
 ): ReadRow | BadRow {
-  const { name, ...fields } = cells;
   const item = circuitItemSchema.safeParse({ id: `row-${line}`, kind: 'circuit', ...fields });
-  const bad = (problem: { readonly path: string; readonly message: string }): BadRow => ({
-    line: line,
-    column: problem.path,
-    message: problem.message,
+  const bad = ({ path, message }: { readonly path: string; readonly message: string }): BadRow => ({
+    line,
+    column: path,
+    message,
   });
   if (!item.success) return bad(firstProblem(item.error));
-  const circuit = circuitFromItem(item.data);
-  if ('path' in circuit) return bad(circuit);
+  const made = circuitFromItem(item.data);
+  if ('path' in made) return bad(made);
+  const circuit = underJob(made, item.data, fields, design);
   const run = circuit.run.map((segment) => ({ ...segment, id: newId() }));
-  return {
-    line: line,
-    circuit: {
-      ...circuit,
-      id: newId(),
-      run,
-      name: typeof name === 'string' ? name.slice(0, 80) : circuit.name,
-    },
-  };
+  const called = typeof name === 'string' ? name.slice(0, LIMITS.nameLength) : circuit.name;
+  return { line, circuit: { ...circuit, id: newId(), run, name: called } };
 }
 
-const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
+const isRecord = (value: unknown): value is Fields =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** The circuits of a worksheet; its other items are not circuits and are told as such. */
-function readWorksheet(text: string, newId: () => string): Schedule {
+function readWorksheet(text: string, newId: () => string, design: DesignTemperatures): Schedule {
   let value: unknown;
   try {
     value = JSON.parse(text);
@@ -144,7 +76,7 @@ function readWorksheet(text: string, newId: () => string): Schedule {
     const name = typeof id === 'string' ? { name: id } : {};
     const read: ReadRow | BadRow =
       isRecord(item) && kind === 'circuit'
-        ? itemRow(index + 1, { ...name, ...item }, newId)
+        ? itemRow(index + 1, { ...name, ...item }, newId, design)
         : { line: index + 1, column: 'kind', message: 'Only items of kind circuit become circuits.' };
     if ('circuit' in read) rows.push(read);
     else bad.push(read);
@@ -157,7 +89,7 @@ function readWorksheet(text: string, newId: () => string): Schedule {
  * or a builder's rows with an "appliance" column written as it is typed; or a worksheet, as JSON. A bad row spoils no other.
  */
 export function readSchedule(text: string, newId: () => string, design = USUAL_DESIGN): Schedule {
-  if (text.trimStart().startsWith('{')) return readWorksheet(text, newId);
+  if (text.trimStart().startsWith('{')) return readWorksheet(text, newId, design);
   const table = readCsv(text);
   if ('problem' in table) return table;
   const byFamily = table.headers.includes('family');
@@ -177,7 +109,8 @@ export function readSchedule(text: string, newId: () => string, design = USUAL_D
       });
       continue;
     }
-    const read = byFamily ? itemRow(row.line, fromDotted(row.cells), newId) : typedRow(row, newId, design);
+    const fields = byFamily ? fromDotted(row.cells) : typedRow(row);
+    const read = isBadRow(fields) ? fields : itemRow(row.line, fields, newId, design);
     if ('circuit' in read) rows.push(read);
     else bad.push(read);
   }

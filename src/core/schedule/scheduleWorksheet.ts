@@ -1,36 +1,29 @@
-import { readTyped } from '../typing/readTyped';
 import { readCsv, type CsvRow } from '../files/csvTable';
 import { fromDotted } from './dottedFields';
+import { isBadRow, rowName, typedRow } from './typedRow';
 
-/** Length that is taken where a row has none, feet. */
-const USUAL_LENGTH_FT = 40;
+/** Names of an item for the columns of a builder's row. */
+const FIELD: Readonly<Record<string, string>> = {
+  appliance: 'family',
+  cable: 'method',
+  wiring: 'method',
+  place: 'location',
+};
 
-/** A builder's row as an item; what was typed and not understood stays in it, so that its error names it. */
-function typedItem({ cells, line }: CsvRow): Record<string, unknown> {
-  const { appliance = '', name, ...fields } = cells;
-  const typed = readTyped(appliance);
-  const id = name === undefined || name === '' ? `row-${line}` : name;
-  if ('problem' in typed) {
-    return {
-      id,
-      kind: 'circuit',
-      family: appliance,
-      nameplate: {},
-      method: 'nm-b',
-      lengthFt: USUAL_LENGTH_FT,
-    };
+const LENGTHS = ['length', 'feet', 'ft'];
+
+/** A builder's row as an item; what was not understood stays in it as it was written, so that its error names it. */
+function typedItem(row: CsvRow): Record<string, unknown> {
+  const read = typedRow(row);
+  const name = rowName(row);
+  const common = { id: name === '' ? `row-${row.line}` : name, kind: 'circuit' };
+  if (!isBadRow(read)) {
+    const { name: _name, ...fields } = read;
+    return { ...common, ...fields };
   }
-  const said = fromDotted(fields);
-  return {
-    id,
-    kind: 'circuit',
-    family: typed.appliance.family,
-    nameplate: typed.appliance.nameplate,
-    method: typed.method ?? 'nm-b',
-    lengthFt: typed.lengthFt ?? USUAL_LENGTH_FT,
-    ...(typed.place === undefined ? {} : { location: typed.place }),
-    ...said,
-  };
+  const field = FIELD[read.column] ?? (LENGTHS.includes(read.column) ? 'lengthFt' : read.column);
+  const usual = { family: 'load', nameplate: {}, method: 'nm-b', lengthFt: 1 };
+  return { ...common, ...usual, [field]: row.cells[read.column] ?? '' };
 }
 
 /**

@@ -2,7 +2,8 @@ import type { FigureSeverity } from '../../core/findings/severity';
 import { freshMemo } from '../../core/job/jobMemo';
 import type { Job } from '../../core/job/jobSchema';
 import { JobSizes } from '../../core/job/jobSizes';
-import { readSchedule, type BadRow, type ReadRow } from '../../core/schedule/readSchedule';
+import { readSchedule, type ReadRow } from '../../core/schedule/readSchedule';
+import type { BadRow } from '../../core/schedule/typedRow';
 import { circuitLine } from '../../core/wording/ladder';
 import type { Steps } from '../worker/protocol';
 

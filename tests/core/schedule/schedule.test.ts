@@ -81,6 +81,59 @@ describe("a builder's schedule", () => {
   });
 });
 
+describe('one row, however it is written', () => {
+  const typed = 'name,appliance,length,method,place,site.sinkFt\nDeck,hot tub 50,40,pvc40,attic,8\n';
+  const dotted =
+    'name,family,nameplate.amps,nameplate.breakerA,nameplate.volts,nameplate.neutral,lengthFt,method,location,site.sinkFt\n' +
+    'Deck,hot-tub,40,50,240,true,40,pvc40,attic,8\n';
+  const of = (text: string) => {
+    const schedule = readSchedule(text, ids(), { outdoor: 38, attic: 55, garage: 40 });
+    if ('problem' in schedule) throw new Error(schedule.problem);
+    return schedule.rows.map((row) => row.circuit);
+  };
+
+  test('becomes the same circuit, as the job has its new circuits', () => {
+    const [made] = of(typed);
+    expect(of(dotted)).toEqual([made]);
+    expect(made).toMatchObject({
+      name: 'Deck',
+      terminals: { panel: 'unmarked', load: 'unmarked' },
+      site: { sinkFt: 8 },
+    });
+    expect(made?.run).toMatchObject([{ method: 'pvc40', lengthFt: 40, place: 'attic', ambientC: 55 }]);
+  });
+
+  test('what it says itself is not overruled by the job', () => {
+    const [made] = of(
+      'family,nameplate.kw,nameplate.volts,nameplate.connection,method,lengthFt,ambientC,terminalC\nkiln,9.6,240,hardwired,emt,30,41,75\n',
+    );
+    expect(made?.terminals).toEqual({ panel: 75, load: 75 });
+    expect(made?.run[0]?.ambientC).toBe(41);
+  });
+
+  test('the sample of the schedule dialog is answered in the shell as well', () => {
+    const sheet = worksheetOfCsv(
+      'name,appliance,length,method,place\nDeck,hot tub 50,40,pvc40,outdoor\nKitchen,range 12 kW,35,,',
+    );
+    const answered = answerWorksheet(sheet);
+    if ('problem' in answered) throw new Error('not answered');
+    expect(answered.items).toMatchObject([
+      { id: 'Deck', result: { ocpdA: 50 } },
+      { id: 'Kitchen', result: { ocpdA: 40 } },
+    ]);
+  });
+
+  test.each([
+    ['length', 'x', 'lengthFt'],
+    ['method', 'rope', 'method'],
+    ['place', 'moon', 'location'],
+  ])('in the shell a %s that is %s names its field', (column, cell, field) => {
+    const answered = answerWorksheet(worksheetOfCsv(`name,appliance,${column}\nDeck,dryer 5,${cell}`));
+    if ('problem' in answered) throw new Error('not answered');
+    expect(answered.items).toMatchObject([{ error: { path: `items[0].${field}` } }]);
+  });
+});
+
 describe('circuits as CSV, both ways', () => {
   test('every family comes back as it was, to the same figures', () => {
     const circuits = familyList.map(({ id }) => circuit({ id, name: id, appliance: freshAppliance(id) }));
