@@ -36,7 +36,7 @@ const SHOTS: readonly Shot[] = [
     size: PHONE,
     act: async (page) => {
       await page.getByRole('button', { name: /66 ft of 3\/4 PVC Sch 80/ }).click();
-      await page.getByRole('group', { name: 'What is shown of the way' }).evaluate((sides) => {
+      await page.getByRole('group', { name: 'What is shown of the route' }).evaluate((sides) => {
         sides.scrollIntoView();
       });
     },
@@ -63,7 +63,7 @@ const SHOTS: readonly Shot[] = [
     name: 'ways',
     at: '/jobs/demo-orchard-lane/carport-charger',
     act: async (page) => {
-      await page.getByRole('button', { name: 'Every way' }).click();
+      await page.getByRole('button', { name: 'Compare options' }).click();
       await page.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
     },
   },

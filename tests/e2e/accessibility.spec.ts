@@ -106,7 +106,7 @@ test('the wiring and the ways of a circuit', async ({ page }) => {
   await expect(page.getByRole('img', { name: 'Wiring, Panel' })).toBeVisible();
   expect(await faults(page, 'paper'), 'wiring').toEqual([]);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Every way' }).click();
+  await page.getByRole('button', { name: 'Compare options' }).click();
   await expect(page.getByRole('region', { name: 'Ways that hold' })).toBeVisible();
   expect(await faults(page, 'paper'), 'ways').toEqual([]);
 });

@@ -35,7 +35,7 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await expect(page.getByRole('img', { name: 'Wiring, Enclosure, to the load' })).toBeVisible();
   await page.keyboard.press('Escape');
 
-  await page.getByRole('button', { name: 'Every way' }).click();
+  await page.getByRole('button', { name: 'Compare options' }).click();
   const routes = page.getByRole('region', { name: 'Ways that hold' });
   await routes.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
   await page.getByRole('button', { name: 'Run it so' }).click();
@@ -102,7 +102,7 @@ test('a search of ways can be stopped and started again', async ({ page }) => {
   await startJob(page, 'Ridge Road 12');
   await page.getByRole('button', { name: 'Add the first circuit' }).click();
   await page.getByRole('button', { name: 'Add the circuit' }).click();
-  await page.getByRole('button', { name: 'Every way' }).click();
+  await page.getByRole('button', { name: 'Compare options' }).click();
   await expect(page.getByRole('region', { name: 'Ways that hold' })).toBeVisible();
   await expect(page.getByText(/What binds:/)).toBeVisible();
   await page.getByLabel('In the order of', { exact: true }).selectOption('pull');

@@ -124,7 +124,7 @@ test('a short piece, a box too small and a fitting left out are found, and the f
   await page.getByRole('button', { name: 'Figures', exact: true }).click();
   await page.getByRole('button', { name: '2 Stops' }).click();
   await page
-    .getByRole('list', { name: /^Ways out/ })
+    .getByRole('list', { name: /^Fixes: / })
     .first()
     .getByRole('button')
     .first()

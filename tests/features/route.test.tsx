@@ -168,7 +168,7 @@ describe('beside the card', () => {
     });
     expect(viewOf('kiln').solved.figures.segments[1]?.terms.adjustment).toBe(0.8);
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(5);
-    await userEvent.click(screen.getByRole('button', { name: 'Go its own way: one raceway' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Run it separately: one raceway' }));
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(3);
     store.dispatch(undo());
     store.dispatch(undo());
@@ -178,7 +178,7 @@ describe('beside the card', () => {
   test('the way of another circuit is taken over', async () => {
     await pane('workshop');
     await side('Share, copy');
-    await userEvent.selectOptions(screen.getByLabelText('Take over the way of'), 'Pond outlet, garden');
+    await userEvent.selectOptions(screen.getByLabelText('Take over the route of'), 'Pond outlet, garden');
     await userEvent.click(screen.getByRole('button', { name: 'Copy it' }));
     expect(runOf('workshop').map(({ method, lengthFt }) => [method, lengthFt])).toEqual([
       ['nm-b', 22],

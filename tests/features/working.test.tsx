@@ -17,7 +17,7 @@ describe('the working of a conductor that is stopped', () => {
     show(<WorkingPane view={viewOf('carport-charger')} figureKey="conductor" segment={0} />);
     expect(screen.getByRole('heading', { level: 2 }).textContent).toContain('6 AWG NM-B carries 55 A');
     expect(screen.getByRole('heading', { level: 2 }).textContent).toContain('334.80');
-    const fixes = await screen.findByRole('list', { name: /^Ways out/ });
+    const fixes = await screen.findByRole('list', { name: /^Fixes: / });
     expect(within(fixes).getAllByRole('button')).toHaveLength(4);
     expect(within(fixes).getAllByRole('button')[0]?.textContent).toBe(
       'ASet the charger to 44 A and guard the setting$0',

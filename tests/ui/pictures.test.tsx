@@ -113,7 +113,7 @@ describe('pictures', () => {
   });
 });
 
-describe('pictures of the way', () => {
+describe('pictures of the route', () => {
   test('a trench has every way at its depth, its ribbon and its figures in words', () => {
     const [burial] = routeOf({ run: [trench()] }).burials;
     render(<TrenchPicture burial={burial!} widthPx={460} />);

@@ -23,7 +23,11 @@ function fromTwoLists(job: Saved): Saved {
     text,
   }));
   const ofCircuits = savedList(job['circuits']).flatMap(({ id, answers }) =>
-    savedList(answers).map(({ code, text }) => ({ subject: `circuit:${String(id)}`, code, text })),
+    savedList(answers).map(({ code, text }) => ({
+      subject: `circuit:${String(id)}`,
+      code: code === 'way.differs' ? 'route.differs' : code,
+      text,
+    })),
   );
   return { ...job, answers: [...house, ...ofCircuits] };
 }

@@ -31,5 +31,5 @@ export const routeCatalog = {
   's-loop.missing': about<{ method: MethodId }>().may('check'),
   'knockout.size': about<{ trade: TradeSize; needsIn: number; hasIn: number }>().may('check'),
   'piece.short': about<{ hasFt: number; needsFt: number }>().may('stop'),
-  'way.differs': about<{ name: string }>().may('check'),
+  'route.differs': about<{ name: string }>().may('check'),
 };

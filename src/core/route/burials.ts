@@ -103,10 +103,10 @@ export function routeBurials(about: LaidOut, findings: RouteLog): readonly Buria
         });
       }
       if (segment.bored === true) {
-        findings.found('ask', 'burial.bored', 'way.bored', index, { method: segment.method });
+        findings.found('ask', 'burial.bored', 'route.bored', index, { method: segment.method });
       }
       if (!about.located) {
-        findings.found('ask', 'work.before-locate', 'way.locate', index, { lengthFt: segment.lengthFt });
+        findings.found('ask', 'work.before-locate', 'route.locate', index, { lengthFt: segment.lengthFt });
       }
       const routes = [wayOf(each, about, true), ...neighbors(about, each)];
       return {

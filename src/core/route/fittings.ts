@@ -49,21 +49,21 @@ const need = (
 /** Where a raceway passes between warm and cold, or out of the ground, it is sealed. The panel stands in the warm. */
 function seals({ circuit }: LaidOut, { index, segment }: RoutedSegment): readonly Need[] {
   if (!isRaceway(segment)) return [];
-  if (segment.place === 'underground') return [need('seal', 2, 'way.seal-buried')];
+  if (segment.place === 'underground') return [need('seal', 2, 'route.seal-buried')];
   const before = circuit.run[index - 1]?.place ?? 'indoor';
   const after = circuit.run[index + 1]?.place ?? segment.place;
   // Where the ground ends the buried segment has its seal already.
   const crosses = [before, after].filter(
     (place) => place !== 'underground' && CLIMATE[place] !== CLIMATE[segment.place],
   );
-  return crosses.length > 0 ? [need('seal', crosses.length, 'way.seal')] : [];
+  return crosses.length > 0 ? [need('seal', crosses.length, 'route.seal')] : [];
 }
 
 function bushings({ solved }: LaidOut, { segment }: RoutedSegment): readonly Need[] {
   if (!isRaceway(segment)) return [];
   const threaded = segment.method === 'rmc' || segment.method === 'imc';
   const large = isPullBoxSize(solved.figures.size);
-  return threaded || large ? [need('bushing', 2, 'way.bushing')] : [];
+  return threaded || large ? [need('bushing', 2, 'route.bushing')] : [];
 }
 
 /** The longest straight leg of a raceway: it grows between its two ends. */
@@ -77,7 +77,7 @@ export const segmentGrowth = (about: LaidOut, { index, segment }: RoutedSegment)
 function expansions(about: LaidOut, each: RoutedSegment): readonly Need[] {
   const growthIn = segmentGrowth(about, each);
   return growthIn >= EXPANSION_FROM_IN - 1e-9
-    ? [need('expansion', 1, 'way.expansion', 'rule', growthIn)]
+    ? [need('expansion', 1, 'route.expansion', 'rule', growthIn)]
     : [];
 }
 
@@ -87,16 +87,16 @@ function buriedNeeds({ segment }: RoutedSegment): readonly Need[] {
   const cable = METHODS[segment.method].kind === 'cable';
   const ribbon = -segment.heightFt * 12 >= RIBBON_FROM_IN && segment.bored !== true;
   return [
-    ...(cable ? [need('riser', 2, 'way.riser'), need('bushing', 2, 'way.bushing')] : []),
-    ...(ribbon ? [need('ribbon', Math.ceil(segment.lengthFt), 'way.ribbon', 'practice')] : []),
-    need('s-loop', 2, 'way.movement', 'practice'),
+    ...(cable ? [need('riser', 2, 'route.riser'), need('bushing', 2, 'route.bushing')] : []),
+    ...(ribbon ? [need('ribbon', Math.ceil(segment.lengthFt), 'route.ribbon', 'practice')] : []),
+    need('s-loop', 2, 'route.movement', 'practice'),
   ];
 }
 
 function plates({ segment }: RoutedSegment): readonly Need[] {
   const { edgeIn } = segment;
   if (isRaceway(segment) || edgeIn === undefined || edgeIn >= PLATE_WITHIN_IN - 1e-9) return [];
-  return [need('plates', Math.max(1, Math.ceil(segment.lengthFt / (16 / 12))), 'way.plates')];
+  return [need('plates', Math.max(1, Math.ceil(segment.lengthFt / (16 / 12))), 'route.plates')];
 }
 
 function bonds({ kinds }: LaidOut, { index, segment }: RoutedSegment): readonly Need[] {
@@ -158,7 +158,7 @@ function reportMissing(
   }
 }
 
-/** What the way needs segment by segment: planned unless it was left out, which is a finding. */
+/** What the route needs segment by segment: planned unless it was left out, which is a finding. */
 export function routeFittings(about: LaidOut, findings: RouteLog): readonly NeededFitting[] {
   return about.segments.flatMap((each) => {
     const needs = [

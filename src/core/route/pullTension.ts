@@ -18,7 +18,7 @@ export const HAND_PULL_LB = 200;
 /** What the insulation bears against the wall of a bend until its maker says otherwise, pounds a foot. */
 export const SIDEWALL_LB_PER_FT = 500;
 
-/** One part of the way that is pulled through, in the order of the pull. */
+/** One part of the route that is pulled through, in the order of the pull. */
 export type PullPart =
   | { readonly kind: 'straight'; readonly lengthFt: number; readonly riseFt: number }
   | { readonly kind: 'bend'; readonly degrees: number; readonly radiusIn: number };

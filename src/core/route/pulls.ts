@@ -219,7 +219,7 @@ function findHardPulls(each: PullSection, first: number, findings: RouteLog): vo
 }
 
 /**
- * Every pull of the way: bends added up between pull points, tension and pressure from both ends, the spot that
+ * Every pull of the route: bends added up between pull points, tension and pressure from both ends, the spot that
  * makes it hard, and where a body is wanted. Bends over the limit that no single segment has are a stop here.
  */
 export function routePulls(about: LaidOut, findings: RouteLog): readonly PullSection[] {

@@ -14,7 +14,7 @@ export interface Routed {
 /** What the judgement of a way looks at. */
 export interface RouteCase extends Routed {
   readonly context: SolveContext;
-  /** Circuits that share a part of the way, solved. */
+  /** Circuits that share a part of the route, solved. */
   readonly neighbors: readonly Routed[];
   /** Whether the lines in the ground were located: a ticket is known. */
   readonly located: boolean;
@@ -37,7 +37,7 @@ export const routedSegments = ({ circuit, solved }: Routed): readonly RoutedSegm
 /** Whether a segment is of raceway. */
 export const isRaceway = ({ method }: Pick<Segment, 'method'>): boolean => METHODS[method].kind === 'raceway';
 
-/** Whether a fitting of the way was left out. */
+/** Whether a fitting of the route was left out. */
 export const leftOut = (
   { without = [] }: Segment,
   fitting: NonNullable<Segment['without']>[number],

@@ -44,7 +44,8 @@ function findDifferences({ circuit, neighbors }: LaidOut, findings: RouteLog): v
           twin.place === segment.place &&
           twin.bendsDeg === segment.bendsDeg &&
           other.circuit.pins.trade === circuit.pins.trade);
-      if (!same) findings.found('check', 'way.differs', 'way.together', index, { name: other.circuit.name });
+      if (!same)
+        findings.found('check', 'route.differs', 'route.together', index, { name: other.circuit.name });
     }
   }
 }

@@ -18,7 +18,7 @@ export interface WirePiece {
   /** Cable by its name, or null for single conductors. */
   readonly cable: string | null;
   readonly conductors: readonly NamedConductor[];
-  /** Length of the way. */
+  /** Length of the route. */
   readonly routeFt: number;
   readonly makeUpFt: number;
   /** What has to be cut: the way and what is left at both ends. */

@@ -109,7 +109,7 @@ function sharersOf(
 }
 
 /**
- * Every way of running a whole circuit, in steps so that a search can tell how far it is and be stopped:
+ * Every option of running a whole circuit, in steps so that a search can tell how far it is and be stopped:
  * all methods, the metals that are offered, the least size and two above, raceways as taken and a size up. Those that do
  * not hold are kept with what forbids them.
  */

@@ -46,7 +46,7 @@ function segmentText({
     .join(' ');
 }
 
-/** The way of a circuit as it would be typed, nothing left to what is usual. */
+/** The route of a circuit as it would be typed, nothing left to what is usual. */
 export function printRoute({ run }: Circuit): string {
   return run
     .flatMap((segment, index) => {

@@ -68,6 +68,6 @@ export const unknownWords: Readonly<
   neutrals: { what: 'Neutral and ground bars', blocks: 'the wiring at the panel is not sure' },
   terminals: { what: 'Terminal temperature', blocks: 'circuits are sized in the 60 °C column' },
   interrupting: { what: 'Interrupting rating', blocks: 'the fault current cannot be compared' },
-  knockouts: { what: 'Free knockouts by trade size', blocks: 'the way in is not sure' },
+  knockouts: { what: 'Free knockouts by trade size', blocks: 'the entry is not sure' },
   openings: { what: 'Openings without a filler', blocks: 'the face may be open to live parts' },
 };

@@ -43,7 +43,7 @@ export const routeSentences: Sentences<keyof typeof routeCatalog> = {
     `Conductors of ${size(data.size)} pass a bushing where the raceway ends, so that no edge cuts them.`,
   'nailplate.needed': ({ data }) =>
     `The holes are ${n(data.edgeIn)} in from the edge: nearer than 1-1/4 in asks for steel plates.`,
-  'ribbon.missing': () => 'A warning ribbon 12 in above the way is what the next shovel meets first.',
+  'ribbon.missing': () => 'A warning ribbon 12 in above the route is what the next shovel meets first.',
   'expansion.missing': ({ data }) =>
     `${n(data.lengthFt, 1)} ft of PVC grow by ${n(data.growthIn)} in: from 1/4 in on an expansion fitting is asked.`,
   'riser.unguarded': ({ data }) =>
@@ -56,6 +56,6 @@ export const routeSentences: Sentences<keyof typeof routeCatalog> = {
       : `Trade size ${data.trade} is a name: its hole is ${n(data.needsIn, 3)} in across, not ${n(data.hasIn, 3)} in.`,
   'piece.short': ({ data }) =>
     `The piece at hand is ${printLength(feet(data.hasFt))}; with 6 in free in its boxes it has to be ${printLength(feet(data.needsFt))}.`,
-  'way.differs': ({ data }) =>
+  'route.differs': ({ data }) =>
     `It shares this raceway with ${data.name}, but the two are not alike in length, method, place, bends or size.`,
 };

@@ -32,7 +32,7 @@ export const shareName: Readonly<Record<ShareKind, string>> = {
   trench: 'one trench',
 };
 
-/** What the way needs, as it is asked for. */
+/** What the route needs, as it is asked for. */
 export const fittingName: Readonly<Record<RouteFitting, string>> = {
   seal: 'Seal in the raceway',
   bushing: 'Bushing',

@@ -29,7 +29,7 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
           <CircuitList ids={ids} current={view.circuit.id} />
         </section>
         {part === 'route' ? (
-          <Suspense fallback={<p className="second">Fetching the way</p>}>
+          <Suspense fallback={<p className="second">Fetching the route</p>}>
             <RoutePane key={view.circuit.id} view={view} segment={segment} />
           </Suspense>
         ) : (

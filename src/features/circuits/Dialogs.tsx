@@ -35,7 +35,7 @@ export function Dialogs({ open, views, ids, current, dialog, onClose }: DialogsP
       {dialog === 'wiring' && current !== undefined && (
         <TerminationsDialog view={current} onClose={onClose} />
       )}
-      {dialog === 'ways' && current !== undefined && (
+      {dialog === 'options' && current !== undefined && (
         <OptionsDialog job={open.job} view={current} onClose={onClose} />
       )}
       {dialog === 'palette' && <Palette open={open} views={views} current={current} onClose={onClose} />}

@@ -103,7 +103,7 @@ function useActions({ open }: PaletteProps): readonly Act[] {
     opens('schedule', 'Read a schedule of appliances'),
     opens('plugs', 'May this plug go there?'),
     opens('wiring', 'Wiring of this circuit'),
-    opens('ways', 'Every way to run this circuit'),
+    opens('options', 'Compare options for this circuit'),
     ...STAGES.map(({ id, name }): Act => [
       `stage ${id}`,
       name,

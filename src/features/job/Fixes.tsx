@@ -26,7 +26,7 @@ export function Fixes({ sizes, finding, first = false, stale = false }: FixesPro
   const fixes = fixesOf(sizes.job, finding);
   if (fixes.length === 0) return null;
   return (
-    <ul className={classes['fixes']} aria-label={`Ways out: ${findingSentence(finding)}`}>
+    <ul className={classes['fixes']} aria-label={`Fixes: ${findingSentence(finding)}`}>
       {fixes.map(({ change, command, cost, reaches }, index) => {
         const note = [fixNote(change), reachWords(reaches)].filter((each) => each !== '').join(' ');
         return (

@@ -12,7 +12,7 @@ export type DialogName =
   | 'list'
   | 'palette'
   | 'wiring'
-  | 'ways'
+  | 'options'
   | 'schedule'
   | 'plugs';
 

@@ -53,7 +53,7 @@ function boxLine({ needsIn3, minIn, minAreaIn2, hasIn3, box, knockouts }: BoxRep
   return `needs ${n(needsIn3)} in³, ${hasIn3 === null ? (box?.name ?? 'a larger enclosure') : `has ${n(hasIn3)} in³`}`;
 }
 
-/** Lines of the way: boxes, trench, pulls and fittings, each with its figures. */
+/** Lines of the route: boxes, trench, pulls and fittings, each with its figures. */
 function lines({
   evaluation,
   view,
@@ -98,7 +98,7 @@ function lines({
   ];
 }
 
-/** The way on the sheet: what stands along it, what is dug, pulled, fitted, cut and bought. */
+/** The route on the sheet: what stands along it, what is dug, pulled, fitted, cut and bought. */
 export function RouteOnSheet(props: RouteOnSheetProps) {
   return (
     <section>

@@ -29,7 +29,7 @@ const PATTERNS: Readonly<Record<MethodId, Pattern>> = {
 
 interface MethodLineProps {
   readonly method: MethodId;
-  /** The way as SVG path data. */
+  /** The line as SVG path data. */
   readonly d: string;
   readonly stopped: boolean;
   readonly highlighted: boolean;

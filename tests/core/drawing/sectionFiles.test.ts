@@ -97,7 +97,7 @@ describe('moving stations on the section', () => {
     expect(snapHeight(from)).toBeCloseTo(to, 6);
   });
 
-  test('a spot along the way is found by its share of it', () => {
+  test('a spot along the route is found by its share of it', () => {
     const { path } = sectionGeometry(run, 5).segments[0]!;
     expect(alongPath(path, 0).at).toEqual(path[0]);
     expect(alongPath(path, 1).at).toEqual(path.at(-1));

@@ -86,7 +86,7 @@ const ofRoutes: Readonly<Record<RouteCode, Job>> = {
   's-loop.missing': without('s-loop', ufInTrench),
   'knockout.size': routed([segment({ id: 'a', method: 'mc', end: { holeIn: 0.75 } }), emt({ id: 'b' })]),
   'piece.short': routed([segment({ pieceFt: 40 })]),
-  'way.differs': jobOf([
+  'route.differs': jobOf([
     circuit({ run: [emt({ lengthFt: 31, shares })] }),
     circuit({ id: 'other', name: 'Another', run: [emt({ lengthFt: 30, shares })] }),
   ]),

@@ -207,7 +207,7 @@ describe('what the way needs', () => {
   });
 });
 
-describe('bends and pulls along the way', () => {
+describe('bends and pulls along the route', () => {
   const pipe = (id: string, part: Partial<Segment> = {}) =>
     segment({ id, method: 'emt', lengthFt: 40, bendsDeg: 270, ...part });
 
@@ -357,7 +357,7 @@ describe('cut list and wire list', () => {
   });
 });
 
-describe('edits of the way', () => {
+describe('edits of the route', () => {
   const of = circuit({ run: [segment({ id: 'a' }), segment({ id: 'b', method: 'emt' })] });
 
   test('what is as usual is not kept', () => {
@@ -387,11 +387,11 @@ describe('edits of the way', () => {
     const codes = (lengthFt: number) =>
       routeCodes(routeOf({ run: [segment({ method: 'emt', lengthFt, shares })] }, { others: [other] }));
     expect(codes(30)).toEqual([]);
-    expect(codes(31)).toEqual(['way.differs']);
+    expect(codes(31)).toEqual(['route.differs']);
     const sized = routeOf(
       { run: [segment({ method: 'emt', lengthFt: 30, shares })], pins: { trade: '1' } },
       { others: [other] },
     );
-    expect(routeCodes(sized)).toEqual(['way.differs']);
+    expect(routeCodes(sized)).toEqual(['route.differs']);
   });
 });

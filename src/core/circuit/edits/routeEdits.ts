@@ -38,7 +38,7 @@ export function withFitting(
   return withSegmentSet(circuit, index, { without: without.length === 0 ? undefined : without });
 }
 
-/** The way of one circuit taken over by another: every segment, what stands between them, and where it starts. */
+/** The route of one circuit taken over by another: every segment, what stands between them, and where it starts. */
 export const withRouteOf = (circuit: Circuit, from: Circuit, newId: () => string): Circuit => ({
   ...circuit,
   startHeightFt: from.startHeightFt,

@@ -112,8 +112,8 @@ function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
       {act('Wiring', () => {
         open('wiring');
       })}
-      {act('Every way', () => {
-        open('ways');
+      {act('Compare options', () => {
+        open('options');
       })}
       {act(
         'Remove',

@@ -12,7 +12,7 @@ import classes from './route.module.css';
 const amount = ({ fitting, count }: NeededFitting): string =>
   fitting === 'ribbon' ? `${count} ft` : String(count);
 
-/** What the way needs besides wire, raceway and boxes. All of it is planned; what is left out becomes a finding. */
+/** What the route needs besides wire, raceway and boxes. All of it is planned; what is left out becomes a finding. */
 export function Fittings({
   view,
   route,
@@ -23,10 +23,10 @@ export function Fittings({
   const { circuit, context } = view;
   const { canWrite, replaceCircuit } = useJobEditor();
   if (route.report.fittings.length === 0)
-    return <p className="second">This way needs no more than its wire and supports.</p>;
+    return <p className="second">This route needs no more than its wire and supports.</p>;
   return (
     <table className={classes['figures']}>
-      <caption>What the way needs</caption>
+      <caption>What the route needs</caption>
       <tbody>
         {route.report.fittings.map((each) => {
           const span = segmentSpan(each.segment);

@@ -13,7 +13,7 @@ interface Visit {
   readonly key: string;
 }
 
-/** The way as a line of words. What is understood is drawn at once; what is not is kept and named. */
+/** The route as a line of words. What is understood is drawn at once; what is not is kept and named. */
 export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
   const { canWrite, replaceCircuit } = useJobEditor();
   const design = useDesign();
@@ -30,7 +30,7 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
     const understood = readRoute(next, start.startHeightFt);
     if (!understood.ok) return;
     const routed = withTypedRoute(start, understood.segments, design, () => crypto.randomUUID());
-    replaceCircuit({ ...circuit, run: routed.run }, 'Type the way', key);
+    replaceCircuit({ ...circuit, run: routed.run }, 'Type the route', key);
   };
   const onLeave = (): void => {
     setInside(false);

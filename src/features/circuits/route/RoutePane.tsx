@@ -47,7 +47,7 @@ function sideOf(side: Side, { view, route, index }: SideProps): ReactNode {
   }
 }
 
-/** The way of the circuit: the chosen segment with all that is said of it, and beside it pictures and lists. */
+/** The route of the circuit: the chosen segment with all that is said of it, and beside it pictures and lists. */
 export function RoutePane({ view, segment }: RoutePaneProps) {
   const { job } = useReadyJob();
   const [side, setSide] = useState<Side>('around');
@@ -58,8 +58,8 @@ export function RoutePane({ view, segment }: RoutePaneProps) {
       <section className={classes['card']} aria-label="The segment">
         <SegmentCard view={view} route={route} index={index} />
       </section>
-      <section className={classes['side']} aria-label="The way">
-        <div className={classes['sides']} role="group" aria-label="What is shown of the way">
+      <section className={classes['side']} aria-label="The route">
+        <div className={classes['sides']} role="group" aria-label="What is shown of the route">
           {SIDES.map((each) => (
             <button
               key={each}

@@ -21,7 +21,7 @@ const fileName = (name: string): string =>
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
 
-/** The way as a line of words, and what can be done with its picture. */
+/** The route as a line of words, and what can be done with its picture. */
 export function RouteTools({ view, closer, onCloser, picture }: RouteToolsProps) {
   const { circuit, solved, context } = view;
   const name = fileName(circuit.name) || 'section';

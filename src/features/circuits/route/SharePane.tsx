@@ -78,13 +78,13 @@ function SharedNow({ view, index }: ShareProps) {
         <button
           type="button"
           className="act"
-          aria-label={`Go its own way: ${shareName[kind]}`}
+          aria-label={`Run it separately: ${shareName[kind]}`}
           disabled={!canWrite}
           onClick={() => {
-            replaceCircuit(alone(circuit, index, kind), 'Go its own way');
+            replaceCircuit(alone(circuit, index, kind), 'Run it separately');
           }}
         >
-          Go its own way
+          Run it separately
         </button>
       </p>
     );
@@ -197,7 +197,7 @@ function Copy({ view }: Pick<ShareProps, 'view'>) {
   return (
     <div className={classes['row']}>
       <ChoiceField
-        label="Take over the way of"
+        label="Take over the route of"
         value={from.id}
         choices={others.map(({ id, name }) => ({ value: id, label: name }))}
         onChoose={setPicked}
@@ -208,7 +208,7 @@ function Copy({ view }: Pick<ShareProps, 'view'>) {
         onClick={() => {
           replaceCircuit(
             withRouteOf(view.circuit, from, () => crypto.randomUUID()),
-            `The way of ${from.name}`,
+            `The route of ${from.name}`,
           );
         }}
       >

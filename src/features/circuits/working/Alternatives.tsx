@@ -49,7 +49,7 @@ export const Alternatives = memo(function Alternatives({ view }: { readonly view
         type="button"
         className="act"
         onClick={() => {
-          open('ways');
+          open('options');
         }}
       >
         Every method, metal and size, compared

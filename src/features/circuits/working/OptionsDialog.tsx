@@ -136,7 +136,7 @@ function Holding({
 function Rejected({ options }: { readonly options: readonly RunOption[] }) {
   return (
     <details>
-      <summary>{counted(options.length, 'way')} that do not hold, and why</summary>
+      <summary>{counted(options.length, 'option')} that do not hold, and why</summary>
       <ul className={classes['rejected']}>
         {options.map((option) => (
           <li key={keyOf(option)}>
@@ -181,7 +181,7 @@ function Binds({
           </li>
         ))}
         {sensitivity.relaxations.length === 0 && (
-          <li className="second">No single thing that gives way saves material.</li>
+          <li className="second">Relaxing any one limit saves nothing.</li>
         )}
       </ul>
     </div>
@@ -219,7 +219,7 @@ function SearchState({ search, onStop, onAgain }: SearchStateProps) {
   );
 }
 
-/** Every way of running one circuit, found in a worker, ranked, compared with what it is, taken with one click. */
+/** Every option of running one circuit, found in a worker, ranked, compared with what it is, taken with one click. */
 export function OptionsDialog({ job, view, onClose }: OptionsDialogProps) {
   const { replaceCircuit } = useJobEditor();
   const { search, stop, again } = useAlternatives(view, job);
@@ -232,7 +232,7 @@ export function OptionsDialog({ job, view, onClose }: OptionsDialogProps) {
     onClose();
   };
   return (
-    <Dialog wide opened onClose={onClose} title={`Every way to run ${view.circuit.name}`}>
+    <Dialog wide opened onClose={onClose} title={`Compare options: ${view.circuit.name}`}>
       <SearchState search={search} onStop={stop} onAgain={again} />
       {search.state === 'done' && (
         <>
