@@ -60,7 +60,7 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: 'ways',
+    name: 'options',
     at: '/jobs/demo-orchard-lane/carport-charger',
     act: async (page) => {
       await page.getByRole('button', { name: 'Compare options' }).click();

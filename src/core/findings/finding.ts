@@ -34,7 +34,7 @@ export interface Finding<C extends FindingCode = FindingCode> {
 export type AnyFinding = { readonly [C in FindingCode]: Finding<C> }[FindingCode];
 
 /** What a finding is raised with. */
-interface Raised<C extends FindingCode> {
+export interface Raised<C extends FindingCode> {
   readonly severity: SeverityOf<C>;
   readonly code: C;
   readonly section: SectionKey;

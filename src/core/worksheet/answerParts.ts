@@ -1,6 +1,8 @@
 import { cite, type Edition } from '../code/edition';
 import { methodCitation, type MethodId } from '../code/methods';
 import type { SectionKey } from '../code/sections';
+import { raise, type FindingCode, type Raised } from '../findings/finding';
+import { findingSentence } from '../wording/findings';
 import type { FindingLine, WorkingLine } from './answer';
 
 const rule = (code: Edition, section: SectionKey, method: MethodId | undefined): string => {
@@ -18,12 +20,17 @@ export const line = (
   method?: MethodId,
 ): WorkingLine => ({ step, formula, result, rule: rule(code, section, method) });
 
-/** One finding without ways out. */
-export const findingLine = (
+/** A finding of the catalog about what an item asks, in its words; an item has no job that could be fixed. */
+export function foundIn<C extends FindingCode>(
   code: Edition,
-  section: SectionKey,
-  id: string,
-  standing: string,
-  text: string,
-  method?: MethodId,
-): FindingLine => ({ code: id, standing, text, rule: rule(code, section, method), remedies: [] });
+  raised: Omit<Raised<C>, 'subject' | 'method'>,
+): FindingLine {
+  const finding = raise<C>(code, { ...raised, subject: { kind: 'job' }, method: undefined });
+  return {
+    code: finding.code,
+    standing: finding.severity,
+    text: findingSentence(finding),
+    rule: finding.cite.section,
+    remedies: [],
+  };
+}

@@ -1,4 +1,5 @@
-import type { CableTable, RacewaySize } from '../code/tables/shapes';
+import { METHOD_IDS, METHODS, type MethodId } from '../code/methods';
+import type { CableTable, RacewaySize, RacewayType } from '../code/tables/shapes';
 import { cite, type Edition } from '../code/edition';
 import type { FieldProblem } from '../job/zodProblem';
 import {
@@ -16,6 +17,7 @@ import {
 import { printNumber as n } from '../units/number';
 import type { TradeSize } from '../units/tradeSize';
 import { defaultLines, type FindingLine, type ItemAnswer, type WorkingLine } from './answer';
+import { foundIn } from './answerParts';
 import type { FillItem } from './itemSchemas';
 
 type Part = FillItem['conductors'][number];
@@ -66,14 +68,6 @@ const jamOf = (parts: readonly Part[], row: RacewaySize, code: Edition): number 
   return jamRatio(row.insideIn, conductorDiameter(three.size, three.insulation, code));
 };
 
-const finding = (code: string, standing: string, text: string, rule: string): FindingLine => ({
-  code,
-  standing,
-  text,
-  rule,
-  remedies: [],
-});
-
 interface Judged {
   readonly sum: Sum;
   readonly min: TradeSize | null;
@@ -98,19 +92,34 @@ function evaluate(item: FillItem, sum: Sum, code: Edition): Judged {
   };
 }
 
-function findingsOf(item: FillItem, { trade, min, ok, jam }: Judged, rule: string): FindingLine[] {
+/** The method whose raceway an item names. */
+const methodOf = (type: RacewayType): MethodId =>
+  METHOD_IDS.find((id) => METHODS[id].raceway === type) ?? 'emt';
+
+function findingsOf(
+  item: FillItem,
+  { trade, ok, jam, row, sum }: Judged,
+  limitPct: number,
+  code: Edition,
+): FindingLine[] {
   const findings: FindingLine[] = [];
-  if (trade === null) {
-    findings.push(finding('raceway.none', 'stop', `No ${item.raceway} is large enough.`, rule));
-  } else if (!ok) {
-    const text = `${trade} ${item.raceway} is too full; ${min ?? 'none'} holds them.`;
-    findings.push(finding('raceway.fill', 'stop', text, rule));
-  }
-  if (jam !== null && mayJam(jam)) {
+  const method = methodOf(item.raceway);
+  const { areaIn2 } = sum;
+  const section = 'raceway.fill';
+  if (trade === null || row === undefined) {
     findings.push(
-      finding('raceway.jam', 'check', `Three conductors may wedge in a bend: ratio ${n(jam)}.`, rule),
+      foundIn(code, { code: 'raceway.none', severity: 'stop', section, data: { method, areaIn2 } }),
     );
+    return findings;
   }
+  if (!ok) {
+    const data = { method, trade, fillPct: fillPercent(row, areaIn2), limitPct };
+    findings.push(foundIn(code, { code: 'raceway.fill', severity: 'stop', section, data }));
+  }
+  if (jam !== null && mayJam(jam))
+    findings.push(
+      foundIn(code, { code: 'raceway.jam', severity: 'check', section, data: { trade, ratio: jam } }),
+    );
   return findings;
 }
 
@@ -171,7 +180,7 @@ export function answerFill(
       ok,
       jamRatio: jam,
     },
-    findings: findingsOf(item, judged, cite(code, 'raceway.fill').section),
+    findings: findingsOf(item, judged, limitPct, code),
     working: [...defaultLines(given, { nipple: item.nipple }), ...workingOf(item, judged, limitPct, code)],
   };
 }

@@ -1,6 +1,6 @@
 import { tableCurrent } from '../appliances/motorCurrent';
 import { overloadPercent } from '../appliances/motor';
-import type { Edition } from '../code/edition';
+import { cite, type Edition } from '../code/edition';
 import type { FieldProblem } from '../job/zodProblem';
 import { boxFill, PULL_BOX_FROM, tooLargeForFill } from '../route/boxFill';
 import { nextStandard } from '../rules/branchOcpd';
@@ -9,7 +9,7 @@ import { cookingDemand } from '../appliances/cookingDemand';
 import { printNumber as n } from '../units/number';
 import { bondLoop } from '../water/bondLoop';
 import { defaultLines, type FindingLine, type ItemAnswer } from './answer';
-import { findingLine, line } from './answerParts';
+import { foundIn, line } from './answerParts';
 import type { BondLoopItem, BoxItem, BurialItem, MotorItem, RangeDemandItem } from './kindSchemas';
 
 type TypedItem = Readonly<Record<string, unknown>>;
@@ -29,22 +29,20 @@ const plateFindings = (plateA: number | undefined, flcA: number, code: Edition):
   if (plateA === undefined) return [];
   return plateA > flcA
     ? [
-        findingLine(
-          code,
-          'motor.table',
-          'motor.plate-above-table',
-          'check',
-          `The plate says ${n(plateA)} A, more than the table's ${n(flcA)} A.`,
-        ),
+        foundIn(code, {
+          code: 'motor.plate-above-table',
+          severity: 'check',
+          section: 'motor.table',
+          data: { plateA, flcA },
+        }),
       ]
     : [
-        findingLine(
-          code,
-          'motor.table',
-          'motor.fla-used-for-flc',
-          'note',
-          `The plate's ${n(plateA)} A are for the overload; conductor and device go by the table, ${n(flcA)} A.`,
-        ),
+        foundIn(code, {
+          code: 'motor.fla-used-for-flc',
+          severity: 'note',
+          section: 'motor.table',
+          data: { plateA, flcA },
+        }),
       ];
 };
 
@@ -136,13 +134,12 @@ export function answerBox(item: BoxItem, typed: TypedItem, code: Edition): ItemA
     findings:
       ok === false
         ? [
-            findingLine(
-              code,
-              'table.boxes',
-              'box.fill',
-              'stop',
-              `The box has ${n(item.boxIn3 ?? 0)} in³; ${n(requiredIn3)} in³ are needed.`,
-            ),
+            foundIn(code, {
+              code: 'box.fill',
+              severity: 'stop',
+              section: 'table.boxes',
+              data: { hasIn3: item.boxIn3 ?? 0, needsIn3: requiredIn3 },
+            }),
           ]
         : [],
     working: [
@@ -194,13 +191,14 @@ export function answerBondLoop(item: BondLoopItem, typed: TypedItem, code: Editi
     result: { perimeterFt, loopFt, totalFt, points },
     findings: near
       ? [
-          findingLine(
-            code,
-            'bond.loop',
-            'bond.loop-distance',
-            'stop',
-            `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is asked.`,
-          ),
+          {
+            // No job holds a loop yet, so it has no place in the catalog.
+            code: 'bond.loop-distance',
+            standing: 'stop',
+            text: `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is asked.`,
+            rule: cite(code, 'bond.loop').section,
+            remedies: [],
+          },
         ]
       : [],
     working: [

@@ -5,7 +5,7 @@ import { supportMarks, supportSpacing } from '../rules/supportMarks';
 import { printNumber as n } from '../units/number';
 import { counted, methodName } from '../wording/words';
 import { defaultLines, type ItemAnswer } from './answer';
-import { findingLine, line } from './answerParts';
+import { foundIn, line } from './answerParts';
 import type { BendsItem, OffsetBendItem, StrapsItem } from './routeSchemas';
 
 type TypedItem = Readonly<Record<string, unknown>>;
@@ -22,13 +22,12 @@ export function answerBends(item: BendsItem, _typed: TypedItem, code: Edition): 
     findings: ok
       ? []
       : [
-          findingLine(
-            code,
-            'raceway.bends',
-            'raceway.bends',
-            'stop',
-            `${n(degrees)}° of bend between pull points; ${n(limit)}° is the most.`,
-          ),
+          foundIn(code, {
+            code: 'raceway.bends',
+            severity: 'stop',
+            section: 'raceway.bends',
+            data: { degrees, limit },
+          }),
         ],
     working: [
       ...sums.map((sum, at) =>
