@@ -107,7 +107,7 @@ test('the wiring and the ways of a circuit', async ({ page }) => {
   expect(await faults(page, 'paper'), 'wiring').toEqual([]);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Compare options' }).click();
-  await expect(page.getByRole('region', { name: 'Ways that hold' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Options that hold' })).toBeVisible();
   expect(await faults(page, 'paper'), 'ways').toEqual([]);
 });
 

@@ -36,7 +36,7 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await page.keyboard.press('Escape');
 
   await page.getByRole('button', { name: 'Compare options' }).click();
-  const routes = page.getByRole('region', { name: 'Ways that hold' });
+  const routes = page.getByRole('region', { name: 'Options that hold' });
   await routes.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
   await page.getByRole('button', { name: 'Run it so' }).click();
   await expect(figureKey(page, 'Raceway')).toContainText('3/4EMT');
@@ -98,15 +98,15 @@ test('forty appliances of a schedule come in at once, and go out as the same sch
   await expect(page.getByText('Nothing surveyed yet.')).toBeVisible();
 });
 
-test('a search of ways can be stopped and started again', async ({ page }) => {
+test('a search of options can be stopped and started again', async ({ page }) => {
   await startJob(page, 'Ridge Road 12');
   await page.getByRole('button', { name: 'Add the first circuit' }).click();
   await page.getByRole('button', { name: 'Add the circuit' }).click();
   await page.getByRole('button', { name: 'Compare options' }).click();
-  await expect(page.getByRole('region', { name: 'Ways that hold' })).toBeVisible();
-  await expect(page.getByText(/What binds:/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Options that hold' })).toBeVisible();
+  await expect(page.getByText(/Limited by:/)).toBeVisible();
   await page.getByLabel('In the order of', { exact: true }).selectOption('pull');
-  await page.getByText(/ways that do not hold, and why/).click();
+  await page.getByText(/options that do not hold, and why/).click();
   await expect(page.getByText(/may not be|No .* is large enough/).first()).toBeVisible();
 });
 

@@ -91,7 +91,7 @@ function Holding({
   readonly onChoose: (option: RunOption) => void;
 }) {
   return (
-    <div className={classes['scroll']} tabIndex={0} role="region" aria-label="Ways that hold">
+    <div className={classes['scroll']} tabIndex={0} role="region" aria-label="Options that hold">
       <table className={classes['ways']}>
         <thead>
           <tr>
@@ -161,7 +161,7 @@ function Binds({
   return (
     <div className={classes['binds']}>
       <p>
-        <b>What binds: </b>
+        <b>Limited by: </b>
         {bindingWords[sensitivity.binding]}
       </p>
       <ul className={classes['relax']}>
