@@ -10,8 +10,14 @@ export type SavedRead =
   | ({ readonly ok: true; readonly recovered: SaveOrder | null } & Edited)
   | { readonly ok: false; readonly damaged: Damaged };
 
+/** A job with the edits that were put by, and the order by which they are written. */
+interface Recovered {
+  readonly edited: Edited;
+  readonly order: SaveOrder;
+}
+
 /** The edits that were put by laid over the job as it is saved; none where they belong to another state of it. */
-function recover(saved: Edited, updatedAt: number): SaveOrder | null {
+function recover(saved: Edited, updatedAt: number): Recovered | null {
   const unsaved = findUnsaved(saved.job.id);
   if (unsaved === undefined) return null;
   forgetUnsaved(saved.job.id);
@@ -29,13 +35,10 @@ function recover(saved: Edited, updatedAt: number): SaveOrder | null {
       .map(({ backward }) => backward),
     ...journal.slice(first, cursor).map(({ forward }) => forward),
   ];
-  let { job } = saved;
-  for (const command of steps) {
-    const applied = applyCommand(job, command);
-    if (isRefusal(applied)) return null;
-    job = applied.job;
-  }
-  return { job, cursor, entries, truncateAfter };
+  const applied = applyCommand(saved.job, { kind: 'batch', commands: steps });
+  if (isRefusal(applied)) return null;
+  const { job } = applied;
+  return { edited: { job, journal, cursor }, order: { job, cursor, entries, truncateAfter } };
 }
 
 /** Reads a saved job; the tab that writes recovers what was put by. */
@@ -48,11 +51,6 @@ export function readSaved({ record, journal }: SavedJob, writes: boolean): Saved
     return { ok: false, damaged: { id, name, problem: read.problem, saved: { record, journal }, undoTo } };
   }
   const saved: Edited = { job: read.job, journal, cursor: record.cursor };
-  const recovered = writes ? recover(saved, record.updatedAt) : null;
-  if (recovered === null) return { ok: true, ...saved, recovered };
-  const { entries, truncateAfter, job, cursor } = recovered;
-  const kept = truncateAfter === null ? journal : journal.slice(0, truncateAfter);
-  const seqs = new Set(entries.map(({ seq }) => seq));
-  const grown = [...kept.filter(({ seq }) => !seqs.has(seq)), ...entries].toSorted((a, b) => a.seq - b.seq);
-  return { ok: true, job, journal: grown, cursor, recovered };
+  const found = writes ? recover(saved, record.updatedAt) : null;
+  return { ok: true, ...(found?.edited ?? saved), recovered: found?.order ?? null };
 }

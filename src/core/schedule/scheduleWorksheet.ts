@@ -1,16 +1,6 @@
 import { readCsv, type CsvRow } from '../files/csvTable';
 import { fromDotted } from './dottedFields';
-import { isBadRow, rowName, typedRow } from './typedRow';
-
-/** Names of an item for the columns of a builder's row. */
-const FIELD: Readonly<Record<string, string>> = {
-  appliance: 'family',
-  cable: 'method',
-  wiring: 'method',
-  place: 'location',
-};
-
-const LENGTHS = ['length', 'feet', 'ft'];
+import { fieldOfColumn, isBadRow, rowName, typedRow } from './typedRow';
 
 /** A builder's row as an item; what was not understood stays in it as it was written, so that its error names it. */
 function typedItem(row: CsvRow): Record<string, unknown> {
@@ -21,9 +11,8 @@ function typedItem(row: CsvRow): Record<string, unknown> {
     const { name: _name, ...fields } = read;
     return { ...common, ...fields };
   }
-  const field = FIELD[read.column] ?? (LENGTHS.includes(read.column) ? 'lengthFt' : read.column);
   const usual = { family: 'load', nameplate: {}, method: 'nm-b', lengthFt: 1 };
-  return { ...common, ...usual, [field]: row.cells[read.column] ?? '' };
+  return { ...common, ...usual, [fieldOfColumn(read.column)]: row.cells[read.column] ?? '' };
 }
 
 /**

@@ -36,6 +36,14 @@ const READ_COLUMNS: ReadonlySet<string> = new Set([
   ...NAME_COLUMNS,
 ]);
 
+/** The field of a circuit item that a column of a builder's row says. */
+export function fieldOfColumn(column: string): string {
+  if (column === 'appliance') return 'family';
+  if (METHOD_COLUMNS.includes(column)) return 'method';
+  if (PLACE_COLUMNS.includes(column)) return 'location';
+  return LENGTH_COLUMNS.includes(column) ? 'lengthFt' : column;
+}
+
 const cellOf = (
   { cells }: CsvRow,
   columns: readonly string[],

@@ -1,3 +1,4 @@
+import { LIMITS } from '../code/limits';
 import type { Segment } from '../circuit/circuitSchema';
 import { usualHeightFt } from '../circuit/newCircuit';
 import type { MethodId, Environment } from '../code/methods';
@@ -231,7 +232,7 @@ const placeOf = (said: Words, method: MethodId, before: Environment): Environmen
 };
 
 /**
- * Reads a way from a line: segments and stations with commas between, as in
+ * Reads a route from a line: segments and stations with commas between, as in
  * "nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4". Lengths are feet, depths of a trench inches.
  * What is not understood is named, with what would be.
  */
@@ -279,7 +280,7 @@ export function readRoute(text: string, startHeightFt: number): TypedRoute {
     });
     [fromFt, before] = [endHeightFt, place];
   }
-  return segments.length > 12
-    ? refuse(parts[12] ?? '', 'A run has 12 segments at most.')
+  return segments.length > LIMITS.segments
+    ? refuse(parts[LIMITS.segments] ?? '', `A run has ${LIMITS.segments} segments at most.`)
     : { ok: true, segments };
 }

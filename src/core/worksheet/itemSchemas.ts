@@ -1,3 +1,4 @@
+import { LIMITS } from '../code/limits';
 import { z } from 'zod';
 import { practicesSchema } from '../circuit/practices';
 import { ENVIRONMENTS } from '../code/methods';
@@ -32,7 +33,7 @@ export const circuitItemSchema = z
     family: z.string(),
     nameplate: z.unknown(),
     method: methodField.optional(),
-    segments: z.array(segment).min(1).max(12).optional(),
+    segments: z.array(segment).min(1).max(LIMITS.segments).optional(),
     material: material.default('cu'),
     lengthFt: lengthFt.optional(),
     ambientC: ambientC.default(30),
