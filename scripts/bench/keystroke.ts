@@ -1,10 +1,8 @@
-import { chromium, type Page } from '@playwright/test';
-import { buildServer } from '../../server/app';
+import type { Page } from '@playwright/test';
+import { withBenchPage } from './benchPage';
+import { middle } from './median';
 
 const KEYS = 40;
-
-const median = (times: readonly number[]): number =>
-  times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
 
 /** In the page: notes how long after a key the ladder of figures was redrawn. */
 function watchFigures(): void {
@@ -41,37 +39,28 @@ async function openDemoCircuit(page: Page, address: string): Promise<void> {
  * and editions) by the browser's own account of its script time.
  */
 export async function benchKeystroke(executablePath: string): Promise<void> {
-  const server = await buildServer({ root: 'dist', demo: true });
-  const address = await server.listen({ host: '127.0.0.1', port: 0 });
-  const args = ['--no-sandbox', '--disable-gpu', '--disable-background-networking'];
-  const browser = await chromium.launch({ executablePath, args });
-  const context = await browser.newContext({
-    viewport: { width: 1280, height: 800 },
-    serviceWorkers: 'block',
+  await withBenchPage(executablePath, true, async (page, address) => {
+    await openDemoCircuit(page, address);
+    const devtools = await page.context().newCDPSession(page);
+    await devtools.send('Performance.enable');
+    const scripting = async (): Promise<number> => {
+      const { metrics } = await devtools.send('Performance.getMetrics');
+      return (metrics.find(({ name }) => name === 'ScriptDuration')?.value ?? 0) * 1000;
+    };
+    const settle = () =>
+      page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 80))));
+    const all: number[] = [];
+    for (let at = 0; at < KEYS; at += 1) {
+      await page.keyboard.press('Control+A');
+      await settle();
+      const before = await scripting();
+      await page.keyboard.press(String((at % 8) + 2));
+      await settle();
+      all.push((await scripting()) - before);
+    }
+    const figures = await page.evaluate(() => (window as unknown as { figureTimes: number[] }).figureTimes);
+    const worst = Math.max(...figures).toFixed(1);
+    console.log(`  figures redrawn: median ${middle(figures).toFixed(1)} ms, worst ${worst} ms (under 16)`);
+    console.log(`  with all that follows: median ${middle(all).toFixed(1)} ms of scripting`);
   });
-  const page = await context.newPage();
-  await openDemoCircuit(page, address);
-  const devtools = await context.newCDPSession(page);
-  await devtools.send('Performance.enable');
-  const scripting = async (): Promise<number> => {
-    const { metrics } = await devtools.send('Performance.getMetrics');
-    return (metrics.find(({ name }) => name === 'ScriptDuration')?.value ?? 0) * 1000;
-  };
-  const settle = () =>
-    page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 80))));
-  const all: number[] = [];
-  for (let at = 0; at < KEYS; at += 1) {
-    await page.keyboard.press('Control+A');
-    await settle();
-    const before = await scripting();
-    await page.keyboard.press(String((at % 8) + 2));
-    await settle();
-    all.push((await scripting()) - before);
-  }
-  const figures = await page.evaluate(() => (window as unknown as { figureTimes: number[] }).figureTimes);
-  const worst = Math.max(...figures).toFixed(1);
-  console.log(`  figures redrawn: median ${median(figures).toFixed(1)} ms, worst ${worst} ms (under 16)`);
-  console.log(`  with all that follows: median ${median(all).toFixed(1)} ms of scripting`);
-  await browser.close();
-  await server.close();
 }

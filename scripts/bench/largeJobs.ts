@@ -1,15 +1,13 @@
-import { chromium, type Page } from '@playwright/test';
-import { buildServer } from '../../server/app';
+import type { Page } from '@playwright/test';
 import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { newCircuit } from '../../src/core/circuit/newCircuit';
 import { demoJob } from '../../src/core/job/demoJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import type { Job } from '../../src/core/job/jobSchema';
+import { withBenchPage } from './benchPage';
+import { middle } from './median';
 
 const KEYS = 15;
-
-const median = (times: readonly number[]): number =>
-  times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
 
 const segment = {
   method: 'emt',
@@ -74,7 +72,7 @@ async function keystroke(page: Page, label: string): Promise<number> {
     await page.keyboard.press(String((at % 8) + 2));
     await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 60))));
   }
-  return median(await page.evaluate(() => (window as unknown as { keyTimes: number[] }).keyTimes));
+  return middle(await page.evaluate(() => (window as unknown as { keyTimes: number[] }).keyTimes));
 }
 
 async function put(page: Page, address: string, job: Job): Promise<void> {
@@ -114,29 +112,20 @@ async function schedule(page: Page): Promise<{ readonly ms: number; readonly tol
 
 /** The screens of jobs that are far larger than a house: opening, and a keystroke. */
 export async function benchLargeJobs(executablePath: string): Promise<void> {
-  const server = await buildServer({ root: 'dist', demo: false });
-  const address = await server.listen({ host: '127.0.0.1', port: 0 });
-  const args = ['--no-sandbox', '--disable-gpu', '--disable-background-networking'];
-  const browser = await chromium.launch({ executablePath, args });
-  const context = await browser.newContext({
-    viewport: { width: 1280, height: 800 },
-    serviceWorkers: 'block',
+  await withBenchPage(executablePath, false, async (page, address) => {
+    await put(page, address, jobOfMany(200));
+    const survey = await opens(page, `${address}/jobs/many-200/survey`, '[aria-label="Appliances"] li');
+    const plate = await keystroke(page, 'What may come later');
+    console.log(`  200 circuits, Survey: opens in ${survey.toFixed(0)} ms (at most 1500)`);
+    console.log(`  200 circuits, Survey: a keystroke in ${plate.toFixed(1)} ms (at most 50)`);
+    const { ms, told } = await schedule(page);
+    console.log(
+      `  200 circuits, a schedule of ${ROWS} rows: ${ms.toFixed(0)} ms (at most 3000), ${told ? 'told on its way' : 'nothing told'}`,
+    );
+    await put(page, address, jobOfMany(500));
+    const list = await opens(page, `${address}/jobs/many-500`, '[aria-label="Circuits of the job"] li');
+    const length = await keystroke(page, 'Length, A to B');
+    console.log(`  500 circuits, Circuits: opens in ${list.toFixed(0)} ms (at most 2000)`);
+    console.log(`  500 circuits, Circuits: a keystroke in ${length.toFixed(1)} ms (at most 50)`);
   });
-  const page = await context.newPage();
-  await put(page, address, jobOfMany(200));
-  const survey = await opens(page, `${address}/jobs/many-200/survey`, '[aria-label="Appliances"] li');
-  const plate = await keystroke(page, 'What may come later');
-  console.log(`  200 circuits, Survey: opens in ${survey.toFixed(0)} ms (at most 1500)`);
-  console.log(`  200 circuits, Survey: a keystroke in ${plate.toFixed(1)} ms (at most 50)`);
-  const { ms, told } = await schedule(page);
-  console.log(
-    `  200 circuits, a schedule of ${ROWS} rows: ${ms.toFixed(0)} ms (at most 3000), ${told ? 'told on its way' : 'nothing told'}`,
-  );
-  await put(page, address, jobOfMany(500));
-  const list = await opens(page, `${address}/jobs/many-500`, '[aria-label="Circuits of the job"] li');
-  const length = await keystroke(page, 'Length, A to B');
-  console.log(`  500 circuits, Circuits: opens in ${list.toFixed(0)} ms (at most 2000)`);
-  console.log(`  500 circuits, Circuits: a keystroke in ${length.toFixed(1)} ms (at most 50)`);
-  await browser.close();
-  await server.close();
 }
