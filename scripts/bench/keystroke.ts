@@ -35,7 +35,7 @@ async function openDemoCircuit(page: Page, address: string): Promise<void> {
 
 /**
  * Scripting of one keystroke in the length of a run at the size of the demo job: until every figure is
- * redrawn, which is one turn without a pause, and with all that follows (saving, ways out, other methods
+ * redrawn, which is one turn without a pause, and with all that follows (saving, fixes, other methods
  * and editions) by the browser's own account of its script time.
  */
 export async function benchKeystroke(executablePath: string): Promise<void> {

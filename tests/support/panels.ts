@@ -47,3 +47,8 @@ export const wanted = (circuitId: string, poles: 1 | 2, part: Partial<Wanted> = 
   va: 3000,
   ...part,
 });
+
+/** A plan in which the circuit "ev" has a place. */
+export const placed = (slot: number, half: 'a' | 'b' | null = null): Pick<Panel, 'plan'> => ({
+  plan: { gone: [], moved: [], placed: [{ circuitId: 'ev', at: { slot, half } }] },
+});

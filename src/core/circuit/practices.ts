@@ -14,7 +14,7 @@ export const practicesSchema = z.strictObject({
   tubDevice: z.enum(['near', 'panel']).describe('Ground-fault breaker of a tub near it, or in the panel'),
   aluminum: z
     .enum(['feeders', 'all'])
-    .describe('Where aluminum is offered among the ways of running a circuit'),
+    .describe('Where aluminum is offered among the options of running a circuit'),
   groundFaultForm: z
     .enum(['device', 'breaker'])
     .describe('Ground-fault receptacle where one serves, or always a breaker'),

@@ -8,7 +8,7 @@ export const STATION_KINDS = ['box', 'pull-box', 'body', 'coupling', 'disconnect
 /** What stands between two segments: a box with splices, a box or conduit body to pull at, a fitting, a disconnect. */
 export type StationBetween = (typeof STATION_KINDS)[number];
 
-/** What the way of a circuit needs besides wire, raceway and boxes. */
+/** What the route of a circuit needs besides wire, raceway and boxes. */
 export const ROUTE_FITTINGS = [
   'seal',
   'bushing',
@@ -19,5 +19,5 @@ export const ROUTE_FITTINGS = [
   's-loop',
   'box-bond',
 ] as const;
-/** One thing that a way needs, planned until somebody leaves it out. */
+/** One thing that a route needs, planned until somebody leaves it out. */
 export type RouteFitting = (typeof ROUTE_FITTINGS)[number];

@@ -1,6 +1,6 @@
 import type { SectionPoint } from './sectionGeometry';
 
-/** A spot on the way as it is drawn, and whether the way goes up or down there. */
+/** A spot on the route as it is drawn, and whether the route goes up or down there. */
 export interface SpotAlong {
   readonly at: SectionPoint;
   readonly upright: boolean;

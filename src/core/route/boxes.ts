@@ -196,7 +196,7 @@ function evaluate(
   }
 }
 
-/** The boxes, bodies and disconnects of a way, and the box behind a receptacle, each with what it needs. */
+/** The boxes, bodies and disconnects of a route, and the box behind a receptacle, each with what it needs. */
 export function routeBoxes(about: LaidOut, findings: RouteLog): readonly BoxReport[] {
   const segments = about.segments;
   return segments.flatMap((before) => {

@@ -63,7 +63,7 @@ export function layIntoSticks(pieces: readonly CutPiece[]): readonly Stick[] {
   return sticks;
 }
 
-/** The raceway of a way by kind and size: sticks with their cuts, couplings at every joint, connectors at the ends. */
+/** The raceway of a route by kind and size: sticks with their cuts, couplings at every joint, connectors at the ends. */
 export function racewayCuts(about: LaidOut): readonly RacewayCuts[] {
   const groups = new Map<
     string,

@@ -9,7 +9,7 @@ import type { RouteLog } from './routeLog';
 import type { TradeSize } from '../units/tradeSize';
 import { isRaceway, leftOut, type LaidOut, type RoutedSegment } from './routeCase';
 
-/** Something that the way needs besides wire, raceway and boxes. */
+/** Something that the route needs besides wire, raceway and boxes. */
 export interface NeededFitting {
   readonly fitting: RouteFitting;
   readonly segment: number;
@@ -34,7 +34,7 @@ const CLIMATE: Readonly<Record<Environment, 'inside' | 'outside'>> = {
 
 /** Edges of framing nearer than this want a plate (300.4), inches. */
 const PLATE_WITHIN_IN = 1.25;
-/** From this cover on a ribbon has its 12 in above the way. */
+/** From this cover on a ribbon has its 12 in above the route. */
 const RIBBON_FROM_IN = 16;
 
 type Need = Omit<NeededFitting, 'segment' | 'planned'>;

@@ -11,7 +11,7 @@ export interface Routed {
   readonly solved: SolvedCircuit;
 }
 
-/** What the judgement of a way looks at. */
+/** What the judgment of a route looks at. */
 export interface RouteCase extends Routed {
   readonly context: SolveContext;
   /** Circuits that share a part of the route, solved. */

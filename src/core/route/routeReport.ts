@@ -14,7 +14,7 @@ import { routePulls, type PullSection } from './pulls';
 import { isRaceway, layOut, type LaidOut, type RouteCase } from './routeCase';
 import { wireBought, wirePieces, type WireBought, type WirePiece } from './wireList';
 
-/** Everything about the way of one circuit besides its sizes. */
+/** Everything about the route of one circuit besides its sizes. */
 export interface RouteReport {
   readonly about: LaidOut;
   readonly pulls: readonly PullSection[];
@@ -74,7 +74,7 @@ function findShortPieces(pieces: readonly WirePiece[], findings: RouteLog): void
 }
 
 /**
- * Judges the way of a solved circuit: pulls and bends, boxes and holes, burial and trench, seals and other
+ * Judges the route of a solved circuit: pulls and bends, boxes and holes, burial and trench, seals and other
  * fittings, growth, and the lists of what is cut. Sizes come from the circuit; nothing here changes them.
  * Sections: 300.4 to 300.14, 314.16, 314.28, 352.44, Table 300.5 and those of the methods.
  */

@@ -21,7 +21,7 @@ export interface WirePiece {
   /** Length of the route. */
   readonly routeFt: number;
   readonly makeUpFt: number;
-  /** What has to be cut: the way and what is left at both ends. */
+  /** What has to be cut: the route and what is left at both ends. */
   readonly cutFt: number;
   /** The shortest piece that the boxes at its ends take. */
   readonly minFt: number;

@@ -9,7 +9,7 @@ export interface WorkingLine {
   readonly table?: { readonly id: string; readonly row: string; readonly column: string };
 }
 
-/** A finding in words, with its ways out. */
+/** A finding in words, with its fixes. */
 export interface FindingLine {
   readonly code: string;
   readonly standing: string;

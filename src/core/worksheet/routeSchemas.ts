@@ -39,7 +39,7 @@ export const strapsItemSchema = z.strictObject({
   practice: z.enum(['code', 'half']).default('code'),
 });
 
-/** An item of each kind about the way. */
+/** An item of each kind about the route. */
 export type BendsItem = z.infer<typeof bendsItemSchema>;
 /** An offset by two bends. */
 export type OffsetBendItem = z.infer<typeof offsetBendItemSchema>;

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import { useSearchParams } from 'react-router';
 
-/** What stands under the run of a circuit: its figures, or its way. */
+/** What stands under the run of a circuit: its figures, or its route. */
 export type Part = 'figures' | 'route';
 
 /** Which part is shown, as the address says, and the way to the other. */

@@ -19,7 +19,7 @@ export type DialogName =
 /** What any part of the stage may ask for. */
 export interface StageActions {
   readonly open: (dialog: DialogName) => void;
-  /** Goes to a circuit: to what is shown of it now, to its figures, or to its way. */
+  /** Goes to a circuit: to what is shown of it now, to its figures, or to its route. */
   readonly goTo: (circuitId: string, part?: 'figures' | 'route') => void;
   readonly openSheet: (circuitId: string) => void;
   readonly openStage: (stage: StageName) => void;

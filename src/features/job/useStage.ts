@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import type { DialogName, StageActions } from './stageActions';
 import { stagePath } from './stages';
 
-/** Going from circuit to circuit stays with the ways, where those are shown. */
+/** Going from circuit to circuit stays with the routes, where those are shown. */
 const partOf = (asked: 'figures' | 'route' | undefined): string => {
   const now = new URLSearchParams(window.location.search).get('part');
   return (asked ?? now) === 'route' ? '?part=route' : '';

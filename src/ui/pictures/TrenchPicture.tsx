@@ -100,7 +100,7 @@ function Dimensions({ burial: { trench, coverIn, needs }, at: { perIn, left, rig
   );
 }
 
-/** A trench cut across: every way at its depth and its size, the cover it has, the ribbon, and what is dug. */
+/** A trench cut across: every route at its depth and its size, the cover it has, the ribbon, and what is dug. */
 export function TrenchPicture({ burial, widthPx }: TrenchPictureProps) {
   const { trench, routes } = burial;
   const at = trenchScale(burial, widthPx);

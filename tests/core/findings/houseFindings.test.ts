@@ -9,7 +9,7 @@ import { barCounts } from '../../../src/core/panel/barCounts';
 import { directory } from '../../../src/core/panel/directory';
 import { found } from '../../../src/core/panel/spaces';
 import { FRESH_HOUSE } from '../../../src/core/service/freshHouse';
-import type { House, Measured } from '../../../src/core/service/houseSchema';
+import type { House } from '../../../src/core/service/houseSchema';
 import { serviceFindings } from '../../../src/core/service/serviceFindings';
 import { serviceReport } from '../../../src/core/service/serviceReport';
 import { unknownWords } from '../../../src/core/wording/panelWords';
@@ -18,7 +18,8 @@ import type { panelCatalog } from '../../../src/core/findings/panelCatalog';
 import type { serviceCatalog } from '../../../src/core/findings/serviceCatalog';
 import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
 import { circuit, context, segment } from '../../support/circuits';
-import { panel, wanted } from '../../support/panels';
+import { measuredHouse } from '../../support/houses';
+import { panel, placed, wanted } from '../../support/panels';
 
 type HouseFindingCode = keyof typeof panelCatalog | keyof typeof serviceCatalog;
 
@@ -41,25 +42,6 @@ const ofHouse = (part: Partial<House>) => {
     code,
   );
 };
-const measured = (part: Partial<Measured>): Partial<House> => ({
-  method: 'measured',
-  measured: {
-    source: 'meter',
-    basis: 'utility',
-    intervalMinutes: 15,
-    from: '2025-04-01 00:00',
-    to: '2025-05-01 00:00',
-    days: 365,
-    peakA: 40,
-    peakAt: '2025-04-03 18:00',
-    problems: [],
-    week: [],
-    ...part,
-  },
-});
-const placed = (slot: number, half: 'a' | 'b' | null = null): Pick<Panel, 'plan'> => ({
-  plan: { gone: [], moved: [], placed: [{ circuitId: 'ev', at: { slot, half } }] },
-});
 const full = '1 20 a; 2 20 b; 3 20 c; 4 20 d; 5 20 e; 6 20 f; 7 20 g; 8 20 h';
 const pair = [wanted('ev', 2)];
 
@@ -113,43 +95,43 @@ const ROWS: readonly Row[] = [
     'demand.too-short',
     'stop',
     '70 days; 365 are needed',
-    () => ofHouse(measured({ problems: ['too-short'], days: 70 })),
-    () => ofHouse(measured({})),
+    () => ofHouse(measuredHouse({ problems: ['too-short'], days: 70 })),
+    () => ofHouse(measuredHouse({})),
   ],
   [
     'demand.hourly',
     'ask',
     'judgement and not code',
-    () => ofHouse(measured({ problems: ['hourly'], intervalMinutes: 60 })),
-    () => ofHouse(measured({})),
+    () => ofHouse(measuredHouse({ problems: ['hourly'], intervalMinutes: 60 })),
+    () => ofHouse(measuredHouse({})),
   ],
   [
     'demand.season',
     'ask',
     'from 2025-04-01 to 2025-05-01',
-    () => ofHouse(measured({ problems: ['season'] })),
-    () => ofHouse(measured({})),
+    () => ofHouse(measuredHouse({ problems: ['season'] })),
+    () => ofHouse(measuredHouse({})),
   ],
   [
     'demand.gaps',
     'check',
     'may be among them',
-    () => ofHouse(measured({ problems: ['gaps'] })),
-    () => ofHouse(measured({})),
+    () => ofHouse(measuredHouse({ problems: ['gaps'] })),
+    () => ofHouse(measuredHouse({})),
   ],
   [
     'demand.export',
     'stop',
     'flowed back',
-    () => ofHouse(measured({ problems: ['export'] })),
-    () => ofHouse(measured({})),
+    () => ofHouse(measuredHouse({ problems: ['export'] })),
+    () => ofHouse(measuredHouse({})),
   ],
   [
     'demand.unit',
     'ask',
     "is no dwelling's",
-    () => ofHouse(measured({ problems: ['unit'], peakA: 900 })),
-    () => ofHouse(measured({})),
+    () => ofHouse(measuredHouse({ problems: ['unit'], peakA: 900 })),
+    () => ofHouse(measuredHouse({})),
   ],
   [
     'panel.no-space',

@@ -12,7 +12,8 @@ import { FRESH_HOUSE } from '../../../src/core/service/freshHouse';
 import type { House, Measured } from '../../../src/core/service/houseSchema';
 import { charger, circuit, load, segment } from '../../support/circuits';
 import { jobOf } from '../../support/jobs';
-import { panel } from '../../support/panels';
+import { measuredHouse } from '../../support/houses';
+import { panel, placed } from '../../support/panels';
 import { trench } from '../../support/routes';
 import { tub, withPlate } from './raised';
 import { raisedByOutlet } from './raisedByOutlet';
@@ -97,27 +98,7 @@ const EV = circuit({ id: 'ev', name: 'EV charger' });
 const housed = (part: Partial<House>): Job =>
   jobOf([EV], { house: { ...FRESH_HOUSE, areaFt2: 1800, ratingA: 200, ...part } });
 
-const measured = (part: Partial<Measured>): Job =>
-  housed({
-    method: 'measured',
-    measured: {
-      source: 'meter',
-      basis: 'utility',
-      intervalMinutes: 15,
-      from: '2025-04-01 00:00',
-      to: '2025-05-01 00:00',
-      days: 365,
-      peakA: 40,
-      peakAt: '2025-04-03 18:00',
-      problems: [],
-      week: [],
-      ...part,
-    },
-  });
-
-const placed = (slot: number, half: 'a' | 'b' | null = null): Pick<Panel, 'plan'> => ({
-  plan: { gone: [], moved: [], placed: [{ circuitId: 'ev', at: { slot, half } }] },
-});
+const measured = (part: Partial<Measured>): Job => housed(measuredHouse(part));
 
 type PanelPart = Partial<Panel> & { readonly typed?: string };
 

@@ -26,7 +26,7 @@ const startOf = (circuit: Circuit, index: number): number =>
 const tidy = (lengthFt: number): number =>
   Math.min(MAX_FT, Math.max(MIN_FT, Math.round(lengthFt * 100) / 100));
 
-/** A circuit in which the ways of two segments rise otherwise than before, and are so much longer or shorter. */
+/** A circuit in which the routes of two segments rise otherwise than before, and are so much longer or shorter. */
 function kept(before: Circuit, after: Circuit, indexes: readonly number[]): Circuit {
   return indexes.reduce((acc, index) => {
     const [was, is] = [before.run[index], after.run[index]];

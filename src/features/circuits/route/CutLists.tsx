@@ -69,7 +69,7 @@ function BoughtRow({ wire, then }: { readonly wire: WireBought; readonly then: W
   );
 }
 
-/** What is bought, and what it would be if the way were so much longer. */
+/** What is bought, and what it would be if the route were so much longer. */
 function Bought({ view, route }: { readonly view: CircuitEvaluation; readonly route: RouteEvaluation }) {
   const [moreFt, setMoreFt] = useState<number | undefined>(undefined);
   const { circuit, solved, context } = view;
@@ -166,7 +166,7 @@ function Sticks({ cuts }: { readonly cuts: RacewayCuts }) {
   );
 }
 
-/** What is cut and bought for the way: wire piece by piece, raceway stick by stick. */
+/** What is cut and bought for the route: wire piece by piece, raceway stick by stick. */
 export function CutLists({
   view,
   route,

@@ -8,7 +8,7 @@ import { useJobEditor } from '../../../store/useJobEditor';
 import classes from './route.module.css';
 
 interface Visit {
-  /** The circuit as it was when the field was entered: what is typed stands for all of its way. */
+  /** The circuit as it was when the field was entered: what is typed stands for all of its route. */
   readonly start: Circuit;
   readonly key: string;
 }
