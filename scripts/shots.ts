@@ -159,6 +159,8 @@ async function take(browser: Browser, address: string, shot: Shot): Promise<void
     await stage.waitFor();
   }
   await act?.(page);
+  // Fixes and what follows the figures are fetched after them.
+  await page.waitForLoadState('networkidle');
   if (print) await page.emulateMedia({ media: 'print' });
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: `${FOLDER}/${name}.png`, animations: 'disabled', fullPage: print });
