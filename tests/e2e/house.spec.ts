@@ -4,7 +4,7 @@ import { believableYear, yearAsXml } from '../../src/core/demand/believableYear'
 import { expect, openDemo, saved, startJob, test } from '../support/app';
 
 const stage = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^\\d.*${name}$`) });
-const routes = (page: Page) => page.getByRole('list', { name: 'Ways to make room' });
+const routes = (page: Page) => page.getByRole('list', { name: 'Options that make room' });
 const findings = (page: Page) => page.getByRole('list', { name: 'Findings' });
 
 test('the service of the demo house is too small; the recorder is asked, and load management makes it fit', async ({

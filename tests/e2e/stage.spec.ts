@@ -1,4 +1,6 @@
-import { expect, figureKey, openDemo, test, working } from '../support/app';
+import { demoJob } from '../../src/core/job/demoJob';
+import { writeJobFile } from '../../src/core/job/jobFile';
+import { expect, figureKey, importFile, openDemo, test, working } from '../support/app';
 
 test('one choice lights the circuit, the figure, the segment and the table row together', async ({
   page,
@@ -162,4 +164,36 @@ test('the demo job is reset to what it ships as', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Reset and open the demo job' }).click();
   await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
+});
+
+test('a list of hundreds draws the rows in view, and follows the circuit that is chosen', async ({
+  page,
+}) => {
+  const [first] = demoJob.circuits;
+  if (first === undefined) throw new Error('The demo job has circuits.');
+  const circuits = Array.from({ length: 300 }, (_, at) => ({
+    ...first,
+    id: `c${at}`,
+    name: `Unit ${at + 1}`,
+    run: first.run.map((segment, index) => ({ ...segment, id: `c${at}s${index}` })),
+  }));
+  await importFile(
+    page,
+    'long.pasture.json',
+    writeJobFile({ ...demoJob, id: 'long', name: 'Long Row', panels: [], answers: [], circuits }),
+  );
+  await expect(page.getByRole('heading', { name: 'Unit 1', exact: true })).toBeVisible();
+  const list = page.getByRole('region', { name: 'Circuits of the job' });
+  await expect(list.getByRole('listitem').first()).toHaveAttribute('aria-setsize', '300');
+  expect(await list.getByRole('listitem').count()).toBeLessThan(60);
+  await page.keyboard.press('[');
+  await expect(page.getByRole('heading', { name: 'Unit 300', exact: true })).toBeVisible();
+  await expect(list.getByRole('button', { name: /^Unit 300 / })).toBeInViewport();
+  const grip = list.getByRole('button', { name: 'Move Unit 300, number 300' });
+  await grip.focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByText('Unit 300 is at place 299.')).toBeAttached();
+  await page.keyboard.press('Space');
+  await expect(list.getByRole('button', { name: 'Move Unit 300, number 299' })).toBeVisible();
 });

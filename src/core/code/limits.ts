@@ -2,6 +2,7 @@
 export const LIMITS = {
   circuits: 500,
   segments: 12,
+  segmentFt: 2000,
   panels: 8,
   amendments: 40,
   answers: 5000,

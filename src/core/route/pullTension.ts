@@ -105,7 +105,7 @@ export interface PulledSegment {
 
 /**
  * Pounds at the pulling end of one segment, its bends taken as severity at the end, where they cost most.
- * A figure for comparing ways, without slopes.
+ * A figure for comparing routes, without slopes.
  */
 export function pullTension(
   { lengthFt, bendsDeg, surround }: PulledSegment,

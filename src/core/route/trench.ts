@@ -11,7 +11,7 @@ export interface Trench {
   readonly widthIn: number;
   /** Loose measure is more; this is what comes out of the ground, cubic yards. */
   readonly soilYd3: number;
-  /** Middle of each way from the left side, inches, in the order given. */
+  /** Middle of each raceway or cable from the left side, inches, in the order given. */
   readonly acrossIn: readonly number[];
   /** Depth of the warning ribbon, inches below the surface; none where the cover is too small for one. */
   readonly ribbonIn: number | null;
@@ -25,7 +25,7 @@ const RIBBON_LEAST_IN = 4;
 const CUBIC_INCHES_PER_YD3 = 46656;
 
 /**
- * A trench for several ways side by side: deep enough for the one that needs most, with bedding under it, and
+ * A trench for several raceways or cables side by side: deep enough for the one that needs most, with bedding under it, and
  * wide enough to keep them apart. Depth is cover and outside diameter and 2 in of bedding, up to whole inches.
  */
 export function trenchFor(routes: readonly Buried[], lengthFt: number): Trench {

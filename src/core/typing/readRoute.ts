@@ -202,8 +202,11 @@ function readPart(text: string): Part | TypedRoute {
   const rest = text.slice(word.length).trim();
   const length = LENGTH.exec(rest)?.[1];
   const lengthFt = length === undefined ? undefined : parseLength(length);
-  if (lengthFt === undefined || isRefused(lengthFt) || lengthFt < 0.5 || lengthFt > 2000) {
-    return refuse(text, `After ${word} comes its length in feet, 0.5 to 2000, as in "${word} 38".`);
+  if (lengthFt === undefined || isRefused(lengthFt) || lengthFt < 0.5 || lengthFt > LIMITS.segmentFt) {
+    return refuse(
+      text,
+      `After ${word} comes its length in feet, 0.5 to ${LIMITS.segmentFt}, as in "${word} 38".`,
+    );
   }
   const said = readWords(rest.slice(length?.length ?? 0));
   if (typeof said === 'string') {

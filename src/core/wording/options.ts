@@ -3,7 +3,7 @@ import type { Binding, Relaxed } from '../search/sensitivity';
 import { printWireSize } from '../units/wireSize';
 import { metalName, methodName } from './words';
 
-/** What ways are put in order by. */
+/** What options are put in order by. */
 export const orderName: Readonly<Record<OptionOrder, string>> = {
   cost: 'Material',
   pull: 'Pull',

@@ -4,7 +4,7 @@ import type { BurialPlace } from '../code/burialPlaces';
 import type { BendMark, BendTask } from '../route/bendMarks';
 import { printNumber } from '../units/number';
 
-/** What lies over a buried way. */
+/** What lies over a buried segment. */
 export const burialName: Readonly<Record<BurialPlace, string>> = {
   yard: 'a yard',
   'under-slab': 'a 4 in slab',

@@ -23,7 +23,7 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
   const segment = focus.segment === null ? null : Math.min(focus.segment, last);
   return (
     <main className={classes['board']}>
-      <RunPane key={view.circuit.id} view={view} segment={segment} part={part} />
+      <RunPane view={view} segment={segment} part={part} />
       <div className={classes['low']} data-part={part}>
         <section className={classes['list']} aria-label="Circuits of the job">
           <CircuitList ids={ids} current={view.circuit.id} />

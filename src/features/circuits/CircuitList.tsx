@@ -8,11 +8,13 @@ const SortableCircuits = lazy(() =>
   import('./SortableCircuits').then((module) => ({ default: module.SortableCircuits })),
 );
 
-/** The list until dragging was fetched: to be read and chosen from. */
+const PLAIN_ROWS = 60;
+
+/** The list until dragging was fetched: to be read and chosen from; of a long one its beginning. */
 function PlainCircuits({ ids, current }: CircuitListProps) {
   return (
     <ol>
-      {ids.map((id, index) => (
+      {ids.slice(0, PLAIN_ROWS).map((id, index) => (
         <li key={id} className={classes['row']} data-current={id === current || undefined}>
           <CircuitWords
             id={id}

@@ -64,7 +64,7 @@ function Practice({ job, words }: { readonly job: Job; readonly words: PracticeW
 export function PracticesDialog({ job, onClose }: PracticesDialogProps) {
   return (
     <Dialog wide opened onClose={onClose} title="House practices">
-      <p className="second">Choices among legal ways. The rule itself is never one of them.</p>
+      <p className="second">Choices among legal options. The rule itself is never one of them.</p>
       <ul className={classes['practices']}>
         {PRACTICES.map((words) => (
           <Practice key={words.key} job={job} words={words} />

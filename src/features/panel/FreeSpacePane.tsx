@@ -20,7 +20,7 @@ interface RoomPaneProps {
   readonly view: PanelEvaluation;
 }
 
-/** The ways to make room, each one click and one undo; a new panel is only priced. */
+/** The options that make room, each one click and one undo; a new panel is only priced. */
 function Options({ job, view, options }: RoomPaneProps & { readonly options: readonly SpaceOption[] }) {
   const { panel, wanted } = view;
   const { plan, canWrite } = usePanelEditor(panel);
@@ -34,7 +34,7 @@ function Options({ job, view, options }: RoomPaneProps & { readonly options: rea
     }
   };
   return (
-    <ul className={classes['ways']} aria-label="Ways to make room">
+    <ul className={classes['options']} aria-label="Options that make room">
       {options.map((option) => (
         <li key={option.kind}>
           <button

@@ -18,8 +18,10 @@ export interface SaveQueue {
   idle(): Promise<void>;
 }
 
-/** Keystrokes within this are written together, milliseconds. */
-const TOGETHER_MS = 120;
+/** Edits that follow each other within this are written together, milliseconds. */
+const TOGETHER_MS = 250;
+/** The first of them waits no longer than this, milliseconds. */
+const MAX_WAIT_MS = 1000;
 
 const isQuota = (error: unknown): boolean =>
   error instanceof Error && (error.name === 'QuotaExceededError' || String(error).includes('QuotaExceeded'));
@@ -55,6 +57,29 @@ function stopped(why: Exclude<Attempt, 'saved'>, unsaved: number): SaveState {
   return why === 'taken-over' ? { kind: 'taken-over', unsaved } : { kind: 'failed', reason: why, unsaved };
 }
 
+interface Pause {
+  /** Begins the pause, or lengthens it. */
+  begin(): void;
+  end(): void;
+}
+
+/** Calls when a pause in the edits is over. */
+function createPause(over: () => void): Pause {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let since = 0;
+  const end = (): void => {
+    clearTimeout(timer);
+    timer = undefined;
+  };
+  const begin = (): void => {
+    const now = Date.now();
+    if (timer === undefined) since = now;
+    clearTimeout(timer);
+    timer = setTimeout(over, Math.max(0, Math.min(TOGETHER_MS, since + MAX_WAIT_MS - now)));
+  };
+  return { begin, end };
+}
+
 /**
  * Writes edits in the order in which they were made, those of a moment together. Until they are written they are put
  * by where a reload finds them. After a failure nothing is dropped: the edits wait for the next one or for a retry.
@@ -71,8 +96,10 @@ export function createSaveQueue(
   let writing: { readonly order: SaveOrder; readonly at: number } | null = null;
   let edits = 0;
   let after = 0;
-  let timer: ReturnType<typeof setTimeout> | undefined;
   let running: Promise<void> | null = null;
+  const pause = createPause(() => {
+    start();
+  });
 
   const write = async (order: SaveOrder, count: number): Promise<boolean> => {
     const at = Math.max(Date.now(), after + 1);
@@ -103,8 +130,7 @@ export function createSaveQueue(
   };
 
   const start = (): void => {
-    clearTimeout(timer);
-    timer = undefined;
+    pause.end();
     if (running !== null || waiting === null) return;
     running = drain().finally(() => {
       running = null;
@@ -119,7 +145,7 @@ export function createSaveQueue(
     if (writing === null) putOrderBy(waiting, [known]);
     else putOrderBy(together(writing.order, waiting), [known, writing.at]);
     onState({ kind: 'saving' });
-    timer ??= setTimeout(start, TOGETHER_MS);
+    pause.begin();
   };
 
   const idle = async (): Promise<void> => {

@@ -9,7 +9,7 @@ export interface SegmentLabel {
   readonly severity: FigureSeverity;
   /** The worst finding of the segment in a few words. */
   readonly trouble: string | null;
-  /** Share of the drawn way at which each support stands, 0 to 1. */
+  /** Share of the drawn length at which each support stands, 0 to 1. */
   readonly supports: readonly number[];
 }
 

@@ -1,8 +1,8 @@
+import { LIMITS } from '../../code/limits';
 import type { Circuit, Segment } from '../circuitSchema';
 import { withStationMoved, withSegment } from './circuitEdits';
 
 const MIN_FT = 1;
-const MAX_FT = 2000;
 
 /** Heights that a dragged station or level is drawn to: ceiling, grade, and usual depths of cover. */
 const USUAL_FT: readonly number[] = [10, 8, 0, -0.5, -1, -1.5, -2];
@@ -24,7 +24,7 @@ const startOf = (circuit: Circuit, index: number): number =>
   circuit.run[index - 1]?.endHeightFt ?? circuit.startHeightFt;
 
 const tidy = (lengthFt: number): number =>
-  Math.min(MAX_FT, Math.max(MIN_FT, Math.round(lengthFt * 100) / 100));
+  Math.min(LIMITS.segmentFt, Math.max(MIN_FT, Math.round(lengthFt * 100) / 100));
 
 /** A circuit in which the routes of two segments rise otherwise than before, and are so much longer or shorter. */
 function kept(before: Circuit, after: Circuit, indexes: readonly number[]): Circuit {

@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
 import { stationLetter, segmentSpan } from '../../../core/circuit/stations';
 import type { SectionGeometry, SectionSegment } from '../../../core/route/sectionGeometry';
@@ -11,19 +11,13 @@ import {
 import { printHeight } from '../../../core/units/height';
 import { useJobEditor } from '../../../store/useJobEditor';
 import type { SectionScale } from '../../../ui/pictures/sectionScale';
+import { useDrag } from '../../../ui/shell/useDrag';
 import classes from './handles.module.css';
 
 interface SectionHandlesProps {
   readonly circuit: Circuit;
   readonly geometry: SectionGeometry;
   readonly scale: SectionScale;
-}
-
-interface Drag {
-  readonly x: number;
-  readonly y: number;
-  readonly start: Circuit;
-  readonly key: string;
 }
 
 interface HandleProps {
@@ -42,19 +36,19 @@ interface HandleProps {
 /** Something that is dragged on the section, or moved by arrows. */
 function Handle({ className, label, x, y, circuit, onDrag, onArrow, what }: HandleProps) {
   const { canWrite, replaceCircuit } = useJobEditor();
-  const drag = useRef<Drag | null>(null);
+  const drag = useDrag(
+    (at) => ({ circuit, key: `${what} ${circuit.id} ${at}` }),
+    (start, dx, dy) => {
+      const moved = onDrag(start.circuit, dx, dy);
+      if (moved !== undefined) replaceCircuit(moved, what, start.key);
+    },
+  );
   const onKeyDown = (event: KeyboardEvent): void => {
     const moved = onArrow(event.key);
     if (moved === undefined) return;
     event.preventDefault();
     event.stopPropagation();
     replaceCircuit(moved, what, `${what} ${circuit.id}`);
-  };
-  const onPointerMove = (event: PointerEvent): void => {
-    const { current } = drag;
-    if (current === null) return;
-    const moved = onDrag(current.start, event.clientX - current.x, event.clientY - current.y);
-    if (moved !== undefined) replaceCircuit(moved, what, current.key);
   };
   return (
     <button
@@ -64,15 +58,7 @@ function Handle({ className, label, x, y, circuit, onDrag, onArrow, what }: Hand
       aria-label={label}
       disabled={!canWrite}
       onKeyDown={onKeyDown}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        const { clientX, clientY, timeStamp } = event;
-        drag.current = { x: clientX, y: clientY, start: circuit, key: `${what} ${circuit.id} ${timeStamp}` };
-      }}
-      onPointerMove={onPointerMove}
-      onPointerUp={() => {
-        drag.current = null;
-      }}
+      {...drag}
     />
   );
 }

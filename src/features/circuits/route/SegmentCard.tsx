@@ -1,3 +1,4 @@
+import { LIMITS } from '../../../core/code/limits';
 import type { Circuit, Segment } from '../../../core/circuit/circuitSchema';
 import { SLEEVES } from '../../../core/circuit/circuitSchema';
 import { stationLetter, segmentSpan, usualStation } from '../../../core/circuit/stations';
@@ -220,7 +221,7 @@ function RouteFields(props: PartProps) {
         label="Piece at hand"
         usual="cut new"
         value={segment.pieceFt}
-        range={{ min: 0.5, max: 2000, units: ['ft', "'"], shown: 'ft' }}
+        range={{ min: 0.5, max: LIMITS.segmentFt, units: ['ft', "'"], shown: 'ft' }}
         disabled={disabled}
         onValue={(pieceFt, key) => {
           setSegment({ pieceFt }, 'Piece at hand', key);

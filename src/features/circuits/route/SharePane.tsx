@@ -218,7 +218,7 @@ function Copy({ view }: Pick<ShareProps, 'view'>) {
   );
 }
 
-/** Sharing a segment with another circuit, with what it does to both, and taking over another's way. */
+/** Sharing a segment with another circuit, with what it does to both, and taking over another's route. */
 export function SharePane(props: ShareProps) {
   return (
     <>

@@ -43,6 +43,8 @@ const MIN_COLUMN_PX = 168;
 const SECTION_PX = 214;
 const PHONE_SECTION_PX = 132;
 
+const sectionHeightPx = (phone: boolean): number => (phone ? PHONE_SECTION_PX : SECTION_PX);
+
 interface PictureProps {
   readonly view: CircuitEvaluation;
   readonly geometry: SectionGeometry;
@@ -103,30 +105,73 @@ function FlatTape({
   );
 }
 
-/** The run of a circuit: its section to scale, the tape under it, and what is in every segment. */
-export const RunPane = memo(function RunPane({ view, segment, part }: RunPaneProps) {
-  const { ref, width } = useElementSize();
+interface RunPictureProps extends RunPaneProps {
+  readonly widthPx: number;
+  readonly phone: boolean;
+  readonly geometry: SectionGeometry;
+  readonly window: SectionWindow | undefined;
+}
+
+/** The section, its handles on the route, and the tape under it. */
+function RunPicture({ view, segment, part, widthPx, phone, geometry, window }: RunPictureProps) {
   const dispatch = useAppDispatch();
-  const phone = useMediaQuery('(max-width: 640px)');
-  const [closer, setCloser] = useState(false);
-  const { circuit, solved } = view;
+  const { circuit } = view;
   const route = part === 'route';
-  const geometry = sectionGeometry(circuit.run, circuit.startHeightFt);
-  const window = route && closer && segment !== null ? segmentWindow(geometry, segment) : undefined;
   const lengths = circuit.run.map(({ lengthFt }) => lengthFt);
-  const columns = tapeLayout(lengths, Math.max(0, width - LEFT_PX - RIGHT_PX), MIN_COLUMN_PX);
-  const heightPx = phone ? PHONE_SECTION_PX : SECTION_PX;
-  const scale = sectionScale(geometry, sectionRoom(width, heightPx), window);
+  const columns = tapeLayout(lengths, Math.max(0, widthPx - LEFT_PX - RIGHT_PX), MIN_COLUMN_PX);
+  const heightPx = sectionHeightPx(phone);
   const flags = [0, ...columns.map(({ toPx }) => toPx)].map((px) => LEFT_PX + px);
   const picture = {
     view,
-    widthPx: width,
+    widthPx,
     highlighted: segment,
     onChoose: (index: number) => void dispatch(segmentChosen(index === segment ? null : index)),
   };
   return (
+    <>
+      <Section
+        {...picture}
+        geometry={geometry}
+        heightPx={heightPx}
+        flagsPx={phone || window !== undefined ? [] : flags}
+        window={window}
+      />
+      {route && !phone && (
+        <Suspense>
+          <SectionHandles
+            circuit={circuit}
+            geometry={geometry}
+            scale={sectionScale(geometry, sectionRoom(widthPx, heightPx), window)}
+          />
+        </Suspense>
+      )}
+      {phone ? (
+        <UprightTape view={view} highlighted={segment} onChoose={picture.onChoose} />
+      ) : (
+        <FlatTape {...picture} columns={columns} route={route} />
+      )}
+    </>
+  );
+}
+
+/**
+ * The run of a circuit: its section to scale, the tape under it, and what is in every segment. Its width is measured
+ * once: the next circuit is drawn at once, so nothing under it jumps.
+ */
+export const RunPane = memo(function RunPane({ view, segment, part }: RunPaneProps) {
+  const { ref, width } = useElementSize();
+  const phone = useMediaQuery('(max-width: 640px)');
+  const { circuit, solved } = view;
+  const [closerOn, setCloserOn] = useState<string | null>(null);
+  const closer = closerOn === circuit.id;
+  const route = part === 'route';
+  const geometry = sectionGeometry(circuit.run, circuit.startHeightFt);
+  const window = route && closer && segment !== null ? segmentWindow(geometry, segment) : undefined;
+  const scale = sectionScale(geometry, sectionRoom(width, sectionHeightPx(phone)), window);
+  return (
     <section className={classes['run']} aria-label="The run">
       <CircuitTitle
+        key={circuit.id}
         view={view}
         note={circuitNote(circuit, solved.figures)}
         exaggeration={phone ? null : scale.exaggeration}
@@ -134,30 +179,24 @@ export const RunPane = memo(function RunPane({ view, segment, part }: RunPanePro
       {route && (
         <Suspense fallback={<div style={{ height: 34 }} />}>
           <RouteTools
+            key={circuit.id}
             view={view}
             closer={segment === null ? null : closer}
-            onCloser={setCloser}
+            onCloser={(to) => {
+              setCloserOn(to ? circuit.id : null);
+            }}
             picture={() => document.querySelector<SVGSVGElement>('#the-section svg')}
           />
         </Suspense>
       )}
       <div ref={ref} className={classes['picture']} id="the-section">
         {width > 0 && (
-          <Section
-            {...picture}
-            geometry={geometry}
-            heightPx={heightPx}
-            flagsPx={phone || window !== undefined ? [] : flags}
-            window={window}
+          <RunPicture
+            key={circuit.id}
+            {...{ view, segment, part, phone, geometry, window }}
+            widthPx={width}
           />
         )}
-        {width > 0 && route && !phone && (
-          <Suspense>
-            <SectionHandles circuit={circuit} geometry={geometry} scale={scale} />
-          </Suspense>
-        )}
-        {width > 0 && !phone && <FlatTape {...picture} columns={columns} route={route} />}
-        {width > 0 && phone && <UprightTape view={view} highlighted={segment} onChoose={picture.onChoose} />}
       </div>
     </section>
   );

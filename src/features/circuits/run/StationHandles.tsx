@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
 import { withStationMoved } from '../../../core/circuit/edits/circuitEdits';
 import { stationLetter } from '../../../core/circuit/stations';
@@ -6,6 +6,7 @@ import type { TapeColumn } from '../../../core/route/tapeLayout';
 import { printLength } from '../../../core/units/length';
 import { feet } from '../../../core/units/quantity';
 import { useJobEditor } from '../../../store/useJobEditor';
+import { useDrag } from '../../../ui/shell/useDrag';
 import classes from './RunPane.module.css';
 
 interface StationHandlesProps {
@@ -14,36 +15,30 @@ interface StationHandlesProps {
   readonly leftPx: number;
 }
 
-interface Drag {
-  readonly fromX: number;
-  readonly pxPerFt: number;
-  readonly start: Circuit;
-  readonly key: string;
-}
-
 const STEP_FT: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowRight: 1, PageDown: -5, PageUp: 5 };
 
 function Handle({ circuit, columns, leftPx, station }: StationHandlesProps & { readonly station: number }) {
   const { canWrite, replaceCircuit } = useJobEditor();
-  const drag = useRef<Drag | null>(null);
   const column = columns[station];
   const before = columns[station - 1];
-  if (column === undefined || before === undefined) return null;
   const letter = stationLetter(station);
   const move = (from: Circuit, byFt: number, key: string): void => {
     const moved = withStationMoved(from, station, byFt);
     if (moved !== undefined) replaceCircuit(moved, `Move station ${letter}`, key);
   };
+  const drag = useDrag(
+    (at) => ({ circuit, pxPerFt: before?.pxPerFt ?? 1, key: `drag ${circuit.id} ${letter} ${at}` }),
+    (start, dx) => {
+      move(start.circuit, dx / start.pxPerFt, start.key);
+    },
+  );
+  if (column === undefined) return null;
   const onKeyDown = (event: KeyboardEvent): void => {
     const by = STEP_FT[event.key];
     if (by === undefined) return;
     event.preventDefault();
     event.stopPropagation();
     move(circuit, by, `station ${circuit.id} ${letter}`);
-  };
-  const onPointerMove = (event: PointerEvent): void => {
-    const { current } = drag;
-    if (current !== null) move(current.start, (event.clientX - current.fromX) / current.pxPerFt, current.key);
   };
   return (
     <button
@@ -58,19 +53,7 @@ function Handle({ circuit, columns, leftPx, station }: StationHandlesProps & { r
       aria-valuenow={Math.round(column.fromFt)}
       aria-valuetext={`${printLength(feet(column.fromFt))} of wire from the panel`}
       onKeyDown={onKeyDown}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        drag.current = {
-          fromX: event.clientX,
-          pxPerFt: before.pxPerFt,
-          start: circuit,
-          key: `drag ${circuit.id} ${letter} ${event.timeStamp}`,
-        };
-      }}
-      onPointerMove={onPointerMove}
-      onPointerUp={() => {
-        drag.current = null;
-      }}
+      {...drag}
     />
   );
 }

@@ -1,3 +1,4 @@
+import { LIMITS } from '../../../core/code/limits';
 import { withPlace, withSegment } from '../../../core/circuit/edits/circuitEdits';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
 import { METHOD_IDS, METHODS, ENVIRONMENTS } from '../../../core/code/methods';
@@ -19,14 +20,13 @@ interface SegmentFieldProps {
 }
 
 const MIN_FT = 1;
-const MAX_FT = 2000;
 
 /** A length that a segment may have. */
 export const parseSegmentLength = (text: string): Feet | Refused => {
   const parsed = parseLength(text);
   if (isRefused(parsed)) return parsed;
-  return parsed < MIN_FT || parsed > MAX_FT
-    ? refuse(text, `a length from ${MIN_FT} to ${MAX_FT} ft, such as 62 ft or 12'6"`)
+  return parsed < MIN_FT || parsed > LIMITS.segmentFt
+    ? refuse(text, `a length from ${MIN_FT} to ${LIMITS.segmentFt} ft, such as 62 ft or 12'6"`)
     : parsed;
 };
 

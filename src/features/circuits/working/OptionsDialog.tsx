@@ -30,7 +30,7 @@ interface OptionsDialogProps {
 const keyOf = ({ method, metal, size, trade }: RunOption): string =>
   `${method} ${metal} ${size} ${trade ?? ''}`;
 
-/** The chosen way beside the circuit as it stands, figure by figure. */
+/** The chosen option beside the circuit as it stands, figure by figure. */
 function Compared({
   view,
   option,
@@ -54,7 +54,7 @@ function Compared({
   ];
   return (
     <div className={classes['compared']} aria-live="polite">
-      <table className={classes['ways']}>
+      <table className={classes['options']}>
         <thead>
           <tr>
             <th scope="col">Beside it</th>
@@ -92,7 +92,7 @@ function Holding({
 }) {
   return (
     <div className={classes['scroll']} tabIndex={0} role="region" aria-label="Options that hold">
-      <table className={classes['ways']}>
+      <table className={classes['options']}>
         <thead>
           <tr>
             <th scope="col">Way</th>

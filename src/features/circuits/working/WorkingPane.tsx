@@ -180,7 +180,7 @@ function Below({
   );
 }
 
-/** The findings of one figure with their ways out and answers. */
+/** The findings of one figure with their fixes and answers. */
 const Findings = memo(function Findings({ sizes, view, figureKey, stale }: FindingsProps) {
   const worst = worstFinding(view.open, figureKey);
   return view.solved.findings
@@ -197,7 +197,7 @@ const Findings = memo(function Findings({ sizes, view, figureKey, stale }: Findi
     ));
 });
 
-/** Why a figure is what it is: doubts with their ways out, fields, steps with the table cell, other editions. */
+/** Why a figure is what it is: doubts with their fixes, fields, steps with the table cell, other editions. */
 export const WorkingPane = memo(function WorkingPane({ view, figureKey, segment }: WorkingPaneProps) {
   // Fixes, other methods and other editions solve the circuit many times over: they follow when the
   // figures are drawn, and cannot be applied until they do.

@@ -1,0 +1,70 @@
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { demoJob } from '../../src/core/job/demoJob';
+import { saveEdits, type SaveOrder } from '../../src/store/persistence/jobStorage';
+import { createSaveQueue } from '../../src/store/persistence/saveQueue';
+
+vi.mock('../../src/store/persistence/jobStorage', () => ({ saveEdits: vi.fn(() => Promise.resolve('saved')) }));
+
+beforeEach(() => {
+  vi.useFakeTimers();
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.mocked(saveEdits).mockClear();
+});
+
+const named = (name: string): SaveOrder => ({
+  job: { ...demoJob, name },
+  cursor: 0,
+  entries: [],
+  truncateAfter: null,
+});
+const written = (): string[] => vi.mocked(saveEdits).mock.calls.map(([{ job }]) => job.name);
+
+describe('when edits are written', () => {
+  test('those of a moment together, after a pause', async () => {
+    const queue = createSaveQueue(
+      'tab',
+      () => 0,
+      () => undefined,
+    );
+    queue.add(named('A'));
+    await vi.advanceTimersByTimeAsync(200);
+    queue.add(named('AB'));
+    await vi.advanceTimersByTimeAsync(200);
+    expect(written()).toEqual([]);
+    await vi.advanceTimersByTimeAsync(60);
+    expect(written()).toEqual(['AB']);
+  });
+
+  test('without a pause all the same, the first within a second', async () => {
+    const queue = createSaveQueue(
+      'tab',
+      () => 0,
+      () => undefined,
+    );
+    for (let at = 0; at < 6; at += 1) {
+      queue.add(named(`edit ${at}`));
+      await vi.advanceTimersByTimeAsync(190);
+    }
+    expect(written()).toEqual(['edit 5']);
+    queue.add(named('next'));
+    await vi.advanceTimersByTimeAsync(240);
+    expect(written()).toEqual(['edit 5']);
+    await vi.advanceTimersByTimeAsync(20);
+    expect(written()).toEqual(['edit 5', 'next']);
+  });
+
+  test('at once when the page may go', async () => {
+    const queue = createSaveQueue(
+      'tab',
+      () => 0,
+      () => undefined,
+    );
+    queue.add(named('last'));
+    queue.flush();
+    expect(written()).toEqual(['last']);
+    await queue.idle();
+    expect(written()).toEqual(['last']);
+  });
+});
