@@ -93,8 +93,7 @@ function typeAndReload([ft, afterMs]: readonly [number, number]): void {
       input.ariaLabel === 'Length, A to B',
   );
   if (field === undefined) throw new Error('The length is not on the page.');
-  const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
-  set?.call(field, String(ft));
+  Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(field, String(ft));
   field.dispatchEvent(new Event('input', { bubbles: true }));
   const reload = (): void => {
     window.location.reload();

@@ -46,7 +46,7 @@ describe('the ladder', () => {
   test('a figure that is not there says why in words', () => {
     show(<Ladder view={viewOf('carport-charger')} figureKey="raceway" />);
     expect(screen.getByRole('button', { name: /^Raceway/ }).textContent).toBe(
-      'Racewaycable all the waynoneOK',
+      'Racewaycable for the whole runnoneOK',
     );
   });
 });

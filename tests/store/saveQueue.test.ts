@@ -3,7 +3,9 @@ import { demoJob } from '../../src/core/job/demoJob';
 import { saveEdits, type SaveOrder } from '../../src/store/persistence/jobStorage';
 import { createSaveQueue } from '../../src/store/persistence/saveQueue';
 
-vi.mock('../../src/store/persistence/jobStorage', () => ({ saveEdits: vi.fn(() => Promise.resolve('saved')) }));
+vi.mock('../../src/store/persistence/jobStorage', () => ({
+  saveEdits: vi.fn(() => Promise.resolve('saved')),
+}));
 
 beforeEach(() => {
   vi.useFakeTimers();

@@ -1,6 +1,7 @@
 import type { Appliance } from '../../src/core/appliances/registry';
 import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
 import { DEFAULT_PRACTICES } from '../../src/core/circuit/jobDefaults';
+import { isSized, type SizedFigures, type SolvedCircuit } from '../../src/core/circuit/figures';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import type { SolveContext } from '../../src/core/circuit/solveContext';
 import { edition, type EditionYear } from '../../src/core/code/edition';
@@ -57,8 +58,21 @@ export const context = (year: EditionYear = 2023, part: Partial<SolveContext> = 
 });
 
 /** A circuit of the given parts, solved under 2023. */
-export const solve = (part: Partial<Circuit> = {}, under: SolveContext = context()) =>
+export const solveAny = (part: Partial<Circuit> = {}, under: SolveContext = context()): SolvedCircuit =>
   solveCircuit(circuit(part), under);
 
-export const codes = (solved: ReturnType<typeof solve>): FindingCode[] =>
-  solved.findings.map(({ code }) => code);
+/** A circuit that was solved and has its conductor. */
+export type Sized = SolvedCircuit & { readonly figures: SizedFigures };
+
+/** A solved circuit whose conductor must have been found. */
+export function sized(solved: SolvedCircuit): Sized {
+  const { figures } = solved;
+  if (!isSized(figures)) throw new Error(`No conductor: ${codes(solved).join(', ')}`);
+  return { ...solved, figures };
+}
+
+/** The same where a conductor must have been found. */
+export const solve = (part: Partial<Circuit> = {}, under: SolveContext = context()): Sized =>
+  sized(solveAny(part, under));
+
+export const codes = (solved: SolvedCircuit): FindingCode[] => solved.findings.map(({ code }) => code);

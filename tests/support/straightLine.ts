@@ -121,7 +121,7 @@ export function straightLine(circuit: Circuit, code: Edition): PlainFigures {
     }, 0);
   let size = min ?? '14';
   const limit = circuit.maxDropPct;
-  while (min !== null && limit !== null && (dropOf(size) / volts) * 100 > limit) {
+  while (min !== null && limit !== null && (dropOf(size) / volts) * 100 > limit + 0.0005) {
     const next = WIRE_SIZES.slice(WIRE_SIZES.indexOf(size) + 1).find(made);
     if (next === undefined) break;
     size = next;

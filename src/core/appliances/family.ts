@@ -57,6 +57,10 @@ export interface LoadModel {
   readonly own: OwnArticle | null;
   /** Rating of the equipment, for its disconnecting means. */
   readonly equipmentA: number;
+  /** Whether a shop practice wires the conductor to the breaker, whatever the article allows. */
+  readonly matchBreaker: boolean;
+  /** Whether no table has this load, so that nothing can be sized for it. */
+  readonly beyondTables: boolean;
   readonly min: MinConductor | null;
   /** Smallest insulated copper ground that a pool or spa article asks for; null elsewhere. */
   readonly minGround: WireSize | null;

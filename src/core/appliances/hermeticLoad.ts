@@ -15,7 +15,7 @@ const RUNS_AT = 1 / 1.25;
 
 /**
  * A hermetic unit by MCA and MOCP: the conductor for MCA without a further 125 %, the largest standard
- * device that MOCP allows (440.4(B), 440.22, 240.4(G)); by house practice the conductor matches the device.
+ * device that MOCP allows (440.4(B), 440.22, 240.4(G)); by shop practice the conductor matches the device.
  */
 export function hermeticLoad(
   { mca, mocp, volts, runA }: HermeticPlate,
@@ -32,7 +32,8 @@ export function hermeticLoad(
     powerFactor: 0.9,
     device: { kind: 'largest', maxA: mocp },
     maxOcpdA: mocp,
-    own: practices.matchBreaker ? null : 'hermetic',
+    own: 'hermetic',
+    matchBreaker: practices.matchBreaker,
     ...part,
   });
 }

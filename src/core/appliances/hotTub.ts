@@ -11,41 +11,56 @@ import {
 } from './plate';
 import { firstFigure, typedNeutral, typedVolts } from './typedPlate';
 
-const hotTubPlateSchema = z.strictObject({
-  amps: z.number().min(1).max(100).describe('Largest current on the label as it is strapped, amperes'),
-  volts: dwellingVolts,
-  neutral: z.boolean().describe('Whether the label asks for a neutral: four wires'),
-  breakerA: deviceA.optional().describe('Breaker that the label names, amperes'),
-  jumper: z.enum(['low', 'high']).optional().describe('How the jumper of the control is set'),
-  lowA: z.number().min(1).max(100).optional().describe('Largest current at the low setting, amperes'),
-  feeds: z
-    .enum(['one', 'pair'])
-    .optional()
-    .describe('One ground-fault device, or a 20 A and 30 A pair in a spa panel'),
-  connection: z.enum(['hardwired', 'receptacle']).optional(),
-  integralGfci: z.boolean().optional().describe('Listed with its own Class A protection of all parts'),
-});
+const hotTubPlateSchema = z
+  .strictObject({
+    amps: z
+      .number()
+      .min(1)
+      .max(100)
+      .optional()
+      .describe('Largest current on the label as it is strapped, amperes; left out: 80 % of its breaker'),
+    volts: dwellingVolts,
+    neutral: z.boolean().describe('Whether the label asks for a neutral: four wires'),
+    breakerA: deviceA.optional().describe('Breaker that the label names, amperes'),
+    jumper: z.enum(['low', 'high']).optional().describe('How the jumper of the control is set'),
+    lowA: z.number().min(1).max(100).optional().describe('Largest current at the low setting, amperes'),
+    feeds: z
+      .enum(['one', 'pair'])
+      .optional()
+      .describe('One ground-fault device, or a 20 A and 30 A pair in a spa panel'),
+    connection: z.enum(['hardwired', 'receptacle']).optional(),
+    integralGfci: z.boolean().optional().describe('Listed with its own Class A protection of all parts'),
+  })
+  .refine(({ amps, breakerA }) => amps !== undefined || breakerA !== undefined, {
+    path: ['amps'],
+    message: 'Give the amps on the label, or the breaker that it names.',
+  });
 
 /** The nameplate of a hot tub. */
 type HotTubPlate = z.infer<typeof hotTubPlateSchema>;
 
-const asStrapped = ({ amps, jumper, lowA }: HotTubPlate): number =>
-  jumper === 'low' && lowA !== undefined ? lowA : amps;
+/** What a breaker carries for three hours and more. */
+const CONTINUOUS_SHARE = 0.8;
+
+const asStrapped = ({ amps, breakerA = 0, jumper, lowA }: HotTubPlate): number =>
+  jumper === 'low' && lowA !== undefined ? lowA : (amps ?? breakerA * CONTINUOUS_SHARE);
 
 /** Hot tub or spa: heater and pumps together, three hours and more; protected whatever its place (680.44). */
 export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
   id: 'hot-tub',
   name: 'Hot tub or spa',
   schema: hotTubPlateSchema,
-  fresh: { amps: 40, volts: 240, neutral: true, breakerA: 50 },
+  fresh: { amps: 40, volts: 240, neutral: true },
   questions: [
     {
       key: 'amps',
       label: 'Largest current on the label',
       mark: 'A',
       kind: 'number',
+      optional: true,
       range: amperes(1, 100),
       help: 'As the jumper is set: heater and pumps together.',
+      until: '80 % of the breaker on the nameplate.',
     },
     voltsQuestion(240, 208, 120),
     {
@@ -90,6 +105,8 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
   title: (plate) => `Hot tub, ${asStrapped(plate)} A`,
   load(plate, { practices, work }) {
     const amps = work.step('load.maker', 'load.nameplate', { volts: plate.volts }, asStrapped(plate));
+    if (plate.amps === undefined)
+      work.found('ask', 'load.by-breaker', 'load.nameplate', { breakerA: plate.breakerA ?? 0, usedA: amps });
     if (plate.jumper === 'low' && plate.lowA === undefined) {
       work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'low setting', usedA: amps });
     }
@@ -123,12 +140,11 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
     names: ['hot tub', 'tub', 'spa', 'hottub'],
     example: 'hot tub 50',
     needs: 'the breaker on its label, as in "hot tub 50"',
-    // A tub is called by the breaker on its label; the current is then what that breaker carries for hours.
     plate: (typed) => {
       const breakerA = firstFigure(undefined, typed) ?? typed.amps;
       return breakerA === undefined
         ? undefined
-        : { amps: breakerA * 0.8, breakerA, ...typedVolts(typed, 240), neutral: typedNeutral(typed, true) };
+        : { breakerA, ...typedVolts(typed, 240), neutral: typedNeutral(typed, true) };
     },
   },
 });

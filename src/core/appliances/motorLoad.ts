@@ -25,6 +25,7 @@ export function motorLoad(
   { code, work }: LoadDesk,
 ): LoadModel {
   const amps = motorCurrent(motor, plateA, code, work);
+  const beyondTables = amps === 0;
   const percent = code.tables.motorProtection.percent.singlePhase.inverse;
   return plainLoad({
     volts: motor.volts,
@@ -36,6 +37,7 @@ export function motorLoad(
     device: { kind: 'motor', flcA: amps, percent },
     maxOcpdA: maxA ?? null,
     own: 'motor',
+    beyondTables,
     ...part,
   });
 }

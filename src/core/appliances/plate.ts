@@ -75,6 +75,8 @@ export function plainLoad(
     maxOcpdA: part.maxOcpdA ?? null,
     own: part.own ?? null,
     equipmentA: part.equipmentA ?? amps,
+    matchBreaker: part.matchBreaker ?? false,
+    beyondTables: part.beyondTables ?? false,
     min: part.min ?? null,
     minGround: part.minGround ?? null,
   };

@@ -38,8 +38,11 @@ const maxDevice = (plate: WelderPlate, code: Edition): number => {
   return code.tables.standardOcpd.ratings.find((rating) => rating >= max - 1e-9) ?? max;
 };
 
-/** The usual outlet for a current: 20, 30 or 50 A. */
-const outletFor = (amps: number): number => [20, 30, 50].find((each) => each >= amps - 1e-9) ?? amps;
+/** The usual outlet for a current: 20, 30 or 50 A, above that the next standard rating (240.6(A)). */
+const outletFor = (amps: number, code: Edition): number =>
+  [20, 30, 50, ...code.tables.standardOcpd.ratings.filter((rating) => rating > 50)].find(
+    (each) => each >= amps - 1e-9,
+  ) ?? amps;
 
 /** Welder: by its duty on a circuit for it alone, or on a full-size outlet that anything may use later. */
 export const welder = defineFamily<'welder', WelderPlate>({
@@ -99,6 +102,7 @@ export const welder = defineFamily<'welder', WelderPlate>({
         read: { table: 'welders', row, column: plate.type },
       },
     );
+    // The plate's own effective current is the rule; the table stands in for it.
     const effectiveA = plate.effectiveA ?? byDuty;
     const common = {
       volts: plate.volts,
@@ -108,12 +112,13 @@ export const welder = defineFamily<'welder', WelderPlate>({
       maxOcpdA: maxDevice(plate, code),
       equipmentA: plate.inputAmps,
     } as const;
-    const ratingA = plate.breakerA ?? outletFor(plate.inputAmps);
+    const ratingA = plate.breakerA ?? outletFor(plate.inputAmps, code);
     if (practices.welderGeneralUse) {
       work.step('load.full-outlet', 'load.nameplate', { amps: plate.inputAmps }, ratingA);
       return plainLoad({
         ...common,
-        otherA: Math.min(plate.inputAmps, ratingA),
+        // Never below what the plate says runs: a breaker that is too small for it stops.
+        otherA: Math.max(effectiveA, Math.min(plate.inputAmps, ratingA)),
         device: { kind: 'given', ratingA },
       });
     }

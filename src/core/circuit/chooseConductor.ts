@@ -1,6 +1,6 @@
 import { cableMade, type CableConstruction } from '../rules/cableMade';
 import { smallestAllowed } from '../rules/candidateSizes';
-import { isCable, largestMade, minConductor, madeEverywhere, type MinSize } from '../rules/conductorSize';
+import { isCable, largestMade, leastThatCarries, minConductor, madeEverywhere } from '../rules/conductorSize';
 import { findConductorStops, workSmaller, workSegment, type WorkedSegment } from '../rules/conductorWorking';
 import { placeOfMethod } from '../rules/placeOfMethod';
 import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
@@ -15,6 +15,8 @@ type ConductorSegment = Pick<SegmentFigures, 'method' | 'terms' | 'verdict' | 'm
 export interface ConductorChoice {
   readonly size: WireSize;
   readonly minSize: WireSize | null;
+  /** What the ground is increased from: the least that would carry the load, which aluminum is not bought in. */
+  readonly groundFrom: WireSize;
   readonly raisedForDrop: boolean;
   readonly governing: number;
   readonly wires: number;
@@ -23,14 +25,24 @@ export interface ConductorChoice {
 
 /**
  * The conductor of the whole run: the least size that passes in every segment, raised while the drop is
- * over its limit, or the pinned one, which is checked in every segment.
+ * over its limit, or the pinned one, which is checked in every segment. Null where no size of the tables fits:
+ * never a figure that somebody could build by.
  */
-export function chooseConductor(about: ConductorCase): ConductorChoice {
-  const { circuit, demand, run, wires, code, work } = about;
+export function chooseConductor(about: ConductorCase): ConductorChoice | null {
+  const { circuit, load, demand, run, wires, code, work } = about;
+  if (load.beyondTables) {
+    evaluatePlaces(about);
+    return null;
+  }
   const min = minConductor(run, demand, wires, code);
   demandStep(about);
   const { size: pinned } = circuit.pins;
-  const size = pinned ?? chosenSize(about, min);
+  const size = pinned ?? (min.size === undefined ? undefined : chosenSize(about, min.size));
+  if (size === undefined) {
+    evaluatePlaces(about);
+    nothingFits(about, min.governing);
+    return null;
+  }
   const raised = pinned === undefined && min.size !== undefined && size !== grownMin(about, min.size);
   const segments = run.map((segment, index) => {
     work.segment = index;
@@ -46,6 +58,7 @@ export function chooseConductor(about: ConductorCase): ConductorChoice {
   return {
     size,
     minSize: grownMin(about, min.size),
+    groundFrom: groundFrom(about, min.size) ?? size,
     raisedForDrop: raised,
     governing,
     wires,
@@ -56,6 +69,19 @@ export function chooseConductor(about: ConductorCase): ConductorChoice {
 /** The least size that would do, the floor of an article counted in: growing to it is no reason to grow the ground. */
 const grownMin = ({ load }: ConductorCase, size: WireSize | undefined): WireSize | null =>
   size === undefined ? null : load.min === null ? size : largerSize(size, load.min.size);
+
+/**
+ * Copper is increased from the least size that may be run, aluminum from the least that would carry the load: its shop
+ * floor and the sizes that cable is made in are an increase. A cable that is not made is increased from there too.
+ */
+function groundFrom(about: ConductorCase, min: WireSize | undefined): WireSize | null {
+  const { circuit, run, demand, code } = about;
+  const bare =
+    circuit.material === 'cu' && min !== undefined
+      ? min
+      : leastThatCarries(run, demand, circuit.material, code);
+  return grownMin(about, bare ?? min);
+}
 
 function demandStep({ load, demand, code, work }: ConductorCase): void {
   const factor = code.parameters.continuousFactor;
@@ -69,19 +95,42 @@ function demandStep({ load, demand, code, work }: ConductorCase): void {
   );
 }
 
-function chosenSize(about: ConductorCase, min: MinSize): WireSize {
-  const { circuit, run, demand, wires, code, work } = about;
-  if (min.size === undefined) {
-    const method = run[min.governing]?.method ?? 'nm-b';
-    const largest = largestMade(method, wires, circuit.material, code);
-    work.found('stop', 'conductor.none', 'conductor.ampacity', { method, needsA: demand.designA, largest });
-    return largest;
+/** Whether the methods may be where they run, which no conductor decides. */
+function evaluatePlaces({ circuit, code, work }: ConductorCase): void {
+  for (const [index, { method, place }] of circuit.run.entries()) {
+    work.segment = index;
+    placeOfMethod(method, place, code, work);
   }
+  work.segment = undefined;
+}
+
+/** Says why no conductor fits: the place is too hot, the tables have no such cable, or none that is large enough. */
+function nothingFits(about: ConductorCase, index: number): void {
+  const { circuit, demand, wires, code, work } = about;
+  const segment = about.run[index];
+  if (segment === undefined) return;
+  const { method, terms, ambientC } = segment;
+  work.segment = index;
+  const metal = circuit.material;
+  const largest = largestMade(method, wires, metal, code);
+  if (terms.ambient === 0) work.found('stop', 'conductor.too-hot', 'conductor.ambient', { ambientC, method });
+  else if (largest === undefined)
+    work.found('stop', 'conductor.not-in-tables', 'table.cables', { method, metal, wires });
+  else {
+    workSegment(largest, demand, segment, code, work);
+    const needsA = demand.designA;
+    work.found('stop', 'conductor.none', 'conductor.ampacity', { method, metal, needsA, largest });
+  }
+  work.segment = undefined;
+}
+
+function chosenSize(about: ConductorCase, min: WireSize): WireSize {
+  const { circuit, code, work } = about;
   const floor = smallestAllowed(code, circuit.material);
-  if (floor.by !== undefined && floor.value === min.size) {
+  if (floor.by !== undefined && floor.value === min) {
     work.step('conductor.floor', floor.cite, { metal: circuit.material }, floor.value, { by: floor });
   }
-  return raiseForDrop(about, minByArticle(about, min.size));
+  return raiseForDrop(about, minByArticle(about, min));
 }
 
 /** No smaller than an article or a practice lets it be. */

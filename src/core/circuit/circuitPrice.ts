@@ -1,5 +1,5 @@
 import { METHODS } from '../code/methods';
-import type { CircuitFigures, SegmentFigures } from './figures';
+import { isSized, type CircuitFigures, type SegmentFigures, type SizedFigures } from './figures';
 import type { Segment } from './circuitSchema';
 import { TRADE_SIZES, tradeRank } from '../units/tradeSize';
 import { cents, type Cents } from '../units/quantity';
@@ -27,7 +27,7 @@ const fromSize = <K extends string>(
 
 function segmentCents(
   segment: Segment,
-  figures: CircuitFigures,
+  figures: SizedFigures,
   at: SegmentFigures,
   prices: PriceList,
 ): number {
@@ -43,10 +43,9 @@ function segmentCents(
       2 * prices.fitting.cable
     );
   }
-  const wire = prices.conductor[figures.metal];
   const perFt =
-    figures.wires * fromSize(wire, WIRE_SIZES, size) +
-    fromSize(wire, WIRE_SIZES, sizeRank(figures.groundTaken));
+    figures.wires * fromSize(prices.conductor[figures.metal], WIRE_SIZES, size) +
+    fromSize(prices.conductor[figures.groundMetal], WIRE_SIZES, sizeRank(figures.groundTaken));
   const trade = tradeRank(at.raceway?.taken ?? '1/2');
   const raceway = segment.lengthFt * fromSize(prices.raceway[segment.method] ?? {}, TRADE_SIZES, trade);
   return lengthFt * perFt + raceway + supports + 2 * prices.fitting.raceway;
@@ -54,10 +53,11 @@ function segmentCents(
 
 /**
  * What the material of one circuit costs by a price list: cable or conductors and raceway by the foot,
- * supports, fittings, boxes where the method changes, breaker and receptacle. Good for comparing two ways;
- * labour, tax and margin are not in it.
+ * supports, fittings, boxes where the method changes, breaker and receptacle. Good for comparing two options;
+ * labour, tax and margin are not in it. Nothing where no conductor fits: there is nothing to buy.
  */
 export function circuitPrice(run: readonly Segment[], figures: CircuitFigures, prices: PriceList): Cents {
+  if (!isSized(figures)) return cents(0);
   let sum = 0;
   for (const [index, segment] of run.entries()) {
     const at = figures.segments[index];

@@ -86,6 +86,10 @@ const designAmps = (load: LoadModel, { minA, ratingA }: OcpdChoice, work: Workin
     ? work.step('conductor.half-device', 'load.welder', { ocpdA: ratingA }, ratingA / 2)
     : minA;
 
+/** Insulated conductors of a circuit without the ground. */
+export const insulatedWires = ({ neutral, phase }: Pick<LoadModel, 'neutral' | 'phase'>): 2 | 3 =>
+  neutral || phase === 3 ? 3 : 2;
+
 /** Gathers what the choice of a conductor depends on. */
 export const conductorCase = (
   circuit: Circuit,
@@ -101,6 +105,8 @@ export const conductorCase = (
     loadA: load.continuousA + load.otherA,
     ocpdA: ocpd.ratingA,
     own: load.own,
+    pluggedMotor: load.own === 'motor' && load.connection === 'receptacle',
+    matchBreaker: load.matchBreaker,
     nextUp: load.outlets < 2,
   },
   run: workedRun(
@@ -111,7 +117,7 @@ export const conductorCase = (
     neighbors,
   ),
   neighbors,
-  wires: load.neutral || load.phase === 3 ? 3 : 2,
+  wires: insulatedWires(load),
   code,
   work,
 });

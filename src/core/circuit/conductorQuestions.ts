@@ -4,25 +4,31 @@ import { isRefused } from '../units/refused';
 import { parseWireSize, sizeRank, type WireSize } from '../units/wireSize';
 import { ownCarrying } from './neighbors';
 import { workedRun, type ConductorCase } from './conductorCase';
+import { sizeWithinDrop } from './raiseForDrop';
 
 /** Above this the terminals are read at 75 °C whether marked or not (110.14(C)(1)(b)). */
 const MARKS_MATTER_TO_A = 100;
 
-/** Asks for the marks at both ends where a 75 °C mark would spare a size. */
-function askForMarks(
-  { circuit, load: { phase }, demand, wires, neighbors, code, work }: ConductorCase,
-  size: WireSize,
-): void {
+/** Asks for the marks at both ends where a 75 °C mark would spare a size, the drop counted in. */
+function askForMarks(about: ConductorCase, size: WireSize): void {
+  const {
+    circuit,
+    load: { phase },
+    demand,
+    wires,
+    neighbors,
+    code,
+    work,
+  } = about;
   const { panel, load: far } = circuit.terminals;
   const unmarked = panel === 'unmarked' || far === 'unmarked';
   if (!unmarked || demand.ocpdA > MARKS_MATTER_TO_A || panel === 60 || far === 60) return;
-  const at75 = minConductor(
-    workedRun(circuit, ownCarrying({ phase }), 75, code, neighbors),
-    demand,
-    wires,
-    code,
-  ).size;
-  if (at75 !== undefined && sizeRank(at75) < sizeRank(size)) {
+  const run = workedRun(circuit, ownCarrying({ phase }), 75, code, neighbors);
+  const min = minConductor(run, demand, wires, code).size;
+  if (min === undefined) return;
+  // Where the drop asks for the larger size anyway the marks change nothing.
+  const at75 = sizeWithinDrop({ ...about, run }, min);
+  if (sizeRank(at75) < sizeRank(size)) {
     work.found('ask', 'terminal.unmarked', 'conductor.terminals', { size, at75 });
   }
 }

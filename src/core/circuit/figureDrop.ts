@@ -8,6 +8,7 @@ import {
   dropVoltsDirect,
   effectiveOhms,
   runDropPercent,
+  withinDrop,
 } from '../rules/voltageDrop';
 import type { WireSize } from '../units/wireSize';
 import type { Working } from '../working/worked';
@@ -62,7 +63,7 @@ export function figureDrop(
   const longestFt = limitPct === null || percent === 0 ? null : (lengthFt * limitPct) / percent;
   if (longestFt !== null && limitPct !== null)
     work.step('drop.longest', 'drop.advice', { limitPct }, longestFt);
-  if (limitPct !== null && percent > limitPct + 1e-9) {
+  if (limitPct !== null && !withinDrop(percent, limitPct)) {
     work.found('check', 'drop.branch', 'drop.advice', { dropPct: percent, limitPct, dropV });
   }
   const startPct = startDip(circuit, load, size, code, work);
@@ -89,7 +90,7 @@ function startDip(
     { startA, volts },
     runDropPercent(circuit.run, size, circuit.material, start, code),
   );
-  if (dipPct > maxPct + 1e-9)
+  if (!withinDrop(dipPct, maxPct))
     work.found('check', 'drop.motor-start', 'drop.advice', { dipPct, maxPct, startA });
   return dipPct;
 }

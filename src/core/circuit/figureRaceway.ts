@@ -1,6 +1,6 @@
 import type { Edition } from '../code/edition';
-import { METHODS, type MethodId } from '../code/methods';
-import type { Insulation, RacewayType } from '../code/tables/shapes';
+import { METHODS } from '../code/methods';
+import type { Insulation } from '../code/tables/shapes';
 import {
   allowedArea,
   conductorArea,
@@ -12,7 +12,6 @@ import {
   legalTrade,
   mayJam,
   nextTrade,
-  type RacewayChoice,
 } from '../rules/racewayFill';
 import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
 import { tradeRank, type TradeSize } from '../units/tradeSize';
@@ -107,7 +106,7 @@ function recordLimit(
   });
 }
 
-/** The raceway of one segment by fill, with what the house practice takes; null for a cable. */
+/** The raceway of one segment by fill, with what the shop practice takes; null for a cable, and where none is made large enough. */
 export function figureRaceway(
   segment: Segment,
   circuit: Circuit,
@@ -124,8 +123,11 @@ export function figureRaceway(
   const limit = fillLimit(code, conductors, nipple);
   recordContents(held, { size: conductor.size, insulation: circuit.insulation }, work);
   recordLimit({ conductors, nipple, lengthFt: segment.lengthFt, limitPct: limit * 100 }, work);
-  const legal =
-    legalTrade(type, areaIn2, conductors, code, nipple) ?? largest(type, areaIn2, segment.method, code, work);
+  const legal = legalTrade(type, areaIn2, conductors, code, nipple);
+  if (legal === undefined) {
+    work.found('stop', 'raceway.none', 'raceway.size', { method: segment.method, areaIn2 });
+    return null;
+  }
   work.step(
     'raceway.legal',
     'raceway.size',
@@ -184,19 +186,6 @@ function takeTrade(
     { legal, reason: legalOnly ? 'house-legal' : reason },
     taken,
   );
-}
-
-function largest(
-  type: RacewayType,
-  areaIn2: number,
-  method: MethodId,
-  code: Edition,
-  work: Working,
-): RacewayChoice {
-  work.found('stop', 'raceway.none', 'raceway.size', { method, areaIn2 });
-  const last = Object.entries(code.tables.raceways.types[type]).at(-1);
-  if (last === undefined) throw new Error(`The raceway table has no sizes of ${type}.`);
-  return { trade: last[0] === '2' ? '2' : '4', row: last[1] };
 }
 
 function bendsAndJam(

@@ -64,27 +64,42 @@ export interface CircuitFigures {
   readonly load: LoadModel;
   readonly ocpd: OcpdChoice;
   readonly metal: Metal;
-  readonly size: WireSize;
+  /** Metal of the equipment ground: copper at pools and spas, whatever the phases are. */
+  readonly groundMetal: Metal;
+  /** Conductor of the whole run; with all that follows from it null where none of the tables fits. */
+  readonly size: WireSize | null;
   /** The least size that passes every test, before drop and pins; null where none does. */
   readonly minSize: WireSize | null;
   readonly raisedForDrop: boolean;
   /** The segment that asked for the size, by position. */
   readonly governing: number;
-  /** Smallest final ampacity along the run. */
-  readonly ampacityA: number;
+  /** Smallest final ampacity along the run; null where the insulation may not be used there. */
+  readonly ampacityA: number | null;
   /** Insulated conductors without the ground. */
   readonly wires: number;
-  readonly ground: GroundNeed;
-  /** The ground that is counted on: pinned, or as needed. */
-  readonly groundTaken: WireSize;
+  readonly ground: GroundNeed | null;
+  /** The ground that is counted on: set by hand, or as needed. */
+  readonly groundTaken: WireSize | null;
+  /** Empty where no conductor fits. */
   readonly segments: readonly SegmentFigures[];
-  /** The raceway that asks for the largest trade size; null on a run of cable. */
+  /** The raceway that asks for the largest trade size; null on a run of cable, and where none is made large enough. */
   readonly raceway: RacewayFigures | null;
-  readonly drop: DropFigures;
+  readonly drop: DropFigures | null;
   readonly outlet: OutletChoice;
   /** What the rules of the outlet were applied to. */
   readonly facts: OutletFacts;
 }
+
+/** The figures of a circuit whose conductor is known. */
+export type SizedFigures = CircuitFigures & {
+  readonly size: WireSize;
+  readonly ground: GroundNeed;
+  readonly groundTaken: WireSize;
+  readonly drop: DropFigures;
+};
+
+/** Whether a conductor was found for the circuit, or set by hand. */
+export const isSized = (figures: CircuitFigures): figures is SizedFigures => figures.size !== null;
 
 /** The working of one figure: steps in order. */
 type Workings = Readonly<Record<FigureKey, readonly AnyStep[]>>;

@@ -1,53 +1,61 @@
+import type { LoadModel } from '../appliances/family';
 import { METHODS } from '../code/methods';
-import type { WireSize } from '../units/wireSize';
-import type { SegmentFigures, CircuitFigures } from './figures';
+import type { Metal, WireSize } from '../units/wireSize';
+import { isSized, type CircuitFigures, type SegmentFigures } from './figures';
 
 /** One conductor by the letters of its insulation. */
 export interface NamedConductor {
   readonly letters: 'BK' | 'RD' | 'WH' | 'GN' | 'BARE';
   readonly size: WireSize;
+  readonly metal: Metal;
   readonly note: string;
 }
 
 /** Ungrounded conductors of a cable: the white one of a two-wire 240 V cable is a hot and is marked as one. */
-const cableHots = (volts: number, wires: number, neutral: boolean, size: WireSize): NamedConductor[] => {
+const cableHots = (
+  { volts, neutral }: LoadModel,
+  wires: number,
+  size: WireSize,
+  metal: Metal,
+): NamedConductor[] => {
   if (volts === 120)
     return [
-      { letters: 'BK', size, note: '' },
-      { letters: 'WH', size, note: '' },
+      { letters: 'BK', size, metal, note: '' },
+      { letters: 'WH', size, metal, note: '' },
     ];
   if (wires < 3)
     return [
-      { letters: 'BK', size, note: '' },
-      { letters: 'WH', size, note: 'marked hot' },
+      { letters: 'BK', size, metal, note: '' },
+      { letters: 'WH', size, metal, note: 'marked hot' },
     ];
   return [
-    { letters: 'BK', size, note: '' },
-    { letters: 'RD', size, note: '' },
-    { letters: 'WH', size, note: neutral ? '' : 'spare, capped' },
+    { letters: 'BK', size, metal, note: '' },
+    { letters: 'RD', size, metal, note: '' },
+    { letters: 'WH', size, metal, note: neutral ? '' : 'spare, capped' },
   ];
 };
 
-/** The conductors of one segment, hots first and the ground last. */
+/** The conductors of one segment, hots first and the ground last; none where no size fits. */
 export function segmentConductors(
   segment: SegmentFigures,
   figures: CircuitFigures,
 ): readonly NamedConductor[] {
-  const { size, groundTaken, load } = figures;
+  if (!isSized(figures)) return [];
+  const { size, groundTaken, load, metal } = figures;
   if (METHODS[segment.method].kind === 'cable') {
     const egc = segment.cable?.egc ?? groundTaken;
     return [
-      ...cableHots(load.volts, segment.cable?.wires ?? figures.wires, load.neutral, size),
-      { letters: 'BARE', size: egc, note: '' },
+      ...cableHots(load, segment.cable?.wires ?? figures.wires, size, metal),
+      { letters: 'BARE', size: egc, metal: segment.method === 'ser' ? 'al' : figures.groundMetal, note: '' },
     ];
   }
   const second: NamedConductor =
-    load.volts === 120 ? { letters: 'WH', size, note: '' } : { letters: 'RD', size, note: '' };
-  const neutral: NamedConductor[] = load.neutral ? [{ letters: 'WH', size, note: '' }] : [];
+    load.volts === 120 ? { letters: 'WH', size, metal, note: '' } : { letters: 'RD', size, metal, note: '' };
+  const neutral: NamedConductor[] = load.neutral ? [{ letters: 'WH', size, metal, note: '' }] : [];
   return [
-    { letters: 'BK', size, note: '' },
+    { letters: 'BK', size, metal, note: '' },
     second,
     ...neutral,
-    { letters: 'GN', size: groundTaken, note: '' },
+    { letters: 'GN', size: groundTaken, metal: figures.groundMetal, note: '' },
   ];
 }

@@ -1,5 +1,5 @@
 import { madeEverywhere } from '../rules/conductorSize';
-import { runDropPercent } from '../rules/voltageDrop';
+import { runDropPercent, withinDrop } from '../rules/voltageDrop';
 import { sizeRank, WIRE_SIZES, type WireSize } from '../units/wireSize';
 import type { ConductorCase } from './conductorCase';
 
@@ -8,23 +8,36 @@ const larger = (size: WireSize, { run, wires, code }: ConductorCase): WireSize |
   return next === undefined ? undefined : madeEverywhere(next, run, wires, code);
 };
 
+const dropOf = ({ circuit, load, code }: ConductorCase, size: WireSize): number =>
+  runDropPercent(
+    circuit.run,
+    size,
+    circuit.material,
+    { amps: load.runA, volts: load.volts, powerFactor: load.powerFactor, phase: load.phase },
+    code,
+  );
+
 /**
- * The least size at or above `least` whose drop is within the circuit's limit, or the largest that can be
+ * The least size at or above `min` whose drop is within the circuit's limit, or the largest that can be
  * had in every segment. Without a limit the size stays.
  */
-export function raiseForDrop(about: ConductorCase, min: WireSize): WireSize {
-  const { circuit, load, code, work } = about;
-  const limit = circuit.maxDropPct;
+export function sizeWithinDrop(about: ConductorCase, min: WireSize): WireSize {
+  const limit = about.circuit.maxDropPct;
   if (limit === null) return min;
-  const amps = { amps: load.runA, volts: load.volts, powerFactor: load.powerFactor, phase: load.phase };
-  const dropOf = (size: WireSize): number => runDropPercent(circuit.run, size, circuit.material, amps, code);
-  const before = dropOf(min);
   let size = min;
-  for (let drop = before; drop > limit; drop = dropOf(size)) {
+  while (!withinDrop(dropOf(about, size), limit)) {
     const next = larger(size, about);
     if (next === undefined) break;
     size = next;
   }
-  if (size === min) return size;
-  return work.step('conductor.raised', 'drop.advice', { from: min, dropPct: before, limitPct: limit }, size);
+  return size;
+}
+
+/** The same, with the step that says why it was raised. */
+export function raiseForDrop(about: ConductorCase, min: WireSize): WireSize {
+  const size = sizeWithinDrop(about, min);
+  const limitPct = about.circuit.maxDropPct;
+  if (size === min || limitPct === null) return size;
+  const inputs = { from: min, dropPct: dropOf(about, min), limitPct };
+  return about.work.step('conductor.raised', 'drop.advice', inputs, size);
 }

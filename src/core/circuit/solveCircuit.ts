@@ -1,4 +1,4 @@
-import { outletChoice } from '../protection/outlet';
+import { outletChoice, type ArrivingConductors } from '../protection/outlet';
 import { locationOf, voltsToGround, type OutletFacts } from '../protection/outletFacts';
 import { isCable } from '../rules/conductorSize';
 import { applianceLoad, applianceOutlet } from '../appliances/registry';
@@ -7,11 +7,12 @@ import type { LoadModel } from '../appliances/family';
 import { branchOcpd, type OcpdChoice } from '../rules/branchOcpd';
 import { equipmentGround } from '../rules/equipmentGround';
 import type { AnyFinding } from '../findings/finding';
+import type { Metal } from '../units/wireSize';
 import { FIGURE_KEYS, type FigureKey } from '../findings/subject';
 import { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
 import { chooseConductor, type ConductorChoice } from './chooseConductor';
-import { conductorCase } from './conductorCase';
+import { conductorCase, insulatedWires } from './conductorCase';
 import type { CircuitFigures, RacewayFigures, SolvedCircuit, SegmentFigures } from './figures';
 import { figureDrop } from './figureDrop';
 import { figureGround } from './figureGround';
@@ -44,34 +45,9 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
   const load = applianceLoad(circuit.appliance, { code, practices, work: at.load });
   const ocpd = branchOcpd(load, circuit.pins.ocpdA, code, at.breaker);
   const conductor = chooseConductor(conductorCase(circuit, load, ocpd, context, at.conductor));
-  const { size, minSize } = conductor;
-  const need = equipmentGround(
-    ocpd.ratingA,
-    size,
-    minSize ?? size,
-    circuit.material,
-    code,
-    at.ground,
-    load.minGround,
-  );
-  const groundTaken = figureGround(
-    circuit,
-    need,
-    conductor,
-    { ocpdA: ocpd.ratingA, minGround: load.minGround },
-    at.ground,
-  );
-  const raceways = circuit.run.map((segment, index) => {
-    at.raceway.segment = index;
-    return figureRaceway(segment, circuit, conductor, groundTaken, context, at.raceway);
-  });
-  at.raceway.segment = undefined;
-  const drop = figureDrop(circuit, load, size, code, at.drop);
-  const segments = figureSegments(circuit, conductor, raceways, drop.perSegment, { code, practices });
+  const sized = conductor === null ? NOTHING_FITS : sizedFigures(circuit, load, ocpd, conductor, context, at);
   const facts = outletFacts(circuit, load, ocpd, { survey, practices });
-  const last = circuit.run.at(-1);
-  const arriving = { size, ground: groundTaken, cable: last !== undefined && isCable(last.method) };
-  const outlet = outletChoice(facts, arriving, code, at);
+  const outlet = outletChoice(facts, arriving(circuit, sized), code, at);
   for (const { text } of code.local.requirements) {
     at.load.found('note', 'local.requirement', 'amendment.local', { text });
   }
@@ -81,21 +57,94 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     load,
     ocpd,
     metal: circuit.material,
-    size,
-    minSize,
-    raisedForDrop: conductor.raisedForDrop,
-    governing: conductor.governing,
-    ampacityA: Math.min(...segments.map(({ verdict }) => verdict.finalA)),
-    wires: conductor.wires,
-    ground: need,
-    groundTaken,
-    segments,
-    raceway: governingRaceway(raceways),
-    drop: drop.figures,
+    groundMetal: groundMetalOf(circuit, load),
+    wires: insulatedWires(load),
+    ...sized,
     outlet,
     facts,
   };
   return { figures, workings: workings(at), findings: findings(at) };
+}
+
+/** A pool or spa circuit is grounded in copper, whatever its phases are. */
+const groundMetalOf = ({ material }: Circuit, { minGround }: LoadModel): Metal =>
+  minGround === null ? material : 'cu';
+
+/** All that follows from the conductor. */
+type ConductorFigures = Pick<
+  CircuitFigures,
+  | 'size'
+  | 'minSize'
+  | 'raisedForDrop'
+  | 'governing'
+  | 'ampacityA'
+  | 'ground'
+  | 'groundTaken'
+  | 'segments'
+  | 'raceway'
+  | 'drop'
+>;
+
+const NOTHING_FITS: ConductorFigures = {
+  size: null,
+  minSize: null,
+  raisedForDrop: false,
+  governing: 0,
+  ampacityA: null,
+  ground: null,
+  groundTaken: null,
+  segments: [],
+  raceway: null,
+  drop: null,
+};
+
+function sizedFigures(
+  circuit: Circuit,
+  load: LoadModel,
+  ocpd: OcpdChoice,
+  conductor: ConductorChoice,
+  context: SolveContext,
+  at: Desk,
+): ConductorFigures {
+  const { code, practices } = context;
+  const { size, minSize } = conductor;
+  const { minGround } = load;
+  const ocpdA = ocpd.ratingA;
+  const groundMetal = groundMetalOf(circuit, load);
+  const ground = equipmentGround(ocpdA, size, conductor.groundFrom, groundMetal, code, at.ground, minGround);
+  const groundTaken = figureGround(circuit, ground, conductor, { ocpdA, minGround, code }, at.ground);
+  const raceways = circuit.run.map((segment, index) => {
+    at.raceway.segment = index;
+    return figureRaceway(segment, circuit, conductor, groundTaken, context, at.raceway);
+  });
+  at.raceway.segment = undefined;
+  const drop = figureDrop(circuit, load, size, code, at.drop);
+  const segments = figureSegments(circuit, conductor, raceways, drop.perSegment, { code, practices });
+  const ampacityA = Math.min(...segments.map(({ verdict }) => verdict.finalA));
+  return {
+    size,
+    minSize,
+    raisedForDrop: conductor.raisedForDrop,
+    governing: conductor.governing,
+    // Insulation that may not be used so hot has no ampacity.
+    ampacityA: ampacityA > 0 ? ampacityA : null,
+    ground,
+    groundTaken,
+    segments,
+    raceway: governingRaceway(raceways),
+    drop: drop.figures,
+  };
+}
+
+/** The conductors that arrive at the outlet, once they are known. */
+function arriving(
+  { run }: Circuit,
+  { size, groundTaken: ground }: ConductorFigures,
+): ArrivingConductors | null {
+  const last = run.at(-1);
+  return size === null || ground === null
+    ? null
+    : { size, ground, cable: last !== undefined && isCable(last.method) };
 }
 
 function figureSegments(

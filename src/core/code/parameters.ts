@@ -49,7 +49,10 @@ export const parameters2023 = {
   hvacExemptVariable: known<boolean>(false, 'gfci.outdoor'),
   /** Whether the rule of rooms reaches two-pole receptacles, and up to which rating. */
   roomGfciTwoPole: known<boolean>(true, 'gfci.place'),
-  roomGfciMaxA: known<number>(60, 'gfci.place'),
+  roomGfciMaxA: known<number>(Infinity, 'gfci.place'),
+  /** Largest receptacle within 20 ft of water that is protected, and whether two-pole ones are. */
+  poolZoneMaxA: known<number>(60, 'gfci.pool-zone'),
+  poolZoneTwoPole: known<boolean>(true, 'gfci.pool-zone'),
   gfciFinishedBasement: known<boolean>(true, 'gfci.place'),
   gfciWholeKitchen: known<boolean>(true, 'gfci.place'),
   gfciIndoorDamp: known<boolean>(true, 'gfci.place'),

@@ -30,6 +30,7 @@ export const sections2023 = {
   'motor.conductor': certain('430.22'),
   'motor.overload': certain('430.32(A)(1)'),
   'breaker.own-article': certain('240.4(G)'),
+  'breaker.within': certain('210.22'),
   'breaker.usual': certain('210.3'),
   'breaker.one-outlet': certain('240.4(B)(1)'),
   'feeder.neutral': certain('250.32(B)'),

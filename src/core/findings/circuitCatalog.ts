@@ -3,7 +3,7 @@ import type { MethodId, Environment } from '../code/methods';
 import type { Occupancy, Location } from '../code/locations';
 import type { OwnArticle } from '../code/ownArticles';
 import type { TradeSize } from '../units/tradeSize';
-import type { WireSize } from '../units/wireSize';
+import type { Metal, WireSize } from '../units/wireSize';
 import { about } from './catalogEntry';
 
 /** Findings about the figures of a circuit: what each was about, how severe it may be, and whether a survey answers it. */
@@ -14,6 +14,7 @@ export const circuitCatalog = {
   'load.setting-above-plate': about<{ settingA: number; plateA: number }>().may('stop'),
   'load.managed': about<{ managedA: number; plateA: number }>().surveyed('ask'),
   'load.plate-missing': about<{ field: string; usedA: number }>().surveyed('ask'),
+  'load.by-breaker': about<{ breakerA: number; usedA: number }>().surveyed('ask'),
   'load.plate-contradiction': about<{ mca: number; mocp: number }>().may('stop'),
   'load.subdivide': about<{ amps: number; maxA: number }>().may('stop'),
   'load.maker-circuits': about<{ amps: number }>().surveyed('ask'),
@@ -36,8 +37,9 @@ export const circuitCatalog = {
     method: MethodId;
     min: WireSize | null;
   }>().may('stop'),
-  'ocpd.above-mocp': about<{ ocpdA: number; maxA: number }>().may('stop'),
+  'ocpd.above-mocp': about<{ ocpdA: number; maxA: number; by: 'plate' | 'article' }>().may('stop'),
   'ocpd.none': about<{ needsA: number; largestA: number }>().may('stop'),
+  'ocpd.start-exception': about<{ ocpdA: number; usualA: number; maxA: number }>().may('check'),
   'ocpd.not-standard': about<{ ocpdA: number }>().may('check'),
   'ocpd.multi-outlet': about<{ ocpdA: number; carriesA: number; size: WireSize }>().may('stop'),
   'conductor.below-breaker': about<{ ocpdA: number; carriesA: number; article: OwnArticle }>().may('note'),
@@ -53,8 +55,12 @@ export const circuitCatalog = {
   'conductor.too-small': about<{ size: WireSize; method: MethodId; carriesA: number; needsA: number }>().may(
     'stop',
   ),
+  'conductor.practice': about<{ size: WireSize; ocpdA: number; carriesA: number }>().may('check'),
   'conductor.small-rule': about<{ size: WireSize; ocpdA: number; limitA: number }>().may('stop'),
-  'conductor.none': about<{ method: MethodId; needsA: number; largest: WireSize }>().may('stop'),
+  'conductor.none': about<{ method: MethodId; metal: Metal; needsA: number; largest: WireSize }>().may(
+    'stop',
+  ),
+  'conductor.not-in-tables': about<{ method: MethodId; metal: Metal; wires: number }>().may('stop'),
   'conductor.not-made': about<{ method: MethodId; size: WireSize }>().may('stop'),
   'conductor.below-local': about<{ size: WireSize; min: WireSize }>().may('stop'),
   'conductor.aluminum-ends': about<{ size: WireSize }>().may('ask'),
@@ -63,6 +69,10 @@ export const circuitCatalog = {
   'terminal.unmarked': about<{ size: WireSize; at75: WireSize }>().surveyed('ask'),
   'egc.too-small': about<{ has: WireSize; needs: WireSize; ocpdA: number }>().may('stop'),
   'egc.not-upsized': about<{ has: WireSize; needs: WireSize; min: WireSize; size: WireSize }>().may('stop'),
+  'egc.raised-by-floor': about<{ has: WireSize; needs: WireSize; min: WireSize; size: WireSize }>().may(
+    'check',
+  ),
+  'egc.aluminum': about<{ method: MethodId }>().may('ask'),
   'egc.insulated': about<{ method: MethodId; place: Environment }>().may('stop'),
   'method.forbidden': about<{ method: MethodId; place: Environment }>().may('stop'),
   'method.wet-location': about<{ method: MethodId; place: Environment }>().may('stop'),

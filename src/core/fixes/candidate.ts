@@ -8,8 +8,8 @@ import type { FixChange } from './change';
 export interface Candidate {
   readonly kind: FixChange['kind'];
   readonly command: Command;
-  /** What it changes, read off the job as it would be. */
-  readonly describe: (after: JobEvaluation) => FixChange;
+  /** What it changes, read off the job as it would be; undefined where the circuit still has no conductor. */
+  readonly describe: (after: JobEvaluation) => FixChange | undefined;
   /** What it costs besides the material of circuits, cents. */
   readonly extraCents?: number;
 }

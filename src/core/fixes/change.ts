@@ -34,7 +34,8 @@ type CircuitChange =
   | { readonly kind: 'marked-75'; readonly size: WireSize }
   | { readonly kind: 'spread-out'; readonly size: WireSize }
   | { readonly kind: 'pull-point'; readonly degrees: number }
-  | { readonly kind: 'copper'; readonly size: WireSize };
+  | { readonly kind: 'copper'; readonly size: WireSize }
+  | { readonly kind: 'aluminum'; readonly size: WireSize };
 
 /** What a fix changes on the route of a circuit. */
 type RouteChange =

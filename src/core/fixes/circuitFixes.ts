@@ -1,7 +1,7 @@
 import type { PlateChangeKind } from '../appliances/family';
 import { applianceChanges } from '../appliances/registry';
 import type { Circuit, Pins, Segment } from '../circuit/circuitSchema';
-import type { CircuitFigures } from '../circuit/figures';
+import { isSized, type SizedFigures } from '../circuit/figures';
 import { usualHeightFt } from '../circuit/newCircuit';
 import { allowedIn, isWet, type Environment, type MethodId } from '../code/methods';
 import type { AnyFinding } from '../findings/finding';
@@ -17,7 +17,7 @@ import { pullPoint } from './pullPoint';
 interface Changed {
   readonly kind: FixChange['kind'];
   readonly circuit: Circuit;
-  readonly describe: (figures: CircuitFigures, circuit: Circuit) => FixChange;
+  readonly describe: (figures: SizedFigures, circuit: Circuit) => FixChange;
 }
 
 type Change = (circuit: Circuit, finding: AnyFinding) => readonly Changed[];
@@ -33,8 +33,8 @@ const ofCircuit =
       kind,
       command: circuitChange(circuit, changed),
       describe: (after) => {
-        const { solved } = circuitAfter(after, circuit);
-        return describe(solved.figures, changed);
+        const { figures } = circuitAfter(after, circuit).solved;
+        return isSized(figures) ? describe(figures, changed) : undefined;
       },
     }));
   };
@@ -48,7 +48,7 @@ const without = (circuit: Circuit, pin: keyof Pins): Circuit => {
 const free = (
   pin: keyof Pins,
   kind: FixChange['kind'],
-  describe: (figures: CircuitFigures, finding: AnyFinding) => FixChange,
+  describe: (figures: SizedFigures, finding: AnyFinding) => FixChange,
 ): Candidates =>
   ofCircuit((circuit, finding) =>
     circuit.pins[pin] === undefined
@@ -122,7 +122,7 @@ const otherMethod = ofCircuit((circuit, finding) => {
 const plate = (
   change: PlateChangeKind,
   kind: FixChange['kind'],
-  describe: (figures: CircuitFigures) => FixChange,
+  describe: (figures: SizedFigures) => FixChange,
 ): Candidates =>
   ofCircuit((circuit) =>
     applianceChanges(circuit.appliance, change).map((appliance) => ({
@@ -207,6 +207,18 @@ const copper = ofCircuit((circuit) =>
     : [],
 );
 
+const aluminum = ofCircuit((circuit) =>
+  circuit.material === 'cu'
+    ? [
+        {
+          kind: 'aluminum',
+          circuit: without({ ...circuit, material: 'al' }, 'size'),
+          describe: ({ size }) => ({ kind: 'aluminum', size }),
+        },
+      ]
+    : [],
+);
+
 /** The site as it should be: what was planned otherwise is left to the rules again. */
 const bySite = (what: SiteFix, ...keys: readonly (keyof Site)[]): Candidates =>
   ofCircuit((circuit) => {
@@ -246,10 +258,15 @@ export const circuitFixes: CandidatesByCode = {
   'ocpd.above-ampacity': [freeSize, freeBreaker, ...CONDUCTOR.slice(1)],
   'ocpd.above-mocp': [freeBreaker],
   'ocpd.not-standard': [freeBreaker],
+  'ocpd.start-exception': [freeBreaker],
+  'conductor.practice': [freeSize],
+  'egc.raised-by-floor': [copper],
+  'egc.aluminum': [otherMethod],
   'conductor.terminal-60c': CONDUCTOR,
   'conductor.too-small': CONDUCTOR,
   'conductor.small-rule': [freeSize, freeBreaker],
   'conductor.none': [otherMethod, copper, lowerSetting],
+  'conductor.not-in-tables': [otherMethod, copper, aluminum],
   'conductor.not-made': [freeSize, otherMethod],
   'conductor.below-local': [freeSize],
   'conductor.too-hot': [otherMethod],

@@ -102,10 +102,12 @@ export function fixesFor(
     if (kinds.has(candidate.kind) && !isOneOfMany(candidate)) continue;
     const after = tried(evaluation, candidate, memo);
     if (after === undefined || !clears(finding, evaluation, after)) continue;
+    const change = candidate.describe(after);
+    if (change === undefined) continue;
     kinds.add(candidate.kind);
     const { cost, reaches } = reach(evaluation, after, finding, prices);
     found.push({
-      change: candidate.describe(after),
+      change,
       command: candidate.command,
       cost: cents(cost + (candidate.extraCents ?? 0)),
       reaches,

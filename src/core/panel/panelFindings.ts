@@ -72,7 +72,7 @@ function fits({ panel, wanted, solved }: PanelQuestion, out: FindingLog): void {
   if (lugFrom === null || lugTo === null) return;
   for (const { circuitId } of wanted) {
     const size = solved.get(circuitId)?.figures.size;
-    if (size === undefined) continue;
+    if (size === undefined || size === null) continue;
     if (sizeRank(size) < sizeRank(lugFrom) || sizeRank(size) > sizeRank(lugTo)) {
       out.found('stop', 'panel.lug-range', 'panel.listing', { size, from: lugFrom, to: lugTo });
     }

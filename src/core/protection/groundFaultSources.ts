@@ -39,6 +39,7 @@ const POOL_ZONE_FT = 20;
 /** Whether 210.8(A) reaches this receptacle at all: in 2017 only 15 and 20 A at 125 V. */
 const inRooms = ({ load, toGroundV, ocpdA }: OutletFacts, { parameters }: Edition): boolean =>
   load.connection === 'receptacle' &&
+  load.phase === 1 &&
   toGroundV <= LIMIT_TO_GROUND_V &&
   ocpdA <= parameters.roomGfciMaxA.value &&
   (parameters.roomGfciTwoPole.value || load.volts <= 125);
@@ -155,7 +156,8 @@ const RULES: readonly Rule[] = [
           needs.kind !== 'pool-pump' &&
           load.connection === 'receptacle' &&
           (site.waterFt ?? Infinity) <= POOL_ZONE_FT &&
-          ocpdA <= parameters.roomGfciMaxA.value,
+          (parameters.poolZoneTwoPole.value || load.volts <= 125) &&
+          ocpdA <= parameters.poolZoneMaxA.value,
       ),
   },
 ];

@@ -26,13 +26,13 @@ export interface ArrivingConductors {
 /** Decides what stands at the outlet, recording into the workings of disconnect and protection. */
 export function outletChoice(
   facts: OutletFacts,
-  arriving: ArrivingConductors,
+  arriving: ArrivingConductors | null,
   code: Edition,
   at: { readonly disconnect: Working; readonly protection: Working },
 ): OutletChoice {
   const receptacle = receptacleChoice(facts, code, at.protection);
   const afci = arcFault(facts, code, at.protection);
   const gfci = groundFault(facts, afci.required === true, code, at.protection);
-  identification(facts, arriving.size, arriving.ground, arriving.cable, at.protection);
+  if (arriving !== null) identification(facts, arriving.size, arriving.ground, arriving.cable, at.protection);
   return { receptacle, disconnect: disconnectingMeans(facts, gfci.form, code, at.disconnect), gfci, afci };
 }

@@ -1,3 +1,4 @@
+import { isSized, type SizedFigures } from '../circuit/figures';
 import type { Segment } from '../circuit/circuitSchema';
 import { neighborsOf } from '../circuit/neighbors';
 import type { StationKind } from '../circuit/stations';
@@ -87,12 +88,16 @@ const withNeighbors = ({ context }: LaidOut, segment: Segment): readonly Counted
   );
 
 /** Conductors that pass a pull box unbroken count once; those that end or are spliced, on both sides. */
-function contents(about: LaidOut, given: readonly RoutedSegment[], receptacleA: number | null): BoxContents {
+function contents(
+  about: LaidOut,
+  figures: SizedFigures,
+  given: readonly RoutedSegment[],
+  receptacleA: number | null,
+): BoxContents {
   const passes =
     about.kinds[(given[0]?.index ?? 0) + 1] === 'pull-box' &&
     given.every(({ segment }) => isRaceway(segment));
   const at = passes ? given.slice(0, 1) : given;
-  const { figures } = about.solved;
   const { clamps = false } = at[0]?.segment.end ?? {};
   return {
     conductors: [
@@ -127,18 +132,19 @@ const HOLDS_SPLICES: readonly StationKind[] = ['box', 'pull-box'];
 
 function report(
   about: LaidOut,
+  figures: SizedFigures,
   station: number,
   before: RoutedSegment,
   after: RoutedSegment | undefined,
 ): BoxReport {
-  const { size, outlet } = about.solved.figures;
+  const { size, outlet } = figures;
   const kind = about.kinds[station] ?? 'box';
   const at = after === undefined ? [before] : [before, after];
   const entering = at.map(entry);
   const large = isPullBoxSize(size);
   const receptacleA = kind === 'appliance' ? (outlet.receptacle?.ratingA ?? null) : null;
   const byVolume = !large && BY_VOLUME.includes(kind);
-  const parts = !byVolume ? [] : boxFill(contents(about, at, receptacleA), about.context.code);
+  const parts = !byVolume ? [] : boxFill(contents(about, figures, at, receptacleA), about.context.code);
   const needsIn3 = parts.reduce((sum, { in3 }) => sum + in3, 0);
   const { boxIn3, ringIn3 = 0 } = before.segment.end ?? {};
   const trades = entering
@@ -162,14 +168,13 @@ function report(
 }
 
 function evaluate(
-  about: LaidOut,
+  size: WireSize,
   { station, kind, needsIn3, box, hasIn3, minIn, knockouts: holes }: BoxReport,
   before: RoutedSegment,
   findings: RouteLog,
 ): void {
   const { end = {} } = before.segment;
   const at = before.index;
-  const { size } = about.solved.figures;
   if (hasIn3 !== null && minIn === null && BY_VOLUME.includes(kind) && hasIn3 < needsIn3 - 1e-9) {
     findings.found('stop', 'box.fill', 'table.boxes', at, { hasIn3, needsIn3 });
   } else if (hasIn3 === null && minIn === null && BY_VOLUME.includes(kind) && box === null) {
@@ -198,15 +203,17 @@ function evaluate(
 
 /** The boxes, bodies and disconnects of a route, and the box behind a receptacle, each with what it needs. */
 export function routeBoxes(about: LaidOut, findings: RouteLog): readonly BoxReport[] {
-  const segments = about.segments;
+  const { segments } = about;
+  const { figures } = about.solved;
+  if (!isSized(figures)) return [];
   return segments.flatMap((before) => {
     const station = before.index + 1;
     const kind = about.kinds[station];
     const after = segments[station];
-    const receptacle = kind === 'appliance' && about.solved.figures.outlet.receptacle !== null;
+    const receptacle = kind === 'appliance' && figures.outlet.receptacle !== null;
     if (kind === undefined || kind === 'coupling' || (kind === 'appliance' && !receptacle)) return [];
-    const found = report(about, station, before, after);
-    evaluate(about, found, before, findings);
+    const found = report(about, figures, station, before, after);
+    evaluate(figures.size, found, before, findings);
     return [found];
   });
 }

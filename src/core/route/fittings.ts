@@ -62,7 +62,8 @@ function seals({ circuit }: LaidOut, { index, segment }: RoutedSegment): readonl
 function bushings({ solved }: LaidOut, { segment }: RoutedSegment): readonly Need[] {
   if (!isRaceway(segment)) return [];
   const threaded = segment.method === 'rmc' || segment.method === 'imc';
-  const large = isPullBoxSize(solved.figures.size);
+  const { size } = solved.figures;
+  const large = size !== null && isPullBoxSize(size);
   return threaded || large ? [need('bushing', 2, 'route.bushing')] : [];
 }
 
@@ -123,12 +124,13 @@ function reportMissing(
   findings: RouteLog,
 ): void {
   const { method, edgeIn = 0 } = segment;
+  const { size } = about.solved.figures;
   switch (fitting) {
     case 'seal':
       findings.found('stop', 'seal.missing', section, index, sealedFrom(about, index), method);
       break;
     case 'bushing':
-      findings.found('stop', 'bushing.missing', section, index, { size: about.solved.figures.size }, method);
+      if (size !== null) findings.found('stop', 'bushing.missing', section, index, { size }, method);
       break;
     case 'plates':
       findings.found('stop', 'nailplate.needed', section, index, { edgeIn }, method);

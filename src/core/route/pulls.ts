@@ -1,3 +1,5 @@
+import { isSized, type SizedFigures } from '../circuit/figures';
+import type { WireSize } from '../units/wireSize';
 import { neighborsOf } from '../circuit/neighbors';
 import { METHODS } from '../code/methods';
 import { bendRadius } from '../code/tables/bendRadius';
@@ -113,14 +115,12 @@ function sections({ circuit, kinds }: LaidOut): readonly number[][] {
 }
 
 /** Everything that is pulled in a segment, as one bundle. */
-function pulledWire(about: LaidOut, index: number): PulledWire {
-  const { circuit, solved, context } = about;
-  const { figures } = solved;
+function pulledWire({ circuit, context }: LaidOut, figures: SizedFigures, index: number): PulledWire {
   const segment = circuit.run[index];
   const raceway = figures.segments[index]?.raceway;
   const metal = circuit.material;
   const others = segment === undefined ? [] : neighborsOf(segment, 'raceway', context.neighbors);
-  const weight = (size: typeof figures.size, count: number): number =>
+  const weight = (size: WireSize, count: number): number =>
     conductorWeight({ size, metal, count }, context.code);
   const outsideIn = conductorDiameter(figures.size, circuit.insulation, context.code);
   return {
@@ -149,9 +149,8 @@ function hardSpot(
   return before.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), hard?.atFt ?? 0);
 }
 
-function section(about: LaidOut, group: readonly number[]): PullSection | undefined {
-  const { circuit, solved, context } = about;
-  const { figures } = solved;
+function section(about: LaidOut, figures: SizedFigures, group: readonly number[]): PullSection | undefined {
+  const { circuit, context } = about;
   const [first = 0] = group;
   const trade = group.reduce<TradeSize>((max, index) => {
     const taken = figures.segments[index]?.raceway?.taken ?? max;
@@ -159,7 +158,7 @@ function section(about: LaidOut, group: readonly number[]): PullSection | undefi
   }, TRADE_SIZES[0]);
   const parts = group.flatMap((index) => segmentParts(about, index, trade));
   if (parts.length === 0) return undefined;
-  const wire = pulledWire(about, first);
+  const wire = pulledWire(about, figures, first);
   const forward = pullThrough(
     parts.map(({ part }) => part),
     wire,
@@ -223,8 +222,10 @@ function findHardPulls(each: PullSection, first: number, findings: RouteLog): vo
  * makes it hard, and where a body is wanted. Bends over the limit that no single segment has are a stop here.
  */
 export function routePulls(about: LaidOut, findings: RouteLog): readonly PullSection[] {
+  const { figures } = about.solved;
+  if (!isSized(figures)) return [];
   return sections(about).flatMap((group) => {
-    const found = section(about, group);
+    const found = section(about, figures, group);
     if (found === undefined) return [];
     const [first = 0] = group;
     const alone = group.every((index) => (about.circuit.run[index]?.bendsDeg ?? 0) <= found.limitDeg);

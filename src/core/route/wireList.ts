@@ -1,6 +1,6 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import { neighborsOf, type Neighbors, type SharedSegment } from '../circuit/neighbors';
-import type { SolvedCircuit } from '../circuit/figures';
+import { isSized, type SizedFigures, type SolvedCircuit } from '../circuit/figures';
 import { stationKinds, type StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import { sizeRank, type WireSize } from '../units/wireSize';
@@ -66,10 +66,10 @@ function grouped({ run }: Circuit, kinds: readonly StationKind[]): readonly numb
 /** Whether a circuit brings the one ground of a shared raceway: the largest does, of equal ones the first by id. */
 function bringsGround(
   circuit: Circuit,
-  { figures }: SolvedCircuit,
+  { groundTaken }: SizedFigures,
   others: readonly SharedSegment[],
 ): boolean {
-  const own = sizeRank(figures.groundTaken);
+  const own = sizeRank(groundTaken);
   return others.every(({ ground, circuitId }) => {
     const theirs = ground === null ? -1 : sizeRank(ground);
     return theirs < own || (theirs === own && circuit.id < circuitId);
@@ -83,6 +83,7 @@ export function wirePieces(
   neighbors: Neighbors = {},
 ): readonly WirePiece[] {
   const { figures } = solved;
+  if (!isSized(figures)) return [];
   const kinds = stationKinds(circuit.run);
   return grouped(circuit, kinds).flatMap((segments) => {
     const [first = 0] = segments;
@@ -96,7 +97,7 @@ export function wirePieces(
     const grounded = segments.some((index) => {
       const segment = circuit.run[index];
       return (
-        segment !== undefined && bringsGround(circuit, solved, neighborsOf(segment, 'raceway', neighbors))
+        segment !== undefined && bringsGround(circuit, figures, neighborsOf(segment, 'raceway', neighbors))
       );
     });
     const routeFt = segments.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
@@ -131,9 +132,8 @@ const named = (
       conductors.every(({ size }) => sizeRank(size) <= sizeRank(COIL_TO)) && !cable.startsWith('SER');
     return [{ name: cable, coil, waste: WASTE.cable }];
   }
-  const metal = circuit.material === 'al' ? ' Al' : '';
-  return conductors.map(({ letters, size }) => ({
-    name: `${size}${metal} ${letters === 'BARE' ? 'bare' : `${circuit.insulation} ${letters}`}`,
+  return conductors.map(({ letters, size, metal }) => ({
+    name: `${size}${metal === 'al' ? ' Al' : ''} ${letters === 'BARE' ? 'bare' : `${circuit.insulation} ${letters}`}`,
     coil: false,
     waste: WASTE.conductor,
   }));

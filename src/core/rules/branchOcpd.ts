@@ -53,15 +53,30 @@ export function branchOcpd(
     pinnedA === undefined ? chosen(load, minA, code, work) : pinned(pinnedA, load, minA, code, work);
   const maxA = pinnedA === undefined ? load.maxOcpdA : maxDevice(load, code);
   if (maxA !== null && ratingA > maxA) {
-    work.found('stop', 'ocpd.above-mocp', load.own === 'motor' ? 'motor.device' : 'load.nameplate', {
+    const by = load.maxOcpdA === null ? 'article' : 'plate';
+    work.found('stop', 'ocpd.above-mocp', by === 'plate' ? 'load.nameplate' : 'motor.device', {
       ocpdA: ratingA,
       maxA,
+      by,
     });
+  } else if (load.device.kind === 'motor' && maxA !== null) {
+    const usualA = motorRating(load.device, code);
+    if (ratingA > usualA)
+      work.found('check', 'ocpd.start-exception', 'motor.device', { ocpdA: ratingA, usualA, maxA });
   }
   const poles = load.phase === 3 ? 3 : load.volts <= ONE_POLE_TO_V ? 1 : 2;
   work.step('breaker.poles', 'breaker.poles', { volts: load.volts }, poles);
   return { minA, ratingA, poles };
 }
+
+/** The next standard rating above the percentage of a motor's current (430.52(C)(1) Ex. 1). */
+const motorRating = (
+  { flcA, percent }: { readonly flcA: number; readonly percent: number },
+  code: Edition,
+): number => {
+  const computedA = (flcA * percent) / 100;
+  return nextStandard(code, Math.max(computedA, SMALLEST_FOR_APPLIANCES_A)) ?? computedA;
+};
 
 /** A motor that will not start may have up to 400 % (300 % above 100 A), rounded down (430.52(C)(1) Ex. 2). */
 function motorCeiling(flcA: number, code: Edition): number {
@@ -90,7 +105,7 @@ function chosen(load: LoadModel, minA: number, code: Edition, work: Working): nu
     case 'usual':
       return usual(minA, load.device.minA, load, code, work);
     case 'given':
-      return given(load.device.ratingA, minA, work);
+      return given(load.device.ratingA, minA, code, work);
     case 'motor':
       return motorDevice(load, load.device, minA, code, work);
     case 'largest':
@@ -119,20 +134,23 @@ function usual(requiredA: number, minA: number, load: LoadModel, code: Edition, 
   return work.step('breaker.usual', 'breaker.usual', { requiredA, minA }, rating, readRating(rating));
 }
 
-function given(ratingA: number, minA: number, work: Working): number {
+function given(ratingA: number, minA: number, code: Edition, work: Working): number {
   if (!meets(ratingA, minA)) {
-    work.found('stop', 'ocpd.below-load', 'breaker.continuous', { ocpdA: ratingA, needsA: minA });
+    work.found('stop', 'ocpd.below-load', 'breaker.within', { ocpdA: ratingA, needsA: minA });
   }
+  if (!code.tables.standardOcpd.ratings.includes(ratingA))
+    work.found('check', 'ocpd.not-standard', 'breaker.standard', { ocpdA: ratingA });
   return work.step('breaker.given', 'load.nameplate', { requiredA: minA }, ratingA);
 }
 
 function motorDevice(
   load: LoadModel,
-  { flcA, percent }: { readonly flcA: number; readonly percent: number },
+  device: { readonly flcA: number; readonly percent: number },
   minA: number,
   code: Edition,
   work: Working,
 ): number {
+  const { flcA, percent } = device;
   const computedA = work.step(
     'breaker.motor-percent',
     'table.motor-device',
@@ -143,7 +161,7 @@ function motorDevice(
     },
   );
   if (load.maxOcpdA !== null && load.maxOcpdA < computedA) return largest(load.maxOcpdA, minA, code, work);
-  const rating = nextStandard(code, Math.max(computedA, SMALLEST_FOR_APPLIANCES_A)) ?? computedA;
+  const rating = motorRating(device, code);
   return work.step('breaker.motor', 'motor.device', { computedA }, rating, readRating(rating));
 }
 
@@ -171,7 +189,11 @@ function pinned(pinnedA: number, load: LoadModel, minA: number, code: Edition, w
     work.found('check', 'ocpd.not-standard', 'breaker.standard', { ocpdA: pinnedA });
   }
   if (load.plateOcpdA !== null && pinnedA > load.plateOcpdA) {
-    work.found('stop', 'ocpd.above-mocp', 'load.nameplate', { ocpdA: pinnedA, maxA: load.plateOcpdA });
+    work.found('stop', 'ocpd.above-mocp', 'load.nameplate', {
+      ocpdA: pinnedA,
+      maxA: load.plateOcpdA,
+      by: 'plate',
+    });
   }
   return pinnedA;
 }

@@ -1,7 +1,7 @@
 import type { Edition } from '../code/edition';
 import { METHODS, type MethodId } from '../code/methods';
-import { largerSize, sizeRank, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSize';
-import { candidateSizes, smallestAllowed } from './candidateSizes';
+import { sizeRank, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSize';
+import { candidateSizes } from './candidateSizes';
 import type { AmpacityTerms } from './conductorAmpacity';
 import { conductorHolds, type ConductorDemand } from './conductorTests';
 
@@ -55,6 +55,22 @@ export function minConductor(
   return { size, perSegment, governing };
 }
 
+/**
+ * The least size that would carry the load in every segment, whether or not it is allowed or made: what an increased
+ * ground is increased from (250.122(B)).
+ */
+export const leastThatCarries = (
+  segments: readonly SizedSegment[],
+  demand: ConductorDemand,
+  metal: Metal,
+  code: Edition,
+): WireSize | undefined =>
+  WIRE_SIZES.find(
+    (size) =>
+      code.tables.ampacity[metal][60][size] !== undefined &&
+      segments.every(({ terms }) => conductorHolds(size, demand, terms, code)),
+  );
+
 const isMade = (size: WireSize, segments: readonly SizedSegment[], wires: number, code: Edition): boolean =>
   segments.every(({ method, terms }) => candidateSizes(code, method, wires, terms.metal).includes(size));
 
@@ -72,9 +88,13 @@ export const madeEverywhere = (
   return undefined;
 };
 
-/** The largest size that a segment may be had in, for saying how far the search went; the least where it is made in none. */
-export const largestMade = (method: MethodId, wires: number, metal: Metal, code: Edition): WireSize =>
-  candidateSizes(code, method, wires, metal).reduce<WireSize>(largerSize, smallestAllowed(code, metal).value);
+/** The largest size that a segment may be had in, for saying how far the search went; undefined where the tables have none. */
+export const largestMade = (
+  method: MethodId,
+  wires: number,
+  metal: Metal,
+  code: Edition,
+): WireSize | undefined => candidateSizes(code, method, wires, metal).at(-1);
 
 /** Whether a segment is of cable rather than of conductors in a raceway. */
 export const isCable = (method: MethodId): boolean => METHODS[method].kind === 'cable';

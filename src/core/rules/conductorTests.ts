@@ -15,6 +15,10 @@ export interface ConductorDemand {
   readonly ocpdA: number;
   /** The article whose own rule protects the conductor (240.4(G)); null where the device must. */
   readonly own: OwnArticle | null;
+  /** Whether a motor is plugged in: then the device binds a small conductor all the same. */
+  readonly pluggedMotor: boolean;
+  /** Whether a shop practice wires the conductor to the breaker. */
+  readonly matchBreaker: boolean;
   /** Whether the device may be the next size above the ampacity (240.4(B)). */
   readonly nextUp: boolean;
 }
@@ -59,12 +63,28 @@ const TESTS: readonly (readonly [test: ConductorTest, holds: (it: Tested) => boo
 ];
 
 /**
- * The one test of an article with its own protection rule: what is left of the ampacity carries the
- * current, 125 % included. The device does not bind the conductor, nor does the small-conductor rule.
+ * The test of an article with its own protection rule: what is left of the ampacity carries the
+ * current, 125 % included. The device does not bind the conductor, nor does 240.4(D) where it is hardwired.
  */
-const OWN_TESTS: typeof TESTS = [['own', ({ ampacity, demand }) => meets(ampacity.finalA, demand.designA)]];
+const OWN_TEST: (typeof TESTS)[number] = [
+  'own',
+  ({ ampacity, demand }) => meets(ampacity.finalA, demand.designA),
+];
+const SMALL_TEST = TESTS.filter(([test]) => test === 'small');
+const PRACTICE_TEST: (typeof TESTS)[number] = [
+  'practice',
+  (it) => meets(it.ampacity.finalA, it.demand.ocpdA) && SMALL_TEST.every(([, holds]) => holds(it)),
+];
 
-const testsFor = ({ own }: ConductorDemand): typeof TESTS => (own === null ? TESTS : OWN_TESTS);
+const HARDWIRED: typeof TESTS = [OWN_TEST];
+const PLUGGED: typeof TESTS = [OWN_TEST, ...SMALL_TEST];
+const MATCHED: typeof TESTS = [OWN_TEST, PRACTICE_TEST];
+
+const testsFor = ({ own, pluggedMotor, matchBreaker }: ConductorDemand): typeof TESTS => {
+  if (own === null) return TESTS;
+  if (matchBreaker) return MATCHED;
+  return pluggedMotor ? PLUGGED : HARDWIRED;
+};
 
 /** Whether a size passes all four tests in one segment; stops at the first that fails. */
 export function conductorHolds(

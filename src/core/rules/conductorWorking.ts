@@ -109,17 +109,20 @@ function deratingSteps(
 
 function testSteps(
   size: WireSize,
-  { designA, loadA, ocpdA, own }: ConductorDemand,
+  demand: ConductorDemand,
   terms: AmpacityTerms,
   { columnA, correctedA, finalA, failed }: ConductorVerdict,
   code: Edition,
   work: Working,
 ): void {
+  const { designA, loadA, ocpdA, own, pluggedMotor, matchBreaker } = demand;
   const says = (test: ConductorVerdict['failed'][number]): string =>
     failed.includes(test) ? 'fails' : 'holds';
   if (own !== null) {
     work.step('test.own', 'breaker.own-article', { needA: designA, hasA: finalA, article: own }, says('own'));
-    if (finalA < ocpdA)
+    if (matchBreaker) work.step('test.practice', 'load.nameplate', { ocpdA, finalA }, says('practice'));
+    if (pluggedMotor) smallStep(size, demand, terms, says('small'), code, work);
+    if (!matchBreaker && finalA < ocpdA)
       work.found('note', 'conductor.below-breaker', 'breaker.own-article', {
         ocpdA,
         carriesA: finalA,
@@ -130,12 +133,22 @@ function testSteps(
   work.step('test.load', 'conductor.continuous', { needA: designA, hasA: columnA }, says('load'));
   work.step('test.corrected', 'conductor.continuous', { needA: loadA, hasA: correctedA }, says('corrected'));
   work.step('test.breaker', 'breaker.next-size', { ocpdA, finalA, nextUp: ocpdA > finalA }, says('breaker'));
+  smallStep(size, demand, terms, says('small'), code, work);
+}
+
+function smallStep(
+  size: WireSize,
+  { ocpdA }: ConductorDemand,
+  terms: AmpacityTerms,
+  holds: string,
+  code: Edition,
+  work: Working,
+): void {
   const limitA = smallConductorLimit(code, terms, size);
-  if (limitA !== undefined) {
-    work.step('test.small', 'breaker.small-conductor', { ocpdA, limitA, size }, says('small'), {
-      read: { table: 'smallConductor', row: size, column: terms.metal },
-    });
-  }
+  if (limitA === undefined) return;
+  work.step('test.small', 'breaker.small-conductor', { ocpdA, limitA, size }, holds, {
+    read: { table: 'smallConductor', row: size, column: terms.metal },
+  });
 }
 
 /** Records why the size below the chosen one will not do: what the electrician asks first. */
@@ -207,6 +220,9 @@ export function findConductorStops(
       method,
       min,
     });
+  }
+  if (failed.includes('practice')) {
+    work.found('check', 'conductor.practice', 'load.nameplate', { size, ocpdA, carriesA: finalA });
   }
   if (failed.includes('small')) {
     const limitA = smallConductorLimit(code, terms, size) ?? 0;

@@ -23,6 +23,12 @@ const tableGround = (code: Edition, ocpdA: number, metal: Metal): { size: WireSi
   return { size: last?.[metal] ?? '750', row: last?.ocpd ?? 0 };
 };
 
+/** A ground increased with the circular mils of the phases. */
+export function increasedGround(base: WireSize, min: WireSize, installed: WireSize, code: Edition): WireSize {
+  const area = code.tables.conductors.rows;
+  return smallerSize(sizeOfArea(code, area[base].cmil * (area[installed].cmil / area[min].cmil)), installed);
+}
+
 const sizeOfArea = (code: Edition, cmil: number): WireSize =>
   WIRE_SIZES.find((size) => code.tables.conductors.rows[size].cmil >= cmil * (1 - CMIL_SLACK)) ?? '750';
 

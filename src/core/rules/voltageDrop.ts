@@ -45,6 +45,13 @@ export const dropVoltsDirect = (
   code: Edition,
 ): number => (times * DC_CONSTANT[metal] * currentA * lengthFt) / code.tables.conductors.rows[size].cmil;
 
+/** A drop of 3.000 % is within 3 %: what a figure shows is what is compared. */
+const DROP_TOLERANCE_PCT = 0.0005;
+
+/** Whether a drop is within its limit, percent. */
+export const withinDrop = (percent: number, limitPct: number): boolean =>
+  percent <= limitPct + DROP_TOLERANCE_PCT;
+
 /** What of a segment bears on the drop. */
 export interface DropRun {
   readonly method: MethodId;

@@ -5,7 +5,7 @@ import { cents, type Cents } from '../units/quantity';
 import type { TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';
 import type { Circuit } from '../circuit/circuitSchema';
-import type { SolvedCircuit } from '../circuit/figures';
+import { isSized, type SolvedCircuit } from '../circuit/figures';
 import { solveCircuit } from '../circuit/solveCircuit';
 import type { SolveContext } from '../circuit/solveContext';
 
@@ -38,7 +38,7 @@ export function methodAlternatives(
       run: circuit.run.map((segment) => ({ ...segment, method })),
     };
     const { figures, findings } = solveCircuit(other, context);
-    if (findings.some(({ severity }) => severity === 'stop')) continue;
+    if (!isSized(figures) || findings.some(({ severity }) => severity === 'stop')) continue;
     found.push({
       method,
       size: figures.size,

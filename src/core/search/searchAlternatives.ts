@@ -17,11 +17,12 @@ import type { AnyFinding } from '../findings/finding';
 export interface RunOption {
   readonly method: MethodId;
   readonly metal: Metal;
-  readonly size: WireSize;
+  /** With what follows from it null where no conductor fits. */
+  readonly size: WireSize | null;
   readonly trade: TradeSize | null;
-  readonly ampacityA: number;
-  readonly dropPct: number;
-  /** What is left of the ampacity above what is asked, as a share of it. */
+  readonly ampacityA: number | null;
+  readonly dropPct: number | null;
+  /** What is left of the ampacity above what is required, as a share of it. */
   readonly spare: number;
   /** Pounds at the end of the hardest pull; null for cable. */
   readonly pullLb: number | null;
@@ -48,14 +49,12 @@ const metalsOf = ({ appliance, material }: Circuit, { practices }: SolveContext)
 const SIZES_ABOVE = 2;
 
 const hardestPull = (circuit: Circuit, { figures }: SolvedCircuit, { code }: SolveContext): number | null => {
+  const { size, metal, wires: count } = figures;
+  if (size === null) return null;
   const pulls = circuit.run.map((segment) => {
     const { kind, surround } = METHODS[segment.method];
     if (kind === 'cable') return null;
-    return pullTension(
-      { ...segment, surround },
-      { size: figures.size, metal: figures.metal, count: figures.wires },
-      code,
-    );
+    return pullTension({ ...segment, surround }, { size, metal, count }, code);
   });
   const known = pulls.filter((each) => each !== null);
   return known.length === 0 ? null : Math.max(...known);
@@ -76,8 +75,8 @@ function judged(
     size: figures.size,
     trade: figures.raceway?.taken ?? null,
     ampacityA: figures.ampacityA,
-    dropPct: figures.drop.percent,
-    spare: needA === 0 ? 0 : figures.ampacityA / needA - 1,
+    dropPct: figures.drop?.percent ?? null,
+    spare: needA === 0 ? 0 : (figures.ampacityA ?? 0) / needA - 1,
     pullLb: hardestPull(circuit, solved, context),
     cost: cents(circuitPrice(circuit.run, figures, price.list) - price.base),
     asks: findings.filter(({ severity }) => severity === 'ask' || severity === 'check').length,
@@ -94,7 +93,7 @@ function sharersOf(
   price: { readonly base: number; readonly list: PriceList },
 ): RunOption[] {
   const free = judged(circuit, method, context, price);
-  if (free.rejected !== null) return [free];
+  if (free.rejected !== null || free.size === null) return [free];
   const found = [free];
   for (let above = 1; above <= SIZES_ABOVE; above += 1) {
     const size = WIRE_SIZES[sizeRank(free.size) + above];
@@ -148,7 +147,7 @@ export type OptionOrder = (typeof OPTION_ORDERS)[number];
 const MEASURE: Readonly<Record<OptionOrder, (option: RunOption) => number>> = {
   cost: ({ cost }) => cost,
   pull: ({ pullLb }) => pullLb ?? 0,
-  drop: ({ dropPct }) => dropPct,
+  drop: ({ dropPct }) => dropPct ?? Number.MAX_VALUE,
   spare: ({ spare }) => -spare,
 };
 

@@ -10,7 +10,8 @@ import { cents, type Cents } from '../units/quantity';
 import type { WireSize } from '../units/wireSize';
 
 /** What decides the conductor: a test of the size below, the drop, a floor, a cable that is not made smaller, or a pin. */
-export type Binding = 'load' | 'corrected' | 'breaker' | 'small' | 'own' | 'drop' | 'min' | 'pinned' | 'made';
+export type Binding =
+  'load' | 'corrected' | 'breaker' | 'small' | 'own' | 'practice' | 'drop' | 'min' | 'pinned' | 'made';
 
 /** What may give way. */
 export type Relaxation =
@@ -59,6 +60,7 @@ function shorter(
   const min = figures.minSize;
   if (!figures.raisedForDrop || min === null || circuit.maxDropPct === null) return null;
   const bare = solveCircuit(withPin(circuit, 'size', min), context);
+  if (bare.figures.drop === null) return null;
   const { percent } = bare.figures.drop;
   const share = circuit.maxDropPct / percent;
   const whole = circuit.run.reduce((sum, { lengthFt }) => sum + lengthFt, 0);
@@ -114,8 +116,9 @@ export function sensitivity(
     const after = solveCircuit(other, context);
     if (after.findings.some(({ severity }) => severity === 'stop')) continue;
     const saves = cents(base - circuitPrice(circuit.run, after.figures, prices));
-    if (saves <= 0 || after.figures.size === solved.figures.size) continue;
-    relaxations.push({ by, size: after.figures.size, feet: feet ?? null, saves, circuit: other });
+    const { size } = after.figures;
+    if (saves <= 0 || size === null || size === solved.figures.size) continue;
+    relaxations.push({ by, size, feet: feet ?? null, saves, circuit: other });
   }
   return {
     binding: bindingOf(circuit, solved),

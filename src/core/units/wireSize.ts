@@ -64,5 +64,6 @@ const isKcmil = (size: WireSize): boolean => sizeRank(size) >= sizeRank('250');
 /** Unit word of a size: AWG or kcmil. */
 export const sizeUnit = (size: WireSize): string => (isKcmil(size) ? 'kcmil' : 'AWG');
 
-/** A size as the trade writes it: "6 AWG", "1/0 AWG", "250 kcmil". */
-export const printWireSize = (size: WireSize): string => `${size} ${sizeUnit(size)}`;
+/** A size as the trade writes it: "6 AWG", "1/0 AWG", "250 kcmil"; "none" where no conductor fits. */
+export const printWireSize = (size: WireSize | null): string =>
+  size === null ? 'none' : `${size} ${sizeUnit(size)}`;

@@ -1,5 +1,5 @@
 import type { Circuit } from '../circuit/circuitSchema';
-import type { SolvedCircuit } from '../circuit/figures';
+import { isSized, type SizedFigures, type SolvedCircuit } from '../circuit/figures';
 import { METHODS } from '../code/methods';
 import type { Edition } from '../code/edition';
 import type { WireSize } from '../units/wireSize';
@@ -85,10 +85,7 @@ function cableHots(hots: number, wires: number, size: WireSize): readonly Conduc
 }
 
 /** The conductors that arrive at the load, by what they are for. */
-function conductors(
-  { figures }: SolvedCircuit,
-  method: Circuit['run'][number]['method'],
-): readonly Conductor[] {
+function conductors(figures: SizedFigures, method: Circuit['run'][number]['method']): readonly Conductor[] {
   const { size, ocpd, load, groundTaken } = figures;
   const cable = METHODS[method].kind === 'cable';
   const onePole = ocpd.poles === 1;
@@ -235,14 +232,15 @@ function betweenOf({ gfci, disconnect }: SolvedCircuit['figures']['outlet']): Be
 
 /**
  * Which conductor goes to which terminal at both ends, and on both sides of a device between them: colors, re-marking,
- * torque and order of landing, right for the form of the ground-fault device and for service or subpanel.
+ * torque and order of landing, right for the form of the GFCI device and for service or subpanel. Null where no
+ * conductor fits.
  */
-export function wiring(circuit: Circuit, solved: SolvedCircuit, code: Edition): Wiring {
-  const { figures } = solved;
+export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Edition): Wiring | null {
+  if (!isSized(figures)) return null;
   const { gfci } = figures.outlet;
   const service = circuit.site.panel !== 'subpanel';
   const method = circuit.run.at(-1)?.method ?? 'nm-b';
-  const all = conductors(solved, method);
+  const all = conductors(figures, method);
   const torque = (size: WireSize): number => circuit.site.torqueLbIn ?? defaultTorque(size, code);
   const ground: Terminal = service ? 'bonded-bar' : 'ground-bar';
   const neutralAt: Terminal = service ? 'bonded-bar' : 'neutral-bar';

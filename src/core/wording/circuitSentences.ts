@@ -5,7 +5,7 @@ import { printWireSize as size } from '../units/wireSize';
 import type { circuitCatalog } from '../findings/circuitCatalog';
 import type { OwnArticle } from '../code/ownArticles';
 import { disconnectName, inLocation, occupancyName, ruleWords } from './places';
-import { inAmps, inPercent, inEnvironment, methodName, environmentName } from './words';
+import { capital, inAmps, inPercent, inEnvironment, metalName, methodName, environmentName } from './words';
 import type { Sentences } from './sentences';
 
 const ARTICLE: Readonly<Record<OwnArticle, string>> = {
@@ -30,6 +30,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `Load management to ${n(data.managedA)} A counts for the service; the circuit is sized for ${n(data.plateA)} A. Is the charger's own setting restricted too?`,
   'load.plate-missing': ({ data }) =>
     `Read the ${data.field} from the plate; ${inAmps(data.usedA)} is taken until then.`,
+  'load.by-breaker': ({ data }) =>
+    `Read as a nameplate breaker of ${inAmps(data.breakerA)}. What current is on the nameplate? ${inAmps(data.usedA)} is taken until then.`,
   'load.plate-contradiction': ({ data }) =>
     `The plate contradicts itself: MOCP ${n(data.mocp)} A is below MCA ${inAmps(data.mca)}. Ask the maker.`,
   'load.subdivide': ({ data }) =>
@@ -63,9 +65,13 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'ocpd.above-ampacity': ({ data }) =>
     `A ${n(data.ocpdA)} A breaker does not protect ${size(data.size)} ${methodName(data.method)}, which carries ${inAmps(data.carriesA)} here.`,
   'ocpd.above-mocp': ({ data }) =>
-    `The breaker is ${inAmps(data.ocpdA)}; the plate allows ${inAmps(data.maxA)} at most.`,
+    data.by === 'plate'
+      ? `The breaker is ${inAmps(data.ocpdA)}; nameplate maximum: ${inAmps(data.maxA)}.`
+      : `The breaker is ${inAmps(data.ocpdA)}; the article allows ${inAmps(data.maxA)} at most.`,
   'ocpd.none': ({ data }) =>
     `${inAmps(data.needsA)} is more than the largest standard device, ${inAmps(data.largestA)}: split the load.`,
+  'ocpd.start-exception': ({ data }) =>
+    `${inAmps(data.ocpdA)} is above the usual ${inAmps(data.usualA)}. Did the motor fail to start on it? Only then may the breaker be larger, ${inAmps(data.maxA)} at most.`,
   'ocpd.not-standard': ({ data }) =>
     `${inAmps(data.ocpdA)} is not a standard rating: is such a device made for this panel?`,
   'ocpd.multi-outlet': ({ data }) =>
@@ -80,10 +86,14 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `${size(data.size)} ${methodName(data.method)} carries ${inAmps(data.carriesA)} in the 60 °C column; this load asks for ${inAmps(data.needsA)}.`,
   'conductor.too-small': ({ data }) =>
     `${size(data.size)} ${methodName(data.method)} carries ${inAmps(data.carriesA)} here; it is asked to carry ${inAmps(data.needsA)}.`,
+  'conductor.practice': ({ data }) =>
+    `Shop practice wires to the breaker: ${size(data.size)} carries ${inAmps(data.carriesA)}, the breaker is ${inAmps(data.ocpdA)}. MCA alone would allow it.`,
   'conductor.small-rule': ({ data }) =>
     `${size(data.size)} takes a ${n(data.limitA)} A breaker at most, not ${inAmps(data.ocpdA)}.`,
   'conductor.none': ({ data }) =>
-    `No ${methodName(data.method)} is large enough for ${inAmps(data.needsA)} here; ${size(data.largest)} is the largest.`,
+    `No ${metalName[data.metal]} ${methodName(data.method)} carries ${inAmps(data.needsA)} here; ${size(data.largest)} is the largest in the tables.`,
+  'conductor.not-in-tables': ({ data }) =>
+    `${capital(metalName[data.metal])} ${methodName(data.method)} with ${data.wires} insulated conductors is not in Pasture's tables.`,
   'conductor.not-made': ({ data }) =>
     `${methodName(data.method)} is not known to be made in ${size(data.size)} for this circuit.`,
   'conductor.below-local': ({ data }) =>
@@ -100,6 +110,10 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `The ground is ${size(data.has)}; a ${n(data.ocpdA)} A breaker asks for ${size(data.needs)}.`,
   'egc.not-upsized': ({ data }) =>
     `The phases went from ${size(data.min)} to ${size(data.size)}, so the ground must be ${size(data.needs)}; it is ${size(data.has)}.`,
+  'egc.raised-by-floor': ({ data }) =>
+    `${size(data.size)} aluminum is larger than the ${size(data.min)} that would carry the load, so the ground is raised in proportion to ${size(data.needs)}; ${size(data.has)} by the table alone. From 2020 on a qualified person may show that the smaller one clears a fault.`,
+  'egc.aluminum': ({ data }) =>
+    `The ground in ${methodName(data.method)} is aluminum; a pool or spa requires copper. Does the authority accept it indoors?`,
   'egc.insulated': ({ data }) =>
     `${methodName(data.method)} ${environmentName[data.place]} has a bare ground: a pool or spa circuit there has insulated copper.`,
   'method.forbidden': ({ data }) =>

@@ -14,6 +14,7 @@ const TEST: Readonly<Record<ConductorTest, string>> = {
   breaker: 'breaker',
   small: 'small rule',
   own: 'ampacity',
+  practice: 'shop practice',
 };
 
 const holds = (result: StepResult): string => (result === 'holds' ? 'holds' : 'fails');
@@ -108,6 +109,11 @@ export const conductorSteps = {
   'test.own': ({ inputs, result }) => ({
     label: 'Carries it; the device follows its own article',
     formula: `${n(inputs.hasA)} A for ${inAmps(inputs.needA)}`,
+    result: holds(result),
+  }),
+  'test.practice': ({ inputs, result }) => ({
+    label: 'Shop practice: wired to the breaker',
+    formula: `${n(inputs.finalA)} A for ${inAmps(inputs.ocpdA)}`,
     result: holds(result),
   }),
   'conductor.smaller': ({ inputs }) => ({

@@ -1,6 +1,7 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import type { CircuitFigures, SegmentFigures } from '../circuit/figures';
 import { METHODS } from '../code/methods';
+import type { OwnArticle } from '../code/ownArticles';
 import { printNumber as n } from '../units/number';
 import { counted, inAmps, methodName } from './words';
 
@@ -11,12 +12,22 @@ export function segmentName({ method, cable, raceway }: SegmentFigures, figures:
   return `${methodName(method)} ${figures.size}`;
 }
 
+/** Sections by which a device may be larger than the ampacity, besides 240.4(G). */
+const OWN_SECTION: Readonly<Record<OwnArticle, string>> = {
+  motor: '430.52',
+  hermetic: '440.22',
+  welder: '630.12',
+};
+
 /** Whether and by how much a segment holds, in a few words. */
 export function holdsWords({ verdict, raceway }: SegmentFigures, figures: CircuitFigures): string {
   const fill = raceway === null ? '' : `; fill ${n(raceway.fillPct, 0)} %`;
   const { minA, ratingA } = figures.ocpd;
   if (verdict.failed.includes('load')) return `carries ${n(verdict.columnA)} A, needs ${inAmps(minA)}`;
   if (verdict.failed.length > 0) return `carries ${n(verdict.finalA)} A on a ${inAmps(ratingA)} breaker`;
+  const { own } = figures.load;
+  if (own !== null && verdict.finalA < ratingA - 1e-9)
+    return `${n(verdict.finalA)} A, needs ${n(minA)}; ${n(ratingA)} A by ${OWN_SECTION[own]}${fill}`;
   if (verdict.finalA < ratingA - 1e-9) return `${n(verdict.finalA)} A, next size up ${n(ratingA)}${fill}`;
   return `${n(verdict.finalA)} A, needs ${n(minA)}${fill}`;
 }

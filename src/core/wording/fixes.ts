@@ -54,6 +54,7 @@ const WORDS: Words = {
   'spread-out': ({ size: to }) => `Keep this circuit apart from the others: ${size(to)}`,
   'pull-point': ({ degrees }) => `A pull point in the middle: ${n(degrees)}° each side`,
   copper: ({ size: to }) => `${size(to)} copper`,
+  aluminum: ({ size: to }) => `${size(to)} aluminum`,
   deepen: ({ coverIn }) => `Bury it at ${n(coverIn)} in`,
   'free-box': ({ in3 }) => `Another box, ${n(in3)} in³ or more`,
   'free-pull-box': ({ lengthIn }) => `A pull box ${n(lengthIn, 1)} in long`,

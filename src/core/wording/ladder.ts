@@ -1,4 +1,5 @@
-import type { SolvedCircuit } from '../circuit/figures';
+import { isSized, type SolvedCircuit } from '../circuit/figures';
+import { METHODS } from '../code/methods';
 import type { LoadModel } from '../appliances/family';
 import type { Circuit } from '../circuit/circuitSchema';
 import { printNumber as n } from '../units/number';
@@ -50,6 +51,8 @@ function deviceReason({ device, plateOcpdA, continuousA, otherA }: LoadModel, pi
   return device.kind === 'given' ? 'by the outlet' : byLoad;
 }
 
+const NO_CONDUCTOR: Words = { figure: 'none', unit: '', reason: 'no conductor fits' };
+
 const TELL: Readonly<Record<FigureKey, Tell>> = {
   load: ({ figures: { load } }) => ({
     figure: n(load.continuousA + load.otherA, 1),
@@ -62,6 +65,7 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
     reason: deviceReason(load, pins.ocpdA !== undefined),
   }),
   conductor: ({ figures }) => {
+    if (figures.size === null) return NO_CONDUCTOR;
     const at = figures.segments[figures.governing];
     const column = at === undefined ? '' : `${n(at.verdict.finalA)} A at ${at.terms.columnC} °C`;
     return {
@@ -70,16 +74,27 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
       reason: figures.raisedForDrop ? `${column}, up for drop` : column,
     };
   },
-  ground: ({ figures }) => ({
-    figure: figures.groundTaken,
-    unit: sizeUnit(figures.groundTaken),
-    reason: figures.ground.increased
-      ? `raised with the phases from ${figures.ground.base}`
-      : `by the ${n(figures.ocpd.ratingA)} A breaker`,
-  }),
-  raceway: ({ figures: { raceway } }) =>
+  ground: ({ figures }) =>
+    isSized(figures)
+      ? {
+          figure: figures.groundTaken,
+          unit: sizeUnit(figures.groundTaken),
+          reason: figures.ground.increased
+            ? `raised with the phases from ${figures.ground.base}`
+            : `by the ${n(figures.ocpd.ratingA)} A breaker`,
+        }
+      : NO_CONDUCTOR,
+  raceway: ({ figures: { raceway, size } }, { run }) =>
     raceway === null
-      ? { figure: 'none', unit: '', reason: 'cable all the way' }
+      ? {
+          figure: 'none',
+          unit: '',
+          reason: run.every(({ method }) => METHODS[method].kind === 'cable')
+            ? 'cable for the whole run'
+            : size === null
+              ? 'no conductor fits'
+              : 'none is large enough',
+        }
       : {
           figure: raceway.taken,
           unit: methodName(raceway.method).replace(' Sch ', ' '),
@@ -88,11 +103,14 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
               ? `fill ${n(raceway.fillPct, 0)} of ${n(raceway.limitPct)} %`
               : `pulls easier; by rule ${raceway.legal}`,
         },
-  drop: ({ figures: { drop } }, circuit) => ({
-    figure: drop.percent.toFixed(1),
-    unit: '%',
-    reason: `${n(drop.volts, 1)} V over ${inFeet(circuit.run.reduce((sum, { lengthFt }) => sum + lengthFt, 0))}`,
-  }),
+  drop: ({ figures: { drop } }, circuit) =>
+    drop === null
+      ? NO_CONDUCTOR
+      : {
+          figure: drop.percent.toFixed(1),
+          unit: '%',
+          reason: `${n(drop.volts, 1)} V over ${inFeet(circuit.run.reduce((sum, { lengthFt }) => sum + lengthFt, 0))}`,
+        },
   disconnect: ({ figures: { outlet } }) => {
     const { disconnect } = outlet;
     if (disconnect.required === 'ask') return { figure: 'ask', unit: '', reason: 'maker and article decide' };
@@ -142,6 +160,7 @@ export function ladderWords(figureKey: FigureKey, solved: SolvedCircuit, circuit
 export function circuitLine({ figures }: SolvedCircuit, circuit: Circuit): string {
   const { ratingA, poles } = figures.ocpd;
   const cables = figures.segments.map(({ cable }) => cable?.name);
+  if (figures.size === null) return `${n(ratingA)} A ${poles}P × no conductor fits`;
   const conductor =
     cables.length === 1 && cables[0] !== undefined
       ? cables[0]

@@ -11,7 +11,7 @@ export const orderName: Readonly<Record<OptionOrder, string>> = {
   spare: 'Spare ampacity',
 };
 
-/** A way in a few words: "6 AWG copper in 3/4 EMT", "NM-B 4 AWG copper". */
+/** An option in a few words: "6 AWG copper in 3/4 EMT", "NM-B 4 AWG copper". */
 export const optionName = ({ method, metal, size, trade }: RunOption): string =>
   trade === null
     ? `${methodName(method)} ${printWireSize(size)} ${metalName[metal]}`
@@ -23,7 +23,8 @@ export const bindingWords: Readonly<Record<Binding, string>> = {
   corrected: 'Heat and neighbors: the next smaller size does not carry the load once it is corrected.',
   breaker: 'The breaker: it does not protect the next smaller size.',
   small: 'The small-conductor rule.',
-  own: 'The ampacity that its own article asks for.',
+  own: 'The ampacity that its own article requires.',
+  practice: 'Shop practice: the conductor is wired to the breaker.',
   drop: 'The voltage drop: a smaller size would carry the load.',
   min: 'The smallest size that is allowed here.',
   pinned: 'The pin: it was chosen by hand.',

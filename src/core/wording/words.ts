@@ -51,6 +51,9 @@ export const severityWord: Readonly<Record<FigureSeverity | Severity, string>> =
   note: 'Note',
 };
 
+/** A word with a capital letter, to begin a sentence. */
+export const capital = (word: string): string => `${word.charAt(0).toUpperCase()}${word.slice(1)}`;
+
 /** A count with its noun: "1 stop", "2 stops". */
 export const counted = (count: number, noun: string, plural = `${noun}s`): string =>
   `${count} ${count === 1 ? noun : plural}`;

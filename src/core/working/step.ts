@@ -9,7 +9,7 @@ import type { Metal, WireSize } from '../units/wireSize';
 import type { OwnArticle } from '../code/ownArticles';
 
 /** Which test of a conductor a size failed: one of the four, or the one of an article with its own protection rule. */
-export type ConductorTest = 'load' | 'corrected' | 'breaker' | 'small' | 'own';
+export type ConductorTest = 'load' | 'corrected' | 'breaker' | 'small' | 'own' | 'practice';
 
 /** What a terminal is marked for, °C. */
 export type TerminalMark = 60 | 75 | 'unmarked';
@@ -69,6 +69,7 @@ export interface StepInputs {
   'test.breaker': { ocpdA: number; finalA: number; nextUp: boolean };
   'test.small': { ocpdA: number; limitA: number; size: WireSize };
   'test.own': { needA: number; hasA: number; article: OwnArticle };
+  'test.practice': { ocpdA: number; finalA: number };
   'conductor.smaller': { size: WireSize; failed: readonly ConductorTest[]; carriesA: number };
   'conductor.chosen': { size: WireSize; metal: Metal };
   'conductor.pinned': { size: WireSize; metal: Metal };

@@ -7,6 +7,7 @@ import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
 import { solveCircuit } from '../circuit/solveCircuit';
 import type { SolveContext } from '../circuit/solveContext';
 import type { Edition } from '../code/edition';
+import type { MethodId } from '../code/methods';
 import { firstProblem, type FieldProblem } from '../job/zodProblem';
 import type { DisconnectChoice } from '../protection/disconnect';
 import type { GroundFaultChoice } from '../protection/groundFault';
@@ -84,14 +85,15 @@ const racewayResult = (raceway: RacewayFigures | null, pinned: boolean) =>
     comfortTrade: raceway.comfort,
   };
 
-const segmentResult = (segment: SegmentFigures, pinned: boolean) => ({
-  method: segment.method,
-  ampacityA: segment.verdict.finalA,
-  minSize: segment.min,
-  ok: segment.verdict.failed.length === 0,
-  raceway: racewayResult(segment.raceway, pinned),
-  cable: segment.cable?.name ?? null,
-  dropV: segment.dropV,
+/** What an item says of one segment; nothing but its method where no conductor fits. */
+const segmentResult = (method: MethodId, segment: SegmentFigures | undefined, pinned: boolean) => ({
+  method,
+  ampacityA: segment === undefined || segment.verdict.finalA === 0 ? null : segment.verdict.finalA,
+  minSize: segment?.min ?? null,
+  ok: segment?.verdict.failed.length === 0,
+  raceway: racewayResult(segment?.raceway ?? null, pinned),
+  cable: segment?.cable?.name ?? null,
+  dropV: segment?.dropV ?? null,
 });
 
 /** The circuit that an item describes; a problem where its nameplate does not fit its family. */
@@ -122,25 +124,28 @@ function resultOf(circuit: Circuit, solved: SolvedCircuit, context: SolveContext
   const { load, ocpd, outlet } = figures;
   const pinned = circuit.pins.trade !== undefined;
   return {
-    loadA: load.continuousA + load.otherA,
-    continuousA: load.continuousA,
-    minOcpdA: ocpd.minA,
-    ocpdA: ocpd.ratingA,
+    loadA: load.beyondTables ? null : load.continuousA + load.otherA,
+    continuousA: load.beyondTables ? null : load.continuousA,
+    minOcpdA: load.beyondTables ? null : ocpd.minA,
+    ocpdA: load.beyondTables ? null : ocpd.ratingA,
     poles: ocpd.poles,
-    minAmpacityA: ocpd.minA,
+    minAmpacityA: load.beyondTables ? null : ocpd.minA,
     size: figures.size,
     ampacityA: figures.ampacityA,
     neutral: load.neutral || ocpd.poles === 1,
     egc: figures.groundTaken,
+    egcMaterial: figures.groundMetal,
     raceway: racewayResult(figures.raceway, pinned),
     cable: governing(figures)?.cable?.name ?? null,
-    dropV: figures.drop.volts,
-    dropPct: figures.drop.percent,
+    dropV: figures.drop?.volts ?? null,
+    dropPct: figures.drop?.percent ?? null,
     disconnect: disconnectResult(outlet.disconnect),
     receptacle: outlet.receptacle,
     gfci: groundFaultResult(outlet.gfci),
     afci: outlet.afci,
-    segments: figures.segments.map((segment) => segmentResult(segment, pinned)),
+    segments: circuit.run.map((segment, index) =>
+      segmentResult(segment.method, figures.segments[index], pinned),
+    ),
     alternatives: methodAlternatives(circuit, solved, context, defaultPrices).map(
       ({ method, size, trade, dropPct, cost }) => ({ method, size, trade, dropPct, costUSD: cost / 100 }),
     ),

@@ -50,10 +50,10 @@ function togglePin(
       editor.replaceCircuit(withPin(circuit, pin, figures.ocpd.ratingA), 'Pin the breaker');
       return;
     case 'size':
-      editor.replaceCircuit(withPin(circuit, pin, figures.size), 'Pin the conductor');
+      editor.replaceCircuit(withPin(circuit, pin, figures.size ?? undefined), 'Pin the conductor');
       return;
     case 'egc':
-      editor.replaceCircuit(withPin(circuit, pin, figures.groundTaken), 'Pin the ground');
+      editor.replaceCircuit(withPin(circuit, pin, figures.groundTaken ?? undefined), 'Pin the ground');
       return;
     case 'trade':
       if (figures.raceway !== null)

@@ -238,7 +238,9 @@ function Workings({ job, view }: OnSheet) {
 
 /** Which conductor goes where, end by end, in the order of landing. */
 function Wiring({ view }: Pick<CircuitSheetProps, 'view'>) {
-  const { ends, between, torqueFrom } = wiring(view.circuit, view.solved, view.context.code);
+  const wired = wiring(view.circuit, view.solved, view.context.code);
+  if (wired === null) return null;
+  const { ends, between, torqueFrom } = wired;
   return (
     <section className={classes['workings']}>
       <h2>Wiring, in the order of landing</h2>

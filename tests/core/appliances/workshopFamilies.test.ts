@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { parseLoads, printLoads } from '../../../src/core/appliances/legs';
 import { isRefused } from '../../../src/core/units/refused';
 import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
-import { at60, solveFamily } from '../../support/appliances';
+import { at60, solveFamily, solveFamilyAny } from '../../support/appliances';
 import { codes, context } from '../../support/circuits';
 
 const raceway = { method: 'pvc40', lengthFt: 60 } as const;
@@ -97,7 +97,10 @@ describe('motor and well pump', () => {
   });
 
   test('a motor that no table has', () => {
-    expect(codes(solveFamily('motor', { hp: 50, volts: 230 }))).toContain('motor.not-in-table');
+    const beyond = solveFamilyAny('motor', { hp: 50, volts: 230 }, { method: 'emt' });
+    expect(codes(beyond)).toContain('motor.not-in-table');
+    const { size, groundTaken, ampacityA, drop, raceway } = beyond.figures;
+    expect([size, groundTaken, ampacityA, drop, raceway]).toEqual([null, null, null, null, null]);
   });
 
   test.each([

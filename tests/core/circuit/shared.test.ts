@@ -6,7 +6,7 @@ import { METHOD_IDS, ENVIRONMENTS } from '../../../src/core/code/methods';
 import { shortParts } from '../../../src/core/rules/shortPart';
 import { sizeRank } from '../../../src/core/units/wireSize';
 import { alone, sharing } from '../../../src/core/circuit/edits/routeEdits';
-import { circuit, load, solve, segment } from '../../support/circuits';
+import { circuit, load, solve, solveAny, segment, sized } from '../../support/circuits';
 import { after, fixesIn, jobOf } from '../../support/jobs';
 import { routeOf, solvedIn, trench } from '../../support/routes';
 
@@ -84,7 +84,7 @@ describe('circuits in one raceway', () => {
               run: [segment({ id: 'run', method: 'emt', shares })],
             }),
           );
-        const figures = (number: number) => solvedIn(of(number)[0]!, of(number)).solved.figures;
+        const figures = (number: number) => sized(solvedIn(of(number)[0]!, of(number)).solved).figures;
         const [few, more] = [figures(count), figures(count + 1)];
         return sizeRank(more.size) >= sizeRank(few.size) && more.raceway!.areaIn2 > few.raceway!.areaIn2;
       }),
@@ -263,7 +263,7 @@ describe('nipples and stations', () => {
 
 describe('where a method may be', () => {
   const codes = (method: (typeof METHOD_IDS)[number], place: (typeof ENVIRONMENTS)[number]) =>
-    solve({
+    solveAny({
       appliance: load({ amps: 16, continuousAmps: 16 }),
       run: [segment({ method, place })],
     }).findings.map(({ code }) => code);

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { CircuitFigures } from '../../../src/core/circuit/figures';
+import type { SizedFigures } from '../../../src/core/circuit/figures';
 import type { AnyStep, StepId } from '../../../src/core/working/step';
 import { charger, load, solve, segment } from '../../support/circuits';
 
@@ -15,7 +15,7 @@ const told = (steps: readonly AnyStep[]): Told[] =>
   });
 
 /** What an electrician writes on the panel schedule. */
-const summary = ({ ocpd, size, groundTaken, raceway, drop }: CircuitFigures): string =>
+const summary = ({ ocpd, size, groundTaken, raceway, drop }: SizedFigures): string =>
   `${ocpd.ratingA} A ${ocpd.poles}P, ${size} AWG, ground ${groundTaken}, ${raceway?.legal ?? 'cable'}, ${drop.percent.toFixed(2)} %`;
 
 describe('48 A charger, hard-wired, 62 ft of NM-B indoors', () => {

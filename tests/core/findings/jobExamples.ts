@@ -181,8 +181,22 @@ const ofRules: Readonly<Partial<Record<FindingCode, Job>>> = {
     }),
   ]),
   'method.corrosive': jobOf([circuit({ run: [segment({ place: 'corrosive' })] })]),
+  'conductor.practice': jobOf(
+    [
+      circuit({
+        ...withPlate('mini-split', { mca: 18, mocp: 30, volts: 240 }),
+        run: [emt()],
+        pins: { size: '12' },
+      }),
+    ],
+    { practices: { ...DEFAULT_PRACTICES, matchBreaker: true } },
+  ),
+  'conductor.not-in-tables': jobOf([circuit({ run: [segment({ method: 'ser' })] })]),
   'raceway.none': jobOf([
-    circuit({ appliance: load({ amps: 400, continuousAmps: 400 }), run: [segment({ method: 'lfnc' })] }),
+    circuit({
+      appliance: load({ amps: 280, continuousAmps: 0, neutral: true }),
+      run: [segment({ method: 'lfnc' })],
+    }),
   ]),
   'raceway.jam': jobOf([
     circuit({

@@ -179,6 +179,8 @@ describe('the four tests', () => {
     loadA,
     ocpdA,
     own: null,
+    pluggedMotor: false,
+    matchBreaker: false,
     nextUp: true,
   });
 
@@ -194,7 +196,15 @@ describe('the four tests', () => {
 
   test('the next size up ends at 800 A', () => {
     const large = terms('emt', 30, 2, 75);
-    const asked = { designA: 100, loadA: 100, ocpdA: 1000, own: null, nextUp: true };
+    const asked = {
+      designA: 100,
+      loadA: 100,
+      ocpdA: 1000,
+      own: null,
+      pluggedMotor: false,
+      matchBreaker: false,
+      nextUp: true,
+    };
     expect(testConductor('750', asked, large, code).failed).toContain('breaker');
   });
 });

@@ -84,8 +84,8 @@ describe("a builder's schedule", () => {
 describe('one row, however it is written', () => {
   const typed = 'name,appliance,length,method,place,site.sinkFt\nDeck,hot tub 50,40,pvc40,attic,8\n';
   const dotted =
-    'name,family,nameplate.amps,nameplate.breakerA,nameplate.volts,nameplate.neutral,lengthFt,method,location,site.sinkFt\n' +
-    'Deck,hot-tub,40,50,240,true,40,pvc40,attic,8\n';
+    'name,family,nameplate.breakerA,nameplate.volts,nameplate.neutral,lengthFt,method,location,site.sinkFt\n' +
+    'Deck,hot-tub,50,240,true,40,pvc40,attic,8\n';
   const of = (text: string) => {
     const schedule = readSchedule(text, ids(), { outdoor: 38, attic: 55, garage: 40 });
     if ('problem' in schedule) throw new Error(schedule.problem);

@@ -15,7 +15,7 @@ const problem = (text: string): string => {
 
 describe('a circuit by typing', () => {
   test.each([
-    ['hot tub 50', 'hot-tub', { amps: 40, breakerA: 50, volts: 240, neutral: true }],
+    ['hot tub 50', 'hot-tub', { breakerA: 50, volts: 240, neutral: true }],
     ['Hot Tub 50 3-wire', 'hot-tub', { neutral: false }],
     ['range 12 kW', 'range', { kw: 12, connection: 'receptacle' }],
     ['range 16.6kw hardwired', 'range', { kw: 16.6, connection: 'hardwired' }],

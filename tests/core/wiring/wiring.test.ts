@@ -9,6 +9,13 @@ import { defaultTorque, wiring, type End } from '../../../src/core/wiring/termin
 import { appliance } from '../../support/appliances';
 import { circuit, context, segment } from '../../support/circuits';
 
+/** The wiring of a circuit whose conductor is known. */
+const landed = (...about: Parameters<typeof wiring>) => {
+  const found = wiring(...about);
+  if (found === null) throw new Error('No conductor fits.');
+  return found;
+};
+
 const wired = (
   family: FamilyId,
   plate: Record<string, unknown>,
@@ -16,7 +23,7 @@ const wired = (
   site: Site = {},
 ) => {
   const about = circuit({ appliance: appliance(family, plate), run: [segment({ method })], site });
-  return wiring(about, solveCircuit(about, context()), edition(2023));
+  return landed(about, solveCircuit(about, context()), edition(2023));
 };
 
 const said = ({ landings }: End): string[] =>
@@ -125,7 +132,7 @@ describe('order and torque', () => {
   test('for every family the load comes first, the panel last, grounds before neutrals before hots', () => {
     for (const { id } of familyList) {
       const about = circuit({ appliance: freshAppliance(id), run: [segment({ method: 'pvc40' })] });
-      const { ends } = wiring(about, solveCircuit(about, context()), edition(2023));
+      const { ends } = landed(about, solveCircuit(about, context()), edition(2023));
       expect(ends[0]?.at).toBe('load');
       expect(ends.at(-1)?.at).toBe('panel');
       for (const { landings } of ends) {

@@ -36,6 +36,8 @@ export const edition2017 = {
     hvacExemptUntil: known<string>('none', 'gfci.outdoor'),
     roomGfciTwoPole: known<boolean>(false, 'gfci.place'),
     roomGfciMaxA: known<number>(20, 'gfci.place'),
+    poolZoneMaxA: known<number>(20, 'gfci.pool-zone'),
+    poolZoneTwoPole: known<boolean>(false, 'gfci.pool-zone'),
     extraGroundShare: known<number>(0, 'table.conductor-volume'),
     evFloorVA: known<number>(0, 'service.ev'),
     gfciFinishedBasement: known<boolean>(false, 'gfci.place'),

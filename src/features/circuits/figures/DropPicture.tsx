@@ -1,12 +1,14 @@
+import { isSized } from '../../../core/circuit/figures';
 import { runDropPercent } from '../../../core/rules/voltageDrop';
 import { printWireSize, sizeRank, WIRE_SIZES } from '../../../core/units/wireSize';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { DropChart } from '../../../ui/pictures/DropChart';
 
-/** Drop against length for the size of the run and its neighbors, along the same methods. */
+/** Voltage drop against length for the size of the run and its neighbors, along the same methods. */
 export function DropPicture({ view }: { readonly view: CircuitEvaluation }) {
   const { circuit, solved, context } = view;
   const { figures } = solved;
+  if (!isSized(figures)) return null;
   const lengthFt = circuit.run.reduce((sum, segment) => sum + segment.lengthFt, 0);
   const load = {
     amps: figures.load.runA,

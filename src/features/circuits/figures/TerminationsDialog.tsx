@@ -16,7 +16,15 @@ interface TerminationsDialogProps {
 /** The wiring at every end of a circuit, in the order of landing: the load first, the panel last. */
 export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
   const { circuit, solved, context } = view;
-  const { ends, between, torqueFrom, service } = wiring(circuit, solved, context.code);
+  const wired = wiring(circuit, solved, context.code);
+  if (wired === null) {
+    return (
+      <Dialog opened onClose={onClose} title={`Terminations, ${circuit.name}`}>
+        <p>No conductor fits this circuit yet, so there is nothing to land.</p>
+      </Dialog>
+    );
+  }
+  const { ends, between, torqueFrom, service } = wired;
   const { outlet } = solved.figures;
   const labels = {
     load: outlet.receptacle?.config ?? 'terminals of the appliance',

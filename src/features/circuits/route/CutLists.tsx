@@ -1,3 +1,4 @@
+import type { CircuitFigures } from '../../../core/circuit/figures';
 import { useState } from 'react';
 import { stationLetter } from '../../../core/circuit/stations';
 import { withSegmentSet } from '../../../core/circuit/edits/routeEdits';
@@ -108,14 +109,16 @@ function Bought({ view, route }: { readonly view: CircuitEvaluation; readonly ro
             {then.figures.size === solved.figures.size
               ? ', the same size'
               : `, now ${printWireSize(solved.figures.size)}`}
-            ; drop <span className="fig">{n(then.figures.drop.percent)} %</span>, now{' '}
-            <span className="fig">{n(solved.figures.drop.percent)} %</span>.
+            ; drop <span className="fig">{printDrop(then.figures)}</span>, now{' '}
+            <span className="fig">{printDrop(solved.figures)}</span>.
           </p>
         )}
       </div>
     </>
   );
 }
+
+const printDrop = ({ drop }: CircuitFigures): string => (drop === null ? 'none' : `${n(drop.percent, 1)} %`);
 
 /** One stick as a bar: its pieces at their share, what is left hatched. */
 function StickBar({ stick }: { readonly stick: Stick }) {

@@ -44,7 +44,7 @@ function Rerated({
   const now = evaluationApart(after).circuit(circuit.id);
   if (before === undefined || now === undefined) return null;
   const told = ({ solved, circuit: each }: CircuitEvaluation): string =>
-    `${circuitLine(solved, each)}, ${inAmps(solved.figures.ampacityA)}${solved.figures.raceway === null ? '' : `, ${solved.figures.raceway.taken} ${methodName(solved.figures.raceway.method)}`}`;
+    `${circuitLine(solved, each)}, ${inAmps(solved.figures.ampacityA ?? 0)}${solved.figures.raceway === null ? '' : `, ${solved.figures.raceway.taken} ${methodName(solved.figures.raceway.method)}`}`;
   return (
     <tr>
       <th scope="row">{circuit.name}</th>

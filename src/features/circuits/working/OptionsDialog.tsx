@@ -30,6 +30,10 @@ interface OptionsDialogProps {
 const keyOf = ({ method, metal, size, trade }: RunOption): string =>
   `${method} ${metal} ${size} ${trade ?? ''}`;
 
+/** A figure of an option, or that it has none. */
+const orNone = (value: number | null, unit: string): string =>
+  value === null ? 'none' : `${printNumber(value, 1)} ${unit}`;
+
 /** The chosen option beside the circuit as it stands, figure by figure. */
 function Compared({
   view,
@@ -42,12 +46,12 @@ function Compared({
 }) {
   const { canWrite } = useJobEditor();
   const { figures } = view.solved;
-  const spare = figures.ocpd.minA === 0 ? 0 : figures.ampacityA / figures.ocpd.minA - 1;
+  const spare = figures.ocpd.minA === 0 ? 0 : (figures.ampacityA ?? 0) / figures.ocpd.minA - 1;
   const rows: readonly (readonly [string, string, string])[] = [
     ['Conductor', printWireSize(figures.size), printWireSize(option.size)],
     ['Raceway', figures.raceway?.taken ?? 'none', option.trade ?? 'none'],
-    ['Ampacity', `${printNumber(figures.ampacityA)} A`, `${printNumber(option.ampacityA)} A`],
-    ['Drop', `${printNumber(figures.drop.percent)} %`, `${printNumber(option.dropPct)} %`],
+    ['Ampacity', orNone(figures.ampacityA, 'A'), orNone(option.ampacityA, 'A')],
+    ['Voltage drop', orNone(figures.drop?.percent ?? null, '%'), orNone(option.dropPct, '%')],
     ['Spare', `${printNumber(spare * 100, 0)} %`, `${printNumber(option.spare * 100, 0)} %`],
     ['Hardest pull', '', option.pullLb === null ? 'cable' : `${printNumber(option.pullLb, 0)} lb`],
     ['Material', '', printPriceChange(option.cost)],
@@ -122,7 +126,7 @@ function Holding({
               <td className="fig">
                 {option.pullLb === null ? 'cable' : `${printNumber(option.pullLb, 0)} lb`}
               </td>
-              <td className="fig">{printNumber(option.dropPct, 1)} %</td>
+              <td className="fig">{orNone(option.dropPct, '%')}</td>
               <td className="fig">{printNumber(option.spare * 100, 0)} %</td>
               <td className="fig">{option.asks === 0 ? '' : option.asks}</td>
             </tr>
