@@ -8,6 +8,8 @@ export const LIMITS = {
   answers: 5000,
   photos: 24,
   houseLoads: 40,
+  /** Coordinates in plan, feet either way. */
+  planFt: 2000,
   nameLength: 80,
   answerLength: 500,
 } as const;

@@ -1,5 +1,5 @@
-/** A point in plan, feet. */
-export type Point = readonly [x: number, y: number];
+import { parallelCurve } from './parallelCurve';
+import type { Point } from './point';
 
 /** The outline of a pool or tub in plan, feet. */
 export type Outline =
@@ -91,32 +91,17 @@ function perimeterOf(outline: Outline): number {
   return sides(rim(outline)).reduce((sum, side) => sum + distance(side), 0);
 }
 
-/** What hollow corners take away from the loop: it cuts across them instead of going around. */
-function hollowCorners(points: readonly Point[], offsetFt: number): number {
-  const turns = points.map((point, at) => {
-    const [x0, y0] = points.at(at - 1) ?? point;
-    const [x2, y2] = points[(at + 1) % points.length] ?? point;
-    const [ax, ay, bx, by] = [point[0] - x0, point[1] - y0, x2 - point[0], y2 - point[1]];
-    return Math.atan2(ax * by - ay * bx, ax * bx + ay * by);
-  });
-  const route = Math.sign(turns.reduce((sum, turn) => sum + turn, 0)) || 1;
-  return turns
-    .map((turn) => turn * route)
-    .filter((turn) => turn < 0)
-    .reduce((sum, turn) => sum + offsetFt * (2 * Math.tan(-turn / 2) + turn), 0);
-}
-
 /**
- * The bonding loop around a pool or tub, traced outward at a distance with rounded corners: the perimeter
- * and 2 pi times the distance, less what hollow corners save (680.26(B)(2)).
+ * The bonding loop around a pool or tub: the true parallel curve of its outline at a distance outside, corners rounded
+ * (680.26(B)(2)). Around a shape without hollows that is the perimeter and 2 pi times the distance; any other outline
+ * is offset, so that niches that are too narrow for the loop to enter are bridged and voids that it encloses are none.
  */
 export function bondLoop(outline: Outline, offsetIn: number): BondLoop {
   const offsetFt = offsetIn / 12;
   const perimeterFt = perimeterOf(outline);
-  const saved = 'polygon' in outline ? hollowCorners(outline.polygon, offsetFt) : 0;
-  return {
-    perimeterFt,
-    loopFt: perimeterFt + 2 * Math.PI * offsetFt - saved,
-    points: quarters(rim(outline)),
-  };
+  const loopFt =
+    'polygon' in outline
+      ? perimeterOf({ polygon: parallelCurve(outline.polygon, offsetFt) })
+      : perimeterFt + 2 * Math.PI * offsetFt;
+  return { perimeterFt, loopFt, points: quarters(rim(outline)) };
 }

@@ -1,3 +1,6 @@
+import { LIMITS } from '../code/limits';
+import { printNumber } from '../units/number';
+import { outlineCrossing } from '../water/outlineCrossing';
 import { z } from 'zod';
 import { BURIAL_PLACES } from '../code/burialPlaces';
 import { SERVICE_KINDS } from '../service/serviceLoad';
@@ -59,6 +62,22 @@ const lengthAndWidth = z
     message: 'The length may not be less than the width, widthFt.',
   });
 
+const coordinate = z.number().min(-LIMITS.planFt).max(LIMITS.planFt);
+const outlineSchema = z
+  .array(z.tuple([coordinate, coordinate]))
+  .min(3)
+  .max(500)
+  .superRefine((points, context) => {
+    const crossing = outlineCrossing(points);
+    if (crossing === undefined) return;
+    const [x, y] = crossing.at;
+    const [one, other] = crossing.sides;
+    context.addIssue({
+      code: 'custom',
+      message: `The outline crosses itself at x ${printNumber(x)} ft, y ${printNumber(y)} ft: sides ${one} and ${other}.`,
+    });
+  });
+
 /** Length of a bonding loop. */
 export const bondLoopItemSchema = z.strictObject({
   ...itemBase,
@@ -68,12 +87,7 @@ export const bondLoopItemSchema = z.strictObject({
     z.strictObject({ rectangle: lengthAndWidth }),
     z.strictObject({ oval: lengthAndWidth }),
     z.strictObject({ stadium: lengthAndWidth }),
-    z.strictObject({
-      polygon: z
-        .array(z.tuple([z.number(), z.number()]))
-        .min(3)
-        .max(500),
-    }),
+    z.strictObject({ polygon: outlineSchema }),
   ]),
   offsetIn: z.number().min(0).max(120),
   tailsFt: z.array(z.number().min(0).max(1000)).max(100).default([]),
