@@ -1,5 +1,5 @@
 import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
-import { circuitChange } from '../core/job/changes';
+import { circuitEdit } from '../core/job/changes';
 import type { Command } from '../core/job/command';
 import { applyCommand, isRefusal } from '../core/job/commands';
 import type { Refusal } from '../core/job/refusal';
@@ -7,7 +7,7 @@ import { jobEdited, type OpenJob } from './jobSlice';
 import { edited, type Edit } from './journal';
 import { dropped, refused, taken } from './newsSlice';
 
-export { circuitChange };
+export { circuitEdit };
 
 /** The part of the state that edits read. */
 interface OpenState {

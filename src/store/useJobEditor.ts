@@ -36,9 +36,11 @@ export function useJobEditor(): JobEditor {
   const replaceCircuit = useCallback(
     (circuit: Circuit, label: string, mergeKey?: string) => {
       const { job: open } = store.getState();
-      const was = open.status === 'ready' && open.job.circuits.find(({ id }) => id === circuit.id);
-      if (!was) return undefined;
-      return editWith(({ circuitChange }) => edit(circuitChange(was, circuit), label, mergeKey));
+      if (open.status !== 'ready') return undefined;
+      const was = open.job.circuits.find(({ id }) => id === circuit.id);
+      if (was === undefined) return undefined;
+      const { circuits } = open.job;
+      return editWith(({ circuitEdit }) => edit(circuitEdit(was, circuit, circuits), label, mergeKey));
     },
     [edit, store],
   );

@@ -39,7 +39,12 @@ export const segmentSchema = z.strictObject({
     .max(60)
     .nullable()
     .describe('Current-carrying conductors in the same raceway or bundle; null: those of this circuit'),
-  bendsDeg: z.number().min(0).max(1440).describe('Bends between pull points, degrees'),
+  bendsDeg: z
+    .number()
+    .min(0)
+    .max(1440)
+    .nullable()
+    .describe('Bends between pull points, degrees; null: as the raceway is drawn'),
   heightFt: z.number().min(-20).max(60).describe('Height above grade at which it runs, feet'),
   endHeightFt: z.number().min(-20).max(60).describe('Height above grade of the station at its end, feet'),
   shares: z

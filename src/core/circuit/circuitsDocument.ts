@@ -23,6 +23,14 @@ function withRun(circuit: Saved): Saved {
   return { ...rest, startHeightFt: 5, run: [segment], answers: [] };
 }
 
+/** Before version 6 no bends meant both none and not counted: they are counted as they are drawn. */
+const withDrawnBends = (circuit: Saved): Saved => ({
+  ...circuit,
+  run: eachSaved(circuit['run'], (segment) =>
+    segment['bendsDeg'] === 0 ? { ...segment, bendsDeg: null } : segment,
+  ),
+});
+
 /** Since version 5 answers are kept with the job. */
 function withoutAnswers(circuit: Saved): Saved {
   const { answers: _answers, ...rest } = circuit;
@@ -43,5 +51,6 @@ export const circuitsDocument: StageDocument<typeof schema> = {
       }),
     },
     { from: 4, up: (job) => ({ ...job, circuits: eachSaved(job['circuits'], withoutAnswers) }) },
+    { from: 5, up: (job) => ({ ...job, circuits: eachSaved(job['circuits'], withDrawnBends) }) },
   ],
 };

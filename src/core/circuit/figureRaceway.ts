@@ -1,5 +1,5 @@
 import type { Edition } from '../code/edition';
-import { METHODS } from '../code/methods';
+import { METHODS, type MethodId } from '../code/methods';
 import type { Insulation } from '../code/tables/shapes';
 import {
   allowedArea,
@@ -22,6 +22,7 @@ import type { Circuit, Segment } from './circuitSchema';
 import { neighborsOf, type SharedSegment } from './neighbors';
 import type { RacewayFigures } from './figures';
 import type { SolveContext } from './solveContext';
+import { bendsOf } from './bends';
 import { isNipple } from './stations';
 import type { Practices } from './practices';
 
@@ -62,11 +63,16 @@ function contents(
 }
 
 /** Why a size up would spare a hard pull; "none" where the smallest pulls well. */
-function comfortReason(fillPct: number, size: WireSize, segment: Segment): ComfortReason {
+function comfortReason(
+  fillPct: number,
+  size: WireSize,
+  { lengthFt }: Segment,
+  bendsDeg: number,
+): ComfortReason {
   if (fillPct > FULL_PCT) return 'full';
   if (sizeRank(size) >= sizeRank(STIFF)) return 'stiff';
-  if (segment.bendsDeg > BENDS_DEG) return 'bends';
-  return segment.lengthFt > LONG_FT ? 'long' : 'none';
+  if (bendsDeg > BENDS_DEG) return 'bends';
+  return lengthFt > LONG_FT ? 'long' : 'none';
 }
 
 /** Records the area of what is in the raceway, and whose it is where circuits share it. */
@@ -119,7 +125,9 @@ export function figureRaceway(
   if (type === null) return null;
   const held = contents(circuit, conductor, ground, neighborsOf(segment, 'raceway', neighbors), code);
   const { conductors, areaIn2 } = held;
-  const nipple = isNipple(circuit.run, circuit.run.indexOf(segment));
+  const index = circuit.run.indexOf(segment);
+  const nipple = isNipple(circuit.run, index);
+  const bendsDeg = bendsOf(circuit, index);
   const limit = fillLimit(code, conductors, nipple);
   recordContents(held, { size: conductor.size, insulation: circuit.insulation }, work);
   recordLimit({ conductors, nipple, lengthFt: segment.lengthFt, limitPct: limit * 100 }, work);
@@ -138,12 +146,13 @@ export function figureRaceway(
     },
   );
   const legalFillPct = fillPercent(legal.row, areaIn2);
-  const reason = comfortReason(legalFillPct, conductor.size, segment);
+  const reason = comfortReason(legalFillPct, conductor.size, segment, bendsDeg);
   const comfort = reason === 'none' ? legal.trade : nextTrade(type, legal.trade, code);
   const taken = takeTrade(circuit, practices, legal.trade, comfort, reason, work);
   const row = code.tables.raceways.types[type][taken] ?? legal.row;
   const fillPct = fillPercent(row, areaIn2);
-  bendsAndJam(segment, circuit, conductor, conductors, row.insideIn, taken, code, work);
+  findBends(segment.method, bendsDeg, code, work);
+  findJam(circuit, conductor, conductors, row.insideIn, taken, code, work);
   if (circuit.pins.trade !== undefined && !fits(row, areaIn2, conductors, nipple)) {
     work.found('stop', 'raceway.fill', 'raceway.fill', {
       method: segment.method,
@@ -188,8 +197,14 @@ function takeTrade(
   );
 }
 
-function bendsAndJam(
-  segment: Segment,
+function findBends(method: MethodId, degrees: number, code: Edition, work: Working): void {
+  const limit = code.parameters.bendLimitDeg;
+  const about = { degrees, limit: limit.value };
+  if (degrees > 0) work.step('raceway.bends', limit.cite, about, degrees, { by: limit, method });
+  if (degrees > limit.value) work.found('stop', 'raceway.bends', limit.cite, about, method);
+}
+
+function findJam(
   circuit: Circuit,
   { size, wires }: ConductorChoice,
   conductors: number,
@@ -198,28 +213,6 @@ function bendsAndJam(
   code: Edition,
   work: Working,
 ): void {
-  const limit = code.parameters.bendLimitDeg;
-  if (segment.bendsDeg > 0) {
-    work.step(
-      'raceway.bends',
-      limit.cite,
-      { degrees: segment.bendsDeg, limit: limit.value },
-      segment.bendsDeg,
-      {
-        by: limit,
-        method: segment.method,
-      },
-    );
-  }
-  if (segment.bendsDeg > limit.value) {
-    work.found(
-      'stop',
-      'raceway.bends',
-      limit.cite,
-      { degrees: segment.bendsDeg, limit: limit.value },
-      segment.method,
-    );
-  }
   if (wires !== 3 || conductors > 4) return;
   const outsideIn = conductorDiameter(size, circuit.insulation, code);
   const ratio = work.step(

@@ -39,7 +39,7 @@ export const newSegment = (
   place,
   ambientC: designAmbient(design, place),
   currentCarrying: null,
-  bendsDeg: 0,
+  bendsDeg: null,
   heightFt: usualHeightFt(place, method),
   endHeightFt: OUTLET_HEIGHT_FT,
 });

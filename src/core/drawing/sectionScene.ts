@@ -89,7 +89,7 @@ function dimension(lowestFt: number, { path }: SectionSegment, words: string): S
 
 /**
  * The section of a run as a drawing in feet: grade, the way of each segment on a layer of its method, supports,
- * stations with their letters and heights, and the lengths of wire. Heights are not SEGMENTED__.
+ * stations with their letters and heights, and the lengths of wire. Heights are not stretched.
  */
 export function sectionScene(about: LaidOut): SectionScene {
   const { geometry, kinds, solved } = about;

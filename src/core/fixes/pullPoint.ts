@@ -1,3 +1,4 @@
+import { bendsOf } from '../circuit/bends';
 import type { Circuit, Segment } from '../circuit/circuitSchema';
 import { circuitOf, segmentIndex } from '../findings/subject';
 import { circuitChange } from '../job/changes';
@@ -11,8 +12,13 @@ function nextId(id: string, taken: ReadonlySet<string>): string {
 }
 
 /** A segment as two halves with a pull box between them, in another raceway from there on. */
-function halves(segment: Segment, id: string, raceway: string | undefined): readonly [Segment, Segment] {
-  const half = { ...segment, lengthFt: segment.lengthFt / 2, bendsDeg: segment.bendsDeg / 2 };
+function halves(
+  segment: Segment,
+  bendsDeg: number,
+  id: string,
+  raceway: string | undefined,
+): readonly [Segment, Segment] {
+  const half = { ...segment, lengthFt: segment.lengthFt / 2, bendsDeg: bendsDeg / 2 };
   return [
     { ...half, end: { kind: 'pull-box' }, endHeightFt: segment.heightFt },
     { ...half, id, ...(raceway !== undefined && { shares: { ...segment.shares, raceway } }) },
@@ -23,7 +29,10 @@ const withHalves = (circuit: Circuit, index: number, raceway: string | undefined
   const segment = circuit.run[index];
   if (segment === undefined) return circuit;
   const id = nextId(segment.id, new Set(circuit.run.map((each) => each.id)));
-  return { ...circuit, run: circuit.run.toSpliced(index, 1, ...halves(segment, id, raceway)) };
+  return {
+    ...circuit,
+    run: circuit.run.toSpliced(index, 1, ...halves(segment, bendsOf(circuit, index), id, raceway)),
+  };
 };
 
 /**

@@ -1,4 +1,5 @@
 import type { Circuit } from '../circuit/circuitSchema';
+import { followedBy } from '../circuit/edits/sharedRaceway';
 import type { CircuitFields, Command } from './command';
 import type { Job } from './jobSchema';
 
@@ -17,6 +18,13 @@ export const circuitChange = (was: Circuit, is: Circuit): Command => ({
   id: was.id,
   fields: changedFields(was, is),
 });
+
+/** The edit of one circuit with what follows in the circuits that share a raceway with it. */
+export function circuitEdit(was: Circuit, is: Circuit, all: readonly Circuit[]): Command {
+  const own = circuitChange(was, is);
+  const others = followedBy(was, is, all).map(([before, after]) => circuitChange(before, after));
+  return others.length === 0 ? own : { kind: 'batch', commands: [own, ...others] };
+}
 
 /** The edit that adds circuits after those that are there. */
 export const circuitsAdded = (circuits: readonly Circuit[], from: number): Command => ({

@@ -7,7 +7,7 @@ import type { Job } from './jobSchema';
 
 const segment = (part: Omit<Segment, 'currentCarrying' | 'bendsDeg'> & Partial<Segment>): Segment => ({
   currentCarrying: null,
-  bendsDeg: 0,
+  bendsDeg: null,
   ...part,
 });
 

@@ -1,3 +1,4 @@
+import { bendsOf } from '../circuit/bends';
 import { METHODS, type MethodId } from '../code/methods';
 import type { TradeSize } from '../units/tradeSize';
 import { isRaceway, type LaidOut } from './routeCase';
@@ -82,7 +83,7 @@ export function racewayCuts(about: LaidOut): readonly RacewayCuts[] {
     group.pieces.push(...pieces);
     group.joints += pieces.length - 1;
     group.ends += 2;
-    group.elbows += METHODS[method].surround === 'pvc' ? Math.ceil(segment.bendsDeg / 90) : 0;
+    group.elbows += METHODS[method].surround === 'pvc' ? Math.ceil(bendsOf(about.circuit, index) / 90) : 0;
     groups.set(key, group);
   }
   return [...groups.values()].map(({ method, trade, pieces, joints, ends, elbows }) => ({

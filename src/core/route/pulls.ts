@@ -1,5 +1,6 @@
 import { isSized, type SizedFigures } from '../circuit/figures';
 import type { WireSize } from '../units/wireSize';
+import { bendsOf } from '../circuit/bends';
 import { neighborsOf } from '../circuit/neighbors';
 import { METHODS } from '../code/methods';
 import { bendRadius } from '../code/tables/bendRadius';
@@ -63,7 +64,7 @@ const radiusOf = (trade: TradeSize): number => bendRadius.rows[trade].oneShotIn;
 /** Legs and bends of one segment in order: the bends stand at its corners, or in its middle where it has none. */
 function segmentParts(about: LaidOut, index: number, trade: TradeSize): readonly PlacedPart[] {
   const legs = about.legs[index] ?? [];
-  const bendsDeg = about.circuit.run[index]?.bendsDeg ?? 0;
+  const bendsDeg = bendsOf(about.circuit, index);
   const corners = Math.max(0, legs.length - 1);
   const bend = (degrees: number, atFt: number, corner: boolean): PlacedPart => ({
     part: { kind: 'bend', degrees, radiusIn: radiusOf(trade) },
@@ -228,7 +229,7 @@ export function routePulls(about: LaidOut, findings: RouteLog): readonly PullSec
     const found = section(about, figures, group);
     if (found === undefined) return [];
     const [first = 0] = group;
-    const alone = group.every((index) => (about.circuit.run[index]?.bendsDeg ?? 0) <= found.limitDeg);
+    const alone = group.every((index) => bendsOf(about.circuit, index) <= found.limitDeg);
     if (found.degrees > found.limitDeg + 1e-9 && alone) {
       const { degrees, limitDeg: limit } = found;
       const method = about.circuit.run[first]?.method ?? 'emt';

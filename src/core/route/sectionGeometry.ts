@@ -23,7 +23,7 @@ export interface SectionSegment {
   /** From station to station: up or down to the height at which it runs, along, and to the next station. */
   readonly path: readonly SectionPoint[];
   /** Whether rise and fall alone are longer than the segment: it is then drawn longer than it is. */
-  readonly SEGMENTED__: boolean;
+  readonly drawnLonger: boolean;
 }
 
 /** The whole section, in feet. */
@@ -38,7 +38,7 @@ export interface SectionGeometry {
 /** A segment is drawn at least this long along the run, so that its two stations can be told apart. */
 const MIN_ALONG_FT = 2;
 
-function segmentPath(segment: Segment, from: SectionPoint): { path: SectionPoint[]; SEGMENTED__: boolean } {
+function segmentPath(segment: Segment, from: SectionPoint): { path: SectionPoint[]; drawnLonger: boolean } {
   const rise = Math.abs(segment.heightFt - from.heightFt) + Math.abs(segment.endHeightFt - segment.heightFt);
   const left = segment.lengthFt - rise;
   const along = Math.max(MIN_ALONG_FT, left);
@@ -53,7 +53,7 @@ function segmentPath(segment: Segment, from: SectionPoint): { path: SectionPoint
     const last = path[at - 1];
     return last === undefined || last.xFt !== point.xFt || last.heightFt !== point.heightFt;
   });
-  return { path: distinct, SEGMENTED__: left < MIN_ALONG_FT };
+  return { path: distinct, drawnLonger: left < MIN_ALONG_FT };
 }
 
 /**
@@ -66,9 +66,9 @@ export function sectionGeometry(run: readonly Segment[], startHeightFt: number):
   const segments: SectionSegment[] = [];
   let from: SectionPoint = { xFt: 0, heightFt: startHeightFt };
   for (const [index, segment] of run.entries()) {
-    const { path, SEGMENTED__ } = segmentPath(segment, from);
+    const { path, drawnLonger } = segmentPath(segment, from);
     const { method, place, lengthFt } = segment;
-    segments.push({ method, place, lengthFt, path, SEGMENTED__ });
+    segments.push({ method, place, lengthFt, path, drawnLonger });
     from = path.at(-1) ?? from;
     stations.push({ ...from, letter: stationLetter(index + 1), kind: kinds[index + 1] ?? 'appliance' });
   }

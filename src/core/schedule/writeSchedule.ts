@@ -7,7 +7,7 @@ const segment = ({ method, lengthFt, place, ambientC, bendsDeg, currentCarrying 
   lengthFt,
   location: place,
   ambientC,
-  bendsDeg,
+  ...(bendsDeg === null ? {} : { bendsDeg }),
   ...(currentCarrying === null ? {} : { currentCarrying }),
 });
 
@@ -16,7 +16,7 @@ function circuitItemOf(circuit: Circuit): Record<string, unknown> {
   const { appliance, run, material, insulation, maxDropPct, pins, site, terminals } = circuit;
   const [first] = run;
   const bare =
-    run.length === 1 && first !== undefined && first.bendsDeg === 0 && first.currentCarrying === null;
+    run.length === 1 && first !== undefined && first.bendsDeg === null && first.currentCarrying === null;
   const ends = [terminals.panel, terminals.load];
   return {
     id: circuit.id,

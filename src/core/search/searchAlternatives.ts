@@ -1,3 +1,4 @@
+import { bendsOf } from '../circuit/bends';
 import { withPin } from '../circuit/edits/circuitEdits';
 import type { Circuit } from '../circuit/circuitSchema';
 import type { SolvedCircuit } from '../circuit/figures';
@@ -51,10 +52,14 @@ const SIZES_ABOVE = 2;
 const hardestPull = (circuit: Circuit, { figures }: SolvedCircuit, { code }: SolveContext): number | null => {
   const { size, metal, wires: count } = figures;
   if (size === null) return null;
-  const pulls = circuit.run.map((segment) => {
+  const pulls = circuit.run.map((segment, index) => {
     const { kind, surround } = METHODS[segment.method];
     if (kind === 'cable') return null;
-    return pullTension({ ...segment, surround }, { size, metal, count }, code);
+    return pullTension(
+      { lengthFt: segment.lengthFt, bendsDeg: bendsOf(circuit, index), surround },
+      { size, metal, count },
+      code,
+    );
   });
   const known = pulls.filter((each) => each !== null);
   return known.length === 0 ? null : Math.max(...known);

@@ -15,7 +15,7 @@ export interface TypedSegment {
   readonly place: Environment;
   readonly heightFt: number;
   readonly endHeightFt: number;
-  readonly bendsDeg: number;
+  readonly bendsDeg: number | null;
   readonly currentCarrying: number | null;
   readonly burial: Segment['burial'];
   readonly bored: boolean;
@@ -64,7 +64,7 @@ interface Words {
   turn: 'down' | 'up' | 'wall' | null;
   heightFt: number | null;
   endHeightFt: number | null;
-  bendsDeg: number;
+  bendsDeg: number | null;
   currentCarrying: number | null;
   burial: Segment['burial'];
   bored: boolean;
@@ -76,7 +76,7 @@ const NOTHING_SAID: Words = {
   turn: null,
   heightFt: null,
   endHeightFt: null,
-  bendsDeg: 0,
+  bendsDeg: null,
   currentCarrying: null,
   burial: undefined,
   bored: false,

@@ -38,7 +38,7 @@ function segmentText({
     burial === undefined || burial === 'yard' ? '' : BURIAL_WORD[burial],
     bored === true ? 'bored' : '',
     `to ${n(endHeightFt)}`,
-    bendsDeg > 0 ? `bends ${n(bendsDeg)}` : '',
+    bendsDeg === null ? '' : `bends ${n(bendsDeg)}`,
     currentCarrying === null ? '' : `carrying ${currentCarrying}`,
     sleeve === undefined ? '' : `sleeve ${sleeve}`,
   ]

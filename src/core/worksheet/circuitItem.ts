@@ -40,7 +40,7 @@ const segments = (item: CircuitItem): Segment[] => {
         place: item.location,
         ambientC: item.ambientC,
         currentCarrying: item.currentCarrying ?? null,
-        bendsDeg: 0,
+        bendsDeg: null,
         heightFt: usualHeightFt(item.location, item.method ?? 'nm-b'),
       },
     ];
@@ -53,7 +53,7 @@ const segments = (item: CircuitItem): Segment[] => {
     place: segment.location ?? item.location,
     ambientC: segment.ambientC ?? item.ambientC,
     currentCarrying: segment.currentCarrying ?? item.currentCarrying ?? null,
-    bendsDeg: segment.bendsDeg ?? 0,
+    bendsDeg: segment.bendsDeg ?? null,
     heightFt: usualHeightFt(segment.location ?? item.location, segment.method),
   }));
 };

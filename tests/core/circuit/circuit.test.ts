@@ -84,6 +84,29 @@ describe('the 48 A charger on cable', () => {
     expect(unmarked.figures.size).toBe('4');
     expect(codes(unmarked)).toContain('terminal.unmarked');
   });
+
+  test('does not ask for marks where the drop takes the larger size anyway', () => {
+    const run = [segment({ method: 'pvc40', lengthFt: 320 })];
+    const unmarked = { run, terminals: { panel: 75, load: 'unmarked' } } as const;
+    expect(solve({ run }).figures.size).toBe(solve(unmarked).figures.size);
+    expect(codes(solve(unmarked))).not.toContain('terminal.unmarked');
+  });
+});
+
+describe('the limit of the drop', () => {
+  test('3.000 % is within 3 %, for raising the size as for the finding', () => {
+    // Exactly at the limit, and half a thousandth past it.
+    const { percent } = solve({ maxDropPct: null, run: [segment({ method: 'emt', lengthFt: 100 })] }).figures
+      .drop;
+    const at = (dropPct: number) =>
+      solve({ maxDropPct: percent / (dropPct / 3), run: [segment({ method: 'emt', lengthFt: 100 })] });
+    for (const dropPct of [3, 3.0004]) {
+      const solved = at(dropPct);
+      expect(solved.figures.raisedForDrop).toBe(false);
+      expect(codes(solved)).not.toContain('drop.branch');
+    }
+    expect(at(3.01).figures.raisedForDrop).toBe(true);
+  });
 });
 
 describe('derating', () => {

@@ -48,8 +48,8 @@ describe('the section', () => {
   });
 
   test('a segment shorter than its rise is drawn longer, and says so', () => {
-    expect(sectionGeometry([segment({ lengthFt: 2, heightFt: 12 })], 5).segments[0]?.SEGMENTED__).toBe(true);
-    expect(geometry.segments.map(({ SEGMENTED__ }) => SEGMENTED__)).toEqual([false, false, false]);
+    expect(sectionGeometry([segment({ lengthFt: 2, heightFt: 12 })], 5).segments[0]?.drawnLonger).toBe(true);
+    expect(geometry.segments.map(({ drawnLonger }) => drawnLonger)).toEqual([false, false, false]);
   });
 
   test('drawn length is the length of the wire, whatever the heights', () => {

@@ -84,6 +84,16 @@ describe('ground-fault protection by load, place and edition', () => {
       },
       true,
     ],
+    // 210.8(A) has no limit of amperes in a dwelling from 2020 on, as long as it is one phase to 150 V to ground.
+    [
+      {
+        family: 'welder',
+        plate: { ...welder, inputAmps: 62, breakerA: 70 },
+        site: { room: 'garage' },
+        year: 2020,
+      },
+      true,
+    ],
     [{ family: 'water-heater', plate: { kw: 4.5, volts: 240, storage: true } }, false],
     [
       { family: 'water-heater', plate: { kw: 4.5, volts: 240, storage: true }, site: { room: 'garage' } },

@@ -36,14 +36,15 @@ export function splitSegment(circuit: Circuit, index: number, id: string): Circu
     return undefined;
   }
   const first = Math.round(segment.lengthFt) / 2;
+  const bendsDeg = segment.bendsDeg === null ? null : segment.bendsDeg / 2;
   const halves: Segment[] = [
     {
       ...segment,
       lengthFt: first,
-      bendsDeg: segment.bendsDeg / 2,
+      bendsDeg,
       endHeightFt: Math.max(segment.heightFt, 2),
     },
-    { ...segment, id, lengthFt: segment.lengthFt - first, bendsDeg: segment.bendsDeg / 2 },
+    { ...segment, id, lengthFt: segment.lengthFt - first, bendsDeg },
   ];
   return { ...circuit, run: circuit.run.toSpliced(index, 1, ...halves) };
 }

@@ -1,3 +1,4 @@
+import { drawnBends } from '../../../core/circuit/bends';
 import { removeSegment, splitSegment, withSegment } from '../../../core/circuit/edits/circuitEdits';
 import type { Circuit, Segment } from '../../../core/circuit/circuitSchema';
 import { stationLetter, segmentSpan } from '../../../core/circuit/stations';
@@ -39,7 +40,8 @@ function useSetSegment({ circuit, index, span }: PartProps): { set: Set; disable
 
 function SurroundingFields(props: PartProps) {
   const { set, disabled } = useSetSegment(props);
-  const { segment } = props;
+  const { circuit, segment, index } = props;
+  const drawn = drawnBends(circuit, segment, index);
   return (
     <>
       <QuantityField<Celsius>
@@ -63,13 +65,13 @@ function SurroundingFields(props: PartProps) {
           set({ currentCarrying }, 'Conductors together', key);
         }}
       />
-      <QuantityField<number>
+      <QuantityField<number | null>
         label="Bends"
         disabled={disabled}
         inputMode="decimal"
         value={segment.bendsDeg}
-        print={(value) => `${printNumber(value)}°`}
-        parse={(text) => parseNumber(text, degrees)}
+        print={(value) => (value === null ? `${drawn}° as drawn` : `${printNumber(value)}°`)}
+        parse={(text) => (/^(|.*drawn)$/.test(text.trim()) ? null : parseNumber(text, degrees))}
         onValue={(bendsDeg, key) => {
           set({ bendsDeg }, 'Bends', key);
         }}
