@@ -37,6 +37,18 @@ export const panel = (part: Partial<Panel> & { readonly typed?: string } = {}): 
   };
 };
 
+/** A bonded panel of an outbuilding whose old feeder may stay as it is. */
+export const bondedOutbuilding = {
+  role: 'subpanel',
+  bondingScrew: 'in',
+  building: 'other',
+  feedWires: 3,
+  feedGround: false,
+  legalWhenInstalled: true,
+  metallicPath: false,
+  groundFaultUpstream: false,
+} as const satisfies Partial<Panel>;
+
 /** A circuit that wants a place. */
 export const wanted = (circuitId: string, poles: 1 | 2, part: Partial<Wanted> = {}): Wanted => ({
   circuitId,

@@ -49,7 +49,7 @@ function minFeeder({ building, circuits }: FeederPlate): number {
 function checks(plate: FeederPlate, { work }: LoadDesk): void {
   if (plate.wires === 3) work.found('stop', 'feeder.four-wires', 'feeder.neutral', { wires: 3 });
   if (plate.bondingScrew === true)
-    work.found('stop', 'panel.neutral-ground-mixed', 'feeder.bonding', { where: 'subpanel' });
+    work.found('stop', 'panel.neutral-ground-mixed', 'panel.apart', { where: 'subpanel' });
   if (plate.building !== 'detached' || plate.circuits === 1) return;
   if (plate.electrode === false)
     work.found('stop', 'feeder.electrode', 'feeder.electrode', { circuits: plate.circuits ?? 0 });
@@ -123,7 +123,7 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       key: 'bondingScrew',
       label: 'Is the neutral bonded in the subpanel?',
       kind: 'yes-no',
-      help: 'It must not be: only at the service.',
+      help: 'A new feeder has four wires and separate bars; in an existing panel the bond stays until the ground is run.',
     },
     {
       key: 'loads',
@@ -176,7 +176,7 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       ? [{ kind: 'plate-to-code' as const, plate: { ...plate, wires: 4 as const } }]
       : []),
     ...(plate.bondingScrew === true
-      ? [{ kind: 'plate-to-code' as const, plate: { ...plate, bondingScrew: false } }]
+      ? [{ kind: 'plate-to-code' as const, plate: { ...plate, bondingScrew: false, wires: 4 as const } }]
       : []),
     ...(plate.electrode === false
       ? [{ kind: 'plate-to-code' as const, plate: { ...plate, electrode: true } }]

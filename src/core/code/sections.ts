@@ -134,6 +134,7 @@ export const sections2023 = {
   'service.conductors': certain('310.12'),
   'service.legs': certain('220.61'),
   'service.fault': certain('110.9'),
+  'service.series': certain('240.86(B)'),
   'service.surge': certain('230.67'),
   'service.emergency': certain('230.85'),
   'panel.space': certain('408.54'),

@@ -1,3 +1,4 @@
+import type { BondUnknown } from '../code/bondFacts';
 import type { WireSize } from '../units/wireSize';
 import { about } from './catalogEntry';
 
@@ -14,7 +15,16 @@ export const panelCatalog = {
   'panel.clash': about<{ space: string }>().may('stop'),
   'panel.same-leg': about<{ space: string }>().may('stop'),
   'panel.breaker-not-listed': about<{ listings: string }>().may('ask'),
-  'panel.neutrals-mixed': about<{ where: 'service' | 'subpanel' }>().may('stop'),
+  'panel.neutrals-mixed': about<{
+    where: 'service' | 'subpanel' | 'other-building';
+    ground: boolean;
+  }>().may('stop'),
+  'panel.bond-ask': about<{ missing: readonly BondUnknown[] }>().surveyed('ask'),
+  'panel.bond-stays': about<{ name: string }>().may('check'),
+  'panel.bond-unseen': about<{ name: string }>().surveyed('ask'),
+  'panel.service-where': about<{ name: string }>().surveyed('ask'),
+  'panel.is-subpanel': about<{ name: string }>().may('check'),
+  'panel.series-rated': about<{ faultA: number; ratingA: number }>().may('note'),
   'panel.neutral-shared-terminal': about<{ name: string }>().may('stop'),
   'panel.unlabelled': about<{ lines: readonly string[] }>().may('check'),
   'panel.openings': about<{ count: number }>().may('stop'),

@@ -3,6 +3,7 @@ import type { SolvedCircuit } from '../circuit/figures';
 import type { AnyFinding } from '../findings/finding';
 import { FindingLog } from '../findings/findingLog';
 import { sizeRank } from '../units/wireSize';
+import { bonding } from './bonding';
 import { directory } from './directory';
 import { legLoads } from './legBalance';
 import type { Panel } from './panelSchema';
@@ -48,13 +49,8 @@ function spaces({ panel, wanted }: PanelQuestion, out: FindingLog): void {
 }
 
 function makeup({ panel }: PanelQuestion, out: FindingLog): void {
-  const { role, neutrals, bondingScrew, neutralsShare, openings, busA, mainA, breakers } = panel;
-  const bonded = neutrals === 'bonded' || bondingScrew === 'in';
-  if (role === 'subpanel' && bonded)
-    out.found('stop', 'panel.neutrals-mixed', 'panel.apart', { where: 'subpanel' });
-  if (role === 'service' && (bondingScrew === 'out' || (neutrals === 'apart' && bondingScrew !== 'in'))) {
-    out.found('stop', 'panel.neutrals-mixed', 'panel.bond', { where: 'service' });
-  }
+  const { role, neutralsShare, openings, busA, mainA, breakers } = panel;
+  bonding(panel, out);
   if (neutralsShare === true)
     out.found('stop', 'panel.neutral-shared-terminal', 'panel.neutral', { name: panel.name });
   if (openings !== null && openings > 0)
@@ -79,14 +75,15 @@ function fits({ panel, wanted, solved }: PanelQuestion, out: FindingLog): void {
   }
 }
 
-function fault({ panel: { interruptingKA }, faultA }: PanelQuestion, out: FindingLog): void {
+function fault({ panel: { interruptingKA, seriesRatedKA }, faultA }: PanelQuestion, out: FindingLog): void {
   if (faultA === null) return;
   if (interruptingKA === null) out.found('ask', 'panel.interrupting-unknown', 'service.fault', { faultA });
   else if (faultA > interruptingKA * 1000) {
-    out.found('stop', 'panel.interrupting-rating', 'service.fault', {
-      faultA,
-      ratingA: interruptingKA * 1000,
-    });
+    const about = { faultA, ratingA: interruptingKA * 1000 };
+    // A tested combination of the main and these branch breakers is rated as one, by its label.
+    if (seriesRatedKA == null || faultA > seriesRatedKA * 1000)
+      out.found('stop', 'panel.interrupting-rating', 'service.fault', about);
+    else out.found('note', 'panel.series-rated', 'service.series', { faultA, ratingA: seriesRatedKA * 1000 });
   }
 }
 

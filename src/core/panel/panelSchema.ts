@@ -84,6 +84,36 @@ export const panelSchema = z.strictObject({
   terminalC: z.union([z.literal(60), z.literal(75)]).nullable(),
   neutrals: z.enum(['bonded', 'apart']).nullable().describe('Neutral and ground bars'),
   bondingScrew: z.enum(['in', 'out']).nullable(),
+  building: z
+    .enum(['same', 'other'])
+    .nullish()
+    .describe('Same building as the service disconnect, or another'),
+  feedWires: z
+    .union([z.literal(3), z.literal(4)])
+    .nullish()
+    .describe('Wires of its feeder'),
+  feedGround: z.boolean().nullish().describe('Whether its raceway or armor is a ground (250.118)'),
+  legalWhenInstalled: z.boolean().nullish().describe('Whether a bond in it was legal when it was installed'),
+  metallicPath: z
+    .boolean()
+    .nullish()
+    .describe('Whether a continuous metallic path is bonded in both buildings'),
+  groundFaultUpstream: z
+    .boolean()
+    .nullish()
+    .describe('Whether ground-fault protection of equipment is upstream'),
+  serviceDisconnect: z
+    .enum(['here', 'outside', 'emergency-only'])
+    .nullish()
+    .describe(
+      'Where the service disconnect is; emergency-only: a switch that is not service equipment (230.85)',
+    ),
+  seriesRatedKA: z
+    .number()
+    .min(5)
+    .max(200)
+    .nullish()
+    .describe('Series rating of main and branch breakers by their label'),
   neutralsShare: z.boolean().nullable().describe('Whether two neutrals are under one screw'),
   lugFrom: z.enum(WIRE_SIZES).nullable(),
   lugTo: z.enum(WIRE_SIZES).nullable(),

@@ -53,13 +53,13 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'rv30.not-240': () =>
     'A 30 A trailer outlet is 120 V: a two-pole breaker would put 240 V on the trailer and destroy it.',
   'feeder.four-wires': () =>
-    'A feeder to a subpanel has four wires: the equipment ground apart from the neutral.',
+    'A new feeder to a subpanel has four wires: the equipment ground is separate from the neutral.',
   'feeder.electrode': ({ severity }) =>
     severity === 'stop'
       ? 'The detached building needs a grounding electrode at its disconnect.'
       : 'Has the detached building a grounding electrode? It needs one at its disconnect.',
   'panel.neutral-ground-mixed': () =>
-    'The neutral is bonded in the subpanel: take the screw or strap out; grounds and neutrals are apart past the service.',
+    'The bonding screw of the subpanel is in: a new feeder has four wires and its bars are separate. In an existing panel the bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
   'ocpd.below-load': ({ data }) =>
     `The breaker is ${inAmps(data.ocpdA)}; this load asks for ${inAmps(data.needsA)}.`,
   'ocpd.above-ampacity': ({ data }) =>

@@ -1,3 +1,4 @@
+import type { BondUnknown } from '../code/bondFacts';
 import type { panelCatalog } from '../findings/panelCatalog';
 import { printNumber as n } from '../units/number';
 import { printWireSize } from '../units/wireSize';
@@ -7,12 +8,21 @@ import type { Sentences } from './sentences';
 const kiloamps = (amps: number): string => `${n(amps / 1000, 1)} kA`;
 const VOLTS = 120;
 
+const BOND_UNKNOWN: Readonly<Record<BondUnknown, string>> = {
+  building: 'same building as the service disconnect, or another',
+  wires: 'feeder of three wires or four',
+  ground: 'whether its raceway or armor is a ground (250.118)',
+  age: 'whether the bond was legal when it was installed',
+  path: 'other metallic paths between the buildings',
+  gfpe: 'ground-fault protection of equipment upstream',
+};
+
 /** Sentences of findings about a panel. */
 export const panelSentences: Sentences<keyof typeof panelCatalog> = {
   'service.unbalanced': ({ data }) =>
     `Leg A carries ${n(data.aVA / VOLTS, 0)} A and leg B ${n(data.bVA / VOLTS, 0)} A of 120 V circuits: ${n(Math.abs(data.aVA - data.bVA) / VOLTS, 0)} A apart.`,
   'panel.interrupting-rating': ({ data }) =>
-    `${kiloamps(data.faultA)} may flow in a fault; the panel interrupts ${kiloamps(data.ratingA)}.`,
+    `${kiloamps(data.faultA)} may flow in a fault; the panel interrupts ${kiloamps(data.ratingA)}. Fixes: a tested series combination of the main and these branch breakers by its label, a main and branch breakers that are fully rated, or a lower figure by a letter of the utility.`,
   'panel.interrupting-unknown': ({ data }) =>
     `Read the interrupting rating from the label: ${kiloamps(data.faultA)} may flow in a fault.`,
   'panel.no-space': ({ data }) =>
@@ -28,10 +38,26 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
   'panel.same-leg': ({ data }) => `Two halves of space ${data.space} are on one leg: 0 V between them.`,
   'panel.breaker-not-listed': () =>
     'Read from the label which breaker types the panel takes: no other may be used.',
-  'panel.neutrals-mixed': ({ data }) =>
-    data.where === 'subpanel'
-      ? 'Neutrals and grounds are bonded in a subpanel: take the screw or strap out and part them.'
-      : 'The service has no bond between neutral and ground: put the screw or strap in.',
+  'panel.neutrals-mixed': ({ data: { where, ground } }) =>
+    where === 'service'
+      ? 'The service has no bond between neutral and ground. The line side stays live with the main off: the bond goes in with the utility off.'
+      : `Neutrals and grounds are bonded ${where === 'subpanel' ? 'in a subpanel' : 'in a panel of another building, and the exception for existing feeders does not hold'}. ${
+          ground
+            ? 'With the feeder off, locked and proved dead: prove the ground continuous to the service, separate the bars, then lift the bond.'
+            : 'The bond stays until a ground is run. With the feeder off, locked and proved dead: run the ground, separate the bars, then lift the bond.'
+        }`,
+  'panel.bond-ask': ({ data }) =>
+    `Neutrals and grounds are bonded in a panel that is not the service. The bond stays until this is known: ${data.missing.map((each) => BOND_UNKNOWN[each]).join('; ')}.`,
+  'panel.bond-stays': ({ data }) =>
+    `The bond in ${data.name} stays: an existing three-wire feeder to another building, legal when it was installed, with no ground of any kind, no metallic path bonded in both buildings and no ground-fault protection of equipment upstream; its neutral is sized by 220.61 and no smaller than 250.122. A new feeder has four wires, and then the bars are separated.`,
+  'panel.bond-unseen': ({ data }) =>
+    `Is the bonding screw or strap of ${data.name} in? Neutral and ground bars look separate.`,
+  'panel.service-where': ({ data }) =>
+    `Where is the service disconnect? In ${data.name}: neutral and ground are bonded here. In an outdoor main or an emergency disconnect that is the service disconnect: ${data.name} is a subpanel and is not bonded. An emergency disconnect that is not service equipment leaves ${data.name} the service (230.85).`,
+  'panel.is-subpanel': ({ data }) =>
+    `The service disconnect is outside: ${data.name} is a subpanel, its neutrals and grounds are separate.`,
+  'panel.series-rated': ({ data }) =>
+    `${kiloamps(data.faultA)} may flow in a fault: main and branch breakers are a tested combination for ${kiloamps(data.ratingA)}, by its label. Only the breakers it names may be used.`,
   'panel.neutral-shared-terminal': ({ data }) =>
     `Two neutrals under one screw in ${data.name}: each has a terminal of its own.`,
   'panel.unlabelled': ({ data }) =>

@@ -17,13 +17,14 @@ import { parseWireSize } from '../../core/units/wireSize';
 import { usePanelEditor } from '../../store/usePanelEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import { BondFields } from './BondFields';
 import classes from './survey.module.css';
 
 interface PanelFieldsProps {
   readonly panel: Panel;
 }
 
-type NumberKey = 'mainA' | 'busA' | 'interruptingKA' | 'mostPoles' | 'openings';
+type NumberKey = 'mainA' | 'busA' | 'interruptingKA' | 'seriesRatedKA' | 'mostPoles' | 'openings';
 
 const NUMBERS: readonly {
   readonly key: NumberKey;
@@ -35,6 +36,12 @@ const NUMBERS: readonly {
   { key: 'busA', label: 'Bus', range: busRange },
   { key: 'mostPoles', label: 'Circuits that the label allows', range: polesRange },
   { key: 'interruptingKA', label: 'Interrupting rating', range: interruptingRange },
+  {
+    key: 'seriesRatedKA',
+    label: 'Series rating, main with these breakers',
+    range: interruptingRange,
+    help: 'Only by a label that names this combination.',
+  },
   {
     key: 'openings',
     label: 'Openings without a filler',
@@ -159,7 +166,7 @@ function Size({ panel }: PanelFieldsProps) {
           label={label}
           help={help}
           inputMode="decimal"
-          value={panel[key]}
+          value={panel[key] ?? null}
           print={(value) => (value === null ? '' : `${printNumber(value)} ${range.shown}`.trim())}
           parse={(text) => parseOptional(text, range)}
           onValue={(value, merge) => {
@@ -252,6 +259,7 @@ export function PanelFields(props: PanelFieldsProps) {
       <Size {...props} />
       <Label {...props} />
       <Bars {...props} />
+      <BondFields {...props} />
     </div>
   );
 }

@@ -192,8 +192,8 @@ const ROWS: readonly Row[] = [
   [
     'panel.neutrals-mixed',
     'stop',
-    'take the screw or strap out',
-    () => ofPanel(panel({ role: 'subpanel', bondingScrew: 'in' })),
+    'The bond stays until a ground is run. With the feeder off, locked and proved dead: run the ground, separate the bars, then lift the bond.',
+    () => ofPanel(panel({ role: 'subpanel', bondingScrew: 'in', building: 'same', feedWires: 3 })),
     () => ofPanel(panel({ role: 'subpanel', neutrals: 'apart', bondingScrew: 'out' })),
   ],
   [
@@ -274,9 +274,9 @@ describe('every finding about service and panel', () => {
   );
 
   test('a service without its bond is a stop as well', () => {
-    const codes = ofPanel(panel({ neutrals: 'apart', bondingScrew: 'out' }));
+    const codes = ofPanel(panel({ neutrals: 'apart', bondingScrew: 'out', serviceDisconnect: 'here' }));
     expect(codes.map(findingSentence)).toContain(
-      'The service has no bond between neutral and ground: put the screw or strap in.',
+      'The service has no bond between neutral and ground. The line side stays live with the main off: the bond goes in with the utility off.',
     );
   });
 

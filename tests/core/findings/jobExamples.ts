@@ -13,7 +13,7 @@ import type { House, Measured } from '../../../src/core/service/houseSchema';
 import { charger, circuit, load, segment } from '../../support/circuits';
 import { jobOf } from '../../support/jobs';
 import { measuredHouse } from '../../support/houses';
-import { panel, placed } from '../../support/panels';
+import { bondedOutbuilding, panel, placed } from '../../support/panels';
 import { trench } from '../../support/routes';
 import { tub, withPlate } from './raised';
 import { raisedByOutlet } from './raisedByOutlet';
@@ -129,7 +129,13 @@ const ofHouses: Readonly<Record<HouseCode, Job>> = {
   'panel.clash': panelled({ typed: '1 20 a', ...placed(1) }),
   'panel.same-leg': panelled({ ...placed(1, 'a') }),
   'panel.breaker-not-listed': panelled({ listings: [] }),
-  'panel.neutrals-mixed': panelled({ role: 'subpanel', bondingScrew: 'in' }),
+  'panel.neutrals-mixed': panelled({ role: 'subpanel', bondingScrew: 'in', building: 'same', feedWires: 3 }),
+  'panel.bond-ask': panelled({ role: 'subpanel', bondingScrew: 'in' }),
+  'panel.bond-stays': panelled(bondedOutbuilding),
+  'panel.bond-unseen': panelled({ neutrals: 'apart', bondingScrew: null, serviceDisconnect: 'here' }),
+  'panel.service-where': panelled({ neutrals: 'apart', bondingScrew: null }),
+  'panel.is-subpanel': panelled({ neutrals: 'apart', bondingScrew: 'out', serviceDisconnect: 'outside' }),
+  'panel.series-rated': panelled({ seriesRatedKA: 22 }, { faultA: 14000 }),
   'panel.neutral-shared-terminal': panelled({ neutralsShare: true }),
   'panel.unlabelled': panelled({ typed: '1 20 plugs' }),
   'panel.openings': panelled({ openings: 2 }),

@@ -59,7 +59,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'feeder.four-wires',
     'stop',
     withPlate('feeder', { ...panel, wires: 3 }),
-    'A feeder to a subpanel has four wires: the equipment ground apart from the neutral.',
+    'A new feeder to a subpanel has four wires: the equipment ground is separate from the neutral.',
     withPlate('feeder', { ...panel, wires: 4 }),
   ],
   [
@@ -73,7 +73,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'panel.neutral-ground-mixed',
     'stop',
     withPlate('feeder', { ...panel, bondingScrew: true }),
-    'The neutral is bonded in the subpanel: take the screw or strap out; grounds and neutrals are apart past the service.',
+    'The bonding screw of the subpanel is in: a new feeder has four wires and its bars are separate. In an existing panel the bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
     withPlate('feeder', { ...panel, bondingScrew: false }),
   ],
   [
