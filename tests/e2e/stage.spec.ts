@@ -100,7 +100,7 @@ test('another edition changes what differs, and an edition that was not read say
   };
   await edition('2017');
   await expect(figureKey(page, 'Load')).toContainText('40');
-  await expect(working(page)).toContainText('The 2017 edition does not speak of settings');
+  await expect(working(page)).toContainText('The 2017 edition says nothing of settings');
   await edition('2026');
   await expect(page.getByText('2026 code, not verified')).toBeVisible();
   await expect(working(page)).toContainText('The 2026 edition was not read');

@@ -151,7 +151,7 @@ describe('the service', () => {
     expect(evaluationOf(openJob()).openInService).toEqual([]);
   });
 
-  test('a lower setting guards the setting of the charger itself', async () => {
+  test('a lower setting restricts the setting of the charger itself', async () => {
     const [charger] = demoJob.circuits;
     load({
       ...demoJob,
@@ -160,7 +160,7 @@ describe('the service', () => {
     });
     remedies();
     await userEvent.click(
-      await screen.findByRole('button', { name: /Set EV charger, carport to \d+ A and guard/ }),
+      await screen.findByRole('button', { name: /Set EV charger, carport to \d+ A, setting restricted/ }),
     );
     expect(openJob().circuits[0]?.appliance.nameplate).toMatchObject({ settingRestricted: true });
   });

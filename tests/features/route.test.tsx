@@ -150,7 +150,7 @@ describe('beside the card', () => {
     await userEvent.type(to, '4');
     expect(screen.getByText(/The first mark would lie before the end/)).toBeTruthy();
     await userEvent.selectOptions(screen.getByLabelText('Bend'), 'stub');
-    expect(screen.getByRole('row', { name: /at the bender’s arrow 1 in 90°/ })).toBeTruthy();
+    expect(screen.getByRole('row', { name: /at the bender’s arrow 0 in 90°/ })).toBeTruthy();
   });
 
   test('sharing a raceway shows what it does to both, and is one step to undo', async () => {
@@ -167,7 +167,7 @@ describe('beside the card', () => {
       shares: { trench: 'north-trench', raceway: expect.any(String) as string },
     });
     expect(viewOf('kiln').solved.figures.segments[1]?.terms.adjustment).toBe(0.8);
-    expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(5);
+    expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(6);
     await userEvent.click(screen.getByRole('button', { name: 'Run it separately: one raceway' }));
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(3);
     store.dispatch(undo());

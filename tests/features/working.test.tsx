@@ -20,7 +20,7 @@ describe('the working of a conductor that is stopped', () => {
     const fixes = await screen.findByRole('list', { name: /^Fixes: / });
     expect(within(fixes).getAllByRole('button')).toHaveLength(4);
     expect(within(fixes).getAllByRole('button')[0]?.textContent).toBe(
-      'ASet the charger to 44 A and guard the setting$0',
+      'ASet the charger to 44 A, setting restricted$0',
     );
   });
 

@@ -5,12 +5,28 @@ import { defineFamily, type LoadDesk, type LoadModel, type PlateChange } from '.
 import { plainLoad, plainOutlet } from './plate';
 import { firstFigure, typedConnection, typedVolts } from './typedPlate';
 
+const RESTRICTIONS = ['tool-cover', 'locked-door', 'password'] as const;
+
 const evPlateSchema = z.strictObject({
   outputAmps: z.number().min(6).max(80).describe('Rated output current, amperes'),
   volts: z.union([z.literal(120), z.literal(208), z.literal(240)]),
   connection: z.enum(['hardwired', 'receptacle']),
   settingA: z.number().min(6).max(80).optional().describe('Current that the charger is set to, amperes'),
-  settingRestricted: z.boolean().optional().describe('Whether a tool, lock or password guards the setting'),
+  settingRestricted: z.boolean().optional().describe('Whether access to the setting is restricted'),
+  restrictedBy: z
+    .enum(RESTRICTIONS)
+    .optional()
+    .describe('What restricts it: tool cover, locked door or password'),
+  plug: z
+    .enum(['four-wire', 'three-wire'])
+    .optional()
+    .describe('Its plug: 14-30 or 14-50 (four-wire), 6-20, 6-30 or 6-50 (three-wire)'),
+  adapterA: z
+    .number()
+    .min(6)
+    .max(80)
+    .optional()
+    .describe('Current that its listed plug adapter sets, amperes'),
   managed: z
     .number()
     .min(6)
@@ -27,13 +43,26 @@ export const SETTINGS_A = [48, 44, 40, 36, 32, 30, 28, 24, 20, 16, 12] as const;
 
 const AMPERES = { units: ['a', 'amp', 'amps', 'ampere', 'amperes'], shown: 'A' } as const;
 
+/** A listed adapter that sets the rating of its plug: taken as the rating, and asked about (110.3(B)). */
+function pluggedOutput({ outputAmps: plateA, settingA, adapterA }: EvPlate, work: Working): number {
+  if (adapterA !== undefined && adapterA < plateA) {
+    work.found('ask', 'load.plug-adapter', 'load.nameplate', { adapterA, plateA });
+    return work.step('load.adapter', 'load.nameplate', { adapterA, plateA }, adapterA);
+  }
+  if (settingA !== undefined && settingA < plateA)
+    work.found('check', 'load.setting-plugged', 'load.ev-setting', { settingA, plateA });
+  return plateA;
+}
+
 /**
- * The current that the circuit is sized for. A setting counts only where the edition knows it and
- * access to it is restricted (625.42); until then the charger may take all that its plate says.
+ * The current that the circuit is sized for. A setting counts only where the edition knows it, the charger is fastened
+ * in place and hardwired, and access to the setting is restricted (625.42); until then the charger may take all that
+ * its plate says.
  */
 function ratedOutput(plate: EvPlate, code: Edition, work: Working): number {
   const { outputAmps: plateA, settingA } = plate;
   work.step('load.plate', 'load.ev-rating', { outputA: plateA, volts: plate.volts }, plateA);
+  if (plate.connection === 'receptacle' && (settingA ?? 0) <= plateA) return pluggedOutput(plate, work);
   if (settingA === undefined || settingA === plateA) return plateA;
   if (settingA > plateA) {
     work.found('stop', 'load.setting-above-plate', 'load.ev-setting', { settingA, plateA });
@@ -48,15 +77,33 @@ function ratedOutput(plate: EvPlate, code: Edition, work: Working): number {
     work.found('ask', 'load.setting-edition', counts.cite, { settingA, plateA, year: code.year });
     return plateA;
   }
+  if (plate.restrictedBy === undefined) work.found('ask', 'load.setting-means', counts.cite, { settingA });
   return work.step('load.setting', counts.cite, { settingA, plateA }, settingA, { by: counts });
 }
+
+/** Up to this a charger's plug is a three-wire one until it was seen: nobody makes a small four-wire cord. */
+const SMALL_PLUG_A = 16;
+
+/** Whether its receptacle has a neutral: a new 14-30 or 14-50 has four wires, whatever the charger uses. */
+const hasFourWirePlug = ({ plug, connection, volts, outputAmps }: EvPlate): boolean =>
+  connection === 'receptacle' &&
+  volts !== 120 &&
+  (plug === undefined ? outputAmps > SMALL_PLUG_A : plug === 'four-wire');
 
 function load(plate: EvPlate, { code, work }: LoadDesk): LoadModel {
   const continuousA = ratedOutput(plate, code, work);
   if (plate.managed !== undefined && plate.managed < continuousA) {
     work.found('ask', 'load.managed', 'load.managed', { managedA: plate.managed, plateA: continuousA });
   }
-  return plainLoad({ volts: plate.volts, continuousA, otherA: 0, connection: plate.connection });
+  const asks = plate.connection === 'receptacle' && plate.plug === undefined && hasFourWirePlug(plate);
+  if (asks) work.found('ask', 'receptacle.which-plug', 'receptacle.listing', { volts: plate.volts });
+  return plainLoad({
+    volts: plate.volts,
+    continuousA,
+    otherA: 0,
+    connection: plate.connection,
+    neutral: hasFourWirePlug(plate),
+  });
 }
 
 function changes(plate: EvPlate): PlateChange<EvPlate>[] {
@@ -70,6 +117,8 @@ function changes(plate: EvPlate): PlateChange<EvPlate>[] {
     { kind: 'guard-setting', plate: { ...plate, settingRestricted: true } },
     { kind: 'full-output', plate: full },
     { kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } },
+    { kind: 'three-wire-plug', plate: { ...plate, plug: 'three-wire' } },
+    { kind: 'four-wire-plug', plate: { ...plate, plug: 'four-wire' } },
   ];
 }
 
@@ -118,9 +167,39 @@ export const ev = defineFamily<'ev', EvPlate>({
     },
     {
       key: 'settingRestricted',
-      label: 'Is the setting guarded by a tool, a lock or a password?',
+      label: 'Is access to the setting restricted?',
+      help: 'By a tool cover, a locked door or a password, with the rating marked on the label.',
       kind: 'yes-no',
-      when: (plate) => plate['settingA'] !== undefined,
+      when: (plate) => plate['settingA'] !== undefined && plate['connection'] === 'hardwired',
+    },
+    {
+      key: 'restrictedBy',
+      label: 'Restricted by',
+      kind: 'choice',
+      choices: [
+        { value: 'tool-cover', label: 'Tool cover' },
+        { value: 'locked-door', label: 'Locked door' },
+        { value: 'password', label: 'Password' },
+      ],
+      when: (plate) => plate['settingRestricted'] === true,
+    },
+    {
+      key: 'plug',
+      label: 'Plug of the charger',
+      kind: 'choice',
+      choices: [
+        { value: 'four-wire', label: '14-30 or 14-50, four wires' },
+        { value: 'three-wire', label: '6-20, 6-30 or 6-50, three wires' },
+      ],
+      when: (plate) => plate['connection'] === 'receptacle' && plate['volts'] !== 120,
+    },
+    {
+      key: 'adapterA',
+      label: 'Current that its plug adapter sets',
+      kind: 'number',
+      optional: true,
+      range: { min: 6, max: 80, ...AMPERES },
+      when: (plate) => plate['connection'] === 'receptacle',
     },
     {
       key: 'managed',
@@ -137,8 +216,8 @@ export const ev = defineFamily<'ev', EvPlate>({
     plainOutlet({
       kind: 'ev',
       location: 'utility',
-      use: plate.volts === 120 ? '120' : 'vehicle',
-      usesNeutral: plate.volts === 120,
+      use: plate.volts === 120 ? '120' : hasFourWirePlug(plate) ? 'vehicle-14' : '240',
+      usesNeutral: plate.volts === 120 || hasFourWirePlug(plate),
       unattended: true,
       disconnect: { by: 'ev', minA: equipmentA },
     }),

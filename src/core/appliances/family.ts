@@ -98,7 +98,7 @@ export interface DisconnectNeed {
 }
 
 /** Receptacles that a plug of this appliance goes into. */
-export type ReceptacleUse = '120' | '240' | '120/240' | 'vehicle' | 'rv' | 'outlet';
+export type ReceptacleUse = '120' | '240' | '120/240' | 'vehicle-14' | 'rv' | 'outlet';
 
 /** What stands at the outlet of an appliance, before the rules of place are applied. */
 export interface OutletNeeds {
@@ -153,6 +153,8 @@ export type PlateChangeKind =
   | 'own-circuit'
   | 'one-pole'
   | 'larger-outlet'
+  | 'three-wire-plug'
+  | 'four-wire-plug'
   | 'plate-to-code';
 
 /** Another plate for the same appliance. */

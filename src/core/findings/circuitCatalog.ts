@@ -10,6 +10,9 @@ import { about } from './catalogEntry';
 export const circuitCatalog = {
   'load.nothing': about<{ volts: number }>().surveyed('check'),
   'load.setting-open': about<{ settingA: number; plateA: number }>().surveyed('ask'),
+  'load.setting-means': about<{ settingA: number }>().surveyed('ask'),
+  'load.setting-plugged': about<{ settingA: number; plateA: number }>().may('check'),
+  'load.plug-adapter': about<{ adapterA: number; plateA: number }>().surveyed('ask'),
   'load.setting-edition': about<{ settingA: number; plateA: number; year: number }>().may('ask'),
   'load.setting-above-plate': about<{ settingA: number; plateA: number }>().may('stop'),
   'load.managed': about<{ managedA: number; plateA: number }>().surveyed('ask'),
@@ -88,7 +91,14 @@ export const circuitCatalog = {
   'drop.branch': about<{ dropPct: number; limitPct: number; dropV: number }>().may('check'),
   'drop.motor-start': about<{ dipPct: number; maxPct: number; startA: number }>().may('check'),
   'receptacle.rating-mismatch': about<{ config: string; ratingA: number; ocpdA: number }>().may('stop'),
-  'receptacle.config-mismatch': about<{ config: string; plug: string; why: string }>().may('stop'),
+  'receptacle.config-mismatch': about<{
+    config: string;
+    plug: string;
+    why: 'shape' | 'volts';
+    volts: number;
+  }>().may('stop'),
+  'receptacle.no-neutral': about<{ config: string }>().may('stop'),
+  'receptacle.which-plug': about<{ volts: number }>().surveyed('ask'),
   'receptacle.no-ground': about<{ config: string }>().may('stop'),
   'receptacle.unknown': about<{ config: string }>().surveyed('ask'),
   'disconnect.ask': about<{ volts: number }>().surveyed('ask'),

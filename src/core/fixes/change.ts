@@ -28,6 +28,7 @@ type CircuitChange =
   | { readonly kind: 'feeds'; readonly amps: number }
   | { readonly kind: 'one-pole' }
   | { readonly kind: 'larger-outlet'; readonly ocpdA: number }
+  | { readonly kind: 'plug'; readonly config: string }
   | { readonly kind: 'plate-to-code' }
   | { readonly kind: 'reset-to-code'; readonly what: SiteFix }
   | { readonly kind: 'larger'; readonly size: WireSize }

@@ -154,6 +154,9 @@ const largerOutlet = plate('larger-outlet', 'larger-outlet', ({ ocpd }) => ({
   kind: 'larger-outlet',
   ocpdA: ocpd.ratingA,
 }));
+const plugOf = (change: 'three-wire-plug' | 'four-wire-plug') =>
+  plate(change, 'plug', ({ outlet }) => ({ kind: 'plug', config: outlet.receptacle?.config ?? '' }));
+
 const plateToCode = plate('plate-to-code', 'plate-to-code', () => ({ kind: 'plate-to-code' }));
 
 const noDropLimit = ofCircuit((circuit) => [
@@ -295,6 +298,9 @@ export const circuitFixes: CandidatesByCode = {
   'feeder.four-wires': [plateToCode],
   'feeder.electrode': [plateToCode],
   'panel.neutral-ground-mixed': [plateToCode],
+  'receptacle.which-plug': [plugOf('four-wire-plug'), plugOf('three-wire-plug')],
+  'receptacle.no-neutral': [bySite('receptacle', 'receptacle', 'plug'), plugOf('four-wire-plug')],
+  'load.setting-plugged': [fullOutput, hardwire],
   'receptacle.config-mismatch': [bySite('receptacle', 'receptacle', 'plug')],
   'receptacle.no-ground': [bySite('receptacle', 'receptacle', 'plug')],
   'disconnect.missing': [bySite('disconnect', 'disconnect')],

@@ -72,7 +72,7 @@ function cheapest(found: readonly Fix[]): readonly Fix[] {
 
 /** Of one kind the first that works is enough, but for methods and chargers, which differ in more than a figure. */
 const isOneOfMany = ({ kind }: Candidate): boolean =>
-  kind === 'method' || kind === 'charger-setting' || kind === 'sharing';
+  kind === 'method' || kind === 'plug' || kind === 'charger-setting' || kind === 'sharing';
 
 /** The changes of the job that are worth trying for a finding, untried. */
 export const fixCandidates = (evaluation: JobEvaluation, finding: AnyFinding): readonly Candidate[] =>

@@ -83,7 +83,10 @@ const CIRCUITS: readonly Circuit[] = [
   circuit({
     id: 'garage-outlet',
     name: 'EV outlet, garage',
-    appliance: { family: 'ev', nameplate: { outputAmps: 32, volts: 240, connection: 'receptacle' } },
+    appliance: {
+      family: 'ev',
+      nameplate: { outputAmps: 32, volts: 240, connection: 'receptacle', plug: 'four-wire' },
+    },
     run: [
       segment({
         id: 'attic',

@@ -22,8 +22,8 @@ const SINGLE: Readonly<Record<ReceptacleUse, readonly string[]>> = {
   '120': ['5-15', '5-20', 'TT-30'],
   '240': ['6-15', '6-20', '6-30', '6-50'],
   '120/240': ['14-30', '14-50', '14-60'],
-  /** Vehicle cords for 240 V come with 14-30 and 14-50 plugs whether or not they use the neutral. */
-  vehicle: ['6-15', '6-20', '14-30', '14-50'],
+  /** Vehicle cords come with 14-30 and 14-50 plugs though the charger leaves the neutral alone. */
+  'vehicle-14': ['14-30', '14-50'],
   rv: ['14-50'],
   outlet: ['5-15', '5-20'],
 };
@@ -80,14 +80,18 @@ function comparePlanned(facts: OutletFacts, code: Edition, work: Working): void 
     });
   }
   const fit = judgePlug({ plug: plug ?? receptacle, receptacle, volts: load.volts, ocpdA }, code);
-  if (fit.verdict === 'no' && (plug !== undefined || fit.why === 'volts')) {
+  // Ratings and grounds have findings of their own.
+  if ((fit.why === 'shape' && plug !== undefined) || fit.why === 'volts') {
     work.found('stop', 'receptacle.config-mismatch', 'receptacle.config', {
       config: receptacle,
       plug: plug ?? '',
       why: fit.why,
+      volts: load.volts,
     });
   }
   if (!row.ground) work.found('stop', 'receptacle.no-ground', 'receptacle.ground', { config: receptacle });
+  else if (row.neutral && load.volts > 125 && !load.neutral)
+    work.found('stop', 'receptacle.no-neutral', 'receptacle.listing', { config: receptacle });
 }
 
 /**

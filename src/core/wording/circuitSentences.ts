@@ -21,9 +21,15 @@ const words = (list: Readonly<Record<string, string>>, key: string): string => l
 export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'load.nothing': () => 'The load is zero: read the amperes from the nameplate.',
   'load.setting-open': ({ data }) =>
-    `The ${n(data.settingA)} A setting counts only when a tool, lock or password guards it; sized for ${n(data.plateA)} A until then.`,
+    `The ${n(data.settingA)} A setting counts only when access to it is restricted (tool cover, locked door or password) and the label shows it; sized for ${n(data.plateA)} A until then.`,
+  'load.setting-means': ({ data }) =>
+    `What restricts the ${n(data.settingA)} A setting: a tool cover, a locked door or a password? The label must show the adjusted rating.`,
+  'load.setting-plugged': ({ data }) =>
+    `A setting counts for a hardwired charger only: with a plug the circuit is sized for ${n(data.plateA)} A, not ${n(data.settingA)} A. A listed plug adapter that sets the current is that plug's rating.`,
+  'load.plug-adapter': ({ data }) =>
+    `Is the adapter listed with the charger, and does it limit ${n(data.plateA)} A to ${n(data.adapterA)} A by itself? Sized for ${n(data.adapterA)} A.`,
   'load.setting-edition': ({ data }) =>
-    `The ${data.year} edition does not speak of settings: sized for ${n(data.plateA)} A unless the maker's label and the authority accept ${n(data.settingA)} A.`,
+    `The ${data.year} edition says nothing of settings. Do the label and the authority accept ${n(data.settingA)} A? Sized for ${n(data.plateA)} A until then.`,
   'load.setting-above-plate': ({ data }) =>
     `The setting of ${n(data.settingA)} A is more than the ${n(data.plateA)} A on the plate.`,
   'load.managed': ({ data }) =>
@@ -140,8 +146,12 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `The largest receptacle for this plug, ${data.config}, is rated ${inAmps(data.ratingA)}: too small for a ${n(data.ocpdA)} A circuit.`,
   'receptacle.config-mismatch': ({ data }) =>
     data.why === 'volts'
-      ? `A ${data.config} is not made for the volts of this circuit.`
-      : `A ${data.plug} plug does not go into a ${data.config} receptacle.`,
+      ? `Volts: a ${data.config} is not made for ${n(data.volts)} V.`
+      : `Shape: a ${data.plug} plug does not enter a ${data.config} receptacle.`,
+  'receptacle.no-neutral': ({ data }) =>
+    `A new ${data.config} has four wires: its neutral is run too. Three wires take a 6-30 or 6-50.`,
+  'receptacle.which-plug': () =>
+    'Which plug has the charger? 14-30 or 14-50: four wires, neutral run. 6-30 or 6-50: three wires. A 14-50 is planned until then.',
   'receptacle.no-ground': ({ data }) =>
     `A ${data.config} has no ground: it is never new, and never for a vehicle.`,
   'receptacle.unknown': ({ data }) => `Which receptacle is "${data.config}"? Its ratings are not known.`,

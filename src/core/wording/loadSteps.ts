@@ -9,8 +9,13 @@ export const loadSteps = {
     formula: `${n(inputs.outputA)} A at ${inVolts(inputs.volts)}, continuous`,
     result: amps(result),
   }),
+  'load.adapter': ({ inputs, result }) => ({
+    label: 'Set by its plug adapter',
+    formula: `${n(inputs.adapterA)} A of ${inAmps(inputs.plateA)}`,
+    result: amps(result),
+  }),
   'load.setting': ({ inputs, result }) => ({
-    label: 'Set lower, access guarded',
+    label: 'Set lower, access restricted',
     formula: `${n(inputs.settingA)} A of ${inAmps(inputs.plateA)}`,
     result: amps(result),
   }),

@@ -21,6 +21,7 @@ export type DisconnectArticle =
 /** What each kind of step was computed from. Its result is beside it in the step, its words in core/wording. */
 export interface StepInputs {
   'load.plate': { outputA: number; volts: number };
+  'load.adapter': { adapterA: number; plateA: number };
   'load.setting': { settingA: number; plateA: number };
   'load.entered': { continuousA: number; otherA: number };
   'load.kilowatts': { kw: number; volts: number };

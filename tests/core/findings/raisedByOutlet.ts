@@ -2,7 +2,7 @@ import { charger, load, segment } from '../../support/circuits';
 import { tub, withPlate, type Raised } from './raised';
 
 const panel = { loadVA: 9600, continuousVA: 0, volts: 240, neutral: true };
-const plugged = charger({ outputAmps: 40, connection: 'receptacle' });
+const plugged = charger({ outputAmps: 40, connection: 'receptacle', plug: 'four-wire' });
 
 /** Findings about what stands at the outlet, panel and feeder. */
 export const raisedByOutlet: readonly Raised[] = [
@@ -11,7 +11,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'stop',
     { appliance: charger({ connection: 'receptacle' }) },
     'The largest receptacle for this plug, 14-50, is rated 50 A: too small for a 60 A circuit.',
-    { appliance: charger({ outputAmps: 40, connection: 'receptacle' }) },
+    { appliance: plugged },
   ],
   [
     'disconnect.ask',
@@ -77,10 +77,48 @@ export const raisedByOutlet: readonly Raised[] = [
     withPlate('feeder', { ...panel, bondingScrew: false }),
   ],
   [
+    'receptacle.no-neutral',
+    'stop',
+    {
+      appliance: charger({ outputAmps: 40, connection: 'receptacle', plug: 'three-wire' }),
+      site: { receptacle: '14-50' },
+    },
+    'A new 14-50 has four wires: its neutral is run too. Three wires take a 6-30 or 6-50.',
+    { appliance: plugged, site: { receptacle: '14-50' } },
+  ],
+  [
+    'receptacle.which-plug',
+    'ask',
+    { appliance: charger({ outputAmps: 40, connection: 'receptacle' }) },
+    'Which plug has the charger? 14-30 or 14-50: four wires, neutral run. 6-30 or 6-50: three wires. A 14-50 is planned until then.',
+    { appliance: plugged },
+  ],
+  [
+    'load.setting-means',
+    'ask',
+    { appliance: charger({ settingA: 32, settingRestricted: true }) },
+    'What restricts the 32 A setting: a tool cover, a locked door or a password? The label must show the adjusted rating.',
+    { appliance: charger({ settingA: 32, settingRestricted: true, restrictedBy: 'tool-cover' }) },
+  ],
+  [
+    'load.setting-plugged',
+    'check',
+    { appliance: charger({ outputAmps: 40, settingA: 32, connection: 'receptacle', plug: 'four-wire' }) },
+    "A setting counts for a hardwired charger only: with a plug the circuit is sized for 40 A, not 32 A. A listed plug adapter that sets the current is that plug's rating.",
+    { appliance: plugged },
+  ],
+  [
+    'load.plug-adapter',
+    'ask',
+    { appliance: charger({ outputAmps: 40, adapterA: 24, connection: 'receptacle', plug: 'four-wire' }) },
+    'Is the adapter listed with the charger, and does it limit 40 A to 24 A by itself? Sized for 24 A.',
+    { appliance: plugged },
+  ],
+  [
     'receptacle.config-mismatch',
     'stop',
     { appliance: plugged, site: { receptacle: '14-50', plug: '6-50' } },
-    'A 6-50 plug does not go into a 14-50 receptacle.',
+    'Shape: a 6-50 plug does not enter a 14-50 receptacle.',
     { appliance: plugged, site: { receptacle: '14-50', plug: '14-50' } },
   ],
   [

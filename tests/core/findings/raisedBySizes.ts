@@ -14,7 +14,7 @@ export const raisedBySizes: readonly Raised[] = [
     'load.setting-open',
     'ask',
     { appliance: charger({ settingA: 32 }) },
-    'The 32 A setting counts only when a tool, lock or password guards it; sized for 48 A until then.',
+    'The 32 A setting counts only when access to it is restricted (tool cover, locked door or password) and the label shows it; sized for 48 A until then.',
     { appliance: charger({ settingA: 32, settingRestricted: true }) },
   ],
   [

@@ -35,7 +35,7 @@ describe('the ways out of 6 AWG cable on a 60 A charger', () => {
 
   test('a lower setting, conductors in raceway, a larger cable, cheapest first', () => {
     expect(found.map(({ change }) => fixWords(change))).toEqual([
-      'Set the charger to 44 A and guard the setting',
+      'Set the charger to 44 A, setting restricted',
       '6 AWG conductors in 3/4 PVC Sch 40',
       '6 AWG conductors in 3/4 EMT',
       'NM-B 4/3 cable, 4 AWG',

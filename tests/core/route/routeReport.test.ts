@@ -270,7 +270,7 @@ describe('cut list and wire list', () => {
   test('the worked example: 85 ft of cable from panel to box is bought as 100 ft', () => {
     const outlet = {
       family: 'ev',
-      nameplate: { outputAmps: 40, volts: 240, connection: 'receptacle' },
+      nameplate: { outputAmps: 40, volts: 240, connection: 'receptacle', plug: 'three-wire' },
     } as const;
     const { bought, wires } = routeOf({ appliance: outlet, run: [segment({ lengthFt: 85 })] });
     expect(wires[0]).toMatchObject({ cable: 'NM-B 6/2', routeFt: 85, cutFt: 91 });

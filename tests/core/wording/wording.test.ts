@@ -59,7 +59,7 @@ describe('words', () => {
     const note = (part: Parameters<typeof solve>[0]) => circuitNote(circuit(part), solve(part).figures);
     expect(note({})).toBe('hard-wired, continuous, no neutral');
     expect(note({ appliance: charger({ outputAmps: 32, connection: 'receptacle' }) })).toBe(
-      'plug and receptacle, continuous, no neutral',
+      'plug and receptacle, continuous, with neutral',
     );
     expect(note({ appliance: load({ amps: 30, continuousAmps: 10, neutral: true }) })).toBe(
       'partly continuous, with neutral',

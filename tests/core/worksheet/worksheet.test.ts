@@ -89,7 +89,7 @@ describe('circuits', () => {
     expect(finding).toMatchObject({ code: 'conductor.terminal-60c', standing: 'stop', rule: '334.80' });
     expect(finding?.text).toBe('6 AWG NM-B carries 55 A in the 60 °C column; this load asks for 60 A.');
     expect(finding?.remedies.map(({ text }) => text)).toContain(
-      'Set the charger to 44 A and guard the setting',
+      'Set the charger to 44 A, setting restricted',
     );
     expect(finding?.remedies.every(({ costUSD }) => Number.isFinite(costUSD))).toBe(true);
   });
