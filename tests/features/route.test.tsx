@@ -131,12 +131,12 @@ describe('beside the card', () => {
     expect(screen.getByText(/6 AWG, the same size; drop/)).toBeTruthy();
   });
 
-  test('a fitting that is left out is a stop, and comes back by its remedy', async () => {
+  test('a fitting that is left out is said, and comes back by its fix', async () => {
     await pane('kiln', 1);
     await side('Fittings');
     await userEvent.click(screen.getByRole('checkbox', { name: 'Seal in the raceway, B to C' }));
     expect(runOf('kiln')[1]?.without).toEqual(['seal']);
-    expect(screen.getByText(/A raceway out of the ground is sealed at both ends/)).toBeTruthy();
+    expect(screen.getByText(/No seal is planned: a raceway from underground/)).toBeTruthy();
     await userEvent.click(await screen.findByRole('button', { name: /^Plan it: seal in the raceway/ }));
     expect(runOf('kiln')[1]).not.toHaveProperty('without');
   });

@@ -41,7 +41,7 @@ const LARGE_RANGE_KW = 8.75;
 const LARGE_RANGE_A = 40;
 /** Taps for the parts of a counter kitchen are allowed from a circuit of this rating. */
 const TAPPED_CIRCUIT_A = 50;
-/** One cooktop and two ovens may share a circuit (Table 220.55, note 4). */
+/** One cooktop and two ovens are taken as one range (Table 220.55, note 4); more are added up. */
 const MAX_UNITS = 3;
 
 function cooking(
@@ -140,10 +140,9 @@ export const cooktopOven = defineFamily<'cooktop-oven', CooktopOvenPlate>({
   load(plate, { code, work }) {
     const whole = plate.kw.reduce((sum, kw) => sum + kw, 0);
     const units = plate.kw.length;
-    if (units > MAX_UNITS)
-      work.found('stop', 'load.too-many-units', 'table.range', { units, max: MAX_UNITS });
+    if (units > MAX_UNITS) work.found('ask', 'load.too-many-units', 'table.range', { units, max: MAX_UNITS });
     const demandVA =
-      units === 1
+      units === 1 || units > MAX_UNITS
         ? work.step('load.whole', 'table.range', { kw: whole }, whole * 1000)
         : rangeDemandVA(whole, code, work);
     if (units > 1) tapSteps(plate, work);

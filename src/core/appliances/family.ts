@@ -57,6 +57,12 @@ export interface LoadModel {
   readonly own: OwnArticle | null;
   /** Rating of the equipment, for its disconnecting means. */
   readonly equipmentA: number;
+  /** Whether a breaker on the label that is less than 125 % of the current is followed once the manufacturer was asked. */
+  readonly labelFollowed: boolean;
+  /** Whether it is a feeder: Article 215 stands in the place of 210. */
+  readonly feeder: boolean;
+  /** Largest receptacle that its plug goes into: a motor's breaker is no larger; null where it has no plug. */
+  readonly plugA: number | null;
   /** Whether a shop practice wires the conductor to the breaker, whatever the article allows. */
   readonly matchBreaker: boolean;
   /** Whether no table has this load, so that nothing can be sized for it. */
@@ -86,11 +92,19 @@ export type LoadKind =
   | 'heat'
   | 'dishwasher'
   | 'sump-pump'
+  | 'microwave'
+  | 'water-cooler'
+  | 'pressure-washer'
+  | 'tire-inflator'
+  | 'vending'
+  | 'vacuum'
   | 'other';
 
 /** The article that speaks of the disconnecting means, and the rating it asks for. */
 export interface DisconnectNeed {
   readonly by: DisconnectArticle;
+  /** Another article that asks for one: the same switch does both. */
+  readonly also?: DisconnectArticle;
   readonly minA: number;
   readonly hp?: number;
   /** The motor is out of sight by its nature: a lockable one at its controller is enough (430.102(B) Ex.). */

@@ -28,6 +28,7 @@ const feederPlateSchema = z
       .optional()
       .describe('Wires of the feeder: four with an equipment ground apart'),
     bondingScrew: z.boolean().optional().describe('Whether the neutral is bonded in the subpanel'),
+    dwelling: z.boolean().optional().describe('Whether the building is a one-family dwelling'),
     electrode: z.boolean().optional().describe('Whether the building has a grounding electrode'),
     breakerA: deviceA.optional().describe('Feeder breaker that is planned, amperes'),
   })
@@ -39,9 +40,10 @@ const feederPlateSchema = z
 /** A feeder by the panel that it supplies. */
 type FeederPlate = z.infer<typeof feederPlateSchema>;
 
-/** Least rating of the disconnect of a detached building by the number of its circuits (225.39). */
-function minFeeder({ building, circuits }: FeederPlate): number {
+/** Least rating of the disconnect of a detached building, not of the feeder's breaker (225.39). */
+function minDisconnect({ building, circuits, dwelling }: FeederPlate): number {
   if (building !== 'detached') return 0;
+  if (dwelling === true) return 100;
   if (circuits === 1) return 15;
   return circuits === 2 ? 30 : 60;
 }
@@ -50,7 +52,10 @@ function checks(plate: FeederPlate, { work }: LoadDesk): void {
   if (plate.wires === 3) work.found('stop', 'feeder.four-wires', 'feeder.neutral', { wires: 3 });
   if (plate.bondingScrew === true)
     work.found('stop', 'panel.neutral-ground-mixed', 'panel.apart', { where: 'subpanel' });
-  if (plate.building !== 'detached' || plate.circuits === 1) return;
+  if (plate.building !== 'detached') return;
+  if (plate.dwelling === undefined)
+    work.found('ask', 'feeder.dwelling', 'feeder.least', { circuits: plate.circuits ?? 0 });
+  if (plate.circuits === 1) return;
   if (plate.electrode === false)
     work.found('stop', 'feeder.electrode', 'feeder.electrode', { circuits: plate.circuits ?? 0 });
   else if (plate.electrode === undefined)
@@ -110,7 +115,13 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       kind: 'number',
       optional: true,
       range: { min: 1, max: 84, units: [], shown: '', whole: true },
-      until: 'More than two: 60 A at least.',
+      until: 'More than two: a disconnect of 60 A at least.',
+      when: (plate) => plate['building'] === 'detached',
+    },
+    {
+      key: 'dwelling',
+      label: 'Is the building a one-family dwelling?',
+      kind: 'yes-no',
       when: (plate) => plate['building'] === 'detached',
     },
     {
@@ -147,9 +158,6 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
   load(plate, desk) {
     checks(plate, desk);
     const { continuousA, otherA, runA } = currents(plate, desk);
-    const minA = minFeeder(plate);
-    if (minA > 0)
-      desk.work.step('load.least-feeder', 'feeder.least', { circuits: plate.circuits ?? 0 }, minA);
     return plainLoad({
       volts: plate.volts,
       continuousA,
@@ -157,7 +165,7 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       runA,
       neutral: plate.neutral,
       powerFactor: 0.95,
-      device: { kind: 'standard', minA },
+      feeder: true,
       plateOcpdA: plate.breakerA ?? null,
     });
   },
@@ -168,7 +176,7 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       usesNeutral: plate.neutral,
       disconnect: {
         by: plate.building === 'detached' ? 'building' : 'none',
-        minA: Math.max(load.equipmentA, minFeeder(plate)),
+        minA: Math.max(load.equipmentA, minDisconnect(plate)),
       },
     }),
   changes: (plate) => [

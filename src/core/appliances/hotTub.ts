@@ -120,6 +120,7 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
       neutral: plate.neutral && plate.volts !== 120,
       connection: plate.connection ?? 'hardwired',
       plateOcpdA: plate.breakerA ?? null,
+      labelFollowed: true,
       minGround: '12',
     });
   },

@@ -50,7 +50,7 @@ export const miniSplit = defineFamily<'mini-split', MiniSplitPlate>({
       desk.work.found('check', 'load.fuse-only', 'load.nameplate', { mocp: plate.mocp });
     return hermeticLoad(plate, {}, desk);
   },
-  outlet: (plate, load) =>
+  outlet: (plate) =>
     plainOutlet({
       kind: 'hvac',
       location: 'outdoor',
@@ -58,7 +58,8 @@ export const miniSplit = defineFamily<'mini-split', MiniSplitPlate>({
       use: plate.volts === 120 ? '120' : '240',
       usesNeutral: plate.volts === 120,
       powerConversion: plate.fixedSpeed !== true,
-      disconnect: { by: 'hermetic', minA: load.equipmentA * 1.15 },
+      // 115 % of the rated-load current; where the label has only an MCA, that (440.12).
+      disconnect: { by: 'hermetic', minA: plate.runA === undefined ? plate.mca : plate.runA * 1.15 },
     }),
   changes: () => [],
   typed: {

@@ -31,6 +31,9 @@ const motorPlateSchema = z.strictObject({
 /** The nameplate of a motor. */
 type MotorPlate = z.infer<typeof motorPlateSchema>;
 
+/** The largest receptacle that motors are plugged into: a 6-50, or a 5-20 at 120 V. */
+const largestPlugA = (volts: number): number => (volts <= 125 ? 20 : 50);
+
 /** Overload for a plate current: 125 % from service factor 1.15, else 115 % (430.32(A)(1)). */
 export const overloadPercent = (serviceFactor: number | undefined): number =>
   (serviceFactor ?? 1) >= 1.15 ? 125 : 115;
@@ -78,7 +81,10 @@ export const motor = defineFamily<'motor', MotorPlate>({
     const model = motorLoad(
       { hp: plate.hp, volts: plate.volts, phase: plate.phase },
       { plateA: undefined, maxA: plate.breakerA },
-      { connection: plate.connection ?? 'hardwired' },
+      {
+        connection: plate.connection ?? 'hardwired',
+        plugA: plate.connection === 'receptacle' ? largestPlugA(plate.volts) : null,
+      },
       desk,
     );
     if (plate.nameplateA === undefined) return model;

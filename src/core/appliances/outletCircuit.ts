@@ -4,7 +4,31 @@ import { defineFamily } from './family';
 import { amperes, plainLoad, plainOutlet } from './plate';
 import { firstFigure } from './typedPlate';
 
-const SERVES = ['general', 'dishwasher', 'sump-pump', 'microwave', 'refrigerator', 'washer'] as const;
+const SERVES = [
+  'general',
+  'dishwasher',
+  'sump-pump',
+  'microwave',
+  'refrigerator',
+  'washer',
+  'water-cooler',
+  'pressure-washer',
+  'tire-inflator',
+  'vending',
+  'vacuum',
+] as const;
+
+/** What 210.8(D) and 422.5(A) name: protected wherever it stands. */
+const NAMED = [
+  'dishwasher',
+  'sump-pump',
+  'microwave',
+  'water-cooler',
+  'pressure-washer',
+  'tire-inflator',
+  'vending',
+  'vacuum',
+] as const;
 
 const PLACE_WORDS: Readonly<Record<string, (typeof LOCATIONS)[number]>> = {
   indoor: 'living',
@@ -64,6 +88,11 @@ const SERVES_LABELS: Readonly<Record<(typeof SERVES)[number], string>> = {
   microwave: 'A microwave',
   refrigerator: 'A refrigerator',
   washer: 'A washer',
+  'water-cooler': 'A water cooler or bottle filler',
+  'pressure-washer': 'A high-pressure washer',
+  'tire-inflator': 'A tire inflator',
+  vending: 'A vending machine',
+  vacuum: 'An automotive vacuum',
 };
 
 /** For the drop a general receptacle circuit is taken at this share of its rating. */
@@ -128,7 +157,7 @@ export const outletCircuit = defineFamily<'receptacle', OutletPlate>({
   },
   outlet: (plate) =>
     plainOutlet({
-      kind: plate.serves === 'dishwasher' || plate.serves === 'sump-pump' ? plate.serves : 'receptacle',
+      kind: NAMED.find((each) => each === plate.serves) ?? 'receptacle',
       location: plate.place,
       fixedLocation: plate.place,
       use: 'outlet',

@@ -128,8 +128,10 @@ export const poolHeater = defineFamily<'pool-heater', PoolHeaterPlate>({
       kind: 'pool-heater',
       location: 'outdoor',
       disconnect: {
-        by: heaterOf(plate) === 'heat-pump' ? 'hermetic' : 'pool',
-        minA: load.equipmentA * 1.25,
+        // A heat pump has its own article's disconnect too: one switch does both.
+        by: 'pool',
+        ...(heaterOf(plate) === 'heat-pump' && { also: 'hermetic' as const }),
+        minA: heaterOf(plate) === 'heat-pump' ? (plate.mca ?? load.equipmentA) : load.equipmentA * 1.25,
       },
     }),
   changes: () => [],

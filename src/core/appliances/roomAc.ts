@@ -12,6 +12,9 @@ const roomAcPlateSchema = z.strictObject({
 /** The plate of a room air conditioner. */
 type RoomAcPlate = z.infer<typeof roomAcPlateSchema>;
 
+/** The largest circuit that supplies outlets of any kind beside it, amperes. */
+const LARGEST_SHARED_A = 20;
+
 /** Room air conditioner on a cord: at most 80 % of its circuit, 50 % of one that it shares (440.62). */
 export const roomAc = defineFamily<'room-ac', RoomAcPlate>({
   id: 'room-ac',
@@ -33,13 +36,20 @@ export const roomAc = defineFamily<'room-ac', RoomAcPlate>({
       { amps: plate.amps, sharePct: share * 100 },
       plate.amps / share,
     );
+    const shared = plate.shared === true;
+    // 15 and 20 A circuits may be shared; 25 A and larger supply fixed equipment only (210.23).
+    if (shared && minA > LARGEST_SHARED_A)
+      work.found('stop', 'load.own-circuit', 'load.room-ac', {
+        amps: plate.amps,
+        maxA: LARGEST_SHARED_A / 2,
+      });
     return plainLoad({
       volts: plate.volts,
       continuousA: plate.amps,
       otherA: 0,
       powerFactor: 0.9,
       connection: 'receptacle',
-      device: { kind: 'usual', minA },
+      device: { kind: 'usual', minA: shared ? Math.min(minA, LARGEST_SHARED_A) : minA },
     });
   },
   outlet: (plate, load) =>

@@ -40,6 +40,9 @@ type WaterHeaterPlate = z.infer<typeof waterHeaterPlateSchema>;
 const SMALL_A = 13.3;
 const SMALL_MOST_A = 20;
 const MAX_TIMES = 1.5;
+/** A listed instantaneous heater in one piece, and the device that protects it at most (422.11(F)(3)). */
+const LARGEST_INSTANTANEOUS_A = 120;
+const INSTANTANEOUS_DEVICE_A = 150;
 
 const maxDevice = (amps: number, ratings: readonly number[]): number =>
   amps <= SMALL_A ? SMALL_MOST_A : (ratings.find((rating) => rating >= amps * MAX_TIMES - 1e-9) ?? Infinity);
@@ -52,9 +55,9 @@ function current(plate: WaterHeaterPlate, { work }: LoadDesk): number {
   const kw = plate.kw / feeds;
   if (feeds > 1) work.step('load.per-feed', 'load.heater-parts', { kw: plate.kw, feeds }, kw);
   const amps = heatCurrent(kw, plate.volts, work);
-  if (amps > LARGEST_ELEMENT_A) {
-    work.found('stop', 'load.subdivide', 'load.heater-parts', { amps, maxA: LARGEST_ELEMENT_A });
-  }
+  // A listed instantaneous heater may be subdivided inside, up to 120 A; the nameplate's breaker is followed.
+  const maxA = plate.storage ? LARGEST_ELEMENT_A : LARGEST_INSTANTANEOUS_A;
+  if (amps > maxA) work.found('stop', 'load.subdivide', 'load.heater-parts', { amps, maxA });
   return amps;
 }
 
@@ -66,12 +69,13 @@ function load(plate: WaterHeaterPlate, desk: LoadDesk): LoadModel {
     desk.work.found('ask', 'load.maker-circuits', 'load.heater-parts', { amps });
   }
   const maxA =
-    plate.breakerA ?? (plate.storage ? maxDevice(amps, desk.code.tables.standardOcpd.ratings) : null);
+    plate.breakerA ??
+    (plate.storage ? maxDevice(amps, desk.code.tables.standardOcpd.ratings) : INSTANTANEOUS_DEVICE_A);
   return plainLoad({
     volts: plate.volts,
     continuousA: continuous ? amps : 0,
     otherA: continuous ? 0 : amps,
-    device: { kind: 'usual', minA: 0 },
+    device: plate.storage ? { kind: 'usual', minA: 0 } : { kind: 'standard', minA: 0 },
     plateOcpdA: plate.breakerA ?? null,
     maxOcpdA: maxA,
   });
@@ -100,7 +104,7 @@ export const waterHeater = defineFamily<'water-heater', WaterHeaterPlate>({
       kind: 'number',
       optional: true,
       range: { min: 1, max: 4, units: [], shown: '', whole: true },
-      until: 'One; above 48 A the circuit stops.',
+      until: 'One, up to 120 A.',
       when: (plate) => plate['storage'] === false,
     },
     { key: 'hybrid', label: 'With a heat pump?', kind: 'yes-no', when: (plate) => plate['storage'] === true },

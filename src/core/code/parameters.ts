@@ -59,7 +59,18 @@ export const parameters2023 = {
   /** Distance from a sink, tub or shower within which a receptacle is protected, feet. */
   gfciSinkFt: known<number>(6, 'gfci.place'),
   gfciAppliances: known<GroundFaultAppliances>(
-    ['dishwasher', 'sump-pump', 'range', 'dryer'],
+    [
+      'vacuum',
+      'water-cooler',
+      'pressure-washer',
+      'tire-inflator',
+      'vending',
+      'sump-pump',
+      'dishwasher',
+      'range',
+      'dryer',
+      'microwave',
+    ],
     'gfci.appliance',
   ),
   /** Whether rooms ask for arc-fault protection at all. */

@@ -20,8 +20,11 @@ const at = (
   minute: number,
   second: number,
 ): number | undefined => {
-  const isReal = month >= 1 && month <= 12 && day >= 1 && day <= 31 && hour <= 24 && minute < 60;
-  return isReal ? utcMs(year, month, day, hour, minute, second) : undefined;
+  const clock = hour < 24 ? minute < 60 && second < 60 : hour === 24 && minute === 0 && second === 0;
+  if (!clock || month < 1 || month > 12 || day < 1) return undefined;
+  const ms = utcMs(year, month, day, hour, minute, second);
+  // A day that its month does not have runs on into the next one: 31 February is March.
+  return utcMs(year, month, day, 0, 0, 0) < utcMs(year, month + 1, 1, 0, 0, 0) ? ms : undefined;
 };
 
 const number = (text: string | undefined): number => (text === undefined ? 0 : Number(text));

@@ -22,7 +22,8 @@ export const routeCatalog = {
   'raceway.sleeve-full': about<{ trade: TradeSize; fillPct: number; limitPct: number; cable: string }>().may(
     'stop',
   ),
-  'seal.missing': about<{ from: Environment; to: Environment }>().may('stop'),
+  'seal.missing': about<{ from: Environment; to: Environment }>().may('check'),
+  'burial.under-building': about<{ method: MethodId }>().may('stop'),
   'bushing.missing': about<{ size: WireSize }>().may('stop'),
   'nailplate.needed': about<{ edgeIn: number }>().may('stop'),
   'ribbon.missing': about<{ coverIn: number }>().may('check'),

@@ -6,7 +6,15 @@ import type { Metal, WireSize } from '../units/wireSize';
 
 /** What of the site is left to the rules again. */
 export type SiteFix =
-  'ground-fault' | 'arc-fault' | 'disconnect' | 'receptacle' | 'neutral' | 'line-load' | 'colors' | 'lug';
+  | 'ground-fault'
+  | 'arc-fault'
+  | 'disconnect'
+  | 'receptacle'
+  | 'neutral'
+  | 'line-load'
+  | 'colors'
+  | 'lug'
+  | 'shutoff';
 
 /** What a fix changes in a circuit, in figures; its words are in core/wording. */
 type CircuitChange =
@@ -27,6 +35,7 @@ type CircuitChange =
   | { readonly kind: 'hardwire'; readonly ocpdA: number }
   | { readonly kind: 'feeds'; readonly amps: number }
   | { readonly kind: 'one-pole' }
+  | { readonly kind: 'own-circuit' }
   | { readonly kind: 'larger-outlet'; readonly ocpdA: number }
   | { readonly kind: 'plug'; readonly config: string }
   | { readonly kind: 'plate-to-code' }
@@ -40,6 +49,7 @@ type CircuitChange =
 
 /** What a fix changes on the route of a circuit. */
 type RouteChange =
+  | { readonly kind: 'sleeve'; readonly method: MethodId }
   | { readonly kind: 'deepen'; readonly coverIn: number }
   | { readonly kind: 'free-box'; readonly in3: number }
   | { readonly kind: 'free-pull-box'; readonly lengthIn: number }

@@ -154,6 +154,7 @@ const largerOutlet = plate('larger-outlet', 'larger-outlet', ({ ocpd }) => ({
   kind: 'larger-outlet',
   ocpdA: ocpd.ratingA,
 }));
+const ownCircuit = plate('own-circuit', 'own-circuit', () => ({ kind: 'own-circuit' }));
 const plugOf = (change: 'three-wire-plug' | 'four-wire-plug') =>
   plate(change, 'plug', ({ outlet }) => ({ kind: 'plug', config: outlet.receptacle?.config ?? '' }));
 
@@ -236,6 +237,15 @@ const bySite = (what: SiteFix, ...keys: readonly (keyof Site)[]): Candidates =>
     ];
   });
 
+/** An emergency shutoff that is planned, labeled and where it is reached. */
+const plannedShutoff = ofCircuit((circuit) => [
+  {
+    kind: 'reset-to-code',
+    circuit: { ...circuit, site: { ...circuit.site, emergencyShutoff: 'planned' } },
+    describe: () => ({ kind: 'reset-to-code', what: 'shutoff' }),
+  },
+]);
+
 /** How many sizes up are tried. */
 const SIZES_UP = 12;
 
@@ -293,6 +303,8 @@ export const circuitFixes: CandidatesByCode = {
   'method.forbidden': [otherMethod],
   'drop.motor-start': [larger],
   'load.subdivide': [feeds],
+  'load.own-circuit': [ownCircuit],
+  'disconnect.spa-emergency': [plannedShutoff],
   'rv30.not-240': [onePole],
   'rv.larger': [largerOutlet],
   'feeder.four-wires': [plateToCode],

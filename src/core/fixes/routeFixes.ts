@@ -52,6 +52,13 @@ const bodiesForCouplings = (circuit: Circuit, from: number): Circuit => ({
 
 /** What is worth trying for each finding about a route that a change can clear. */
 export const routeFixes: CandidatesByCode = {
+  'burial.under-building': [
+    atSegment(
+      'burial.under-building',
+      (circuit, index) => withSegmentSet(circuit, index, { sleeve: 'pvc40' }),
+      () => ({ kind: 'sleeve', method: 'pvc40' }),
+    ),
+  ],
   'seal.missing': plan('seal', 'seal.missing'),
   'bushing.missing': plan('bushing', 'bushing.missing'),
   'nailplate.needed': plan('plates', 'nailplate.needed'),

@@ -42,8 +42,14 @@ const SECTION: Readonly<Record<DisconnectArticle, SectionKey>> = {
   ev: 'disconnect.ev',
   welder: 'disconnect.welder',
   building: 'disconnect.building',
-  none: 'disconnect.plug',
+  none: 'disconnect.cord',
   ask: 'load.nameplate',
+};
+
+/** Where the rating of a disconnect is said apart from the disconnect itself. */
+const RATING: Readonly<Partial<Record<DisconnectArticle, SectionKey>>> = {
+  motor: 'disconnect.rating-motor',
+  hermetic: 'disconnect.rating-hermetic',
 };
 
 /** Up to 300 VA or 1/8 hp the branch device itself is enough (422.31(A)). */
@@ -109,6 +115,41 @@ function choose(
   }
 }
 
+/** A breaker is the disconnect where it is in sight or lockable, or beside a unit switch (422.31(B), 422.34). */
+function lockOrSight(
+  { ratingA }: DisconnectChoice,
+  { lockable, disconnectInSight, unitSwitch }: OutletFacts['site'],
+  cite: SectionKey,
+  work: Working,
+): void {
+  if (lockable === true || disconnectInSight === true || unitSwitch === true) return;
+  const about = { ratingA: ratingA ?? 0 };
+  if (lockable === false && disconnectInSight === false)
+    work.found('stop', 'disconnect.not-lockable', cite, about);
+  else work.found('ask', 'disconnect.lock-or-sight', cite, about);
+}
+
+/** Motors that a receptacle is usually rated for, horsepower. */
+const PLUG_HP: Readonly<Record<string, number>> = {
+  '5-15': 0.5,
+  '5-20': 1,
+  '6-15': 1.5,
+  '6-20': 2,
+  '6-30': 2,
+  '6-50': 3,
+};
+
+/** Whether the plug of a motor may be its disconnect: only where it is rated for its horsepower (430.109(F)). */
+function plugOfMotor(facts: OutletFacts, config: string | undefined, work: Working): boolean {
+  const { hp } = facts.needs.disconnect;
+  if (hp === undefined || config === undefined || facts.site.plugHp === true) return true;
+  const plugHp = PLUG_HP[config] ?? 0;
+  if (hp <= plugHp) return true;
+  if (facts.site.plugHp === undefined)
+    work.found('ask', 'disconnect.plug-hp', 'disconnect.plug-motor', { config, hp, plugHp });
+  return false;
+}
+
 function compare(
   choice: DisconnectChoice,
   { site, needs, load }: OutletFacts,
@@ -120,7 +161,7 @@ function compare(
     work.found('stop', 'disconnect.missing', cite, { kind: choice.kind });
     return;
   }
-  const { disconnectFt, disconnectInSight, waterFt, disconnectA, lockable } = site;
+  const { disconnectFt, disconnectInSight, waterFt, disconnectA } = site;
   if (choice.withinFt !== null && (disconnectInSight === false || (disconnectFt ?? 0) > choice.withinFt)) {
     work.found('stop', 'disconnect.out-of-sight', cite, {
       ft: disconnectFt ?? null,
@@ -138,28 +179,36 @@ function compare(
     });
   }
   if (disconnectA !== undefined && !meets(disconnectA, needs.disconnect.minA)) {
-    work.found('stop', 'disconnect.rating', cite, { ratingA: disconnectA, minA: needs.disconnect.minA });
+    work.found('stop', 'disconnect.rating', RATING[needs.disconnect.by] ?? cite, {
+      ratingA: disconnectA,
+      minA: needs.disconnect.minA,
+    });
   }
-  if (choice.kind === 'lockable-breaker' && lockable === false) {
-    work.found('stop', 'disconnect.out-of-sight', cite, { ft: null, maxFt: 50 });
-  } else if (choice.kind === 'lockable-breaker' && lockable === undefined && load.equipmentA > 0) {
-    work.found('note', 'disconnect.lockable', cite, { ratingA: choice.ratingA ?? 0 });
-  }
+  if (choice.kind === 'lockable-breaker' && load.equipmentA > 0) lockOrSight(choice, site, cite, work);
 }
+
+/** The same outlet as if its plug were none: what then disconnects it. */
+const hardwiredTwin = (facts: OutletFacts): OutletFacts => ({
+  ...facts,
+  load: { ...facts.load, connection: 'hardwired' },
+});
 
 /**
  * The disconnecting means of an appliance: whether, of which kind and rating, in sight, how far from water
- * (422.31, 430.102, 440.14, 625.43, 630.13, 680.13, 225.31), compared with what was measured.
+ * (422.31, 430.102, 430.109, 440.14, 625.43, 630.13, 680.13, 225.31), compared with what was measured.
  */
 export function disconnectingMeans(
   facts: OutletFacts,
+  receptacle: string | undefined,
   form: GroundFaultForm,
   code: Edition,
   work: Working,
 ): DisconnectChoice {
   const { by, minA } = facts.needs.disconnect;
   const cite = SECTION[by];
-  const choice = choose(facts, form, code);
+  const motorOnPlug = by === 'motor' && facts.load.connection === 'receptacle';
+  const plugCounts = !motorOnPlug || plugOfMotor(facts, receptacle, work);
+  const choice = choose(plugCounts ? facts : hardwiredTwin(facts), form, code);
   if (by === 'ask') {
     work.step('disconnect.ask', cite, { volts: facts.load.volts }, 'ask');
     work.found('ask', 'disconnect.ask', cite, { volts: facts.load.volts });
@@ -174,8 +223,11 @@ export function disconnectingMeans(
     by === 'ev' ? { by: over } : {},
   );
   if (choice.ratingA !== null)
-    work.step('disconnect.rating', cite, { minA, ocpdA: facts.ocpdA }, choice.ratingA);
-  if (facts.needs.kind === 'spa' && facts.survey.occupancy !== 'one-family') {
+    work.step('disconnect.rating', RATING[by] ?? cite, { minA, ocpdA: facts.ocpdA }, choice.ratingA);
+  if (facts.needs.disconnect.also !== undefined)
+    work.step('disconnect.need', SECTION[facts.needs.disconnect.also], { minA, by, overA: 0 }, choice.kind);
+  const needsShutoff = facts.needs.kind === 'spa' && facts.survey.occupancy !== 'one-family';
+  if (needsShutoff && facts.site.emergencyShutoff !== 'planned') {
     work.found('stop', 'disconnect.spa-emergency', 'disconnect.spa-emergency', {
       occupancy: facts.survey.occupancy,
     });

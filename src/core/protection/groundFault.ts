@@ -28,6 +28,7 @@ export interface GroundFaultChoice {
 /** Why a form was taken. */
 export type FormReason =
   | 'not-asked'
+  | 'exempt'
   | 'planned'
   | 'two-pole'
   | 'near-the-tub'
@@ -75,6 +76,7 @@ function findSources(
   sources: readonly GroundFaultSource[],
   facts: OutletFacts,
   planned: boolean,
+  code: Edition,
   work: Working,
 ): void {
   const place = facts.location;
@@ -86,10 +88,26 @@ function findSources(
       severity,
       by === undefined ? {} : { by },
     );
-    if (severity === 'contested')
-      work.found('ask', 'gfci.contested', cite, { rule, location: place, ocpdA: facts.ocpdA });
-    else if (severity === 'ask') work.found('ask', 'gfci.ask', cite, { volts: facts.load.volts });
-    else work.found(planned ? 'note' : 'stop', 'gfci.required', cite, { rule, location: place });
+    const exception = { until: code.parameters.hvacExemptUntil.value, year: code.year };
+    switch (severity) {
+      case 'contested':
+        work.found('ask', 'gfci.contested', cite, { rule, location: place, ocpdA: facts.ocpdA });
+        break;
+      case 'ask':
+        work.found('ask', 'gfci.ask', cite, { volts: facts.load.volts });
+        break;
+      case 'date':
+        work.found('ask', 'gfci.hvac-date', cite, exception);
+        break;
+      case 'amendment':
+        work.found('ask', 'gfci.hvac-amendment', cite, exception);
+        break;
+      case 'exempt':
+        work.found('check', 'gfci.hvac-exempt', cite, exception);
+        break;
+      case 'must':
+        work.found(planned ? 'note' : 'stop', 'gfci.required', cite, { rule, location: place });
+    }
   }
 }
 
@@ -127,18 +145,21 @@ export function groundFault(
       by: localRule(by),
     });
   }
-  const asked = sources.some(({ severity }) => severity !== 'ask');
+  const asked = sources.some(({ severity }) => severity === 'must' || severity === 'contested');
+  const open = sources.some(({ severity }) => severity !== 'exempt');
   if (needs.kind === 'other' && sources.length === 0) {
     work.step('gfci.rule', 'gfci.place', { volts: load.volts, ocpdA }, 'ask');
     work.found('ask', 'gfci.ask', 'gfci.place', { volts: load.volts });
     return { required: 'ask', form: 'none', sources, neutral: null, reason: 'unknown' };
   }
   const planned = site.groundFault !== 'none';
-  findSources(sources, facts, planned, work);
-  const byRule =
-    sources.length === 0
-      ? { form: 'none' as const, reason: 'not-asked' as const }
-      : formByRule(facts, arcFault);
+  findSources(sources, facts, planned, code, work);
+  const byRule = open
+    ? formByRule(facts, arcFault)
+    : {
+        form: 'none' as const,
+        reason: sources.length === 0 ? ('not-asked' as const) : ('exempt' as const),
+      };
   const { form, reason } =
     site.groundFault === undefined ? byRule : { form: site.groundFault, reason: 'planned' as const };
   if (AT_PANEL.has(form) && facts.runFt > LONG_RUN_FT) {
@@ -146,7 +167,7 @@ export function groundFault(
   }
   work.step('gfci.rule', sources[0]?.cite ?? 'gfci.place', { volts: load.volts, ocpdA }, form);
   return {
-    required: asked ? true : sources.length > 0 ? 'ask' : false,
+    required: asked ? true : open ? 'ask' : false,
     form,
     sources,
     neutral: neutralPath(form, facts, work),

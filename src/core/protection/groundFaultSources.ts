@@ -5,8 +5,11 @@ import type { Location } from '../code/locations';
 import type { SectionKey } from '../code/sections';
 import type { OutletFacts } from './outletFacts';
 
-/** must: the rule asks for it; contested: its text does, practice differs; ask: the edition is not known well enough. */
-export type SourceSeverity = 'must' | 'contested' | 'ask';
+/**
+ * must: the rule requires it; contested: its text does, practice differs; ask: the edition is not known well enough;
+ * date and amendment: an exception decides that must be asked about; exempt: a dated exception holds.
+ */
+export type SourceSeverity = 'must' | 'contested' | 'ask' | 'date' | 'amendment' | 'exempt';
 
 /** A rule that would ask, were it not for a local one. */
 export interface LiftedSource {
@@ -61,13 +64,16 @@ const near = (id: GroundFaultRuleId, distance: (facts: OutletFacts) => number | 
 });
 
 /** Whether a dated exception for heating and cooling equipment still holds on the day of the permit. */
-function hvacSeverity({ needs, survey }: OutletFacts, { parameters }: Edition): SourceSeverity | null {
+function hvacSeverity({ needs, survey }: OutletFacts, { parameters }: Edition): SourceSeverity {
   const until = parameters.hvacExemptUntil.value;
-  if (needs.kind !== 'hvac') return 'must';
+  if (needs.kind !== 'hvac' || until === 'none') return 'must';
   if (until === 'ask') return 'ask';
-  if (survey.permitDate === null) return 'ask';
-  const exempt = !parameters.hvacExemptVariable.value || needs.powerConversion === true;
-  return exempt && until !== 'none' && survey.permitDate < until ? null : 'must';
+  // In 2020 the exception is an amendment, for units with power conversion only.
+  const byAmendment = parameters.hvacExemptVariable.value;
+  if (byAmendment && needs.powerConversion !== true) return 'must';
+  if (survey.permitDate === null) return 'date';
+  if (survey.permitDate >= until) return 'must';
+  return byAmendment ? 'amendment' : 'exempt';
 }
 
 /** Hard-wired and plugged outlets outdoors, from 2023 also in garages and outbuildings (210.8(F)). */
@@ -76,6 +82,8 @@ function outdoorOutlet(facts: OutletFacts, code: Edition): SourceSeverity | null
   const { load, ocpdA, location: at, needs } = facts;
   if (needs.kind === 'feeder' || load.phase === 3 || facts.toGroundV > LIMIT_TO_GROUND_V) return null;
   if (!parameters.hardwiredGfciPlaces.value.includes(at)) return null;
+  // A receptacle that 210.8(A) covers stands under it alone: no exception of (F) frees it.
+  if (ROOM_RULES.has(at) && inRooms(facts, code)) return null;
   if (ocpdA > parameters.hardwiredGfciA.value)
     return ocpdA <= parameters.hardwiredGfciAskA.value ? 'ask' : null;
   const severity = hvacSeverity(facts, code);
@@ -83,6 +91,9 @@ function outdoorOutlet(facts: OutletFacts, code: Edition): SourceSeverity | null
   const contested = load.connection === 'hardwired' && (needs.kind === 'ev' || at === 'garage');
   return contested ? 'contested' : 'must';
 }
+
+/** Locations of the outdoor rule in which 210.8(A) covers receptacles. */
+const ROOM_RULES: ReadonlySet<Location> = new Set(['outdoor', 'garage', 'accessory', 'boathouse']);
 
 const RULES: readonly Rule[] = [
   location('bathroom', 'bathroom'),

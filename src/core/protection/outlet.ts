@@ -34,5 +34,10 @@ export function outletChoice(
   const afci = arcFault(facts, code, at.protection);
   const gfci = groundFault(facts, afci.required === true, code, at.protection);
   if (arriving !== null) identification(facts, arriving.size, arriving.ground, arriving.cable, at.protection);
-  return { receptacle, disconnect: disconnectingMeans(facts, gfci.form, code, at.disconnect), gfci, afci };
+  return {
+    receptacle,
+    disconnect: disconnectingMeans(facts, receptacle?.config, gfci.form, code, at.disconnect),
+    gfci,
+    afci,
+  };
 }

@@ -37,7 +37,7 @@ const place = ({ load, needs, location }: OutletFacts): readonly SiteQuestion[] 
     : []),
 ];
 
-const disconnect = (_facts: OutletFacts, { disconnect: choice }: OutletChoice): readonly SiteQuestion[] => [
+const disconnect = (facts: OutletFacts, { disconnect: choice }: OutletChoice): readonly SiteQuestion[] => [
   ...(choice.withinFt === null
     ? []
     : ([
@@ -52,7 +52,17 @@ const disconnect = (_facts: OutletFacts, { disconnect: choice }: OutletChoice): 
       ] as const)
     : []),
   ...(choice.kind === 'lockable-breaker'
-    ? [{ key: 'lockable', topic: 'disconnect', kind: 'yes-no' } as const]
+    ? ([
+        { key: 'disconnectInSight', topic: 'disconnect', kind: 'yes-no' },
+        { key: 'lockable', topic: 'disconnect', kind: 'yes-no' },
+        { key: 'unitSwitch', topic: 'disconnect', kind: 'yes-no' },
+      ] as const)
+    : []),
+  ...(facts.needs.kind === 'spa' && facts.survey.occupancy !== 'one-family'
+    ? [{ key: 'emergencyShutoff', topic: 'disconnect', kind: 'choice', values: ['planned', 'none'] } as const]
+    : []),
+  ...(facts.needs.disconnect.hp !== undefined && facts.load.connection === 'receptacle'
+    ? [{ key: 'plugHp', topic: 'disconnect', kind: 'yes-no' } as const]
     : []),
 ];
 

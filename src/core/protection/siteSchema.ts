@@ -21,6 +21,15 @@ export const siteSchema = z.strictObject({
     .optional()
     .describe('Rating of the disconnect that is planned, amperes'),
   disconnect: z.enum(['planned', 'none']).optional(),
+  emergencyShutoff: z
+    .enum(['planned', 'none'])
+    .optional()
+    .describe('Labeled emergency shutoff of a tub that is not at a one-family dwelling'),
+  unitSwitch: z
+    .boolean()
+    .optional()
+    .describe('Unit switch with a marked off position that opens all ungrounded conductors'),
+  plugHp: z.boolean().optional().describe('Whether the receptacle is rated for the horsepower of the motor'),
   lockable: z.boolean().optional().describe('Whether the breaker has lock hardware that stays on it'),
   receptacle: z
     .string()

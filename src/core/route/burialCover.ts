@@ -20,6 +20,8 @@ export interface Buried {
   readonly volts: number;
   readonly ocpdA: number;
   readonly gfci: boolean;
+  /** Whether a cable is in a raceway of its own. */
+  readonly sleeved?: boolean;
 }
 
 /** Cover in inches, with the column of the table that gave it; null where the method may not be buried. */
@@ -42,13 +44,20 @@ const columnOf = (method: MethodId): Column | null => {
     : null;
 };
 
+/** UF-B under a building is in a raceway; only metal-clad and mineral cable listed for burial need none (300.5(C)). */
+export const isBareUnderBuilding = (method: MethodId, place: BurialPlace, sleeved: boolean): boolean =>
+  place === 'under-building' && method === 'uf-b' && !sleeved;
+
 /**
  * The smallest cover of a buried method (Table 300.5): by its own column, less for a 120 V circuit of up
  * to 20 A behind ground-fault protection, and for low voltage. Null where the method may not be buried.
  */
-export function burialCover({ method, place, volts, ocpdA, gfci }: Buried, code: Edition): Cover | null {
+export function burialCover(
+  { method, place, volts, ocpdA, gfci, sleeved = false }: Buried,
+  code: Edition,
+): Cover | null {
   const own = columnOf(method);
-  if (own === null) return null;
+  if (own === null || isBareUnderBuilding(method, place, sleeved)) return null;
   const columns: readonly string[] = code.tables.burialCover.columns;
   const row = code.tables.burialCover.rows.find((each) => each.place === ROW[place]);
   const of = (column: Column): Cover => ({ column, coverIn: row?.coverIn[columns.indexOf(column)] ?? 24 });

@@ -1,6 +1,6 @@
 import { METHODS } from '../code/methods';
 import { outsideDiameter } from '../code/tables/outsideDiameter';
-import { burialCover, type Cover } from './burialCover';
+import { burialCover, isBareUnderBuilding, type Cover } from './burialCover';
 import { type BurialPlace } from '../code/burialPlaces';
 import { trenchFor, type Trench } from './trench';
 import type { RouteLog } from './routeLog';
@@ -81,6 +81,7 @@ function coverNeeded({ solved, context }: LaidOut, { segment }: RoutedSegment): 
       volts: load.volts,
       ocpdA: ocpd.ratingA,
       gfci: protectedUpstream(outlet.gfci),
+      sleeved: segment.sleeve !== undefined,
     },
     context.code,
   );
@@ -95,6 +96,10 @@ export function routeBurials(about: LaidOut, findings: RouteLog): readonly Buria
       const needs = coverNeeded(about, each);
       const coverIn = coverOf(each);
       const place = segment.burial ?? 'yard';
+      if (isBareUnderBuilding(segment.method, place, segment.sleeve !== undefined))
+        findings.found('stop', 'burial.under-building', 'route.under-building', index, {
+          method: segment.method,
+        });
       if (needs !== null && coverIn < needs.coverIn - 1e-6) {
         findings.found('stop', 'burial.depth', 'table.burial', index, {
           coverIn,

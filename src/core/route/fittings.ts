@@ -32,6 +32,8 @@ const CLIMATE: Readonly<Record<Environment, 'inside' | 'outside'>> = {
   corrosive: 'outside',
 };
 
+const OUTSIDE: ReadonlySet<Environment> = new Set(['outdoor', 'damp', 'corrosive']);
+
 /** Edges of framing nearer than this want a plate (300.4), inches. */
 const PLATE_WITHIN_IN = 1.25;
 /** From this cover on a ribbon has its 12 in above the route. */
@@ -46,17 +48,23 @@ const need = (
   growthIn: number | null = null,
 ): Need => ({ fitting, count, section, asked, growthIn });
 
-/** Where a raceway passes between warm and cold, or out of the ground, it is sealed. The panel stands in the warm. */
+/** Seals that are planned: where a raceway enters a building from the ground or the cold, and where moisture may come up. */
 function seals({ circuit }: LaidOut, { index, segment }: RoutedSegment): readonly Need[] {
   if (!isRaceway(segment)) return [];
-  if (segment.place === 'underground') return [need('seal', 2, 'route.seal-buried')];
+  if (segment.place === 'underground') {
+    const ends = [circuit.run[index - 1]?.place ?? 'indoor', circuit.run[index + 1]?.place ?? 'underground'];
+    const enters = ends.some((place) => CLIMATE[place] === 'inside');
+    return [need('seal', 2, enters ? 'route.seal-enters' : 'route.seal-buried')];
+  }
   const before = circuit.run[index - 1]?.place ?? 'indoor';
   const after = circuit.run[index + 1]?.place ?? segment.place;
   // Where the ground ends the buried segment has its seal already.
   const crosses = [before, after].filter(
     (place) => place !== 'underground' && CLIMATE[place] !== CLIMATE[segment.place],
   );
-  return crosses.length > 0 ? [need('seal', crosses.length, 'route.seal')] : [];
+  const fromOutside = OUTSIDE.has(segment.place) || crosses.some((place) => OUTSIDE.has(place));
+  const cite = fromOutside ? 'route.seal-outside' : 'route.seal';
+  return crosses.length > 0 ? [need('seal', crosses.length, cite)] : [];
 }
 
 function bushings({ solved }: LaidOut, { segment }: RoutedSegment): readonly Need[] {
@@ -64,7 +72,9 @@ function bushings({ solved }: LaidOut, { segment }: RoutedSegment): readonly Nee
   const threaded = segment.method === 'rmc' || segment.method === 'imc';
   const { size } = solved.figures;
   const large = size !== null && isPullBoxSize(size);
-  return threaded || large ? [need('bushing', 2, 'route.bushing')] : [];
+  // 4 AWG and larger wherever they enter; a threaded raceway by its own article.
+  if (large) return [need('bushing', 2, 'route.bushing')];
+  return threaded ? [need('bushing', 2, 'route.bushing-raceway')] : [];
 }
 
 /** The longest straight leg of a raceway: it grows between its two ends. */
@@ -88,7 +98,7 @@ function buriedNeeds({ segment }: RoutedSegment): readonly Need[] {
   const cable = METHODS[segment.method].kind === 'cable';
   const ribbon = -segment.heightFt * 12 >= RIBBON_FROM_IN && segment.bored !== true;
   return [
-    ...(cable ? [need('riser', 2, 'route.riser'), need('bushing', 2, 'route.bushing')] : []),
+    ...(cable ? [need('riser', 2, 'route.riser'), need('bushing', 2, 'route.bushing-emerges')] : []),
     ...(ribbon ? [need('ribbon', Math.ceil(segment.lengthFt), 'route.ribbon', 'practice')] : []),
     need('s-loop', 2, 'route.movement', 'practice'),
   ];
@@ -127,7 +137,7 @@ function reportMissing(
   const { size } = about.solved.figures;
   switch (fitting) {
     case 'seal':
-      findings.found('stop', 'seal.missing', section, index, sealedFrom(about, index), method);
+      findings.found('check', 'seal.missing', section, index, sealedFrom(about, index), method);
       break;
     case 'bushing':
       if (size !== null) findings.found('stop', 'bushing.missing', section, index, { size }, method);

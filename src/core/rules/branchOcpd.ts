@@ -44,7 +44,7 @@ export function branchOcpd(
   const factor = code.parameters.continuousFactor;
   const minA = work.step(
     'breaker.required',
-    load.own === 'motor' ? 'motor.conductor' : 'breaker.continuous',
+    load.own === 'motor' ? 'motor.conductor' : load.feeder ? 'feeder.breaker' : 'breaker.continuous',
     { continuousA: load.continuousA, otherA: load.otherA, factor: factor.value },
     designCurrent(load, code),
     { by: factor },
@@ -94,8 +94,13 @@ const maxDevice = ({ maxOcpdA, device }: LoadModel, code: Edition): number | nul
 
 function chosen(load: LoadModel, minA: number, code: Edition, work: Working): number {
   if (load.plateOcpdA !== null) {
-    if (!meets(load.plateOcpdA, minA)) {
-      work.found('stop', 'ocpd.below-load', 'load.nameplate', { ocpdA: load.plateOcpdA, needsA: minA });
+    const loadA = load.continuousA + load.otherA;
+    const ocpdA = load.plateOcpdA;
+    if (load.labelFollowed && meets(ocpdA, loadA) && !meets(ocpdA, minA))
+      work.found('ask', 'ocpd.label-below-125', 'load.nameplate', { ocpdA, loadA, needsA: minA });
+    else if (!meets(ocpdA, minA)) {
+      const cite = meets(ocpdA, loadA) ? 'load.nameplate' : 'breaker.within';
+      work.found('stop', 'ocpd.below-load', cite, { ocpdA, needsA: minA });
     }
     return work.step('breaker.plate', 'load.nameplate', { plateA: load.plateOcpdA }, load.plateOcpdA);
   }
@@ -162,6 +167,9 @@ function motorDevice(
   );
   if (load.maxOcpdA !== null && load.maxOcpdA < computedA) return largest(load.maxOcpdA, minA, code, work);
   const rating = motorRating(device, code);
+  // On a plug the breaker is no larger than the receptacle; the motor table's percentage is the most, not the least.
+  if (load.plugA !== null && load.plugA < rating && meets(load.plugA, minA))
+    return work.step('breaker.receptacle', 'receptacle.rating', { computedA }, load.plugA);
   return work.step('breaker.motor', 'motor.device', { computedA }, rating, readRating(rating));
 }
 

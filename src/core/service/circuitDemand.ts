@@ -29,6 +29,12 @@ const KIND: Readonly<Record<LoadKind, ServiceKind | null>> = {
   heat: 'fixed',
   dishwasher: 'fixed',
   'sump-pump': 'motor',
+  microwave: 'fixed',
+  'water-cooler': 'fixed',
+  'pressure-washer': 'motor',
+  'tire-inflator': 'motor',
+  vending: 'fixed',
+  vacuum: 'motor',
   other: 'fixed',
 };
 

@@ -1,14 +1,17 @@
 /** What is said once on every page that somebody may build from. */
 export const CAUTION =
-  'Pasture plans and records; it makes nobody qualified. The adopted code, the authority, the maker and a licensed electrician decide.';
+  'Pasture plans and records; it makes nobody qualified. The adopted code, the authority, the manufacturer and a licensed electrician decide.';
 
 /** The caution of the Circuits stage, short enough for one line. */
 export const CIRCUITS_CAUTION =
   'Service lugs stay live with the main off. Call before digging. The authority decides.';
 
+/** What the sheet of a tub or pool says until its bonding is planned. */
+export const BONDING_OPEN = 'Equipotential bonding is not planned yet.';
+
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [
-  'Work only on a dead panel: prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',
+  'Work only on a dead panel: off, locked and tagged; then prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',
   'Call before digging. Leave trench and walls open until they were inspected.',
   'Torque every termination to its label. Land the far end first and the panel last.',
   CAUTION,

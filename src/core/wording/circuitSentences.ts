@@ -1,4 +1,5 @@
 import { printNumber as n } from '../units/number';
+import { printDay } from '../units/day';
 import { celsius } from '../units/quantity';
 import { printTemperature } from '../units/temperature';
 import { printWireSize as size } from '../units/wireSize';
@@ -41,11 +42,13 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'load.plate-contradiction': ({ data }) =>
     `The plate contradicts itself: MOCP ${n(data.mocp)} A is below MCA ${inAmps(data.mca)}. Ask the maker.`,
   'load.subdivide': ({ data }) =>
-    `${n(data.amps)} A on one device: a heater is divided by its maker into parts of ${n(data.maxA)} A or less.`,
+    `${n(data.amps)} A on one device: a heater is subdivided by its manufacturer into parts of ${n(data.maxA)} A or less.`,
+  'load.own-circuit': ({ data }) =>
+    `${n(data.amps)} A is more than half of a shared 20 A circuit (${n(data.maxA)} A): the air conditioner has a circuit of its own.`,
   'load.maker-circuits': ({ data }) =>
-    `How many circuits, and which breakers, does the maker of the tankless heater list? ${n(data.amps)} A is taken as continuous until then.`,
+    `How many circuits, and which breakers, are on the nameplate of the tankless heater? They are followed. ${n(data.amps)} A is taken as continuous until then.`,
   'load.too-many-units': ({ data }) =>
-    `${n(data.units)} cooking units on one circuit: ${n(data.max)} is the most, one cooktop and two ovens in one room.`,
+    `Note 4 covers one cooktop and two ovens, not ${n(data.units)} units: their nameplates are added. Does the authority accept them on one circuit?`,
   'load.taps': () => 'Taps to each unit: no longer than is needed to service it, and sized for it.',
   'load.fuse-only': ({ data }) =>
     `The label asks for fuses of ${n(data.mocp)} A at most: a breaker alone does not do.`,
@@ -60,6 +63,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     'A 30 A trailer outlet is 120 V: a two-pole breaker would put 240 V on the trailer and destroy it.',
   'feeder.four-wires': () =>
     'A new feeder to a subpanel has four wires: the equipment ground is separate from the neutral.',
+  'feeder.dwelling': () =>
+    'Is the building a one-family dwelling? Yes: its disconnect is rated 100 A at least. No: 60 A, or less with one or two circuits.',
   'feeder.electrode': ({ severity }) =>
     severity === 'stop'
       ? 'The detached building needs a grounding electrode at its disconnect.'
@@ -68,6 +73,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     'The bonding screw of the subpanel is in: a new feeder has four wires and its bars are separate. In an existing panel the bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
   'ocpd.below-load': ({ data }) =>
     `The breaker is ${inAmps(data.ocpdA)}; this load asks for ${inAmps(data.needsA)}.`,
+  'ocpd.label-below-125': ({ data }) =>
+    `The label names a ${n(data.ocpdA)} A breaker for ${inAmps(data.loadA)}: less than 125 %, ${inAmps(data.needsA)}. Does the manufacturer confirm it? The label is followed.`,
   'ocpd.above-ampacity': ({ data }) =>
     `A ${n(data.ocpdA)} A breaker does not protect ${size(data.size)} ${methodName(data.method)}, which carries ${inAmps(data.carriesA)} here.`,
   'ocpd.above-mocp': ({ data }) =>
@@ -152,20 +159,32 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `A new ${data.config} has four wires: its neutral is run too. Three wires take a 6-30 or 6-50.`,
   'receptacle.which-plug': () =>
     'Which plug has the charger? 14-30 or 14-50: four wires, neutral run. 6-30 or 6-50: three wires. A 14-50 is planned until then.',
+  'disconnect.plug-hp': ({ data }) =>
+    `Is the ${data.config} rated for ${n(data.hp)} hp? About ${n(data.plugHp)} hp is usual. Yes: the plug is the disconnect. No: a breaker or motor-rated switch in sight, or hardwired.`,
   'receptacle.no-ground': ({ data }) =>
     `A ${data.config} has no ground: it is never new, and never for a vehicle.`,
   'receptacle.unknown': ({ data }) => `Which receptacle is "${data.config}"? Its ratings are not known.`,
   'disconnect.ask': () => "Does the appliance's own article or its maker ask for a disconnect within sight?",
   'gfci.required': ({ data, severity }) =>
     `Ground-fault protection is required: ${ruleWords[data.rule]}.${severity === 'stop' ? ' None is planned.' : ''}`,
+  'gfci.hvac-date': ({ data }) =>
+    `Permit applied for before ${printDay(data.until)}? Yes: the HVAC exception of 210.8(F) applies (${data.year} edition), no GFCI. No: GFCI breaker.`,
+  'gfci.hvac-amendment': ({ data }) =>
+    `Did the authority adopt the amendment to the ${data.year} edition that exempts HVAC with power conversion until ${printDay(data.until)}? Yes: no GFCI. No: GFCI breaker.`,
+  'gfci.hvac-exempt': ({ data }) =>
+    `No GFCI: this rests on the exception of 210.8(F) for listed HVAC equipment, which ends ${printDay(data.until)} (${data.year} edition). Whether the permit date or the installation date counts, the authority decides.`,
   'gfci.contested': ({ data }) =>
     `A hard-wired outlet ${inLocation(data.location)} on ${inAmps(data.ocpdA)} asks for ground-fault protection; many makers advise against it. What does the authority say?`,
   'disconnect.missing': ({ data }) =>
     `A disconnect is required and none is planned: ${words(disconnectName, data.kind)}.`,
   'disconnect.out-of-sight': ({ data }) =>
     data.ft === null
-      ? 'The disconnect is not seen from the appliance, and the breaker cannot be locked.'
-      : `The disconnect is ${n(data.ft, 1)} ft away; in sight means seen and within ${n(data.maxFt)} ft.`,
+      ? 'The disconnect is not in sight of the equipment.'
+      : `The disconnect is not in sight: it is ${n(data.ft, 1)} ft away, and in sight means visible and within ${n(data.maxFt)} ft.`,
+  'disconnect.not-lockable': () =>
+    'The breaker is not in sight, and its lock hardware does not stay on it: one of the two is required, or a unit switch with a marked off position beside another means.',
+  'disconnect.lock-or-sight': () =>
+    'Is the breaker in sight of the appliance, or does its lock hardware stay on it with the lock off? Either is enough.',
   'disconnect.too-near-water': ({ data }) =>
     `The disconnect is ${n(data.ft, 1)} ft from the water; ${n(data.minFt)} ft is the least.`,
   'disconnect.place': ({ data }) =>
@@ -174,10 +193,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
       : `Where will the disconnect stand? In sight, within ${n(data.maxFt)} ft.`,
   'disconnect.rating': ({ data }) =>
     `The disconnect is rated ${inAmps(data.ratingA)}; ${inAmps(data.minA)} is the least.`,
-  'disconnect.lockable': () =>
-    'The breaker is the disconnect: its lock hardware stays on it, lock or no lock.',
   'disconnect.spa-emergency': ({ data }) =>
-    `In a ${occupancyName[data.occupancy]} a tub has a labeled emergency shutoff, in sight and 5 ft or more from it.`,
+    `In a ${occupancyName[data.occupancy]} a tub requires a labeled emergency shutoff, in sight and 5 ft or more from it. None is planned.`,
   'gfci.long-run': ({ data }) =>
     `${n(data.ft)} ft behind a ground-fault breaker may trip it by leakage alone; makers often name ${n(data.maxFt)} ft. Put the device near the load.`,
   'load.spa-pair': ({ data }) =>

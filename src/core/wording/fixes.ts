@@ -14,6 +14,7 @@ const SITE_FIX: Readonly<Record<SiteFix, string>> = {
   'line-load': 'Line to the panel, load to the appliance',
   colors: 'Colors as the rule asks',
   lug: 'A lug or a splice that takes it',
+  shutoff: 'A labeled emergency shutoff, in sight and 5 ft or more from the tub',
 };
 
 const TRIGGER: Readonly<Record<ServiceTrigger, string>> = {
@@ -46,6 +47,7 @@ const WORDS: Words = {
   hardwire: ({ ocpdA }) => `Hard-wire it on ${n(ocpdA)} A`,
   feeds: ({ amps }) => `Divide it: ${n(amps)} A on each circuit`,
   'larger-outlet': ({ ocpdA }) => `A ${n(ocpdA)} A outlet, with an adapter`,
+  'own-circuit': () => 'A circuit of its own',
   'one-pole': () => 'A one-pole breaker, 120 V',
   plug: ({ config }) => (config.startsWith('14') ? `A ${config}, four wires` : `A ${config}, three wires`),
   'plate-to-code': () => 'Plan four wires, bars separate, and an electrode',
@@ -56,6 +58,7 @@ const WORDS: Words = {
   'pull-point': ({ degrees }) => `A pull point in the middle: ${n(degrees)}° each side`,
   copper: ({ size: to }) => `${size(to)} copper`,
   aluminum: ({ size: to }) => `${size(to)} aluminum`,
+  sleeve: ({ method }) => `Pull it in ${methodName(method)}`,
   deepen: ({ coverIn }) => `Bury it at ${n(coverIn)} in`,
   'free-box': ({ in3 }) => `Another box, ${n(in3)} in³ or more`,
   'free-pull-box': ({ lengthIn }) => `A pull box ${n(lengthIn, 1)} in long`,

@@ -129,6 +129,11 @@ export const loadSteps = {
     formula: `${n(inputs.flcA)} A × ${n(inputs.percent)} %`,
     result: amps(result),
   }),
+  'breaker.receptacle': ({ inputs, result }) => ({
+    label: 'No larger than its receptacle',
+    formula: `${inAmps(inputs.computedA)} by the motor table at most`,
+    result: amps(result),
+  }),
   'breaker.motor': ({ inputs, result }) => ({
     label: 'Next standard rating',
     formula: `above ${inAmps(inputs.computedA)}`,

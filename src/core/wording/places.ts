@@ -80,7 +80,8 @@ export const formFigure: Readonly<Record<GroundFaultForm, string>> = {
 
 /** Why a form was taken. */
 export const formReason: Readonly<Record<FormReason, string>> = {
-  'not-asked': 'not asked for here',
+  'not-asked': 'not required here',
+  exempt: 'by a dated exception',
   planned: 'as planned',
   'two-pole': 'two-pole breaker',
   'near-the-tub': 'enclosure near the tub',
@@ -154,5 +155,11 @@ export const loadKindName: Readonly<Record<LoadKind, string>> = {
   heat: 'kilns and heat',
   dishwasher: 'dishwashers',
   'sump-pump': 'sump pumps',
+  microwave: 'microwave ovens',
+  'water-cooler': 'water coolers and bottle fillers',
+  'pressure-washer': 'high-pressure washers',
+  'tire-inflator': 'tire inflators',
+  vending: 'vending machines',
+  vacuum: 'automotive vacuums',
   other: 'other loads',
 };

@@ -37,8 +37,10 @@ export const routeSentences: Sentences<keyof typeof routeCatalog> = {
     `${data.cable} fills ${inPercent(data.fillPct, 0)} of ${data.trade}; ${inPercent(data.limitPct)} is the most.`,
   'seal.missing': ({ data }) =>
     data.from === 'underground'
-      ? 'A raceway out of the ground is sealed at both ends.'
-      : `A raceway from ${environmentName[data.from]} to ${environmentName[data.to]} is sealed where it passes from warm to cold.`,
+      ? 'No seal is planned: a raceway from underground is sealed where it enters a building, and at either or both ends where moisture may reach live parts.'
+      : `No seal is planned: a raceway from ${environmentName[data.from]} to ${environmentName[data.to]} is sealed where condensation is a known problem and where it enters a building from outside.`,
+  'burial.under-building': ({ data }) =>
+    `${methodName(data.method)} under a building is in a raceway: pull it in PVC, or run conductors in raceway.`,
   'bushing.missing': ({ data }) =>
     `Conductors of ${size(data.size)} pass a bushing where the raceway ends, so that no edge cuts them.`,
   'nailplate.needed': ({ data }) =>

@@ -45,6 +45,7 @@ export interface StepInputs {
   'breaker.usual': { requiredA: number; minA: number };
   'breaker.given': { requiredA: number };
   'breaker.motor-percent': { flcA: number; percent: number };
+  'breaker.receptacle': { computedA: number };
   'breaker.motor': { computedA: number };
   'breaker.mocp': { maxA: number; requiredA: number };
   'breaker.required': { continuousA: number; otherA: number; factor: number };

@@ -9,7 +9,7 @@ import { printLength } from '../../core/units/length';
 import { printNumber } from '../../core/units/number';
 import { celsius, feet } from '../../core/units/quantity';
 import { printTemperature } from '../../core/units/temperature';
-import { SHEET_CAUTIONS } from '../../core/wording/cautions';
+import { BONDING_OPEN, SHEET_CAUTIONS } from '../../core/wording/cautions';
 import { endName } from '../../core/wording/terminals';
 import { circuitNote, holdsWords, segmentName, supportWords } from '../../core/wording/conductors';
 import { segmentConductors } from '../../core/circuit/namedConductors';
@@ -286,6 +286,7 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
       <section>
         <h2>Cautions</h2>
         <ul className={classes['cautions']}>
+          {figures.load.minGround !== null && <li>{BONDING_OPEN}</li>}
           {SHEET_CAUTIONS.map((caution) => (
             <li key={caution}>{caution}</li>
           ))}

@@ -40,9 +40,14 @@ describe('hot tub', () => {
     expect(codes(unread)).toContain('load.plate-missing');
   });
 
-  test('trap: a label breaker below 125 % of a continuous tub', () => {
+  test('a label breaker of 100 to 125 % of a tub is asked about, below 100 % it is a stop (110.3(B), 210.22)', () => {
     const plate = { amps: 48, volts: 240, neutral: false, breakerA: 50 };
-    expect(codes(solveFamily('hot-tub', plate))).toContain('ocpd.below-load');
+    expect(codes(solveFamily('hot-tub', plate))).toContain('ocpd.label-below-125');
+    expect(codes(solveFamily('hot-tub', plate))).not.toContain('ocpd.below-load');
+    const below = solveFamily('hot-tub', { ...plate, amps: 52 }).findings.find(
+      ({ code }) => code === 'ocpd.below-load',
+    );
+    expect([below?.severity, below?.cite.section]).toEqual(['stop', '210.22']);
     const cycling = context(2023, { practices: { ...DEFAULT_PRACTICES, spaContinuous: false } });
     expect(codes(solveFamily('hot-tub', plate, {}, {}, cycling))).not.toContain('ocpd.below-load');
   });
@@ -146,10 +151,10 @@ describe('range, cooktop and ovens', () => {
     expect(amps(solveFamily('cooktop-oven', { kw: [6.6], volts: 240 }))).toBe(27.5);
   });
 
-  test('trap: a fourth unit asks for a circuit of its own', () => {
-    expect(codes(solveFamily('cooktop-oven', { kw: [6, 4, 4, 3], volts: 240 }))).toContain(
-      'load.too-many-units',
-    );
+  test('trap: note 4 does not cover a fourth unit: the kilowatts are added', () => {
+    const four = solveFamily('cooktop-oven', { kw: [6, 4, 4, 3], volts: 240 }, { method: 'emt' });
+    expect(codes(four)).toContain('load.too-many-units');
+    expect(amps(four)).toBeCloseTo(17000 / 240, 9);
   });
 });
 
@@ -177,8 +182,8 @@ describe('dryer and water heater', () => {
     expect(figures).toMatchObject({ ocpd: { ratingA: ocpdA }, size });
   });
 
-  test('trap: 27 kW tankless on one circuit stops; as three it follows its maker', () => {
-    const whole = solveFamilyAny('water-heater', { kw: 27, volts: 240, storage: false });
+  test('trap: 36 kW tankless in one piece stops above 120 A; as three circuits it follows its nameplate', () => {
+    const whole = solveFamilyAny('water-heater', { kw: 36, volts: 240, storage: false });
     expect(codes(whole)).toContain('load.subdivide');
     expect(whole.figures.size).toBeNull();
     const maker = solveFamily('water-heater', { kw: 27, volts: 240, storage: false, feeds: 3, breakerA: 40 });

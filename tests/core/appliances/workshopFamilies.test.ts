@@ -239,10 +239,19 @@ describe('kiln, receptacles, several loads', () => {
     expect(balanced.figures.size).toBe('3');
   });
 
-  test('a detached building: 60 A at least from three circuits on, four wires, an electrode, no bond', () => {
+  test('a detached building: its disconnect is 60 A from three circuits on, its breaker by the load (225.39)', () => {
     const plate = { loadVA: 4800, continuousVA: 0, volts: 240, neutral: true, building: 'detached' };
-    expect(solveFamily('feeder', plate, raceway).figures.ocpd.ratingA).toBe(60);
-    expect(solveFamily('feeder', { ...plate, circuits: 2 }, raceway).figures.ocpd.ratingA).toBe(30);
+    const rated = (part: object) => {
+      const { ocpd, outlet } = solveFamily('feeder', { ...plate, ...part }, raceway).figures;
+      return [ocpd.ratingA, outlet.disconnect.ratingA];
+    };
+    expect(rated({})).toEqual([20, 60]);
+    expect(rated({ circuits: 2 })).toEqual([20, 30]);
+    expect(rated({ dwelling: true })).toEqual([20, 100]);
+    expect(codes(solveFamily('feeder', plate, raceway))).toContain('feeder.dwelling');
+    expect(codes(solveFamily('feeder', { ...plate, dwelling: false }, raceway))).not.toContain(
+      'feeder.dwelling',
+    );
     const wrong = codes(
       solveFamily('feeder', { ...plate, wires: 3, bondingScrew: true, electrode: false }, raceway),
     );

@@ -43,7 +43,7 @@ describe('every finding once, and its mended twin', () => {
     expect(codes(solveAny(welder))).not.toContain('welder.only');
     const families = context(2023, { survey: { permitDate: null, occupancy: 'two-family' } });
     expect(solveAny(withPlate('hot-tub', tub), families).findings.map(findingSentence)).toContain(
-      'In a two-family dwelling a tub has a labeled emergency shutoff, in sight and 5 ft or more from it.',
+      'In a two-family dwelling a tub requires a labeled emergency shutoff, in sight and 5 ft or more from it. None is planned.',
     );
     const county = edition(2023, [
       {

@@ -34,6 +34,18 @@ const sleeved = (trade?: '3/4') =>
   routed([segment({ sleeve: 'pvc40' })], { pins: { size: '6', ...(trade && { trade }) } });
 const shares = { raceway: 'w' };
 
+/** A mini split outdoors, under an edition and with a permit of a day. */
+const hvac = (edition: 2020 | 2023, permitDate: string | null): Job =>
+  jobOf(
+    [
+      circuit({
+        ...withPlate('mini-split', { mca: 18, mocp: 25, volts: 240 }),
+        run: [segment({ method: 'pvc40', place: 'outdoor' })],
+      }),
+    ],
+    { edition, permitDate },
+  );
+
 /** Two raceways that circuits share, with a box between them. */
 const crowded = [
   emt({ id: 'in', shares, end: { kind: 'box' } }),
@@ -78,6 +90,7 @@ const ofRoutes: Readonly<Record<RouteCode, Job>> = {
   }),
   'raceway.tight': sleeved(),
   'raceway.sleeve-full': sleeved('3/4'),
+  'burial.under-building': routed([trench({ method: 'uf-b', burial: 'under-building', heightFt: -2 })]),
   'seal.missing': without('seal', { method: 'emt', place: 'outdoor' }),
   'bushing.missing': without('bushing', { method: 'rmc' }),
   'nailplate.needed': without('plates', { edgeIn: 1 }),
@@ -157,6 +170,9 @@ const ofRules: Readonly<Partial<Record<FindingCode, Job>>> = {
     [circuit({ appliance: charger({ settingA: 32, settingRestricted: true }) })],
     { edition: 2017 },
   ),
+  'gfci.hvac-date': hvac(2023, null),
+  'gfci.hvac-exempt': hvac(2023, '2026-03-02'),
+  'gfci.hvac-amendment': hvac(2020, '2022-06-01'),
   'edition.unverified': jobOf([circuit()], { edition: 2026 }),
   'welder.only': jobOf(
     [circuit(withPlate('welder', { inputAmps: 40, dutyPct: 20, volts: 240, type: 'arc' }))],

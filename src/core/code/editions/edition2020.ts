@@ -10,14 +10,18 @@ export const edition2020 = {
   certainty: 'known',
   sections: {
     'conductor.ambient': doubtful('Table 310.15(B)(1)'),
-    'panel.bond': certain('250.24(A)(5)'),
+    'panel.bond': certain('250.24(B)'),
+    'table.motor-device': certain('Table 430.52'),
+    'table.burial': certain('Table 300.5'),
+    'ident.ground': certain('250.119(A)'),
+    'service.ev': doubtful('625.42'),
+    'route.expansion': doubtful('352.44'),
     'service.lighting': certain('220.42'),
     'service.management': doubtful('750.30'),
     'load.ev-setting': certain('625.42'),
     'load.managed': doubtful('750.30'),
     'load.cooking-tap': doubtful('210.19(A)(3) Ex. 1'),
     'gfci.appliance': certain('422.5(A)'),
-    'feeder.bonding': doubtful('250.24(A)(5)'),
   },
   parameters: {
     smallestOcpd: known<number>(15, 'breaker.standard'),
@@ -26,7 +30,10 @@ export const edition2020 = {
     hvacExemptUntil: believed<string>('2023-01-01', 'gfci.outdoor'),
     hvacExemptVariable: believed<boolean>(true, 'gfci.outdoor'),
     gfciWholeKitchen: known<boolean>(false, 'gfci.place'),
-    gfciAppliances: known<GroundFaultAppliances>(['dishwasher', 'sump-pump'], 'gfci.appliance'),
+    gfciAppliances: known<GroundFaultAppliances>(
+      ['vacuum', 'water-cooler', 'pressure-washer', 'tire-inflator', 'vending', 'dishwasher', 'sump-pump'],
+      'gfci.appliance',
+    ),
   },
   tables: { standardOcpd: without10A },
 } as const satisfies EditionDifference;
