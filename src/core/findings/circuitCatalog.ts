@@ -100,6 +100,8 @@ export const circuitCatalog = {
     why: 'shape' | 'volts';
     volts: number;
   }>().may('stop'),
+  'receptacle.near-water': about<{ ft: number; minFt: number }>().may('stop'),
+  'receptacle.from-water': about<{ minFt: number }>().surveyed('ask'),
   'receptacle.no-neutral': about<{ config: string }>().may('stop'),
   'receptacle.which-plug': about<{ volts: number }>().surveyed('ask'),
   'receptacle.no-ground': about<{ config: string }>().may('stop'),

@@ -36,6 +36,7 @@ type CircuitChange =
   | { readonly kind: 'feeds'; readonly amps: number }
   | { readonly kind: 'one-pole' }
   | { readonly kind: 'own-circuit' }
+  | { readonly kind: 'move-receptacle'; readonly ft: number }
   | { readonly kind: 'larger-outlet'; readonly ocpdA: number }
   | { readonly kind: 'plug'; readonly config: string }
   | { readonly kind: 'plate-to-code' }

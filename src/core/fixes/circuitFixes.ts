@@ -237,6 +237,19 @@ const bySite = (what: SiteFix, ...keys: readonly (keyof Site)[]): Candidates =>
     ];
   });
 
+/** A receptacle at the least distance that water allows. */
+const movedReceptacle = ofCircuit((circuit, { data }) =>
+  'minFt' in data
+    ? [
+        {
+          kind: 'move-receptacle',
+          circuit: { ...circuit, site: { ...circuit.site, waterFt: data.minFt } },
+          describe: () => ({ kind: 'move-receptacle', ft: data.minFt }),
+        },
+      ]
+    : [],
+);
+
 /** An emergency shutoff that is planned, labeled and where it is reached. */
 const plannedShutoff = ofCircuit((circuit) => [
   {
@@ -311,6 +324,7 @@ export const circuitFixes: CandidatesByCode = {
   'feeder.electrode': [plateToCode],
   'panel.neutral-ground-mixed': [plateToCode],
   'receptacle.which-plug': [plugOf('four-wire-plug'), plugOf('three-wire-plug')],
+  'receptacle.near-water': [movedReceptacle],
   'receptacle.no-neutral': [bySite('receptacle', 'receptacle', 'plug'), plugOf('four-wire-plug')],
   'load.setting-plugged': [fullOutput, hardwire],
   'receptacle.config-mismatch': [bySite('receptacle', 'receptacle', 'plug')],

@@ -1,4 +1,4 @@
-import type { ReceptacleUse } from '../appliances/family';
+import type { LoadKind, ReceptacleUse } from '../appliances/family';
 import type { Edition } from '../code/edition';
 import { meets } from '../units/quantity';
 import type { Working } from '../working/worked';
@@ -94,6 +94,27 @@ function comparePlanned(facts: OutletFacts, code: Edition, work: Working): void 
     work.found('stop', 'receptacle.no-neutral', 'receptacle.listing', { config: receptacle });
 }
 
+/** What is plugged in at water, whose receptacle is asked its distance wherever it stands. */
+const AT_WATER: ReadonlySet<LoadKind> = new Set(['spa', 'pool-pump', 'pool-heater']);
+
+/** A receptacle is 6 ft or more from the water along the cord path, GFCI or not (680.22(A), 680.34, 680.43(A)). */
+function nearWater({ site, needs, location }: OutletFacts, code: Edition, work: Working): void {
+  const { waterFt } = site;
+  const min = code.parameters.receptacleFromWaterFt;
+  if (waterFt === undefined) {
+    if (AT_WATER.has(needs.kind)) work.found('ask', 'receptacle.from-water', min.cite, { minFt: min.value });
+    return;
+  }
+  if (waterFt >= min.value - 1e-9) return;
+  const outdoors = location === 'outdoor';
+  const cite = !outdoors
+    ? 'zone.receptacle-indoors'
+    : needs.kind === 'pool-pump'
+      ? 'zone.receptacle-pump'
+      : min.cite;
+  work.found('stop', 'receptacle.near-water', cite, { ft: waterFt, minFt: min.value });
+}
+
 /**
  * The smallest single receptacle on an individual circuit that is rated no less than the circuit
  * (210.21(B)(1)), with cover and resistance by its place; a stop where none is made that large. A planned
@@ -102,6 +123,7 @@ function comparePlanned(facts: OutletFacts, code: Edition, work: Working): void 
 export function receptacleChoice(facts: OutletFacts, code: Edition, work: Working): ReceptacleChoice | null {
   const { load, ocpdA, needs, site } = facts;
   if (load.connection !== 'receptacle') return null;
+  nearWater(facts, code, work);
   comparePlanned(facts, code, work);
   const made = usable(facts).map((config) => ({ config, ratingA: configurationOf(code, config)?.amps ?? 0 }));
   const fits = made.find(({ ratingA }) => ratingA >= ocpdA);

@@ -25,6 +25,9 @@ const RECEPTACLE_ROOMS: ReadonlySet<string> = new Set([
   'garage',
 ]);
 
+/** Plugged in at water wherever it stands. */
+const AT_WATER: ReadonlySet<string> = new Set(['spa', 'pool-pump', 'pool-heater']);
+
 const place = ({ load, needs, location }: OutletFacts): readonly SiteQuestion[] => [
   ...(needs.fixedLocation === undefined
     ? [{ key: 'room', topic: 'place', kind: 'choice', values: LOCATIONS } as const]
@@ -32,7 +35,7 @@ const place = ({ load, needs, location }: OutletFacts): readonly SiteQuestion[] 
   ...(load.connection === 'receptacle' && RECEPTACLE_ROOMS.has(location)
     ? [{ key: 'sinkFt', topic: 'place', kind: 'feet' } as const]
     : []),
-  ...(load.connection === 'receptacle' && location === 'outdoor'
+  ...(load.connection === 'receptacle' && (location === 'outdoor' || AT_WATER.has(needs.kind))
     ? [{ key: 'waterFt', topic: 'place', kind: 'feet' } as const]
     : []),
 ];

@@ -1,5 +1,6 @@
 import type { Circuit } from '../circuit/circuitSchema';
-import { isSized, type SizedFigures, type SolvedCircuit } from '../circuit/figures';
+import { isSized, type SegmentFigures, type SizedFigures, type SolvedCircuit } from '../circuit/figures';
+import { stationKinds } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import type { Edition } from '../code/edition';
 import type { WireSize } from '../units/wireSize';
@@ -59,6 +60,8 @@ export interface End {
 /** The wiring of a circuit at its ends: the load first, the panel last, so that nothing can be live by accident. */
 export interface Wiring {
   readonly ends: readonly End[];
+  /** Splices in the boxes between segments, from the panel on. */
+  readonly splices: readonly Splice[];
   readonly between: Between | null;
   /** Whether torque comes from the label or is the default table's. */
   readonly torqueFrom: 'label' | 'default';
@@ -84,15 +87,14 @@ function cableHots(hots: number, wires: number, size: WireSize): readonly Conduc
   });
 }
 
-/** The conductors that arrive at the load, by what they are for. */
-function conductors(figures: SizedFigures, method: Circuit['run'][number]['method']): readonly Conductor[] {
+/** The conductors of one segment, by what they are for. */
+function conductors(figures: SizedFigures, { method, cable: made }: SegmentFigures): readonly Conductor[] {
   const { size, ocpd, load, groundTaken } = figures;
   const cable = METHODS[method].kind === 'cable';
   const onePole = ocpd.poles === 1;
   const hots = onePole ? 1 : ocpd.poles;
   const neutral = onePole || load.neutral;
-  const last = figures.segments.at(-1);
-  const wires = last?.cable?.wires ?? hots + (neutral ? 1 : 0);
+  const wires = made?.wires ?? hots + (neutral ? 1 : 0);
   const hotWires = cable
     ? cableHots(hots, neutral ? 3 : wires, size)
     : Array.from({ length: hots }, (_, at): Conductor => ({
@@ -104,13 +106,41 @@ function conductors(figures: SizedFigures, method: Circuit['run'][number]['metho
   const rest: Conductor[] = [];
   if (neutral) rest.push({ role: 'neutral', letters: 'WH', size, marked: null });
   else if (cable && wires > hots) rest.push({ role: 'spare', letters: 'WH', size, marked: null });
-  const ground = cable ? (last?.cable?.egc ?? groundTaken) : groundTaken;
+  const ground = cable ? (made?.egc ?? groundTaken) : groundTaken;
   const bare = cable && method !== 'mc';
   return [
     ...hotWires,
     ...rest,
     { role: 'ground', letters: bare ? 'BARE' : 'GN', size: ground, marked: null },
   ];
+}
+
+/** Two conductors of the same purpose spliced in a box; one that goes no farther is capped. */
+export interface Joint {
+  readonly role: Role;
+  readonly from: Pick<Conductor, 'letters' | 'marked' | 'size'>;
+  readonly to: Pick<Conductor, 'letters' | 'marked' | 'size'> | null;
+}
+
+/** What is spliced in a box between two segments. */
+export interface Splice {
+  /** Station, by position. */
+  readonly station: number;
+  readonly joints: readonly Joint[];
+}
+
+/** The splices of a box between two segments: each conductor to its own, a spare capped. */
+function spliceAt(station: number, before: readonly Conductor[], after: readonly Conductor[]): Splice {
+  const joints = before.map((from): Joint => ({
+    role: from.role,
+    from,
+    to: after.find(({ role }) => role === from.role) ?? null,
+  }));
+  const only = after.filter(({ role }) => !before.some((each) => each.role === role));
+  return {
+    station,
+    joints: [...joints, ...only.map((from): Joint => ({ role: from.role, from, to: null }))],
+  };
 }
 
 /** Default torque of a slotted lug for a size, pound-inches; the label always comes first (110.14(D)). */
@@ -231,7 +261,8 @@ function betweenOf({ gfci, disconnect }: SolvedCircuit['figures']['outlet']): Be
 }
 
 /**
- * Which conductor goes to which terminal at both ends, and on both sides of a device between them: colors, re-marking,
+ * Which conductor goes to which terminal at both ends, on both sides of a device between them, and to which in every
+ * splice box: each end by the segment that arrives there; colors, re-marking,
  * torque and order of landing, right for the form of the GFCI device and for service or subpanel. Null where no
  * conductor fits.
  */
@@ -239,8 +270,10 @@ export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Editi
   if (!isSized(figures)) return null;
   const { gfci } = figures.outlet;
   const service = circuit.site.panel !== 'subpanel';
-  const method = circuit.run.at(-1)?.method ?? 'nm-b';
-  const all = conductors(figures, method);
+  const kinds = stationKinds(circuit.run);
+  const bySegment = figures.segments.map((segment) => conductors(figures, segment));
+  const [first = []] = bySegment;
+  const last = bySegment.at(-1) ?? first;
   const torque = (size: WireSize): number => circuit.site.torqueLbIn ?? defaultTorque(size, code);
   const ground: Terminal = service ? 'bonded-bar' : 'ground-bar';
   const neutralAt: Terminal = service ? 'bonded-bar' : 'neutral-bar';
@@ -254,16 +287,31 @@ export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Editi
   const pigtail: Conductor = { role: 'pigtail', letters: 'WH', size: '14', marked: null };
   const between = betweenOf(figures.outlet);
   const ends: End[] = [
-    { at: 'load', landings: landed(all, ({ role }) => ON_LOAD[role] ?? 'capped', torque) },
+    { at: 'load', landings: landed(last, ({ role }) => ON_LOAD[role] ?? 'capped', torque) },
   ];
   if (between !== null) {
     const { line, load, pigtail: attached } = SIDES[between];
+    // Where it stands in the run: its line side is what arrives there, its load side what leaves.
+    const station = kinds.indexOf('disconnect');
+    const leaves = station < 0 ? last : (bySegment[station] ?? last);
+    const arrives = station < 0 ? last : (bySegment[station - 1] ?? last);
     ends.push({
       at: 'load-side',
-      landings: landed(attached ? [...all, pigtail] : all, ({ role }) => load[role] ?? 'capped', torque),
+      landings: landed(
+        attached ? [...leaves, pigtail] : leaves,
+        ({ role }) => load[role] ?? 'capped',
+        torque,
+      ),
     });
-    ends.push({ at: 'line-side', landings: landed(all, ({ role }) => line[role] ?? 'capped', torque) });
+    ends.push({ at: 'line-side', landings: landed(arrives, ({ role }) => line[role] ?? 'capped', torque) });
   }
-  ends.push({ at: 'panel', landings: landed(breakerDevice ? [...all, pigtail] : all, atPanel, torque) });
-  return { ends, between, torqueFrom: circuit.site.torqueLbIn === undefined ? 'default' : 'label', service };
+  ends.push({ at: 'panel', landings: landed(breakerDevice ? [...first, pigtail] : first, atPanel, torque) });
+  const splices = kinds.flatMap((kind, station) => {
+    const [before, after] = [bySegment[station - 1], bySegment[station]];
+    return kind === 'box' && before !== undefined && after !== undefined
+      ? [spliceAt(station, before, after)]
+      : [];
+  });
+  const torqueFrom = circuit.site.torqueLbIn === undefined ? 'default' : 'label';
+  return { ends, splices, between, torqueFrom, service };
 }

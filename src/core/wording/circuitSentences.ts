@@ -155,6 +155,10 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     data.why === 'volts'
       ? `Volts: a ${data.config} is not made for ${n(data.volts)} V.`
       : `Shape: a ${data.plug} plug does not enter a ${data.config} receptacle.`,
+  'receptacle.near-water': ({ data }) =>
+    `The receptacle is ${n(data.ft, 1)} ft from the water along the cord path: ${n(data.minFt)} ft or more is required, with GFCI too.`,
+  'receptacle.from-water': ({ data }) =>
+    `How far is the receptacle from the inside wall of the water, along the cord path? ${n(data.minFt)} ft or more is required.`,
   'receptacle.no-neutral': ({ data }) =>
     `A new ${data.config} has four wires: its neutral is run too. Three wires take a 6-30 or 6-50.`,
   'receptacle.which-plug': () =>

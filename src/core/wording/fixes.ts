@@ -47,6 +47,7 @@ const WORDS: Words = {
   hardwire: ({ ocpdA }) => `Hard-wire it on ${n(ocpdA)} A`,
   feeds: ({ amps }) => `Divide it: ${n(amps)} A on each circuit`,
   'larger-outlet': ({ ocpdA }) => `A ${n(ocpdA)} A outlet, with an adapter`,
+  'move-receptacle': ({ ft }) => `Move the receptacle to ${n(ft)} ft or more from the water`,
   'own-circuit': () => 'A circuit of its own',
   'one-pole': () => 'A one-pole breaker, 120 V',
   plug: ({ config }) => (config.startsWith('14') ? `A ${config}, four wires` : `A ${config}, three wires`),

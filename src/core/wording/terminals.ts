@@ -1,4 +1,4 @@
-import type { Between, End, Landing, Letters, Terminal } from '../wiring/terminations';
+import type { Between, End, Joint, Landing, Letters, Terminal } from '../wiring/terminations';
 
 /** Terminals as they are said. */
 export const terminalName: Readonly<Record<Terminal, string>> = {
@@ -47,10 +47,17 @@ export function endName(at: End['at'], between: Between | null): string {
   return `${betweenName[between]}, ${at === 'line-side' ? 'from the panel' : 'to the load'}`;
 }
 
+const wireName = ({ letters, marked, size }: Joint['from']): string =>
+  `${colorName[letters]} ${size} AWG${marked === null ? '' : ` re-identified ${colorName[marked]}`}`;
+
+/** One splice in a few words: "white 6 AWG re-identified red to red 6 AWG". */
+export const jointWords = ({ from, to }: Joint): string =>
+  to === null ? `${wireName(from)}: capped` : `${wireName(from)} to ${wireName(to)}`;
+
 /** One landing in a sentence: order, conductor, terminal, mark, torque. */
 export function landingWords({ letters, size, terminal, marked, torqueLbIn, role }: Landing): string {
   const what = role === 'pigtail' ? 'white pigtail of the device' : `${colorName[letters]} ${size} AWG`;
-  const mark = marked === null ? '' : `, marked ${colorName[marked]} as a hot`;
+  const mark = marked === null ? '' : `, re-identified ${colorName[marked]}`;
   return terminal === 'capped'
     ? `${what}: capped at both ends`
     : `${what}${mark}: ${terminalName[terminal]}, ${torqueLbIn} lb-in`;

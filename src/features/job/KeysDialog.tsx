@@ -26,7 +26,7 @@ export function KeysDialog({ opened, onClose }: { readonly opened: boolean; read
       <table className={classes['keys']}>
         <tbody>
           {KEYS.map(([keys, does]) => (
-            <tr key={keys}>
+            <tr key={`${keys} ${does}`}>
               <th scope="row" className="fig">
                 {keys}
               </th>

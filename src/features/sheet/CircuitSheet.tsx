@@ -29,6 +29,7 @@ import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { RunSection } from '../../ui/pictures/RunSection';
 import { RouteOnSheet } from './RouteOnSheet';
+import { SpliceList } from '../circuits/figures/SpliceList';
 import classes from './SheetPage.module.css';
 
 interface CircuitSheetProps {
@@ -240,15 +241,16 @@ function Workings({ job, view }: OnSheet) {
 function Wiring({ view }: Pick<CircuitSheetProps, 'view'>) {
   const wired = wiring(view.circuit, view.solved, view.context.code);
   if (wired === null) return null;
-  const { ends, between, torqueFrom } = wired;
+  const { ends, splices, between, torqueFrom } = wired;
   return (
     <section className={classes['workings']}>
-      <h2>Wiring, in the order of landing</h2>
+      <h2>Terminations, in the order of landing</h2>
       <div className={classes['columns']}>
         {ends.map((end) => (
           <WiringPicture key={end.at} end={end} name={endName(end.at, between)} label="" />
         ))}
       </div>
+      <SpliceList splices={splices} />
       <p className={classes['small']}>
         Torque {torqueFrom === 'label' ? 'as on the label.' : 'by the default table; the label comes first.'}
       </p>

@@ -25,8 +25,7 @@ const SERVICE: readonly BondQuestion[] = [
       ['emergency-only', 'in this panel; the emergency disconnect outside is not service equipment'],
     ],
     read: (value) => ({
-      serviceDisconnect:
-        value === 'here' || value === 'outside' || value === 'emergency-only' ? value : null,
+      serviceDisconnect: value === 'here' || value === 'outside' || value === 'emergency-only' ? value : null,
     }),
   },
 ];

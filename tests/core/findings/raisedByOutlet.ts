@@ -77,6 +77,23 @@ export const raisedByOutlet: readonly Raised[] = [
     withPlate('feeder', { ...panel, bondingScrew: false }),
   ],
   [
+    'receptacle.near-water',
+    'stop',
+    { ...withPlate('pool-pump', { hp: 1, volts: 240, connection: 'receptacle' }), site: { waterFt: 5 } },
+    'The receptacle is 5 ft from the water along the cord path: 6 ft or more is required, with GFCI too.',
+    { ...withPlate('pool-pump', { hp: 1, volts: 240, connection: 'receptacle' }), site: { waterFt: 6 } },
+  ],
+  [
+    'receptacle.from-water',
+    'ask',
+    withPlate('hot-tub', { amps: 12, volts: 120, neutral: false, connection: 'receptacle' }),
+    'How far is the receptacle from the inside wall of the water, along the cord path? 6 ft or more is required.',
+    {
+      ...withPlate('hot-tub', { amps: 12, volts: 120, neutral: false, connection: 'receptacle' }),
+      site: { waterFt: 8 },
+    },
+  ],
+  [
     'receptacle.no-neutral',
     'stop',
     {

@@ -6,6 +6,7 @@ import { ReceptacleFace } from '../../../ui/pictures/ReceptacleFace';
 import { WiringPicture } from '../../../ui/pictures/WiringPicture';
 import { Dialog } from '../../../ui/shell/Dialog';
 import { SiteFields } from '../../job/SiteFields';
+import { SpliceList } from './SpliceList';
 import classes from './TerminationsDialog.module.css';
 
 interface TerminationsDialogProps {
@@ -13,7 +14,7 @@ interface TerminationsDialogProps {
   readonly onClose: () => void;
 }
 
-/** The wiring at every end of a circuit, in the order of landing: the load first, the panel last. */
+/** The terminations at every end of a circuit, in the order of landing: the load first, the panel last. */
 export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
   const { circuit, solved, context } = view;
   const wired = wiring(circuit, solved, context.code);
@@ -24,7 +25,7 @@ export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
       </Dialog>
     );
   }
-  const { ends, between, torqueFrom, service } = wired;
+  const { ends, splices, between, torqueFrom, service } = wired;
   const { outlet } = solved.figures;
   const labels = {
     load: outlet.receptacle?.config ?? 'terminals of the appliance',
@@ -35,7 +36,7 @@ export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
       : 'subpanel: neutrals and grounds apart',
   };
   return (
-    <Dialog wide opened onClose={onClose} title={`Wiring, ${circuit.name}`}>
+    <Dialog wide opened onClose={onClose} title={`Terminations, ${circuit.name}`}>
       <p className="second">
         Dead, and proved dead: tester on a live source, on these conductors, on the live source again. Far end
         first, the panel last.{' '}
@@ -51,6 +52,7 @@ export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
         ))}
         {outlet.receptacle !== null && <ReceptacleFace config={outlet.receptacle.config} size={132} />}
       </div>
+      <SpliceList splices={splices} />
       <h3 className={classes['head']}>Seen at the ends</h3>
       <div className={classes['fields']}>
         <SiteFields view={view} topic="ends" />

@@ -89,8 +89,8 @@ export function BoxFigures({ box, rules }: { readonly box: BoxReport; readonly r
         {box.box !== null && box.hasIn3 === null && `, ${box.box.name} takes it`}
       </caption>
       <tbody>
-        {box.parts.map(({ what, in3 }) => (
-          <Figure key={what} name={what} figure={n(in3)} why="in³" rule={rules('table.conductor-volume')} />
+        {box.parts.map(({ what, in3 }, at) => (
+          <Figure key={at} name={what} figure={n(in3)} why="in³" rule={rules('table.conductor-volume')} />
         ))}
         {box.parts.length > 0 && (
           <Figure
