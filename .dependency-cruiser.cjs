@@ -49,7 +49,7 @@ module.exports = {
       from: { path: '^src/core' },
       to: {
         path: 'node_modules',
-        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|xmlchars|@tarikjabiri/dxf)',
+        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|xmlchars|@tarikjabiri/dxf|clipper2-ts)',
       },
     },
     {

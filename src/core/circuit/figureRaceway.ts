@@ -1,6 +1,6 @@
 import type { Edition } from '../code/edition';
 import { METHODS, type MethodId } from '../code/methods';
-import type { Insulation } from '../code/tables/shapes';
+import type { Insulation, RacewayType } from '../code/tables/shapes';
 import {
   allowedArea,
   conductorArea,
@@ -12,6 +12,7 @@ import {
   legalTrade,
   mayJam,
   nextTrade,
+  type RacewayChoice,
 } from '../rules/racewayFill';
 import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
 import { tradeRank, type TradeSize } from '../units/tradeSize';
@@ -131,20 +132,8 @@ export function figureRaceway(
   const limit = fillLimit(code, conductors, nipple);
   recordContents(held, { size: conductor.size, insulation: circuit.insulation }, work);
   recordLimit({ conductors, nipple, lengthFt: segment.lengthFt, limitPct: limit * 100 }, work);
-  const legal = legalTrade(type, areaIn2, conductors, code, nipple);
-  if (legal === undefined) {
-    work.found('stop', 'raceway.none', 'raceway.size', { method: segment.method, areaIn2 });
-    return null;
-  }
-  work.step(
-    'raceway.legal',
-    'raceway.size',
-    { areaIn2, limit: allowedArea(legal.row, conductors, nipple) },
-    legal.trade,
-    {
-      read: { table: 'raceways', row: legal.trade, column: type },
-    },
-  );
+  const legal = smallest(type, held, nipple, segment.method, code, work);
+  if (legal === undefined) return null;
   const legalFillPct = fillPercent(legal.row, areaIn2);
   const reason = comfortReason(legalFillPct, conductor.size, segment, bendsDeg);
   const comfort = reason === 'none' ? legal.trade : nextTrade(type, legal.trade, code);
@@ -175,6 +164,27 @@ export function figureRaceway(
     fillPct,
     limitPct: limit * 100,
   };
+}
+
+/** The smallest by fill, with its step; undefined with a stop where none is made large enough. */
+function smallest(
+  type: RacewayType,
+  { areaIn2, conductors }: Contents,
+  nipple: boolean,
+  method: MethodId,
+  code: Edition,
+  work: Working,
+): RacewayChoice | undefined {
+  const legal = legalTrade(type, areaIn2, conductors, code, nipple);
+  if (legal === undefined) {
+    work.found('stop', 'raceway.none', 'raceway.size', { method, areaIn2 });
+    return undefined;
+  }
+  const limit = allowedArea(legal.row, conductors, nipple);
+  work.step('raceway.legal', 'raceway.size', { areaIn2, limit }, legal.trade, {
+    read: { table: 'raceways', row: legal.trade, column: type },
+  });
+  return legal;
 }
 
 function takeTrade(

@@ -29,7 +29,7 @@ import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { RunSection } from '../../ui/pictures/RunSection';
 import { RouteOnSheet } from './RouteOnSheet';
-import { SpliceList } from '../circuits/figures/SpliceList';
+import { SpliceList } from '../../ui/pictures/SpliceList';
 import classes from './SheetPage.module.css';
 
 interface CircuitSheetProps {

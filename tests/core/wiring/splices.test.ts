@@ -22,7 +22,8 @@ const raceway = segment({ id: 'raceway', method: 'pvc40', place: 'outdoor' });
 describe('every end shows the conductors of the segment that arrives there (200.7(C)(1))', () => {
   test('cable at the panel, conductors in raceway at the load: the white is re-identified at the panel and in the box', () => {
     const found = wired([cable, raceway]);
-    expect(at(found, 'panel')).toEqual(['BARE', 'BK', 'WH as RD']);
+    // The white beside the bare one is the pigtail of the GFCI breaker.
+    expect(at(found, 'panel')).toEqual(['BARE', 'WH', 'BK', 'WH as RD']);
     expect(at(found, 'load')).toEqual(['GN', 'BK', 'RD']);
     expect(found.splices).toHaveLength(1);
     expect(found.splices[0]?.station).toBe(1);

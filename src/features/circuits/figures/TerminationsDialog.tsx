@@ -6,7 +6,7 @@ import { ReceptacleFace } from '../../../ui/pictures/ReceptacleFace';
 import { WiringPicture } from '../../../ui/pictures/WiringPicture';
 import { Dialog } from '../../../ui/shell/Dialog';
 import { SiteFields } from '../../job/SiteFields';
-import { SpliceList } from './SpliceList';
+import { SpliceList } from '../../../ui/pictures/SpliceList';
 import classes from './TerminationsDialog.module.css';
 
 interface TerminationsDialogProps {

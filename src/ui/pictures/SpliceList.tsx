@@ -1,6 +1,6 @@
-import { stationLetter } from '../../../core/circuit/stations';
-import type { Splice } from '../../../core/wiring/terminations';
-import { jointWords } from '../../../core/wording/terminals';
+import { stationLetter } from '../../core/circuit/stations';
+import type { Splice } from '../../core/wiring/terminations';
+import { jointWords } from '../../core/wording/terminals';
 
 /** What is spliced in every box between two segments, conductor to conductor. */
 export function SpliceList({ splices }: { readonly splices: readonly Splice[] }) {
