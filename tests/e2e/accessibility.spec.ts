@@ -64,9 +64,9 @@ for (const theme of THEMES) {
     await page.getByRole('button', { name: /Survey/ }).click();
     await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
     expect(await faults(page, theme), 'survey').toEqual([]);
-    await page.getByRole('button', { name: /Local rules/ }).click();
-    await expect(page.getByText('Another local rule')).toBeVisible();
-    expect(await faults(page, theme), 'local rules').toEqual([]);
+    await page.getByRole('button', { name: /Local amendments/ }).click();
+    await expect(page.getByText('Another local amendment')).toBeVisible();
+    expect(await faults(page, theme), 'local amendments').toEqual([]);
   });
 }
 
@@ -89,7 +89,7 @@ for (const theme of THEMES) {
   });
 }
 
-for (const dialog of ['Change the edition', 'House practices', 'May this plug go there?']) {
+for (const dialog of ['Change the edition', 'Shop practices', 'May this plug go there?']) {
   test(`the dialog ${dialog.toLowerCase()}`, async ({ page }) => {
     await openDemo(page);
     await page.getByRole('button', { name: 'More' }).click();

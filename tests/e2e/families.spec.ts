@@ -22,11 +22,11 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await expect(figureKey(page, 'Disconnect')).toContainText('OK');
 
   await figureKey(page, 'Protection').click();
-  await expect(working(page)).toContainText('Ground-fault protection is required: the outlet of a tub.');
-  await working(page).getByLabel('Form of ground-fault protection').selectOption('none');
+  await expect(working(page)).toContainText('GFCI protection is required: the outlet of a tub.');
+  await working(page).getByLabel('Form of GFCI protection').selectOption('none');
   await expect(figureKey(page, 'Protection')).toContainText('Stop');
   await working(page)
-    .getByRole('button', { name: /Ground-fault protection as the rule asks/ })
+    .getByRole('button', { name: /GFCI protection as the rule asks/ })
     .first()
     .click();
   await expect(figureKey(page, 'Protection')).toContainText('OK');
@@ -45,7 +45,7 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await saved(page);
 });
 
-test('a mini split by keyboard alone: typed, wired to its breaker by house practice, and a plug looked up', async ({
+test('a mini split by keyboard alone: typed, wired to its breaker by shop practice, and a plug looked up', async ({
   page,
 }) => {
   const { keyboard } = page;

@@ -114,8 +114,8 @@ test('a short piece, a box too small and a fitting left out are found, and the f
   page,
 }) => {
   await openRoute(page, /^Dust collector, workshop/);
-  await page.getByLabel('Piece at hand').fill('40');
-  await expect(findings(page)).toContainText('The piece at hand is 40 ft');
+  await page.getByLabel('Piece on hand').fill('40');
+  await expect(findings(page)).toContainText('The piece on hand is 40 ft');
   await expect(page.getByRole('button', { name: '2 Stops' })).toBeVisible();
   await page
     .getByRole('region', { name: 'Circuits of the job' })

@@ -84,7 +84,7 @@ describe('the job', () => {
     expect(openJob().name).toBe(demoJob.name);
   });
 
-  test('local rules are listed with source and date', () => {
+  test('local amendments are listed with source and date', () => {
     show(<Live part={(job) => <JobDialog job={job} opened onClose={vi.fn()} />} />);
     const [rule] = within(screen.getByRole('dialog')).getAllByRole('listitem');
     expect(rule?.textContent).toContain('Fallow County ordinance 14-3 (made up), from 2024-07-01');

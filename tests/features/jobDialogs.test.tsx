@@ -35,7 +35,7 @@ describe('another edition', () => {
   });
 });
 
-describe('house practices', () => {
+describe('shop practices', () => {
   test('show both schools, their reasons, and what taking the other would change', async () => {
     show(<PracticesDialog job={openJob()} onClose={vi.fn()} />);
     const split = screen.getByText('Mini split and heat pump').closest('li') ?? document.body;
@@ -46,7 +46,7 @@ describe('house practices', () => {
   });
 });
 
-describe('local rules', () => {
+describe('local amendments', () => {
   test('a new one shows its effect while it is written, and is put in force with source and date', async () => {
     show(<AmendmentsDialog job={openJob()} onClose={vi.fn()} />);
     const put = screen.getByRole('button', { name: 'Put it in force' });
@@ -57,7 +57,7 @@ describe('local rules', () => {
     await userEvent.type(screen.getByLabelText('In force from'), '2025-01-01');
     await userEvent.selectOptions(
       screen.getByLabelText('What it changes'),
-      'Exempt a load from ground-fault protection',
+      'Exempt a load from GFCI protection',
     );
     await userEvent.selectOptions(screen.getByLabelText('The load'), 'tubs and spas');
     expect(screen.getByText('Hot tub, deck')).toBeTruthy();
@@ -82,7 +82,7 @@ describe('local rules', () => {
     expect(readAmendments(text)).toEqual({ amendments: demoJob.amendments });
     load({ ...demoJob, amendments: [] });
     show(<AmendmentsDialog job={openJob()} onClose={vi.fn()} />);
-    const input = screen.getByLabelText('File of local rules');
+    const input = screen.getByLabelText('File of local amendments');
     await userEvent.upload(
       input,
       new File(['{"pasture":"local-rules","version":1,"amendments":[{"id":"x"}]}'], 'bad.json', {

@@ -84,9 +84,9 @@ describe('the card of a segment', () => {
     expect(openJob().locate).toBeNull();
   });
 
-  test('a box at hand is checked, a number out of range is named and kept', async () => {
+  test('a box on hand is checked, a number out of range is named and kept', async () => {
     await pane('kiln', 0);
-    const box = screen.getByLabelText<HTMLInputElement>('Box at hand');
+    const box = screen.getByLabelText<HTMLInputElement>('Box on hand');
     await userEvent.clear(box);
     await userEvent.type(box, '21');
     expect(screen.getByText(/The box has 21 in³; 22.5 in³ are needed/)).toBeTruthy();

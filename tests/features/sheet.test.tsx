@@ -17,7 +17,7 @@ const sheet = (id: string) => {
 };
 
 describe('the circuit sheet', () => {
-  test('names job, code, authority, permit and local rules', () => {
+  test('names job, code, authority, permit and local amendments', () => {
     const text = sheet('kiln').textContent;
     for (const part of [
       demoJob.name,
@@ -48,7 +48,9 @@ describe('the circuit sheet', () => {
 
   test('has findings with their sections and the answers that were given', () => {
     const text = sheet('workshop').textContent;
-    expect(text).toContain('Answer: Switch within sight of the motor, by the maker. Shown to the authority.');
+    expect(text).toContain(
+      'Answer: Switch within sight of the motor, by the manufacturer. Shown to the authority.',
+    );
     expect(text).toContain('210.8(A)');
   });
 

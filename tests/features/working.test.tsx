@@ -90,12 +90,12 @@ describe('questions', () => {
     show(<WorkingPane view={viewOf('kiln')} figureKey="disconnect" segment={null} />);
     await userEvent.type(
       screen.getByLabelText('Answer, and who gave it'),
-      'Breaker in sight, by the maker{Enter}',
+      'Breaker in sight, by the manufacturer{Enter}',
     );
     expect(openJob().answers).toContainEqual({
       subject: 'circuit:kiln',
       code: 'disconnect.ask',
-      text: 'Breaker in sight, by the maker',
+      text: 'Breaker in sight, by the manufacturer',
     });
     expect(viewOf('kiln').severities.disconnect).toBe('ok');
   });

@@ -138,7 +138,7 @@ describe('a job that its schema refuses', () => {
     );
   };
 
-  test('is told by its field, with all that is saved at hand', async () => {
+  test('is told by its field, with all that is saved on hand', async () => {
     await broken();
     await openJob(id, store.dispatch);
     const { job: open } = store.getState();

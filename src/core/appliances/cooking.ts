@@ -82,7 +82,7 @@ export const range = defineFamily<'range', RangePlate>({
   schema: rangePlateSchema,
   fresh: { kw: 12, volts: 240, connection: 'receptacle' },
   questions: [
-    { key: 'kw', label: 'Power on the plate', mark: 'KW', kind: 'number', range: kilowatts(1, 27) },
+    { key: 'kw', label: 'Power on the nameplate', mark: 'KW', kind: 'number', range: kilowatts(1, 27) },
     voltsQuestion(240, 208),
     connectionQuestion,
     breakerQuestion,

@@ -33,7 +33,7 @@ export const dryer = defineFamily<'dryer', DryerPlate>({
   schema: dryerPlateSchema,
   fresh: { kw: 5.4, volts: 240, connection: 'receptacle' },
   questions: [
-    { key: 'kw', label: 'Power on the plate', mark: 'KW', kind: 'number', range: kilowatts(0.3, 12) },
+    { key: 'kw', label: 'Power on the nameplate', mark: 'KW', kind: 'number', range: kilowatts(0.3, 12) },
     voltsQuestion(240, 208, 120),
     connectionQuestion,
     breakerQuestion,

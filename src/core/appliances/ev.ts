@@ -122,7 +122,7 @@ function changes(plate: EvPlate): PlateChange<EvPlate>[] {
   ];
 }
 
-/** Electric vehicle supply equipment: a continuous load, hard-wired or on a cord (Article 625). */
+/** Electric vehicle supply equipment: a continuous load, hardwired or on a cord (Article 625). */
 export const ev = defineFamily<'ev', EvPlate>({
   id: 'ev',
   name: 'Vehicle charger',
@@ -135,7 +135,7 @@ export const ev = defineFamily<'ev', EvPlate>({
       mark: 'OUTPUT',
       kind: 'number',
       range: { min: 6, max: 80, ...AMPERES },
-      help: 'Amperes, as the plate says: not the size of the breaker.',
+      help: 'Amperes, as the nameplate says: not the size of the breaker.',
     },
     {
       key: 'volts',
@@ -153,7 +153,7 @@ export const ev = defineFamily<'ev', EvPlate>({
       label: 'Connection',
       kind: 'choice',
       choices: [
-        { value: 'hardwired', label: 'Hard-wired' },
+        { value: 'hardwired', label: 'Hardwired' },
         { value: 'receptacle', label: 'Plug and receptacle' },
       ],
     },

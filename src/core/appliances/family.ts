@@ -24,7 +24,7 @@ export type DeviceRule =
   /** The largest standard rating that the plate allows (440.4(B)). */
   | { readonly kind: 'largest'; readonly maxA: number };
 
-/** The smallest conductor that an article, a practice or a maker lets be used, and why. */
+/** The smallest conductor that an article, a practice or a manufacturer lets be used, and why. */
 export interface MinConductor {
   readonly size: WireSize;
   readonly why: MinReason;
@@ -126,7 +126,7 @@ export interface OutletNeeds {
   readonly usesNeutral: boolean;
   /** Used unattended with its plug in, so the cover must keep rain out then (406.9(B)). */
   readonly unattended: boolean;
-  /** Whether the maker lists it with Class A protection of all its parts. */
+  /** Whether the manufacturer lists it with Class A protection of all its parts. */
   readonly integralGfci: boolean;
   readonly disconnect: DisconnectNeed;
   /** Heating or cooling with power conversion: variable speed. */
@@ -177,7 +177,7 @@ export interface PlateChange<Plate> {
   readonly plate: Plate;
 }
 
-/** House practices that change how an appliance is read. */
+/** Shop practices that change how an appliance is read. */
 export interface LoadPractices {
   readonly matchBreaker: boolean;
   readonly welderGeneralUse: boolean;

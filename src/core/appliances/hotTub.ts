@@ -27,7 +27,7 @@ const hotTubPlateSchema = z
     feeds: z
       .enum(['one', 'pair'])
       .optional()
-      .describe('One ground-fault device, or a 20 A and 30 A pair in a spa panel'),
+      .describe('One GFCI device, or a 20 A and 30 A pair in a spa panel'),
     connection: z.enum(['hardwired', 'receptacle']).optional(),
     integralGfci: z.boolean().optional().describe('Listed with its own Class A protection of all parts'),
   })
@@ -92,13 +92,13 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
     },
     {
       key: 'feeds',
-      label: 'Ground-fault device',
+      label: 'GFCI device',
       kind: 'choice',
       choices: [
         { value: 'one', label: 'One for the tub' },
         { value: 'pair', label: '20 A and 30 A pair' },
       ],
-      help: "As the maker's plate says.",
+      help: "As the manufacturer's plate says.",
     },
     { key: 'integralGfci', label: 'Listed with its own Class A protection of all parts?', kind: 'yes-no' },
   ],

@@ -30,7 +30,7 @@ export const kiln = defineFamily<'kiln', KilnPlate>({
   schema: kilnPlateSchema,
   fresh: { kw: 9.6, volts: 240 },
   questions: [
-    { key: 'kw', label: 'Power on the plate', mark: 'KW', kind: 'number', range: kilowatts(0.5, 40) },
+    { key: 'kw', label: 'Power on the nameplate', mark: 'KW', kind: 'number', range: kilowatts(0.5, 40) },
     voltsQuestion(240, 208, 120),
     connectionQuestion,
     breakerQuestion,

@@ -75,7 +75,7 @@ export const genericLoad = defineFamily<'load', LoadPlate>({
     { key: 'neutral', label: 'Does it need a neutral?', kind: 'yes-no' },
     {
       key: 'breakerA',
-      label: 'Breaker named on the plate',
+      label: 'Breaker named on the nameplate',
       mark: 'BKR',
       kind: 'number',
       optional: true,
@@ -84,7 +84,7 @@ export const genericLoad = defineFamily<'load', LoadPlate>({
   ],
   title: (plate) => `Load, ${plate.amps} A`,
   load,
-  // Nothing is known of the appliance, so what its own article asks is left to the authority and the maker.
+  // Nothing is known of the appliance, so what its own article asks is left to the authority and the manufacturer.
   outlet: (plate, { equipmentA }) =>
     plainOutlet({
       kind: 'other',

@@ -5,7 +5,7 @@ import { amperes, connectionQuestion, deviceA, horsepower, plainOutlet, voltsQue
 import { motorPlate } from './typedPlate';
 
 const motorPlateSchema = z.strictObject({
-  hp: z.number().min(0.1).max(50).describe('Horsepower on the plate'),
+  hp: z.number().min(0.1).max(50).describe('Horsepower on the nameplate'),
   volts: z.union([
     z.literal(115),
     z.literal(120),
@@ -21,10 +21,10 @@ const motorPlateSchema = z.strictObject({
     .min(0.5)
     .max(200)
     .optional()
-    .describe('Full-load current on the plate: for the overload only'),
-  serviceFactor: z.number().min(1).max(1.6).optional().describe('Service factor on the plate'),
+    .describe('Full-load current on the nameplate: for the overload only'),
+  serviceFactor: z.number().min(1).max(1.6).optional().describe('Service factor on the nameplate'),
   continuous: z.boolean().default(true).describe('Whether it may run three hours or more'),
-  breakerA: deviceA.optional().describe('Largest breaker that the maker allows, amperes'),
+  breakerA: deviceA.optional().describe('Largest breaker that the manufacturer allows, amperes'),
   connection: z.enum(['hardwired', 'receptacle']).optional(),
 });
 
@@ -67,7 +67,7 @@ export const motor = defineFamily<'motor', MotorPlate>({
     },
     {
       key: 'breakerA',
-      label: 'Largest breaker that the maker allows',
+      label: 'Largest breaker that the manufacturer allows',
       mark: 'MAX BKR',
       kind: 'number',
       optional: true,

@@ -8,7 +8,7 @@ const LOCKED_TIMES = 6;
 /** What a motor's plate says besides its power. */
 export interface MotorExtras {
   readonly plateA?: number | undefined;
-  /** Largest breaker that the maker allows. */
+  /** Largest breaker that the manufacturer allows. */
   readonly maxA?: number | undefined;
   readonly lockedA?: number | undefined;
   readonly neutral?: boolean;

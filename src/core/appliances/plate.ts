@@ -32,13 +32,13 @@ export const voltsQuestion = (...volts: readonly number[]): Question => ({
   choices: choice(volts),
 });
 
-/** The question for hard-wired or plugged. */
+/** The question for hardwired or plugged. */
 export const connectionQuestion: Question = {
   key: 'connection',
   label: 'Connection',
   kind: 'choice',
   choices: [
-    { value: 'hardwired', label: 'Hard-wired' },
+    { value: 'hardwired', label: 'Hardwired' },
     { value: 'receptacle', label: 'Plug and receptacle' },
   ],
 };
@@ -46,7 +46,7 @@ export const connectionQuestion: Question = {
 /** The question for a breaker that the plate names. */
 export const breakerQuestion: Question = {
   key: 'breakerA',
-  label: 'Breaker named on the plate',
+  label: 'Breaker named on the nameplate',
   mark: 'BKR',
   kind: 'number',
   optional: true,
@@ -87,7 +87,7 @@ export function plainLoad(
 
 const STANDARD = { kind: 'standard', minA: 0 } as const;
 
-/** The usual outlet of a hard-wired appliance, with what this one has otherwise. */
+/** The usual outlet of a hardwired appliance, with what this one has otherwise. */
 export const plainOutlet = (
   part: Partial<OutletNeeds> & Pick<OutletNeeds, 'kind' | 'location' | 'disconnect'>,
 ): OutletNeeds => ({

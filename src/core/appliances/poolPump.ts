@@ -7,8 +7,8 @@ import { motorPlate } from './typedPlate';
 const poolPumpPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(10).describe('Total horsepower: rated times service factor'),
   volts: z.union([z.literal(115), z.literal(120), z.literal(208), z.literal(230), z.literal(240)]),
-  nameplateA: z.number().min(1).max(100).optional().describe('Largest current on the plate, amperes'),
-  breakerA: deviceA.optional().describe('Largest breaker that the maker allows, amperes'),
+  nameplateA: z.number().min(1).max(100).optional().describe('Largest current on the nameplate, amperes'),
+  breakerA: deviceA.optional().describe('Largest breaker that the manufacturer allows, amperes'),
   variable: z.boolean().optional().describe('Variable speed, with its own drive'),
   connection: z.enum(['hardwired', 'receptacle']).optional(),
 });
@@ -43,7 +43,7 @@ export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
     },
     {
       key: 'breakerA',
-      label: 'Largest breaker that the maker allows',
+      label: 'Largest breaker that the manufacturer allows',
       mark: 'MAX BKR',
       kind: 'number',
       optional: true,
@@ -56,7 +56,7 @@ export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
       label: 'Connection',
       kind: 'choice',
       choices: [
-        { value: 'hardwired', label: 'Hard-wired' },
+        { value: 'hardwired', label: 'Hardwired' },
         { value: 'receptacle', label: 'Plug and receptacle' },
       ],
     },

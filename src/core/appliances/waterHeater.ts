@@ -29,7 +29,7 @@ const waterHeaterPlateSchema = z.strictObject({
     .min(1)
     .max(4)
     .optional()
-    .describe('Circuits that the maker asks for; this is one of them'),
+    .describe('Circuits that the manufacturer asks for; this is one of them'),
   breakerA: deviceA.optional().describe('Breaker that the plate names, amperes'),
 });
 
@@ -63,7 +63,7 @@ function current(plate: WaterHeaterPlate, { work }: LoadDesk): number {
 
 function load(plate: WaterHeaterPlate, desk: LoadDesk): LoadModel {
   const amps = current(plate, desk);
-  // A maker's circuit list is followed as it stands; without one a tankless heater is taken as continuous.
+  // A manufacturer's circuit list is followed as it stands; without one a tankless heater is taken as continuous.
   const continuous = plate.storage || (plate.breakerA === undefined && desk.practices.tanklessContinuous);
   if (!plate.storage && plate.breakerA === undefined) {
     desk.work.found('ask', 'load.maker-circuits', 'load.heater-parts', { amps });
@@ -90,7 +90,7 @@ export const waterHeater = defineFamily<'water-heater', WaterHeaterPlate>({
   questions: [
     {
       key: 'kw',
-      label: 'Power on the plate',
+      label: 'Power on the nameplate',
       mark: 'KW',
       kind: 'number',
       range: kilowatts(0.3, 40),
@@ -100,7 +100,7 @@ export const waterHeater = defineFamily<'water-heater', WaterHeaterPlate>({
     { key: 'storage', label: 'A tank of up to 120 gallons?', kind: 'yes-no', help: 'No: tankless.' },
     {
       key: 'feeds',
-      label: 'Circuits that the maker asks for',
+      label: 'Circuits that the manufacturer asks for',
       kind: 'number',
       optional: true,
       range: { min: 1, max: 4, units: [], shown: '', whole: true },

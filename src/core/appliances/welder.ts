@@ -81,7 +81,7 @@ export const welder = defineFamily<'welder', WelderPlate>({
     },
     {
       key: 'breakerA',
-      label: 'Breaker named on the plate',
+      label: 'Breaker named on the nameplate',
       mark: 'BKR',
       kind: 'number',
       optional: true,
@@ -117,7 +117,7 @@ export const welder = defineFamily<'welder', WelderPlate>({
       work.step('load.full-outlet', 'load.nameplate', { amps: plate.inputAmps }, ratingA);
       return plainLoad({
         ...common,
-        // Never below what the plate says runs: a breaker that is too small for it stops.
+        // Never below what the nameplate says runs: a breaker that is too small for it stops.
         otherA: Math.max(effectiveA, Math.min(plate.inputAmps, ratingA)),
         device: { kind: 'given', ratingA },
       });

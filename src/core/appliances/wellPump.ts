@@ -5,7 +5,7 @@ import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plat
 import { firstFigure, typedVolts } from './typedPlate';
 
 const wellPumpPlateSchema = z.strictObject({
-  hp: z.number().min(0.1).max(10).describe('Horsepower on the plate'),
+  hp: z.number().min(0.1).max(10).describe('Horsepower on the nameplate'),
   volts: z.union([z.literal(115), z.literal(120), z.literal(208), z.literal(230), z.literal(240)]),
   maxA: z
     .number()
@@ -14,7 +14,7 @@ const wellPumpPlateSchema = z.strictObject({
     .optional()
     .describe('Largest current on the label, with the service factor, amperes'),
   lockedA: z.number().min(5).max(600).optional().describe('Locked-rotor current, amperes'),
-  breakerA: deviceA.optional().describe('Largest breaker that the maker allows, amperes'),
+  breakerA: deviceA.optional().describe('Largest breaker that the manufacturer allows, amperes'),
   submersible: z.boolean().optional(),
   controls: z
     .enum(['inside', 'well-head'])
@@ -57,7 +57,7 @@ export const wellPump = defineFamily<'well-pump', WellPumpPlate>({
     },
     {
       key: 'breakerA',
-      label: 'Largest breaker that the maker allows',
+      label: 'Largest breaker that the manufacturer allows',
       mark: 'MAX BKR',
       kind: 'number',
       optional: true,

@@ -17,9 +17,9 @@ const id = z.string().min(1).max(60);
 /** What stands at the end of a segment, where it is not what the methods on both sides would have. */
 const stationSchema = z.strictObject({
   kind: z.enum(STATION_KINDS).optional(),
-  boxIn3: z.number().positive().max(2000).optional().describe('Volume of the box at hand, cubic inches'),
+  boxIn3: z.number().positive().max(2000).optional().describe('Volume of the box on hand, cubic inches'),
   ringIn3: z.number().positive().max(500).optional().describe('Volume that a ring adds, cubic inches'),
-  lengthIn: z.number().positive().max(60).optional().describe('Length of the pull box at hand, inches'),
+  lengthIn: z.number().positive().max(60).optional().describe('Length of the pull box on hand, inches'),
   holeIn: z.number().positive().max(6).optional().describe('Hole that is there, inches across'),
   clamps: z.boolean().optional().describe('Whether cable clamps are inside'),
   plastic: z.boolean().optional().describe('Whether the box is not of metal'),
@@ -65,7 +65,7 @@ export const segmentSchema = z.strictObject({
     .positive()
     .max(LIMITS.segmentFt)
     .optional()
-    .describe('Length of the piece at hand, feet'),
+    .describe('Length of the piece on hand, feet'),
   sleeve: z.enum(SLEEVES).optional().describe('Raceway in which a cable is pulled'),
   without: z.array(z.enum(ROUTE_FITTINGS)).max(12).optional().describe('What is left out of what it needs'),
   end: stationSchema.optional(),

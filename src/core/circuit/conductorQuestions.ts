@@ -48,7 +48,7 @@ function lugRange({ circuit: { site }, work }: ConductorCase, size: WireSize): v
   }
 }
 
-/** What the maker, the label or the authority has to say about the conductor. */
+/** What the manufacturer, the label or the authority has to say about the conductor. */
 export function conductorQuestions(about: ConductorCase, size: WireSize): void {
   const { circuit, code, work } = about;
   askForMarks(about, size);

@@ -40,7 +40,7 @@ export function figureSupports(
   );
 }
 
-/** Where the supports of one segment stand by the house practice, feet from its start. */
+/** Where the supports of one segment stand by the shop practice, feet from its start. */
 export function practiceMarks(
   segment: Segment,
   trade: TradeSize | null,

@@ -18,7 +18,7 @@ export interface RacewayFigures {
   readonly method: MethodId;
   /** The smallest by rule. */
   readonly legal: TradeSize;
-  /** What the house practice would take. */
+  /** What the shop practice would take. */
   readonly comfort: TradeSize;
   readonly comfortReason: ComfortReason;
   /** What is counted on: pinned, or by practice. */

@@ -2,7 +2,7 @@ import type { Environment } from '../code/methods';
 import type { DesignTemperatures } from './designTemperatures';
 import type { Practices } from './practices';
 
-/** The house practices that a new job starts with. */
+/** The shop practices that a new job starts with. */
 export const DEFAULT_PRACTICES: Practices = {
   raceway: 'comfort',
   supports: 'half',

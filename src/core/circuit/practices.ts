@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-/** House practices: choices among legal ways. The rule itself is never one of them. */
+/** Shop practices: choices among legal ways. The rule itself is never one of them. */
 export const practicesSchema = z.strictObject({
   raceway: z
     .enum(['comfort', 'legal'])
@@ -11,14 +11,14 @@ export const practicesSchema = z.strictObject({
   spaContinuous: z.boolean().describe('Take a tub as continuous'),
   tanklessContinuous: z.boolean().describe('Take a tankless heater as continuous'),
   pumpFullSize: z.boolean().describe('Wire a well pump in 12 AWG at least, for another use later'),
-  tubDevice: z.enum(['near', 'panel']).describe('Ground-fault breaker of a tub near it, or in the panel'),
+  tubDevice: z.enum(['near', 'panel']).describe('GFCI breaker of a tub near it, or in the panel'),
   aluminum: z
     .enum(['feeders', 'all'])
     .describe('Where aluminum is offered among the options of running a circuit'),
   groundFaultForm: z
     .enum(['device', 'breaker'])
-    .describe('Ground-fault receptacle where one serves, or always a breaker'),
+    .describe('GFCI receptacle where one serves, or always a breaker'),
 });
 
-/** The house practices of a job. */
+/** The shop practices of a job. */
 export type Practices = z.infer<typeof practicesSchema>;

@@ -3,7 +3,7 @@ import type { JobSurvey } from '../protection/outletFacts';
 import type { Neighbors } from './neighbors';
 import type { Practices } from './practices';
 
-/** What a circuit is solved under: the code in force with its local rules, and the house practices. */
+/** What a circuit is solved under: the code in force with its local amendments, and the shop practices. */
 export interface SolveContext {
   readonly code: Edition;
   readonly practices: Practices;

@@ -30,7 +30,7 @@ export type AmendmentChange =
   | { readonly kind: 'forbid-method'; readonly method: MethodId; readonly place: Environment | 'anywhere' }
   | { readonly kind: 'requirement'; readonly text: string };
 
-/** A local rule laid over an edition, with where it was found and when. */
+/** A local amendment laid over an edition, with where it was found and when. */
 export interface Amendment {
   readonly id: string;
   readonly title: string;
@@ -40,7 +40,7 @@ export interface Amendment {
   readonly changes: readonly AmendmentChange[];
 }
 
-/** What local rules add to an edition besides its figures; each remembers the amendment that set it. */
+/** What local amendments add to an edition besides its figures; each remembers the amendment that set it. */
 export interface LocalRules {
   readonly struck: ReadonlyMap<GroundFaultRuleId, string>;
   readonly gfciRooms: readonly { readonly room: Location; readonly by: string }[];
@@ -54,7 +54,7 @@ export interface LocalRules {
   readonly requirements: readonly { readonly text: string; readonly by: string }[];
 }
 
-/** An edition without local rules. */
+/** An edition without local amendments. */
 export const NO_LOCAL_RULES: LocalRules = {
   struck: new Map(),
   gfciRooms: [],
@@ -115,6 +115,6 @@ function changed({ parameters, local }: Laid, change: AmendmentChange, by: strin
   }
 }
 
-/** Lays a local rule over an edition's parameters and local rules; each change remembers who made it. */
+/** Lays a local amendment over an edition's parameters and local amendments; each change remembers who made it. */
 export const layAmendment = (current: Laid, { id, changes }: Amendment): Laid =>
   changes.reduce((laid, change) => changed(laid, change, id), current);

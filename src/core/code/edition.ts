@@ -17,7 +17,7 @@ export type EditionYear = (typeof EDITIONS)[number]['year'];
 /** The editions that a job may be under, oldest first. */
 export const EDITION_YEARS: readonly EditionYear[] = EDITIONS.map(({ year }) => year);
 
-/** Everything that a rule may ask of the code in force: sections, figures and tables, local rules laid over. */
+/** Everything that a rule may ask of the code in force: sections, figures and tables, local amendments laid over. */
 export interface Edition {
   readonly year: EditionYear;
   readonly certainty: EditionCertainty;

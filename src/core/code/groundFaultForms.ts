@@ -1,4 +1,4 @@
-/** Forms that ground-fault protection may take. */
+/** Forms that GFCI protection may take. */
 export const GROUND_FAULT_FORMS = [
   'breaker',
   'receptacle',
@@ -7,5 +7,5 @@ export const GROUND_FAULT_FORMS = [
   'dual-function',
 ] as const;
 
-/** The form of ground-fault protection; none where it is not asked for. */
+/** The form of GFCI protection; none where it is not asked for. */
 export type GroundFaultForm = 'none' | (typeof GROUND_FAULT_FORMS)[number];

@@ -1,4 +1,4 @@
-/** Rules that ask for ground-fault protection of people, by what they are about. */
+/** Rules that ask for GFCI protection of people, by what they are about. */
 export const GROUND_FAULT_RULES = [
   'bathroom',
   'garage',
@@ -21,5 +21,5 @@ export const GROUND_FAULT_RULES = [
   'pool-zone',
   'local',
 ] as const;
-/** One rule that asks for ground-fault protection. */
+/** One rule that asks for GFCI protection. */
 export type GroundFaultRuleId = (typeof GROUND_FAULT_RULES)[number];

@@ -1,4 +1,4 @@
-/** Where an outlet may stand, as the rules for ground-fault and arc-fault protection tell places apart. */
+/** Where an outlet may stand, as the rules for ground-fault and AFCI protection tell places apart. */
 export const LOCATIONS = [
   'outdoor',
   'garage',

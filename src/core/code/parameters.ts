@@ -16,7 +16,7 @@ export const known = <T>(value: T, cite: SectionKey): Parameter<T> => ({ value, 
 /** A figure that is doubtful. */
 export const believed = <T>(value: T, cite: SectionKey): Parameter<T> => ({ value, cite, certain: false });
 
-/** Appliances whose outlet asks for ground-fault protection whatever its place, by the name the rules give them. */
+/** Appliances whose outlet asks for GFCI protection whatever its place, by the name the rules give them. */
 export type GroundFaultAppliances = readonly string[];
 
 /** What a change of service asks for besides. */
@@ -35,7 +35,7 @@ export const parameters2023 = {
   evSettingCounts: known<boolean>(true, 'load.ev-setting'),
   /** Whether receptacles for vehicles above 125 V / 50 A single phase need personnel protection as well. */
   evReceptacleGfciAll: known<boolean>(true, 'gfci.ev-receptacle'),
-  /** Places in which a hard-wired outlet of up to `hardwiredGfciA` needs protection. */
+  /** Places in which a hardwired outlet of up to `hardwiredGfciA` needs protection. */
   hardwiredGfciPlaces: known<readonly Location[]>(
     ['outdoor', 'garage', 'accessory', 'boathouse'],
     'gfci.outdoor',
@@ -73,7 +73,7 @@ export const parameters2023 = {
     ],
     'gfci.appliance',
   ),
-  /** Whether rooms ask for arc-fault protection at all. */
+  /** Whether rooms ask for AFCI protection at all. */
   afciRooms: known<boolean>(true, 'afci.rooms'),
   /** Farthest that a disconnect counts as in sight, and least that one stands from pool or spa, feet. */
   inSightFt: known<number>(50, 'disconnect.motor'),

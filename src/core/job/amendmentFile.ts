@@ -3,18 +3,18 @@ import type { Amendment } from '../code/amendment';
 import { amendmentSchema } from './amendmentSchema';
 import { firstProblem } from './zodProblem';
 
-/** A file of local rules: what one authority changes, to be used in other jobs. */
+/** A file of local amendments: what one authority changes, to be used in other jobs. */
 export const amendmentFileSchema = z.strictObject({
   pasture: z.literal('local-rules'),
   version: z.literal(1),
   amendments: z.array(amendmentSchema).max(40),
 });
 
-/** Local rules as the text of a file. */
+/** Local amendments as the text of a file. */
 export const writeAmendments = (amendments: readonly Amendment[]): string =>
   `${JSON.stringify(amendmentFileSchema.parse({ pasture: 'local-rules', version: 1, amendments }), null, 2)}\n`;
 
-/** Reads a file of local rules; what is wrong comes back in words that name the field. */
+/** Reads a file of local amendments; what is wrong comes back in words that name the field. */
 export function readAmendments(
   text: string,
 ): { readonly amendments: z.infer<typeof amendmentFileSchema>['amendments'] } | { readonly problem: string } {

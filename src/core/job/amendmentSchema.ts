@@ -7,7 +7,7 @@ import { WIRE_SIZES } from '../units/wireSize';
 const number = <K extends string>(kind: K, min: number, max: number) =>
   z.strictObject({ kind: z.literal(kind), value: z.number().min(min).max(max) });
 
-/** One change that a local rule makes. */
+/** One change that a local amendment makes. */
 const amendmentChangeSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('smallest-copper'), size: z.enum(WIRE_SIZES) }),
   number('continuous-factor', 1, 2),
@@ -30,7 +30,7 @@ const amendmentChangeSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('requirement'), text: z.string().min(1).max(300) }),
 ]);
 
-/** A local rule with its source and date. */
+/** A local amendment with its source and date. */
 export const amendmentSchema = z.strictObject({
   id: z.string().min(1).max(60),
   title: z.string().min(1).max(120),

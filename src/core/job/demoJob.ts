@@ -289,12 +289,12 @@ export const demoJob: Job = {
     {
       subject: 'circuit:workshop',
       code: 'disconnect.ask',
-      text: 'Switch within sight of the motor, by the maker. Shown to the authority.',
+      text: 'Switch within sight of the motor, by the manufacturer. Shown to the authority.',
     },
     {
       subject: 'circuit:workshop',
       code: 'gfci.ask',
-      text: 'Hard-wired indoors: not asked by the authority.',
+      text: 'Hardwired indoors: not asked by the authority.',
     },
   ],
   locate: { ticket: 'FC-0316-27', date: '2026-03-16' },

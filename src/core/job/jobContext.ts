@@ -2,7 +2,7 @@ import type { SolveContext } from '../circuit/solveContext';
 import { edition } from '../code/edition';
 import type { Job } from './jobSchema';
 
-/** What the circuits of a job are solved under: edition with its local rules, house practices, permit. */
+/** What the circuits of a job are solved under: edition with its local amendments, shop practices, permit. */
 export const jobContext = ({
   edition: year,
   amendments,

@@ -16,7 +16,7 @@ function amendedValue(change: Saved): Saved {
   return { ...rest, value };
 }
 
-/** Version 1 knew no occupancy, no design temperatures and only two house practices. */
+/** Version 1 knew no occupancy, no design temperatures and only two shop practices. */
 function withSurvey(job: Saved): Saved {
   const { practices, amendments } = job;
   return {

@@ -23,7 +23,7 @@ export interface FreeSpaceFound {
 /** Ratings in which breakers for two single poles are made, at most. */
 const TANDEM_MOST_A = 30;
 
-/** Whether a single pole can share a space: no ground-fault or arc-fault breaker is made so. */
+/** Whether a single pole can share a space: no ground-fault or AFCI breaker is made so. */
 const canShare = ({ poles, kind, amps }: InstalledBreaker): boolean =>
   poles === 1 && kind === 'plain' && amps <= TANDEM_MOST_A;
 

@@ -17,7 +17,7 @@ export interface PriceList {
   readonly raceway: Readonly<Partial<Record<MethodId, ByTrade<number>>>>;
   /** Breaker by the largest rating that the price holds to, two-pole; one-pole is half. */
   readonly breaker: readonly { readonly toA: number; readonly cents: number }[];
-  /** What each form of ground-fault protection adds. */
+  /** What each form of GFCI protection adds. */
   readonly groundFault: Readonly<Record<GroundFaultForm, number>>;
   readonly box: { readonly small: number; readonly large: number };
   readonly support: number;

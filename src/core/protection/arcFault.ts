@@ -4,7 +4,7 @@ import type { Working } from '../working/worked';
 import { localRule } from './groundFaultSources';
 import type { OutletFacts } from './outletFacts';
 
-/** Whether arc-fault protection is asked for, and why. */
+/** Whether AFCI protection is asked for, and why. */
 export interface ArcFaultChoice {
   readonly required: boolean | 'ask';
   readonly why: 'over-120v' | 'over-20a' | 'rooms' | 'room-not-listed' | 'not-a-branch' | 'unknown';
@@ -38,7 +38,7 @@ function evaluate({ needs, load, ocpdA, location, survey, site }: OutletFacts): 
 
 const WORD: Readonly<Record<string, string>> = { ask: 'ask', true: 'breaker', false: 'none' };
 
-/** Arc-fault protection: 120 V circuits of up to 20 A with outlets or devices in the rooms of a dwelling (210.12). */
+/** AFCI protection: 120 V circuits of up to 20 A with outlets or devices in the rooms of a dwelling (210.12). */
 export function arcFault(facts: OutletFacts, code: Edition, work: Working): ArcFaultChoice {
   const choice = evaluate(facts);
   const { load, ocpdA, location, site } = facts;

@@ -7,7 +7,7 @@ import type { GroundFaultForm } from '../code/groundFaultForms';
 /** Past this the leakage of the cable itself may trip a device at its start, feet. */
 const LONG_RUN_FT = 250;
 
-/** Where the neutrals of a ground-fault device go. */
+/** Where the neutrals of a GFCI device go. */
 export interface NeutralPath {
   /** The pigtail of a breaker goes to the neutral bar of its panel; a device has none. */
   readonly pigtail: 'bar' | 'none';
@@ -15,7 +15,7 @@ export interface NeutralPath {
   readonly load: 'device' | 'empty';
 }
 
-/** Whether ground-fault protection is asked for, in which form, by which rules. */
+/** Whether GFCI protection is asked for, in which form, by which rules. */
 export interface GroundFaultChoice {
   readonly required: boolean | 'ask';
   readonly form: GroundFaultForm;
@@ -129,7 +129,7 @@ function neutralPath(form: GroundFaultForm, { needs, site }: OutletFacts, work: 
 }
 
 /**
- * Ground-fault protection of one outlet: every rule that asks for it, the form by rule first and then by
+ * GFCI protection of one outlet: every rule that asks for it, the form by rule first and then by
  * reach and cost, and the path of its neutrals. A load of which nothing is known is asked about.
  */
 export function groundFault(

@@ -18,7 +18,7 @@ export interface LiftedSource {
   readonly by: string;
 }
 
-/** One rule that asks for ground-fault protection at an outlet. */
+/** One rule that asks for GFCI protection at an outlet. */
 export interface GroundFaultSource {
   readonly rule: GroundFaultRuleId;
   readonly cite: SectionKey;
@@ -76,7 +76,7 @@ function hvacSeverity({ needs, survey }: OutletFacts, { parameters }: Edition): 
   return byAmendment ? 'amendment' : 'exempt';
 }
 
-/** Hard-wired and plugged outlets outdoors, from 2023 also in garages and outbuildings (210.8(F)). */
+/** Hardwired and plugged outlets outdoors, from 2023 also in garages and outbuildings (210.8(F)). */
 function outdoorOutlet(facts: OutletFacts, code: Edition): SourceSeverity | null {
   const { parameters } = code;
   const { load, ocpdA, location: at, needs } = facts;
@@ -174,8 +174,8 @@ const RULES: readonly Rule[] = [
 ];
 
 /**
- * Every rule that asks for ground-fault protection at an outlet, in the order of the code (210.8(A), (D),
- * (F), 422.5, 625.54, 680.21(C), 680.22(A)(4), 680.44). A local rule may have struck one or added its own.
+ * Every rule that asks for GFCI protection at an outlet, in the order of the code (210.8(A), (D),
+ * (F), 422.5, 625.54, 680.21(C), 680.22(A)(4), 680.44). A local amendment may have struck one or added its own.
  */
 export function groundFaultSources(
   facts: OutletFacts,
@@ -198,7 +198,7 @@ export function groundFaultSources(
   return { asked, lifted };
 }
 
-/** The parameter that names a local rule in the step it touched. */
+/** The parameter that names a local amendment in the step it touched. */
 export const localRule = (by: string): Parameter<boolean> => ({
   value: true,
   cite: 'amendment.local',

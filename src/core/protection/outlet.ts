@@ -8,7 +8,7 @@ import { identification } from './identification';
 import type { OutletFacts } from './outletFacts';
 import { receptacleChoice, type ReceptacleChoice } from './receptacleChoice';
 
-/** What stands at the outlet: receptacle, disconnect, ground-fault and arc-fault protection. */
+/** What stands at the outlet: receptacle, disconnect, ground-fault and AFCI protection. */
 export interface OutletChoice {
   readonly receptacle: ReceptacleChoice | null;
   readonly disconnect: DisconnectChoice;

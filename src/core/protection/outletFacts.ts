@@ -10,7 +10,7 @@ export interface JobSurvey {
   readonly occupancy: Occupancy;
 }
 
-/** House practices that choose among legal forms of protection. */
+/** Shop practices that choose among legal forms of protection. */
 export interface ProtectionPractices {
   readonly tubDevice: 'near' | 'panel';
   readonly groundFaultForm: 'device' | 'breaker';

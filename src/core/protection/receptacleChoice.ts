@@ -118,7 +118,7 @@ function nearWater({ site, needs, location }: OutletFacts, code: Edition, work: 
 /**
  * The smallest single receptacle on an individual circuit that is rated no less than the circuit
  * (210.21(B)(1)), with cover and resistance by its place; a stop where none is made that large. A planned
- * or existing one is compared. Null for what is hard-wired.
+ * or existing one is compared. Null for what is hardwired.
  */
 export function receptacleChoice(facts: OutletFacts, code: Edition, work: Working): ReceptacleChoice | null {
   const { load, ocpdA, needs, site } = facts;

@@ -42,7 +42,7 @@ export const siteSchema = z.strictObject({
     .optional()
     .describe('Form that is planned; left out: by rule'),
   arcFault: z.enum(['breaker', 'none']).optional(),
-  panelGfci: z.boolean().optional().describe('Whether a listed ground-fault breaker is made for the panel'),
+  panelGfci: z.boolean().optional().describe('Whether a listed GFCI breaker is made for the panel'),
   loadNeutral: z.enum(['device', 'bar']).optional().describe('Where the neutral of the load is landed'),
   feedNeutral: z.boolean().optional().describe('Whether the feed to a device near the load has a neutral'),
   panel: z

@@ -34,7 +34,7 @@ export interface BoxReport {
   readonly needsIn3: number;
   /** The box that is taken: the smallest standard one that holds it; null where none does or it goes by length. */
   readonly box: StandardBox | null;
-  /** Volume at hand, its ring counted in; null where the box was not pinned. */
+  /** Volume on hand, its ring counted in; null where the box was not pinned. */
   readonly hasIn3: number | null;
   /** Least inside of a conduit body across, square inches: twice its largest raceway (314.16(C)); null elsewhere. */
   readonly minAreaIn2: number | null;

@@ -50,7 +50,7 @@ export const isBareUnderBuilding = (method: MethodId, place: BurialPlace, sleeve
 
 /**
  * The smallest cover of a buried method (Table 300.5): by its own column, less for a 120 V circuit of up
- * to 20 A behind ground-fault protection, and for low voltage. Null where the method may not be buried.
+ * to 20 A behind GFCI protection, and for low voltage. Null where the method may not be buried.
  */
 export function burialCover(
   { method, place, volts, ocpdA, gfci, sleeved = false }: Buried,

@@ -27,7 +27,7 @@ export interface BurialReport {
   readonly routes: readonly TrenchRoute[];
 }
 
-/** What a buried cable measures until its maker says otherwise, inches. */
+/** What a buried cable measures until its manufacturer says otherwise, inches. */
 const CABLE_IN = 0.9;
 
 const outside = ({ figures }: RoutedSegment): number =>

@@ -15,7 +15,7 @@ const UNEVEN_SHARE = 0.8;
 
 /** What two people pull by hand without a winch, pounds. */
 export const HAND_PULL_LB = 200;
-/** What the insulation bears against the wall of a bend until its maker says otherwise, pounds a foot. */
+/** What the insulation bears against the wall of a bend until its manufacturer says otherwise, pounds a foot. */
 export const SIDEWALL_LB_PER_FT = 500;
 
 /** One part of the route that is pulled through, in the order of the pull. */

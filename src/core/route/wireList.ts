@@ -25,7 +25,7 @@ export interface WirePiece {
   readonly cutFt: number;
   /** The shortest piece that the boxes at its ends take. */
   readonly minFt: number;
-  /** The piece at hand, where there is one. */
+  /** The piece on hand, where there is one. */
   readonly hasFt: number | null;
 }
 

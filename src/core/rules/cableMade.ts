@@ -9,7 +9,7 @@ const TABLED: Partial<Record<MethodId, CableType>> = { 'nm-b': 'NM-B', 'uf-b': '
 const LARGEST_MC: WireSize = '4/0';
 const SMALLEST_AL: WireSize = '8';
 
-/** A cable as makers build it. */
+/** A cable as manufacturers build it. */
 export interface CableConstruction {
   /** As it is asked for at the counter: "NM-B 6/2", "SER 2-2-2-4". */
   readonly name: string;
@@ -45,7 +45,7 @@ const tabled = (
 const memo = new WeakMap<CableTable, Map<string, CableConstruction | undefined>>();
 
 /**
- * The cable of a method, size and number of insulated conductors, as makers build it; undefined where
+ * The cable of a method, size and number of insulated conductors, as manufacturers build it; undefined where
  * none is made. A cable with one conductor more than needed is taken when no other is made.
  */
 export function cableMade(

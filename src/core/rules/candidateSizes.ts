@@ -5,7 +5,7 @@ import { cableMade } from './cableMade';
 
 const memo = new WeakMap<Edition, Map<string, readonly WireSize[]>>();
 
-/** The smallest conductor that code and local rules allow for a branch circuit. */
+/** The smallest conductor that code and local amendments allow for a branch circuit. */
 export const smallestAllowed = (code: Edition, metal: Metal) =>
   metal === 'cu' ? code.parameters.smallestCopper : code.parameters.smallestAluminum;
 
@@ -22,7 +22,7 @@ const find = (code: Edition, method: MethodId, wires: number, metal: Metal): rea
 
 /**
  * The sizes that one method may be had in, small to large: from the smallest allowed, and for a cable
- * those that makers build with enough conductors.
+ * those that manufacturers build with enough conductors.
  */
 export function candidateSizes(
   code: Edition,

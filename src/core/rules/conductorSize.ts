@@ -36,7 +36,7 @@ const minInSegment = (
 
 /**
  * The smallest size that passes all four tests in every segment. One size is carried through the whole
- * run, so the segment that asks most decides, and a size that no maker offers in some segment is passed over.
+ * run, so the segment that asks most decides, and a size that no manufacturer offers in some segment is passed over.
  */
 export function minConductor(
   segments: readonly SizedSegment[],

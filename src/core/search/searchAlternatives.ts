@@ -42,7 +42,7 @@ export interface SearchProgress {
   readonly of: number;
 }
 
-/** Aluminum is offered for feeders, for what is aluminum already, and elsewhere by house practice. */
+/** Aluminum is offered for feeders, for what is aluminum already, and elsewhere by shop practice. */
 const metalsOf = ({ appliance, material }: Circuit, { practices }: SolveContext): readonly Metal[] =>
   practices.aluminum === 'all' || appliance.family === 'feeder' || material === 'al' ? ['cu', 'al'] : ['cu'];
 

@@ -98,7 +98,7 @@ const KNOWN = new Set([
   'receptacle',
   'cord',
   'hardwired',
-  'hard-wired',
+  'hardwired',
   'wired',
   'neutral',
   '4-wire',

@@ -4,7 +4,7 @@ import { printNumber as n } from '../units/number';
 import { inLocation, loadKindName, ruleWords } from './places';
 import { inEnvironment } from './words';
 
-/** Kinds of change a local rule may make, by what they are called, with a sample of each. */
+/** Kinds of change a local amendment may make, by what they are called, with a sample of each. */
 export const AMENDMENT_KINDS: readonly {
   readonly kind: AmendmentChange['kind'];
   readonly name: string;
@@ -17,12 +17,12 @@ export const AMENDMENT_KINDS: readonly {
   },
   {
     kind: 'require-gfci',
-    name: 'Ask for ground-fault protection in a place',
+    name: 'Ask for GFCI protection in a place',
     sample: { kind: 'require-gfci', room: 'accessory' },
   },
   {
     kind: 'exempt-gfci',
-    name: 'Exempt a load from ground-fault protection',
+    name: 'Exempt a load from GFCI protection',
     sample: { kind: 'exempt-gfci', load: 'rv' },
   },
   {
@@ -30,7 +30,7 @@ export const AMENDMENT_KINDS: readonly {
     name: 'Move the date of the exception for heating and cooling',
     sample: { kind: 'hvac-exempt-until', date: '2027-01-01' },
   },
-  { kind: 'no-arc-fault', name: 'Strike arc-fault protection', sample: { kind: 'no-arc-fault' } },
+  { kind: 'no-arc-fault', name: 'Strike AFCI protection', sample: { kind: 'no-arc-fault' } },
   {
     kind: 'outdoor-outlet-amps',
     name: 'Largest outdoor outlet that is protected, amperes',
@@ -87,13 +87,13 @@ export function changeWords(change: AmendmentChange): string {
     case 'strike-gfci':
       return `Ground-fault rule struck: ${ruleWords[change.rule]}`;
     case 'require-gfci':
-      return `Ground-fault protection asked ${inLocation(change.room)}`;
+      return `GFCI protection asked ${inLocation(change.room)}`;
     case 'exempt-gfci':
-      return `No ground-fault protection asked of ${list(loadKindName, change.load)}`;
+      return `No GFCI protection asked of ${list(loadKindName, change.load)}`;
     case 'hvac-exempt-until':
       return `Heating and cooling exempt outdoors until ${change.date}`;
     case 'no-arc-fault':
-      return 'Arc-fault protection struck';
+      return 'AFCI protection struck';
     case 'outdoor-outlet-amps':
       return `Outdoor outlets protected up to ${n(change.value)} A`;
     case 'sink-distance':

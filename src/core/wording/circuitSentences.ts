@@ -32,7 +32,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'load.setting-edition': ({ data }) =>
     `The ${data.year} edition says nothing of settings. Do the label and the authority accept ${n(data.settingA)} A? Sized for ${n(data.plateA)} A until then.`,
   'load.setting-above-plate': ({ data }) =>
-    `The setting of ${n(data.settingA)} A is more than the ${n(data.plateA)} A on the plate.`,
+    `The setting of ${n(data.settingA)} A is more than the ${n(data.plateA)} A on the nameplate.`,
   'load.managed': ({ data }) =>
     `Load management to ${n(data.managedA)} A counts for the service; the circuit is sized for ${n(data.plateA)} A. Is the charger's own setting restricted too?`,
   'load.plate-missing': ({ data }) =>
@@ -40,7 +40,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'load.by-breaker': ({ data }) =>
     `Read as a nameplate breaker of ${inAmps(data.breakerA)}. What current is on the nameplate? ${inAmps(data.usedA)} is taken until then.`,
   'load.plate-contradiction': ({ data }) =>
-    `The plate contradicts itself: MOCP ${n(data.mocp)} A is below MCA ${inAmps(data.mca)}. Ask the maker.`,
+    `The plate contradicts itself: MOCP ${n(data.mocp)} A is below MCA ${inAmps(data.mca)}. Ask the manufacturer.`,
   'load.subdivide': ({ data }) =>
     `${n(data.amps)} A on one device: a heater is subdivided by its manufacturer into parts of ${n(data.maxA)} A or less.`,
   'load.own-circuit': ({ data }) =>
@@ -130,7 +130,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'egc.insulated': ({ data }) =>
     `${methodName(data.method)} ${environmentName[data.place]} has a bare ground: a pool or spa circuit there has insulated copper.`,
   'method.forbidden': ({ data }) =>
-    `A local rule forbids ${methodName(data.method)} ${inEnvironment(data.place)}.`,
+    `A local amendment forbids ${methodName(data.method)} ${inEnvironment(data.place)}.`,
   'method.wet-location': ({ data }) =>
     `${methodName(data.method)} may not be ${environmentName[data.place]}: it is for dry places.`,
   'method.underground': ({ data }) => `${methodName(data.method)} may not be buried.`,
@@ -168,9 +168,10 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'receptacle.no-ground': ({ data }) =>
     `A ${data.config} has no ground: it is never new, and never for a vehicle.`,
   'receptacle.unknown': ({ data }) => `Which receptacle is "${data.config}"? Its ratings are not known.`,
-  'disconnect.ask': () => "Does the appliance's own article or its maker ask for a disconnect within sight?",
+  'disconnect.ask': () =>
+    "Does the appliance's own article or its manufacturer ask for a disconnect within sight?",
   'gfci.required': ({ data, severity }) =>
-    `Ground-fault protection is required: ${ruleWords[data.rule]}.${severity === 'stop' ? ' None is planned.' : ''}`,
+    `GFCI protection is required: ${ruleWords[data.rule]}.${severity === 'stop' ? ' None is planned.' : ''}`,
   'gfci.hvac-date': ({ data }) =>
     `Permit applied for before ${printDay(data.until)}? Yes: the HVAC exception of 210.8(F) applies (${data.year} edition), no GFCI. No: GFCI breaker.`,
   'gfci.hvac-amendment': ({ data }) =>
@@ -178,7 +179,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'gfci.hvac-exempt': ({ data }) =>
     `No GFCI: this rests on the exception of 210.8(F) for listed HVAC equipment, which ends ${printDay(data.until)} (${data.year} edition). Whether the permit date or the installation date counts, the authority decides.`,
   'gfci.contested': ({ data }) =>
-    `A hard-wired outlet ${inLocation(data.location)} on ${inAmps(data.ocpdA)} asks for ground-fault protection; many makers advise against it. What does the authority say?`,
+    `A hardwired outlet ${inLocation(data.location)} on ${inAmps(data.ocpdA)} asks for GFCI protection; many manufacturers advise against it. What does the authority say?`,
   'disconnect.missing': ({ data }) =>
     `A disconnect is required and none is planned: ${words(disconnectName, data.kind)}.`,
   'disconnect.out-of-sight': ({ data }) =>
@@ -200,18 +201,18 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'disconnect.spa-emergency': ({ data }) =>
     `In a ${occupancyName[data.occupancy]} a tub requires a labeled emergency shutoff, in sight and 5 ft or more from it. None is planned.`,
   'gfci.long-run': ({ data }) =>
-    `${n(data.ft)} ft behind a ground-fault breaker may trip it by leakage alone; makers often name ${n(data.maxFt)} ft. Put the device near the load.`,
+    `${n(data.ft)} ft behind a GFCI breaker may trip it by leakage alone; manufacturers often name ${n(data.maxFt)} ft. Put the device near the load.`,
   'load.spa-pair': ({ data }) =>
-    `The maker asks for a 20 A and a 30 A ground-fault breaker: both in the spa panel, on this ${n(data.feederA)} A feed.`,
+    `The manufacturer asks for a 20 A and a 30 A GFCI breaker: both in the spa panel, on this ${n(data.feederA)} A feed.`,
   'rv.larger': () => 'A 50 A outlet with an adapter is done once: which does the owner want?',
   'gfci.neutral-missing': () =>
-    'A ground-fault breaker near the tub needs a neutral for its pigtail: run four wires to it, or put the breaker in the panel.',
+    'A GFCI breaker near the tub needs a neutral for its pigtail: run four wires to it, or put the breaker in the panel.',
   'gfci.neutral-bypassed': () =>
     'The neutral of the load is on the bar: it belongs on the device, which trips at the first 120 V load otherwise.',
   'gfci.line-load-reversed': () =>
     'Line and load of the device are swapped: it will not reset, or protects nothing.',
   'afci.required': ({ data, severity }) =>
-    `Arc-fault protection is required ${inLocation(data.location)}.${severity === 'stop' ? ' None is planned.' : ''}`,
+    `AFCI protection is required ${inLocation(data.location)}.${severity === 'stop' ? ' None is planned.' : ''}`,
   'ident.green-as-ungrounded': ({ data }) =>
     `A green ${size(data.size)} is never a hot, whatever tape is on it.`,
   'ident.white-hot-unmarked': ({ data }) =>
@@ -222,9 +223,9 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `A white ${size(data.size)} is never a ground: bare or green for its whole length.`,
   'ident.ground-remarked': ({ data }) =>
     `A ${size(data.size)} ground is bare or green for its whole length; only 4 AWG and larger may be marked at the ends.`,
-  'local.requirement': ({ data }) => `Local rule: ${data.text}`,
-  'gfci.ask': () => 'Does the place, the appliance or its maker ask for ground-fault protection?',
-  'afci.ask': () => 'Is the outlet in a room that asks for arc-fault protection?',
+  'local.requirement': ({ data }) => `Local amendment: ${data.text}`,
+  'gfci.ask': () => 'Does the place, the appliance or its manufacturer ask for GFCI protection?',
+  'afci.ask': () => 'Is the outlet in a room that asks for AFCI protection?',
   'edition.unverified': ({ data }) =>
     `The ${data.year} edition was not read: its figures are taken from 2023. Compare with the printed code.`,
 };

@@ -39,7 +39,7 @@ export function holdsBriefly({ verdict, raceway }: SegmentFigures, { ocpd }: Cir
   return `${inAmps(verdict.finalA)}${raceway === null ? '' : `, ${n(raceway.fillPct, 0)} %`}`;
 }
 
-/** How a segment is held, by the house practice and by rule. */
+/** How a segment is held, by the shop practice and by rule. */
 export function supportWords({ method, supports }: SegmentFigures): string {
   if (supports === null) return 'buried';
   const noun = METHODS[method].kind === 'cable' ? 'staple' : 'strap';
@@ -50,7 +50,7 @@ export function supportWords({ method, supports }: SegmentFigures): string {
 /** How the appliance is wired, in a few words under its name. */
 export function circuitNote({ appliance }: Circuit, { load }: CircuitFigures): string {
   const parts = [
-    load.connection === 'receptacle' ? 'plug and receptacle' : 'hard-wired',
+    load.connection === 'receptacle' ? 'plug and receptacle' : 'hardwired',
     load.otherA === 0 ? 'continuous' : load.continuousA === 0 ? 'not continuous' : 'partly continuous',
     load.neutral ? 'with neutral' : load.volts === 120 ? '120 V' : 'no neutral',
   ];

@@ -6,8 +6,8 @@ import { fittingName } from './routeWords';
 import { inPercent, metalName, methodName } from './words';
 
 const SITE_FIX: Readonly<Record<SiteFix, string>> = {
-  'ground-fault': 'Ground-fault protection as the rule asks',
-  'arc-fault': 'Arc-fault protection as the rule asks',
+  'ground-fault': 'GFCI protection as the rule asks',
+  'arc-fault': 'AFCI protection as the rule asks',
   disconnect: 'A disconnect as the rule asks',
   receptacle: 'The receptacle that this circuit takes',
   neutral: 'The neutral of the load on the device',
@@ -44,7 +44,7 @@ const WORDS: Words = {
   'guard-setting': ({ settingA }) => `Restrict access to the ${n(settingA)} A setting`,
   'full-output': ({ outputA }) => `Size for the full ${n(outputA)} A`,
   'no-drop-limit': ({ dropPct }) => `Accept a drop of ${inPercent(dropPct)}`,
-  hardwire: ({ ocpdA }) => `Hard-wire it on ${n(ocpdA)} A`,
+  hardwire: ({ ocpdA }) => `Hardwire it on ${n(ocpdA)} A`,
   feeds: ({ amps }) => `Divide it: ${n(amps)} A on each circuit`,
   'larger-outlet': ({ ocpdA }) => `A ${n(ocpdA)} A outlet, with an adapter`,
   'move-receptacle': ({ ft }) => `Move the receptacle to ${n(ft)} ft or more from the water`,

@@ -45,7 +45,7 @@ function deviceReason({ device, plateOcpdA, continuousA, otherA }: LoadModel, pi
   const byLoad =
     continuousA > 0 ? `${n(continuousA)} A × 125 %${otherA > 0 ? ` + ${n(otherA)} A` : ''}` : 'by the load';
   if (pinned) return byLoad;
-  if (plateOcpdA !== null) return 'named on the plate';
+  if (plateOcpdA !== null) return 'named on the nameplate';
   if (device.kind === 'motor') return `${n(device.flcA)} A × ${n(device.percent)} %, next up`;
   if (device.kind === 'largest') return `MOCP ${n(device.maxA)} A`;
   return device.kind === 'given' ? 'by the outlet' : byLoad;
@@ -113,7 +113,8 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
         },
   disconnect: ({ figures: { outlet } }) => {
     const { disconnect } = outlet;
-    if (disconnect.required === 'ask') return { figure: 'ask', unit: '', reason: 'maker and article decide' };
+    if (disconnect.required === 'ask')
+      return { figure: 'ask', unit: '', reason: 'manufacturer and article decide' };
     if (disconnect.kind === 'plug')
       return {
         figure: outlet.receptacle?.config ?? 'plug',

@@ -5,7 +5,7 @@ import { counted, inAmps, inVolts } from './words';
 /** Words of the steps of load and breaker. */
 export const loadSteps = {
   'load.plate': ({ inputs, result }) => ({
-    label: 'Output on the plate',
+    label: 'Output on the nameplate',
     formula: `${n(inputs.outputA)} A at ${inVolts(inputs.volts)}, continuous`,
     result: amps(result),
   }),
@@ -30,7 +30,7 @@ export const loadSteps = {
     result: amps(result),
   }),
   'load.maker': ({ inputs, result }) => ({
-    label: 'Current on the plate',
+    label: 'Current on the nameplate',
     formula: `at ${inVolts(inputs.volts)}`,
     result: amps(result),
   }),
@@ -90,7 +90,7 @@ export const loadSteps = {
     result: amps(result),
   }),
   'load.full-outlet': ({ inputs, result }) => ({
-    label: 'House practice: full-size outlet',
+    label: 'Shop practice: full-size outlet',
     formula: `for ${inAmps(inputs.amps)}, and any later use`,
     result: amps(result),
   }),
@@ -155,7 +155,7 @@ export const loadSteps = {
     result: amps(result),
   }),
   'breaker.plate': ({ inputs, result }) => ({
-    label: 'Named on the plate',
+    label: 'Named on the nameplate',
     formula: inAmps(inputs.plateA),
     result: amps(result),
   }),

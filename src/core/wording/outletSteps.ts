@@ -45,7 +45,7 @@ export const outletSteps = {
     result: result === 'must' ? 'required' : String(result),
   }),
   'gfci.rule': ({ inputs, result }) => ({
-    label: 'Ground-fault protection',
+    label: 'GFCI protection',
     formula: `${inVolts(inputs.volts)}, ${inAmps(inputs.ocpdA)} circuit`,
     result: result === 'none' ? 'not asked' : String(result).replace('-', ' '),
   }),
@@ -55,7 +55,7 @@ export const outletSteps = {
     result: result === 'device' ? 'to the device' : 'none',
   }),
   'afci.rule': ({ inputs, result }) => ({
-    label: 'Arc-fault protection',
+    label: 'AFCI protection',
     formula: `${inVolts(inputs.volts)}, ${inAmps(inputs.ocpdA)}, ${inLocation(inputs.location)}`,
     result: result === 'none' ? 'not asked' : String(result),
   }),

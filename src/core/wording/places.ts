@@ -34,7 +34,7 @@ export const inLocation = (location: Location): string =>
     ? 'outdoors'
     : `in ${location === 'attic' || location === 'food' || location === 'accessory' ? 'an' : 'a'} ${locationName[location]}`;
 
-/** Why a rule asks for ground-fault protection, in a few words. */
+/** Why a rule asks for GFCI protection, in a few words. */
 export const ruleWords: Readonly<Record<GroundFaultRuleId, string>> = {
   bathroom: 'receptacle in a bathroom',
   garage: 'receptacle in a garage or outbuilding',
@@ -49,22 +49,22 @@ export const ruleWords: Readonly<Record<GroundFaultRuleId, string>> = {
   laundry: 'receptacle in a laundry',
   damp: 'receptacle in a damp place',
   appliance: 'this appliance, however it is connected',
-  'outdoor-outlet': 'outlet in a listed place, hard-wired too',
+  'outdoor-outlet': 'outlet in a listed place, hardwired too',
   vehicle: 'receptacle for a vehicle',
   spa: 'the outlet of a tub',
   'pool-pump': 'the outlet of a pool pump',
   'pool-heater': 'the outlet of a pool heater',
   'pool-zone': 'receptacle within 20 ft of a pool',
-  local: 'a local rule',
+  local: 'a local amendment',
 };
 
-/** Forms of ground-fault protection. */
+/** Forms of GFCI protection. */
 export const formName: Readonly<Record<GroundFaultForm, string>> = {
   none: 'none',
-  breaker: 'ground-fault breaker',
-  receptacle: 'ground-fault receptacle',
+  breaker: 'GFCI breaker',
+  receptacle: 'GFCI receptacle',
   'dead-front': 'dead-front device',
-  'spa-enclosure': 'ground-fault breaker in an enclosure at the load',
+  'spa-enclosure': 'GFCI breaker in an enclosure at the load',
   'dual-function': 'dual-function breaker',
 };
 
@@ -87,11 +87,11 @@ export const formReason: Readonly<Record<FormReason, string>> = {
   'near-the-tub': 'enclosure near the tub',
   'tub-without-neutral': 'in the panel: three wires',
   'with-arc-fault': 'one breaker with arc-fault',
-  'at-hand': 'receptacle, reset at hand',
+  'at-hand': 'receptacle, reset on hand',
   hidden: 'breaker: out of reach',
   'no-breaker-made': 'no breaker for the panel',
-  'house-panel': 'house practice: in the panel',
-  'house-breaker': 'house practice: breaker',
+  'house-panel': 'shop practice: in the panel',
+  'house-breaker': 'shop practice: breaker',
   unknown: 'by place and appliance',
 };
 

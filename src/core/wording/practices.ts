@@ -1,6 +1,6 @@
 import type { Practices } from '../circuit/practices';
 
-/** One house practice: both schools, why each is kept, and what Pasture starts with. */
+/** One shop practice: both schools, why each is kept, and what Pasture starts with. */
 export interface PracticeWords<K extends keyof Practices = keyof Practices> {
   readonly key: K;
   readonly name: string;
@@ -9,7 +9,7 @@ export interface PracticeWords<K extends keyof Practices = keyof Practices> {
 
 const practice = <K extends keyof Practices>(words: PracticeWords<K>): PracticeWords<K> => words;
 
-/** The house practices with their schools. The law is never one of the options. */
+/** The shop practices with their schools. The law is never one of the options. */
 export const PRACTICES: readonly PracticeWords[] = [
   practice({
     key: 'raceway',
@@ -61,7 +61,7 @@ export const PRACTICES: readonly PracticeWords[] = [
   }),
   practice({
     key: 'tubDevice',
-    name: 'Ground-fault device of a tub',
+    name: 'GFCI device of a tub',
     schools: [
       {
         value: 'near',
@@ -73,9 +73,9 @@ export const PRACTICES: readonly PracticeWords[] = [
   }),
   practice({
     key: 'groundFaultForm',
-    name: 'Ground-fault breaker or receptacle',
+    name: 'GFCI breaker or receptacle',
     schools: [
-      { value: 'device', name: 'A receptacle where one serves', why: 'Cheaper, and reset at hand.' },
+      { value: 'device', name: 'A receptacle where one serves', why: 'Cheaper, and reset on hand.' },
       {
         value: 'breaker',
         name: 'Always a breaker',
@@ -113,7 +113,7 @@ export const PRACTICES: readonly PracticeWords[] = [
     schools: [
       {
         value: true,
-        name: 'Continuous until its maker says otherwise',
+        name: 'Continuous until its manufacturer says otherwise',
         why: 'The larger conductor where unsure.',
       },
       { value: false, name: 'Not continuous', why: 'Nobody showers for three hours.' },

@@ -12,7 +12,7 @@ const COMFORT: Readonly<Record<ComfortReason, string>> = {
   stiff: '4 AWG or larger is stiff: a size up',
   bends: 'over 180° of bend: a size up',
   long: 'over 100 ft: a size up',
-  'house-legal': 'house practice: the legal size',
+  'house-legal': 'shop practice: the legal size',
 };
 
 const drop = (result: StepResult): string => `${n(Number(result))} V`;
@@ -45,7 +45,7 @@ export const racewaySteps = {
     result: String(result),
   }),
   'raceway.comfort': ({ inputs, result }) => ({
-    label: 'House practice',
+    label: 'Shop practice',
     formula: COMFORT[inputs.reason],
     result: String(result),
   }),

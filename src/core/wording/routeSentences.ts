@@ -30,7 +30,7 @@ export const routeSentences: Sentences<keyof typeof routeCatalog> = {
   'pull.tension': ({ data }) =>
     `It pulls at ${n(data.pounds, 0)} lb from its easier end; ${n(data.maxLb, 0)} lb is the most ${data.by === 'hand' ? 'by hand' : 'that the conductors bear'}.`,
   'pull.sidewall': ({ data }) =>
-    `${n(data.lbPerFt, 0)} lb/ft press on the wall of a bend; ${n(data.maxLbPerFt)} lb/ft is the most until the maker says otherwise.`,
+    `${n(data.lbPerFt, 0)} lb/ft press on the wall of a bend; ${n(data.maxLbPerFt)} lb/ft is the most until the manufacturer says otherwise.`,
   'raceway.tight': ({ data }) =>
     `${data.cable} fills ${inPercent(data.fillPct, 0)} of ${data.trade}: legal, and hard to pull.`,
   'raceway.sleeve-full': ({ data }) =>
@@ -57,7 +57,7 @@ export const routeSentences: Sentences<keyof typeof routeCatalog> = {
       ? `The hole is ${n(data.hasIn, 3)} in; trade size ${data.trade} takes ${n(data.needsIn, 3)} in: reducing washers, or another box.`
       : `Trade size ${data.trade} is a name: its hole is ${n(data.needsIn, 3)} in across, not ${n(data.hasIn, 3)} in.`,
   'piece.short': ({ data }) =>
-    `The piece at hand is ${printLength(feet(data.hasFt))}; with 6 in free in its boxes it has to be ${printLength(feet(data.needsFt))}.`,
+    `The piece on hand is ${printLength(feet(data.hasFt))}; with 6 in free in its boxes it has to be ${printLength(feet(data.needsFt))}.`,
   'route.differs': ({ data }) =>
     `It shares this raceway with ${data.name}, but the two are not alike in length, method, place, bends or size.`,
 };

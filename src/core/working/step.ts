@@ -109,7 +109,7 @@ export interface StepInputs {
   'afci.rule': { volts: number; ocpdA: number; location: Location };
 }
 
-/** Why the house practice takes a larger raceway than the rule asks for. */
+/** Why the shop practice takes a larger raceway than the rule asks for. */
 export type ComfortReason = 'none' | 'full' | 'stiff' | 'bends' | 'long' | 'house-legal';
 
 /** Why an article or a practice lets no smaller conductor be used. */

@@ -90,7 +90,7 @@ function contextWithDraft(job: Job, draft: Draft): SolveContext {
   return jobContext({ ...job, amendments: read.success ? [...job.amendments, read.data] : job.amendments });
 }
 
-/** A new local rule, with what it would change in this job while it is written. */
+/** A new local amendment, with what it would change in this job while it is written. */
 function NewRule({ job }: { readonly job: Job }) {
   const { edit, canWrite } = useJobEditor();
   const [draft, setDraft] = useState(FRESH);
@@ -109,12 +109,12 @@ function NewRule({ job }: { readonly job: Job }) {
         if (!read.success) return;
         edit(
           { kind: 'change-job', fields: { amendments: [...job.amendments, read.data] } },
-          `Local rule: ${read.data.title}`,
+          `Local amendment: ${read.data.title}`,
         );
         setDraft(FRESH);
       }}
     >
-      <h3 className={classes['wide']}>Another local rule</h3>
+      <h3 className={classes['wide']}>Another local amendment</h3>
       <RuleFields draft={draft} set={set} />
       <ChoiceField
         label="What it changes"
@@ -170,7 +170,7 @@ function InForce({ job }: { readonly job: Job }) {
                 disabled={!canWrite}
                 onClick={() => {
                   const amendments = job.amendments.filter((each) => each.id !== id);
-                  edit({ kind: 'change-job', fields: { amendments } }, `Lift local rule: ${title}`);
+                  edit({ kind: 'change-job', fields: { amendments } }, `Lift local amendment: ${title}`);
                 }}
               >
                 Lift
@@ -200,18 +200,18 @@ function useImport(job: Job): {
     const amendments = [...job.amendments, ...fresh].slice(0, 40);
     setFileNote(`${fresh.length} of ${found.amendments.length} rules are new here.`);
     if (fresh.length > 0)
-      edit({ kind: 'change-job', fields: { amendments: amendments } }, `Local rules of ${file.name}`);
+      edit({ kind: 'change-job', fields: { amendments: amendments } }, `Local amendments of ${file.name}`);
   };
   return { read, fileNote };
 }
 
-/** Local rules: those in force with source and date, a new one, and files of them in and out. */
+/** Local amendments: those in force with source and date, a new one, and files of them in and out. */
 export function AmendmentsDialog({ job, onClose }: AmendmentsDialogProps) {
   const { canWrite } = useJobEditor();
   const { read, fileNote } = useImport(job);
   const input = useRef<HTMLInputElement>(null);
   return (
-    <Dialog wide opened onClose={onClose} title="Local rules">
+    <Dialog wide opened onClose={onClose} title="Local amendments">
       <p className="second">
         What a state, county or town changes. Each working that a rule touched names it. Samples are samples:
         write what your authority says.
@@ -241,7 +241,7 @@ export function AmendmentsDialog({ job, onClose }: AmendmentsDialogProps) {
           type="file"
           accept=".json,application/json"
           hidden
-          aria-label="File of local rules"
+          aria-label="File of local amendments"
           onChange={(event) => {
             const file = event.currentTarget.files?.[0];
             if (file !== undefined) void read(file);

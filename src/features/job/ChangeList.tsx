@@ -14,7 +14,7 @@ export interface CircuitChanges {
   readonly found: readonly Difference[];
 }
 
-/** What would change in the circuits of a job under another edition, practice or set of local rules. */
+/** What would change in the circuits of a job under another edition, practice or set of local amendments. */
 export function useJobChanges(job: Job, context: SolveContext): readonly CircuitChanges[] {
   return useMemo(
     () =>

@@ -77,7 +77,7 @@ export const JobBar = memo(function JobBar({ open, current, stages }: JobBarProp
   const { open: show, openStage } = useStageActions();
   const { job } = open;
   const { edition, amendments } = job;
-  const note = `${edition} code${editionOf(edition).certainty === 'preliminary' ? ', not verified' : ''}${amendments.length > 0 ? ' · local rules' : ''}`;
+  const note = `${edition} code${editionOf(edition).certainty === 'preliminary' ? ', not verified' : ''}${amendments.length > 0 ? ' · local amendments' : ''}`;
   return (
     <StageBar
       jobName={job.name}

@@ -13,7 +13,7 @@ interface JobDialogProps {
 function LocalRules({ job }: { readonly job: Job }) {
   return (
     <div className={classes['wide']}>
-      <h3>Local rules in force</h3>
+      <h3>Local amendments in force</h3>
       {job.amendments.length === 0 ? (
         <p className="second">None recorded for this job.</p>
       ) : (
@@ -32,7 +32,7 @@ function LocalRules({ job }: { readonly job: Job }) {
   );
 }
 
-/** Job, edition, authority and local rules. Every change counts at once. */
+/** Job, edition, authority and local amendments. Every change counts at once. */
 export function JobDialog({ job, opened, onClose }: JobDialogProps) {
   return (
     <Dialog opened={opened} onClose={onClose} title="The job">

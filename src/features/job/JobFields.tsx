@@ -109,7 +109,7 @@ function DesignFields({ job }: { readonly job: Job }) {
   );
 }
 
-/** House practices and local rules, each a dialog of its own. */
+/** Shop practices and local amendments, each a dialog of its own. */
 function RulesLine({ job }: { readonly job: Job }) {
   const { open } = useStageActions();
   const act = (dialog: 'practices' | 'amendments', name: string) => (
@@ -125,8 +125,8 @@ function RulesLine({ job }: { readonly job: Job }) {
   );
   return (
     <p className={classes['acts']}>
-      {act('practices', 'House practices')}
-      {act('amendments', `Local rules, ${job.amendments.length}`)}
+      {act('practices', 'Shop practices')}
+      {act('amendments', `Local amendments, ${job.amendments.length}`)}
     </p>
   );
 }

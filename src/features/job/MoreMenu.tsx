@@ -21,8 +21,8 @@ const JOB_DIALOGS: readonly (readonly [DialogName, string])[] = [
   ['list', 'Circuits of the job'],
   ['job', 'The job'],
   ['edition', 'Change the edition'],
-  ['practices', 'House practices'],
-  ['amendments', 'Local rules'],
+  ['practices', 'Shop practices'],
+  ['amendments', 'Local amendments'],
   ['plugs', 'May this plug go there?'],
 ];
 

@@ -60,10 +60,10 @@ function Practice({ job, words }: { readonly job: Job; readonly words: PracticeW
   );
 }
 
-/** The house practices: both schools of each, with reasons, and what a change does to this job before it is made. */
+/** The shop practices: both schools of each, with reasons, and what a change does to this job before it is made. */
 export function PracticesDialog({ job, onClose }: PracticesDialogProps) {
   return (
-    <Dialog wide opened onClose={onClose} title="House practices">
+    <Dialog wide opened onClose={onClose} title="Shop practices">
       <p className="second">Choices among legal options. The rule itself is never one of them.</p>
       <ul className={classes['practices']}>
         {PRACTICES.map((words) => (

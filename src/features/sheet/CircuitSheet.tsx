@@ -67,7 +67,7 @@ function Head({ job, view }: OnSheet) {
         <dd>{job.authority || 'not named'}</dd>
         <dt>Permit</dt>
         <dd>{job.permitDate === null ? 'not applied for yet' : `applied for ${job.permitDate}`}</dd>
-        <dt>Local rules</dt>
+        <dt>Local amendments</dt>
         <dd>
           {job.amendments.length === 0
             ? 'none recorded'

@@ -5,7 +5,7 @@ import classes from './Nameplate.module.css';
 
 interface NameplateProps {
   readonly appliance: Appliance;
-  /** What the plate says of itself: the family. */
+  /** What the nameplate says of itself: the family. */
   readonly family: string;
   readonly disabled: boolean;
   readonly onAppliance: (appliance: Appliance, mergeKey: string | undefined) => void;

@@ -73,7 +73,7 @@ describe('plug and receptacle', () => {
     expect(figures.outlet.receptacle?.config).toBe('5-15');
   });
 
-  test('ground-fault protection for personnel, in every edition', () => {
+  test('GFCI protection for personnel, in every edition', () => {
     for (const year of EDITION_YEARS) {
       const { figures } = solve(
         { appliance: charger({ outputAmps: 32, connection: 'receptacle' }) },
@@ -85,7 +85,7 @@ describe('plug and receptacle', () => {
   });
 });
 
-describe('hard-wired outlets and ground-fault protection', () => {
+describe('hardwired outlets and GFCI protection', () => {
   // 210.8(F) tests the rating of the branch: 40 A of charger is on 50 A, 48 A is on 60 A.
   test.each([
     [2017, 'outdoor', 40, false],
@@ -111,7 +111,7 @@ describe('the disconnect', () => {
     [60, false],
     [64, true],
     [80, true],
-  ])('%d A hard-wired: %s', (outputAmps, required) => {
+  ])('%d A hardwired: %s', (outputAmps, required) => {
     const { figures } = solve({ appliance: charger({ outputAmps }), run: [segment({ method: 'emt' })] });
     expect(figures.outlet.disconnect.required).toBe(required);
   });

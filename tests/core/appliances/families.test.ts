@@ -64,7 +64,7 @@ describe('hot tub', () => {
 });
 
 describe('pool pump', () => {
-  test('1.65 hp between two rows of the table; 12 AWG by Article 680, 20 A by its maker', () => {
+  test('1.65 hp between two rows of the table; 12 AWG by Article 680, 20 A by its manufacturer', () => {
     const solved = solveFamily(
       'pool-pump',
       { hp: 1.65, volts: 230, nameplateA: 10.5, breakerA: 20, variable: true },
@@ -76,7 +76,7 @@ describe('pool pump', () => {
     expect(solved.figures.ocpd.minA).toBeCloseTo(13.25, 6);
   });
 
-  test('without a maker: 250 % and the next standard size up', () => {
+  test('without a manufacturer: 250 % and the next standard size up', () => {
     expect(solveFamily('pool-pump', { hp: 1.65, volts: 230 }, raceway).figures.ocpd.ratingA).toBe(30);
   });
 
@@ -104,7 +104,7 @@ describe('pool heater', () => {
     expect(line(solved)).toBe('60/2 6 g10');
   });
 
-  test('trap: 12 kW is more than 48 A and must be divided by its maker', () => {
+  test('trap: 12 kW is more than 48 A and must be divided by its manufacturer', () => {
     expect(codes(solveFamily('pool-heater', { kw: 12, volts: 240 }, raceway))).toContain('load.subdivide');
     expect(
       codes(solveFamily('pool-heater', { kw: 12, volts: 240, subdivided: true }, raceway)),
@@ -186,8 +186,14 @@ describe('dryer and water heater', () => {
     const whole = solveFamilyAny('water-heater', { kw: 36, volts: 240, storage: false });
     expect(codes(whole)).toContain('load.subdivide');
     expect(whole.figures.size).toBeNull();
-    const maker = solveFamily('water-heater', { kw: 27, volts: 240, storage: false, feeds: 3, breakerA: 40 });
-    expect(line(maker)).toBe('40/2 8 g10');
+    const manufacturer = solveFamily('water-heater', {
+      kw: 27,
+      volts: 240,
+      storage: false,
+      feeds: 3,
+      breakerA: 40,
+    });
+    expect(line(manufacturer)).toBe('40/2 8 g10');
     const alone = solveFamily('water-heater', { kw: 27, volts: 240, storage: false, feeds: 3 });
     expect(line(alone)).toBe('50/2 6 g10');
     expect(codes(alone)).toContain('load.maker-circuits');

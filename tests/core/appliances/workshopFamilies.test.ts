@@ -126,7 +126,7 @@ describe('motor and well pump', () => {
     expect(line(solved)).toBe('25/2 10 g10');
   });
 
-  test('starts at 12 AWG by house practice, at 14 by the table', () => {
+  test('starts at 12 AWG by shop practice, at 14 by the table', () => {
     const near = { lengthFt: 20 };
     expect(solveFamily('well-pump', { hp: 1.5, volts: 230 }, near).figures.size).toBe('12');
     const bare = context(2023, { practices: { ...DEFAULT_PRACTICES, pumpFullSize: false } });

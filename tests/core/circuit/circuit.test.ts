@@ -290,7 +290,7 @@ describe('the run', () => {
     }
   });
 
-  test('more than 360° between pull points stops, unless a local rule says less', () => {
+  test('more than 360° between pull points stops, unless a local amendment says less', () => {
     const bent = (bendsDeg: number) => ({ run: [segment({ method: 'emt', bendsDeg })] });
     expect(codes(solve(bent(361)))).toContain('raceway.bends');
     expect(codes(solve(bent(360)))).not.toContain('raceway.bends');

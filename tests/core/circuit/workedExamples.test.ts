@@ -18,7 +18,7 @@ const told = (steps: readonly AnyStep[]): Told[] =>
 const summary = ({ ocpd, size, groundTaken, raceway, drop }: SizedFigures): string =>
   `${ocpd.ratingA} A ${ocpd.poles}P, ${size} AWG, ground ${groundTaken}, ${raceway?.legal ?? 'cable'}, ${drop.percent.toFixed(2)} %`;
 
-describe('48 A charger, hard-wired, 62 ft of NM-B indoors', () => {
+describe('48 A charger, hardwired, 62 ft of NM-B indoors', () => {
   const { figures, workings } = solve({ run: [segment({ lengthFt: 62 })] });
 
   test('in one line', () => {
@@ -70,7 +70,7 @@ describe('48 A charger, hard-wired, 62 ft of NM-B indoors', () => {
   });
 });
 
-describe('40 A charger, hard-wired outdoors, 150 ft of PVC: raised for drop, its ground with it', () => {
+describe('40 A charger, hardwired outdoors, 150 ft of PVC: raised for drop, its ground with it', () => {
   const { figures, workings } = solve({
     appliance: charger({ outputAmps: 32 }),
     run: [segment({ method: 'pvc40', place: 'outdoor', lengthFt: 150, ambientC: 38 })],

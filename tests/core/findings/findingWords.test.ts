@@ -60,8 +60,8 @@ describe('every finding once, and its mended twin', () => {
     const inGarage = solveAny({ run: [segment({ place: 'garage' })] }, context(2023, { code: county }));
     expect(inGarage.findings.map(findingSentence)).toEqual(
       expect.arrayContaining([
-        'A local rule forbids NM-B in a garage.',
-        'Local rule: Engraved plates on every disconnect.',
+        'A local amendment forbids NM-B in a garage.',
+        'Local amendment: Engraved plates on every disconnect.',
       ]),
     );
     const small = solveAny(

@@ -21,7 +21,7 @@ export const raisedBySizes: readonly Raised[] = [
     'load.setting-above-plate',
     'stop',
     { appliance: charger({ outputAmps: 32, settingA: 48 }) },
-    'The setting of 48 A is more than the 32 A on the plate.',
+    'The setting of 48 A is more than the 32 A on the nameplate.',
     { appliance: charger({ outputAmps: 32 }) },
   ],
   [
@@ -218,7 +218,7 @@ export const raisedBySizes: readonly Raised[] = [
     'load.plate-contradiction',
     'stop',
     withPlate('mini-split', { mca: 30, mocp: 25, volts: 240 }),
-    'The plate contradicts itself: MOCP 25 A is below MCA 30 A. Ask the maker.',
+    'The plate contradicts itself: MOCP 25 A is below MCA 30 A. Ask the manufacturer.',
     withPlate('mini-split', { mca: 20, mocp: 25, volts: 240 }),
   ],
   [
@@ -357,7 +357,7 @@ export const raisedBySizes: readonly Raised[] = [
     'load.spa-pair',
     'note',
     withPlate('hot-tub', { ...tub, feeds: 'pair' }),
-    'The maker asks for a 20 A and a 30 A ground-fault breaker: both in the spa panel, on this 50 A feed.',
+    'The manufacturer asks for a 20 A and a 30 A GFCI breaker: both in the spa panel, on this 50 A feed.',
     withPlate('hot-tub', tub),
   ],
 ];

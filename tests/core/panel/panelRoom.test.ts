@@ -147,7 +147,7 @@ describe('making room', () => {
     expect(result?.freeSpace.moves.every(({ keepsLeg }) => keepsLeg)).toBe(true);
   });
 
-  test('a ground-fault breaker never shares a space; a shared neutral moves only as a pair', () => {
+  test('a GFCI breaker never shares a space; a shared neutral moves only as a pair', () => {
     const gfci = '1 20 gfci a; 2 20 b; 3 20 gfci c; 4 20 d; 5 20 e; 6 20 f';
     const result = applied(panel({ spaces: 6, typed: gfci, tandems: [{ from: 1, to: 6 }] }), [
       wanted('ev', 2),

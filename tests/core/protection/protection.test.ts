@@ -40,7 +40,7 @@ const welder = { inputAmps: 46, dutyPct: 20, volts: 240, type: 'arc', breakerA: 
 const split = { mca: 18, mocp: 25, volts: 240 };
 const tub = { amps: 40, volts: 240, neutral: false, breakerA: 50 };
 
-describe('ground-fault protection by load, place and edition', () => {
+describe('GFCI protection by load, place and edition', () => {
   test.each<[Scene, boolean | 'ask']>([
     [{ family: 'rv', plate: { amps: 50 }, year: 2017 }, false],
     [{ family: 'rv', plate: { amps: 50 }, year: 2020 }, true],
@@ -219,7 +219,7 @@ describe('the form of the protection', () => {
   });
 });
 
-describe('arc-fault protection', () => {
+describe('AFCI protection', () => {
   test.each<[Scene, boolean | 'ask']>([
     [{ family: 'receptacle', plate: { amps: 20, count: 1, place: 'kitchen' } }, true],
     [{ family: 'receptacle', plate: { amps: 15, count: 4, place: 'finished-basement' }, year: 2017 }, true],

@@ -105,7 +105,7 @@ describe('burial', () => {
     expect(depth(part).needs?.coverIn).toBe(coverIn);
   });
 
-  test('a 120 V, 20 A circuit behind a ground-fault breaker may lie at 12 in; one with its device at the far end may not', () => {
+  test('a 120 V, 20 A circuit behind a GFCI breaker may lie at 12 in; one with its device at the far end may not', () => {
     const outlet = {
       family: 'receptacle',
       nameplate: { amps: 20, count: 1, place: 'outdoor', serves: 'general' },
@@ -309,7 +309,7 @@ describe('cut list and wire list', () => {
     expect([grounds('a', 'b', 24), grounds('b', 'a', 24), grounds('a', 'b', 60)]).toEqual([1, 0, 0]);
   });
 
-  test('a piece at hand that ends shorter than its boxes need is a stop', () => {
+  test('a piece on hand that ends shorter than its boxes need is a stop', () => {
     const with_ = (pieceFt: number) => routeOf({ run: [segment({ lengthFt: 40, pieceFt })] });
     expect(routeCodes(with_(40.5))).toEqual(['piece.short']);
     expect(routeCodes(with_(41))).toEqual([]);

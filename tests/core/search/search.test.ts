@@ -68,7 +68,7 @@ describe('the search of ways', () => {
     expect(values).toEqual(values.toSorted((a, b) => a - b));
   });
 
-  test('aluminum is offered for feeders, and for the rest by house practice alone', () => {
+  test('aluminum is offered for feeders, and for the rest by shop practice alone', () => {
     const metals = (part: Parameters<typeof circuit>[0], under = context()) =>
       new Set(search(part, under).map(({ metal }) => metal));
     expect([...metals({})]).toEqual(['cu']);

@@ -52,7 +52,7 @@ describe('which conductor goes where', () => {
     expect(end(ends, 'panel')).toEqual(['GN: ground-bar', 'BK: breaker-1', 'RD: breaker-2']);
   });
 
-  test('a ground-fault breaker takes the neutral of the load, and its pigtail goes to the bar', () => {
+  test('a GFCI breaker takes the neutral of the load, and its pigtail goes to the bar', () => {
     const { ends } = wired('rv', { amps: 50 }, 'pvc40', { panel: 'subpanel' });
     expect(end(ends, 'panel')).toEqual([
       'GN: ground-bar',

@@ -20,7 +20,7 @@ const between = (about: ReturnType<typeof circuit>, before: EditionYear, after: 
   );
 
 describe('what changes with the edition', () => {
-  test('a welder outlet in a garage gains its ground-fault breaker in 2020', () => {
+  test('a welder outlet in a garage gains its GFCI breaker in 2020', () => {
     const welder = of(
       'welder',
       { inputAmps: 46, dutyPct: 20, volts: 240, type: 'arc', breakerA: 50 },
@@ -28,7 +28,7 @@ describe('what changes with the edition', () => {
     );
     expect(between(welder, 2017, 2020)).toEqual([
       'Protection: none > GFCI (210.8(A))',
-      'new:  > Ground-fault protection is required: receptacle in a garage or outbuilding. (210.8(A))',
+      'new:  > GFCI protection is required: receptacle in a garage or outbuilding. (210.8(A))',
     ]);
   });
 
@@ -47,7 +47,7 @@ describe('what changes with the edition', () => {
   });
 });
 
-describe('what changes with a house practice', () => {
+describe('what changes with a shop practice', () => {
   test('a mini split wired to its breaker', () => {
     const split = of('mini-split', { mca: 18, mocp: 25, volts: 240 });
     const matched = context(2023, { practices: { ...DEFAULT_PRACTICES, matchBreaker: true } });
@@ -59,7 +59,7 @@ describe('what changes with a house practice', () => {
   });
 });
 
-describe('local rules', () => {
+describe('local amendments', () => {
   const garage = of(
     'welder',
     { inputAmps: 46, dutyPct: 20, volts: 240, type: 'arc', breakerA: 50 },
@@ -109,7 +109,7 @@ describe('local rules', () => {
     expect(gfci(about, left)).toBe(after);
   });
 
-  test('arc-fault protection struck, a disconnect asked for every charger, a method forbidden', () => {
+  test('AFCI protection struck, a disconnect asked for every charger, a method forbidden', () => {
     const bedroom = of('receptacle', { amps: 20, count: 2, place: 'bedroom' });
     expect(
       solveCircuit(bedroom, context(2023, { code: local({ kind: 'no-arc-fault' }) })).figures.outlet.afci
@@ -129,7 +129,7 @@ describe('local rules', () => {
     expect(pipe.findings.map(({ code }) => code)).toContain('method.forbidden');
   });
 
-  test('the step that a local rule set names it', () => {
+  test('the step that a local amendment set names it', () => {
     const range = of(
       'range',
       { kw: 12, volts: 240, connection: 'receptacle' },

@@ -57,7 +57,7 @@ describe('words', () => {
 
   test('how it is wired', () => {
     const note = (part: Parameters<typeof solve>[0]) => circuitNote(circuit(part), solve(part).figures);
-    expect(note({})).toBe('hard-wired, continuous, no neutral');
+    expect(note({})).toBe('hardwired, continuous, no neutral');
     expect(note({ appliance: charger({ outputAmps: 32, connection: 'receptacle' }) })).toBe(
       'plug and receptacle, continuous, with neutral',
     );

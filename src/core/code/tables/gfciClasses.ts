@@ -1,10 +1,10 @@
 import type { ReferenceTable } from './shapes';
 
-/** Trip current of ground-fault devices, milliamperes. */
+/** Trip current of GFCI devices, milliamperes. */
 // prettier-ignore
 export const gfciClasses = {
   id: 'gfci-classes',
-  title: 'Trip current of ground-fault devices, milliamperes',
+  title: 'Trip current of GFCI devices, milliamperes',
   certainty: 'partly',
   rows: {
     A: { tripMAMin: 4, tripMAMax: 6 },

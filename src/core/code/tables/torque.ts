@@ -1,10 +1,10 @@
 import type { ReferenceTable } from './shapes';
 
-/** Tightening torque where no maker value is given, pound-inches. */
+/** Tightening torque where no manufacturer value is given, pound-inches. */
 // prettier-ignore
 export const torque = {
   id: 'torque',
-  title: 'Tightening torque where no maker value is given, pound-inches',
+  title: 'Tightening torque where no manufacturer value is given, pound-inches',
   certainty: 'partly',
   screws: [
     { size: '18-10', slotSmall: 20, slotLarge: 35, splitBolt: 80, otherHex: 75 },

@@ -39,7 +39,7 @@ function Pieces({ pieces }: { readonly pieces: readonly WirePiece[] }) {
             <td className="fig">{ft(piece.cutFt)}</td>
             <td>
               {piece.cable ?? piece.conductors.map(({ letters, size }) => `${letters} ${size}`).join(', ')}
-              {piece.hasFt !== null && `; ${ft(piece.hasFt)} at hand`}
+              {piece.hasFt !== null && `; ${ft(piece.hasFt)} on hand`}
             </td>
           </tr>
         ))}

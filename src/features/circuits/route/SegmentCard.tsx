@@ -147,7 +147,7 @@ function BoxFields(props: PartProps) {
   return (
     <>
       <NumberField
-        label="Box at hand"
+        label="Box on hand"
         usual="the least that holds it"
         value={end.boxIn3}
         range={cubic(2000)}
@@ -218,13 +218,13 @@ function RouteFields(props: PartProps) {
         />
       )}
       <NumberField
-        label="Piece at hand"
+        label="Piece on hand"
         usual="cut new"
         value={segment.pieceFt}
         range={{ min: 0.5, max: LIMITS.segmentFt, units: ['ft', "'"], shown: 'ft' }}
         disabled={disabled}
         onValue={(pieceFt, key) => {
-          setSegment({ pieceFt }, 'Piece at hand', key);
+          setSegment({ pieceFt }, 'Piece on hand', key);
         }}
       />
     </div>

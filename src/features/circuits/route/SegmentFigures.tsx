@@ -58,7 +58,7 @@ export function PullFigures({ pull, rules }: { readonly pull: PullSection; reado
           <Figure
             name="On the wall"
             figure={`${n(side.lbPerFt, 0)} lb/ft`}
-            why="500 lb/ft until the maker says"
+            why="500 lb/ft until the manufacturer says"
           />
         )}
         <Figure

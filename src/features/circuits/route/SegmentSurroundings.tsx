@@ -78,7 +78,7 @@ function InsideRaceway({ view, index }: SegmentSurroundingsProps) {
           <Figure
             name="Pulls well"
             figure={raceway.comfort}
-            why={raceway.comfort === raceway.legal ? 'the same' : 'by the house practice'}
+            why={raceway.comfort === raceway.legal ? 'the same' : 'by the shop practice'}
           />
           <Figure
             name="Ground"
