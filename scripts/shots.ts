@@ -22,7 +22,7 @@ const figure = (name: string) => (page: Page) => page.locator(`[data-link="${nam
 const routeSide =
   (name: string) =>
   async (page: Page): Promise<void> => {
-    await page.getByRole('button', { name: /65 A, needs 60; fill 30/ }).click();
+    await page.getByRole('button', { name: /65 A, 60 A required; fill 30/ }).click();
     await page.getByRole('button', { name, exact: true }).click();
   };
 

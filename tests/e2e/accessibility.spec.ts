@@ -8,7 +8,7 @@ test.describe.configure({ timeout: 90_000 });
 const THEMES = ['paper', 'attic', 'noon'] as const;
 
 /** Every kind of working; the other themes differ in color alone. */
-const FIGURES = ['Load', 'Drop', 'Protection'];
+const FIGURES = ['Load', 'Voltage drop', 'Protection'];
 
 const wear = (page: Page, theme: string) =>
   page.addInitScript((name) => {
@@ -116,7 +116,7 @@ for (const name of FIGURES) {
     await openDemo(page);
     await page.getByRole('button', { name: /^EV outlet, garage/ }).click();
     await figureKey(page, name).click();
-    if (name === 'Drop') await expect(page.getByRole('img', { name: /Drop at/ })).toBeVisible();
+    if (name === 'Voltage drop') await expect(page.getByRole('img', { name: /Drop at/ })).toBeVisible();
     expect(await faults(page, 'paper')).toEqual([]);
   });
 }
@@ -127,7 +127,7 @@ for (const theme of THEMES) {
     await openDemo(page);
     await page.getByRole('button', { name: /^Kiln, studio/ }).click();
     await page.getByRole('button', { name: 'Route', exact: true }).click();
-    await page.getByRole('button', { name: /65 A, needs 60; fill 30/ }).click();
+    await page.getByRole('button', { name: /65 A, 60 A required; fill 30/ }).click();
     for (const side of ['Inside and around', 'Cut list', 'Fittings', 'Bend marks', 'Share, copy']) {
       await page.getByRole('button', { name: side, exact: true }).click();
       expect(await faults(page, theme), side).toEqual([]);

@@ -9,7 +9,7 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await expect(page.getByText(/Hot tub, 40 A, 46 ft, PVC Sch 40, outdoor/)).toBeVisible();
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Still to find out' })).toContainText(
-    'Where will the disconnect stand?',
+    'Where is the disconnect?',
   );
   await page.getByLabel('Disconnect from the appliance').fill('12 ft');
   await page.getByLabel('To the water').fill('4');

@@ -23,7 +23,7 @@ test('from an empty job to a printed and exported circuit, by pointer', async ({
   await working(page).getByLabel('Size').selectOption('6');
   await expect(figureKey(page, 'Conductor')).toContainText('Stop');
   await expect(working(page).getByRole('heading')).toContainText([
-    '6 AWG NM-B carries 55 A in the 60 °C column; this load asks for 60 A.',
+    '6 AWG NM-B carries 55 A in the 60 °C column; 60 A required.',
   ]);
   await expect(working(page).locator('td[aria-current]')).toHaveText('55');
 
@@ -123,9 +123,9 @@ test('a field that is not understood keeps what was typed and changes nothing', 
   const length = page.getByLabel('Length, A to B');
   await length.fill('far away');
   await expect(page.getByText(/Type a length such as 62 ft/)).toBeVisible();
-  await figureKey(page, 'Drop').click();
+  await figureKey(page, 'Voltage drop').click();
   await expect(length).toHaveValue('far away');
-  await expect(figureKey(page, 'Drop')).toContainText('over 62 ft');
+  await expect(figureKey(page, 'Voltage drop')).toContainText('over 62 ft');
   await length.fill('80 ft');
-  await expect(figureKey(page, 'Drop')).toContainText('over 80 ft');
+  await expect(figureKey(page, 'Voltage drop')).toContainText('over 80 ft');
 });

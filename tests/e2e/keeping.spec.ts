@@ -3,7 +3,8 @@ import type { Page } from '@playwright/test';
 import { expect, exportJob, figureKey, openDemo, saved, startJob, test } from '../support/app';
 
 const length = (page: Page) => page.getByLabel('Length, A to B');
-const over = (page: Page, ft: number) => expect(figureKey(page, 'Drop')).toContainText(`over ${ft} ft`);
+const over = (page: Page, ft: number) =>
+  expect(figureKey(page, 'Voltage drop')).toContainText(`over ${ft} ft`);
 /** From the open job to the list, without loading the page anew. */
 async function toJobs(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'More' }).click();
@@ -194,7 +195,7 @@ test('a damaged job names the field, hands out what is stored, and opens as befo
   await page.getByRole('button', { name: 'Export what is stored' }).click();
   expect(await readFile(await (await coming).path(), 'utf8')).toContain('"lengthFt": -4000');
   await page.getByRole('button', { name: /^Undo back to before/ }).click();
-  await expect(figureKey(page, 'Drop')).toBeVisible();
+  await expect(figureKey(page, 'Voltage drop')).toBeVisible();
   await expect(length(page)).toBeEnabled();
 });
 

@@ -35,9 +35,9 @@ test('by pointer: a station is dragged, a trench deepened, a raceway shared, and
   await page.mouse.up();
   await expect(typed(page)).toHaveValue(/^mc (39|40|41)/);
 
-  await choose(page, /65 A, needs 60; fill 30/);
+  await choose(page, /65 A, 60 A required; fill 30/);
   await page.getByLabel('Under').selectOption('street');
-  await expect(findings(page)).toContainText('a street asks for 24 in');
+  await expect(findings(page)).toContainText('a street requires 24 in');
   await page.getByRole('button', { name: 'Bury it at 24 in' }).click();
   await expect(
     page.getByRole('img', {
@@ -102,7 +102,7 @@ test('the section as SVG and as DXF reads back, whole or looked at closer', asyn
     expect.arrayContaining(['GRADE', 'MC', 'PVC-SCH-80', 'LFNC', 'STATIONS', 'SUPPORTS', 'DIMENSIONS']),
   );
 
-  await choose(page, /65 A, needs 60; fill 23/);
+  await choose(page, /65 A, 60 A required; fill 23/);
   const wide = await page.getByRole('button', { name: /^Station D on the section/ }).boundingBox();
   await page.getByRole('button', { name: 'Closer' }).click();
   const near = await page.getByRole('button', { name: /^Station C on the section/ }).boundingBox();

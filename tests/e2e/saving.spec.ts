@@ -24,7 +24,7 @@ test.describe('two tabs on one job', () => {
     await expect(second.getByLabel('Length, A to B')).toBeDisabled();
 
     await page.getByLabel('Length, A to B').fill('70');
-    await expect(figureKey(second, 'Drop')).toContainText('over 70 ft');
+    await expect(figureKey(second, 'Voltage drop')).toContainText('over 70 ft');
 
     await second.getByRole('button', { name: 'Take over here' }).click();
     await expect(second.getByLabel('Length, A to B')).toBeEnabled();
@@ -32,25 +32,25 @@ test.describe('two tabs on one job', () => {
     await expect(page.getByLabel('Length, A to B')).toBeDisabled();
 
     await second.getByLabel('Length, A to B').fill('75');
-    await expect(figureKey(page, 'Drop')).toContainText('over 75 ft');
+    await expect(figureKey(page, 'Voltage drop')).toContainText('over 75 ft');
     await saved(second);
     await second.getByRole('button', { name: 'Undo' }).click();
-    await expect(figureKey(second, 'Drop')).toContainText('over 70 ft');
+    await expect(figureKey(second, 'Voltage drop')).toContainText('over 70 ft');
   });
 
   test('a tab that was killed lets go, and what it had done is there', async ({ page, context }) => {
     await openDemo(page);
     await page.getByLabel('Length, A to B').fill('71');
-    await expect(figureKey(page, 'Drop')).toContainText('over 71 ft');
+    await expect(figureKey(page, 'Voltage drop')).toContainText('over 71 ft');
     await saved(page);
     const url = page.url();
     const next = await context.newPage();
     await page.close({ runBeforeUnload: false });
     await next.goto(url);
-    await expect(figureKey(next, 'Drop')).toContainText('over 71 ft');
+    await expect(figureKey(next, 'Voltage drop')).toContainText('over 71 ft');
     await expect(next.getByLabel('Length, A to B')).toBeEnabled();
     await next.getByRole('button', { name: 'Undo' }).click();
-    await expect(figureKey(next, 'Drop')).toContainText('over 62 ft');
+    await expect(figureKey(next, 'Voltage drop')).toContainText('over 62 ft');
   });
 });
 
@@ -71,7 +71,7 @@ test('full storage: it says so, loses nothing, and saves when there is room', as
   await expect(page.getByRole('alert')).toContainText(
     "This browser's storage is full: 1 edit not saved yet.",
   );
-  await expect(figureKey(page, 'Drop')).toContainText('over 72 ft');
+  await expect(figureKey(page, 'Voltage drop')).toContainText('over 72 ft');
   await page.getByLabel('Length, A to B').fill('73');
   await expect(page.getByRole('alert')).toContainText('2 edits not saved yet');
   expect((await exportJob(page)).text).toContain('"lengthFt": 73');
@@ -83,7 +83,7 @@ test('full storage: it says so, loses nothing, and saves when there is room', as
   await expect(page.getByRole('alert')).toBeHidden();
   await saved(page);
   await page.reload();
-  await expect(figureKey(page, 'Drop')).toContainText('over 73 ft');
+  await expect(figureKey(page, 'Voltage drop')).toContainText('over 73 ft');
 });
 
 test.describe('files', () => {
@@ -204,7 +204,7 @@ test.describe('offline', () => {
     await context.setOffline(true);
     await page.reload();
     await expect(figureKey(page, 'Conductor')).toContainText('Stop');
-    await figureKey(page, 'Drop').click();
+    await figureKey(page, 'Voltage drop').click();
     await expect(page.getByRole('img', { name: /Drop at 62 feet/ })).toBeVisible();
   });
 });

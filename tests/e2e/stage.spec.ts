@@ -9,7 +9,7 @@ test('one choice lights the circuit, the figure, the segment and the table row t
   await page.getByRole('button', { name: /^Kiln, studio/ }).click();
   await figureKey(page, 'Conductor').click();
   await page
-    .getByRole('button', { name: /65 A, needs 60; fill/ })
+    .getByRole('button', { name: /65 A, 60 A required; fill/ })
     .first()
     .click();
   await expect(page.getByRole('button', { name: /^Kiln, studio 60 A/ })).toHaveAttribute(
@@ -42,7 +42,7 @@ test('a station is dragged along the tape, and moved by keys; the length of the 
   await page.mouse.up();
   const feet = (await page.getByLabel('Length, A to B').inputValue()).replace(/ ft.*/, '');
   expect(Number(feet)).toBeLessThan(35);
-  await expect(figureKey(page, 'Drop')).toContainText('over 103 ft');
+  await expect(figureKey(page, 'Voltage drop')).toContainText('over 103 ft');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Length, A to B')).toHaveValue('37 ft');
 });
@@ -64,13 +64,13 @@ test('a place where the method may not be stops, and its remedy puts that right'
   await openDemo(page);
   await page.getByLabel('Place, A to B').selectOption('outdoor');
   await figureKey(page, 'Conductor').click();
-  await expect(working(page)).toContainText('NM-B may not be outdoors');
+  await expect(working(page)).toContainText('NM-B may not run outdoors');
   await working(page)
-    .getByRole('list', { name: /NM-B may not be outdoors/ })
+    .getByRole('list', { name: /NM-B may not run outdoors/ })
     .getByRole('button')
     .first()
     .click();
-  await expect(working(page)).not.toContainText('NM-B may not be outdoors');
+  await expect(working(page)).not.toContainText('NM-B may not run outdoors');
 });
 
 test('a question is answered, and the answer is on the sheet', async ({ page }) => {
@@ -103,9 +103,9 @@ test('another edition changes what differs, and an edition that was not read say
   await expect(working(page)).toContainText('The 2017 edition says nothing of settings');
   await edition('2026');
   await expect(page.getByText('2026 code, not verified')).toBeVisible();
-  await expect(working(page)).toContainText('The 2026 edition was not read');
+  await expect(working(page)).toContainText('The 2026 edition is preliminary, not verified');
   await page.getByRole('button', { name: 'Circuit sheet' }).click();
-  await expect(page.getByRole('article')).toContainText('2026, not read');
+  await expect(page.getByRole('article')).toContainText('2026, preliminary, not verified');
 });
 
 test('the keys of the stage do what the list of keys says', async ({ page }) => {
@@ -124,7 +124,7 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
   await expect(figureKey(page, 'Ground')).toBeFocused();
   await keyboard.press('ArrowUp');
   await keyboard.press('p');
-  await expect(figureKey(page, 'Conductor')).not.toContainText('pinned');
+  await expect(figureKey(page, 'Conductor')).not.toContainText('set by hand');
   await keyboard.press('/');
   await expect(page.getByPlaceholder(/Find a circuit/)).toBeFocused();
   await keyboard.type('noon');

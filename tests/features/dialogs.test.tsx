@@ -36,7 +36,7 @@ describe('adding a circuit', () => {
     await userEvent.type(output, '32');
     expect(screen.getByText('40 A 2P × NM-B 8/2')).toBeTruthy();
     await userEvent.selectOptions(screen.getByLabelText('Place'), 'outdoor');
-    expect(screen.getByText('NM-B may not be outdoors: it is for dry places.')).toBeTruthy();
+    expect(screen.getByText('NM-B may not run outdoors: it is for dry locations.')).toBeTruthy();
   });
 
   test('leaves out what most plates do not have', () => {
@@ -73,7 +73,7 @@ describe('the job', () => {
     await userEvent.clear(screen.getByLabelText('Authority having jurisdiction'));
     await userEvent.type(screen.getByLabelText('Authority having jurisdiction'), 'Town hall');
     await userEvent.selectOptions(screen.getByLabelText('Kind of building'), 'two-family');
-    await userEvent.type(screen.getByLabelText('What may come later'), ' A pool.');
+    await userEvent.type(screen.getByLabelText('Future loads'), ' A pool.');
     expect(openJob()).toMatchObject({ authority: 'Town hall', occupancy: 'two-family' });
     expect(openJob().later).toMatch(/A pool\.$/);
   });

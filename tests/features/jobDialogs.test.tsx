@@ -31,7 +31,7 @@ describe('another edition', () => {
   test('2026 says how far it was read', async () => {
     show(<EditionDialog job={openJob()} onClose={vi.fn()} />);
     await userEvent.selectOptions(screen.getByLabelText('Compare with the edition of'), '2026');
-    expect(screen.getByText(/This edition was not read/)).toBeTruthy();
+    expect(screen.getByText(/This edition is preliminary, not verified/)).toBeTruthy();
   });
 });
 
@@ -193,7 +193,7 @@ describe('the wiring', () => {
   test('of a tub: load, both sides of the enclosure, panel, each conductor with its torque', () => {
     show(<TerminationsDialog view={viewOf('deck-tub')} onClose={vi.fn()} />);
     expect(
-      screen.getAllByRole('img', { name: /^Wiring, / }).map((each) => each.getAttribute('aria-label')),
+      screen.getAllByRole('img', { name: /^Terminations, / }).map((each) => each.getAttribute('aria-label')),
     ).toEqual([
       'Wiring, Load',
       'Wiring, Enclosure, to the load',

@@ -20,12 +20,12 @@ describe('the ladder', () => {
       'Conductor',
       'Ground',
       'Raceway',
-      'Drop',
+      'Voltage drop',
       'Disconnect',
       'Protection',
     ]);
     const conductor = screen.getByRole('button', { name: /^Conductor/ });
-    expect(within(conductor).getByText('pinned · 55 A at 60 °C')).toBeTruthy();
+    expect(within(conductor).getByText('set by hand · 55 A at 60 °C')).toBeTruthy();
     expect(within(conductor).getByText('Stop')).toBeTruthy();
   });
 

@@ -63,7 +63,7 @@ describe('the card of a segment', () => {
     await pane('kiln', 1);
     await userEvent.selectOptions(screen.getByLabelText('Under'), 'street');
     const found = screen.getByRole('list', { name: 'Findings about the route' });
-    expect(found.textContent).toContain('18 in of cover; a street asks for 24 in.');
+    expect(found.textContent).toContain('18 in of cover; a street requires 24 in.');
     await userEvent.click(await screen.findByRole('button', { name: /^Bury it at 24 in/ }));
     expect(runOf('kiln')[1]?.heightFt).toBe(-2);
     expect(screen.queryByRole('list', { name: 'Findings about the route' })).toBeNull();

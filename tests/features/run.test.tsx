@@ -72,7 +72,7 @@ describe('the bands under the tape', () => {
   test('choose a segment by what it holds', async () => {
     const onChoose = vi.fn();
     bands(onChoose);
-    await userEvent.click(screen.getByRole('button', { name: '65 A, needs 60; fill 23 %' }));
+    await userEvent.click(screen.getByRole('button', { name: '65 A, 60 A required; fill 23 %' }));
     expect(onChoose).toHaveBeenCalledWith(2);
   });
 });

@@ -73,6 +73,6 @@ describe('the circuit sheet', () => {
 
   test('an edition that was not read says so at the head', () => {
     load({ ...demoJob, edition: 2026 });
-    expect(sheet('kiln').textContent).toContain('2026, not read: figures of 2023');
+    expect(sheet('kiln').textContent).toContain('2026, preliminary, not verified');
   });
 });

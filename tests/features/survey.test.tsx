@@ -50,7 +50,7 @@ describe('the plate of an appliance', () => {
     load({ ...demoJob, circuits: [{ ...view.circuit, site: {} }] });
     card('deck-tub');
     const open = screen.getByRole('list', { name: 'Still to find out' });
-    expect(within(open).getByText(/Where will the disconnect stand/)).toBeTruthy();
+    expect(within(open).getByText(/Where is the disconnect/)).toBeTruthy();
     await userEvent.type(screen.getByLabelText('To the water'), '4');
     const { circuit } = viewOf('deck-tub');
     expect(circuit.site).toMatchObject({ waterFt: 4 });

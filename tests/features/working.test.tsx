@@ -142,7 +142,7 @@ describe('what stands below the steps', () => {
     await userEvent.clear(ambient);
     await userEvent.type(ambient, '131 F');
     expect(circuit('garage-outlet')?.run[0]?.ambientC).toBe(55);
-    const together = screen.getByLabelText('Conductors together');
+    const together = screen.getByLabelText('Current-carrying conductors in the raceway or bundle');
     await userEvent.clear(together);
     expect(circuit('garage-outlet')?.run[0]?.currentCarrying).toBeNull();
     const height = screen.getByLabelText('Runs at height');

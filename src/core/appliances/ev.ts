@@ -125,7 +125,7 @@ function changes(plate: EvPlate): PlateChange<EvPlate>[] {
 /** Electric vehicle supply equipment: a continuous load, hardwired or on a cord (Article 625). */
 export const ev = defineFamily<'ev', EvPlate>({
   id: 'ev',
-  name: 'Vehicle charger',
+  name: 'EV charger',
   schema: evPlateSchema,
   fresh: { outputAmps: 48, volts: 240, connection: 'hardwired' },
   questions: [

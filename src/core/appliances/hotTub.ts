@@ -98,7 +98,7 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
         { value: 'one', label: 'One for the tub' },
         { value: 'pair', label: '20 A and 30 A pair' },
       ],
-      help: "As the manufacturer's plate says.",
+      help: "As the manufacturer's nameplate says.",
     },
     { key: 'integralGfci', label: 'Listed with its own Class A protection of all parts?', kind: 'yes-no' },
   ],

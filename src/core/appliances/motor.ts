@@ -72,7 +72,7 @@ export const motor = defineFamily<'motor', MotorPlate>({
       kind: 'number',
       optional: true,
       range: amperes(10, 400),
-      until: '250 % of the table current, next size up.',
+      until: '250 % of the table current, next standard rating.',
     },
     connectionQuestion,
   ],

@@ -12,7 +12,7 @@ const poolHeaterPlateSchema = z
     mca: z.number().min(1).max(200).optional().describe('Minimum circuit ampacity, amperes'),
     mocp: deviceA.optional().describe('Maximum overcurrent protection, amperes'),
     volts: twoPoleVolts,
-    subdivided: z.boolean().optional().describe('Divided by the manufacturer into parts of 48 A or less'),
+    subdivided: z.boolean().optional().describe('Subdivided by the manufacturer into parts of 48 A or less'),
   })
   .refine(
     (plate) =>
@@ -91,7 +91,7 @@ export const poolHeater = defineFamily<'pool-heater', PoolHeaterPlate>({
     voltsQuestion(240, 208),
     {
       key: 'subdivided',
-      label: 'Divided by the manufacturer into parts of 48 A or less?',
+      label: 'Subdivided by the manufacturer into parts of 48 A or less?',
       kind: 'yes-no',
       until: 'Above 48 A the circuit stops.',
       when: (plate) => plate['heater'] !== 'heat-pump' && plate['heater'] !== 'gas',

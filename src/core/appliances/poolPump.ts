@@ -48,7 +48,7 @@ export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
       kind: 'number',
       optional: true,
       range: amperes(10, 200),
-      until: '250 % of the table current, next size up.',
+      until: '250 % of the table current, next standard rating.',
     },
     { key: 'variable', label: 'Variable speed?', mark: 'VS', kind: 'yes-no' },
     {

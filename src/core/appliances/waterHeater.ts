@@ -100,7 +100,7 @@ export const waterHeater = defineFamily<'water-heater', WaterHeaterPlate>({
     { key: 'storage', label: 'A tank of up to 120 gallons?', kind: 'yes-no', help: 'No: tankless.' },
     {
       key: 'feeds',
-      label: 'Circuits that the manufacturer asks for',
+      label: 'Circuits on the nameplate',
       kind: 'number',
       optional: true,
       range: { min: 1, max: 4, units: [], shown: '', whole: true },

@@ -26,7 +26,7 @@ const cableHots = (
   if (wires < 3)
     return [
       { letters: 'BK', size, metal, note: '' },
-      { letters: 'WH', size, metal, note: 'marked hot' },
+      { letters: 'WH', size, metal, note: 're-identified' },
     ];
   return [
     { letters: 'BK', size, metal, note: '' },

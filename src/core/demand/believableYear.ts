@@ -68,7 +68,7 @@ function houseKW(day: number, hour: number, spell: number, random: () => number)
   return charging + base + lights + cooking + water + heat + cool + dryer + guests;
 }
 
-/** A year of quarter hours of the demo house, decided by a seed. Times are on a clock without an offset. */
+/** A year of 15-minute readings of the demo house, decided by a seed. Times are on a clock without an offset. */
 export function believableYear(seed: number, firstMs: number, days = YEAR): readonly MeterReading[] {
   const random = seeded(seed);
   const readings: MeterReading[] = [];

@@ -29,7 +29,7 @@ export const jobSchema = z.strictObject({
   permitDate: z.iso.date().nullable().describe('Day on which the permit was applied for'),
   occupancy: z.enum(OCCUPANCIES).describe('Kind of building'),
   designC: designSchema.describe('Highest expected ambients of the place, °C'),
-  later: z.string().max(500).describe('What may come later'),
+  later: z.string().max(500).describe('Future loads'),
   amendments: z.array(amendmentSchema).max(LIMITS.amendments),
   practices: practicesSchema,
   house: STAGE_DOCUMENTS.house.schema.describe('The service and what it carries'),

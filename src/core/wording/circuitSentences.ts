@@ -36,11 +36,11 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'load.managed': ({ data }) =>
     `Load management to ${n(data.managedA)} A counts for the service; the circuit is sized for ${n(data.plateA)} A. Is the charger's own setting restricted too?`,
   'load.plate-missing': ({ data }) =>
-    `Read the ${data.field} from the plate; ${inAmps(data.usedA)} is taken until then.`,
+    `Read the ${data.field} from the nameplate; ${inAmps(data.usedA)} is taken until then.`,
   'load.by-breaker': ({ data }) =>
     `Read as a nameplate breaker of ${inAmps(data.breakerA)}. What current is on the nameplate? ${inAmps(data.usedA)} is taken until then.`,
   'load.plate-contradiction': ({ data }) =>
-    `The plate contradicts itself: MOCP ${n(data.mocp)} A is below MCA ${inAmps(data.mca)}. Ask the manufacturer.`,
+    `The nameplate contradicts itself: MOCP ${n(data.mocp)} A is below MCA ${inAmps(data.mca)}. Ask the manufacturer.`,
   'load.subdivide': ({ data }) =>
     `${n(data.amps)} A on one device: a heater is subdivided by its manufacturer into parts of ${n(data.maxA)} A or less.`,
   'load.own-circuit': ({ data }) =>
@@ -49,14 +49,14 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `How many circuits, and which breakers, are on the nameplate of the tankless heater? They are followed. ${n(data.amps)} A is taken as continuous until then.`,
   'load.too-many-units': ({ data }) =>
     `Note 4 covers one cooktop and two ovens, not ${n(data.units)} units: their nameplates are added. Does the authority accept them on one circuit?`,
-  'load.taps': () => 'Taps to each unit: no longer than is needed to service it, and sized for it.',
+  'load.taps': () => 'Taps to each unit: 20 A minimum, sized for it, only as long as needed for servicing.',
   'load.fuse-only': ({ data }) =>
-    `The label asks for fuses of ${n(data.mocp)} A at most: a breaker alone does not do.`,
+    `The label asks for fuses of ${n(data.mocp)} A at most: a breaker alone is not enough.`,
   'motor.not-in-table': ({ data }) => `No table has a motor of ${n(data.hp)} hp at ${n(data.volts)} V.`,
   'motor.fla-used-for-flc': ({ data }) =>
-    `The plate says ${n(data.plateA)} A; conductor and breaker go by the table, ${inAmps(data.flcA)}.`,
+    `Nameplate: ${inAmps(data.plateA)}. Conductor and breaker are sized by the table, ${inAmps(data.flcA)}.`,
   'motor.plate-above-table': ({ data }) =>
-    `The plate says ${n(data.plateA)} A, more than the table's ${inAmps(data.flcA)}: is it built for low speed or high torque? Then its plate is used.`,
+    `Nameplate: ${inAmps(data.plateA)}, more than the ${inAmps(data.flcA)} of the table. Is it built for low speed or high torque? Then the nameplate is used.`,
   'welder.only': ({ data }) =>
     `Wired by its duty, this ${n(data.ratingA)} A outlet is for the welder only: label it so.`,
   'rv30.not-240': () =>
@@ -67,12 +67,11 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     'Is the building a one-family dwelling? Yes: its disconnect is rated 100 A at least. No: 60 A, or less with one or two circuits.',
   'feeder.electrode': ({ severity }) =>
     severity === 'stop'
-      ? 'The detached building needs a grounding electrode at its disconnect.'
-      : 'Has the detached building a grounding electrode? It needs one at its disconnect.',
+      ? 'The detached building requires a grounding electrode at its disconnect.'
+      : 'Has the detached building a grounding electrode? One is required at its disconnect.',
   'panel.neutral-ground-mixed': () =>
     'The bonding screw of the subpanel is in: a new feeder has four wires and its bars are separate. In an existing panel the bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
-  'ocpd.below-load': ({ data }) =>
-    `The breaker is ${inAmps(data.ocpdA)}; this load asks for ${inAmps(data.needsA)}.`,
+  'ocpd.below-load': ({ data }) => `The breaker is ${inAmps(data.ocpdA)}; ${inAmps(data.needsA)} required.`,
   'ocpd.label-below-125': ({ data }) =>
     `The label names a ${n(data.ocpdA)} A breaker for ${inAmps(data.loadA)}: less than 125 %, ${inAmps(data.needsA)}. Does the manufacturer confirm it? The label is followed.`,
   'ocpd.above-ampacity': ({ data }) =>
@@ -96,13 +95,13 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'conductor.lug-range': ({ data }) =>
     `${size(data.size)} does not fit the lug, which takes ${data.min || 'any'} to ${data.max || 'any'} AWG: splice to a pigtail in a box, or take another lug.`,
   'conductor.terminal-60c': ({ data }) =>
-    `${size(data.size)} ${methodName(data.method)} carries ${inAmps(data.carriesA)} in the 60 °C column; this load asks for ${inAmps(data.needsA)}.`,
+    `${size(data.size)} ${methodName(data.method)} carries ${inAmps(data.carriesA)} in the 60 °C column; ${inAmps(data.needsA)} required.`,
   'conductor.too-small': ({ data }) =>
-    `${size(data.size)} ${methodName(data.method)} carries ${inAmps(data.carriesA)} here; it is asked to carry ${inAmps(data.needsA)}.`,
+    `${size(data.size)} ${methodName(data.method)} carries ${inAmps(data.carriesA)} here; ${inAmps(data.needsA)} required.`,
   'conductor.practice': ({ data }) =>
     `Shop practice wires to the breaker: ${size(data.size)} carries ${inAmps(data.carriesA)}, the breaker is ${inAmps(data.ocpdA)}. MCA alone would allow it.`,
   'conductor.small-rule': ({ data }) =>
-    `${size(data.size)} takes a ${n(data.limitA)} A breaker at most, not ${inAmps(data.ocpdA)}.`,
+    `240.4(D): ${size(data.size)} takes a ${n(data.limitA)} A breaker at most, not ${inAmps(data.ocpdA)}.`,
   'conductor.none': ({ data }) =>
     `No ${metalName[data.metal]} ${methodName(data.method)} carries ${inAmps(data.needsA)} here; ${size(data.largest)} is the largest in the tables.`,
   'conductor.not-in-tables': ({ data }) =>
@@ -118,9 +117,9 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'conductor.too-hot': ({ data }) =>
     `At ${printTemperature(celsius(data.ambientC))} the insulation of ${methodName(data.method)} may not be used.`,
   'terminal.unmarked': ({ data }) =>
-    `Are both terminals marked 75 °C? Until the marks are seen the 60 °C column holds: ${size(data.size)} instead of ${size(data.at75)}.`,
+    `Are both terminals marked 75 °C? Until the marks are seen the 60 °C column counts: ${size(data.size)} instead of ${size(data.at75)}.`,
   'egc.too-small': ({ data }) =>
-    `The ground is ${size(data.has)}; a ${n(data.ocpdA)} A breaker asks for ${size(data.needs)}.`,
+    `The ground is ${size(data.has)}; a ${n(data.ocpdA)} A breaker requires ${size(data.needs)}.`,
   'egc.not-upsized': ({ data }) =>
     `The phases went from ${size(data.min)} to ${size(data.size)}, so the ground must be ${size(data.needs)}; it is ${size(data.has)}.`,
   'egc.raised-by-floor': ({ data }) =>
@@ -128,11 +127,11 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'egc.aluminum': ({ data }) =>
     `The ground in ${methodName(data.method)} is aluminum; a pool or spa requires copper. Does the authority accept it indoors?`,
   'egc.insulated': ({ data }) =>
-    `${methodName(data.method)} ${environmentName[data.place]} has a bare ground: a pool or spa circuit there has insulated copper.`,
+    `${methodName(data.method)} ${environmentName[data.place]} has a bare ground: a pool or spa circuit there requires insulated copper.`,
   'method.forbidden': ({ data }) =>
     `A local amendment forbids ${methodName(data.method)} ${inEnvironment(data.place)}.`,
   'method.wet-location': ({ data }) =>
-    `${methodName(data.method)} may not be ${environmentName[data.place]}: it is for dry places.`,
+    `${methodName(data.method)} may not run ${inEnvironment(data.place)}: it is for dry locations.`,
   'method.underground': ({ data }) => `${methodName(data.method)} may not be buried.`,
   'method.corrosive': ({ data }) =>
     `${methodName(data.method)} may not be where the air is corrosive, as at pool chemicals.`,
@@ -140,15 +139,16 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `Is this ${methodName(data.method)} listed and protected for use ${environmentName[data.place]}?`,
   'raceway.fill': ({ data }) =>
     `${data.trade} ${methodName(data.method)} would be ${inPercent(data.fillPct, 1)} full; ${inPercent(data.limitPct)} is the most.`,
-  'raceway.none': ({ data }) => `No ${methodName(data.method)} holds ${n(data.areaIn2)} in² of conductors.`,
+  'raceway.none': ({ data }) =>
+    `No ${methodName(data.method)} is large enough for ${n(data.areaIn2)} in² of conductors.`,
   'raceway.jam': ({ data }) =>
     `Three conductors may wedge in a bend of ${data.trade}: jam ratio ${n(data.ratio)}, between 2.8 and 3.2.`,
   'raceway.bends': ({ data }) =>
     `${n(data.degrees)}° of bend between pull points; ${n(data.limit)}° is the most.`,
   'drop.branch': ({ data }) =>
-    `The drop is ${inPercent(data.dropPct)} (${n(data.dropV, 1)} V); ${inPercent(data.limitPct)} or less is advised, not required.`,
+    `Voltage drop is ${inPercent(data.dropPct, 1)} (${n(data.dropV, 1)} V); ${inPercent(data.limitPct, 1)} or less is advised, not required.`,
   'drop.motor-start': ({ data }) =>
-    `While the motor starts, ${n(data.startA)} A pull the voltage down by ${inPercent(data.dipPct, 1)}; ${inPercent(data.maxPct)} or less starts well.`,
+    `Starting current of ${n(data.startA, 0)} A drops the voltage by ${inPercent(data.dipPct, 1)}; ${inPercent(data.maxPct)} or less is good practice.`,
   'receptacle.rating-mismatch': ({ data }) =>
     `The largest receptacle for this plug, ${data.config}, is rated ${inAmps(data.ratingA)}: too small for a ${n(data.ocpdA)} A circuit.`,
   'receptacle.config-mismatch': ({ data }) =>
@@ -169,7 +169,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `A ${data.config} has no ground: it is never new, and never for a vehicle.`,
   'receptacle.unknown': ({ data }) => `Which receptacle is "${data.config}"? Its ratings are not known.`,
   'disconnect.ask': () =>
-    "Does the appliance's own article or its manufacturer ask for a disconnect within sight?",
+    "Does the appliance's own article or its manufacturer require a disconnect within sight?",
   'gfci.required': ({ data, severity }) =>
     `GFCI protection is required: ${ruleWords[data.rule]}.${severity === 'stop' ? ' None is planned.' : ''}`,
   'gfci.hvac-date': ({ data }) =>
@@ -179,7 +179,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'gfci.hvac-exempt': ({ data }) =>
     `No GFCI: this rests on the exception of 210.8(F) for listed HVAC equipment, which ends ${printDay(data.until)} (${data.year} edition). Whether the permit date or the installation date counts, the authority decides.`,
   'gfci.contested': ({ data }) =>
-    `A hardwired outlet ${inLocation(data.location)} on ${inAmps(data.ocpdA)} asks for GFCI protection; many manufacturers advise against it. What does the authority say?`,
+    `A hardwired outlet ${inLocation(data.location)} on ${inAmps(data.ocpdA)} requires GFCI protection; many manufacturers advise against it. What does the authority say?`,
   'disconnect.missing': ({ data }) =>
     `A disconnect is required and none is planned: ${words(disconnectName, data.kind)}.`,
   'disconnect.out-of-sight': ({ data }) =>
@@ -194,8 +194,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `The disconnect is ${n(data.ft, 1)} ft from the water; ${n(data.minFt)} ft is the least.`,
   'disconnect.place': ({ data }) =>
     data.waterFt > 0
-      ? `Where will the disconnect stand? In sight, within ${n(data.maxFt)} ft of the equipment, ${n(data.waterFt)} ft or more from the water.`
-      : `Where will the disconnect stand? In sight, within ${n(data.maxFt)} ft.`,
+      ? `Where is the disconnect? In sight, within ${n(data.maxFt)} ft of the equipment, ${n(data.waterFt)} ft or more from the water.`
+      : `Where is the disconnect? In sight, within ${n(data.maxFt)} ft.`,
   'disconnect.rating': ({ data }) =>
     `The disconnect is rated ${inAmps(data.ratingA)}; ${inAmps(data.minA)} is the least.`,
   'disconnect.spa-emergency': ({ data }) =>
@@ -203,10 +203,10 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'gfci.long-run': ({ data }) =>
     `${n(data.ft)} ft behind a GFCI breaker may trip it by leakage alone; manufacturers often name ${n(data.maxFt)} ft. Put the device near the load.`,
   'load.spa-pair': ({ data }) =>
-    `The manufacturer asks for a 20 A and a 30 A GFCI breaker: both in the spa panel, on this ${n(data.feederA)} A feed.`,
+    `The manufacturer requires a 20 A and a 30 A GFCI breaker: both in the spa panel, on this ${n(data.feederA)} A feed.`,
   'rv.larger': () => 'A 50 A outlet with an adapter is done once: which does the owner want?',
   'gfci.neutral-missing': () =>
-    'A GFCI breaker near the tub needs a neutral for its pigtail: run four wires to it, or put the breaker in the panel.',
+    'A GFCI breaker near the tub requires a neutral for its pigtail: run four wires to it, or put the breaker in the panel.',
   'gfci.neutral-bypassed': () =>
     'The neutral of the load is on the bar: it belongs on the device, which trips at the first 120 V load otherwise.',
   'gfci.line-load-reversed': () =>
@@ -217,15 +217,15 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `A green ${size(data.size)} is never a hot, whatever tape is on it.`,
   'ident.white-hot-unmarked': ({ data }) =>
     data.cable
-      ? `The white ${size(data.size)} of the cable is a hot: mark it at every end that can be seen.`
+      ? `The white ${size(data.size)} of the cable is a hot: re-identify it black or red at each end and in every box (200.7(C)(1)).`
       : `A white ${size(data.size)} in raceway is never a hot, marked or not.`,
   'ident.white-as-egc': ({ data }) =>
     `A white ${size(data.size)} is never a ground: bare or green for its whole length.`,
   'ident.ground-remarked': ({ data }) =>
     `A ${size(data.size)} ground is bare or green for its whole length; only 4 AWG and larger may be marked at the ends.`,
   'local.requirement': ({ data }) => `Local amendment: ${data.text}`,
-  'gfci.ask': () => 'Does the place, the appliance or its manufacturer ask for GFCI protection?',
-  'afci.ask': () => 'Is the outlet in a room that asks for AFCI protection?',
+  'gfci.ask': () => 'Does the location, the appliance or its manufacturer require GFCI protection?',
+  'afci.ask': () => 'Is the outlet in a room that requires AFCI protection?',
   'edition.unverified': ({ data }) =>
-    `The ${data.year} edition was not read: its figures are taken from 2023. Compare with the printed code.`,
+    `The ${data.year} edition is preliminary, not verified: where nothing else is known its figures are those of 2023. Verify against the printed code.`,
 };

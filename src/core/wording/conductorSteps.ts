@@ -12,7 +12,7 @@ const TEST: Readonly<Record<ConductorTest, string>> = {
   load: '125 %',
   corrected: 'corrected',
   breaker: 'breaker',
-  small: 'small rule',
+  small: '240.4(D)',
   own: 'ampacity',
   practice: 'shop practice',
 };
@@ -22,7 +22,7 @@ const holds = (result: StepResult): string => (result === 'holds' ? 'holds' : 'f
 /** Words of the steps of conductor and ground. */
 export const conductorSteps = {
   'conductor.required': ({ inputs, result }) => ({
-    label: 'To carry',
+    label: 'Required',
     formula: required(inputs),
     result: amps(result),
   }),
@@ -67,8 +67,8 @@ export const conductorSteps = {
     result: `× ${Number(result).toFixed(2)}`,
   }),
   'adjustment.factor': ({ inputs, result }) => ({
-    label: 'Together',
-    formula: `${inputs.count} current-carrying`,
+    label: 'Current-carrying conductors',
+    formula: `${inputs.count} in the raceway or bundle`,
     result: `× ${Number(result).toFixed(2)}`,
   }),
   'ampacity.short': ({ inputs, result }) => ({
@@ -102,7 +102,7 @@ export const conductorSteps = {
     result: holds(result),
   }),
   'test.small': ({ inputs, result }) => ({
-    label: 'Small-conductor rule',
+    label: '240.4(D)',
     formula: `${inputs.size} AWG: ${n(inputs.limitA)} A at most`,
     result: holds(result),
   }),
@@ -127,7 +127,7 @@ export const conductorSteps = {
     result: size(result),
   }),
   'conductor.pinned': ({ inputs, result }) => ({
-    label: 'Pinned',
+    label: 'Set by hand',
     formula: metalName[inputs.metal],
     result: size(result),
   }),
@@ -168,12 +168,12 @@ export const conductorSteps = {
   }),
   'ground.cable': ({ inputs, result }) => ({
     label: `In ${inputs.cable}`,
-    formula: `needs ${printWireSize(inputs.needs)}`,
+    formula: `required: ${printWireSize(inputs.needs)}`,
     result: size(result),
   }),
   'ground.pinned': ({ inputs, result }) => ({
-    label: 'Pinned',
-    formula: `needs ${printWireSize(inputs.needs)}`,
+    label: 'Set by hand',
+    formula: `required: ${printWireSize(inputs.needs)}`,
     result: size(result),
   }),
 } satisfies StepWordings;

@@ -23,13 +23,13 @@ const OWN_SECTION: Readonly<Record<OwnArticle, string>> = {
 export function holdsWords({ verdict, raceway }: SegmentFigures, figures: CircuitFigures): string {
   const fill = raceway === null ? '' : `; fill ${n(raceway.fillPct, 0)} %`;
   const { minA, ratingA } = figures.ocpd;
-  if (verdict.failed.includes('load')) return `carries ${n(verdict.columnA)} A, needs ${inAmps(minA)}`;
-  if (verdict.failed.length > 0) return `carries ${n(verdict.finalA)} A on a ${inAmps(ratingA)} breaker`;
+  if (verdict.failed.includes('load')) return `${n(verdict.columnA)} A, ${inAmps(minA)} required`;
+  if (verdict.failed.length > 0) return `${n(verdict.finalA)} A on a ${inAmps(ratingA)} breaker`;
   const { own } = figures.load;
   if (own !== null && verdict.finalA < ratingA - 1e-9)
-    return `${n(verdict.finalA)} A, needs ${n(minA)}; ${n(ratingA)} A by ${OWN_SECTION[own]}${fill}`;
+    return `${n(verdict.finalA)} A, ${n(minA)} A required; ${n(ratingA)} A by ${OWN_SECTION[own]}${fill}`;
   if (verdict.finalA < ratingA - 1e-9) return `${n(verdict.finalA)} A, next size up ${n(ratingA)}${fill}`;
-  return `${n(verdict.finalA)} A, needs ${n(minA)}${fill}`;
+  return `${n(verdict.finalA)} A, ${n(minA)} A required${fill}`;
 }
 
 /** The same where there is no room for more than the figures. */
@@ -43,7 +43,7 @@ export function holdsBriefly({ verdict, raceway }: SegmentFigures, { ocpd }: Cir
 export function supportWords({ method, supports }: SegmentFigures): string {
   if (supports === null) return 'buried';
   const noun = METHODS[method].kind === 'cable' ? 'staple' : 'strap';
-  const rule = supports.practice === supports.legal ? '' : `, rule ${supports.legal}`;
+  const rule = supports.practice === supports.legal ? '' : `, code minimum ${supports.legal}`;
   return `${counted(supports.practice, noun)}${rule}`;
 }
 

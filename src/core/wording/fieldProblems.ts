@@ -7,7 +7,7 @@ const FIELD: Readonly<Record<string, string>> = {
   permitDate: 'Permit date',
   date: 'Date',
   edition: 'Edition',
-  later: 'What may come later',
+  later: 'Future loads',
   lengthFt: 'Length in feet',
   ambientC: 'Ambient temperature, °C',
   currentCarrying: 'Current-carrying conductors',

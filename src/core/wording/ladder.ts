@@ -24,7 +24,7 @@ export const figureName: Readonly<Record<FigureKey, string>> = {
   conductor: 'Conductor',
   ground: 'Ground',
   raceway: 'Raceway',
-  drop: 'Drop',
+  drop: 'Voltage drop',
   disconnect: 'Disconnect',
   protection: 'Protection',
 };
@@ -101,7 +101,7 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
           reason:
             raceway.taken === raceway.legal
               ? `fill ${n(raceway.fillPct, 0)} of ${n(raceway.limitPct)} %`
-              : `pulls easier; by rule ${raceway.legal}`,
+              : `${raceway.legal} legal; upsized for pulling`,
         },
   drop: ({ figures: { drop } }, circuit) =>
     drop === null
@@ -153,7 +153,7 @@ export function ladderWords(figureKey: FigureKey, solved: SolvedCircuit, circuit
     ...told,
     name: figureName[figureKey],
     pinned,
-    reason: pinned ? `pinned · ${told.reason}` : told.reason,
+    reason: pinned ? `set by hand · ${told.reason}` : told.reason,
   };
 }
 

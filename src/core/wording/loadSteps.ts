@@ -121,7 +121,7 @@ export const loadSteps = {
   }),
   'breaker.given': ({ inputs, result }) => ({
     label: 'The outlet decides',
-    formula: `needs ${inAmps(inputs.requiredA)}`,
+    formula: `required: ${inAmps(inputs.requiredA)}`,
     result: amps(result),
   }),
   'breaker.motor-percent': ({ inputs, result }) => ({
@@ -140,12 +140,12 @@ export const loadSteps = {
     result: amps(result),
   }),
   'breaker.mocp': ({ inputs, result }) => ({
-    label: 'Largest that the plate allows',
+    label: 'Nameplate maximum, largest standard rating',
     formula: `${n(inputs.maxA)} A at most`,
     result: amps(result),
   }),
   'breaker.required': ({ inputs, result }) => ({
-    label: 'Needed',
+    label: 'Required',
     formula: required(inputs),
     result: amps(result),
   }),
@@ -160,8 +160,8 @@ export const loadSteps = {
     result: amps(result),
   }),
   'breaker.pinned': ({ inputs, result }) => ({
-    label: 'Pinned',
-    formula: `${n(inputs.pinnedA)} A, needs ${inAmps(inputs.requiredA)}`,
+    label: 'Set by hand',
+    formula: `${n(inputs.pinnedA)} A, ${inAmps(inputs.requiredA)} required`,
     result: amps(result),
   }),
   'breaker.poles': ({ inputs, result }) => ({

@@ -7,7 +7,7 @@ import { metalName, methodName } from './words';
 export const orderName: Readonly<Record<OptionOrder, string>> = {
   cost: 'Material',
   pull: 'Pull',
-  drop: 'Drop',
+  drop: 'Voltage drop',
   spare: 'Spare ampacity',
 };
 
@@ -27,7 +27,7 @@ export const bindingWords: Readonly<Record<Binding, string>> = {
   practice: 'Shop practice: the conductor is wired to the breaker.',
   drop: 'The voltage drop: a smaller size would carry the load.',
   min: 'The smallest size that is allowed here.',
-  pinned: 'The pin: it was chosen by hand.',
+  pinned: 'Size set by hand.',
   made: 'Nothing smaller is made or allowed.',
 };
 

@@ -87,7 +87,7 @@ export const formReason: Readonly<Record<FormReason, string>> = {
   'near-the-tub': 'enclosure near the tub',
   'tub-without-neutral': 'in the panel: three wires',
   'with-arc-fault': 'one breaker with arc-fault',
-  'at-hand': 'receptacle, reset on hand',
+  'at-hand': 'receptacle, reset within reach',
   hidden: 'breaker: out of reach',
   'no-breaker-made': 'no breaker for the panel',
   'house-panel': 'shop practice: in the panel',

@@ -75,7 +75,7 @@ export const PRACTICES: readonly PracticeWords[] = [
     key: 'groundFaultForm',
     name: 'GFCI breaker or receptacle',
     schools: [
-      { value: 'device', name: 'A receptacle where one serves', why: 'Cheaper, and reset on hand.' },
+      { value: 'device', name: 'A receptacle where one serves', why: 'Cheaper, and reset within reach.' },
       {
         value: 'breaker',
         name: 'Always a breaker',

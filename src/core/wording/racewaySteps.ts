@@ -41,7 +41,7 @@ export const racewaySteps = {
   }),
   'raceway.legal': ({ inputs, result }) => ({
     label: 'Smallest by rule',
-    formula: `holds ${n(inputs.limit, 3)} in², needs ${n(inputs.areaIn2, 4)}`,
+    formula: `${n(inputs.areaIn2, 3)} in² of ${n(inputs.limit, 3)} in² allowed`,
     result: String(result),
   }),
   'raceway.comfort': ({ inputs, result }) => ({
@@ -50,7 +50,7 @@ export const racewaySteps = {
     result: String(result),
   }),
   'raceway.pinned': ({ inputs, result }) => ({
-    label: 'Pinned',
+    label: 'Set by hand',
     formula: `smallest by rule ${inputs.legal}`,
     result: String(result),
   }),

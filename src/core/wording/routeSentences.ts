@@ -10,7 +10,7 @@ import type { Sentences } from './sentences';
 /** Sentences of findings about the route of a circuit. */
 export const routeSentences: Sentences<keyof typeof routeCatalog> = {
   'burial.depth': ({ data }) =>
-    `${n(data.coverIn, 1)} in of cover; ${burialName[data.place]} asks for ${n(data.needsIn)} in.`,
+    `${n(data.coverIn, 1)} in of cover; ${burialName[data.place]} requires ${n(data.needsIn)} in.`,
   'burial.bored': ({ data }) =>
     `Is this ${methodName(data.method)} listed for directional boring? Its depth is recorded as built.`,
   'work.before-locate': () =>
@@ -44,10 +44,10 @@ export const routeSentences: Sentences<keyof typeof routeCatalog> = {
   'bushing.missing': ({ data }) =>
     `Conductors of ${size(data.size)} pass a bushing where the raceway ends, so that no edge cuts them.`,
   'nailplate.needed': ({ data }) =>
-    `The holes are ${n(data.edgeIn)} in from the edge: nearer than 1-1/4 in asks for steel plates.`,
+    `The holes are ${n(data.edgeIn)} in from the edge: nearer than 1-1/4 in requires steel plates.`,
   'ribbon.missing': () => 'A warning ribbon 12 in above the route is what the next shovel meets first.',
   'expansion.missing': ({ data }) =>
-    `${n(data.lengthFt, 1)} ft of PVC grow by ${n(data.growthIn)} in: from 1/4 in on an expansion fitting is asked.`,
+    `${n(data.lengthFt, 1)} ft of PVC grow by ${n(data.growthIn)} in: from 1/4 in on an expansion fitting is required.`,
   'riser.unguarded': ({ data }) =>
     `${methodName(data.method)} is guarded where it comes up: from 18 in below grade to 8 ft above it.`,
   's-loop.missing': ({ data }) =>

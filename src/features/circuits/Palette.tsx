@@ -102,7 +102,7 @@ function useActions({ open }: PaletteProps): readonly Act[] {
     opens('amendments', 'Local amendments'),
     opens('schedule', 'Read a schedule of appliances'),
     opens('plugs', 'May this plug go there?'),
-    opens('wiring', 'Wiring of this circuit'),
+    opens('wiring', 'Terminations of this circuit'),
     opens('options', 'Compare options for this circuit'),
     ...STAGES.map(({ id, name }): Act => [
       `stage ${id}`,

@@ -42,22 +42,22 @@ function togglePin(
   const pin = pinOf(figureKey);
   if (pin === undefined || !editor.canWrite) return;
   if (circuit.pins[pin] !== undefined) {
-    editor.replaceCircuit(withPin(circuit, pin, undefined), 'Free a pin');
+    editor.replaceCircuit(withPin(circuit, pin, undefined), 'Sized by Pasture');
     return;
   }
   switch (pin) {
     case 'ocpdA':
-      editor.replaceCircuit(withPin(circuit, pin, figures.ocpd.ratingA), 'Pin the breaker');
+      editor.replaceCircuit(withPin(circuit, pin, figures.ocpd.ratingA), 'Breaker set by hand');
       return;
     case 'size':
-      editor.replaceCircuit(withPin(circuit, pin, figures.size ?? undefined), 'Pin the conductor');
+      editor.replaceCircuit(withPin(circuit, pin, figures.size ?? undefined), 'Conductor set by hand');
       return;
     case 'egc':
-      editor.replaceCircuit(withPin(circuit, pin, figures.groundTaken ?? undefined), 'Pin the ground');
+      editor.replaceCircuit(withPin(circuit, pin, figures.groundTaken ?? undefined), 'Ground set by hand');
       return;
     case 'trade':
       if (figures.raceway !== null)
-        editor.replaceCircuit(withPin(circuit, pin, figures.raceway.taken), 'Pin the raceway');
+        editor.replaceCircuit(withPin(circuit, pin, figures.raceway.taken), 'Raceway set by hand');
   }
 }
 

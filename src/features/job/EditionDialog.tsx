@@ -38,7 +38,7 @@ export function EditionDialog({ job, onClose }: EditionDialogProps) {
           <b>{changeCount(changes)}</b>
           {context.code.certainty === 'known'
             ? ''
-            : ' This edition was not read: where nothing else is known its figures are those of 2023. Compare with the printed code.'}
+            : ' This edition is preliminary, not verified: where nothing else is known its figures are those of 2023. Verify against the adopted code.'}
         </p>
         <div className={classes['wide']}>
           <ChangeList changes={changes} />

@@ -70,7 +70,7 @@ function EditionLine({ job }: { readonly job: Job }) {
         Change it, and see what changes
       </button>
       {editionOf(job.edition).certainty === 'preliminary' && (
-        <span>Not read: figures of 2023. Compare with the printed code.</span>
+        <span>Preliminary, not verified. Verify against the adopted code.</span>
       )}
     </p>
   );
@@ -165,14 +165,14 @@ export function JobFields({ job }: { readonly job: Job }) {
       />
       <TextArea
         live
-        label="What may come later"
+        label="Future loads"
         help="A larger vehicle, visitors with a larger trailer, a heater on the pool."
         value={job.later}
         disabled={!canWrite}
         maxLength={500}
         rows={2}
         onText={(later, key) => {
-          set({ later }, 'What may come later', key);
+          set({ later }, 'Future loads', key);
         }}
       />
       <DesignFields job={job} />

@@ -8,7 +8,7 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['[ and ]', 'Circuit before, circuit after'],
   [`1 to ${STAGES.length}`, STAGES.map(({ name }) => name).join(', ')],
   ['Arrows', 'Along the figures, when one of them has the focus'],
-  ['P', 'Pin the figure, or leave it to Pasture again'],
+  ['P', 'Set the figure by hand, or leave it to Pasture again'],
   ['A', 'Apply the first remedy'],
   ['W', 'Go to the working'],
   ['R', 'From the figures of a circuit to its route, and back'],

@@ -170,8 +170,8 @@ export function DemandPane({ job }: { readonly job: Job }) {
       </h2>
       {measured === null ? (
         <p className="second">
-          A year of quarter hours from the utility, or 30 days recorded at the panel on the heavier leg, takes
-          the place of the calculated load.
+          A year of 15-minute readings from the utility, or 30 days recorded at the panel on the heavier leg,
+          takes the place of the calculated load.
         </p>
       ) : (
         <DemandWeek measured={measured} />

@@ -174,15 +174,15 @@ function ManagementFields({ house, disabled, set }: PartProps) {
   return (
     <>
       <ChoiceField
-        label="Vehicle chargers count"
+        label="EV chargers counted at"
         disabled={disabled}
         value={house.evAdder ? 'adder' : 'plain'}
         choices={[
           { value: 'plain', label: 'by their plate' },
-          { value: 'adder', label: 'at 125 %: the authority asks for it' },
+          { value: 'adder', label: '125 %: the authority requires it' },
         ]}
         onChoose={(value) => {
-          set({ evAdder: value === 'adder' }, 'Vehicle chargers count');
+          set({ evAdder: value === 'adder' }, 'EV chargers counted at');
         }}
       />
       {house.managedA !== null && (

@@ -41,7 +41,7 @@ export function ServiceStage() {
           ) : (
             <>
               <p className="second">
-                Thin: as it was. Broad: after this job. The permit goes in by the lit one,{' '}
+                Upper bar: existing. Lower bar: with this job. Method used for the permit is highlighted,{' '}
                 {methodTitle[job.house.method].toLowerCase()}.
               </p>
               <LoadStack

@@ -19,8 +19,8 @@ function Lines({ job, then, name }: { readonly job: Job; readonly then: LoadThen
       <thead>
         <tr>
           <th scope="col">Part</th>
-          <th scope="col">Connected</th>
-          <th scope="col">Counts</th>
+          <th scope="col">Connected VA</th>
+          <th scope="col">Demand VA</th>
           <th scope="col">Rule</th>
         </tr>
       </thead>
@@ -34,7 +34,7 @@ function Lines({ job, then, name }: { readonly job: Job; readonly then: LoadThen
           </tr>
         ))}
         <tr>
-          <th scope="row">In all, / 240 V</th>
+          <th scope="row">Total ÷ 240 V</th>
           <td />
           <td className="fig">{n(then.totalVA, 0)}</td>
           <td className="fig">{n(then.amps, 1)} A</td>

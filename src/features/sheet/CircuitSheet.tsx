@@ -61,7 +61,7 @@ function Head({ job, view }: OnSheet) {
         <dt>Code</dt>
         <dd>
           {job.edition}
-          {edition(job.edition).certainty === 'preliminary' && ', not read: figures of 2023'}
+          {edition(job.edition).certainty === 'preliminary' && ', preliminary, not verified'}
         </dd>
         <dt>Authority</dt>
         <dd>{job.authority || 'not named'}</dd>
@@ -119,9 +119,9 @@ function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
             <th scope="col">Segment</th>
             <th scope="col">Length</th>
             <th scope="col">Method and place</th>
-            <th scope="col">In it</th>
-            <th scope="col">Holds</th>
-            <th scope="col">Held by</th>
+            <th scope="col">Conductors</th>
+            <th scope="col">Ampacity</th>
+            <th scope="col">Supports</th>
           </tr>
         </thead>
         <tbody>
@@ -231,7 +231,9 @@ function Workings({ job, view }: OnSheet) {
         ))}
       </div>
       <p className={classes['small']}>
-        A section with a question mark was not compared with the printed code.
+        Tables and section numbers were written down from working knowledge, twice and independently, and
+        compared with each other, not with the printed code. ? marks what is doubtful. Verify against the
+        adopted edition.
       </p>
     </section>
   );

@@ -24,7 +24,7 @@ function Unknown({ panel }: { readonly panel: Panel }) {
   if (unknown.length === 0) {
     return (
       <p className={classes['known']}>
-        <SeverityShape severity="ok" /> Nothing left to read on this panel.
+        <SeverityShape severity="ok" /> Nothing left to verify on this panel.
       </p>
     );
   }

@@ -33,7 +33,7 @@ function StillToFind({ questions }: { readonly questions: readonly AnyFinding[] 
   if (questions.length === 0)
     return (
       <p className={classes['known']}>
-        <SeverityShape severity="ok" /> Nothing left to find out here.
+        <SeverityShape severity="ok" /> Nothing left to verify.
       </p>
     );
   return (

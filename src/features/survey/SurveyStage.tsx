@@ -2,7 +2,6 @@ import { Button } from '@mantine/core';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { CAUTION } from '../../core/wording/cautions';
-import { counted } from '../../core/wording/words';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { Job } from '../../core/job/jobSchema';
 import { sizesOf } from '../../store/sizes';
@@ -97,7 +96,7 @@ export function SurveyStage() {
   const unverified = useEvaluation(job)?.unverified;
   const foot = (
     <>
-      <span>{unverified === undefined ? '' : `${counted(unverified, 'thing')} to find out`}</span>
+      <span>{unverified === undefined ? '' : `${unverified} to verify`}</span>
       <span className="second">{CAUTION}</span>
     </>
   );

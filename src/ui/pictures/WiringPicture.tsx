@@ -97,7 +97,7 @@ export function WiringPicture({ end, name, label }: WiringPictureProps) {
       <figcaption>
         <b>{name}</b> <span className="second">{label}</span>
       </figcaption>
-      <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Wiring, ${name}`}>
+      <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Terminations, ${name}`}>
         {end.landings.map((landing, at) => (
           <Wire key={`${landing.role} ${landing.letters}`} landing={landing} at={at} from={from} />
         ))}

@@ -33,7 +33,7 @@ describe('every finding once, and its mended twin', () => {
       'The 2017 edition says nothing of settings. Do the label and the authority accept 32 A? Sized for 48 A until then.',
     );
     expect(sentences(2026)).toContain(
-      'The 2026 edition was not read: its figures are taken from 2023. Compare with the printed code.',
+      'The 2026 edition is preliminary, not verified: where nothing else is known its figures are those of 2023. Verify against the printed code.',
     );
     const welding = context(2023, { practices: { ...DEFAULT_PRACTICES, welderGeneralUse: false } });
     const welder = withPlate('welder', { inputAmps: 40, dutyPct: 20, volts: 240, type: 'arc' });

@@ -17,7 +17,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'disconnect.ask',
     'ask',
     { appliance: load() },
-    "Does the appliance's own article or its manufacturer ask for a disconnect within sight?",
+    "Does the appliance's own article or its manufacturer require a disconnect within sight?",
     {},
   ],
   [
@@ -31,21 +31,21 @@ export const raisedByOutlet: readonly Raised[] = [
     'gfci.contested',
     'ask',
     { appliance: charger({ outputAmps: 40 }), run: [segment({ method: 'emt', place: 'garage' })] },
-    'A hardwired outlet in a garage on 50 A asks for GFCI protection; many manufacturers advise against it. What does the authority say?',
+    'A hardwired outlet in a garage on 50 A requires GFCI protection; many manufacturers advise against it. What does the authority say?',
     { appliance: charger({ outputAmps: 40 }) },
   ],
   [
     'gfci.ask',
     'ask',
     { appliance: load() },
-    'Does the place, the appliance or its manufacturer ask for GFCI protection?',
+    'Does the location, the appliance or its manufacturer require GFCI protection?',
     {},
   ],
   [
     'afci.ask',
     'ask',
     { appliance: load({ amps: 12, continuousAmps: 12, volts: 120 }) },
-    'Is the outlet in a room that asks for AFCI protection?',
+    'Is the outlet in a room that requires AFCI protection?',
     { appliance: load() },
   ],
   [
@@ -66,7 +66,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'feeder.electrode',
     'stop',
     withPlate('feeder', { ...panel, building: 'detached', electrode: false }),
-    'The detached building needs a grounding electrode at its disconnect.',
+    'The detached building requires a grounding electrode at its disconnect.',
     withPlate('feeder', { ...panel, building: 'detached', electrode: true }),
   ],
   [
@@ -177,7 +177,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'disconnect.place',
     'ask',
     withPlate('hot-tub', tub),
-    'Where will the disconnect stand? In sight, within 50 ft of the equipment, 5 ft or more from the water.',
+    'Where is the disconnect? In sight, within 50 ft of the equipment, 5 ft or more from the water.',
     { ...withPlate('hot-tub', tub), site: { disconnectFt: 12, waterFt: 5 } },
   ],
   [
@@ -219,7 +219,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'gfci.neutral-missing',
     'stop',
     { ...withPlate('hot-tub', tub), site: { groundFault: 'spa-enclosure' } },
-    'A GFCI breaker near the tub needs a neutral for its pigtail: run four wires to it, or put the breaker in the panel.',
+    'A GFCI breaker near the tub requires a neutral for its pigtail: run four wires to it, or put the breaker in the panel.',
     withPlate('hot-tub', tub),
   ],
   [
@@ -268,7 +268,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'ident.white-hot-unmarked',
     'stop',
     { site: { hotColor: 'white', whiteMarked: false } },
-    'The white 4 AWG of the cable is a hot: mark it at every end that can be seen.',
+    'The white 4 AWG of the cable is a hot: re-identify it black or red at each end and in every box (200.7(C)(1)).',
     { site: { hotColor: 'white', whiteMarked: true } },
   ],
   [

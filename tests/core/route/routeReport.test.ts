@@ -121,7 +121,7 @@ describe('burial', () => {
     const of = circuit({ appliance: kiln, run: [trench({ heightFt: -1 })] });
     const job = jobOf([of], LOCATED);
     const [finding] = routeOf(of).findings.filter(({ code }) => code === 'burial.depth');
-    expect(findingSentence(finding!)).toBe('12 in of cover; a yard asks for 18 in.');
+    expect(findingSentence(finding!)).toBe('12 in of cover; a yard requires 18 in.');
     const [fix] = fixesIn(job, 'burial.depth');
     expect(routeCodes(routeOf(after(job, fix!.command).job.circuits[0]!))).not.toContain('burial.depth');
   });

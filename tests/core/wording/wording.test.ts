@@ -72,7 +72,7 @@ describe('words', () => {
       figure: '6',
       unit: 'AWG',
       pinned: true,
-      reason: 'pinned · 55 A at 60 °C',
+      reason: 'set by hand · 55 A at 60 °C',
     });
   });
 });
@@ -88,8 +88,8 @@ describe('what is in a segment', () => {
       : [];
   };
 
-  test('the white of a two-wire 240 V cable is marked hot', () => {
-    expect(letters({ pins: { size: '6' } })).toEqual(['BK 6', 'WH 6 marked hot', 'BARE 10']);
+  test('the white of a two-wire 240 V cable is re-identified', () => {
+    expect(letters({ pins: { size: '6' } })).toEqual(['BK 6', 'WH 6 re-identified', 'BARE 10']);
   });
 
   test('the third wire of a cable that is only made with three is capped', () => {
@@ -118,8 +118,8 @@ describe('what is in a segment', () => {
     const { figures } = solve({ pins: { size: '6' }, run: [segment({ lengthFt: 62 })] });
     const [first] = figures.segments;
     if (first === undefined) throw new Error('no segment');
-    expect(holdsWords(first, figures)).toBe('carries 55 A, needs 60 A');
-    expect(supportWords(first)).toBe('28 staples, rule 15');
+    expect(holdsWords(first, figures)).toBe('55 A, 60 A required');
+    expect(supportWords(first)).toBe('28 staples, code minimum 15');
     expect(segmentName(first, figures)).toBe('NM-B 6/2');
   });
 });

@@ -87,7 +87,7 @@ describe('circuits', () => {
   test('a stop brings proved remedies with their price', () => {
     const [finding] = one({ ...item, pinned: { size: '6 AWG' } }).findings;
     expect(finding).toMatchObject({ code: 'conductor.terminal-60c', standing: 'stop', rule: '334.80' });
-    expect(finding?.text).toBe('6 AWG NM-B carries 55 A in the 60 °C column; this load asks for 60 A.');
+    expect(finding?.text).toBe('6 AWG NM-B carries 55 A in the 60 °C column; 60 A required.');
     expect(finding?.remedies.map(({ text }) => text)).toContain(
       'Set the charger to 44 A, setting restricted',
     );

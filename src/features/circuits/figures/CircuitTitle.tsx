@@ -109,7 +109,7 @@ function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
       {act('Circuit sheet', () => {
         openSheet(circuit.id);
       })}
-      {act('Wiring', () => {
+      {act('Terminations', () => {
         open('wiring');
       })}
       {act('Compare options', () => {

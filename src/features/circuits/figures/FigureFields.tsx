@@ -40,7 +40,7 @@ const pinChoices = <T extends string>(
   print: (size: T) => string,
 ): Choice<T | 'free'>[] => [
   { value: FREE, label: `${chosen}, by Pasture` },
-  ...sizes.map((size) => ({ value: size, label: `${print(size)}, pinned` })),
+  ...sizes.map((size) => ({ value: size, label: `${print(size)}, set by hand` })),
 ];
 
 const MARKS: readonly Choice<TerminalMark>[] = [
@@ -81,12 +81,12 @@ function BreakerFields({ view, editor }: FieldProps) {
             value: 0,
             label: circuit.pins.ocpdA === undefined ? `${printNumber(chosen)} A, by Pasture` : 'By Pasture',
           },
-          ...ratings.map((rating) => ({ value: rating, label: `${rating} A, pinned` })),
+          ...ratings.map((rating) => ({ value: rating, label: `${rating} A, set by hand` })),
         ]}
         onChoose={(rating) => {
           editor.replaceCircuit(
             withPin(circuit, 'ocpdA', rating === 0 ? undefined : rating),
-            rating === 0 ? 'Free the breaker' : `Pin ${rating} A`,
+            rating === 0 ? 'Breaker sized by Pasture' : `${rating} A set by hand`,
           );
         }}
       />
@@ -125,7 +125,7 @@ function ConductorFields({ view, editor }: FieldProps) {
         onChoose={(size) => {
           editor.replaceCircuit(
             withPin(circuit, 'size', size === FREE ? undefined : size),
-            size === FREE ? 'Free the conductor' : `Pin ${printWireSize(size)}`,
+            size === FREE ? 'Conductor sized by Pasture' : `${printWireSize(size)} set by hand`,
           );
         }}
       />
@@ -160,7 +160,7 @@ function GroundFields({ view, editor }: FieldProps) {
         onChoose={(size) => {
           editor.replaceCircuit(
             withPin(circuit, 'egc', size === FREE ? undefined : size),
-            size === FREE ? 'Free the ground' : `Pin a ${printWireSize(size)} ground`,
+            size === FREE ? 'Ground sized by Pasture' : `${printWireSize(size)} ground set by hand`,
           );
         }}
       />
@@ -182,7 +182,7 @@ function RacewayFields({ view, editor }: FieldProps) {
         onChoose={(trade) => {
           editor.replaceCircuit(
             withPin(circuit, 'trade', trade === FREE ? undefined : trade),
-            trade === FREE ? 'Free the raceway' : `Pin ${trade}`,
+            trade === FREE ? 'Raceway sized by Pasture' : `${trade} set by hand`,
           );
         }}
       />

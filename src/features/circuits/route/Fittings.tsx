@@ -51,7 +51,7 @@ export function Fittings({
               <td className="fig">{amount(each)}</td>
               <td>
                 {each.growthIn === null ? '' : `grows ${n(each.growthIn)} in; `}
-                {each.asked === 'rule' ? 'asked for' : 'good practice'}
+                {each.asked === 'rule' ? 'required' : 'good practice'}
               </td>
               <td className="fig second">{cite(context.code, each.section).section}</td>
             </tr>

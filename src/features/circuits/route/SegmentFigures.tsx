@@ -56,7 +56,7 @@ export function PullFigures({ pull, rules }: { readonly pull: PullSection; reado
         />
         {side !== null && (
           <Figure
-            name="On the wall"
+            name="Sidewall pressure"
             figure={`${n(side.lbPerFt, 0)} lb/ft`}
             why="500 lb/ft until the manufacturer says"
           />
@@ -102,7 +102,7 @@ export function BoxFigures({ box, rules }: { readonly box: BoxReport; readonly r
         )}
         {box.minIn !== null && (
           <Figure
-            name="Long at least"
+            name="Length, minimum"
             figure={`${n(box.minIn, 1)} in`}
             why={
               box.kind === 'pull-box'

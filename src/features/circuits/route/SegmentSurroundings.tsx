@@ -76,7 +76,7 @@ function InsideRaceway({ view, index }: SegmentSurroundingsProps) {
             rule={rules('raceway.size')}
           />
           <Figure
-            name="Pulls well"
+            name="Upsized for pulling"
             figure={raceway.comfort}
             why={raceway.comfort === raceway.legal ? 'the same' : 'by the shop practice'}
           />
@@ -87,9 +87,9 @@ function InsideRaceway({ view, index }: SegmentSurroundingsProps) {
             rule={rules(shared.length > 0 ? 'ground.shared' : 'ground.table')}
           />
           <Figure
-            name="Together"
+            name="Adjustment"
             figure={String(segment.terms.adjustment === 1 ? 1 : n(segment.terms.adjustment))}
-            why="adjustment for conductors together"
+            why="by the current-carrying conductors in the raceway or bundle"
             rule={rules('conductor.adjustment')}
           />
           <JamFigure view={view} index={index} />
@@ -119,12 +119,12 @@ function Support({ view, index }: SegmentSurroundingsProps) {
       </caption>
       <tbody>
         <Figure
-          name="By practice"
+          name="By shop practice"
           figure={String(figures.supports.practice)}
-          why={`rule ${figures.supports.legal}; equally spaced`}
+          why={`code minimum ${figures.supports.legal}; equally spaced`}
         />
         <Figure
-          name="Apart at most"
+          name="Spacing, maximum"
           figure={tapeInches(legal.spacingIn)}
           why={`and within ${tapeInches(legal.withinIn)} of a box`}
           rule={rules('support.spacing')}

@@ -219,17 +219,17 @@ export function SegmentBands({
         {methodBands({ circuit, columns, highlighted, narrow })}
         {!brief && (
           <Band
-            head="In it"
+            head="Conductors"
             highlighted={highlighted}
             cells={cells((index) => (
               <ConductorsCell key={index} view={view} index={index} />
             ))}
           />
         )}
-        <Band head="Holds" highlighted={highlighted} severities={severities} cells={holds} />
+        <Band head="Ampacity" highlighted={highlighted} severities={severities} cells={holds} />
         {!brief && (
           <Band
-            head="Held by"
+            head="Supports"
             highlighted={highlighted}
             cells={figures.segments.map((segment) => supportWords(segment))}
           />

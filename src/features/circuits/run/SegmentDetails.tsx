@@ -55,14 +55,14 @@ function SurroundingFields(props: PartProps) {
         }}
       />
       <QuantityField<number | null>
-        label="Conductors together"
+        label="Current-carrying conductors in the raceway or bundle"
         disabled={disabled}
         inputMode="decimal"
         value={segment.currentCarrying}
         print={(value) => (value === null ? 'only its own' : printNumber(value))}
         parse={(text) => (/^(|only.*)$/.test(text.trim()) ? null : parseNumber(text, count))}
         onValue={(currentCarrying, key) => {
-          set({ currentCarrying }, 'Conductors together', key);
+          set({ currentCarrying }, 'Current-carrying conductors in the raceway or bundle', key);
         }}
       />
       <QuantityField<number | null>

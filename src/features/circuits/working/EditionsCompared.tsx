@@ -40,7 +40,7 @@ export const EditionsCompared = memo(function EditionsCompared({ view, figureKey
             {rows.map(({ year, certainty }) => (
               <th key={year} scope="col" data-now={year === now || undefined}>
                 {year}
-                {certainty === 'preliminary' ? ', not read' : ''}
+                {certainty === 'preliminary' ? ', preliminary' : ''}
               </th>
             ))}
           </tr>

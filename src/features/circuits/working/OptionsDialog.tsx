@@ -102,7 +102,7 @@ function Holding({
             <th scope="col">Way</th>
             <th scope="col">Material</th>
             <th scope="col">Pull</th>
-            <th scope="col">Drop</th>
+            <th scope="col">Voltage drop</th>
             <th scope="col">Spare</th>
             <th scope="col">To ask</th>
           </tr>
