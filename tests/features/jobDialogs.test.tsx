@@ -195,10 +195,10 @@ describe('the wiring', () => {
     expect(
       screen.getAllByRole('img', { name: /^Terminations, / }).map((each) => each.getAttribute('aria-label')),
     ).toEqual([
-      'Wiring, Load',
-      'Wiring, Enclosure, to the load',
-      'Wiring, Enclosure, from the panel',
-      'Wiring, Panel',
+      'Terminations, Load',
+      'Terminations, Enclosure, to the load',
+      'Terminations, Enclosure, from the panel',
+      'Terminations, Panel',
     ]);
     expect(screen.getByText('white pigtail of the device: neutral bar, 35 lb-in')).toBeTruthy();
   });

@@ -94,11 +94,11 @@ describe('the fields of a nameplate', () => {
     expect((onPlate.mock.lastCall?.[0] as Appliance).nameplate).not.toHaveProperty('settingA');
   });
 
-  test('asks whether the setting is guarded only when there is one', async () => {
+  test('asks whether access to the setting is restricted only when there is one', async () => {
     render(<Plate start={charger()} onPlate={vi.fn()} />);
-    expect(screen.queryByLabelText(/guarded/)).toBeNull();
+    expect(screen.queryByLabelText(/restricted?/)).toBeNull();
     await userEvent.type(screen.getByLabelText(/Set to/), '32');
-    expect(screen.getByLabelText(/guarded/)).toBeTruthy();
+    expect(screen.getByLabelText(/restricted?/)).toBeTruthy();
   });
 
   test('refuses a number past what the plate can say', async () => {

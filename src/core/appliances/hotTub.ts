@@ -68,7 +68,7 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
       label: 'Four wires: does it need a neutral?',
       mark: 'N',
       kind: 'yes-no',
-      until: 'Read it from the plate: 240 V three-wire and 120/240 V four-wire tubs look alike.',
+      until: 'Read it from the nameplate: 240 V three-wire and 120/240 V four-wire tubs look alike.',
       when: (plate) => plate['volts'] !== 120,
     },
     { ...breakerQuestion, until: 'The next standard size above 125 % of the current.' },

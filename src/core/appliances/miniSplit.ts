@@ -42,7 +42,7 @@ export const miniSplit = defineFamily<'mini-split', MiniSplitPlate>({
       until: 'MCA / 1.25, for the drop only.',
     },
     { key: 'fixedSpeed', label: 'Fixed speed, without an inverter?', kind: 'yes-no' },
-    { key: 'fuseOnly', label: 'Does the label ask for fuses?', kind: 'yes-no' },
+    { key: 'fuseOnly', label: 'Does the label require fuses?', kind: 'yes-no' },
   ],
   title: (plate) => `Mini split, ${plate.mca}/${plate.mocp} A`,
   load(plate, desk) {

@@ -95,7 +95,7 @@ export function changeWords(change: AmendmentChange): string {
     case 'no-arc-fault':
       return 'AFCI protection struck';
     case 'outdoor-outlet-amps':
-      return `Outdoor outlets protected up to ${n(change.value)} A`;
+      return `Outdoor outlets protected up to ${n(change.value, 1)} A`;
     case 'sink-distance':
       return `Receptacles protected within ${n(change.value)} ft of a sink`;
     case 'smallest-copper':
@@ -103,7 +103,7 @@ export function changeWords(change: AmendmentChange): string {
     case 'forbid-method':
       return `${METHODS[change.method].name} forbidden ${change.place === 'anywhere' ? 'anywhere' : inEnvironment(change.place)}`;
     case 'ev-disconnect-over':
-      return `Chargers above ${n(change.value)} A have a disconnect`;
+      return `Chargers above ${n(change.value, 1)} A have a disconnect`;
     case 'in-sight-distance':
       return `In sight within ${n(change.value)} ft`;
     case 'pool-disconnect-distance':

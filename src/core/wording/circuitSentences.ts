@@ -22,43 +22,43 @@ const words = (list: Readonly<Record<string, string>>, key: string): string => l
 export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'load.nothing': () => 'The load is zero: read the amperes from the nameplate.',
   'load.setting-open': ({ data }) =>
-    `The ${n(data.settingA)} A setting counts only when access to it is restricted (tool cover, locked door or password) and the label shows it; sized for ${n(data.plateA)} A until then.`,
+    `The ${n(data.settingA, 1)} A setting counts only when access to it is restricted (tool cover, locked door or password) and the label shows it; sized for ${n(data.plateA, 1)} A until then.`,
   'load.setting-means': ({ data }) =>
-    `What restricts the ${n(data.settingA)} A setting: a tool cover, a locked door or a password? The label must show the adjusted rating.`,
+    `What restricts the ${n(data.settingA, 1)} A setting: a tool cover, a locked door or a password? The label must show the adjusted rating.`,
   'load.setting-plugged': ({ data }) =>
-    `A setting counts for a hardwired charger only: with a plug the circuit is sized for ${n(data.plateA)} A, not ${n(data.settingA)} A. A listed plug adapter that sets the current is that plug's rating.`,
+    `A setting counts for a hardwired charger only: with a plug the circuit is sized for ${n(data.plateA, 1)} A, not ${n(data.settingA, 1)} A. A listed plug adapter that sets the current is that plug's rating.`,
   'load.plug-adapter': ({ data }) =>
-    `Is the adapter listed with the charger, and does it limit ${n(data.plateA)} A to ${n(data.adapterA)} A by itself? Sized for ${n(data.adapterA)} A.`,
+    `Is the adapter listed with the charger, and does it limit ${n(data.plateA, 1)} A to ${n(data.adapterA, 1)} A by itself? Sized for ${n(data.adapterA, 1)} A.`,
   'load.setting-edition': ({ data }) =>
-    `The ${data.year} edition says nothing of settings. Do the label and the authority accept ${n(data.settingA)} A? Sized for ${n(data.plateA)} A until then.`,
+    `The ${data.year} edition says nothing of settings. Do the label and the authority accept ${n(data.settingA, 1)} A? Sized for ${n(data.plateA, 1)} A until then.`,
   'load.setting-above-plate': ({ data }) =>
-    `The setting of ${n(data.settingA)} A is more than the ${n(data.plateA)} A on the nameplate.`,
+    `The setting of ${n(data.settingA, 1)} A is more than the ${n(data.plateA, 1)} A on the nameplate.`,
   'load.managed': ({ data }) =>
-    `Load management to ${n(data.managedA)} A counts for the service; the circuit is sized for ${n(data.plateA)} A. Is the charger's own setting restricted too?`,
+    `Load management to ${n(data.managedA, 1)} A counts for the service; the circuit is sized for ${n(data.plateA, 1)} A. Is the charger's own setting restricted too?`,
   'load.plate-missing': ({ data }) =>
     `Read the ${data.field} from the nameplate; ${inAmps(data.usedA)} is taken until then.`,
   'load.by-breaker': ({ data }) =>
     `Read as a nameplate breaker of ${inAmps(data.breakerA)}. What current is on the nameplate? ${inAmps(data.usedA)} is taken until then.`,
   'load.plate-contradiction': ({ data }) =>
-    `The nameplate contradicts itself: MOCP ${n(data.mocp)} A is below MCA ${inAmps(data.mca)}. Ask the manufacturer.`,
+    `The nameplate contradicts itself: MOCP ${n(data.mocp, 1)} A is below MCA ${inAmps(data.mca)}. Ask the manufacturer.`,
   'load.subdivide': ({ data }) =>
-    `${n(data.amps)} A on one device: a heater is subdivided by its manufacturer into parts of ${n(data.maxA)} A or less.`,
+    `${n(data.amps, 1)} A on one device: a heater is subdivided by its manufacturer into parts of ${n(data.maxA, 1)} A or less.`,
   'load.own-circuit': ({ data }) =>
-    `${n(data.amps)} A is more than half of a shared 20 A circuit (${n(data.maxA)} A): the air conditioner has a circuit of its own.`,
+    `${n(data.amps, 1)} A is more than half of a shared 20 A circuit (${n(data.maxA, 1)} A): the air conditioner has a circuit of its own.`,
   'load.maker-circuits': ({ data }) =>
-    `How many circuits, and which breakers, are on the nameplate of the tankless heater? They are followed. ${n(data.amps)} A is taken as continuous until then.`,
+    `How many circuits, and which breakers, are on the nameplate of the tankless heater? They are followed. ${n(data.amps, 1)} A is taken as continuous until then.`,
   'load.too-many-units': ({ data }) =>
     `Note 4 covers one cooktop and two ovens, not ${n(data.units)} units: their nameplates are added. Does the authority accept them on one circuit?`,
   'load.taps': () => 'Taps to each unit: 20 A minimum, sized for it, only as long as needed for servicing.',
   'load.fuse-only': ({ data }) =>
-    `The label asks for fuses of ${n(data.mocp)} A at most: a breaker alone is not enough.`,
+    `The label requires fuses of ${n(data.mocp, 1)} A at most: a breaker alone is not enough.`,
   'motor.not-in-table': ({ data }) => `No table has a motor of ${n(data.hp)} hp at ${n(data.volts)} V.`,
   'motor.fla-used-for-flc': ({ data }) =>
     `Nameplate: ${inAmps(data.plateA)}. Conductor and breaker are sized by the table, ${inAmps(data.flcA)}.`,
   'motor.plate-above-table': ({ data }) =>
     `Nameplate: ${inAmps(data.plateA)}, more than the ${inAmps(data.flcA)} of the table. Is it built for low speed or high torque? Then the nameplate is used.`,
   'welder.only': ({ data }) =>
-    `Wired by its duty, this ${n(data.ratingA)} A outlet is for the welder only: label it so.`,
+    `Wired by its duty, this ${n(data.ratingA, 1)} A outlet is for the welder only: label it so.`,
   'rv30.not-240': () =>
     'A 30 A trailer outlet is 120 V: a two-pole breaker would put 240 V on the trailer and destroy it.',
   'feeder.four-wires': () =>
@@ -73,9 +73,9 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     'The bonding screw of the subpanel is in: a new feeder has four wires and its bars are separate. In an existing panel the bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
   'ocpd.below-load': ({ data }) => `The breaker is ${inAmps(data.ocpdA)}; ${inAmps(data.needsA)} required.`,
   'ocpd.label-below-125': ({ data }) =>
-    `The label names a ${n(data.ocpdA)} A breaker for ${inAmps(data.loadA)}: less than 125 %, ${inAmps(data.needsA)}. Does the manufacturer confirm it? The label is followed.`,
+    `The label names a ${n(data.ocpdA, 1)} A breaker for ${inAmps(data.loadA)}: less than 125 %, ${inAmps(data.needsA)}. Does the manufacturer confirm it? The label is followed.`,
   'ocpd.above-ampacity': ({ data }) =>
-    `A ${n(data.ocpdA)} A breaker does not protect ${size(data.size)} ${methodName(data.method)}, which carries ${inAmps(data.carriesA)} here.`,
+    `A ${n(data.ocpdA, 1)} A breaker does not protect ${size(data.size)} ${methodName(data.method)}, which carries ${inAmps(data.carriesA)} here.`,
   'ocpd.above-mocp': ({ data }) =>
     data.by === 'plate'
       ? `The breaker is ${inAmps(data.ocpdA)}; nameplate maximum: ${inAmps(data.maxA)}.`
@@ -87,7 +87,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'ocpd.not-standard': ({ data }) =>
     `${inAmps(data.ocpdA)} is not a standard rating: is such a device made for this panel?`,
   'ocpd.multi-outlet': ({ data }) =>
-    `With several receptacles a ${n(data.ocpdA)} A breaker may not exceed the ${inAmps(data.carriesA)} of ${size(data.size)}.`,
+    `With several receptacles a ${n(data.ocpdA, 1)} A breaker may not exceed the ${inAmps(data.carriesA)} of ${size(data.size)}.`,
   'conductor.below-breaker': ({ data }) =>
     `The breaker is larger than the ${inAmps(data.carriesA)} of the conductor, as the article of ${ARTICLE[data.article]} allows.`,
   'conductor.below-article': ({ data }) =>
@@ -101,7 +101,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'conductor.practice': ({ data }) =>
     `Shop practice wires to the breaker: ${size(data.size)} carries ${inAmps(data.carriesA)}, the breaker is ${inAmps(data.ocpdA)}. MCA alone would allow it.`,
   'conductor.small-rule': ({ data }) =>
-    `240.4(D): ${size(data.size)} takes a ${n(data.limitA)} A breaker at most, not ${inAmps(data.ocpdA)}.`,
+    `240.4(D): ${size(data.size)} takes a ${n(data.limitA, 1)} A breaker at most, not ${inAmps(data.ocpdA)}.`,
   'conductor.none': ({ data }) =>
     `No ${metalName[data.metal]} ${methodName(data.method)} carries ${inAmps(data.needsA)} here; ${size(data.largest)} is the largest in the tables.`,
   'conductor.not-in-tables': ({ data }) =>
@@ -119,7 +119,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'terminal.unmarked': ({ data }) =>
     `Are both terminals marked 75 °C? Until the marks are seen the 60 °C column counts: ${size(data.size)} instead of ${size(data.at75)}.`,
   'egc.too-small': ({ data }) =>
-    `The ground is ${size(data.has)}; a ${n(data.ocpdA)} A breaker requires ${size(data.needs)}.`,
+    `The ground is ${size(data.has)}; a ${n(data.ocpdA, 1)} A breaker requires ${size(data.needs)}.`,
   'egc.not-upsized': ({ data }) =>
     `The phases went from ${size(data.min)} to ${size(data.size)}, so the ground must be ${size(data.needs)}; it is ${size(data.has)}.`,
   'egc.raised-by-floor': ({ data }) =>
@@ -150,7 +150,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'drop.motor-start': ({ data }) =>
     `Starting current of ${n(data.startA, 0)} A drops the voltage by ${inPercent(data.dipPct, 1)}; ${inPercent(data.maxPct)} or less is good practice.`,
   'receptacle.rating-mismatch': ({ data }) =>
-    `The largest receptacle for this plug, ${data.config}, is rated ${inAmps(data.ratingA)}: too small for a ${n(data.ocpdA)} A circuit.`,
+    `The largest receptacle for this plug, ${data.config}, is rated ${inAmps(data.ratingA)}: too small for a ${n(data.ocpdA, 1)} A circuit.`,
   'receptacle.config-mismatch': ({ data }) =>
     data.why === 'volts'
       ? `Volts: a ${data.config} is not made for ${n(data.volts)} V.`
@@ -203,7 +203,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'gfci.long-run': ({ data }) =>
     `${n(data.ft)} ft behind a GFCI breaker may trip it by leakage alone; manufacturers often name ${n(data.maxFt)} ft. Put the device near the load.`,
   'load.spa-pair': ({ data }) =>
-    `The manufacturer requires a 20 A and a 30 A GFCI breaker: both in the spa panel, on this ${n(data.feederA)} A feed.`,
+    `The manufacturer requires a 20 A and a 30 A GFCI breaker: both in the spa panel, on this ${n(data.feederA, 1)} A feed.`,
   'rv.larger': () => 'A 50 A outlet with an adapter is done once: which does the owner want?',
   'gfci.neutral-missing': () =>
     'A GFCI breaker near the tub requires a neutral for its pigtail: run four wires to it, or put the breaker in the panel.',

@@ -38,7 +38,7 @@ export const conductorSteps = {
   }),
   'conductor.half-device': ({ inputs, result }) => ({
     label: 'Half of the device',
-    formula: `${n(inputs.ocpdA)} A / 2`,
+    formula: `${n(inputs.ocpdA, 1)} A / 2`,
     result: amps(result),
   }),
   'terminal.column': ({ inputs, result }) => ({
@@ -88,32 +88,32 @@ export const conductorSteps = {
   }),
   'test.load': ({ inputs, result }) => ({
     label: 'Carries 125 % of the load',
-    formula: `${n(inputs.hasA)} A for ${inAmps(inputs.needA)}`,
+    formula: `${n(inputs.hasA, 1)} A for ${inAmps(inputs.needA)}`,
     result: holds(result),
   }),
   'test.corrected': ({ inputs, result }) => ({
     label: 'Carries the load, corrected',
-    formula: `${n(inputs.hasA)} A for ${inAmps(inputs.needA)}`,
+    formula: `${n(inputs.hasA, 1)} A for ${inAmps(inputs.needA)}`,
     result: holds(result),
   }),
   'test.breaker': ({ inputs, result }) => ({
     label: inputs.nextUp ? 'Breaker, next size up' : 'Breaker protects it',
-    formula: `${n(inputs.ocpdA)} A over ${inAmps(inputs.finalA)}`,
+    formula: `${n(inputs.ocpdA, 1)} A over ${inAmps(inputs.finalA)}`,
     result: holds(result),
   }),
   'test.small': ({ inputs, result }) => ({
     label: '240.4(D)',
-    formula: `${inputs.size} AWG: ${n(inputs.limitA)} A at most`,
+    formula: `${inputs.size} AWG: ${n(inputs.limitA, 1)} A at most`,
     result: holds(result),
   }),
   'test.own': ({ inputs, result }) => ({
     label: 'Carries it; the device follows its own article',
-    formula: `${n(inputs.hasA)} A for ${inAmps(inputs.needA)}`,
+    formula: `${n(inputs.hasA, 1)} A for ${inAmps(inputs.needA)}`,
     result: holds(result),
   }),
   'test.practice': ({ inputs, result }) => ({
     label: 'Shop practice: wired to the breaker',
-    formula: `${n(inputs.finalA)} A for ${inAmps(inputs.ocpdA)}`,
+    formula: `${n(inputs.finalA, 1)} A for ${inAmps(inputs.ocpdA)}`,
     result: holds(result),
   }),
   'conductor.smaller': ({ inputs }) => ({
@@ -143,7 +143,7 @@ export const conductorSteps = {
   }),
   'ground.table': ({ inputs, result }) => ({
     label: 'By the device',
-    formula: `${n(inputs.ocpdA)} A, ${metalName[inputs.metal]}`,
+    formula: `${n(inputs.ocpdA, 1)} A, ${metalName[inputs.metal]}`,
     result: size(result),
   }),
   'ground.ratio': ({ inputs, result }) => ({

@@ -23,13 +23,13 @@ const OWN_SECTION: Readonly<Record<OwnArticle, string>> = {
 export function holdsWords({ verdict, raceway }: SegmentFigures, figures: CircuitFigures): string {
   const fill = raceway === null ? '' : `; fill ${n(raceway.fillPct, 0)} %`;
   const { minA, ratingA } = figures.ocpd;
-  if (verdict.failed.includes('load')) return `${n(verdict.columnA)} A, ${inAmps(minA)} required`;
-  if (verdict.failed.length > 0) return `${n(verdict.finalA)} A on a ${inAmps(ratingA)} breaker`;
+  if (verdict.failed.includes('load')) return `${n(verdict.columnA, 1)} A, ${inAmps(minA)} required`;
+  if (verdict.failed.length > 0) return `${n(verdict.finalA, 1)} A on a ${inAmps(ratingA)} breaker`;
   const { own } = figures.load;
   if (own !== null && verdict.finalA < ratingA - 1e-9)
-    return `${n(verdict.finalA)} A, ${n(minA)} A required; ${n(ratingA)} A by ${OWN_SECTION[own]}${fill}`;
-  if (verdict.finalA < ratingA - 1e-9) return `${n(verdict.finalA)} A, next size up ${n(ratingA)}${fill}`;
-  return `${n(verdict.finalA)} A, ${n(minA)} A required${fill}`;
+    return `${n(verdict.finalA, 1)} A, ${n(minA, 1)} A required; ${n(ratingA, 1)} A by ${OWN_SECTION[own]}${fill}`;
+  if (verdict.finalA < ratingA - 1e-9) return `${n(verdict.finalA, 1)} A, next size up ${n(ratingA)}${fill}`;
+  return `${n(verdict.finalA, 1)} A, ${n(minA, 1)} A required${fill}`;
 }
 
 /** The same where there is no room for more than the figures. */

@@ -33,20 +33,20 @@ type Words = {
 const WORDS: Words = {
   'free-size': ({ what, size: to, metal }) =>
     what === '' ? `${size(to)} ${metalName[metal]}` : `${what} cable, ${size(to)}`,
-  'free-breaker': ({ ocpdA }) => `${n(ocpdA)} A breaker`,
+  'free-breaker': ({ ocpdA }) => `${n(ocpdA, 1)} A breaker`,
   'free-ground': ({ size: to }) => `${size(to)} ground`,
   'free-trade': ({ trade }) => `${trade} raceway`,
   method: ({ method, trade, size: to }) =>
     trade === null
       ? `${size(to)} in ${methodName(method)} cable`
       : `${size(to)} conductors in ${trade} ${methodName(method)}`,
-  setting: ({ settingA }) => `Set the charger to ${n(settingA)} A, setting restricted`,
-  'guard-setting': ({ settingA }) => `Restrict access to the ${n(settingA)} A setting`,
-  'full-output': ({ outputA }) => `Size for the full ${n(outputA)} A`,
+  setting: ({ settingA }) => `Set the charger to ${n(settingA, 1)} A, setting restricted`,
+  'guard-setting': ({ settingA }) => `Restrict access to the ${n(settingA, 1)} A setting`,
+  'full-output': ({ outputA }) => `Size for the full ${n(outputA, 1)} A`,
   'no-drop-limit': ({ dropPct }) => `Accept a drop of ${inPercent(dropPct)}`,
-  hardwire: ({ ocpdA }) => `Hardwire it on ${n(ocpdA)} A`,
-  feeds: ({ amps }) => `Divide it: ${n(amps)} A on each circuit`,
-  'larger-outlet': ({ ocpdA }) => `A ${n(ocpdA)} A outlet, with an adapter`,
+  hardwire: ({ ocpdA }) => `Hardwire it on ${n(ocpdA, 1)} A`,
+  feeds: ({ amps }) => `Divide it: ${n(amps, 1)} A on each circuit`,
+  'larger-outlet': ({ ocpdA }) => `A ${n(ocpdA, 1)} A outlet, with an adapter`,
   'move-receptacle': ({ ft }) => `Move the receptacle to ${n(ft)} ft or more from the water`,
   'own-circuit': () => 'A circuit of its own',
   'one-pole': () => 'A one-pole breaker, 120 V',
@@ -67,10 +67,10 @@ const WORDS: Words = {
   'pull-at-couplings': () => 'Bodies to pull at instead of couplings',
   'free-piece': ({ lengthFt }) => `Cut a new piece, ${n(lengthFt, 1)} ft or more`,
   'free-hole': ({ acrossIn }) => `Make the hole ${n(acrossIn, 3)} in`,
-  'charger-setting': ({ what, settingA }) => `Set ${what} to ${n(settingA)} A, setting restricted`,
-  management: ({ setpointA }) => `Load management that keeps the service to ${n(setpointA)} A`,
+  'charger-setting': ({ what, settingA }) => `Set ${what} to ${n(settingA, 1)} A, setting restricted`,
+  management: ({ setpointA }) => `Load management that keeps the service to ${n(setpointA, 1)} A`,
   sharing: ({ what }) => `A sharing device: ${what} never run together`,
-  'larger-service': ({ ratingA, size: to }) => `A service of ${n(ratingA)} A on ${size(to)} copper`,
+  'larger-service': ({ ratingA, size: to }) => `A service of ${n(ratingA, 1)} A on ${size(to)} copper`,
 };
 
 // The compiler ties each change to its own words only through the kind that is given here.

@@ -37,17 +37,19 @@ function loadReason({ own, continuousA, otherA }: LoadModel): string {
   if (own === 'hermetic') return 'MCA, 125 % in it';
   if (own === 'welder') return 'by its duty';
   if (otherA === 0) return 'continuous';
-  return continuousA === 0 ? 'not continuous' : `${n(continuousA)} A continuous`;
+  return continuousA === 0 ? 'not continuous' : `${n(continuousA, 1)} A continuous`;
 }
 
 /** Why the device has its rating. */
 function deviceReason({ device, plateOcpdA, continuousA, otherA }: LoadModel, pinned: boolean): string {
   const byLoad =
-    continuousA > 0 ? `${n(continuousA)} A × 125 %${otherA > 0 ? ` + ${n(otherA)} A` : ''}` : 'by the load';
+    continuousA > 0
+      ? `${n(continuousA, 1)} A × 125 %${otherA > 0 ? ` + ${n(otherA, 1)} A` : ''}`
+      : 'by the load';
   if (pinned) return byLoad;
   if (plateOcpdA !== null) return 'named on the nameplate';
-  if (device.kind === 'motor') return `${n(device.flcA)} A × ${n(device.percent)} %, next up`;
-  if (device.kind === 'largest') return `MOCP ${n(device.maxA)} A`;
+  if (device.kind === 'motor') return `${n(device.flcA, 1)} A × ${n(device.percent)} %, next up`;
+  if (device.kind === 'largest') return `MOCP ${n(device.maxA, 1)} A`;
   return device.kind === 'given' ? 'by the outlet' : byLoad;
 }
 
@@ -67,7 +69,7 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
   conductor: ({ figures }) => {
     if (figures.size === null) return NO_CONDUCTOR;
     const at = figures.segments[figures.governing];
-    const column = at === undefined ? '' : `${n(at.verdict.finalA)} A at ${at.terms.columnC} °C`;
+    const column = at === undefined ? '' : `${n(at.verdict.finalA, 1)} A at ${at.terms.columnC} °C`;
     return {
       figure: figures.size,
       unit: sizeUnit(figures.size),
@@ -81,7 +83,7 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
           unit: sizeUnit(figures.groundTaken),
           reason: figures.ground.increased
             ? `raised with the phases from ${figures.ground.base}`
-            : `by the ${n(figures.ocpd.ratingA)} A breaker`,
+            : `by the ${n(figures.ocpd.ratingA, 1)} A breaker`,
         }
       : NO_CONDUCTOR,
   raceway: ({ figures: { raceway, size } }, { run }) =>
@@ -161,10 +163,10 @@ export function ladderWords(figureKey: FigureKey, solved: SolvedCircuit, circuit
 export function circuitLine({ figures }: SolvedCircuit, circuit: Circuit): string {
   const { ratingA, poles } = figures.ocpd;
   const cables = figures.segments.map(({ cable }) => cable?.name);
-  if (figures.size === null) return `${n(ratingA)} A ${poles}P × no conductor fits`;
+  if (figures.size === null) return `${n(ratingA, 1)} A ${poles}P × no conductor fits`;
   const conductor =
     cables.length === 1 && cables[0] !== undefined
       ? cables[0]
       : `${printWireSize(figures.size)}${circuit.material === 'al' ? ' Al' : ''}${cables.includes(undefined) ? ` ${circuit.insulation}` : ''}`;
-  return `${n(ratingA)} A ${poles}P × ${conductor}`;
+  return `${n(ratingA, 1)} A ${poles}P × ${conductor}`;
 }

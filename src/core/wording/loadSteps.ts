@@ -6,22 +6,22 @@ import { counted, inAmps, inVolts } from './words';
 export const loadSteps = {
   'load.plate': ({ inputs, result }) => ({
     label: 'Output on the nameplate',
-    formula: `${n(inputs.outputA)} A at ${inVolts(inputs.volts)}, continuous`,
+    formula: `${n(inputs.outputA, 1)} A at ${inVolts(inputs.volts)}, continuous`,
     result: amps(result),
   }),
   'load.adapter': ({ inputs, result }) => ({
     label: 'Set by its plug adapter',
-    formula: `${n(inputs.adapterA)} A of ${inAmps(inputs.plateA)}`,
+    formula: `${n(inputs.adapterA, 1)} A of ${inAmps(inputs.plateA)}`,
     result: amps(result),
   }),
   'load.setting': ({ inputs, result }) => ({
     label: 'Set lower, access restricted',
-    formula: `${n(inputs.settingA)} A of ${inAmps(inputs.plateA)}`,
+    formula: `${n(inputs.settingA, 1)} A of ${inAmps(inputs.plateA)}`,
     result: amps(result),
   }),
   'load.entered': ({ inputs, result }) => ({
     label: 'Load as entered',
-    formula: `${n(inputs.continuousA)} A continuous + ${n(inputs.otherA)} A other`,
+    formula: `${n(inputs.continuousA, 1)} A continuous + ${n(inputs.otherA, 1)} A other`,
     result: amps(result),
   }),
   'load.kilowatts': ({ inputs, result }) => ({
@@ -36,7 +36,7 @@ export const loadSteps = {
   }),
   'load.mca': ({ inputs, result }) => ({
     label: 'Minimum circuit ampacity',
-    formula: `MCA ${n(inputs.mca)} A, MOCP ${n(inputs.mocp)} A; 125 % is in it`,
+    formula: `MCA ${n(inputs.mca, 1)} A, MOCP ${n(inputs.mocp, 1)} A; 125 % is in it`,
     result: amps(result),
   }),
   'load.motor-table': ({ inputs, result }) => ({
@@ -46,12 +46,12 @@ export const loadSteps = {
   }),
   'load.motor-larger': ({ inputs, result }) => ({
     label: 'Plate above the table',
-    formula: `the larger of ${n(inputs.flcA)} A and ${inAmps(inputs.plateA)}`,
+    formula: `the larger of ${n(inputs.flcA, 1)} A and ${inAmps(inputs.plateA)}`,
     result: amps(result),
   }),
   'load.overload': ({ inputs, result }) => ({
     label: 'Overload',
-    formula: `plate ${n(inputs.plateA)} A × ${n(inputs.percent)} %`,
+    formula: `plate ${n(inputs.plateA, 1)} A × ${n(inputs.percent)} %`,
     result: amps(result),
   }),
   'load.cooking-demand': ({ inputs, result }) => ({
@@ -81,12 +81,12 @@ export const loadSteps = {
   }),
   'load.share': ({ inputs, result }) => ({
     label: 'Circuit that it may use',
-    formula: `${n(inputs.amps)} A is ${n(inputs.sharePct)} % of it at most`,
+    formula: `${n(inputs.amps, 1)} A is ${n(inputs.sharePct)} % of it at most`,
     result: amps(result),
   }),
   'load.duty': ({ inputs, result }) => ({
     label: 'By its duty',
-    formula: `${n(inputs.amps)} A × ${n(inputs.factor)} at ${n(inputs.dutyPct)} %`,
+    formula: `${n(inputs.amps, 1)} A × ${n(inputs.factor)} at ${n(inputs.dutyPct)} %`,
     result: amps(result),
   }),
   'load.full-outlet': ({ inputs, result }) => ({
@@ -96,17 +96,17 @@ export const loadSteps = {
   }),
   'load.trailer': ({ inputs, result }) => ({
     label: 'Trailer outlet',
-    formula: `${n(inputs.amps)} A at ${inVolts(inputs.volts)}, not continuous`,
+    formula: `${n(inputs.amps, 1)} A at ${inVolts(inputs.volts)}, not continuous`,
     result: amps(result),
   }),
   'load.outlets': ({ inputs, result }) => ({
     label: counted(inputs.count, 'receptacle'),
-    formula: `on a ${n(inputs.amps)} A circuit`,
+    formula: `on a ${n(inputs.amps, 1)} A circuit`,
     result: amps(result),
   }),
   'load.legs': ({ inputs, result }) => ({
     label: 'Heavier leg',
-    formula: `A ${n(inputs.legA)} A, B ${inAmps(inputs.legB)}`,
+    formula: `A ${n(inputs.legA, 1)} A, B ${inAmps(inputs.legB)}`,
     result: amps(result),
   }),
   'load.least-feeder': ({ inputs, result }) => ({
@@ -126,7 +126,7 @@ export const loadSteps = {
   }),
   'breaker.motor-percent': ({ inputs, result }) => ({
     label: 'Inverse-time breaker',
-    formula: `${n(inputs.flcA)} A × ${n(inputs.percent)} %`,
+    formula: `${n(inputs.flcA, 1)} A × ${n(inputs.percent)} %`,
     result: amps(result),
   }),
   'breaker.receptacle': ({ inputs, result }) => ({
@@ -141,7 +141,7 @@ export const loadSteps = {
   }),
   'breaker.mocp': ({ inputs, result }) => ({
     label: 'Nameplate maximum, largest standard rating',
-    formula: `${n(inputs.maxA)} A at most`,
+    formula: `${n(inputs.maxA, 1)} A at most`,
     result: amps(result),
   }),
   'breaker.required': ({ inputs, result }) => ({
@@ -161,7 +161,7 @@ export const loadSteps = {
   }),
   'breaker.pinned': ({ inputs, result }) => ({
     label: 'Set by hand',
-    formula: `${n(inputs.pinnedA)} A, ${inAmps(inputs.requiredA)} required`,
+    formula: `${n(inputs.pinnedA, 1)} A, ${inAmps(inputs.requiredA)} required`,
     result: amps(result),
   }),
   'breaker.poles': ({ inputs, result }) => ({

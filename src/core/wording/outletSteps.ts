@@ -11,7 +11,7 @@ const cover = (result: StepResult): string =>
 export const outletSteps = {
   'receptacle.choice': ({ inputs, result }) => ({
     label: 'Receptacle',
-    formula: `rated for a ${n(inputs.ocpdA)} A circuit`,
+    formula: `rated for a ${n(inputs.ocpdA, 1)} A circuit`,
     result: String(result),
   }),
   'receptacle.place': ({ inputs, result }) => ({
@@ -25,13 +25,13 @@ export const outletSteps = {
     label: result === 'plug' ? 'The plug disconnects' : 'Own disconnect',
     formula:
       inputs.by === 'ev'
-        ? `${n(inputs.minA)} A; asked above ${inAmps(inputs.overA)}`
-        : `${n(inputs.minA)} A at least`,
+        ? `${n(inputs.minA, 1)} A; asked above ${inAmps(inputs.overA)}`
+        : `${n(inputs.minA, 1)} A at least`,
     result: result === 'none' ? 'not asked' : String(result).replace('-', ' '),
   }),
   'disconnect.rating': ({ inputs, result }) => ({
     label: 'Rating',
-    formula: `${n(inputs.minA)} A at least; breaker ${inAmps(inputs.ocpdA)}`,
+    formula: `${n(inputs.minA, 1)} A at least; breaker ${inAmps(inputs.ocpdA)}`,
     result: amps(result),
   }),
   'disconnect.ask': ({ inputs }) => ({
@@ -40,7 +40,7 @@ export const outletSteps = {
     result: 'ask',
   }),
   'gfci.source': ({ inputs, result }) => ({
-    label: 'Asked for by',
+    label: 'Required by',
     formula: ruleWords[inputs.rule],
     result: result === 'must' ? 'required' : String(result),
   }),

@@ -64,7 +64,7 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
     `The directory does not tell a stranger what ${data.lines.length === 1 ? 'space' : 'spaces'} ${data.lines.slice(0, 6).join('; ')} ${data.lines.length === 1 ? 'feeds' : 'feed'}${data.lines.length > 6 ? ', and more' : ''}.`,
   'panel.openings': ({ data }) => `${counted(data.count, 'opening')} without a filler plate.`,
   'panel.bus-below-main': ({ data }) =>
-    `The bus of ${n(data.busA)} A is less than the main of ${n(data.mainA)} A before it.`,
+    `The bus of ${n(data.busA, 1)} A is less than the main of ${n(data.mainA, 1)} A before it.`,
   'panel.no-main': () => 'No main was read: what protects this panel, and at what rating?',
   'panel.lug-range': ({ data }) =>
     `The lugs take ${printWireSize(data.from)} to ${printWireSize(data.to)}, not ${printWireSize(data.size)}.`,

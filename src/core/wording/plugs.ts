@@ -7,7 +7,7 @@ export function plugSentence(
   receptacle: string,
   { verdict, why, weakest, weakestA, continuousA }: PlugAnswer,
 ): string {
-  const bound = `The ${weakest}, ${n(weakestA)} A, bounds it: ${n(continuousA)} A for hours.`;
+  const bound = `The ${weakest}, ${n(weakestA, 1)} A, bounds it: ${n(continuousA, 1)} A for hours.`;
   if (verdict === 'yes') return `Yes: a ${plug} plug goes into a ${receptacle} on this circuit. ${bound}`;
   switch (why) {
     case 'shape':

@@ -20,7 +20,7 @@ export const PRACTICES: readonly PracticeWords[] = [
         name: 'A size up where the pull is hard',
         why: 'Stiff wire, bends past 180°, over 35 % full or long: the larger pipe saves the hour.',
       },
-      { value: 'legal', name: 'The smallest by rule', why: 'Cheaper, and good for short straight pulls.' },
+      { value: 'legal', name: 'Legal minimum', why: 'Cheaper, and good for short straight pulls.' },
     ],
   }),
   practice({

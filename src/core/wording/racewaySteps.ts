@@ -22,7 +22,7 @@ export const racewaySteps = {
   'raceway.area': ({ inputs, result }) => ({
     label: 'Conductors',
     formula: `${inputs.count} with the ground`,
-    result: `${n(Number(result), 4)} in²`,
+    result: `${n(Number(result), 3)} in²`,
   }),
   'raceway.limit': ({ inputs, result }) => ({
     label: 'May fill',
@@ -37,7 +37,7 @@ export const racewaySteps = {
   'raceway.shared': ({ inputs, result }) => ({
     label: 'With its neighbors',
     formula: `${counted(inputs.count, 'other circuit')}, one ground of ${printWireSize(inputs.ground)}`,
-    result: `${n(Number(result), 4)} in²`,
+    result: `${n(Number(result), 3)} in²`,
   }),
   'raceway.legal': ({ inputs, result }) => ({
     label: 'Smallest by rule',
@@ -51,7 +51,7 @@ export const racewaySteps = {
   }),
   'raceway.pinned': ({ inputs, result }) => ({
     label: 'Set by hand',
-    formula: `smallest by rule ${inputs.legal}`,
+    formula: `${inputs.legal}`,
     result: String(result),
   }),
   'raceway.jam': ({ inputs, result }) => ({
@@ -66,7 +66,7 @@ export const racewaySteps = {
   }),
   'drop.segment': ({ inputs, result }) => ({
     label: printLength(feet(inputs.lengthFt)),
-    formula: `${inputs.times} × ${n(inputs.amps)} A × ${n(inputs.ohmPerKft, 4)} ohm/kft`,
+    formula: `${inputs.times} × ${n(inputs.amps, 1)} A × ${n(inputs.ohmPerKft, 3)} ohm/kft`,
     result: drop(result),
   }),
   'drop.total': ({ inputs, result }) => ({
@@ -86,7 +86,7 @@ export const racewaySteps = {
   }),
   'drop.start': ({ inputs, result }) => ({
     label: 'While it starts',
-    formula: `${n(inputs.startA)} A at power factor 0.5`,
+    formula: `${n(inputs.startA, 1)} A at power factor 0.5`,
     result: inPercent(Number(result)),
   }),
 } satisfies StepWordings;

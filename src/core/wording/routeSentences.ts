@@ -26,11 +26,11 @@ export const routeSentences: Sentences<keyof typeof routeCatalog> = {
   'body.marked': ({ data }) =>
     `Is the ${data.trade} body marked for conductors of ${size(data.size)}? If not it is ${n(data.minIn, 1)} in long or more.`,
   'route.bends': ({ data }) =>
-    `${n(data.degrees)}° of bend between pull points, couplings passed; ${n(data.limit)}° is the most.`,
+    `${n(data.degrees)}° of bends between pull points, couplings counted through; ${n(data.limit)}° is the maximum.`,
   'pull.tension': ({ data }) =>
-    `It pulls at ${n(data.pounds, 0)} lb from its easier end; ${n(data.maxLb, 0)} lb is the most ${data.by === 'hand' ? 'by hand' : 'that the conductors bear'}.`,
+    `Pulling tension from the easier end: ${n(data.pounds, 0)} lb; ${n(data.maxLb, 0)} lb maximum ${data.by === 'hand' ? 'by hand' : 'for these conductors'}.`,
   'pull.sidewall': ({ data }) =>
-    `${n(data.lbPerFt, 0)} lb/ft press on the wall of a bend; ${n(data.maxLbPerFt)} lb/ft is the most until the manufacturer says otherwise.`,
+    `Sidewall pressure in a bend: ${n(data.lbPerFt, 0)} lb/ft; ${n(data.maxLbPerFt)} lb/ft maximum unless the manufacturer says otherwise.`,
   'raceway.tight': ({ data }) =>
     `${data.cable} fills ${inPercent(data.fillPct, 0)} of ${data.trade}: legal, and hard to pull.`,
   'raceway.sleeve-full': ({ data }) =>
@@ -45,19 +45,20 @@ export const routeSentences: Sentences<keyof typeof routeCatalog> = {
     `Conductors of ${size(data.size)} pass a bushing where the raceway ends, so that no edge cuts them.`,
   'nailplate.needed': ({ data }) =>
     `The holes are ${n(data.edgeIn)} in from the edge: nearer than 1-1/4 in requires steel plates.`,
-  'ribbon.missing': () => 'A warning ribbon 12 in above the route is what the next shovel meets first.',
+  'ribbon.missing': () =>
+    'No warning ribbon is planned 12 in above the route: good practice in a branch trench.',
   'expansion.missing': ({ data }) =>
     `${n(data.lengthFt, 1)} ft of PVC grow by ${n(data.growthIn)} in: from 1/4 in on an expansion fitting is required.`,
   'riser.unguarded': ({ data }) =>
-    `${methodName(data.method)} is guarded where it comes up: from 18 in below grade to 8 ft above it.`,
+    `${methodName(data.method)} is protected where it emerges: from 18 in below grade to 8 ft above it.`,
   's-loop.missing': ({ data }) =>
     `Ground that freezes or settles pulls on ${methodName(data.method)}: leave a loop, or a fitting that gives, where it comes up.`,
   'knockout.size': ({ data }) =>
     data.hasIn > data.needsIn
       ? `The hole is ${n(data.hasIn, 3)} in; trade size ${data.trade} takes ${n(data.needsIn, 3)} in: reducing washers, or another box.`
-      : `Trade size ${data.trade} is a name: its hole is ${n(data.needsIn, 3)} in across, not ${n(data.hasIn, 3)} in.`,
+      : `Trade size ${data.trade} requires a ${n(data.needsIn, 3)} in hole, not ${n(data.hasIn, 3)} in.`,
   'piece.short': ({ data }) =>
-    `The piece on hand is ${printLength(feet(data.hasFt))}; with 6 in free in its boxes it has to be ${printLength(feet(data.needsFt))}.`,
+    `The piece on hand is ${printLength(feet(data.hasFt))}; with 6 in free in its boxes it must be ${printLength(feet(data.needsFt))}.`,
   'route.differs': ({ data }) =>
-    `It shares this raceway with ${data.name}, but the two are not alike in length, method, place, bends or size.`,
+    `It shares this raceway with ${data.name}, but length, method, location, bends or size differ.`,
 };

@@ -15,11 +15,11 @@ export const serviceSentences: Sentences<keyof typeof serviceCatalog> = {
   'service.tight': ({ data }) =>
     `${n(data.spareA, 1)} A are left of ${inAmps(data.limitA)}: the next appliance will not fit.`,
   'service.least': ({ data }) =>
-    `A one-family dwelling has ${inAmps(data.minA)} at least; this service has ${n(data.ratingA)} A. What does the authority require when load is added?`,
+    `A one-family dwelling has ${inAmps(data.minA)} at least; this service has ${n(data.ratingA, 1)} A. What does the authority require when load is added?`,
   'service.sharing': ({ data }) =>
     `${data.what} shares with another load: does the authority accept the device, and is it listed for it?`,
   'service.managed': ({ data }) =>
-    `Load management keeps the service to ${n(data.setpointA)} A: is it listed, does it fail safe, and is its setting restricted?`,
+    `Load management keeps the service to ${n(data.setpointA, 1)} A: is it listed, does it fail safe, and is its setting restricted?`,
   'demand.too-short': ({ data }) =>
     `The record has ${n(data.days, 0)} days; ${data.minDays} are needed. Record 30 days at the panel, or ask the utility for a year.`,
   'demand.hourly': ({ data }) =>

@@ -24,5 +24,18 @@ export const size = (result: StepResult): string => {
 };
 
 /** The sum that a circuit is required to carry. */
-export const required = (inputs: { continuousA: number; otherA: number; factor: number }): string =>
-  `${printNumber(inputs.continuousA)} A × ${printNumber(inputs.factor)}${inputs.otherA > 0 ? ` + ${printNumber(inputs.otherA)} A` : ''}`;
+export const required = ({
+  continuousA,
+  otherA,
+  factor,
+}: {
+  continuousA: number;
+  otherA: number;
+  factor: number;
+}): string =>
+  [
+    continuousA > 0 ? `${inAmps(continuousA)} × ${printNumber(factor * 100)} %` : '',
+    otherA > 0 || continuousA === 0 ? inAmps(otherA) : '',
+  ]
+    .filter((part) => part !== '')
+    .join(' + ');

@@ -3,14 +3,14 @@ import { printNumber } from '../units/number';
 import type { Metal } from '../units/wireSize';
 import type { FigureSeverity, Severity } from '../findings/severity';
 
-/** "60 A", with at most two decimals. */
-export const inAmps = (value: number): string => `${printNumber(value)} A`;
+/** "60 A", "14.2 A": to the tenth that a meter shows. */
+export const inAmps = (value: number): string => `${printNumber(value, 1)} A`;
 
-/** "240 V". */
-export const inVolts = (value: number): string => `${printNumber(value)} V`;
+/** "240 V", to the tenth. */
+export const inVolts = (value: number): string => `${printNumber(value, 1)} V`;
 
-/** "1.39 %". */
-export const inPercent = (value: number, digits = 2): string => `${printNumber(value, digits)} %`;
+/** "1.4 %", to the tenth. */
+export const inPercent = (value: number, digits = 1): string => `${printNumber(value, digits)} %`;
 
 /** A plain length in feet, at most one decimal: "62 ft". */
 export const inFeet = (value: number): string => `${printNumber(value, 1)} ft`;

@@ -267,7 +267,7 @@ export const raisedBySizes: readonly Raised[] = [
     'load.fuse-only',
     'check',
     withPlate('mini-split', { mca: 18, mocp: 25, volts: 240, fuseOnly: true }),
-    'The label asks for fuses of 25 A at most: a breaker alone is not enough.',
+    'The label requires fuses of 25 A at most: a breaker alone is not enough.',
     withPlate('mini-split', { mca: 18, mocp: 25, volts: 240 }),
   ],
   [
@@ -324,7 +324,7 @@ export const raisedBySizes: readonly Raised[] = [
       run: [segment({ method: 'emt', ambientC: 50, currentCarrying: 6 })],
       pins: { size: '12', ocpdA: 20 },
     },
-    'With several receptacles a 20 A breaker may not exceed the 19.68 A of 12 AWG.',
+    'With several receptacles a 20 A breaker may not exceed the 19.7 A of 12 AWG.',
     {
       ...withPlate('receptacle', { amps: 15, count: 6, place: 'garage' }),
       run: [segment({ method: 'emt' })],
