@@ -55,7 +55,7 @@ const SHOTS: readonly Shot[] = [
     name: 'wiring',
     at: '/jobs/demo-orchard-lane/deck-tub',
     act: async (page) => {
-      await page.getByRole('button', { name: 'Wiring' }).click();
+      await page.getByRole('button', { name: 'Terminations' }).click();
       await page.getByRole('dialog').getByRole('img').first().waitFor();
     },
   },

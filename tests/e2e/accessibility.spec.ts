@@ -102,8 +102,8 @@ for (const dialog of ['Change the edition', 'Shop practices', 'May this plug go 
 test('the wiring and the ways of a circuit', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /^Hot tub, deck/ }).click();
-  await page.getByRole('button', { name: 'Wiring' }).click();
-  await expect(page.getByRole('img', { name: 'Wiring, Panel' })).toBeVisible();
+  await page.getByRole('button', { name: 'Terminations' }).click();
+  await expect(page.getByRole('img', { name: 'Terminations, Panel' })).toBeVisible();
   expect(await faults(page, 'paper'), 'wiring').toEqual([]);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Compare options' }).click();

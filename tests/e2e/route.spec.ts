@@ -49,7 +49,9 @@ test('by pointer: a station is dragged, a trench deepened, a raceway shared, and
   await expect(page.getByRole('table', { name: 'What it does to both' })).toContainText('1 PVC Sch 80');
   await page.getByRole('button', { name: 'Share it' }).click();
   await side(page, 'Inside and around');
-  await expect(page.getByRole('img', { name: 'Raceway seen end on with BK, RD, BK, RD, GN' })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: 'Raceway seen end on with BK, RD, BK, RD, WH, GN' }),
+  ).toBeVisible();
   await saved(page);
   await page.reload();
   await expect(typed(page)).toHaveValue(/trench 24 street/);

@@ -6,13 +6,13 @@ import { fittingName } from './routeWords';
 import { inPercent, metalName, methodName } from './words';
 
 const SITE_FIX: Readonly<Record<SiteFix, string>> = {
-  'ground-fault': 'GFCI protection as the rule asks',
-  'arc-fault': 'AFCI protection as the rule asks',
-  disconnect: 'A disconnect as the rule asks',
+  'ground-fault': 'GFCI protection as required',
+  'arc-fault': 'AFCI protection as required',
+  disconnect: 'A disconnect as required',
   receptacle: 'The receptacle that this circuit takes',
   neutral: 'The neutral of the load on the device',
   'line-load': 'Line to the panel, load to the appliance',
-  colors: 'Colors as the rule asks',
+  colors: 'Colors as required',
   lug: 'A lug or a splice that takes it',
   shutoff: 'A labeled emergency shutoff, in sight and 5 ft or more from the tub',
 };

@@ -13,16 +13,18 @@ export const orderName: Readonly<Record<OptionOrder, string>> = {
 
 /** An option in a few words: "6 AWG copper in 3/4 EMT", "NM-B 4 AWG copper". */
 export const optionName = ({ method, metal, size, trade }: RunOption): string =>
-  trade === null
-    ? `${methodName(method)} ${printWireSize(size)} ${metalName[metal]}`
-    : `${printWireSize(size)} ${metalName[metal]} in ${trade} ${methodName(method)}`;
+  size === null
+    ? `${methodName(method)} ${metalName[metal]}`
+    : trade === null
+      ? `${methodName(method)} ${printWireSize(size)} ${metalName[metal]}`
+      : `${printWireSize(size)} ${metalName[metal]} in ${trade} ${methodName(method)}`;
 
 /** What binds the conductor. */
 export const bindingWords: Readonly<Record<Binding, string>> = {
   load: 'The column of the terminals and the method: the next smaller size does not carry 125 % of the load there.',
   corrected: 'Heat and neighbors: the next smaller size does not carry the load once it is corrected.',
   breaker: 'The breaker: it does not protect the next smaller size.',
-  small: 'The small-conductor rule.',
+  small: '240.4(D): the breaker is too large for the next smaller size.',
   own: 'The ampacity that its own article requires.',
   practice: 'Shop practice: the conductor is wired to the breaker.',
   drop: 'The voltage drop: a smaller size would carry the load.',

@@ -77,7 +77,7 @@ function Compared({
         </tbody>
       </table>
       <Button disabled={!canWrite} onClick={onTake}>
-        Run it so
+        Use this instead
       </Button>
     </div>
   );
