@@ -97,7 +97,7 @@ test('the same by keyboard alone', async ({ page }) => {
   await keyboard.press('3');
   await expect(figureKey(page, 'Conductor')).toBeFocused();
   await keyboard.press('p');
-  await expect(figureKey(page, 'Conductor')).toContainText('set by hand');
+  await expect(figureKey(page, 'Conductor')).toContainText('by hand');
   await keyboard.press('w');
   await tabTo('Size');
   await keyboard.type('6 AWG, pinned');

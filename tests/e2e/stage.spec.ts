@@ -124,7 +124,7 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
   await expect(figureKey(page, 'Ground')).toBeFocused();
   await keyboard.press('ArrowUp');
   await keyboard.press('p');
-  await expect(figureKey(page, 'Conductor')).not.toContainText('set by hand');
+  await expect(figureKey(page, 'Conductor')).not.toContainText('by hand');
   await keyboard.press('/');
   await expect(page.getByPlaceholder(/Find a circuit/)).toBeFocused();
   await keyboard.type('noon');

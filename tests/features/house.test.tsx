@@ -285,7 +285,7 @@ describe('the panel', () => {
       name: 'Hall outlets',
       va: 450,
     });
-    await userEvent.click(screen.getByRole('button', { name: 'It goes: take it out' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Removed: take it out' }));
     expect(thePanel().plan.gone).toContain('space-40');
     expect(done).toHaveBeenCalled();
   });

@@ -25,7 +25,7 @@ describe('the ladder', () => {
       'Protection',
     ]);
     const conductor = screen.getByRole('button', { name: /^Conductor/ });
-    expect(within(conductor).getByText('set by hand · 55 A at 60 °C')).toBeTruthy();
+    expect(within(conductor).getByText('by hand · 55 A at 60 °C')).toBeTruthy();
     expect(within(conductor).getByText('Stop')).toBeTruthy();
   });
 

@@ -183,7 +183,7 @@ export const sections2023 = {
   'table.torque': doubtful('Annex I'),
   'table.clearance': certain('Table 110.26(A)(1)'),
   'table.dwelling-service': certain('Table 310.12'),
-  'table.cables': doubtful('makers, typical'),
+  'table.cables': doubtful('manufacturers, typical'),
   'table.gfci-class': doubtful('product standard'),
 } as const satisfies Record<string, Citation>;
 

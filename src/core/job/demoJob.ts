@@ -121,6 +121,7 @@ const CIRCUITS: readonly Circuit[] = [
         connection: 'hardwired',
         settingA: 32,
         settingRestricted: true,
+        restrictedBy: 'tool-cover',
       },
     },
     terminals: { panel: 75, load: 'unmarked' },
@@ -294,7 +295,7 @@ export const demoJob: Job = {
     {
       subject: 'circuit:workshop',
       code: 'gfci.ask',
-      text: 'Hardwired indoors: not asked by the authority.',
+      text: 'Hardwired indoors: not required by the authority.',
     },
   ],
   locate: { ticket: 'FC-0316-27', date: '2026-03-16' },

@@ -48,7 +48,7 @@ function loadOf(text: string, newId: () => string): HouseLoad | undefined {
     const units = /^x(\d{1,2})$/.exec(word)?.[1];
     const kind = kindOf(word);
     if (word === '') continue;
-    if (word === 'goes') load = { ...load, goes: true };
+    if (word === 'removed' || word === 'goes') load = { ...load, goes: true };
     else if (units !== undefined && Number(units) >= 1 && Number(units) <= 20)
       load = { ...load, units: Number(units) };
     else if (kind !== undefined) load = { ...load, kind };
@@ -83,7 +83,7 @@ export const printLoads = (loads: readonly HouseLoad[]): string =>
         `${va}`,
         ...(kind === guessed(what) ? [] : [kind]),
         ...(units === undefined ? [] : [`x${units}`]),
-        ...(goes === true ? ['goes'] : []),
+        ...(goes === true ? ['removed'] : []),
       ].join(' '),
     )
     .join('\n');

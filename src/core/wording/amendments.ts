@@ -87,9 +87,9 @@ export function changeWords(change: AmendmentChange): string {
     case 'strike-gfci':
       return `Ground-fault rule struck: ${ruleWords[change.rule]}`;
     case 'require-gfci':
-      return `GFCI protection asked ${inLocation(change.room)}`;
+      return `GFCI protection required ${inLocation(change.room)}`;
     case 'exempt-gfci':
-      return `No GFCI protection asked of ${list(loadKindName, change.load)}`;
+      return `No GFCI protection required of ${list(loadKindName, change.load)}`;
     case 'hvac-exempt-until':
       return `Heating and cooling exempt outdoors until ${change.date}`;
     case 'no-arc-fault':

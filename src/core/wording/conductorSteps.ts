@@ -48,7 +48,7 @@ export const conductorSteps = {
   }),
   'method.column': ({ inputs, result }) => ({
     label: `Column of ${methodName(inputs.method)}`,
-    formula: `lugs allow ${inputs.terminalC} °C`,
+    formula: `terminals ${inputs.terminalC} °C`,
     result: `${result} °C`,
   }),
   'ampacity.column': ({ inputs, result }) => ({

@@ -155,7 +155,7 @@ export function ladderWords(figureKey: FigureKey, solved: SolvedCircuit, circuit
     ...told,
     name: figureName[figureKey],
     pinned,
-    reason: pinned ? `set by hand · ${told.reason}` : told.reason,
+    reason: pinned ? `by hand · ${told.reason}` : told.reason,
   };
 }
 

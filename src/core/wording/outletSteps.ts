@@ -25,9 +25,9 @@ export const outletSteps = {
     label: result === 'plug' ? 'The plug disconnects' : 'Own disconnect',
     formula:
       inputs.by === 'ev'
-        ? `${n(inputs.minA, 1)} A; asked above ${inAmps(inputs.overA)}`
+        ? `${n(inputs.minA, 1)} A; required above ${inAmps(inputs.overA)}`
         : `${n(inputs.minA, 1)} A at least`,
-    result: result === 'none' ? 'not asked' : String(result).replace('-', ' '),
+    result: result === 'none' ? 'not required' : String(result).replace('-', ' '),
   }),
   'disconnect.rating': ({ inputs, result }) => ({
     label: 'Rating',
@@ -47,7 +47,7 @@ export const outletSteps = {
   'gfci.rule': ({ inputs, result }) => ({
     label: 'GFCI protection',
     formula: `${inVolts(inputs.volts)}, ${inAmps(inputs.ocpdA)} circuit`,
-    result: result === 'none' ? 'not asked' : String(result).replace('-', ' '),
+    result: result === 'none' ? 'not required' : String(result).replace('-', ' '),
   }),
   'gfci.neutral': ({ inputs, result }) => ({
     label: 'Neutral of the load',
@@ -57,6 +57,6 @@ export const outletSteps = {
   'afci.rule': ({ inputs, result }) => ({
     label: 'AFCI protection',
     formula: `${inVolts(inputs.volts)}, ${inAmps(inputs.ocpdA)}, ${inLocation(inputs.location)}`,
-    result: result === 'none' ? 'not asked' : String(result),
+    result: result === 'none' ? 'not required' : String(result),
   }),
 } satisfies StepWordings;

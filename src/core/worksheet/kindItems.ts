@@ -195,7 +195,7 @@ export function answerBondLoop(item: BondLoopItem, typed: TypedItem, code: Editi
             // No job holds a loop yet, so it has no place in the catalog.
             code: 'bond.loop-distance',
             standing: 'stop',
-            text: `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is asked.`,
+            text: `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is required.`,
             rule: cite(code, 'bond.loop').section,
             remedies: [],
           },

@@ -73,7 +73,7 @@ function Moves({ view }: Pick<RoomPaneProps, 'view'>) {
             <th scope="row" className="fig">
               <s>{poles === 2 ? `${place.slot}, ${place.slot + 2}` : spaceLabel(place)}</s>
             </th>
-            <td>{name} goes</td>
+            <td>{name} removed</td>
             <td />
           </tr>
         ))}
@@ -113,7 +113,7 @@ export function FreeSpacePane({ job, view }: RoomPaneProps) {
       <dl className={classes['counts']}>
         <div>
           <dd className="fig">{unplaced.length}</dd>
-          <dt>without a place</dt>
+          <dt>without a space</dt>
         </div>
         <div>
           <dd className="fig">{needs}</dd>

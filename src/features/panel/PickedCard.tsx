@@ -93,7 +93,7 @@ export function PickedCard({ view, id, onDone }: PickedCardProps) {
               onDone();
             }}
           >
-            {breaker === undefined ? 'Take it out of this space' : 'It goes: take it out'}
+            {breaker === undefined ? 'Take it out of this space' : 'Removed: take it out'}
           </Button>
         )}
         {breaker === undefined && (

@@ -42,7 +42,7 @@ function LoadsField({ job }: { readonly job: Job }) {
     <>
       <Textarea
         label="Loads of the house"
-        description="Name and VA or kW, by line. The kind follows from the name; add x5 for units of heat, goes for what is taken out."
+        description="Name and VA or kW, by line. The kind follows from the name; add x5 for units of heat, removed for what is taken out."
         rows={8}
         spellCheck={false}
         disabled={!canWrite}

@@ -118,7 +118,7 @@ function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
           <tr>
             <th scope="col">Segment</th>
             <th scope="col">Length</th>
-            <th scope="col">Method and place</th>
+            <th scope="col">Method and location</th>
             <th scope="col">Conductors</th>
             <th scope="col">Ampacity</th>
             <th scope="col">Supports</th>

@@ -102,7 +102,7 @@ function lines({
 export function RouteOnSheet(props: RouteOnSheetProps) {
   return (
     <section>
-      <h2>Way, material to cut</h2>
+      <h2>Cut list</h2>
       <table className={classes['segments']}>
         <tbody>
           {lines(props).map(([what, figures]) => (

@@ -71,7 +71,7 @@ function Wire({
       />
       {landing.marked !== null && <Mark letters={landing.marked} y={y} />}
       <text className={classes['letters']} x={LETTERS_X} y={y + 4}>
-        {landing.role === 'pigtail' ? `${landing.letters} tail` : `${landing.letters} ${landing.size}`}
+        {landing.role === 'pigtail' ? `${landing.letters} pigtail` : `${landing.letters} ${landing.size}`}
       </text>
       <circle className={classes['order']} cx={14} cy={y} r={9} />
       <text className={classes['orderText']} x={14} y={y + 4} textAnchor="middle">

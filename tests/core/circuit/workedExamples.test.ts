@@ -48,7 +48,7 @@ describe('48 A charger, hardwired, 62 ft of NM-B indoors', () => {
       ['test.load', 'holds', '210.19(A)(1)'],
       ['test.corrected', 'holds', '210.19(A)(1)'],
       ['test.breaker', 'holds', '240.4(B)'],
-      ['cable.made', 'NM-B 4/3', 'makers, typical'],
+      ['cable.made', 'NM-B 4/3', 'manufacturers, typical'],
       ['conductor.chosen', '4', 'Table 310.16'],
       ['conductor.smaller', '6 AWG', 'Table 310.16'],
     ]);
@@ -57,7 +57,7 @@ describe('48 A charger, hardwired, 62 ft of NM-B indoors', () => {
   test('ground, drop and outlet', () => {
     expect(told(workings.ground)).toEqual([
       ['ground.table', '10', 'Table 250.122', 'equipmentGround 60 cu'],
-      ['ground.cable', '8', 'makers, typical'],
+      ['ground.cable', '8', 'manufacturers, typical'],
     ]);
     expect(told(workings.drop)).toEqual([
       ['drop.segment', 1.8451, 'Ch. 9 Table 9', 'impedance 4 cu pvc'],

@@ -72,7 +72,7 @@ describe('words', () => {
       figure: '6',
       unit: 'AWG',
       pinned: true,
-      reason: 'set by hand · 55 A at 60 °C',
+      reason: 'by hand · 55 A at 60 °C',
     });
   });
 });

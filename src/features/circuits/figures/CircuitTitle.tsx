@@ -136,7 +136,7 @@ export function CircuitTitle({ view, note, exaggeration }: CircuitTitleProps) {
       <span className={classes['titleActs']}>
         <TitleActs circuit={view.circuit} />
         {exaggeration !== null && (
-          <span className="second">lengths to scale, heights × {printNumber(exaggeration, 1)}</span>
+          <span className="second">lengths to scale, heights drawn {printNumber(exaggeration, 1)} times</span>
         )}
       </span>
     </div>

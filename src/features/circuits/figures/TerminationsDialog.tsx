@@ -29,11 +29,11 @@ export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
   const { outlet } = solved.figures;
   const labels = {
     load: outlet.receptacle?.config ?? 'terminals of the appliance',
-    'load-side': 'neutrals, grounds apart; no bond',
-    'line-side': 'neutrals, grounds apart; no bond',
+    'load-side': 'neutrals and grounds separate; no bond',
+    'line-side': 'neutrals and grounds separate; no bond',
     panel: service
       ? 'service: neutrals and grounds on the bonded bar'
-      : 'subpanel: neutrals and grounds apart',
+      : 'subpanel: neutrals and grounds separate',
   };
   return (
     <Dialog wide opened onClose={onClose} title={`Terminations, ${circuit.name}`}>

@@ -180,7 +180,7 @@ export function SegmentSurroundings(props: SegmentSurroundingsProps) {
       {growthIn > 0 && (
         <p className="second">
           Grows <span className="fig">{n(growthIn)} in</span> in a year over its longest straight; from 1/4 in
-          on an expansion fitting is asked ({rules('route.expansion').section}).
+          on an expansion fitting is required ({rules('route.expansion').section}).
         </p>
       )}
       <div className={classes['tables']}>

@@ -139,7 +139,7 @@ function methodBands({ circuit, columns, highlighted, narrow }: MethodBandsProps
         <PlaceField index={index} {...field} />
       </span>
     ));
-    return <Band head="Method, place" highlighted={highlighted} cells={cells} />;
+    return <Band head="Method, location" highlighted={highlighted} cells={cells} />;
   }
   return (
     <>
