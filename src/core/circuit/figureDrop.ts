@@ -17,7 +17,7 @@ import type { DropFigures } from './figures';
 
 /**
  * The drop along the run by impedance, with the direct-current method beside it and the longest run that
- * the limit allows. Advice, not a rule (210.19 and 215.2, informational notes), so over it is a check.
+ * the limit allows; null for a size that no table has. Advice, not a rule (210.19 and 215.2, informational notes), so over it is a check.
  */
 export function figureDrop(
   circuit: Circuit,
@@ -25,7 +25,12 @@ export function figureDrop(
   size: WireSize,
   code: Edition,
   work: Working,
-): { readonly figures: DropFigures; readonly perSegment: readonly number[] } {
+): { readonly figures: DropFigures | null; readonly perSegment: readonly number[] } {
+  const known = circuit.run.every(({ method }) =>
+    Number.isFinite(effectiveOhms(size, circuit.material, METHODS[method].surround, load.powerFactor, code)),
+  );
+  // A size set by hand that the table does not have in this metal: 14 AWG aluminum.
+  if (!known) return { figures: null, perSegment: circuit.run.map(() => 0) };
   const amps = load.runA;
   const times = dropTimes(load.phase);
   const metal = circuit.material;

@@ -98,8 +98,9 @@ export type SizedFigures = CircuitFigures & {
   readonly drop: DropFigures;
 };
 
-/** Whether a conductor was found for the circuit, or set by hand. */
-export const isSized = (figures: CircuitFigures): figures is SizedFigures => figures.size !== null;
+/** Whether a conductor was found for the circuit, or one set by hand that the tables have. */
+export const isSized = (figures: CircuitFigures): figures is SizedFigures =>
+  figures.size !== null && figures.drop !== null;
 
 /** The working of one figure: steps in order. */
 type Workings = Readonly<Record<FigureKey, readonly AnyStep[]>>;

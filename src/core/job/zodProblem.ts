@@ -46,6 +46,44 @@ const acceptsOf = (issue: z.core.$ZodIssue): Accepts => {
   }
 };
 
+const TYPE_WORDS: Readonly<Record<string, string>> = {
+  number: 'a number',
+  int: 'a whole number',
+  string: 'a text',
+  boolean: 'true or false',
+  array: 'a list',
+  tuple: 'a list',
+  object: 'an object',
+};
+
+/** Amounts of what a limit counts: characters of a text, entries of a list. */
+const COUNTED: Readonly<Record<string, string>> = { string: ' characters', array: ' entries' };
+
+/** What a field accepts, in a sentence; the schema's own words say it to nobody. */
+function acceptsWords(accepts: Accepts): string | undefined {
+  switch (accepts.kind) {
+    case 'at-most':
+      return `At most ${accepts.figure}${COUNTED[accepts.of] ?? ''}.`;
+    case 'at-least':
+      return `At least ${accepts.figure}${COUNTED[accepts.of] ?? ''}.`;
+    case 'more-than':
+      return `More than ${accepts.figure}${COUNTED[accepts.of] ?? ''}.`;
+    case 'one-of':
+      return `One of ${accepts.values.join(', ')}.`;
+    case 'type':
+      return `This field is ${TYPE_WORDS[accepts.of] ?? 'of another kind'}.`;
+    case 'date':
+      return 'A date as 2026-09-01.';
+    case 'known-field':
+    case 'form':
+      return undefined;
+  }
+}
+
+/** What was written for a rule of its own is said as it stands. */
+const messageOf = (issue: z.core.$ZodIssue, accepts: Accepts): string =>
+  issue.code === 'custom' ? issue.message : (acceptsWords(accepts) ?? 'Not in a form that is read here.');
+
 /** The issue that tells most: inside a union that names its branch, the first one of the branch. */
 const deepest = (issue: z.core.$ZodIssue, before: readonly PropertyKey[]): FieldProblem => {
   const path = [...before, ...issue.path];
@@ -58,7 +96,7 @@ const deepest = (issue: z.core.$ZodIssue, before: readonly PropertyKey[]): Field
     const branch = issue.errors.find((errors) => errors.length > 0)?.[0];
     if (branch !== undefined && branch.path.length > 0) return deepest(branch, path);
   }
-  return { path: joined(path), message: issue.message, accepts };
+  return { path: joined(path), message: messageOf(issue, accepts), accepts };
 };
 
 /** The first thing wrong with a document, by its path and in words. `prefix` is where the document stands. */
