@@ -62,7 +62,7 @@ export const houseSchema = z.strictObject({
   laundryCircuits: z.number().int().min(0).max(10),
   loads: z.array(houseLoadSchema).max(40),
   method: z.enum(SERVICE_METHODS).describe('The method that the permit goes in with'),
-  evAdder: z.boolean().describe('EV chargers counted ated at 125 %, where the authority asks for it'),
+  evAdder: z.boolean().describe('EV chargers counted at 125 %, where the authority requires it'),
   managedA: z
     .number()
     .int()

@@ -34,7 +34,7 @@ export interface Dwelling {
   readonly laundryCircuits: number;
   readonly loads: readonly ServiceLoad[];
   readonly newLoads: readonly ServiceLoad[];
-  /** EV chargers counted ated at 125 %, where the authority asks for it. */
+  /** EV chargers counted at 125 %, where the authority requires it. */
   readonly evAdder?: boolean | undefined;
 }
 

@@ -34,6 +34,12 @@ function meeting(a: Side, b: Side): Point | undefined {
   return [p[0] + (q[0] - p[0]) * share, p[1] + (q[1] - p[1]) * share];
 }
 
+/** Two points nearer than this are one, feet. */
+const ONE_POINT_FT = 0.01;
+
+const hasNoLength = ([from, to]: Side): boolean =>
+  Math.hypot(to[0] - from[0], to[1] - from[1]) < ONE_POINT_FT;
+
 /** Whether a side folds back on the one before it. */
 function foldsBack([from, at]: Side, [, to]: Side): boolean {
   const straight = Math.abs(cross(from, at, to)) < EPSILON;
@@ -42,13 +48,23 @@ function foldsBack([from, at]: Side, [, to]: Side): boolean {
   return straight && ax * bx + ay * by < 0;
 }
 
+/** What an outline encloses, square feet. */
+export const enclosedArea = (outline: readonly Point[]): number =>
+  Math.abs(
+    outline.reduce((sum, [x, y], at) => {
+      const [nextX, nextY] = outline[(at + 1) % outline.length] ?? [x, y];
+      return sum + (x * nextY - nextX * y) / 2;
+    }, 0),
+  );
+
 /** The first place at which an outline crosses, touches or folds back on itself; undefined where it does not. */
 export function outlineCrossing(outline: readonly Point[]): Crossing | undefined {
   const sides = outline.map((from, at): Side => [from, outline[(at + 1) % outline.length] ?? from]);
   for (const [i, a] of sides.entries()) {
     const next = (i + 1) % sides.length;
     const after = sides[next];
-    if (after !== undefined && foldsBack(a, after)) return { sides: [i + 1, next + 1], at: a[1] };
+    if (after !== undefined && (hasNoLength(a) || foldsBack(a, after)))
+      return { sides: [i + 1, next + 1], at: a[1] };
     for (let j = i + 2; j < sides.length; j += 1) {
       const b = sides[j];
       // The last side ends where the first begins.

@@ -1,6 +1,6 @@
 import { LIMITS } from '../code/limits';
 import { printNumber } from '../units/number';
-import { outlineCrossing } from '../water/outlineCrossing';
+import { enclosedArea, outlineCrossing } from '../water/outlineCrossing';
 import { z } from 'zod';
 import { BURIAL_PLACES } from '../code/burialPlaces';
 import { SERVICE_KINDS } from '../service/serviceLoad';
@@ -62,6 +62,7 @@ const lengthAndWidth = z
     message: 'The length may not be less than the width, widthFt.',
   });
 
+const MIN_WATER_FT2 = 0.1;
 const coordinate = z.number().min(-LIMITS.planFt).max(LIMITS.planFt);
 const outlineSchema = z
   .array(z.tuple([coordinate, coordinate]))
@@ -69,7 +70,11 @@ const outlineSchema = z
   .max(500)
   .superRefine((points, context) => {
     const crossing = outlineCrossing(points);
-    if (crossing === undefined) return;
+    if (crossing === undefined) {
+      if (enclosedArea(points) < MIN_WATER_FT2)
+        context.addIssue({ code: 'custom', message: 'The outline encloses no water.' });
+      return;
+    }
     const [x, y] = crossing.at;
     const [one, other] = crossing.sides;
     context.addIssue({

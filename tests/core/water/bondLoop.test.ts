@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { bondLoop } from '../../../src/core/water/bondLoop';
-import { outlineCrossing } from '../../../src/core/water/outlineCrossing';
+import { enclosedArea, outlineCrossing } from '../../../src/core/water/outlineCrossing';
 import { parallelCurve } from '../../../src/core/water/parallelCurve';
 import type { Point } from '../../../src/core/water/point';
 
@@ -159,5 +159,15 @@ describe('an outline that crosses itself', () => {
 
   test('one that does not is passed', () => {
     expect(outlineCrossing(L)).toBeUndefined();
+    expect(enclosedArea(L)).toBe(30 * 12 + 14 * 16);
+  });
+
+  test('points that coincide are refused where they are', () => {
+    const same: readonly Point[] = [
+      [0, 0],
+      [0, 0],
+      [5, 5],
+    ];
+    expect(outlineCrossing(same)?.at).toEqual([0, 0]);
   });
 });
