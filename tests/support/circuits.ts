@@ -53,7 +53,7 @@ export const circuit = (part: Partial<Circuit> = {}): Circuit => ({
 export const context = (year: EditionYear = 2023, part: Partial<SolveContext> = {}): SolveContext => ({
   code: edition(year),
   practices: DEFAULT_PRACTICES,
-  survey: { permitDate: '2025-06-01', occupancy: 'one-family' },
+  survey: { permitDate: '2025-06-01', occupancy: 'one-family', houseV: 240 },
   ...part,
 });
 

@@ -48,6 +48,15 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
   const sized = conductor === null ? NOTHING_FITS : sizedFigures(circuit, load, ocpd, conductor, context, at);
   const facts = outletFacts(circuit, load, ocpd, { survey, practices });
   const outlet = outletChoice(facts, arriving(circuit, sized), code, at);
+  // Line to line a house has one voltage: equipment for the other runs at less, or is overdriven.
+  const houseV = survey.houseV;
+  if (
+    load.phase === 1 &&
+    load.volts > ONE_LEG_V &&
+    load.volts < LINE_TO_LINE_V &&
+    !isHouseVoltage(load.volts, houseV)
+  )
+    at.load.found('check', 'load.house-voltage', 'load.nameplate', { volts: load.volts, houseV });
   for (const { text } of code.local.requirements) {
     at.load.found('note', 'local.requirement', 'amendment.local', { text });
   }
@@ -65,6 +74,13 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
   };
   return { figures, workings: workings(at), findings: findings(at) };
 }
+
+/** Above one leg, and up to what dwellings have between two. */
+const ONE_LEG_V = 150;
+const LINE_TO_LINE_V = 260;
+
+/** Nominal voltages of equipment that a house voltage serves: 230 and 240 V, 200 and 208 V. */
+const isHouseVoltage = (volts: number, houseV: 208 | 240): boolean => (volts > 215 ? 240 : 208) === houseV;
 
 /** A pool or spa circuit is grounded in copper, whatever its phases are. */
 const groundMetalOf = ({ material }: Circuit, { minGround }: LoadModel): Metal =>

@@ -9,6 +9,7 @@ import { about } from './catalogEntry';
 /** Findings about the figures of a circuit: what each was about, how severe it may be, and whether a survey answers it. */
 export const circuitCatalog = {
   'load.nothing': about<{ volts: number }>().surveyed('check'),
+  'load.house-voltage': about<{ volts: number; houseV: number }>().may('check'),
   'load.setting-open': about<{ settingA: number; plateA: number }>().surveyed('ask'),
   'load.setting-means': about<{ settingA: number }>().surveyed('ask'),
   'load.setting-plugged': about<{ settingA: number; plateA: number }>().may('check'),

@@ -4,6 +4,7 @@ import { panelFindings } from '../panel/panelFindings';
 import type { Panel } from '../panel/panelSchema';
 import { planned, type Wanted } from '../panel/spaces';
 import { circuitDemand, type CircuitDemand } from '../service/circuitDemand';
+import { serviceVolts } from '../service/houseSchema';
 import { faultCurrent } from '../service/faultCurrent';
 import { serviceFindings } from '../service/serviceFindings';
 import { serviceReport } from '../service/serviceReport';
@@ -28,7 +29,9 @@ export function evaluateService(
   });
   return memo.service.of('service', [house, panel, code, ...additions], () => {
     const report = serviceReport(house, panel, additions, code);
-    const faultA = house.faultA ?? (house.source === null ? null : faultCurrent(house.source, code).governsA);
+    const faultA =
+      house.faultA ??
+      (house.source === null ? null : faultCurrent(house.source, serviceVolts(house), code).governsA);
     return { report, findings: serviceFindings(house, report, code), faultA };
   });
 }

@@ -1,3 +1,4 @@
+import { serviceVolts } from '../service/houseSchema';
 import type { SolveContext } from '../circuit/solveContext';
 import { edition } from '../code/edition';
 import type { Job } from './jobSchema';
@@ -9,8 +10,9 @@ export const jobContext = ({
   practices,
   permitDate,
   occupancy,
+  house,
 }: Omit<Job, 'circuits'>): SolveContext => ({
   code: edition(year, amendments),
   practices,
-  survey: { permitDate, occupancy },
+  survey: { permitDate, occupancy, houseV: serviceVolts(house) },
 });

@@ -8,6 +8,8 @@ export interface JobSurvey {
   /** Day on which the permit was applied for, YYYY-MM-DD; null where it is not known yet. */
   readonly permitDate: string | null;
   readonly occupancy: Occupancy;
+  /** Volts between the legs of the house. */
+  readonly houseV: 208 | 240;
 }
 
 /** Shop practices that choose among legal forms of protection. */
@@ -45,5 +47,5 @@ const ROOM_OF_PLACE: Readonly<Record<Exclude<Environment, 'indoor'>, Location>> 
 export const locationOf = (needs: OutletNeeds, site: Site, place: Environment): Location =>
   site.room ?? needs.fixedLocation ?? (place === 'indoor' ? needs.location : ROOM_OF_PLACE[place]);
 
-/** Volts to ground of a dwelling's system: one leg of 120/240 V, 208Y/120 or 480Y/277. */
+/** Volts to ground of a dwelling's system: one leg of 120/240 V, 120/208 V or 480Y/277. */
 export const voltsToGround = (volts: number): number => (volts > 250 ? 277 : Math.min(volts, 120));

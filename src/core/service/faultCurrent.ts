@@ -16,7 +16,6 @@ export interface FaultCurrent {
   readonly ohmsPerKft: number;
 }
 
-const VOLTS = 240;
 /** A transformer may have a tenth less impedance than its plate says. */
 const MIN_IMPEDANCE = 0.9;
 /** Ratio of reactance to resistance that is assumed of a pole or pad transformer. */
@@ -35,19 +34,20 @@ function ohms(size: WireSize, metal: Metal, code: Edition): { readonly r: number
  */
 export function faultCurrent(
   { kva, impedancePct, lengthFt, size, metal }: Source,
+  volts: number,
   code: Edition,
 ): FaultCurrent {
-  const fullLoadA = (kva * 1000) / VOLTS;
+  const fullLoadA = (kva * 1000) / volts;
   const atSourceA = (fullLoadA * 100) / (impedancePct * MIN_IMPEDANCE);
   const { r, x } = ohms(size, metal, code);
   const ohmsPerKft = Math.hypot(r, x);
   const kft = lengthFt / 1000;
-  const f = (2 * lengthFt * atSourceA * ohmsPerKft) / (1000 * VOLTS);
+  const f = (2 * lengthFt * atSourceA * ohmsPerKft) / (1000 * volts);
   const scalarA = atSourceA / (1 + f);
-  const sourceZ = VOLTS / atSourceA;
+  const sourceZ = volts / atSourceA;
   const sourceR = sourceZ / Math.hypot(1, SOURCE_X_TO_R);
   const totalR = sourceR + 2 * kft * r * COLD[metal];
   const totalX = sourceR * SOURCE_X_TO_R + 2 * kft * x;
-  const phasorA = VOLTS / Math.hypot(totalR, totalX);
+  const phasorA = volts / Math.hypot(totalR, totalX);
   return { fullLoadA, atSourceA, scalarA, phasorA, governsA: Math.max(scalarA, phasorA), ohmsPerKft };
 }

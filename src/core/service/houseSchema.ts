@@ -54,6 +54,10 @@ export type Source = z.infer<typeof sourceSchema>;
 
 /** The service of a dwelling and what it carries. Null is what was not looked at yet. */
 export const houseSchema = z.strictObject({
+  volts: z
+    .union([z.literal(240), z.literal(208)])
+    .optional()
+    .describe('Between the legs, single phase: 120/240 V, or 120/208 V; left out: 240'),
   ratingA: z.number().int().min(30).max(400).nullable().describe('Main of the service, amperes'),
   meterA: z.number().int().min(30).max(400).nullable().describe('Rating of the meter socket'),
   conductor: z.strictObject({ size: z.enum(WIRE_SIZES), metal: z.enum(['cu', 'al']) }).nullable(),
@@ -86,3 +90,6 @@ export const houseSchema = z.strictObject({
 
 /** The service of a dwelling. */
 export type House = z.infer<typeof houseSchema>;
+
+/** Volts between the legs of a service, single phase. */
+export const serviceVolts = ({ volts = 240 }: Pick<House, 'volts'>): 208 | 240 => volts;

@@ -5,7 +5,7 @@ import type { Panel } from '../panel/panelSchema';
 import type { PriceList } from '../price/defaultPrices';
 import { WIRE_SIZES, type WireSize } from '../units/wireSize';
 import type { CircuitDemand } from './circuitDemand';
-import type { House } from './houseSchema';
+import { serviceVolts, type House } from './houseSchema';
 import { ratingLimit, serviceConductorA } from './ratingLimit';
 import { CONTINUOUS, spareAmps } from './serviceReport';
 
@@ -44,7 +44,6 @@ export type ServiceOption =
 
 /** Ratings in which services of dwellings are made. */
 const SERVICE_A = [100, 125, 150, 200, 225, 300, 400] as const;
-const VOLTS = 240;
 
 interface Question {
   readonly house: House;
@@ -64,10 +63,11 @@ export function largestSetting(
   question: Question,
   charger: CircuitDemand,
 ): { readonly settingA: number; readonly spareA: number } | null {
+  const volts = serviceVolts(question.house);
   for (const settingA of SETTINGS_A) {
-    if (settingA * VOLTS > charger.va) continue;
+    if (settingA * volts > charger.va) continue;
     const additions = question.additions.map((each) =>
-      each === charger ? { ...each, va: settingA * VOLTS } : each,
+      each === charger ? { ...each, va: settingA * volts } : each,
     );
     const spareA = spare(question, question.house, additions);
     if (spareA >= 0) return { settingA, spareA };
@@ -80,7 +80,7 @@ function settings(question: Question): readonly ServiceOption[] {
     .filter(({ kind }) => kind === 'ev')
     .flatMap((charger): readonly ServiceOption[] => {
       const found = largestSetting(question, charger);
-      if (found === null || found.settingA * VOLTS >= charger.va) return [];
+      if (found === null || found.settingA * serviceVolts(question.house) >= charger.va) return [];
       return [{ kind: 'setting', circuitId: charger.circuitId, what: charger.what, ...found, cents: 0 }];
     });
 }

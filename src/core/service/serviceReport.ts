@@ -1,7 +1,7 @@
 import type { Edition } from '../code/edition';
 import type { Panel } from '../panel/panelSchema';
 import type { CircuitDemand } from './circuitDemand';
-import { type House } from './houseSchema';
+import { serviceVolts, type House } from './houseSchema';
 import { type ServiceMethod } from '../code/serviceMethods';
 import { SERVICE_METHODS } from '../code/serviceMethods';
 import { ratingLimit, type RatingLimit } from './ratingLimit';
@@ -15,8 +15,8 @@ import {
   type ServicePart,
 } from './serviceLoad';
 
-/** Volts between the legs of a service. */
-const SERVICE_V = 240;
+/** Records of kilowatts are kept as amperes at this; a recording in amperes at 208 V comes out on the large side. */
+const RECORD_V = 240;
 /** A setpoint that is kept counts as a continuous load. */
 export const CONTINUOUS = 1.25;
 
@@ -62,21 +62,23 @@ function shared(
 }
 
 /** Chargers under a setpoint add no more than the setpoint leaves; what is not managed counts in full. */
-function managed({ managedA }: House, whole: LoadThen, without: LoadThen): LoadThen {
+function managed(house: House, whole: LoadThen, without: LoadThen): LoadThen {
+  const { managedA } = house;
+  const volts = serviceVolts(house);
   if (managedA === null) return whole;
   const amps = Math.max(without.amps, Math.min(whole.amps, managedA * CONTINUOUS));
   if (amps >= whole.amps) return whole;
   const cut: ServicePart = {
     what: `kept to ${managedA} A by load management`,
     connectedVA: whole.totalVA,
-    countedVA: (amps - whole.amps) * SERVICE_V,
+    countedVA: (amps - whole.amps) * volts,
     section: 'service.management',
   };
-  return { totalVA: amps * SERVICE_V, amps, parts: [...whole.parts, cut], base: whole.base };
+  return { totalVA: amps * volts, amps, parts: [...whole.parts, cut], base: whole.base };
 }
 
 function then(method: ServiceMethod, house: House, dwelling: Dwelling, code: Edition): LoadThen {
-  const peakKW = ((house.measured?.peakA ?? 0) * SERVICE_V) / 1000;
+  const peakKW = ((house.measured?.peakA ?? 0) * RECORD_V) / 1000;
   const { totalVA, parts, base } =
     method === 'measured'
       ? measuredService(peakKW, dwelling.newLoads, code)
@@ -84,7 +86,7 @@ function then(method: ServiceMethod, house: House, dwelling: Dwelling, code: Edi
           dwelling,
           code,
         );
-  return { totalVA, amps: totalVA / SERVICE_V, parts, base };
+  return { totalVA, amps: totalVA / serviceVolts(house), parts, base };
 }
 
 const isPossible = (method: ServiceMethod, { areaFt2, measured }: House): boolean =>

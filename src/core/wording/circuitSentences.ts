@@ -21,6 +21,8 @@ const words = (list: Readonly<Record<string, string>>, key: string): string => l
 /** Sentences of findings about the figures of a circuit. */
 export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'load.nothing': () => 'The load is zero: read the amperes from the nameplate.',
+  'load.house-voltage': ({ data }) =>
+    `The house has 120/${n(data.houseV)} V: figured at ${n(data.volts)} V. Read the nameplate at ${n(data.houseV)} V, and take its current and power from there.`,
   'load.setting-open': ({ data }) =>
     `The ${n(data.settingA, 1)} A setting counts only when access to it is restricted (tool cover, locked door or password) and the label shows it; sized for ${n(data.plateA, 1)} A until then.`,
   'load.setting-means': ({ data }) =>

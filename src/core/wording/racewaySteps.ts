@@ -51,7 +51,7 @@ export const racewaySteps = {
   }),
   'raceway.pinned': ({ inputs, result }) => ({
     label: 'Set by hand',
-    formula: `${inputs.legal}`,
+    formula: inputs.legal,
     result: String(result),
   }),
   'raceway.jam': ({ inputs, result }) => ({

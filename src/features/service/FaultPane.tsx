@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { parseOptional } from '../../core/panel/panelFields';
+import { serviceVolts } from '../../core/service/houseSchema';
 import { faultCurrent } from '../../core/service/faultCurrent';
 import type { House } from '../../core/service/houseSchema';
 import { parseNumber, printNumber as n } from '../../core/units/number';
@@ -39,8 +40,11 @@ export function FaultPane({ job }: { readonly job: Job }) {
   const { canWrite, edit } = useJobEditor();
   const { house } = job;
   const found = useMemo(
-    () => (house.source === null ? null : faultCurrent(house.source, evaluationOf(job).context.code)),
-    [house.source, job],
+    () =>
+      house.source === null
+        ? null
+        : faultCurrent(house.source, serviceVolts(house), evaluationOf(job).context.code),
+    [house, job],
   );
   const set = (fields: Partial<House>, label: string, key: string): void => {
     edit({ kind: 'change-house', fields }, label, key);

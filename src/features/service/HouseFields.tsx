@@ -2,7 +2,7 @@ import { Textarea } from '@mantine/core';
 import { useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { mainRange, parseOptional } from '../../core/panel/panelFields';
-import type { House } from '../../core/service/houseSchema';
+import { serviceVolts, type House } from '../../core/service/houseSchema';
 import { printLoads, readLoads, type LoadProblem } from '../../core/service/typedLoads';
 import { parseNumber, printNumber, type NumberRange } from '../../core/units/number';
 import { isRefused, refuse, type Refused } from '../../core/units/refused';
@@ -174,11 +174,23 @@ function ManagementFields({ house, disabled, set }: PartProps) {
   return (
     <>
       <ChoiceField
+        label="Voltage, single phase"
+        disabled={disabled}
+        value={serviceVolts(house)}
+        choices={[
+          { value: 240, label: '120/240 V' },
+          { value: 208, label: '120/208 V' },
+        ]}
+        onChoose={(volts) => {
+          set({ volts }, 'Voltage');
+        }}
+      />
+      <ChoiceField
         label="EV chargers counted at"
         disabled={disabled}
         value={house.evAdder ? 'adder' : 'plain'}
         choices={[
-          { value: 'plain', label: 'by their plate' },
+          { value: 'plain', label: 'nameplate' },
           { value: 'adder', label: '125 %: the authority requires it' },
         ]}
         onChoose={(value) => {

@@ -1,3 +1,4 @@
+import { serviceVolts } from '../../core/service/houseSchema';
 import { cite } from '../../core/code/edition';
 import type { Job } from '../../core/job/jobSchema';
 import { chosenAnswer, type LoadThen, type ServiceReport } from '../../core/service/serviceReport';
@@ -34,7 +35,7 @@ function Lines({ job, then, name }: { readonly job: Job; readonly then: LoadThen
           </tr>
         ))}
         <tr>
-          <th scope="row">Total ÷ 240 V</th>
+          <th scope="row">Total ÷ {serviceVolts(job.house)} V</th>
           <td />
           <td className="fig">{n(then.totalVA, 0)}</td>
           <td className="fig">{n(then.amps, 1)} A</td>

@@ -41,7 +41,7 @@ describe('every finding once, and its mended twin', () => {
       'Wired by its duty, this 50 A outlet is for the welder only: label it so.',
     );
     expect(codes(solveAny(welder))).not.toContain('welder.only');
-    const families = context(2023, { survey: { permitDate: null, occupancy: 'two-family' } });
+    const families = context(2023, { survey: { permitDate: null, occupancy: 'two-family', houseV: 240 } });
     expect(solveAny(withPlate('hot-tub', tub), families).findings.map(findingSentence)).toContain(
       'In a two-family dwelling a tub requires a labeled emergency shutoff, in sight and 5 ft or more from it. None is planned.',
     );

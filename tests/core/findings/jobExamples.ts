@@ -170,6 +170,7 @@ const ofRules: Readonly<Partial<Record<FindingCode, Job>>> = {
     [circuit({ appliance: charger({ settingA: 32, settingRestricted: true }) })],
     { edition: 2017 },
   ),
+  'load.house-voltage': jobOf([circuit()], { house: { ...FRESH_HOUSE, volts: 208 } }),
   'gfci.hvac-date': hvac(2023, null),
   'gfci.hvac-exempt': hvac(2023, '2026-03-02'),
   'gfci.hvac-amendment': hvac(2020, '2022-06-01'),

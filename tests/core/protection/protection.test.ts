@@ -28,7 +28,7 @@ const scene = ({
     plate,
     { method: 'pvc40', lengthFt: 30 },
     { site },
-    context(year, { survey: { permitDate: date, occupancy } }),
+    context(year, { survey: { permitDate: date, occupancy, houseV: 240 } }),
   );
 
 const rules = (about: Scene) => scene(about).figures.outlet.gfci.sources.map(({ rule }) => rule);
@@ -150,7 +150,7 @@ describe('GFCI protection by load, place and edition', () => {
   });
 
   test('without a permit date a dated exception is asked', () => {
-    const undated = context(2023, { survey: { permitDate: null, occupancy: 'one-family' } });
+    const undated = context(2023, { survey: { permitDate: null, occupancy: 'one-family', houseV: 240 } });
     const { figures } = solveFamily('mini-split', split, { method: 'pvc40' }, {}, undated);
     expect(figures.outlet.gfci.required).toBe('ask');
   });

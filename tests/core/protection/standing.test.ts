@@ -11,7 +11,7 @@ import { routeOf, trench } from '../../support/routes';
 
 const EMT = { method: 'emt' } as const;
 const under = (year: EditionYear, permitDate: string | null = '2026-03-02') =>
-  context(year, { survey: { permitDate, occupancy: 'one-family' } });
+  context(year, { survey: { permitDate, occupancy: 'one-family', houseV: 240 } });
 
 describe('disconnects', () => {
   test('of a pool heat pump stands by 680.13 and 440.14: in sight, 5 ft from water, rated for its MCA', () => {

@@ -223,10 +223,43 @@ describe('a circuit as a load of the service', () => {
   });
 });
 
+describe('a house of 120/208 V', () => {
+  test('the same volt-amperes are more amperes, and the record never counts for less', () => {
+    const at = (volts: 208 | 240) => amps({ ...example, volts, measured }, [ev(9984)]);
+    for (const method of ['standard', 'optional'] as const) {
+      expect(at(208)[method]!.totalVA).toBe(at(240)[method]!.totalVA);
+      expect(at(208)[method]!.amps).toBeCloseTo((at(240)[method]!.amps * 240) / 208, 9);
+    }
+    expect(at(208)['measured']!.totalVA).toBeGreaterThanOrEqual(at(240)['measured']!.totalVA);
+  });
+
+  test('a transformer of the same size feeds more into a fault at its terminals', () => {
+    const source = { kva: 25, impedancePct: 1.5, lengthFt: 0, size: '4/0', metal: 'al' } as const;
+    expect(faultCurrent(source, 208, code).atSourceA).toBeCloseTo(
+      (faultCurrent(source, 240, code).atSourceA * 240) / 208,
+      6,
+    );
+  });
+
+  test('equipment at 240 V is a check there, at 208 V it is none', () => {
+    const under = context(2023, {
+      survey: { permitDate: '2025-06-01', occupancy: 'one-family', houseV: 208 },
+    });
+    const about = (volts: number) =>
+      solveCircuit(
+        circuit({ appliance: appliance('ev', { outputAmps: 40, volts, connection: 'hardwired' }) }),
+        under,
+      )
+        .findings.filter(({ code: found }) => found === 'load.house-voltage')
+        .map(({ severity }) => severity);
+    expect([about(240), about(208), about(120)]).toEqual([['check'], [], []]);
+  });
+});
+
 describe('fault current', () => {
   const source = { kva: 25, impedancePct: 1.5, lengthFt: 80, size: '4/0', metal: 'al' } as const;
   test('25 kVA, 1.5 %, 80 ft of 4/0 aluminum: scalar, phasor, and the larger governs', () => {
-    const found = faultCurrent(source, code);
+    const found = faultCurrent(source, 240, code);
     expect(found.fullLoadA).toBeCloseTo(104.17, 2);
     expect(found.atSourceA).toBeCloseTo(7716, 0);
     expect(found.scalarA).toBeCloseTo(4959, -1);
@@ -234,7 +267,7 @@ describe('fault current', () => {
     expect(found.governsA).toBe(found.phasorA);
   });
   test('a longer wire never lets more flow', () => {
-    const at = (lengthFt: number) => faultCurrent({ ...source, lengthFt }, code).governsA;
+    const at = (lengthFt: number) => faultCurrent({ ...source, lengthFt }, 240, code).governsA;
     expect(at(0)).toBeCloseTo(7716, 0);
     expect([0, 20, 80, 200].map(at)).toEqual([0, 20, 80, 200].map(at).toSorted((a, b) => b - a));
   });
