@@ -18,9 +18,8 @@ export function parallelCurve(outline: readonly Point[], offsetFt: number): read
     x: Math.round(x * UNITS_PER_FT),
     y: Math.round(y * UNITS_PER_FT),
   }));
-  const outward = area(path) < 0 ? path.toReversed() : path;
   const curves = inflatePaths(
-    [outward],
+    [path],
     offsetFt * UNITS_PER_FT,
     JoinType.Round,
     EndType.Polygon,
