@@ -148,6 +148,6 @@ test('the marks of the supports are printed at true scale, and the sheet has the
   await page.getByRole('button', { name: 'Back to the circuit' }).click();
   await expect(typed(page)).toBeVisible();
   await page.getByRole('button', { name: 'Circuit sheet' }).click();
-  await expect(page.getByRole('heading', { name: 'Way, material to cut' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Cut list' })).toBeVisible();
   await expect(page.getByRole('row', { name: /B, box needs 22.5 in³/ })).toBeVisible();
 });
