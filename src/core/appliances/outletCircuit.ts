@@ -19,16 +19,7 @@ const SERVES = [
 ] as const;
 
 /** What 210.8(D) and 422.5(A) name: protected wherever it stands. */
-const NAMED = [
-  'dishwasher',
-  'sump-pump',
-  'microwave',
-  'water-cooler',
-  'pressure-washer',
-  'tire-inflator',
-  'vending',
-  'vacuum',
-] as const;
+const NAMED = z.enum(SERVES).exclude(['general', 'refrigerator', 'washer']).options;
 
 const PLACE_WORDS: Readonly<Record<string, (typeof LOCATIONS)[number]>> = {
   indoor: 'living',

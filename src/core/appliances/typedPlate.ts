@@ -3,7 +3,7 @@ import type { TypedFigures, TypedWords } from './typedWords';
 /** How it meets the wiring, where that was typed. */
 export const typedConnection = ({ words }: TypedFigures, usual?: 'hardwired' | 'receptacle') => {
   if (words.has('plug') || words.has('receptacle') || words.has('cord')) return { connection: 'receptacle' };
-  if (words.has('hardwired') || words.has('hardwired') || words.has('wired'))
+  if (words.has('hardwired') || words.has('hard-wired') || words.has('wired'))
     return { connection: 'hardwired' };
   return usual === undefined ? {} : { connection: usual };
 };

@@ -98,7 +98,7 @@ const KNOWN = new Set([
   'receptacle',
   'cord',
   'hardwired',
-  'hardwired',
+  'hard-wired',
   'wired',
   'neutral',
   '4-wire',

@@ -109,11 +109,6 @@ export const loadSteps = {
     formula: `A ${n(inputs.legA, 1)} A, B ${inAmps(inputs.legB)}`,
     result: amps(result),
   }),
-  'load.least-feeder': ({ inputs, result }) => ({
-    label: 'Detached building',
-    formula: inputs.circuits === 0 ? 'more than two circuits' : counted(inputs.circuits, 'circuit'),
-    result: amps(result),
-  }),
   'breaker.usual': ({ inputs, result }) => ({
     label: 'Usual circuit rating',
     formula: `at least ${inAmps(Math.max(inputs.requiredA, inputs.minA))}`,

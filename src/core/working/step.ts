@@ -41,7 +41,6 @@ export interface StepInputs {
   'load.trailer': { amps: number; volts: number };
   'load.outlets': { count: number; amps: number };
   'load.legs': { legA: number; legB: number };
-  'load.least-feeder': { circuits: number };
   'breaker.usual': { requiredA: number; minA: number };
   'breaker.given': { requiredA: number };
   'breaker.motor-percent': { flcA: number; percent: number };

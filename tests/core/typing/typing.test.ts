@@ -18,6 +18,7 @@ describe('a circuit by typing', () => {
     ['hot tub 50', 'hot-tub', { breakerA: 50, volts: 240, neutral: true }],
     ['Hot Tub 50 3-wire', 'hot-tub', { neutral: false }],
     ['range 12 kW', 'range', { kw: 12, connection: 'receptacle' }],
+    ['range 16.6 kW hard-wired', 'range', { kw: 16.6, connection: 'hardwired' }],
     ['range 16.6kw hardwired', 'range', { kw: 16.6, connection: 'hardwired' }],
     ['mini split 19/30', 'mini-split', { mca: 19, mocp: 30, volts: 240 }],
     ['mini split 19 / 30 208 V', 'mini-split', { mca: 19, mocp: 30, volts: 208 }],
