@@ -9,6 +9,7 @@ const BLOCK_X = 188;
 const LETTERS_X = 84;
 /** Where the wire goes on past its letters. */
 const PAST_LETTERS = 62;
+const PAST_PIGTAIL = 92;
 
 /** The band of tape that re-marks a conductor, with its letters. */
 function Mark({ letters, y }: { readonly letters: string; readonly y: number }) {
@@ -62,12 +63,13 @@ function Wire({
   const y = TOP + at * ROW + ROW / 2;
   const path = `M28 ${from} C 60 ${from}, 60 ${y}, ${LETTERS_X - 4} ${y}`;
   const capped = landing.terminal === 'capped';
+  const past = landing.role === 'pigtail' ? PAST_PIGTAIL : PAST_LETTERS;
   return (
     <g>
       <path className={classes['wire']} d={path} />
       <path
         className={classes['wire']}
-        d={`M${LETTERS_X + PAST_LETTERS} ${y} H ${capped ? BLOCK_X - 34 : BLOCK_X}`}
+        d={`M${LETTERS_X + past} ${y} H ${capped ? BLOCK_X - 34 : BLOCK_X}`}
       />
       {landing.marked !== null && <Mark letters={landing.marked} y={y} />}
       <text className={classes['letters']} x={LETTERS_X} y={y + 4}>
