@@ -31,6 +31,10 @@ export const router = createBrowserRouter([
         children: [
           ...STAGES.map(stageRoute),
           {
+            path: 'found',
+            lazy: async () => ({ Component: (await import('../features/survey/FoundPage')).FoundPage }),
+          },
+          {
             path: 'directory',
             lazy: async () => ({
               Component: (await import('../features/panel/DirectoryPage')).DirectoryPage,

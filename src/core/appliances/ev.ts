@@ -27,6 +27,19 @@ const evPlateSchema = z.strictObject({
     .max(80)
     .optional()
     .describe('Current that its listed plug adapter sets, amperes'),
+  units: z
+    .number()
+    .int()
+    .min(2)
+    .max(8)
+    .optional()
+    .describe('Chargers on this circuit under one limit; left out: one'),
+  sharedA: z
+    .number()
+    .min(6)
+    .max(80)
+    .optional()
+    .describe('Most that the chargers of this circuit take together, amperes'),
   managed: z
     .number()
     .min(6)
@@ -90,8 +103,21 @@ const hasFourWirePlug = ({ plug, connection, volts, outputAmps }: EvPlate): bool
   volts !== 120 &&
   (plug === undefined ? outputAmps > SMALL_PLUG_A : plug === 'four-wire');
 
+/** Several chargers on one circuit: only where load management keeps them under one limit (625.40 Ex., 625.42). */
+function circuitOutput(plate: EvPlate, code: Edition, work: Working): number {
+  const eachA = ratedOutput(plate, code, work);
+  const { units, sharedA } = plate;
+  if (units === undefined) return eachA;
+  if (sharedA === undefined) {
+    work.found('stop', 'load.individual-circuit', 'load.shared-limit', { units });
+    return units * eachA;
+  }
+  work.found('ask', 'load.shared-limit', 'load.shared-limit', { units, sharedA });
+  return work.step('load.shared', 'load.shared-limit', { units, plateA: eachA }, sharedA);
+}
+
 function load(plate: EvPlate, { code, work }: LoadDesk): LoadModel {
-  const continuousA = ratedOutput(plate, code, work);
+  const continuousA = circuitOutput(plate, code, work);
   if (plate.managed !== undefined && plate.managed < continuousA) {
     work.found('ask', 'load.managed', 'load.managed', { managedA: plate.managed, plateA: continuousA });
   }
@@ -114,6 +140,9 @@ function changes(plate: EvPlate): PlateChange<EvPlate>[] {
       kind: 'setting' as const,
       plate: { ...plate, settingA, settingRestricted: true },
     })),
+    ...(plate.units === undefined || plate.sharedA !== undefined
+      ? []
+      : [{ kind: 'shared-limit' as const, plate: { ...plate, sharedA: now } }]),
     { kind: 'guard-setting', plate: { ...plate, settingRestricted: true } },
     { kind: 'full-output', plate: full },
     { kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } },
@@ -202,6 +231,22 @@ export const ev = defineFamily<'ev', EvPlate>({
       when: (plate) => plate['connection'] === 'receptacle',
     },
     {
+      key: 'units',
+      label: 'Chargers on this circuit',
+      kind: 'number',
+      optional: true,
+      range: { min: 2, max: 8, units: [], shown: '', whole: true },
+      help: 'Leave empty for one. Several need load management that keeps them under one limit.',
+    },
+    {
+      key: 'sharedA',
+      label: 'Limit of all of them together',
+      kind: 'number',
+      optional: true,
+      range: { min: 6, max: 80, ...AMPERES },
+      when: (plate) => plate['units'] !== undefined,
+    },
+    {
       key: 'managed',
       label: 'Limit kept by load management',
       kind: 'number',
@@ -210,7 +255,10 @@ export const ev = defineFamily<'ev', EvPlate>({
       help: 'Counts for the service. The circuit itself is sized for the full output.',
     },
   ],
-  title: (plate) => `EV charger, ${plate.settingA ?? plate.outputAmps} A`,
+  title: ({ units, sharedA, settingA, outputAmps }) =>
+    units === undefined || sharedA === undefined
+      ? `EV charger, ${settingA ?? outputAmps} A`
+      : `${units} EV chargers, ${sharedA} A together`,
   load,
   outlet: (plate, { equipmentA }) =>
     plainOutlet({

@@ -161,6 +161,7 @@ export type Question<Key extends string = string> = {
 export type PlateChangeKind =
   | 'setting'
   | 'guard-setting'
+  | 'shared-limit'
   | 'full-output'
   | 'hardwire'
   | 'feeds'
@@ -190,6 +191,8 @@ export interface LoadPractices {
 export interface LoadDesk {
   readonly code: Edition;
   readonly practices: LoadPractices;
+  /** What chargers under one limit take from it besides, amperes. */
+  readonly groupA?: number | undefined;
   readonly work: Working;
 }
 

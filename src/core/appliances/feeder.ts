@@ -158,11 +158,19 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
   load(plate, desk) {
     checks(plate, desk);
     const { continuousA, otherA, runA } = currents(plate, desk);
+    const { groupA = 0, work } = desk;
+    if (groupA > 0)
+      work.step(
+        'load.group',
+        'service.group',
+        { groupA, ownA: continuousA + otherA },
+        continuousA + otherA + groupA,
+      );
     return plainLoad({
       volts: plate.volts,
-      continuousA,
+      continuousA: continuousA + groupA,
       otherA,
-      runA,
+      runA: runA + groupA,
       neutral: plate.neutral,
       powerFactor: 0.95,
       feeder: true,

@@ -4,6 +4,7 @@ import { LIMITS } from '../code/limits';
 import { BURIAL_PLACES } from '../code/burialPlaces';
 import { siteSchema } from '../protection/siteSchema';
 import { applianceSchema } from '../appliances/registry';
+import { existingSchema } from './existingSchema';
 import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
 import { STATION_KINDS, ROUTE_FITTINGS } from '../code/routeKinds';
@@ -94,6 +95,9 @@ export const circuitSchema = z.strictObject({
   startHeightFt: z.number().min(-20).max(60),
   run: z.array(segmentSchema).min(1).max(LIMITS.segments),
   pins: pinsSchema,
+  existing: existingSchema
+    .nullable()
+    .describe('What was found of it where it is there already; null: it is planned'),
   maxDropPct: z.number().positive().max(20).nullable(),
   site: siteSchema,
   photos: z.array(photoSchema).max(LIMITS.photos),

@@ -51,6 +51,13 @@ export const circuitsDocument: StageDocument<typeof schema> = {
       }),
     },
     { from: 4, up: (job) => ({ ...job, circuits: eachSaved(job['circuits'], withoutAnswers) }) },
+    {
+      from: 6,
+      up: (job) => ({
+        ...job,
+        circuits: eachSaved(job['circuits'], (circuit) => ({ existing: null, ...circuit })),
+      }),
+    },
     { from: 5, up: (job) => ({ ...job, circuits: eachSaved(job['circuits'], withDrawnBends) }) },
   ],
 };

@@ -62,6 +62,8 @@ export interface DropFigures {
 /** Every figure of one circuit. */
 export interface CircuitFigures {
   readonly load: LoadModel;
+  /** Whether breaker and conductor are known: of an existing circuit only what was recorded is. */
+  readonly recorded: boolean;
   readonly ocpd: OcpdChoice;
   readonly metal: Metal;
   /** Metal of the equipment ground: copper at pools and spas, whatever the phases are. */

@@ -57,5 +57,6 @@ export const newCircuit = (id: string, appliance: Appliance, run: readonly Segme
   pins: {},
   maxDropPct: 3,
   site: {},
+  existing: null,
   photos: [],
 });

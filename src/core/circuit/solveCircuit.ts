@@ -4,7 +4,8 @@ import { isCable } from '../rules/conductorSize';
 import { applianceLoad, applianceOutlet } from '../appliances/registry';
 import type { Edition } from '../code/edition';
 import type { LoadModel } from '../appliances/family';
-import { branchOcpd, type OcpdChoice } from '../rules/branchOcpd';
+import { findExisting, isRecorded, standingFindings } from './existingWork';
+import { branchOcpd, unreadOcpd, type OcpdChoice } from '../rules/branchOcpd';
 import { equipmentGround } from '../rules/equipmentGround';
 import type { AnyFinding } from '../findings/finding';
 import type { Metal } from '../units/wireSize';
@@ -42,9 +43,15 @@ const desk = (code: Edition, of: Circuit): Desk => ({
 export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCircuit {
   const { code, practices, survey } = context;
   const at = desk(code, circuit);
-  const load = applianceLoad(circuit.appliance, { code, practices, work: at.load });
-  const ocpd = branchOcpd(load, circuit.pins.ocpdA, code, at.breaker);
-  const conductor = chooseConductor(conductorCase(circuit, load, ocpd, context, at.conductor));
+  const load = applianceLoad(circuit.appliance, { code, practices, groupA: context.groupA, work: at.load });
+  const recorded = isRecorded(circuit);
+  const ocpd =
+    circuit.existing !== null && circuit.pins.ocpdA === undefined
+      ? unreadOcpd(load, code, at.breaker)
+      : branchOcpd(load, circuit.pins.ocpdA, code, at.breaker);
+  const conductor = recorded
+    ? chooseConductor(conductorCase(circuit, load, ocpd, context, at.conductor))
+    : null;
   const sized = conductor === null ? NOTHING_FITS : sizedFigures(circuit, load, ocpd, conductor, context, at);
   const facts = outletFacts(circuit, load, ocpd, { survey, practices });
   const outlet = outletChoice(facts, arriving(circuit, sized), code, at);
@@ -64,6 +71,7 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     at.load.found('ask', 'edition.unverified', 'amendment.local', { year: code.year });
   const figures: CircuitFigures = {
     load,
+    recorded,
     ocpd,
     metal: circuit.material,
     groundMetal: groundMetalOf(circuit, load),
@@ -72,7 +80,16 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     outlet,
     facts,
   };
-  return { figures, workings: workings(at), findings: findings(at) };
+  return { figures, workings: workings(at), findings: judged(circuit, facts, code, at) };
+}
+
+/** Everything that was found; of an existing circuit what it must answer for. */
+function judged(circuit: Circuit, { needs }: OutletFacts, code: Edition, at: Desk): readonly AnyFinding[] {
+  const { existing } = circuit;
+  if (existing === null) return findings(at);
+  const about = { circuit, existing, needs, code };
+  findExisting(about, at.ground);
+  return standingFindings(about, findings(at), at.protection);
 }
 
 /** Above one leg, and up to what dwellings have between two. */

@@ -9,6 +9,8 @@ export interface SolveContext {
   readonly practices: Practices;
   /** What of the job bears on protection: permit date and occupancy. */
   readonly survey: JobSurvey;
+  /** What the chargers of a group take at most from this feeder, amperes (625.42). */
+  readonly groupA?: number;
   /** What else goes the way of each segment, by the id of the segment; nothing where it is left out. */
   readonly neighbors?: Neighbors;
 }

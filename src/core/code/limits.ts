@@ -8,6 +8,8 @@ export const LIMITS = {
   answers: 5000,
   photos: 24,
   houseLoads: 40,
+  observed: 60,
+  chargerGroups: 8,
   /** Coordinates in plan, feet either way. */
   planFt: 2000,
   nameLength: 80,

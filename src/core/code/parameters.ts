@@ -95,6 +95,8 @@ export const parameters2023 = {
     ['surge', 'emergency', 'electrode', 'meter', 'utility'],
     'service.rating',
   ),
+  /** Whether a bare neutral of three wires may stay where it does not come from the service equipment. */
+  bareNeutralFromSubpanel: believed<boolean>(true, 'existing.three-wire'),
   /** Bends allowed between pull points, degrees. */
   bendLimitDeg: known<number>(360, 'raceway.bends'),
 };

@@ -1,6 +1,7 @@
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
 import type { MethodId, Environment } from '../code/methods';
 import type { Occupancy, Location } from '../code/locations';
+import type { NewWork, ThreeWireFault } from '../code/newWork';
 import type { OwnArticle } from '../code/ownArticles';
 import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
@@ -16,6 +17,8 @@ export const circuitCatalog = {
   'load.plug-adapter': about<{ adapterA: number; plateA: number }>().surveyed('ask'),
   'load.setting-edition': about<{ settingA: number; plateA: number; year: number }>().may('ask'),
   'load.setting-above-plate': about<{ settingA: number; plateA: number }>().may('stop'),
+  'load.individual-circuit': about<{ units: number }>().may('stop'),
+  'load.shared-limit': about<{ units: number; sharedA: number }>().surveyed('ask'),
   'load.managed': about<{ managedA: number; plateA: number }>().surveyed('ask'),
   'load.plate-missing': about<{ field: string; usedA: number }>().surveyed('ask'),
   'load.by-breaker': about<{ breakerA: number; usedA: number }>().surveyed('ask'),
@@ -135,6 +138,17 @@ export const circuitCatalog = {
   'ident.white-hot-unmarked': about<{ size: WireSize; cable: boolean }>().may('stop', 'ask'),
   'ident.white-as-egc': about<{ size: WireSize }>().may('stop'),
   'ident.ground-remarked': about<{ size: WireSize }>().may('stop'),
+  'existing.not-recorded': about<{ missing: 'breaker' | 'conductor' | 'both' }>().surveyed('ask'),
+  'existing.frame': about<{ year: number }>().surveyed('ask'),
+  'existing.three-wire': about<{ why: ThreeWireFault }>().may('stop'),
+  'existing.three-wire-ask': about<{ missing: readonly string[] }>().surveyed('ask'),
+  'existing.three-wire-stays': about<{ year: number }>().may('note'),
+  'existing.bare-subpanel': about<{ year: number }>().may('ask'),
+  'existing.feeder-stays': about<{ wires: number }>().may('check'),
+  'existing.feeder-three-wires': about<{ detached: boolean }>().may('stop'),
+  'existing.new-water': about<{ minFt: number }>().surveyed('ask'),
+  'existing.may-stay': about<{ rules: readonly NewWork[] }>().surveyed('ask'),
+  'existing.stays': about<{ rules: readonly NewWork[] }>().may('note'),
   'local.requirement': about<{ text: string }>().may('note'),
   'edition.unverified': about<{ year: number }>().may('ask'),
 };

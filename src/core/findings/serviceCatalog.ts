@@ -13,6 +13,8 @@ export const serviceCatalog = {
   'service.tight': about<{ spareA: number; limitA: number }>().may('check'),
   'service.least': about<{ ratingA: number; minA: number }>().may('ask'),
   'service.sharing': about<{ what: string }>().may('ask'),
+  'service.charger-group': about<{ name: string; limitA: number }>().surveyed('ask'),
+  'service.group-unlisted': about<{ name: string; limitA: number }>().may('check'),
   'service.managed': about<{ setpointA: number }>().may('ask'),
   'demand.too-short': about<{ days: number; minDays: number }>().may('stop'),
   'demand.hourly': about<{ minutes: number }>().may('ask'),

@@ -30,6 +30,7 @@ type CircuitChange =
     }
   | { readonly kind: 'setting'; readonly settingA: number }
   | { readonly kind: 'guard-setting'; readonly settingA: number }
+  | { readonly kind: 'shared-limit'; readonly sharedA: number }
   | { readonly kind: 'full-output'; readonly outputA: number }
   | { readonly kind: 'no-drop-limit'; readonly dropPct: number }
   | { readonly kind: 'hardwire'; readonly ocpdA: number }
@@ -45,6 +46,8 @@ type CircuitChange =
   | { readonly kind: 'marked-75'; readonly size: WireSize }
   | { readonly kind: 'spread-out'; readonly size: WireSize }
   | { readonly kind: 'pull-point'; readonly degrees: number }
+  | { readonly kind: 'plan-new'; readonly ocpdA: number; readonly size: WireSize; readonly wires: number }
+  | { readonly kind: 'swap-breaker'; readonly ocpdA: number }
   | { readonly kind: 'copper'; readonly size: WireSize }
   | { readonly kind: 'aluminum'; readonly size: WireSize };
 

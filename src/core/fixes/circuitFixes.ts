@@ -1,43 +1,17 @@
 import type { PlateChangeKind } from '../appliances/family';
 import { applianceChanges } from '../appliances/registry';
 import type { Circuit, Pins, Segment } from '../circuit/circuitSchema';
-import { isSized, type SizedFigures } from '../circuit/figures';
+import type { SizedFigures } from '../circuit/figures';
 import { usualHeightFt } from '../circuit/newCircuit';
 import { allowedIn, isWet, type Environment, type MethodId } from '../code/methods';
 import type { AnyFinding } from '../findings/finding';
-import { circuitOf, segmentIndex } from '../findings/subject';
-import { circuitChange } from '../job/changes';
+import { segmentIndex } from '../findings/subject';
 import type { Site } from '../protection/siteSchema';
 import { sizeRank, WIRE_SIZES } from '../units/wireSize';
-import { circuitAfter, type Candidate, type Candidates, type CandidatesByCode } from './candidate';
+import type { Candidates, CandidatesByCode } from './candidate';
 import type { FixChange, SiteFix } from './change';
+import { ofCircuit } from './ofCircuit';
 import { pullPoint } from './pullPoint';
-
-/** A circuit as it would be, with what is said of it once it is solved. */
-interface Changed {
-  readonly kind: FixChange['kind'];
-  readonly circuit: Circuit;
-  readonly describe: (figures: SizedFigures, circuit: Circuit) => FixChange;
-}
-
-type Change = (circuit: Circuit, finding: AnyFinding) => readonly Changed[];
-
-/** Changes of the circuit that a finding is about, as changes of its job. */
-const ofCircuit =
-  (change: Change): Candidates =>
-  ({ job }, finding) => {
-    const id = circuitOf(finding.subject);
-    const circuit = job.circuits.find((each) => each.id === id);
-    if (circuit === undefined) return [];
-    return change(circuit, finding).map(({ kind, circuit: changed, describe }): Candidate => ({
-      kind,
-      command: circuitChange(circuit, changed),
-      describe: (after) => {
-        const { figures } = circuitAfter(after, circuit).solved;
-        return isSized(figures) ? describe(figures, changed) : undefined;
-      },
-    }));
-  };
 
 const without = (circuit: Circuit, pin: keyof Pins): Circuit => {
   const { [pin]: _gone, ...pins } = circuit.pins;
@@ -143,6 +117,10 @@ const guardSetting = plate('guard-setting', 'guard-setting', ({ load }) => ({
 const fullOutput = plate('full-output', 'full-output', ({ load }) => ({
   kind: 'full-output',
   outputA: load.continuousA,
+}));
+const sharedLimit = plate('shared-limit', 'shared-limit', ({ load }) => ({
+  kind: 'shared-limit',
+  sharedA: load.continuousA,
 }));
 const hardwire = plate('hardwire', 'hardwire', ({ ocpd }) => ({ kind: 'hardwire', ocpdA: ocpd.ratingA }));
 const feeds = plate('feeds', 'feeds', ({ load }) => ({
@@ -279,6 +257,7 @@ const CONDUCTOR: readonly Candidates[] = [freeSize, otherMethod, lowerSetting, s
 export const circuitFixes: CandidatesByCode = {
   'load.setting-open': [guardSetting, fullOutput],
   'load.setting-above-plate': [fullOutput],
+  'load.individual-circuit': [sharedLimit],
   'load.setting-edition': [fullOutput],
   'ocpd.below-load': [freeBreaker, lowerSetting],
   'ocpd.above-ampacity': [freeSize, freeBreaker, ...CONDUCTOR.slice(1)],

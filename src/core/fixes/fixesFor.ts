@@ -10,6 +10,7 @@ import { cents, type Cents } from '../units/quantity';
 import type { Candidate, CandidatesByCode } from './candidate';
 import type { FixChange } from './change';
 import { circuitFixes } from './circuitFixes';
+import { existingCandidates } from './existingFixes';
 import { routeFixes } from './routeFixes';
 import { serviceFixes } from './serviceFixes';
 
@@ -75,8 +76,11 @@ const isOneOfMany = ({ kind }: Candidate): boolean =>
   kind === 'method' || kind === 'plug' || kind === 'charger-setting' || kind === 'sharing';
 
 /** The changes of the job that are worth trying for a finding, untried. */
-export const fixCandidates = (evaluation: JobEvaluation, finding: AnyFinding): readonly Candidate[] =>
-  (BY_CODE[finding.code] ?? []).flatMap((candidates) => candidates(evaluation, finding));
+export function fixCandidates(evaluation: JobEvaluation, finding: AnyFinding): readonly Candidate[] {
+  const about = evaluation.circuit(circuitOf(finding.subject) ?? '')?.circuit;
+  if (about !== undefined && about.existing !== null) return existingCandidates(evaluation, finding);
+  return (BY_CODE[finding.code] ?? []).flatMap((candidates) => candidates(evaluation, finding));
+}
 
 /** The job as it would be with a candidate, evaluated; undefined where the job refuses it. */
 function tried({ job }: JobEvaluation, { command }: Candidate, memo: JobMemo): JobEvaluation | undefined {

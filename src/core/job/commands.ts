@@ -80,25 +80,36 @@ function changePanel(job: Job, id: string, fields: Partial<PanelFields>): Applie
   };
 }
 
-/** A change of the photographs of a circuit or panel. */
+/** The job with other photographs of their owner. */
+function withPhotos(job: Job, of: PhotoOwner, photos: Photo[]): Job {
+  const put = <T extends { readonly id: string; readonly photos: Photo[] }>(id: string, all: T[]): T[] =>
+    all.map((each) => (each.id === id ? { ...each, photos } : each));
+  if ('circuitId' in of) return { ...job, circuits: put(of.circuitId, job.circuits) };
+  if ('panelId' in of) return { ...job, panels: put(of.panelId, job.panels) };
+  return { ...job, observed: put(of.observedId, job.observed) };
+}
+
+/** What photographs belong to, and what it is called where it is gone. */
+function ownerOf(job: Job, of: PhotoOwner) {
+  if ('circuitId' in of)
+    return { owner: job.circuits.find(({ id }) => id === of.circuitId), what: 'circuit' } as const;
+  if ('panelId' in of)
+    return { owner: job.panels.find(({ id }) => id === of.panelId), what: 'panel' } as const;
+  return { owner: job.observed.find(({ id }) => id === of.observedId), what: 'observation' } as const;
+}
+
+/** A change of the photographs of a circuit, a panel or an observation. */
 function changePhotos(
   job: Job,
   of: PhotoOwner,
   change: (photos: readonly Photo[]) => { readonly photos: Photo[]; readonly inverse: Command } | Refusal,
 ): Applied | Refusal {
-  const owner =
-    'circuitId' in of
-      ? job.circuits.find(({ id }) => id === of.circuitId)
-      : job.panels.find(({ id }) => id === of.panelId);
-  if (owner === undefined) return refused({ kind: 'gone', what: 'circuitId' in of ? 'circuit' : 'panel' });
+  const { owner, what } = ownerOf(job, of);
+  if (owner === undefined) return refused({ kind: 'gone', what });
   const changed = change(owner.photos);
   if ('refused' in changed) return changed;
   const { photos, inverse } = changed;
-  const applied =
-    'circuitId' in of
-      ? changeCircuit(job, of.circuitId, { photos })
-      : changePanel(job, of.panelId, { photos });
-  return 'refused' in applied ? applied : { job: applied.job, inverse };
+  return { job: withPhotos(job, of, photos), inverse };
 }
 
 const addPhoto = (job: Job, of: PhotoOwner, photo: Photo, at: number): Applied | Refusal =>

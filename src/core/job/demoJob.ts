@@ -19,6 +19,7 @@ const circuit = (part: Pick<Circuit, 'id' | 'name' | 'appliance' | 'run'> & Part
   pins: {},
   maxDropPct: 3,
   site: {},
+  existing: null,
   photos: [],
   ...part,
 });
@@ -299,5 +300,27 @@ export const demoJob: Job = {
     },
   ],
   locate: { ticket: 'FC-0316-27', date: '2026-03-16' },
+  observed: [
+    {
+      id: 'grounds-one-lug',
+      condition: 'two-grounds',
+      where: 'Panel in the basement, ground bar',
+      note: 'Two grounds of the kitchen circuits under one screw; the bar is marked for one.',
+      danger: false,
+      told: 'Owner',
+      toldOn: '2026-03-09',
+      photos: [],
+    },
+    {
+      id: 'attic-splice',
+      condition: 'open-splice',
+      where: 'Attic above the hall',
+      note: 'Taped splice of an old lighting cable, no box.',
+      danger: true,
+      told: '',
+      toldOn: null,
+      photos: [],
+    },
+  ],
   circuits: [...CIRCUITS],
 };

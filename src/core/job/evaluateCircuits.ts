@@ -15,6 +15,8 @@ import { isAnswered, openFindings, type AnswerBook } from '../findings/answers';
 import { figureSeverities } from '../findings/figureSeverities';
 import type { AnyFinding } from '../findings/finding';
 import { worstSeverity } from '../findings/severity';
+import { carriedByFeeder } from '../service/chargerGroups';
+import type { ChargerGroup } from '../service/houseSchema';
 import { Working } from '../working/worked';
 import type { CircuitEvaluation } from './evaluation';
 import type { JobMemo } from './jobMemo';
@@ -84,12 +86,13 @@ const partsOf = (neighbors: Neighbors): readonly unknown[] =>
  */
 function sharedContexts(
   sharers: Sharers,
-  base: SolveContext,
+  baseOf: (circuit: Circuit) => SolveContext,
   memo: JobMemo,
 ): ReadonlyMap<string, SolveContext> {
   const sharing = [...new Set([...sharers.values()].flat())];
   const inContext = (stage: string, circuit: Circuit, shared: Shared): SolveContext => {
     const neighbors = neighborsIn(circuit, sharers, shared);
+    const base = baseOf(circuit);
     return memo.contexts.of(`${stage} ${circuit.id}`, [base, ...partsOf(neighbors)], () => ({
       ...base,
       neighbors,
@@ -100,12 +103,12 @@ function sharedContexts(
       circuit.id,
       memo.shared.of(
         `counted ${circuit.id}`,
-        [circuit.appliance, circuit.name, circuit.insulation, base],
-        () =>
-          sharedBy(
-            circuit,
-            applianceLoad(circuit.appliance, { ...base, work: new Working(base.code, 'load', circuit) }),
-          ),
+        [circuit.appliance, circuit.name, circuit.insulation, baseOf(circuit)],
+        () => {
+          const base = baseOf(circuit);
+          const work = new Working(base.code, 'load', circuit);
+          return sharedBy(circuit, applianceLoad(circuit.appliance, { ...base, work }));
+        },
       ),
     ]),
   );
@@ -132,12 +135,17 @@ export const answeredKey = (book: AnswerBook, findings: readonly AnyFinding[]): 
 export function evaluateCircuits(
   circuits: readonly Circuit[],
   base: SolveContext,
+  groups: readonly ChargerGroup[],
   book: AnswerBook,
   memo: JobMemo,
 ): readonly CircuitEvaluation[] {
-  const contexts = sharedContexts(sharersOf(circuits, memo), base, memo);
+  const baseOf = ({ id }: Circuit): SolveContext => {
+    const groupA = carriedByFeeder(groups, id);
+    return groupA === 0 ? base : memo.contexts.of(`group ${id}`, [base, groupA], () => ({ ...base, groupA }));
+  };
+  const contexts = sharedContexts(sharersOf(circuits, memo), baseOf, memo);
   return circuits.map((circuit) => {
-    const context = contexts.get(circuit.id) ?? base;
+    const context = contexts.get(circuit.id) ?? baseOf(circuit);
     const solved = memo.solved.of(circuit.id, [circuit, context], () => solveCircuit(circuit, context));
     const answered = answeredKey(book, solved.findings);
     return memo.circuits.of(circuit.id, [circuit, context, solved, answered], () => {

@@ -3,6 +3,7 @@ import { barCounts } from '../panel/barCounts';
 import { panelFindings } from '../panel/panelFindings';
 import type { Panel } from '../panel/panelSchema';
 import { planned, type Wanted } from '../panel/spaces';
+import { groupedAdditions, shareOfLimit } from '../service/chargerGroups';
 import { circuitDemand, type CircuitDemand } from '../service/circuitDemand';
 import { serviceVolts } from '../service/houseSchema';
 import { faultCurrent } from '../service/faultCurrent';
@@ -15,6 +16,13 @@ import type { Job } from './jobSchema';
 const demandOf = ({ circuit, solved }: CircuitEvaluation, memo: JobMemo): CircuitDemand | null =>
   memo.demands.of(circuit.id, [circuit, solved], () => circuitDemand(circuit, solved));
 
+// What is there already is among the loads of the house, and its breaker among those that were found.
+const isNew = ({ circuit }: CircuitEvaluation): boolean => circuit.existing === null;
+
+/** What each of the planned circuits adds by itself. */
+const demandsOf = (circuits: readonly CircuitEvaluation[], memo: JobMemo): readonly CircuitDemand[] =>
+  circuits.filter(isNew).flatMap((each) => demandOf(each, memo) ?? []);
+
 /** The service of a job with what its circuits add. */
 export function evaluateService(
   { house, panels }: Job,
@@ -23,12 +31,14 @@ export function evaluateService(
   memo: JobMemo,
 ): ServiceEvaluation {
   const panel = panels.find(({ role }) => role === 'service');
-  const additions = circuits.flatMap((each) => {
-    const demand = demandOf(each, memo);
-    return demand === null ? [] : [demand];
-  });
+  const additions = demandsOf(circuits, memo);
   return memo.service.of('service', [house, panel, code, ...additions], () => {
-    const report = serviceReport(house, panel, additions, code);
+    const report = serviceReport(
+      house,
+      panel,
+      groupedAdditions(additions, house.groups, serviceVolts(house)),
+      code,
+    );
     const faultA =
       house.faultA ??
       (house.source === null ? null : faultCurrent(house.source, serviceVolts(house), code).governsA);
@@ -43,8 +53,8 @@ const kindOf = ({ form }: { readonly form: string }, arcFault: boolean): Wanted[
 };
 
 /** A circuit as a panel sees it. */
-const wantedOf = (each: CircuitEvaluation, memo: JobMemo): Wanted =>
-  memo.wanted.of(each.circuit.id, [each.circuit, each.solved], () => {
+const wantedOf = (each: CircuitEvaluation, share: number, memo: JobMemo): Wanted =>
+  memo.wanted.of(each.circuit.id, [each.circuit, each.solved, share], () => {
     const { ocpd, outlet, load } = each.solved.figures;
     return {
       circuitId: each.circuit.id,
@@ -52,7 +62,7 @@ const wantedOf = (each: CircuitEvaluation, memo: JobMemo): Wanted =>
       poles: ocpd.poles === 1 ? 1 : 2,
       amps: ocpd.ratingA,
       kind: kindOf(outlet.gfci, outlet.afci.required === true),
-      va: Math.round(demandOf(each, memo)?.va ?? load.runA * load.volts),
+      va: Math.round((demandOf(each, memo)?.va ?? load.runA * load.volts) * share),
     };
   });
 
@@ -72,15 +82,18 @@ function fedBy(
 
 /** The panels of a job as their plans leave them. */
 export function evaluatePanels(
-  { panels }: Job,
+  { panels, house }: Job,
   circuits: readonly CircuitEvaluation[],
   service: ServiceEvaluation,
   code: Edition,
   memo: JobMemo,
 ): readonly PanelEvaluation[] {
+  const additions = demandsOf(circuits, memo);
+  const shareOf = ({ circuit }: CircuitEvaluation): number =>
+    shareOfLimit(house.groups, additions, circuit.id, serviceVolts(house));
   return panels.map((panel) => {
-    const fed = fedBy(panel, panels, circuits);
-    const wanted = fed.map((each) => wantedOf(each, memo));
+    const fed = fedBy(panel, panels, circuits.filter(isNew));
+    const wanted = fed.map((each) => wantedOf(each, shareOf(each), memo));
     const faultA = panel.role === 'service' ? service.faultA : null;
     return memo.panels.of(panel.id, [panel, code, faultA, ...wanted], () => {
       const solved = new Map(fed.map((each) => [each.circuit.id, each.solved]));

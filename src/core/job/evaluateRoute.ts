@@ -15,6 +15,9 @@ export interface RouteSurroundings {
   readonly book: AnswerBook;
 }
 
+/** Of an existing circuit nothing is fitted, cut or bought. */
+const NOTHING_PLANNED = { fittings: [], raceways: [], wires: [], bought: [], findings: [] };
+
 /** The route of a solved circuit, with what is open on it. */
 export function evaluateRoute(
   { circuit, solved, context }: CircuitEvaluation,
@@ -22,9 +25,11 @@ export function evaluateRoute(
   memo: JobMemo,
 ): RouteEvaluation {
   const parts = [circuit, solved, context, located, ...neighbors.map((each) => each.solved)];
-  const report = memo.reports.of(circuit.id, parts, () =>
-    routeReport({ circuit, solved, context, neighbors, located }),
-  );
+  const report = memo.reports.of(circuit.id, parts, () => {
+    const built = routeReport({ circuit, solved, context, neighbors, located });
+    // How an existing circuit was run is not planned: what is wrong with it is recorded as found on site.
+    return circuit.existing === null ? built : { ...built, ...NOTHING_PLANNED };
+  });
   const answered = answeredKey(book, report.findings);
   return memo.routes.of(circuit.id, [report, answered], () => {
     const open = openFindings(book, report.findings);

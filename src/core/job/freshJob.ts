@@ -18,5 +18,6 @@ export const freshJob = (id: string, name: string): Job => ({
   panels: STAGE_DOCUMENTS.panels.fresh,
   answers: STAGE_DOCUMENTS.answers.fresh,
   locate: STAGE_DOCUMENTS.locate.fresh,
+  observed: STAGE_DOCUMENTS.observed.fresh,
   circuits: STAGE_DOCUMENTS.circuits.fresh,
 });

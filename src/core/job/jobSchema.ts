@@ -10,6 +10,7 @@ import { panelsDocument } from '../panel/panelsDocument';
 import { locateDocument } from '../route/locateDocument';
 import { houseDocument } from '../service/houseDocument';
 import { amendmentSchema } from './amendmentSchema';
+import { observedDocument } from './observedDocument';
 
 /** What each stage keeps in the job. A stage that comes later is one line here. */
 export const STAGE_DOCUMENTS = {
@@ -17,6 +18,7 @@ export const STAGE_DOCUMENTS = {
   panels: panelsDocument,
   answers: answersDocument,
   locate: locateDocument,
+  observed: observedDocument,
   circuits: circuitsDocument,
 };
 
@@ -36,6 +38,7 @@ export const jobSchema = z.strictObject({
   panels: STAGE_DOCUMENTS.panels.schema,
   answers: STAGE_DOCUMENTS.answers.schema,
   locate: STAGE_DOCUMENTS.locate.schema,
+  observed: STAGE_DOCUMENTS.observed.schema,
   circuits: STAGE_DOCUMENTS.circuits.schema,
 });
 

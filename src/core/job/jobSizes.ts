@@ -1,6 +1,7 @@
 import type { SolveContext } from '../circuit/solveContext';
 import { answerBook, openFindings, type AnswerBook } from '../findings/answers';
 import type { AnyFinding } from '../findings/finding';
+import { serviceVolts } from '../service/houseSchema';
 import { evaluateCircuits } from './evaluateCircuits';
 import type { CircuitEvaluation } from './evaluation';
 import { jobContext } from './jobContext';
@@ -8,8 +9,8 @@ import type { JobMemo } from './jobMemo';
 import type { Job } from './jobSchema';
 
 const contextOf = (job: Job, memo: JobMemo): SolveContext => {
-  const { edition, amendments, practices, permitDate, occupancy } = job;
-  const parts = [edition, amendments, practices, permitDate, occupancy];
+  const { edition, amendments, practices, permitDate, occupancy, house } = job;
+  const parts = [edition, amendments, practices, permitDate, occupancy, serviceVolts(house)];
   return memo.contexts.of('job', parts, () => jobContext(job));
 };
 
@@ -25,7 +26,7 @@ export class JobSizes {
     this.job = job;
     this.context = contextOf(job, memo);
     this.book = memo.books.of('job', [job.answers], () => answerBook(job.answers));
-    this.circuits = evaluateCircuits(job.circuits, this.context, this.book, memo);
+    this.circuits = evaluateCircuits(job.circuits, this.context, job.house.groups, this.book, memo);
     this.#byId = new Map(this.circuits.map((each) => [each.circuit.id, each]));
   }
 

@@ -2,7 +2,7 @@ import type { FieldProblem } from './zodProblem';
 
 /** Why a command was not taken. Its words are in core/wording. */
 export type RefusalReason =
-  | { readonly kind: 'gone'; readonly what: 'circuit' | 'panel' | 'photo' | 'position' }
+  | { readonly kind: 'gone'; readonly what: 'circuit' | 'panel' | 'observation' | 'photo' | 'position' }
   | { readonly kind: 'twice'; readonly what: 'circuit' | 'panel' | 'photo'; readonly id: string }
   | {
       readonly kind: 'too-many';

@@ -69,16 +69,25 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
   });
   const housed = job.panels.map((panel) => withPanelIds(panel, panels, circuits));
   renamed += circuits.count + panels.count;
+  const found = new Renaming();
+  const observed = job.observed.map((each) => ({ ...each, id: found.id(each.id, 'observation') }));
+  renamed += found.count;
   const id = SAFE.test(job.id) ? job.id : 'job-from-file';
   if (id !== job.id) renamed += 1;
   if (renamed === 0) return { job, renamed };
   const { house, answers } = job;
   const sharing = house.sharing && { ...house.sharing, circuitId: circuits.of(house.sharing.circuitId) };
+  const groups = house.groups.map((group) => ({
+    ...group,
+    circuitIds: group.circuitIds.map((each) => circuits.of(each)),
+    feederId: group.feederId && circuits.of(group.feederId),
+  }));
   return {
     job: {
       ...job,
       id,
-      house: { ...house, sharing },
+      house: { ...house, sharing, groups },
+      observed,
       panels: housed,
       answers: answers.map((each) => ({ ...each, subject: subjectNow(each.subject, circuits, panels) })),
       circuits: named,

@@ -41,14 +41,7 @@ export function branchOcpd(
   code: Edition,
   work: Working,
 ): OcpdChoice {
-  const factor = code.parameters.continuousFactor;
-  const minA = work.step(
-    'breaker.required',
-    load.own === 'motor' ? 'motor.conductor' : load.feeder ? 'feeder.breaker' : 'breaker.continuous',
-    { continuousA: load.continuousA, otherA: load.otherA, factor: factor.value },
-    designCurrent(load, code),
-    { by: factor },
-  );
+  const minA = requiredRating(load, code, work);
   const ratingA =
     pinnedA === undefined ? chosen(load, minA, code, work) : pinned(pinnedA, load, minA, code, work);
   const maxA = pinnedA === undefined ? load.maxOcpdA : maxDevice(load, code);
@@ -64,9 +57,29 @@ export function branchOcpd(
     if (ratingA > usualA)
       work.found('check', 'ocpd.start-exception', 'motor.device', { ocpdA: ratingA, usualA, maxA });
   }
-  const poles = load.phase === 3 ? 3 : load.volts <= ONE_POLE_TO_V ? 1 : 2;
-  work.step('breaker.poles', 'breaker.poles', { volts: load.volts }, poles);
-  return { minA, ratingA, poles };
+  return { minA, ratingA, poles: polesOf(load, work) };
+}
+
+/** An existing device that nobody has read yet: what the load requires, and no rating that could be taken for it. */
+export function unreadOcpd(load: LoadModel, code: Edition, work: Working): OcpdChoice {
+  const minA = requiredRating(load, code, work);
+  return { minA, ratingA: minA, poles: polesOf(load, work) };
+}
+
+function requiredRating(load: LoadModel, code: Edition, work: Working): number {
+  const factor = code.parameters.continuousFactor;
+  return work.step(
+    'breaker.required',
+    load.own === 'motor' ? 'motor.conductor' : load.feeder ? 'feeder.breaker' : 'breaker.continuous',
+    { continuousA: load.continuousA, otherA: load.otherA, factor: factor.value },
+    designCurrent(load, code),
+    { by: factor },
+  );
+}
+
+function polesOf({ phase, volts }: LoadModel, work: Working): OcpdChoice['poles'] {
+  const poles = phase === 3 ? 3 : volts <= ONE_POLE_TO_V ? 1 : 2;
+  return work.step('breaker.poles', 'breaker.poles', { volts }, poles);
 }
 
 /** The next standard rating above the percentage of a motor's current (430.52(C)(1) Ex. 1). */

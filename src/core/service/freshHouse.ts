@@ -13,6 +13,7 @@ export const FRESH_HOUSE: House = {
   evAdder: false,
   managedA: null,
   sharing: null,
+  groups: [],
   source: null,
   faultA: null,
   measured: null,

@@ -1,4 +1,4 @@
-import type { StageDocument } from '../files/stageDocument';
+import { isSaved, type StageDocument } from '../files/stageDocument';
 import { FRESH_HOUSE } from './freshHouse';
 import { houseSchema } from './houseSchema';
 
@@ -6,5 +6,14 @@ import { houseSchema } from './houseSchema';
 export const houseDocument: StageDocument<typeof houseSchema> = {
   schema: houseSchema,
   fresh: FRESH_HOUSE,
-  migrations: [{ from: 2, up: (job) => ({ house: FRESH_HOUSE, ...job }) }],
+  migrations: [
+    { from: 2, up: (job) => ({ house: FRESH_HOUSE, ...job }) },
+    {
+      from: 6,
+      up: (job) => ({
+        ...job,
+        house: isSaved(job['house']) ? { groups: [], ...job['house'] } : job['house'],
+      }),
+    },
+  ],
 };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LIMITS } from '../code/limits';
 import { WIRE_SIZES } from '../units/wireSize';
 import { SERVICE_KINDS } from './serviceLoad';
 import { SERVICE_METHODS } from '../code/serviceMethods';
@@ -40,6 +41,19 @@ export const measuredSchema = z.strictObject({
 /** What a record of demand came to. */
 export type Measured = z.infer<typeof measuredSchema>;
 
+/** Chargers on circuits of their own that load management keeps under one limit together. */
+const chargerGroupSchema = z.strictObject({
+  id: z.string().min(1).max(60),
+  name: z.string().min(1).max(60),
+  limitA: z.number().min(6).max(400).describe('Most that they take together, amperes'),
+  listed: z.boolean().nullable().describe('Whether the chargers are listed for it; null until it was read'),
+  circuitIds: z.array(z.string().max(60)).max(24),
+  feederId: z.string().max(60).nullable().describe('The feeder that carries them all, where one does'),
+});
+
+/** Chargers under one limit. */
+export type ChargerGroup = z.infer<typeof chargerGroupSchema>;
+
 /** The utility's transformer and the wire from it, for the fault current. */
 export const sourceSchema = z.strictObject({
   kva: z.number().min(5).max(500),
@@ -78,6 +92,10 @@ export const houseSchema = z.strictObject({
     .strictObject({ circuitId: z.string().max(60), loadId: z.string().max(60) })
     .nullable()
     .describe('A device that lets one of two loads run'),
+  groups: z
+    .array(chargerGroupSchema)
+    .max(LIMITS.chargerGroups)
+    .describe('Chargers that load management keeps under one limit together'),
   source: sourceSchema.nullable(),
   faultA: z
     .number()

@@ -35,6 +35,12 @@ export function serviceFindings(house: House, report: ServiceReport, code: Editi
   }
   if (house.managedA !== null)
     out.found('ask', 'service.managed', 'service.management', { setpointA: house.managedA });
+  for (const group of house.groups) {
+    if (group.circuitIds.length < 2) continue;
+    const data = { name: group.name, limitA: group.limitA };
+    if (group.listed === null) out.found('ask', 'service.charger-group', 'service.group', data);
+    if (group.listed === false) out.found('check', 'service.group-unlisted', 'service.group', data);
+  }
   if (house.sharing !== null) {
     const what = report.additions.find(({ circuitId }) => circuitId === house.sharing?.circuitId)?.what ?? '';
     out.found('ask', 'service.sharing', 'service.climate', { what });

@@ -1,4 +1,5 @@
 import type { Circuit } from '../circuit/circuitSchema';
+import { isThreeWire } from '../circuit/existingWork';
 import { isSized, type SegmentFigures, type SizedFigures, type SolvedCircuit } from '../circuit/figures';
 import { stationKinds } from '../circuit/stations';
 import { METHODS } from '../code/methods';
@@ -267,7 +268,8 @@ function betweenOf({ gfci, disconnect }: SolvedCircuit['figures']['outlet']): Be
  * conductor fits.
  */
 export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Edition): Wiring | null {
-  if (!isSized(figures)) return null;
+  // The neutral of three wires grounds the frame: there is no ground to draw, and nothing is landed anew.
+  if (!isSized(figures) || isThreeWire(circuit)) return null;
   const { gfci } = figures.outlet;
   const service = circuit.site.panel !== 'subpanel';
   const kinds = stationKinds(circuit.run);

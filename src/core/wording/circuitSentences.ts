@@ -6,7 +6,17 @@ import { printWireSize as size } from '../units/wireSize';
 import type { circuitCatalog } from '../findings/circuitCatalog';
 import type { OwnArticle } from '../code/ownArticles';
 import { disconnectName, inLocation, occupancyName, ruleWords } from './places';
-import { capital, inAmps, inPercent, inEnvironment, metalName, methodName, environmentName } from './words';
+import { notRecorded, requiredWhenNew, stillToLookAt, threeWireFault } from './existingWords';
+import {
+  capital,
+  counted,
+  inAmps,
+  inPercent,
+  inEnvironment,
+  metalName,
+  methodName,
+  environmentName,
+} from './words';
 import type { Sentences } from './sentences';
 
 const ARTICLE: Readonly<Record<OwnArticle, string>> = {
@@ -35,6 +45,10 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `The ${data.year} edition says nothing of settings. Do the label and the authority accept ${n(data.settingA, 1)} A? Sized for ${n(data.plateA, 1)} A until then.`,
   'load.setting-above-plate': ({ data }) =>
     `The setting of ${n(data.settingA, 1)} A is more than the ${n(data.plateA, 1)} A on the nameplate.`,
+  'load.individual-circuit': ({ data }) =>
+    `${counted(data.units, 'charger')} on one circuit: each has a circuit of its own unless load management keeps them under one limit.`,
+  'load.shared-limit': ({ data }) =>
+    `Are the ${counted(data.units, 'charger')} listed to share one circuit, and does access to the ${n(data.sharedA, 1)} A limit stay restricted? Sized for ${n(data.sharedA, 1)} A together.`,
   'load.managed': ({ data }) =>
     `Load management to ${n(data.managedA, 1)} A counts for the service; the circuit is sized for ${n(data.plateA, 1)} A. Is the charger's own setting restricted too?`,
   'load.plate-missing': ({ data }) =>
@@ -225,6 +239,28 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `A white ${size(data.size)} is never a ground: bare or green for its whole length.`,
   'ident.ground-remarked': ({ data }) =>
     `A ${size(data.size)} ground is bare or green for its whole length; only 4 AWG and larger may be marked at the ends.`,
+  'existing.not-recorded': ({ data }) => notRecorded[data.missing],
+  'existing.frame': () =>
+    'What grounds the frame? A ground of its own: four wires. The neutral: three wires, which may stay under conditions.',
+  'existing.three-wire': ({ data }) => threeWireFault[data.why],
+  'existing.three-wire-ask': ({ data }) =>
+    `Three wires may stay under conditions. Still to look at: ${stillToLookAt(data.missing)}.`,
+  'existing.three-wire-stays': () =>
+    'Three wires may stay: existing, not extended, neutral large enough, no ground in the box, frame bonded to the neutral. A new circuit has four wires.',
+  'existing.bare-subpanel': ({ data }) =>
+    `A bare neutral of SE cable comes from a subpanel: does the ${data.year} edition let it stay here? No: run four wires.`,
+  'existing.feeder-stays': () =>
+    'Three wires to another building may stay only as they were legal when installed: no ground of any kind run, no continuous metallic path bonded at both, no ground-fault protection of equipment upstream. Record it with its panel. A new feeder has four wires.',
+  'existing.feeder-three-wires': ({ data }) =>
+    data.detached
+      ? 'This feeder is extended or was not legal: it is run with four wires. The bond stays until the ground is run.'
+      : 'A subpanel in the same building has a ground of its own; this feeder has none. The bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
+  'existing.new-water': ({ data }) =>
+    `Is the water new? Yes: the existing receptacle is moved or removed, ${n(data.minFt)} ft or more. No: it may stay where it was legal.`,
+  'existing.may-stay': ({ data }) =>
+    `Was it legal when it was installed, and is it neither extended nor moved? Yes: it may stay. No: it is brought to the code as a new one: ${requiredWhenNew(data.rules)}.`,
+  'existing.stays': ({ data }) =>
+    `May stay: legal when installed and not extended. A new one would require: ${requiredWhenNew(data.rules)}.`,
   'local.requirement': ({ data }) => `Local amendment: ${data.text}`,
   'gfci.ask': () => 'Does the location, the appliance or its manufacturer require GFCI protection?',
   'afci.ask': () => 'Is the outlet in a room that requires AFCI protection?',

@@ -48,11 +48,13 @@ export function supportWords({ method, supports }: SegmentFigures): string {
 }
 
 /** How the appliance is wired, in a few words under its name. */
-export function circuitNote({ appliance }: Circuit, { load }: CircuitFigures): string {
+export function circuitNote({ appliance, existing }: Circuit, { load }: CircuitFigures): string {
   const parts = [
+    ...(existing === null ? [] : ['existing']),
     load.connection === 'receptacle' ? 'plug and receptacle' : 'hardwired',
     load.otherA === 0 ? 'continuous' : load.continuousA === 0 ? 'not continuous' : 'partly continuous',
     load.neutral ? 'with neutral' : load.volts === 120 ? '120 V' : 'no neutral',
   ];
-  return appliance.family === 'load' ? parts.slice(1).join(', ') : parts.join(', ');
+  const known = appliance.family === 'load' ? parts.filter((part) => part !== 'hardwired') : parts;
+  return known.join(', ');
 }

@@ -42,6 +42,7 @@ const WORDS: Words = {
       : `${size(to)} conductors in ${trade} ${methodName(method)}`,
   setting: ({ settingA }) => `Set the charger to ${n(settingA, 1)} A, setting restricted`,
   'guard-setting': ({ settingA }) => `Restrict access to the ${n(settingA, 1)} A setting`,
+  'shared-limit': ({ sharedA }) => `Load management: ${n(sharedA, 1)} A together`,
   'full-output': ({ outputA }) => `Size for the full ${n(outputA, 1)} A`,
   'no-drop-limit': ({ dropPct }) => `Accept a drop of ${inPercent(dropPct)}`,
   hardwire: ({ ocpdA }) => `Hardwire it on ${n(ocpdA, 1)} A`,
@@ -57,6 +58,9 @@ const WORDS: Words = {
   'marked-75': ({ size: to }) => `Both marks seen, 75 °C: ${size(to)}`,
   'spread-out': ({ size: to }) => `Keep this circuit apart from the others: ${size(to)}`,
   'pull-point': ({ degrees }) => `A pull point in the middle: ${n(degrees)}° each side`,
+  'plan-new': ({ ocpdA, size: to, wires }) =>
+    `Plan a new circuit: ${n(ocpdA, 1)} A, ${size(to)}, ${wires === 3 ? 'four wires' : 'with a ground'}`,
+  'swap-breaker': ({ ocpdA }) => `Replace the breaker: ${n(ocpdA, 1)} A`,
   copper: ({ size: to }) => `${size(to)} copper`,
   aluminum: ({ size: to }) => `${size(to)} aluminum`,
   sleeve: ({ method }) => `Pull it in ${methodName(method)}`,

@@ -1,4 +1,5 @@
-import { isSized, type SolvedCircuit } from '../circuit/figures';
+import { isThreeWire } from '../circuit/existingWork';
+import { isSized, type CircuitFigures, type SolvedCircuit } from '../circuit/figures';
 import { METHODS } from '../code/methods';
 import type { LoadModel } from '../appliances/family';
 import type { Circuit } from '../circuit/circuitSchema';
@@ -54,6 +55,10 @@ function deviceReason({ device, plateOcpdA, continuousA, otherA }: LoadModel, pi
 }
 
 const NO_CONDUCTOR: Words = { figure: 'none', unit: '', reason: 'no conductor fits' };
+const NOT_RECORDED: Words = { figure: '?', unit: '', reason: 'existing, not recorded' };
+
+/** What stands where no conductor is known. */
+const noConductor = ({ recorded }: CircuitFigures): Words => (recorded ? NO_CONDUCTOR : NOT_RECORDED);
 
 const TELL: Readonly<Record<FigureKey, Tell>> = {
   load: ({ figures: { load } }) => ({
@@ -61,13 +66,16 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
     unit: 'A',
     reason: `${n(load.volts)} V, ${loadReason(load)}`,
   }),
-  breaker: ({ figures: { ocpd, load } }, { pins }) => ({
-    figure: n(ocpd.ratingA),
-    unit: `A ${ocpd.poles}P`,
-    reason: deviceReason(load, pins.ocpdA !== undefined),
-  }),
+  breaker: ({ figures: { ocpd, load } }, { pins, existing }) =>
+    existing !== null && pins.ocpdA === undefined
+      ? NOT_RECORDED
+      : {
+          figure: n(ocpd.ratingA),
+          unit: `A ${ocpd.poles}P`,
+          reason: deviceReason(load, pins.ocpdA !== undefined),
+        },
   conductor: ({ figures }) => {
-    if (figures.size === null) return NO_CONDUCTOR;
+    if (figures.size === null) return noConductor(figures);
     const at = figures.segments[figures.governing];
     const column = at === undefined ? '' : `${n(at.verdict.finalA, 1)} A at ${at.terms.columnC} °C`;
     return {
@@ -76,8 +84,9 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
       reason: figures.raisedForDrop ? `${column}, up for drop` : column,
     };
   },
-  ground: ({ figures }) =>
-    isSized(figures)
+  ground: ({ figures }, circuit) => {
+    if (isThreeWire(circuit)) return { figure: 'none', unit: '', reason: 'the neutral grounds the frame' };
+    return isSized(figures)
       ? {
           figure: figures.groundTaken,
           unit: sizeUnit(figures.groundTaken),
@@ -85,16 +94,18 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
             ? `raised with the phases from ${figures.ground.base}`
             : `by the ${n(figures.ocpd.ratingA, 1)} A breaker`,
         }
-      : NO_CONDUCTOR,
-  raceway: ({ figures: { raceway, size } }, { run }) =>
-    raceway === null
+      : noConductor(figures);
+  },
+  raceway: ({ figures }, { run }) => {
+    const { raceway, size } = figures;
+    return raceway === null
       ? {
           figure: 'none',
           unit: '',
           reason: run.every(({ method }) => METHODS[method].kind === 'cable')
             ? 'cable for the whole run'
             : size === null
-              ? 'no conductor fits'
+              ? noConductor(figures).reason
               : 'none is large enough',
         }
       : {
@@ -104,15 +115,18 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
             raceway.taken === raceway.legal
               ? `fill ${n(raceway.fillPct, 0)} of ${n(raceway.limitPct)} %`
               : `${raceway.legal} legal; upsized for pulling`,
-        },
-  drop: ({ figures: { drop } }, circuit) =>
-    drop === null
-      ? NO_CONDUCTOR
+        };
+  },
+  drop: ({ figures }, circuit) => {
+    const { drop } = figures;
+    return drop === null
+      ? noConductor(figures)
       : {
           figure: drop.percent.toFixed(1),
           unit: '%',
           reason: `${n(drop.volts, 1)} V over ${inFeet(circuit.run.reduce((sum, { lengthFt }) => sum + lengthFt, 0))}`,
-        },
+        };
+  },
   disconnect: ({ figures: { outlet } }) => {
     const { disconnect } = outlet;
     if (disconnect.required === 'ask')
@@ -155,7 +169,7 @@ export function ladderWords(figureKey: FigureKey, solved: SolvedCircuit, circuit
     ...told,
     name: figureName[figureKey],
     pinned,
-    reason: pinned ? `by hand · ${told.reason}` : told.reason,
+    reason: pinned ? `${circuit.existing === null ? 'by hand' : 'existing'} · ${told.reason}` : told.reason,
   };
 }
 
@@ -163,6 +177,7 @@ export function ladderWords(figureKey: FigureKey, solved: SolvedCircuit, circuit
 export function circuitLine({ figures }: SolvedCircuit, circuit: Circuit): string {
   const { ratingA, poles } = figures.ocpd;
   const cables = figures.segments.map(({ cable }) => cable?.name);
+  if (!figures.recorded) return 'Existing, not recorded';
   if (figures.size === null) return `${n(ratingA, 1)} A ${poles}P × no conductor fits`;
   const conductor =
     cables.length === 1 && cables[0] !== undefined

@@ -19,6 +19,16 @@ export const loadSteps = {
     formula: `${n(inputs.settingA, 1)} A of ${inAmps(inputs.plateA)}`,
     result: amps(result),
   }),
+  'load.group': ({ inputs, result }) => ({
+    label: 'With chargers under one limit',
+    formula: `${n(inputs.ownA, 1)} A + ${n(inputs.groupA, 1)} A continuous`,
+    result: amps(result),
+  }),
+  'load.shared': ({ inputs, result }) => ({
+    label: 'Kept together by load management',
+    formula: `${counted(inputs.units, 'charger')} of ${n(inputs.plateA, 1)} A`,
+    result: amps(result),
+  }),
   'load.entered': ({ inputs, result }) => ({
     label: 'Load as entered',
     formula: `${n(inputs.continuousA, 1)} A continuous + ${n(inputs.otherA, 1)} A other`,

@@ -18,6 +18,10 @@ export const serviceSentences: Sentences<keyof typeof serviceCatalog> = {
     `A one-family dwelling has ${inAmps(data.minA)} at least; this service has ${n(data.ratingA, 1)} A. What does the authority require when load is added?`,
   'service.sharing': ({ data }) =>
     `${data.what} shares with another load: does the authority accept the device, and is it listed for it?`,
+  'service.charger-group': ({ data }) =>
+    `Are the chargers of ${data.name} listed for load management together, the ${n(data.limitA, 1)} A limit restricted? Yes: they count at the limit. No: each counts in full.`,
+  'service.group-unlisted': ({ data }) =>
+    `The chargers of ${data.name} are not listed for load management together: each counts in full, not ${n(data.limitA, 1)} A.`,
   'service.managed': ({ data }) =>
     `Load management keeps the service to ${n(data.setpointA, 1)} A: is it listed, does it fail safe, and is its setting restricted?`,
   'demand.too-short': ({ data }) =>

@@ -40,6 +40,8 @@ export interface StepInputs {
   'load.full-outlet': { amps: number };
   'load.trailer': { amps: number; volts: number };
   'load.outlets': { count: number; amps: number };
+  'load.group': { groupA: number; ownA: number };
+  'load.shared': { units: number; plateA: number };
   'load.legs': { legA: number; legB: number };
   'breaker.usual': { requiredA: number; minA: number };
   'breaker.given': { requiredA: number };

@@ -14,6 +14,7 @@ import { parseWireSize } from '../../core/units/wireSize';
 import { siteLabel, siteValue } from '../../core/wording/siteWords';
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { YesNoField } from '../../ui/fields/YesNoField';
 import { QuantityField } from '../../ui/fields/QuantityField';
 
 const UNKNOWN = 'unknown';
@@ -65,19 +66,12 @@ function SiteFieldOne({ question, site, disabled, set }: OneProps) {
   const value = site[question.key];
   if (question.kind === 'yes-no') {
     return (
-      <ChoiceField
+      <YesNoField
         label={label}
         help={help}
         disabled={disabled}
-        value={value === undefined ? UNKNOWN : value === true ? 'yes' : 'no'}
-        choices={[
-          { value: UNKNOWN, label: 'Not looked at' },
-          { value: 'yes', label: 'Yes' },
-          { value: 'no', label: 'No' },
-        ]}
-        onChoose={(next) => {
-          set(next === UNKNOWN ? undefined : next === 'yes');
-        }}
+        value={typeof value === 'boolean' ? value : undefined}
+        onValue={set}
       />
     );
   }

@@ -10,6 +10,7 @@ import { parseWireSize } from '../../core/units/wireSize';
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import { GroupsField } from './GroupsField';
 import classes from './service.module.css';
 
 const areaRange: NumberRange = { min: 100, max: 50000, units: ['ft2', 'sq ft', 'ft²'], shown: 'ft²' };
@@ -243,6 +244,7 @@ export function HouseFields({ job }: { readonly job: Job }) {
       <DwellingFields {...part} />
       <LoadsField job={job} />
       <ManagementFields {...part} />
+      <GroupsField job={job} />
     </>
   );
 }

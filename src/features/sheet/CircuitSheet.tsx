@@ -4,6 +4,7 @@ import { answerTo, isAnswered } from '../../core/findings/answers';
 import { FIGURE_KEYS, type FigureKey } from '../../core/findings/subject';
 import type { Job } from '../../core/job/jobSchema';
 import { stationLetter } from '../../core/circuit/stations';
+import { groupOf } from '../../core/service/chargerGroups';
 import { sectionGeometry } from '../../core/route/sectionGeometry';
 import { printLength } from '../../core/units/length';
 import { printNumber } from '../../core/units/number';
@@ -48,11 +49,17 @@ const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'long' });
 
 function Head({ job, view }: OnSheet) {
   const { circuit, solved } = view;
+  const group = groupOf(job.house.groups, circuit.id);
   return (
     <header className={classes['head']}>
       <div>
         <h1>{circuit.name}</h1>
         <p>{circuitNote(circuit, solved.figures)}</p>
+        {group !== undefined && (
+          <p>
+            In {group.name}: {printNumber(group.limitA)} A together by load management.
+          </p>
+        )}
         <p className={`fig ${classes['line']}`}>{circuitLine(solved, circuit)}</p>
       </div>
       <dl>
@@ -282,7 +289,7 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
         heightPx={170}
       />
       <Run view={view} />
-      <RouteOnSheet evaluation={evaluation} view={view} />
+      {circuit.existing === null && <RouteOnSheet evaluation={evaluation} view={view} />}
       <Figures view={view} />
       <Findings evaluation={evaluation} view={view} />
       <Wiring view={view} />

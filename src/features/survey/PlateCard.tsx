@@ -12,6 +12,7 @@ import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Nameplate } from '../../ui/plates/Nameplate';
 import { SiteFields } from '../job/SiteFields';
 import { useStageActions } from '../job/stageActions';
+import { ExistingFields } from './ExistingFields';
 import { PhotoStrip } from './PhotoStrip';
 import classes from './survey.module.css';
 
@@ -97,6 +98,7 @@ export const PlateCard = memo(function PlateCard({ view, jobId }: PlateCardProps
           replaceCircuit({ ...circuit, appliance }, 'Nameplate', key);
         }}
       >
+        <ExistingFields view={view} />
         <div className={classes['site']}>
           <SiteFields view={view} topic="place" />
           <SiteFields view={view} topic="disconnect" />

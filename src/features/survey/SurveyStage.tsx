@@ -80,19 +80,23 @@ function Appliances({ job }: { readonly job: Job }) {
   );
 }
 
+const Observed = lazy(() => import('./Observed').then((module) => ({ default: module.Observed })));
 const Panels = lazy(() => import('./Panels').then((module) => ({ default: module.Panels })));
 
-/** The two things that are surveyed, each with how many there are. */
+/** What is surveyed, each with how many there are. */
 const PARTS = [
   { id: 'appliances', name: 'Appliances', count: ({ circuits }: Job) => circuits.length },
   { id: 'panels', name: 'Panels', count: ({ panels }: Job) => panels.length },
+  { id: 'found', name: 'Found on site', count: ({ observed }: Job) => observed.length },
 ] as const;
+
+type Part = (typeof PARTS)[number]['id'];
 
 /** What the electrician finds on the site: the job and its authority, panels, and every appliance by its plate. */
 export function SurveyStage() {
   const { job } = useReadyJob();
   const [asked, show] = useSearchParams();
-  const part = asked.get('part') === 'panels' ? 'panels' : 'appliances';
+  const part: Part = PARTS.find(({ id }) => id === asked.get('part'))?.id ?? 'appliances';
   const unverified = useEvaluation(job)?.unverified;
   const foot = (
     <>
@@ -114,19 +118,17 @@ export function SurveyStage() {
               type="button"
               aria-pressed={part === id}
               onClick={() => {
-                show(id === 'panels' ? { part: id } : {}, { replace: true });
+                show(id === 'appliances' ? {} : { part: id }, { replace: true });
               }}
             >
               {name} <span className="fig">{count(job)}</span>
             </button>
           ))}
         </nav>
-        {part === 'panels' ? (
-          <Suspense>
-            <Panels job={job} />
-          </Suspense>
-        ) : (
+        {part === 'appliances' ? (
           <Appliances job={job} />
+        ) : (
+          <Suspense>{part === 'panels' ? <Panels job={job} /> : <Observed job={job} />}</Suspense>
         )}
       </div>
     </StageFrame>

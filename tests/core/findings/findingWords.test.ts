@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { edition } from '../../../src/core/code/edition';
 import { findingSentence } from '../../../src/core/wording/findings';
 import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
+import { raisedByExisting } from './raisedByExisting';
 import { raisedByOutlet } from './raisedByOutlet';
 import { raisedBySizes } from './raisedBySizes';
 import { tub, withPlate } from './raised';
@@ -18,13 +19,16 @@ const town = edition(2023, [
 ]);
 
 describe('every finding once, and its mended twin', () => {
-  test.each([...raisedBySizes, ...raisedByOutlet])('%s (%s)', (code, severity, given, sentence, mended) => {
-    const finding = solveAny(given).findings.find((each) => each.code === code);
-    expect(finding?.severity).toBe(severity);
-    expect(finding && findingSentence(finding)).toBe(sentence);
-    expect(finding?.cite.section).not.toBe('');
-    expect(solveAny(mended).findings.map((each) => each.code)).not.toContain(code);
-  });
+  test.each([...raisedBySizes, ...raisedByOutlet, ...raisedByExisting])(
+    '%s (%s)',
+    (code, severity, given, sentence, mended) => {
+      const finding = solveAny(given).findings.find((each) => each.code === code);
+      expect(finding?.severity).toBe(severity);
+      expect(finding && findingSentence(finding)).toBe(sentence);
+      expect(finding?.cite.section).not.toBe('');
+      expect(solveAny(mended).findings.map((each) => each.code)).not.toContain(code);
+    },
+  );
 
   test('those that an edition or a town raises', () => {
     const setting = { appliance: charger({ settingA: 32, settingRestricted: true }) };

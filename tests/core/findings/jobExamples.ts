@@ -16,6 +16,7 @@ import { measuredHouse } from '../../support/houses';
 import { bondedOutbuilding, panel, placed } from '../../support/panels';
 import { trench } from '../../support/routes';
 import { tub, withPlate } from './raised';
+import { raisedByExisting } from './raisedByExisting';
 import { raisedByOutlet } from './raisedByOutlet';
 import { raisedBySizes } from './raisedBySizes';
 
@@ -108,6 +109,15 @@ const ofRoutes: Readonly<Record<RouteCode, Job>> = {
 
 const EV = circuit({ id: 'ev', name: 'EV charger' });
 
+const chargerGroup = (listed: boolean | null) => ({
+  id: 'g',
+  name: 'Garage chargers',
+  limitA: 48,
+  listed,
+  circuitIds: ['ev', 'ev-2'],
+  feederId: null,
+});
+
 const housed = (part: Partial<House>): Job =>
   jobOf([EV], { house: { ...FRESH_HOUSE, areaFt2: 1800, ratingA: 200, ...part } });
 
@@ -128,6 +138,8 @@ const ofHouses: Readonly<Record<HouseCode, Job>> = {
   'service.least': housed({ ratingA: 60 }),
   'service.sharing': housed({ sharing: { circuitId: 'ev', loadId: 'x' } }),
   'service.managed': housed({ managedA: 80 }),
+  'service.charger-group': housed({ groups: [chargerGroup(null)] }),
+  'service.group-unlisted': housed({ groups: [chargerGroup(false)] }),
   'demand.too-short': measured({ problems: ['too-short'], days: 70 }),
   'demand.hourly': measured({ problems: ['hourly'], intervalMinutes: 60 }),
   'demand.season': measured({ problems: ['season'] }),
@@ -235,7 +247,7 @@ const ofRules: Readonly<Partial<Record<FindingCode, Job>>> = {
   ),
 };
 
-const ofCircuits = [...raisedBySizes, ...raisedByOutlet].map(
+const ofCircuits = [...raisedBySizes, ...raisedByOutlet, ...raisedByExisting].map(
   ([code, , given]): readonly [FindingCode, Job] => [code, jobOf([circuit(given)])],
 );
 

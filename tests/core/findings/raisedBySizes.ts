@@ -25,6 +25,20 @@ export const raisedBySizes: readonly Raised[] = [
     { appliance: charger({ outputAmps: 32 }) },
   ],
   [
+    'load.individual-circuit',
+    'stop',
+    { appliance: charger({ units: 2 }) },
+    '2 chargers on one circuit: each has a circuit of its own unless load management keeps them under one limit.',
+    { appliance: charger({ units: 2, sharedA: 48 }) },
+  ],
+  [
+    'load.shared-limit',
+    'ask',
+    { appliance: charger({ units: 2, sharedA: 48 }) },
+    'Are the 2 chargers listed to share one circuit, and does access to the 48 A limit stay restricted? Sized for 48 A together.',
+    { appliance: charger() },
+  ],
+  [
     'load.managed',
     'ask',
     { appliance: charger({ managed: 24 }) },

@@ -139,7 +139,7 @@ describe('older files', () => {
     expect(writeJobFile(result.job)).toContain(`"version": ${JOB_VERSION}`);
   });
 
-  test.each([1, 2, 3, 4, 5])('a file as version %i wrote it opens with all that it said', (version) => {
+  test.each([1, 2, 3, 4, 5, 6])('a file as version %i wrote it opens with all that it said', (version) => {
     const text = readFileSync(`tests/fixtures/job-v${version}.pasture.json`, 'utf8');
     const old = (JSON.parse(text) as { readonly job: SavedJob }).job;
     const result = readJobFile(text);
@@ -190,9 +190,9 @@ describe('older files', () => {
         { about: 'utility', code: 'panel.no-main', text: 'Lugs' },
       ],
     };
-    expect(migrate(old, 4)).toEqual({
+    expect(migrate(old, 4)).toMatchObject({
       document: {
-        circuits: [{ id: 'kiln' }, 7],
+        circuits: [{ id: 'kiln', existing: null }, 7],
         answers: [
           { subject: 'service', code: 'service.managed', text: 'Listed' },
           { subject: 'panel:utility', code: 'panel.no-main', text: 'Lugs' },
@@ -200,6 +200,7 @@ describe('older files', () => {
         ],
       },
     });
+    expect(JSON.stringify(migrate(old, 4))).not.toContain('"answers":[{"code":"gfci.ask"');
   });
 });
 

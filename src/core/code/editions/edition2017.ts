@@ -17,6 +17,7 @@ export const edition2017 = {
     'load.ev-setting': doubtful('625.42'),
     'load.managed': certain('625.42'),
     'load.cooking-tap': doubtful('210.19(A)(3) Ex. 1'),
+    'existing.three-wire': certain('250.140 Ex.'),
     'panel.bond': certain('250.24(B)'),
     'table.motor-device': certain('Table 430.52'),
     'table.burial': certain('Table 300.5'),
@@ -28,6 +29,7 @@ export const edition2017 = {
     'table.conductor-volume': doubtful('Table 314.16(B)'),
     'gfci.appliance': doubtful('422.5(A)'),
     'service.lighting': certain('220.42'),
+    'service.group': certain('625.42'),
     'service.management': doubtful('625.42'),
     'service.conductors': doubtful('310.15(B)(7)'),
     'table.rooftop': certain('310.15(B)(3)(c)'),
@@ -35,6 +37,7 @@ export const edition2017 = {
   },
   parameters: {
     serviceTriggers: known<readonly ServiceTrigger[]>(['electrode', 'meter', 'utility'], 'service.rating'),
+    bareNeutralFromSubpanel: known<boolean>(false, 'existing.three-wire'),
     smallestOcpd: known<number>(15, 'breaker.standard'),
     evSettingCounts: believed<boolean>(false, 'load.ev-setting'),
     evReceptacleGfciAll: known<boolean>(false, 'gfci.ev-receptacle'),

@@ -10,6 +10,7 @@ export const edition2020 = {
   certainty: 'known',
   sections: {
     'conductor.ambient': doubtful('Table 310.15(B)(1)'),
+    'existing.three-wire': certain('250.140 Ex.'),
     'panel.bond': certain('250.24(B)'),
     'table.motor-device': certain('Table 430.52'),
     'table.burial': certain('Table 300.5'),
@@ -17,6 +18,7 @@ export const edition2020 = {
     'service.ev': doubtful('625.42'),
     'route.expansion': doubtful('352.44'),
     'service.lighting': certain('220.42'),
+    'service.group': certain('625.42'),
     'service.management': doubtful('750.30'),
     'load.ev-setting': certain('625.42'),
     'load.managed': doubtful('750.30'),
@@ -24,6 +26,7 @@ export const edition2020 = {
     'gfci.appliance': certain('422.5(A)'),
   },
   parameters: {
+    bareNeutralFromSubpanel: known<boolean>(false, 'existing.three-wire'),
     smallestOcpd: known<number>(15, 'breaker.standard'),
     hardwiredGfciPlaces: known<readonly Location[]>(['outdoor'], 'gfci.outdoor'),
     evFloorVA: known<number>(0, 'service.ev'),

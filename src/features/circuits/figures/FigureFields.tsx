@@ -33,15 +33,25 @@ interface FieldProps {
 
 const FREE = 'free';
 
+/** How a figure that is set is called: of an existing circuit it was found. */
+const setWords = ({ existing }: Circuit) =>
+  existing === null
+    ? { free: (chosen: string) => `${chosen}, by Pasture`, set: 'set by hand' }
+    : { free: () => 'Not recorded', set: 'as found' };
+
 /** Choices of a pin: Pasture's own first, then every size that may be pinned. */
 const pinChoices = <T extends string>(
+  circuit: Circuit,
   chosen: string,
   sizes: readonly T[],
   print: (size: T) => string,
-): Choice<T | 'free'>[] => [
-  { value: FREE, label: `${chosen}, by Pasture` },
-  ...sizes.map((size) => ({ value: size, label: `${print(size)}, set by hand` })),
-];
+): Choice<T | 'free'>[] => {
+  const words = setWords(circuit);
+  return [
+    { value: FREE, label: words.free(chosen) },
+    ...sizes.map((size) => ({ value: size, label: `${print(size)}, ${words.set}` })),
+  ];
+};
 
 const MARKS: readonly Choice<TerminalMark>[] = [
   { value: 'unmarked', label: 'Not seen: 60 °C' },
@@ -69,6 +79,7 @@ function LoadFields({ view, editor }: FieldProps) {
 function BreakerFields({ view, editor }: FieldProps) {
   const { circuit, solved, context } = view;
   const chosen = solved.figures.ocpd.ratingA;
+  const words = setWords(circuit);
   const ratings = context.code.tables.standardOcpd.ratings.filter((rating) => rating >= 15 && rating <= 400);
   return (
     <div className={classes['fields']}>
@@ -79,9 +90,10 @@ function BreakerFields({ view, editor }: FieldProps) {
         choices={[
           {
             value: 0,
-            label: circuit.pins.ocpdA === undefined ? `${printNumber(chosen)} A, by Pasture` : 'By Pasture',
+            label:
+              circuit.pins.ocpdA === undefined ? words.free(`${printNumber(chosen)} A`) : words.free('Sized'),
           },
-          ...ratings.map((rating) => ({ value: rating, label: `${rating} A, set by hand` })),
+          ...ratings.map((rating) => ({ value: rating, label: `${rating} A, ${words.set}` })),
         ]}
         onChoose={(rating) => {
           editor.replaceCircuit(
@@ -118,6 +130,7 @@ function ConductorFields({ view, editor }: FieldProps) {
         value={pins.size ?? FREE}
         disabled={!editor.canWrite}
         choices={pinChoices(
+          circuit,
           pins.size === undefined ? printWireSize(solved.figures.size) : 'Least that holds',
           WIRE_SIZES,
           printWireSize,
@@ -156,7 +169,7 @@ function GroundFields({ view, editor }: FieldProps) {
         label="Ground"
         value={circuit.pins.egc ?? FREE}
         disabled={!editor.canWrite}
-        choices={pinChoices(chosen, WIRE_SIZES, printWireSize)}
+        choices={pinChoices(circuit, chosen, WIRE_SIZES, printWireSize)}
         onChoose={(size) => {
           editor.replaceCircuit(
             withPin(circuit, 'egc', size === FREE ? undefined : size),
@@ -178,7 +191,7 @@ function RacewayFields({ view, editor }: FieldProps) {
         label="Trade size"
         value={circuit.pins.trade ?? FREE}
         disabled={!editor.canWrite}
-        choices={pinChoices(chosen, TRADE_SIZES, (trade) => trade)}
+        choices={pinChoices(circuit, chosen, TRADE_SIZES, (trade) => trade)}
         onChoose={(trade) => {
           editor.replaceCircuit(
             withPin(circuit, 'trade', trade === FREE ? undefined : trade),
@@ -235,8 +248,8 @@ function SiteFieldRow({
   return (
     <div className={`${classes['fields']} ${classes['wide']}`}>
       {topics.map((topic) => (
-        <Suspense>
-          <SiteFields key={topic} view={view} topic={topic} />
+        <Suspense key={topic}>
+          <SiteFields view={view} topic={topic} />
         </Suspense>
       ))}
     </div>

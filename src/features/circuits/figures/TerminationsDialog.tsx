@@ -21,7 +21,11 @@ export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
   if (wired === null) {
     return (
       <Dialog opened onClose={onClose} title={`Terminations, ${circuit.name}`}>
-        <p>No conductor fits this circuit yet, so there is nothing to land.</p>
+        <p>
+          {circuit.existing === null
+            ? 'No conductor fits this circuit yet, so there is nothing to land.'
+            : 'This circuit is there already: nothing is landed anew.'}
+        </p>
       </Dialog>
     );
   }

@@ -177,6 +177,7 @@ export function CutLists({
   readonly view: CircuitEvaluation;
   readonly route: RouteEvaluation;
 }) {
+  if (view.circuit.existing !== null) return <p className="second">Existing: nothing is cut or bought.</p>;
   return (
     <>
       <Pieces pieces={route.report.wires} />

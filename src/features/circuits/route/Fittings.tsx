@@ -23,7 +23,13 @@ export function Fittings({
   const { circuit, context } = view;
   const { canWrite, replaceCircuit } = useJobEditor();
   if (route.report.fittings.length === 0)
-    return <p className="second">This route needs no more than its wire and supports.</p>;
+    return (
+      <p className="second">
+        {circuit.existing === null
+          ? 'This route needs no more than its wire and supports.'
+          : 'Existing: nothing is fitted.'}
+      </p>
+    );
   return (
     <table className={classes['figures']}>
       <caption>What the route needs</caption>

@@ -1,0 +1,27 @@
+import type { OutletFacts } from '../protection/outletFacts';
+import type { Existing } from './existingSchema';
+
+/** Appliances whose frame the neutral of an existing circuit may ground (250.140). */
+const FRAME_ON_NEUTRAL: ReadonlySet<string> = new Set(['range', 'dryer']);
+const AT_WATER: ReadonlySet<string> = new Set(['spa', 'pool-pump', 'pool-heater']);
+
+/** What there is to look at on an existing circuit: only what its judgement reads. */
+export function existingQuestions(
+  existing: Existing,
+  { needs, site }: OutletFacts,
+): readonly (keyof Existing)[] {
+  const onNeutral = FRAME_ON_NEUTRAL.has(needs.kind);
+  const three = onNeutral && existing.frame === 'neutral';
+  const asked: readonly (readonly [keyof Existing, boolean])[] = [
+    ['legal', true],
+    ['extended', true],
+    ['frame', onNeutral],
+    ['neutral', three],
+    ['neutralSize', three],
+    ['serviceCable', three && existing.neutral === 'bare'],
+    ['groundInBox', three],
+    ['frameBonded', three],
+    ['newWater', site.waterFt !== undefined || AT_WATER.has(needs.kind)],
+  ];
+  return asked.flatMap(([key, is]) => (is ? [key] : []));
+}
