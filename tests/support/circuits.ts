@@ -46,6 +46,7 @@ export const circuit = (part: Partial<Circuit> = {}): Circuit => ({
   pins: {},
   maxDropPct: 3,
   site: {},
+  feedId: null,
   existing: null,
   photos: [],
   ...part,

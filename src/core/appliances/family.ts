@@ -193,6 +193,8 @@ export interface LoadDesk {
   readonly practices: LoadPractices;
   /** What chargers under one limit take from it besides, amperes. */
   readonly groupA?: number | undefined;
+  /** Circuits whose breakers stand at its end. */
+  readonly fedCircuits?: number | undefined;
   readonly work: Working;
 }
 

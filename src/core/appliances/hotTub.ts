@@ -28,6 +28,14 @@ const hotTubPlateSchema = z
       .enum(['one', 'pair'])
       .optional()
       .describe('One GFCI device, or a 20 A and 30 A pair in a spa panel'),
+    part: z
+      .enum(['heater', 'pumps'])
+      .optional()
+      .describe('Which circuit of the pair it is; left out: the whole tub'),
+    diagramRead: z
+      .boolean()
+      .optional()
+      .describe("Whether poles and neutral of the pumps were read from the manufacturer's diagram"),
     connection: z.enum(['hardwired', 'receptacle']).optional(),
     integralGfci: z.boolean().optional().describe('Listed with its own Class A protection of all parts'),
   })
@@ -38,6 +46,9 @@ const hotTubPlateSchema = z
 
 /** The nameplate of a hot tub. */
 type HotTubPlate = z.infer<typeof hotTubPlateSchema>;
+
+/** Circuits of a pair. */
+const PAIR = 2;
 
 /** What a breaker carries for three hours and more. */
 const CONTINUOUS_SHARE = 0.8;
@@ -99,19 +110,32 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
         { value: 'pair', label: '20 A and 30 A pair' },
       ],
       help: "As the manufacturer's nameplate says.",
+      when: (plate) => plate['part'] === undefined,
+    },
+    {
+      key: 'diagramRead',
+      label: "Poles and neutral read from the manufacturer's diagram?",
+      kind: 'yes-no',
+      when: (plate) => plate['part'] === 'pumps',
     },
     { key: 'integralGfci', label: 'Listed with its own Class A protection of all parts?', kind: 'yes-no' },
   ],
-  title: (plate) => `Hot tub, ${asStrapped(plate)} A`,
-  load(plate, { practices, work }) {
+  title: (plate) => `Hot tub${plate.part === undefined ? '' : ` ${plate.part}`}, ${asStrapped(plate)} A`,
+  load(plate, { practices, work, fedCircuits = 0 }) {
     const amps = work.step('load.maker', 'load.nameplate', { volts: plate.volts }, asStrapped(plate));
     if (plate.amps === undefined)
       work.found('ask', 'load.by-breaker', 'load.nameplate', { breakerA: plate.breakerA ?? 0, usedA: amps });
     if (plate.jumper === 'low' && plate.lowA === undefined) {
       work.found('ask', 'load.plate-missing', 'load.nameplate', { field: 'low setting', usedA: amps });
     }
-    if (plate.feeds === 'pair')
-      work.found('note', 'load.spa-pair', 'load.nameplate', { feederA: plate.breakerA ?? amps * 1.25 });
+    if (plate.feeds === 'pair') {
+      const feederA = plate.breakerA ?? amps * 1.25;
+      const planned = fedCircuits >= PAIR;
+      work.found(planned ? 'note' : 'check', 'load.spa-pair', 'load.nameplate', { feederA, planned });
+      work.found('ask', 'disconnect.pair-main', 'disconnect.pool', { feederA });
+    }
+    if (plate.part === 'pumps' && plate.diagramRead !== true)
+      work.found('ask', 'load.pair-diagram', 'load.nameplate', { breakerA: plate.breakerA ?? 0 });
     const continuous = practices.spaContinuous;
     return plainLoad({
       volts: plate.volts,

@@ -95,6 +95,9 @@ export const circuitSchema = z.strictObject({
   startHeightFt: z.number().min(-20).max(60),
   run: z.array(segmentSchema).min(1).max(LIMITS.segments),
   pins: pinsSchema,
+  feedId: id
+    .nullable()
+    .describe('The circuit at whose end, in a spa panel, its breaker stands; null: in a panel of the house'),
   existing: existingSchema
     .nullable()
     .describe('What was found of it where it is there already; null: it is planned'),

@@ -55,7 +55,7 @@ export const circuitsDocument: StageDocument<typeof schema> = {
       from: 6,
       up: (job) => ({
         ...job,
-        circuits: eachSaved(job['circuits'], (circuit) => ({ existing: null, ...circuit })),
+        circuits: eachSaved(job['circuits'], (circuit) => ({ existing: null, feedId: null, ...circuit })),
       }),
     },
     { from: 5, up: (job) => ({ ...job, circuits: eachSaved(job['circuits'], withDrawnBends) }) },

@@ -57,6 +57,7 @@ export const newCircuit = (id: string, appliance: Appliance, run: readonly Segme
   pins: {},
   maxDropPct: 3,
   site: {},
+  feedId: null,
   existing: null,
   photos: [],
 });

@@ -6,6 +6,7 @@ import type { Edition } from '../code/edition';
 import type { LoadModel } from '../appliances/family';
 import { findExisting, isRecorded, standingFindings } from './existingWork';
 import { branchOcpd, unreadOcpd, type OcpdChoice } from '../rules/branchOcpd';
+import { withinDrop } from '../rules/voltageDrop';
 import { equipmentGround } from '../rules/equipmentGround';
 import type { AnyFinding } from '../findings/finding';
 import type { Metal } from '../units/wireSize';
@@ -43,7 +44,7 @@ const desk = (code: Edition, of: Circuit): Desk => ({
 export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCircuit {
   const { code, practices, survey } = context;
   const at = desk(code, circuit);
-  const load = applianceLoad(circuit.appliance, { code, practices, groupA: context.groupA, work: at.load });
+  const load = applianceLoad(circuit.appliance, { ...loadContext(context), work: at.load });
   const recorded = isRecorded(circuit);
   const ocpd =
     circuit.existing !== null && circuit.pins.ocpdA === undefined
@@ -91,6 +92,14 @@ function judged(circuit: Circuit, { needs }: OutletFacts, code: Edition, at: Des
   findExisting(about, at.ground);
   return standingFindings(about, findings(at), at.protection);
 }
+
+/** What of the context a load is worked out under. */
+const loadContext = ({ code, practices, groupA, fedCircuits }: SolveContext) => ({
+  code,
+  practices,
+  groupA,
+  fedCircuits,
+});
 
 /** Above one leg, and up to what dwellings have between two. */
 const ONE_LEG_V = 150;
@@ -152,6 +161,7 @@ function sizedFigures(
   });
   at.raceway.segment = undefined;
   const drop = figureDrop(circuit, load, size, code, at.drop);
+  if (drop.figures !== null) dropWithFeed(drop.figures.percent, context.feedDropPct, at.drop);
   const segments = figureSegments(circuit, conductor, raceways, drop.perSegment, { code, practices });
   const ampacityA = Math.min(...segments.map(({ verdict }) => verdict.finalA));
   return {
@@ -167,6 +177,17 @@ function sizedFigures(
     raceway: governingRaceway(raceways),
     drop: drop.figures,
   };
+}
+
+/** The most that feeder and branch circuit together are advised to drop, percent (210.19 note). */
+const TOTAL_DROP_PCT = 5;
+
+/** The drop from the panel of the house on, where the breaker stands at the end of another circuit. */
+function dropWithFeed(ownPct: number, feedPct: number | undefined, work: Working): void {
+  if (feedPct === undefined) return;
+  const totalPct = work.step('drop.with-feed', 'drop.advice', { ownPct, feedPct }, ownPct + feedPct);
+  if (!withinDrop(totalPct, TOTAL_DROP_PCT))
+    work.found('check', 'drop.total', 'drop.advice', { totalPct, limitPct: TOTAL_DROP_PCT });
 }
 
 /** The conductors that arrive at the outlet, once they are known. */
@@ -197,7 +218,7 @@ function figureSegments(
 }
 
 function outletFacts(
-  { appliance, site, run }: Circuit,
+  { appliance, site, run, feedId }: Circuit,
   load: LoadModel,
   { ratingA, poles }: OcpdChoice,
   { survey, practices }: Pick<SolveContext, 'survey' | 'practices'>,
@@ -206,6 +227,7 @@ function outletFacts(
   return {
     needs,
     load,
+    fromSpaPanel: feedId !== null,
     ocpdA: ratingA,
     poles,
     location: locationOf(needs, site, run.at(-1)?.place ?? 'indoor'),

@@ -11,6 +11,10 @@ export interface SolveContext {
   readonly survey: JobSurvey;
   /** What the chargers of a group take at most from this feeder, amperes (625.42). */
   readonly groupA?: number;
+  /** Circuits of the job whose breakers stand at its end, in a spa panel. */
+  readonly fedCircuits?: number;
+  /** Voltage drop of the circuit at whose end its breaker stands, percent. */
+  readonly feedDropPct?: number;
   /** What else goes the way of each segment, by the id of the segment; nothing where it is left out. */
   readonly neighbors?: Neighbors;
 }

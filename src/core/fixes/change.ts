@@ -47,6 +47,7 @@ type CircuitChange =
   | { readonly kind: 'spread-out'; readonly size: WireSize }
   | { readonly kind: 'pull-point'; readonly degrees: number }
   | { readonly kind: 'plan-new'; readonly ocpdA: number; readonly size: WireSize; readonly wires: number }
+  | { readonly kind: 'plan-pair'; readonly heater: WireSize; readonly pumps: WireSize }
   | { readonly kind: 'swap-breaker'; readonly ocpdA: number }
   | { readonly kind: 'copper'; readonly size: WireSize }
   | { readonly kind: 'aluminum'; readonly size: WireSize };

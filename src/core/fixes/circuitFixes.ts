@@ -11,6 +11,7 @@ import { sizeRank, WIRE_SIZES } from '../units/wireSize';
 import type { Candidates, CandidatesByCode } from './candidate';
 import type { FixChange, SiteFix } from './change';
 import { ofCircuit } from './ofCircuit';
+import { planPair } from './planPair';
 import { pullPoint } from './pullPoint';
 
 const without = (circuit: Circuit, pin: keyof Pins): Circuit => {
@@ -298,6 +299,7 @@ export const circuitFixes: CandidatesByCode = {
   'load.own-circuit': [ownCircuit],
   'disconnect.spa-emergency': [plannedShutoff],
   'rv30.not-240': [onePole],
+  'load.spa-pair': [planPair],
   'rv.larger': [largerOutlet],
   'feeder.four-wires': [plateToCode],
   'feeder.electrode': [plateToCode],

@@ -19,6 +19,7 @@ const circuit = (part: Pick<Circuit, 'id' | 'name' | 'appliance' | 'run'> & Part
   pins: {},
   maxDropPct: 3,
   site: {},
+  feedId: null,
   existing: null,
   photos: [],
   ...part,

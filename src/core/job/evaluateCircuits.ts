@@ -131,6 +131,13 @@ function sharedContexts(
 export const answeredKey = (book: AnswerBook, findings: readonly AnyFinding[]): string =>
   book.size === 0 ? '' : findings.flatMap((each, at) => (isAnswered(book, each) ? [at] : [])).join();
 
+/** How many circuits have their breaker at the end of each. */
+function fedCounts(circuits: readonly Circuit[]): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const { feedId } of circuits) if (feedId !== null) counts.set(feedId, (counts.get(feedId) ?? 0) + 1);
+  return counts;
+}
+
 /** Every circuit of a job solved under its context, with what is open in it. */
 export function evaluateCircuits(
   circuits: readonly Circuit[],
@@ -139,9 +146,26 @@ export function evaluateCircuits(
   book: AnswerBook,
   memo: JobMemo,
 ): readonly CircuitEvaluation[] {
-  const baseOf = ({ id }: Circuit): SolveContext => {
+  const fed = fedCounts(circuits);
+  const baseOf = ({ id, feedId }: Circuit): SolveContext => {
     const groupA = carriedByFeeder(groups, id);
-    return groupA === 0 ? base : memo.contexts.of(`group ${id}`, [base, groupA], () => ({ ...base, groupA }));
+    const fedCircuits = fed.get(id) ?? 0;
+    const feedDropPct = feedId === null ? undefined : dropOf(feedId);
+    if (groupA === 0 && fedCircuits === 0 && feedDropPct === undefined) return base;
+    return memo.contexts.of(`fed ${id}`, [base, groupA, fedCircuits, feedDropPct], () => ({
+      ...base,
+      groupA,
+      fedCircuits,
+      ...(feedDropPct !== undefined && { feedDropPct }),
+    }));
+  };
+  // A spa panel is fed from the house, so a feed is solved before what it feeds; it has no feed of its own.
+  const dropOf = (feedId: string): number | undefined => {
+    const feed = circuits.find(({ id }) => id === feedId);
+    if (feed === undefined || feed.feedId !== null) return undefined;
+    const context = baseOf(feed);
+    return memo.solved.of(`feed ${feed.id}`, [feed, context], () => solveCircuit(feed, context)).figures.drop
+      ?.percent;
   };
   const contexts = sharedContexts(sharersOf(circuits, memo), baseOf, memo);
   return circuits.map((circuit) => {

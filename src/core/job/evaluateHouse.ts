@@ -16,8 +16,10 @@ import type { Job } from './jobSchema';
 const demandOf = ({ circuit, solved }: CircuitEvaluation, memo: JobMemo): CircuitDemand | null =>
   memo.demands.of(circuit.id, [circuit, solved], () => circuitDemand(circuit, solved));
 
-// What is there already is among the loads of the house, and its breaker among those that were found.
-const isNew = ({ circuit }: CircuitEvaluation): boolean => circuit.existing === null;
+// What is there already is among the loads of the house, and its breaker among those that were found. A circuit from a
+// spa panel has its breaker there, and its load is in that of the feed.
+const isNew = ({ circuit }: CircuitEvaluation): boolean =>
+  circuit.existing === null && circuit.feedId === null;
 
 /** What each of the planned circuits adds by itself. */
 const demandsOf = (circuits: readonly CircuitEvaluation[], memo: JobMemo): readonly CircuitDemand[] =>

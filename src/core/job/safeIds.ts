@@ -61,12 +61,14 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
   const circuits = new Renaming();
   const panels = new Renaming();
   let renamed = 0;
-  const named = job.circuits.map((circuit) => {
-    const segments = new Renaming();
-    const run = [...withSegmentIds(circuit, segments)];
-    renamed += segments.count;
-    return { ...circuit, id: circuits.id(circuit.id, 'circuit'), run };
-  });
+  const named = job.circuits
+    .map((circuit) => {
+      const segments = new Renaming();
+      const run = [...withSegmentIds(circuit, segments)];
+      renamed += segments.count;
+      return { ...circuit, id: circuits.id(circuit.id, 'circuit'), run };
+    })
+    .map((circuit) => ({ ...circuit, feedId: circuit.feedId && circuits.of(circuit.feedId) }));
   const housed = job.panels.map((panel) => withPanelIds(panel, panels, circuits));
   renamed += circuits.count + panels.count;
   const found = new Renaming();

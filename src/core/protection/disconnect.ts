@@ -60,7 +60,7 @@ const switchRating = (minA: number, ocpdA: number): number =>
   SWITCHES_A.find((each) => meets(each, Math.max(minA, ocpdA))) ?? Math.max(minA, ocpdA);
 
 function choose(
-  { needs, load, ocpdA }: OutletFacts,
+  { needs, load, ocpdA, fromSpaPanel }: OutletFacts,
   form: GroundFaultForm,
   { parameters }: Edition,
 ): DisconnectChoice {
@@ -104,7 +104,7 @@ function choose(
         return { ...PLUG, required: true, fromWaterFt: parameters.poolDisconnectFt.value };
       return {
         required: true,
-        kind: form === 'spa-enclosure' ? 'enclosure' : 'switch',
+        kind: form === 'spa-enclosure' || fromSpaPanel ? 'enclosure' : 'switch',
         ratingA,
         inSight: true,
         withinFt,

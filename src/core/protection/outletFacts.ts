@@ -22,6 +22,8 @@ export interface ProtectionPractices {
 export interface OutletFacts {
   readonly needs: OutletNeeds;
   readonly load: LoadModel;
+  /** Whether its breaker stands in a spa panel near the load, which is its disconnect. */
+  readonly fromSpaPanel: boolean;
   readonly ocpdA: number;
   readonly poles: 1 | 2 | 3;
   readonly location: Location;

@@ -67,6 +67,10 @@ export interface Wiring {
   /** Whether torque comes from the label or is the default table's. */
   readonly torqueFrom: 'label' | 'default';
   readonly service: boolean;
+  /** Where its breaker stands. */
+  readonly from: 'panel' | 'spa-panel';
+  /** What it ends at: the appliance, or the lugs of a spa panel with a pair of breakers. */
+  readonly to: 'load' | 'spa-panel';
 }
 
 interface Conductor {
@@ -255,6 +259,10 @@ const SIDES: Readonly<
   disconnect: { line: ON_LINE, load: ON_OUT, pigtail: false },
 };
 
+/** Whether it feeds a spa panel from which a pair of breakers feeds the tub. */
+const feedsPair = ({ appliance }: Circuit): boolean =>
+  appliance.family === 'hot-tub' && appliance.nameplate.feeds === 'pair';
+
 /** The device between panel and load: the ground-fault one first, then a disconnect that is not the breaker itself. */
 function betweenOf({ gfci, disconnect }: SolvedCircuit['figures']['outlet']): Between | null {
   if (gfci.form === 'spa-enclosure' || gfci.form === 'dead-front') return gfci.form;
@@ -271,7 +279,9 @@ export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Editi
   // The neutral of three wires grounds the frame: there is no ground to draw, and nothing is landed anew.
   if (!isSized(figures) || isThreeWire(circuit)) return null;
   const { gfci } = figures.outlet;
-  const service = circuit.site.panel !== 'subpanel';
+  const from = circuit.feedId === null ? 'panel' : 'spa-panel';
+  const to = feedsPair(circuit) ? 'spa-panel' : 'load';
+  const service = from === 'panel' && circuit.site.panel !== 'subpanel';
   const kinds = stationKinds(circuit.run);
   const bySegment = figures.segments.map((segment) => conductors(figures, segment));
   const [first = []] = bySegment;
@@ -287,9 +297,10 @@ export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Editi
     return ON_BREAKER[conductor.role] ?? 'capped';
   };
   const pigtail: Conductor = { role: 'pigtail', letters: 'WH', size: '14', marked: null };
-  const between = betweenOf(figures.outlet);
+  const between = to === 'spa-panel' ? null : betweenOf(figures.outlet);
+  const atLoad = to === 'spa-panel' ? ON_LINE : ON_LOAD;
   const ends: End[] = [
-    { at: 'load', landings: landed(last, ({ role }) => ON_LOAD[role] ?? 'capped', torque) },
+    { at: 'load', landings: landed(last, ({ role }) => atLoad[role] ?? 'capped', torque) },
   ];
   if (between !== null) {
     const { line, load, pigtail: attached } = SIDES[between];
@@ -315,5 +326,5 @@ export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Editi
       : [];
   });
   const torqueFrom = circuit.site.torqueLbIn === undefined ? 'default' : 'label';
-  return { ends, splices, between, torqueFrom, service };
+  return { ends, splices, between, torqueFrom, service, from, to };
 }

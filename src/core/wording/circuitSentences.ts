@@ -219,7 +219,15 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'gfci.long-run': ({ data }) =>
     `${n(data.ft)} ft behind a GFCI breaker may trip it by leakage alone; manufacturers often name ${n(data.maxFt)} ft. Put the device near the load.`,
   'load.spa-pair': ({ data }) =>
-    `The manufacturer requires a 20 A and a 30 A GFCI breaker: both in the spa panel, on this ${n(data.feederA, 1)} A feed.`,
+    data.planned
+      ? `A 20 A and a 30 A GFCI breaker in the spa panel, on this ${n(data.feederA, 1)} A feed: both circuits are planned.`
+      : `The manufacturer requires a 20 A and a 30 A GFCI breaker: both in the spa panel, on this ${n(data.feederA, 1)} A feed, each with a circuit of its own to the tub.`,
+  'load.pair-diagram': ({ data }) =>
+    `Is the ${n(data.breakerA, 1)} A circuit of the pumps 120 V or 240 V, and has it a neutral? The manufacturer's diagram decides.`,
+  'disconnect.pair-main': () =>
+    'The spa panel of a pair has no common main. The disconnect opens all ungrounded conductors at the same time: does the authority accept the two breakers side by side, or a main in the spa panel?',
+  'drop.total': ({ data }) =>
+    `Feed and circuit together drop ${inPercent(data.totalPct, 1)}; ${inPercent(data.limitPct)} or less is advised, not required.`,
   'rv.larger': () => 'A 50 A outlet with an adapter is done once: which does the owner want?',
   'gfci.neutral-missing': () =>
     'A GFCI breaker near the tub requires a neutral for its pigtail: run four wires to it, or put the breaker in the panel.',

@@ -48,9 +48,10 @@ export function supportWords({ method, supports }: SegmentFigures): string {
 }
 
 /** How the appliance is wired, in a few words under its name. */
-export function circuitNote({ appliance, existing }: Circuit, { load }: CircuitFigures): string {
+export function circuitNote({ appliance, existing, feedId }: Circuit, { load }: CircuitFigures): string {
   const parts = [
     ...(existing === null ? [] : ['existing']),
+    ...(feedId === null ? [] : ['from the spa panel']),
     load.connection === 'receptacle' ? 'plug and receptacle' : 'hardwired',
     load.otherA === 0 ? 'continuous' : load.continuousA === 0 ? 'not continuous' : 'partly continuous',
     load.neutral ? 'with neutral' : load.volts === 120 ? '120 V' : 'no neutral',

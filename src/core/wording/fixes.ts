@@ -60,6 +60,8 @@ const WORDS: Words = {
   'pull-point': ({ degrees }) => `A pull point in the middle: ${n(degrees)}° each side`,
   'plan-new': ({ ocpdA, size: to, wires }) =>
     `Plan a new circuit: ${n(ocpdA, 1)} A, ${size(to)}, ${wires === 3 ? 'four wires' : 'with a ground'}`,
+  'plan-pair': ({ heater, pumps }) =>
+    `Plan both circuits from the spa panel: 30 A on ${size(heater)}, 20 A on ${size(pumps)}`,
   'swap-breaker': ({ ocpdA }) => `Replace the breaker: ${n(ocpdA, 1)} A`,
   copper: ({ size: to }) => `${size(to)} copper`,
   aluminum: ({ size: to }) => `${size(to)} aluminum`,

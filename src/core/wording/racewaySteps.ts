@@ -69,6 +69,11 @@ export const racewaySteps = {
     formula: `${inputs.times} × ${n(inputs.amps, 1)} A × ${n(inputs.ohmPerKft, 3)} ohm/kft`,
     result: drop(result),
   }),
+  'drop.with-feed': ({ inputs, result }) => ({
+    label: 'With the feed',
+    formula: `${n(inputs.ownPct, 1)} % + ${n(inputs.feedPct, 1)} % of the feed`,
+    result: inPercent(Number(result), 1),
+  }),
   'drop.total': ({ inputs, result }) => ({
     label: 'Of the voltage',
     formula: `${n(inputs.dropV)} V of ${inVolts(inputs.volts)}`,

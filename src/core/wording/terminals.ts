@@ -1,4 +1,4 @@
-import type { Between, End, Joint, Landing, Letters, Terminal } from '../wiring/terminations';
+import type { Between, End, Joint, Landing, Letters, Terminal, Wiring } from '../wiring/terminations';
 
 /** Terminals as they are said. */
 export const terminalName: Readonly<Record<Terminal, string>> = {
@@ -41,8 +41,12 @@ const betweenName: Readonly<Record<Between, string>> = {
 };
 
 /** The name of an end of a circuit. */
-export function endName(at: End['at'], between: Between | null): string {
-  if (at === 'panel') return 'Panel';
+export function endName(
+  at: End['at'],
+  { between, from, to }: Pick<Wiring, 'between' | 'from' | 'to'>,
+): string {
+  if (at === 'panel') return from === 'spa-panel' ? 'Spa panel' : 'Panel';
+  if (at === 'load' && to === 'spa-panel') return 'Spa panel, from the panel';
   if (at === 'load' || between === null) return 'Load';
   return `${betweenName[between]}, ${at === 'line-side' ? 'from the panel' : 'to the load'}`;
 }

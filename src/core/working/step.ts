@@ -42,6 +42,7 @@ export interface StepInputs {
   'load.outlets': { count: number; amps: number };
   'load.group': { groupA: number; ownA: number };
   'load.shared': { units: number; plateA: number };
+  'drop.with-feed': { ownPct: number; feedPct: number };
   'load.legs': { legA: number; legB: number };
   'breaker.usual': { requiredA: number; minA: number };
   'breaker.given': { requiredA: number };

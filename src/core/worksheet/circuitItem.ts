@@ -74,6 +74,7 @@ const circuitOf = (item: CircuitItem, appliance: Appliance): Circuit => ({
   pins: pinsOf(item.pinned),
   maxDropPct: item.maxDropPct,
   site: siteOf(item),
+  feedId: null,
   existing: null,
   photos: [],
 });

@@ -250,13 +250,13 @@ function Workings({ job, view }: OnSheet) {
 function Wiring({ view }: Pick<CircuitSheetProps, 'view'>) {
   const wired = wiring(view.circuit, view.solved, view.context.code);
   if (wired === null) return null;
-  const { ends, splices, between, torqueFrom } = wired;
+  const { ends, splices, torqueFrom } = wired;
   return (
     <section className={classes['workings']}>
       <h2>Terminations, in the order of landing</h2>
       <div className={classes['columns']}>
         {ends.map((end) => (
-          <WiringPicture key={end.at} end={end} name={endName(end.at, between)} label="" />
+          <WiringPicture key={end.at} end={end} name={endName(end.at, wired)} label="" />
         ))}
       </div>
       <SpliceList splices={splices} />

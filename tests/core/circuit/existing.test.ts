@@ -40,7 +40,11 @@ describe('a range or dryer on three wires (250.140)', () => {
     ['the frame is not bonded', oldDryer({ frameBonded: false }), 'not-bonded'],
     ['this job extends it', oldDryer({ extended: true }), 'extended'],
     ['it never was legal', oldDryer({ legal: false }), 'not-legal'],
-    ['a water heater', { ...oldDryer(), ...withPlate('water-heater', { kw: 4.5, volts: 240, storage: true }) }, 'appliance'],
+    [
+      'a water heater',
+      { ...oldDryer(), ...withPlate('water-heater', { kw: 4.5, volts: 240, storage: true }) },
+      'appliance',
+    ],
   ] as const)('stops when %s', (_what, part, why) => {
     const found = solveAny(part).findings.find(({ code }) => code === 'existing.three-wire');
     expect(found).toMatchObject({ severity: 'stop', data: { why } });

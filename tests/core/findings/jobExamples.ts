@@ -186,6 +186,20 @@ const ofRules: Readonly<Partial<Record<FindingCode, Job>>> = {
   'gfci.hvac-date': hvac(2023, null),
   'gfci.hvac-exempt': hvac(2023, '2026-03-02'),
   'gfci.hvac-amendment': hvac(2020, '2022-06-01'),
+  'drop.total': jobOf([
+    circuit({
+      ...withPlate('hot-tub', { ...tub, feeds: 'pair' }),
+      run: [emt({ lengthFt: 180 })],
+      maxDropPct: null,
+    }),
+    circuit({
+      id: 'heater',
+      feedId: 'circuit',
+      ...withPlate('hot-tub', { volts: 240, neutral: false, breakerA: 30, part: 'heater' }),
+      run: [emt({ lengthFt: 120 })],
+      maxDropPct: null,
+    }),
+  ]),
   'edition.unverified': jobOf([circuit()], { edition: 2026 }),
   'welder.only': jobOf(
     [circuit(withPlate('welder', { inputAmps: 40, dutyPct: 20, volts: 240, type: 'arc' }))],

@@ -369,9 +369,23 @@ export const raisedBySizes: readonly Raised[] = [
   ],
   [
     'load.spa-pair',
-    'note',
+    'check',
     withPlate('hot-tub', { ...tub, feeds: 'pair' }),
-    'The manufacturer requires a 20 A and a 30 A GFCI breaker: both in the spa panel, on this 50 A feed.',
+    'The manufacturer requires a 20 A and a 30 A GFCI breaker: both in the spa panel, on this 50 A feed, each with a circuit of its own to the tub.',
     withPlate('hot-tub', tub),
+  ],
+  [
+    'disconnect.pair-main',
+    'ask',
+    withPlate('hot-tub', { ...tub, feeds: 'pair' }),
+    'The spa panel of a pair has no common main. The disconnect opens all ungrounded conductors at the same time: does the authority accept the two breakers side by side, or a main in the spa panel?',
+    withPlate('hot-tub', tub),
+  ],
+  [
+    'load.pair-diagram',
+    'ask',
+    withPlate('hot-tub', { volts: 240, neutral: true, breakerA: 20, part: 'pumps' }),
+    "Is the 20 A circuit of the pumps 120 V or 240 V, and has it a neutral? The manufacturer's diagram decides.",
+    withPlate('hot-tub', { volts: 240, neutral: true, breakerA: 20, part: 'pumps', diagramRead: true }),
   ],
 ];

@@ -192,7 +192,7 @@ describe('older files', () => {
     };
     expect(migrate(old, 4)).toMatchObject({
       document: {
-        circuits: [{ id: 'kiln', existing: null }, 7],
+        circuits: [{ id: 'kiln', existing: null, feedId: null }, 7],
         answers: [
           { subject: 'service', code: 'service.managed', text: 'Listed' },
           { subject: 'panel:utility', code: 'panel.no-main', text: 'Lugs' },

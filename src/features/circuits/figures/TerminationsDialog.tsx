@@ -29,10 +29,13 @@ export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
       </Dialog>
     );
   }
-  const { ends, splices, between, torqueFrom, service } = wired;
+  const { ends, splices, torqueFrom, service, to } = wired;
   const { outlet } = solved.figures;
   const labels = {
-    load: outlet.receptacle?.config ?? 'terminals of the appliance',
+    load:
+      to === 'spa-panel'
+        ? 'line lugs; neutrals and grounds separate; no bond'
+        : (outlet.receptacle?.config ?? 'terminals of the appliance'),
     'load-side': 'neutrals and grounds separate; no bond',
     'line-side': 'neutrals and grounds separate; no bond',
     panel: service
@@ -52,7 +55,7 @@ export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
       </p>
       <div className={classes['ends']}>
         {ends.map((end) => (
-          <WiringPicture key={end.at} end={end} name={endName(end.at, between)} label={labels[end.at]} />
+          <WiringPicture key={end.at} end={end} name={endName(end.at, wired)} label={labels[end.at]} />
         ))}
         {outlet.receptacle !== null && <ReceptacleFace config={outlet.receptacle.config} size={132} />}
       </div>
