@@ -95,6 +95,8 @@ export const parameters2023 = {
     ['surge', 'emergency', 'electrode', 'meter', 'utility'],
     'service.rating',
   ),
+  /** Whether a further feeder may supply another building, its disconnects grouped (225.30(B)). */
+  furtherFeeder: believed<boolean>(true, 'building.supply'),
   /** Whether a bare neutral of three wires may stay where it does not come from the service equipment. */
   bareNeutralFromSubpanel: believed<boolean>(true, 'existing.three-wire'),
   /** Bends allowed between pull points, degrees. */

@@ -1,6 +1,6 @@
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
 import type { MethodId, Environment } from '../code/methods';
-import type { Occupancy, Location } from '../code/locations';
+import type { BuildingSupply, Occupancy, Location } from '../code/locations';
 import type { NewWork, ThreeWireFault } from '../code/newWork';
 import type { OwnArticle } from '../code/ownArticles';
 import type { TradeSize } from '../units/tradeSize';
@@ -141,6 +141,14 @@ export const circuitCatalog = {
   'ident.white-hot-unmarked': about<{ size: WireSize; cable: boolean }>().may('stop', 'ask'),
   'ident.white-as-egc': about<{ size: WireSize }>().may('stop'),
   'ident.ground-remarked': about<{ size: WireSize }>().may('stop'),
+  'building.which': about<{ location: Location }>().surveyed('ask'),
+  'building.structure': about<{ volts: number }>().surveyed('ask'),
+  'building.supply': about<{ feeder: boolean }>().surveyed('ask'),
+  'building.second-supply': about<{ supply: BuildingSupply; feeder: boolean }>().may('stop'),
+  'building.second-allowed': about<{ by: 'special' | 'different' }>().may('ask'),
+  'building.further-feeder': about<{ supply: BuildingSupply }>().may('check'),
+  'building.disconnect': about<{ minA: number }>().may('stop', 'ask'),
+  'building.only-supply': about<{ minA: number }>().may('note'),
   'existing.not-recorded': about<{ missing: 'breaker' | 'conductor' | 'both' }>().surveyed('ask'),
   'existing.frame': about<{ year: number }>().surveyed('ask'),
   'existing.three-wire': about<{ why: ThreeWireFault }>().may('stop'),

@@ -14,7 +14,8 @@ export type SiteFix =
   | 'line-load'
   | 'colors'
   | 'lug'
-  | 'shutoff';
+  | 'shutoff'
+  | 'building-disconnect';
 
 /** What a fix changes in a circuit, in figures; its words are in core/wording. */
 type CircuitChange =
@@ -48,6 +49,7 @@ type CircuitChange =
   | { readonly kind: 'pull-point'; readonly degrees: number }
   | { readonly kind: 'plan-new'; readonly ocpdA: number; readonly size: WireSize; readonly wires: number }
   | { readonly kind: 'plan-pair'; readonly heater: WireSize; readonly pumps: WireSize }
+  | { readonly kind: 'feed-from-there' }
   | { readonly kind: 'swap-breaker'; readonly ocpdA: number }
   | { readonly kind: 'copper'; readonly size: WireSize }
   | { readonly kind: 'aluminum'; readonly size: WireSize };

@@ -238,6 +238,32 @@ const plannedShutoff = ofCircuit((circuit) => [
   },
 ]);
 
+/** A disconnect of the other building, where the supply enters. */
+const plannedBuildingDisconnect = ofCircuit((circuit, { severity }) =>
+  severity === 'stop'
+    ? [
+        {
+          kind: 'reset-to-code',
+          circuit: { ...circuit, site: { ...circuit.site, buildingDisconnect: 'planned' } },
+          describe: () => ({ kind: 'reset-to-code', what: 'building-disconnect' }),
+        },
+      ]
+    : [],
+);
+
+/** The circuit from the panel that the other building has already. */
+const feedFromThere = ofCircuit((circuit) =>
+  circuit.site.supply === 'feeder' && circuit.appliance.family !== 'feeder'
+    ? [
+        {
+          kind: 'feed-from-there',
+          circuit: { ...circuit, site: { ...circuit.site, building: 'same', panel: 'subpanel' } },
+          describe: () => ({ kind: 'feed-from-there' }),
+        },
+      ]
+    : [],
+);
+
 /** How many sizes up are tried. */
 const SIZES_UP = 12;
 
@@ -300,6 +326,8 @@ export const circuitFixes: CandidatesByCode = {
   'disconnect.spa-emergency': [plannedShutoff],
   'rv30.not-240': [onePole],
   'load.spa-pair': [planPair],
+  'building.second-supply': [feedFromThere],
+  'building.disconnect': [plannedBuildingDisconnect],
   'rv.larger': [largerOutlet],
   'feeder.four-wires': [plateToCode],
   'feeder.electrode': [plateToCode],

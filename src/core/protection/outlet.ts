@@ -2,6 +2,7 @@ import type { Edition } from '../code/edition';
 import type { WireSize } from '../units/wireSize';
 import type { Working } from '../working/worked';
 import { arcFault, type ArcFaultChoice } from './arcFault';
+import { building } from './building';
 import { disconnectingMeans, type DisconnectChoice } from './disconnect';
 import { groundFault, type GroundFaultChoice } from './groundFault';
 import { identification } from './identification';
@@ -34,6 +35,7 @@ export function outletChoice(
   const afci = arcFault(facts, code, at.protection);
   const gfci = groundFault(facts, afci.required === true, code, at.protection);
   if (arriving !== null) identification(facts, arriving.size, arriving.ground, arriving.cable, at.protection);
+  building(facts, code, at.disconnect);
   return {
     receptacle,
     disconnect: disconnectingMeans(facts, receptacle?.config, gfci.form, code, at.disconnect),

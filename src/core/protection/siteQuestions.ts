@@ -1,4 +1,5 @@
-import { LOCATIONS } from '../code/locations';
+import { isOtherBuilding, MAY_BE_ANOTHER } from './building';
+import { BUILDINGS, BUILDING_SUPPLIES, LOCATIONS } from '../code/locations';
 import type { OutletChoice } from './outlet';
 import type { OutletFacts } from './outletFacts';
 import { type Site } from './siteSchema';
@@ -28,10 +29,40 @@ const RECEPTACLE_ROOMS: ReadonlySet<string> = new Set([
 /** Plugged in at water wherever it stands. */
 const AT_WATER: ReadonlySet<string> = new Set(['spa', 'pool-pump', 'pool-heater']);
 
-const place = ({ load, needs, location }: OutletFacts): readonly SiteQuestion[] => [
+/** Which building it is, and of another one what supplies it and where its disconnect is. */
+function buildingQuestions({
+  needs,
+  location,
+  site,
+}: Pick<OutletFacts, 'needs' | 'location' | 'site'>): readonly SiteQuestion[] {
+  const feeder = needs.kind === 'feeder';
+  const other = isOtherBuilding({ needs, site });
+  return [
+    ...(feeder || !MAY_BE_ANOTHER.has(location)
+      ? []
+      : [{ key: 'building', topic: 'place', kind: 'choice', values: BUILDINGS } as const]),
+    ...(site.building === 'post' ? [{ key: 'structure', topic: 'place', kind: 'yes-no' } as const] : []),
+    ...(other
+      ? ([{ key: 'supply', topic: 'place', kind: 'choice', values: BUILDING_SUPPLIES }] as const)
+      : []),
+    ...(other && site.supply !== undefined && site.supply !== 'none'
+      ? ([
+          { key: 'secondSupply', topic: 'place', kind: 'choice', values: ['special', 'different', 'no'] },
+        ] as const)
+      : []),
+    ...(other && !feeder
+      ? ([
+          { key: 'buildingDisconnect', topic: 'disconnect', kind: 'choice', values: ['planned', 'none'] },
+        ] as const)
+      : []),
+  ];
+}
+
+const place = ({ load, needs, location, site }: OutletFacts): readonly SiteQuestion[] => [
   ...(needs.fixedLocation === undefined
     ? [{ key: 'room', topic: 'place', kind: 'choice', values: LOCATIONS } as const]
     : []),
+  ...buildingQuestions({ needs, location, site }),
   ...(load.connection === 'receptacle' && RECEPTACLE_ROOMS.has(location)
     ? [{ key: 'sinkFt', topic: 'place', kind: 'feet' } as const]
     : []),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LOCATIONS } from '../code/locations';
+import { BUILDINGS, BUILDING_SUPPLIES, LOCATIONS } from '../code/locations';
 import { GROUND_FAULT_FORMS } from '../code/groundFaultForms';
 
 const feet = z.number().min(0).max(1000);
@@ -7,6 +7,19 @@ const feet = z.number().min(0).max(1000);
 /** What was measured and seen where the appliance stands; what is left out was not yet looked at. */
 export const siteSchema = z.strictObject({
   room: z.enum(LOCATIONS).optional().describe('Where the outlet stands; left out: as the run ends'),
+  building: z.enum(BUILDINGS).optional().describe('Building or structure that it stands at'),
+  structure: z.boolean().optional().describe('Whether the authority calls the post or the yard a structure'),
+  supply: z.enum(BUILDING_SUPPLIES).optional().describe('What supplies the other building already'),
+  secondSupply: z
+    .enum(['special', 'different', 'no'])
+    .optional()
+    .describe(
+      'What allows a further supply: a special condition (225.30(A)), or a different one (225.30(D))',
+    ),
+  buildingDisconnect: z
+    .enum(['planned', 'none'])
+    .optional()
+    .describe('Disconnect of the other building, where the supply enters'),
   sinkFt: feet.optional().describe('Cord path from the outlet to the edge of a sink, feet'),
   tubFt: feet.optional().describe('From the outlet to a tub or shower, feet'),
   waterFt: feet

@@ -247,6 +247,26 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `A white ${size(data.size)} is never a ground: bare or green for its whole length.`,
   'ident.ground-remarked': ({ data }) =>
     `A ${size(data.size)} ground is bare or green for its whole length; only 4 AWG and larger may be marked at the ends.`,
+  'building.which': ({ data }) =>
+    data.location === 'garage'
+      ? 'Is the garage attached or detached? Detached: it is another building, with its own disconnect and one supply.'
+      : 'Which building is it? Another building has its own disconnect and one supply.',
+  'building.structure': () =>
+    'Does the authority call the post or the yard a structure? Yes: the rules of another building hold for it. No: they do not.',
+  'building.supply': ({ data }) =>
+    `What supplies the building already? Nothing: this ${data.feeder ? 'feeder' : 'circuit'} may be its supply. A circuit or a feeder: one supply is the rule.`,
+  'building.second-supply': ({ data }) =>
+    `The building has a ${data.supply === 'feeder' ? 'feeder' : 'branch circuit'} already, and one supply is the rule. ${data.feeder ? 'A second feeder' : 'A branch circuit from the house'} beside it needs a special condition or a different use that the authority accepts, recorded.`,
+  'building.second-allowed': ({ data }) =>
+    `A further supply is recorded: ${data.by === 'special' ? 'a special condition, 225.30(A)' : 'different voltage, phase or use, 225.30(D)'}. Does the authority accept it?`,
+  'building.further-feeder': () =>
+    'A further feeder is allowed by 225.30(B): its disconnect is grouped with those that are there, each marked.',
+  'building.disconnect': ({ data, severity }) =>
+    severity === 'stop'
+      ? `The building requires a disconnect where the supply enters, rated ${n(data.minA)} A at least. None is planned.`
+      : `Where is the disconnect of the building? Outside, or inside nearest to where the supply enters, rated ${n(data.minA)} A at least.`,
+  'building.only-supply': ({ data }) =>
+    `Only supply of the building: a disconnect of ${n(data.minA)} A at least. A single branch circuit with a ground requires no grounding electrode there.`,
   'existing.not-recorded': ({ data }) => notRecorded[data.missing],
   'existing.frame': () =>
     'What grounds the frame? A ground of its own: four wires. The neutral: three wires, which may stay under conditions.',

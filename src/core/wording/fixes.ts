@@ -14,6 +14,7 @@ const SITE_FIX: Readonly<Record<SiteFix, string>> = {
   'line-load': 'Line to the panel, load to the appliance',
   colors: 'Colors as required',
   lug: 'A lug or a splice that takes it',
+  'building-disconnect': 'A disconnect where the supply enters the building',
   shutoff: 'A labeled emergency shutoff, in sight and 5 ft or more from the tub',
 };
 
@@ -62,6 +63,7 @@ const WORDS: Words = {
     `Plan a new circuit: ${n(ocpdA, 1)} A, ${size(to)}, ${wires === 3 ? 'four wires' : 'with a ground'}`,
   'plan-pair': ({ heater, pumps }) =>
     `Plan both circuits from the spa panel: 30 A on ${size(heater)}, 20 A on ${size(pumps)}`,
+  'feed-from-there': () => 'Run it from the panel of that building',
   'swap-breaker': ({ ocpdA }) => `Replace the breaker: ${n(ocpdA, 1)} A`,
   copper: ({ size: to }) => `${size(to)} copper`,
   aluminum: ({ size: to }) => `${size(to)} aluminum`,

@@ -4,6 +4,11 @@ import { formName, locationName } from './places';
 /** Labels of what is measured and seen, and what each is for. */
 export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; readonly help?: string }>> = {
   room: { label: 'Location' },
+  building: { label: 'Building', help: 'Another building has its own disconnect and one supply.' },
+  structure: { label: 'Does the authority call it a structure?' },
+  supply: { label: 'The building is supplied already by' },
+  secondSupply: { label: 'A further supply is allowed by' },
+  buildingDisconnect: { label: 'Disconnect of the building' },
   sinkFt: { label: 'Cord path to the nearest sink', help: 'Through doors, not through walls.' },
   tubFt: { label: 'To the nearest tub or shower' },
   waterFt: {
@@ -41,6 +46,16 @@ export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; re
 const VALUES: Readonly<Record<string, string>> = {
   ...locationName,
   ...formName,
+  same: 'the same as its panel',
+  'attached-garage': 'attached garage',
+  'detached-garage': 'detached garage',
+  accessory: 'accessory building',
+  post: 'post or yard',
+  branch: 'a branch circuit',
+  feeder: 'a feeder with a panel',
+  special: 'a special condition, 225.30(A)',
+  different: 'different voltage, phase or use, 225.30(D)',
+  no: 'nothing',
   planned: 'planned',
   device: 'the device',
   bar: 'the neutral bar',

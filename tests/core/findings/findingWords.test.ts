@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { edition } from '../../../src/core/code/edition';
 import { findingSentence } from '../../../src/core/wording/findings';
 import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
+import { raisedByBuildings } from './raisedByBuildings';
 import { raisedByExisting } from './raisedByExisting';
 import { raisedByOutlet } from './raisedByOutlet';
 import { raisedBySizes } from './raisedBySizes';
@@ -19,7 +20,7 @@ const town = edition(2023, [
 ]);
 
 describe('every finding once, and its mended twin', () => {
-  test.each([...raisedBySizes, ...raisedByOutlet, ...raisedByExisting])(
+  test.each([...raisedBySizes, ...raisedByOutlet, ...raisedByExisting, ...raisedByBuildings])(
     '%s (%s)',
     (code, severity, given, sentence, mended) => {
       const finding = solveAny(given).findings.find((each) => each.code === code);

@@ -16,6 +16,7 @@ import { measuredHouse } from '../../support/houses';
 import { bondedOutbuilding, panel, placed } from '../../support/panels';
 import { trench } from '../../support/routes';
 import { tub, withPlate } from './raised';
+import { raisedByBuildings } from './raisedByBuildings';
 import { raisedByExisting } from './raisedByExisting';
 import { raisedByOutlet } from './raisedByOutlet';
 import { raisedBySizes } from './raisedBySizes';
@@ -261,7 +262,7 @@ const ofRules: Readonly<Partial<Record<FindingCode, Job>>> = {
   ),
 };
 
-const ofCircuits = [...raisedBySizes, ...raisedByOutlet, ...raisedByExisting].map(
+const ofCircuits = [...raisedBySizes, ...raisedByOutlet, ...raisedByExisting, ...raisedByBuildings].map(
   ([code, , given]): readonly [FindingCode, Job] => [code, jobOf([circuit(given)])],
 );
 

@@ -17,6 +17,7 @@ export const edition2017 = {
     'load.ev-setting': doubtful('625.42'),
     'load.managed': certain('625.42'),
     'load.cooking-tap': doubtful('210.19(A)(3) Ex. 1'),
+    'disconnect.building': certain('225.31'),
     'existing.three-wire': certain('250.140 Ex.'),
     'panel.bond': certain('250.24(B)'),
     'table.motor-device': certain('Table 430.52'),
@@ -37,6 +38,7 @@ export const edition2017 = {
   },
   parameters: {
     serviceTriggers: known<readonly ServiceTrigger[]>(['electrode', 'meter', 'utility'], 'service.rating'),
+    furtherFeeder: believed<boolean>(false, 'building.supply'),
     bareNeutralFromSubpanel: known<boolean>(false, 'existing.three-wire'),
     smallestOcpd: known<number>(15, 'breaker.standard'),
     evSettingCounts: believed<boolean>(false, 'load.ev-setting'),
