@@ -21,7 +21,7 @@ const feederPlateSchema = z
       .max(60)
       .optional()
       .describe('The loads by leg; the heavier leg then decides'),
-    building: z.enum(['same', 'detached']).optional().describe('Where the panel stands'),
+    building: z.enum(['same', 'detached', 'mobile-home']).optional().describe('Where the panel stands'),
     circuits: z.number().int().min(1).max(84).optional().describe('Circuits that it will have'),
     wires: z
       .union([z.literal(3), z.literal(4)])
@@ -29,6 +29,11 @@ const feederPlateSchema = z
       .describe('Wires of the feeder: four with an equipment ground apart'),
     bondingScrew: z.boolean().optional().describe('Whether the neutral is bonded in the subpanel'),
     dwelling: z.boolean().optional().describe('Whether the building is a one-family dwelling'),
+    surge: z.boolean().optional().describe('Whether a surge-protective device is planned at its end'),
+    emergencyDisconnect: z
+      .boolean()
+      .optional()
+      .describe('Whether an emergency disconnect is planned outdoors at the building'),
     electrode: z.boolean().optional().describe('Whether the building has a grounding electrode'),
     breakerA: deviceA.optional().describe('Feeder breaker that is planned, amperes'),
   })
@@ -40,15 +45,42 @@ const feederPlateSchema = z
 /** A feeder by the panel that it supplies. */
 type FeederPlate = z.infer<typeof feederPlateSchema>;
 
+/** Whether its panel stands in a building or structure of its own. */
+const isApart = ({ building }: FeederPlate): boolean => building === 'detached' || building === 'mobile-home';
+
 /** Least rating of the disconnect of a detached building, not of the feeder's breaker (225.39). */
 function minDisconnect({ building, circuits, dwelling }: FeederPlate): number {
+  if (building === 'mobile-home') return 100;
   if (building !== 'detached') return 0;
   if (dwelling === true) return 100;
   if (circuits === 1) return 15;
   return circuits === 2 ? 30 : 60;
 }
 
-function checks(plate: FeederPlate, { work }: LoadDesk): void {
+/** Surge protection and an emergency disconnect at a dwelling that a new feeder supplies (215.18, 225.41, 225.42). */
+function dwellingChecks(
+  { building, dwelling, surge, emergencyDisconnect }: FeederPlate,
+  desk: LoadDesk,
+): void {
+  const { work, code } = desk;
+  const { feederSurge, buildingEmergency } = code.parameters;
+  const detached = building === 'detached';
+  if (detached && dwelling !== true) return;
+  if (feederSurge.value && surge !== true) {
+    const cite = detached ? 'feeder.surge-building' : feederSurge.cite;
+    work.found(surge === false && detached ? 'stop' : 'ask', 'feeder.surge', cite, { detached });
+  }
+  if (detached && buildingEmergency.value && emergencyDisconnect !== true)
+    work.found(emergencyDisconnect === false ? 'stop' : 'ask', 'feeder.emergency', buildingEmergency.cite, {
+      seen: emergencyDisconnect === false,
+    });
+}
+
+function checks(plate: FeederPlate, desk: LoadDesk): void {
+  const { work } = desk;
+  dwellingChecks(plate, desk);
+  if (plate.building === 'mobile-home')
+    work.found('ask', 'feeder.mobile-home', 'feeder.mobile-home', { minA: 100 });
   if (plate.wires === 3) work.found('stop', 'feeder.four-wires', 'feeder.neutral', { wires: 3 });
   if (plate.bondingScrew === true)
     work.found('stop', 'panel.neutral-ground-mixed', 'panel.apart', { where: 'subpanel' });
@@ -76,6 +108,8 @@ function currents(
   const continuousA = continuousVA / volts;
   return { continuousA, otherA: amps - continuousA, runA: amps };
 }
+
+const TO = { same: 'subpanel', detached: 'detached building', 'mobile-home': 'mobile home' } as const;
 
 /** Feeder to a subpanel in the same or a detached building. */
 export const feeder = defineFamily<'feeder', FeederPlate>({
@@ -107,7 +141,20 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       choices: [
         { value: 'same', label: 'In the same building' },
         { value: 'detached', label: 'In a detached building' },
+        { value: 'mobile-home', label: 'In a mobile home' },
       ],
+    },
+    {
+      key: 'surge',
+      label: 'Surge-protective device at its end?',
+      kind: 'yes-no',
+      when: (plate) => plate['building'] !== 'detached' || plate['dwelling'] === true,
+    },
+    {
+      key: 'emergencyDisconnect',
+      label: 'Emergency disconnect outdoors at the building?',
+      kind: 'yes-no',
+      when: (plate) => plate['building'] === 'detached' && plate['dwelling'] === true,
     },
     {
       key: 'circuits',
@@ -154,7 +201,7 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
     },
     breakerQuestion,
   ],
-  title: (plate) => (plate.building === 'detached' ? 'Feeder, detached building' : 'Feeder, subpanel'),
+  title: ({ building = 'same' }) => `Feeder, ${TO[building]}`,
   load(plate, desk) {
     checks(plate, desk);
     const { continuousA, otherA, runA } = currents(plate, desk);
@@ -180,10 +227,10 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'feeder',
-      location: plate.building === 'detached' ? 'accessory' : 'utility',
+      location: isApart(plate) ? 'accessory' : 'utility',
       usesNeutral: plate.neutral,
       disconnect: {
-        by: plate.building === 'detached' ? 'building' : 'none',
+        by: isApart(plate) ? 'building' : 'none',
         minA: Math.max(load.equipmentA, minDisconnect(plate)),
       },
     }),
@@ -193,6 +240,10 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       : []),
     ...(plate.bondingScrew === true
       ? [{ kind: 'plate-to-code' as const, plate: { ...plate, bondingScrew: false, wires: 4 as const } }]
+      : []),
+    ...(plate.surge === false ? [{ kind: 'plate-to-code' as const, plate: { ...plate, surge: true } }] : []),
+    ...(plate.emergencyDisconnect === false
+      ? [{ kind: 'plate-to-code' as const, plate: { ...plate, emergencyDisconnect: true } }]
       : []),
     ...(plate.electrode === false
       ? [{ kind: 'plate-to-code' as const, plate: { ...plate, electrode: true } }]

@@ -61,6 +61,11 @@ export const segmentSchema = z.strictObject({
     .max(12)
     .optional()
     .describe('Least distance from hole to edge of framing, inches'),
+  exposed: z
+    .enum(['concealed', 'guarded', 'bored', 'edges'])
+    .optional()
+    .describe('How a cable runs that is not concealed: guard strips or boards, bored holes, edges of joists'),
+  sunlight: z.boolean().optional().describe('Whether a cable outdoors is marked sunlight resistant'),
   pieceFt: z
     .number()
     .positive()

@@ -95,6 +95,14 @@ export const parameters2023 = {
     ['surge', 'emergency', 'electrode', 'meter', 'utility'],
     'service.rating',
   ),
+  /** Whether new service equipment of a dwelling has a surge-protective device. */
+  serviceSurge: known<boolean>(true, 'service.surge'),
+  /** Whether a new feeder to a dwelling or to another building of one has one at its end. */
+  feederSurge: known<boolean>(true, 'feeder.surge'),
+  /** Whether a feeder to another building with a dwelling has an emergency disconnect outdoors. */
+  buildingEmergency: known<boolean>(true, 'feeder.emergency'),
+  /** Farthest that a receptacle stands from heating and cooling equipment, feet. */
+  serviceOutletFt: known<number>(25, 'outlet.service'),
   /** Whether a further feeder may supply another building, its disconnects grouped (225.30(B)). */
   furtherFeeder: believed<boolean>(true, 'building.supply'),
   /** Whether a bare neutral of three wires may stay where it does not come from the service equipment. */

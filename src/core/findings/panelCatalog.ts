@@ -30,5 +30,10 @@ export const panelCatalog = {
   'panel.openings': about<{ count: number }>().may('stop'),
   'panel.bus-below-main': about<{ busA: number; mainA: number }>().may('stop'),
   'panel.no-main': about<{ circuits: number }>().may('ask'),
+  'panel.working-space': about<{ seen: boolean }>().surveyed('stop', 'check', 'ask'),
+  'panel.height': about<{ inches: number; maxIn: number }>().may('stop', 'check'),
+  'panel.hold-down': about<{ seen: boolean }>().surveyed('stop', 'ask'),
+  'panel.feed-through': about<{ mainA: number }>().surveyed('stop', 'ask'),
+  'panel.surge': about<{ seen: boolean }>().surveyed('stop', 'ask'),
   'panel.lug-range': about<{ size: WireSize; from: WireSize; to: WireSize }>().may('stop'),
 };

@@ -15,7 +15,9 @@ export type SiteFix =
   | 'colors'
   | 'lug'
   | 'shutoff'
-  | 'building-disconnect';
+  | 'building-disconnect'
+  | 'service-outlet'
+  | 'disconnect-mounting';
 
 /** What a fix changes in a circuit, in figures; its words are in core/wording. */
 type CircuitChange =
@@ -57,6 +59,7 @@ type CircuitChange =
 /** What a fix changes on the route of a circuit. */
 type RouteChange =
   | { readonly kind: 'sleeve'; readonly method: MethodId }
+  | { readonly kind: 'run-cable'; readonly how: 'guarded' | 'bored' }
   | { readonly kind: 'deepen'; readonly coverIn: number }
   | { readonly kind: 'free-box'; readonly in3: number }
   | { readonly kind: 'free-pull-box'; readonly lengthIn: number }

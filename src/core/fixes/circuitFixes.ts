@@ -229,6 +229,19 @@ const movedReceptacle = ofCircuit((circuit, { data }) =>
     : [],
 );
 
+/** A receptacle as near to the equipment as it must be. */
+const serviceOutlet = ofCircuit((circuit, { data, severity }) =>
+  severity === 'stop' && 'maxFt' in data
+    ? [
+        {
+          kind: 'reset-to-code',
+          circuit: { ...circuit, site: { ...circuit.site, serviceOutletFt: data.maxFt } },
+          describe: () => ({ kind: 'reset-to-code', what: 'service-outlet' }),
+        },
+      ]
+    : [],
+);
+
 /** An emergency shutoff that is planned, labeled and where it is reached. */
 const plannedShutoff = ofCircuit((circuit) => [
   {
@@ -326,6 +339,11 @@ export const circuitFixes: CandidatesByCode = {
   'disconnect.spa-emergency': [plannedShutoff],
   'rv30.not-240': [onePole],
   'load.spa-pair': [planPair],
+  'feeder.surge': [plateToCode],
+  'feeder.emergency': [plateToCode],
+  'outlet.service': [serviceOutlet],
+  'disconnect.height': [bySite('disconnect-mounting', 'disconnectHandleFt')],
+  'disconnect.working-space': [bySite('disconnect-mounting', 'disconnectClear')],
   'building.second-supply': [feedFromThere],
   'building.disconnect': [plannedBuildingDisconnect],
   'rv.larger': [largerOutlet],

@@ -59,6 +59,27 @@ export const routeFixes: CandidatesByCode = {
       () => ({ kind: 'sleeve', method: 'pvc40' }),
     ),
   ],
+  'cable.attic': [
+    atSegment(
+      'cable.attic',
+      (circuit, index) => withSegmentSet(circuit, index, { exposed: 'guarded' }),
+      () => ({ kind: 'run-cable', how: 'guarded' }),
+    ),
+  ],
+  'cable.joist-edges': [
+    atSegment(
+      'cable.joist-edges',
+      (circuit, index) => withSegmentSet(circuit, index, { exposed: 'bored' }),
+      () => ({ kind: 'run-cable', how: 'bored' }),
+    ),
+  ],
+  'cable.sunlight': [
+    atSegment(
+      'cable.sunlight',
+      (circuit, index) => withSegmentSet(circuit, index, { sleeve: 'pvc80' }),
+      () => ({ kind: 'sleeve', method: 'pvc80' }),
+    ),
+  ],
   'seal.missing': plan('seal', 'seal.missing'),
   'bushing.missing': plan('bushing', 'bushing.missing'),
   'nailplate.needed': plan('plates', 'nailplate.needed'),

@@ -99,6 +99,7 @@ const CIRCUITS: readonly Circuit[] = [
         currentCarrying: 4,
         heightFt: 10,
         endHeightFt: 8,
+        exposed: 'guarded',
       }),
       segment({
         id: 'wall',
@@ -111,6 +112,7 @@ const CIRCUITS: readonly Circuit[] = [
         endHeightFt: 4,
       }),
     ],
+    site: { building: 'attached-garage' },
   }),
   circuit({
     id: 'visitor-charger',
@@ -225,7 +227,7 @@ const CIRCUITS: readonly Circuit[] = [
         endHeightFt: 2,
       }),
     ],
-    site: { disconnectFt: 4, disconnectInSight: true },
+    site: { disconnectFt: 4, disconnectInSight: true, serviceOutletFt: 18 },
   }),
   circuit({
     id: 'kitchen-range',

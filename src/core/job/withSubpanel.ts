@@ -63,6 +63,7 @@ export function withSubpanel(
   };
   const empty: Panel = {
     ...freshPanel(ids.panel, name, 'subpanel', panel.id),
+    installed: 'new',
     spaces: option.spaces,
     tandems: [],
     neutrals: 'apart',

@@ -5,6 +5,7 @@ import { FindingLog } from '../findings/findingLog';
 import { sizeRank } from '../units/wireSize';
 import { bonding } from './bonding';
 import { directory } from './directory';
+import { installation } from './installation';
 import { legLoads } from './legBalance';
 import type { Panel } from './panelSchema';
 import { clashes, freeSlots, spaceLabel, planned, polesIn, unplacedOf, type Wanted } from './spaces';
@@ -101,6 +102,7 @@ export function panelFindings(question: PanelQuestion): readonly AnyFinding[] {
   fits(question, out);
   fault(question, out);
   legs(question, out);
+  installation(question.panel, question.code, out);
   const unclear = directory(planned(question.panel, question.wanted)).filter((line) => line.unclear !== null);
   if (unclear.length > 0)
     out.found('check', 'panel.unlabelled', 'panel.directory', { lines: unclear.map((line) => line.spaces) });

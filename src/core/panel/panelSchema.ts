@@ -114,6 +114,25 @@ export const panelSchema = z.strictObject({
     .max(200)
     .nullish()
     .describe('Series rating of main and branch breakers by their label'),
+  installed: z.enum(['existing', 'new']).nullish().describe('Whether this job installs it'),
+  workingSpace: z
+    .boolean()
+    .nullish()
+    .describe('Whether the space before it is clear: 30 in wide, 36 in deep, 6 ft 6 in high'),
+  topHandleIn: z
+    .number()
+    .min(12)
+    .max(150)
+    .nullish()
+    .describe('Center of the highest breaker handle above the floor, inches'),
+  mainKind: z.enum(['main', 'back-fed', 'lugs']).nullish().describe('How it is fed'),
+  holdDown: z.boolean().nullish().describe('Whether a back-fed main is fastened in place'),
+  feedThrough: z.boolean().nullish().describe('Whether its feed-through lugs are used'),
+  feedThroughProtected: z
+    .boolean()
+    .nullish()
+    .describe('Whether the main of the panel protects what leaves them'),
+  surgeDevice: z.boolean().nullish().describe('Whether it has a surge-protective device'),
   neutralsShare: z.boolean().nullable().describe('Whether two neutrals are under one screw'),
   lugFrom: z.enum(WIRE_SIZES).nullable(),
   lugTo: z.enum(WIRE_SIZES).nullable(),

@@ -150,6 +150,33 @@ function plugOfMotor(facts: OutletFacts, config: string | undefined, work: Worki
   return false;
 }
 
+/** Highest center of a handle above the floor, inches (404.8(A)). */
+const MAX_HANDLE_IN = 79;
+
+/** How high a switch or enclosure is mounted, and whether the space before it is clear (404.8(A), 110.26(A)). */
+function mounting(
+  { kind }: DisconnectChoice,
+  { disconnectHandleFt, disconnectClear }: OutletFacts['site'],
+  work: Working,
+): void {
+  if (kind !== 'switch' && kind !== 'motor-switch' && kind !== 'enclosure') return;
+  const inches = (disconnectHandleFt ?? 0) * 12;
+  if (!meets(MAX_HANDLE_IN, inches))
+    work.found('stop', 'disconnect.height', 'panel.height', { inches, maxIn: MAX_HANDLE_IN });
+  if (disconnectClear === false)
+    work.found('stop', 'disconnect.working-space', 'panel.working-space', { kind });
+}
+
+/** A receptacle for servicing heating and cooling equipment (210.63). */
+function serviceOutlet({ needs, site }: OutletFacts, { parameters }: Edition, work: Working): void {
+  if (needs.kind !== 'hvac') return;
+  const max = parameters.serviceOutletFt;
+  const { serviceOutletFt: ft } = site;
+  const data = { ft: ft ?? null, maxFt: max.value };
+  if (ft === undefined) work.found('ask', 'outlet.service', max.cite, data);
+  else if (!meets(max.value, ft)) work.found('stop', 'outlet.service', max.cite, data);
+}
+
 function compare(
   choice: DisconnectChoice,
   { site, needs, load }: OutletFacts,
@@ -184,6 +211,7 @@ function compare(
       minA: needs.disconnect.minA,
     });
   }
+  mounting(choice, site, work);
   if (choice.kind === 'lockable-breaker' && load.equipmentA > 0) lockOrSight(choice, site, cite, work);
 }
 
@@ -225,7 +253,12 @@ export function disconnectingMeans(
   if (choice.ratingA !== null)
     work.step('disconnect.rating', RATING[by] ?? cite, { minA, ocpdA: facts.ocpdA }, choice.ratingA);
   if (facts.needs.disconnect.also !== undefined)
-    work.step('disconnect.need', SECTION[facts.needs.disconnect.also], { minA, by, overA: 0 }, choice.kind);
+    work.step(
+      'disconnect.need',
+      SECTION[facts.needs.disconnect.also],
+      { minA, by, overA: over.value },
+      choice.kind,
+    );
   const needsShutoff = facts.needs.kind === 'spa' && facts.survey.occupancy !== 'one-family';
   if (needsShutoff && facts.site.emergencyShutoff !== 'planned') {
     work.found('stop', 'disconnect.spa-emergency', 'disconnect.spa-emergency', {
@@ -233,5 +266,6 @@ export function disconnectingMeans(
     });
   }
   compare(choice, facts, cite, work);
+  serviceOutlet(facts, code, work);
   return choice;
 }

@@ -62,6 +62,7 @@ const place = ({ load, needs, location, site }: OutletFacts): readonly SiteQuest
   ...(needs.fixedLocation === undefined
     ? [{ key: 'room', topic: 'place', kind: 'choice', values: LOCATIONS } as const]
     : []),
+  ...(needs.kind === 'hvac' ? [{ key: 'serviceOutletFt', topic: 'place', kind: 'feet' } as const] : []),
   ...buildingQuestions({ needs, location, site }),
   ...(load.connection === 'receptacle' && RECEPTACLE_ROOMS.has(location)
     ? [{ key: 'sinkFt', topic: 'place', kind: 'feet' } as const]
@@ -83,6 +84,8 @@ const disconnect = (facts: OutletFacts, { disconnect: choice }: OutletChoice): r
     ? ([
         { key: 'disconnectA', topic: 'disconnect', kind: 'amps' },
         { key: 'disconnect', topic: 'disconnect', kind: 'choice', values: ['planned', 'none'] },
+        { key: 'disconnectHandleFt', topic: 'disconnect', kind: 'feet' },
+        { key: 'disconnectClear', topic: 'disconnect', kind: 'yes-no' },
       ] as const)
     : []),
   ...(choice.kind === 'lockable-breaker'

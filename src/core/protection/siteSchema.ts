@@ -33,6 +33,14 @@ export const siteSchema = z.strictObject({
     .max(400)
     .optional()
     .describe('Rating of the disconnect that is planned, amperes'),
+  disconnectHandleFt: feet.optional().describe('Handle of the disconnect above the floor or grade, feet'),
+  disconnectClear: z
+    .boolean()
+    .optional()
+    .describe('Whether the space before the disconnect is clear: 30 in wide, 36 in deep'),
+  serviceOutletFt: feet
+    .optional()
+    .describe('From heating or cooling equipment to the nearest 125 V receptacle, feet'),
   disconnect: z.enum(['planned', 'none']).optional(),
   emergencyShutoff: z
     .enum(['planned', 'none'])

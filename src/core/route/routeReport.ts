@@ -1,4 +1,5 @@
 import type { AnyFinding } from '../findings/finding';
+import { cableSurroundings } from './cableSurroundings';
 import { RouteLog } from './routeLog';
 import { routeBoxes, type BoxReport } from './boxes';
 import { routeBurials, type BurialReport } from './burials';
@@ -89,6 +90,7 @@ export function routeReport(given: RouteCase): RouteReport {
   const sleeves = routeSleeves(about, findings);
   findDifferences(about, findings);
   findTransitions(about, findings);
+  cableSurroundings(about, findings);
   const wires = wirePieces(circuit, solved, about.context.neighbors);
   findShortPieces(wires, findings);
   return {

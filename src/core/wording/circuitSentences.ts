@@ -28,6 +28,9 @@ const ARTICLE: Readonly<Record<OwnArticle, string>> = {
 /** A word of a list by its key, or the key itself. */
 const words = (list: Readonly<Record<string, string>>, key: string): string => list[key] ?? key;
 
+/** What a disconnect has before it. */
+const CLEAR = ' The space before it is clear, 30 in wide and 36 in deep, the handle 6 ft 7 in high at most.';
+
 /** Sentences of findings about the figures of a circuit. */
 export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'load.nothing': () => 'The load is zero: read the amperes from the nameplate.',
@@ -210,8 +213,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `The disconnect is ${n(data.ft, 1)} ft from the water; ${n(data.minFt)} ft is the least.`,
   'disconnect.place': ({ data }) =>
     data.waterFt > 0
-      ? `Where is the disconnect? In sight, within ${n(data.maxFt)} ft of the equipment, ${n(data.waterFt)} ft or more from the water.`
-      : `Where is the disconnect? In sight, within ${n(data.maxFt)} ft.`,
+      ? `Where is the disconnect? In sight, within ${n(data.maxFt)} ft of the equipment, ${n(data.waterFt)} ft or more from the water.${CLEAR}`
+      : `Where is the disconnect? In sight, within ${n(data.maxFt)} ft.${CLEAR}`,
   'disconnect.rating': ({ data }) =>
     `The disconnect is rated ${inAmps(data.ratingA)}; ${inAmps(data.minA)} is the least.`,
   'disconnect.spa-emergency': ({ data }) =>
@@ -247,6 +250,26 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `A white ${size(data.size)} is never a ground: bare or green for its whole length.`,
   'ident.ground-remarked': ({ data }) =>
     `A ${size(data.size)} ground is bare or green for its whole length; only 4 AWG and larger may be marked at the ends.`,
+  'feeder.surge': ({ data, severity }) =>
+    severity === 'stop'
+      ? 'A feeder to a dwelling in another building has a surge-protective device at its disconnect. None is planned.'
+      : data.detached
+        ? 'Which surge-protective device is planned at the disconnect of the dwelling? It has one, Type 1 or Type 2.'
+        : 'Does the authority require a surge-protective device at a subpanel inside the dwelling, or is that of the service enough?',
+  'feeder.emergency': ({ data }) =>
+    data.seen
+      ? 'A dwelling in another building has a marked emergency disconnect outdoors, readily accessible. None is planned.'
+      : 'Where is the emergency disconnect of the dwelling? Outdoors, readily accessible, marked.',
+  'feeder.mobile-home': ({ data }) =>
+    `Is the service or feeder of the mobile home ${n(data.minA)} A or more, its disconnect outdoors, in sight and within 30 ft of the home, and are its four wires insulated? Articles 550.32 and 550.33 and the authority decide.`,
+  'outlet.service': ({ data }) =>
+    data.ft === null
+      ? `Is a 125 V receptacle within ${n(data.maxFt)} ft of the equipment, on the same level? One is required for servicing.`
+      : `The nearest 125 V receptacle is ${n(data.ft, 1)} ft from the equipment; ${n(data.maxFt)} ft is the most. Add one, not on the load side of its disconnect.`,
+  'disconnect.height': ({ data }) =>
+    `The handle of the disconnect is ${n(data.inches, 1)} in high; ${n(data.maxIn)} in (6 ft 7 in) is the most.`,
+  'disconnect.working-space': () =>
+    'The space before the disconnect is not clear: 30 in wide, 36 in deep, 6 ft 6 in high are required.',
   'building.which': ({ data }) =>
     data.location === 'garage'
       ? 'Is the garage attached or detached? Detached: it is another building, with its own disconnect and one supply.'

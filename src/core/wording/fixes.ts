@@ -14,6 +14,8 @@ const SITE_FIX: Readonly<Record<SiteFix, string>> = {
   'line-load': 'Line to the panel, load to the appliance',
   colors: 'Colors as required',
   lug: 'A lug or a splice that takes it',
+  'service-outlet': 'A 125 V receptacle within 25 ft of the equipment',
+  'disconnect-mounting': 'The disconnect mounted as required, with clear space before it',
   'building-disconnect': 'A disconnect where the supply enters the building',
   shutoff: 'A labeled emergency shutoff, in sight and 5 ft or more from the tub',
 };
@@ -68,6 +70,8 @@ const WORDS: Words = {
   copper: ({ size: to }) => `${size(to)} copper`,
   aluminum: ({ size: to }) => `${size(to)} aluminum`,
   sleeve: ({ method }) => `Pull it in ${methodName(method)}`,
+  'run-cable': ({ how }) =>
+    how === 'guarded' ? 'Guard strips along the cable' : 'Through bored holes or on running boards',
   deepen: ({ coverIn }) => `Bury it at ${n(coverIn)} in`,
   'free-box': ({ in3 }) => `Another box, ${n(in3)} in³ or more`,
   'free-pull-box': ({ lengthIn }) => `A pull box ${n(lengthIn, 1)} in long`,

@@ -66,6 +66,24 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
   'panel.bus-below-main': ({ data }) =>
     `The bus of ${n(data.busA, 1)} A is less than the main of ${n(data.mainA, 1)} A before it.`,
   'panel.no-main': () => 'No main was read: what protects this panel, and at what rating?',
+  'panel.working-space': ({ data }) =>
+    data.seen
+      ? 'The space before the panel is not clear: 30 in wide, 36 in deep and 6 ft 6 in high are required, and nothing is stored there. Clear it, or mount the panel elsewhere.'
+      : 'Is the space before the new panel clear: 30 in wide, 36 in deep, 6 ft 6 in high?',
+  'panel.height': ({ data }) =>
+    `The highest handle is ${n(data.inches, 1)} in above the floor; ${n(data.maxIn)} in (6 ft 7 in) is the most. Mount the panel lower.`,
+  'panel.hold-down': ({ data }) =>
+    data.seen
+      ? 'The back-fed main is not fastened: it takes the hold-down kit of the manufacturer, so that it needs a tool to come out.'
+      : 'Is the back-fed main fastened with a hold-down kit?',
+  'panel.feed-through': ({ severity, data }) =>
+    severity === 'stop'
+      ? 'What leaves the feed-through lugs is not protected by the main of this panel: give it a device of its own, or run it by the tap rules.'
+      : `Does the ${data.mainA === 0 ? '' : `${n(data.mainA)} A `}main protect the conductors on the feed-through lugs? Their ampacity is no less than its rating.`,
+  'panel.surge': ({ data }) =>
+    data.seen
+      ? 'New service equipment of a dwelling has a surge-protective device, Type 1 or Type 2, in it or beside it. None is planned.'
+      : 'Which surge-protective device is planned? New service equipment of a dwelling has one, Type 1 or Type 2.',
   'panel.lug-range': ({ data }) =>
     `The lugs take ${printWireSize(data.from)} to ${printWireSize(data.to)}, not ${printWireSize(data.size)}.`,
 };

@@ -45,6 +45,16 @@ export const routeSentences: Sentences<keyof typeof routeCatalog> = {
     `Conductors of ${size(data.size)} pass a bushing where the raceway ends, so that no edge cuts them.`,
   'nailplate.needed': ({ data }) =>
     `The holes are ${n(data.edgeIn)} in from the edge: nearer than 1-1/4 in requires steel plates.`,
+  'cable.attic': ({ data, severity }) =>
+    severity === 'stop'
+      ? `${methodName(data.method)} on the edges of joists in an attic is guarded by strips as high as the cable: everywhere with a stair or ladder, within 6 ft of a scuttle hole. Otherwise it is bored or along the joists.`
+      : `How does ${methodName(data.method)} run in the attic? Across joists it is guarded by strips: everywhere with a stair or ladder, within 6 ft of a scuttle hole.`,
+  'cable.joist-edges': ({ data }) =>
+    `${size(data.size)} cable under joists runs through bored holes or on running boards; ${size(data.min)} and larger may be on their edges.`,
+  'cable.sunlight': ({ data, severity }) =>
+    severity === 'stop'
+      ? `${methodName(data.method)} in the sun is marked sunlight resistant, or is in a raceway.`
+      : `Is this ${methodName(data.method)} marked sunlight resistant? In the sun it must be.`,
   'ribbon.missing': () =>
     'No warning ribbon is planned 12 in above the route: good practice in a branch trench.',
   'expansion.missing': ({ data }) =>

@@ -18,6 +18,12 @@ export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; re
   disconnectFt: { label: 'Disconnect from the appliance' },
   disconnectInSight: { label: 'Disconnect in sight of the appliance?' },
   disconnectA: { label: 'Rating of the disconnect' },
+  disconnectHandleFt: { label: 'Handle of the disconnect above the floor' },
+  disconnectClear: {
+    label: 'Is the space before the disconnect clear?',
+    help: '30 in wide, 36 in deep, 6 ft 6 in high.',
+  },
+  serviceOutletFt: { label: 'Nearest 125 V receptacle from the equipment', help: 'On the same level.' },
   disconnect: { label: 'Disconnect' },
   lockable: { label: 'Lock hardware that stays on the breaker?' },
   emergencyShutoff: { label: 'Labeled emergency shutoff', help: 'In sight, 5 ft or more from the water.' },

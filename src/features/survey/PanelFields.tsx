@@ -18,6 +18,7 @@ import { usePanelEditor } from '../../store/usePanelEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { BondFields } from './BondFields';
+import { InstallationFields } from './InstallationFields';
 import classes from './survey.module.css';
 
 interface PanelFieldsProps {
@@ -260,6 +261,7 @@ export function PanelFields(props: PanelFieldsProps) {
       <Label {...props} />
       <Bars {...props} />
       <BondFields {...props} />
+      <InstallationFields {...props} />
     </div>
   );
 }

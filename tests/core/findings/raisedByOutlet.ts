@@ -177,7 +177,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'disconnect.place',
     'ask',
     withPlate('hot-tub', tub),
-    'Where is the disconnect? In sight, within 50 ft of the equipment, 5 ft or more from the water.',
+    'Where is the disconnect? In sight, within 50 ft of the equipment, 5 ft or more from the water. The space before it is clear, 30 in wide and 36 in deep, the handle 6 ft 7 in high at most.',
     { ...withPlate('hot-tub', tub), site: { disconnectFt: 12, waterFt: 5 } },
   ],
   [

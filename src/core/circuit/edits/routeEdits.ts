@@ -7,7 +7,17 @@ type End = NonNullable<Segment['end']>;
 
 /** What may be taken out of a segment by setting it to undefined. */
 type Optional =
-  'shares' | 'burial' | 'bored' | 'swingF' | 'edgeIn' | 'pieceFt' | 'sleeve' | 'without' | 'end';
+  | 'shares'
+  | 'burial'
+  | 'bored'
+  | 'exposed'
+  | 'sunlight'
+  | 'swingF'
+  | 'edgeIn'
+  | 'pieceFt'
+  | 'sleeve'
+  | 'without'
+  | 'end';
 type SegmentChange = Partial<Omit<Segment, Optional>> & { [K in Optional]?: Segment[K] | undefined };
 
 /** One segment changed; what is set to undefined is taken out. */

@@ -38,6 +38,9 @@ export const edition2017 = {
   },
   parameters: {
     serviceTriggers: known<readonly ServiceTrigger[]>(['electrode', 'meter', 'utility'], 'service.rating'),
+    serviceSurge: known<boolean>(false, 'service.surge'),
+    feederSurge: known<boolean>(false, 'feeder.surge'),
+    buildingEmergency: known<boolean>(false, 'feeder.emergency'),
     furtherFeeder: believed<boolean>(false, 'building.supply'),
     bareNeutralFromSubpanel: known<boolean>(false, 'existing.three-wire'),
     smallestOcpd: known<number>(15, 'breaker.standard'),

@@ -27,6 +27,8 @@ export const edition2020 = {
     'gfci.appliance': certain('422.5(A)'),
   },
   parameters: {
+    feederSurge: known<boolean>(false, 'feeder.surge'),
+    buildingEmergency: known<boolean>(false, 'feeder.emergency'),
     bareNeutralFromSubpanel: known<boolean>(false, 'existing.three-wire'),
     smallestOcpd: known<number>(15, 'breaker.standard'),
     hardwiredGfciPlaces: known<readonly Location[]>(['outdoor'], 'gfci.outdoor'),

@@ -16,6 +16,7 @@ import type { CircuitEvaluation, RouteEvaluation } from '../../../core/job/evalu
 import { useJobEditor } from '../../../store/useJobEditor';
 import { CheckField } from '../../../ui/fields/CheckField';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
+import { YesNoField } from '../../../ui/fields/YesNoField';
 import { SegmentDetails } from '../run/SegmentDetails';
 import { LocateFields } from './LocateFields';
 import { NumberField } from './NumberField';
@@ -84,6 +85,14 @@ function BuriedFields(props: PartProps) {
   );
 }
 
+const EXPOSED = [
+  { value: 'unknown', label: 'Not said' },
+  { value: 'concealed', label: 'concealed' },
+  { value: 'guarded', label: 'between guard strips' },
+  { value: 'bored', label: 'in bored holes, on running boards' },
+  { value: 'edges', label: 'on edges of joists' },
+] as const;
+
 /** What a cable in framing has to be asked. */
 function CableFields(props: PartProps) {
   const { setSegment, disabled } = useSet(props);
@@ -100,6 +109,25 @@ function CableFields(props: PartProps) {
           setSegment({ edgeIn }, 'Holes', key);
         }}
       />
+      <ChoiceField
+        label="Where it may be seen"
+        disabled={disabled}
+        value={segment.exposed ?? 'unknown'}
+        choices={EXPOSED}
+        onChoose={(exposed) => {
+          setSegment({ exposed: exposed === 'unknown' ? undefined : exposed }, 'How the cable runs');
+        }}
+      />
+      {segment.place === 'outdoor' && (
+        <YesNoField
+          label="Marked sunlight resistant?"
+          disabled={disabled}
+          value={segment.sunlight}
+          onValue={(sunlight) => {
+            setSegment({ sunlight }, 'Sunlight');
+          }}
+        />
+      )}
       <ChoiceField
         label="Pulled in"
         disabled={disabled}
