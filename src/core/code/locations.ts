@@ -24,8 +24,6 @@ export type Location = (typeof LOCATIONS)[number];
 
 /** Which building or structure an appliance stands at, as the rules for supplies tell them apart (Article 225). */
 export const BUILDINGS = ['same', 'attached-garage', 'detached-garage', 'accessory', 'post'] as const;
-/** The building or structure that an appliance stands at. */
-export type Building = (typeof BUILDINGS)[number];
 
 /** What supplies another building already. */
 export const BUILDING_SUPPLIES = ['none', 'branch', 'feeder'] as const;

@@ -18,6 +18,17 @@ export interface SubpanelIds {
   readonly segment: string;
 }
 
+/** A subpanel that is installed by the job: bars apart, nothing in it yet. */
+const newSubpanel = (id: string, name: string, fedFrom: string, spaces: number): Panel => ({
+  ...freshPanel(id, name, 'subpanel', fedFrom),
+  installed: 'new',
+  spaces,
+  tandems: [],
+  neutrals: 'apart',
+  bondingScrew: 'out',
+  openings: 0,
+});
+
 /**
  * A subpanel beside a panel as one edit: its feeder as a circuit of the job in the space that was found for it, and
  * every circuit without a place in the subpanel. It has four wires: neutrals and grounds apart (250.142(B)).
@@ -61,15 +72,7 @@ export function withSubpanel(
       ),
     },
   };
-  const empty: Panel = {
-    ...freshPanel(ids.panel, name, 'subpanel', panel.id),
-    installed: 'new',
-    spaces: option.spaces,
-    tandems: [],
-    neutrals: 'apart',
-    bondingScrew: 'out',
-    openings: 0,
-  };
+  const empty = newSubpanel(ids.panel, name, panel.id, option.spaces);
   const freeSpace = makeSpace(empty, [], unplaced, 0);
   const sub = freeSpace === undefined ? empty : { ...empty, plan: withSpace(empty, [], freeSpace) };
   return {

@@ -2,7 +2,7 @@ import type { CircuitDemand } from './circuitDemand';
 import type { ChargerGroup } from './houseSchema';
 
 /** Whether a limit counts: load management that the chargers are not listed for keeps nothing. */
-export const limitCounts = ({ listed }: ChargerGroup): boolean => listed !== false;
+const limitCounts = ({ listed }: ChargerGroup): boolean => listed !== false;
 
 /** The group that a charger is in; undefined where it is in none whose limit counts. */
 export const groupOf = (groups: readonly ChargerGroup[], circuitId: string): ChargerGroup | undefined =>

@@ -2,7 +2,7 @@ import type { Existing } from '../circuit/existingSchema';
 import type { NewWork, ThreeWireFault } from '../code/newWork';
 
 /** What new work requires, in the words of a list. Rules that require the same thing have the same words. */
-export const newWorkName: Readonly<Record<NewWork, string>> = {
+const newWorkName: Readonly<Record<NewWork, string>> = {
   'gfci.required': 'GFCI protection',
   'gfci.contested': 'GFCI protection',
   'gfci.hvac-date': 'GFCI protection',
