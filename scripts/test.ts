@@ -25,6 +25,7 @@ const BUILT: readonly Stage[] = [
   { name: 'boundaries', run: 'npm run --silent boundaries' },
   { name: 'nothing unused', run: 'npm run --silent knip' },
   { name: 'schemas up to date', run: 'npm run --silent schemas -- --check' },
+  { name: 'rules up to date', run: 'npm run --silent rules -- --check' },
   { name: 'no address in the lock file', run: '! grep -q \'"resolved"\' package-lock.json' },
   { name: 'build', run: 'npm run --silent build' },
   { name: 'unit', run: 'npm run --silent unit', counts: `${CACHE}/unit.json` },

@@ -101,7 +101,7 @@ function currents(
 ): Pick<LoadModel, 'continuousA' | 'otherA' | 'runA'> {
   const { loads, volts, loadVA, continuousVA } = plate;
   if (loads !== undefined && loads.length > 0) {
-    const { designA, runA } = heavierLeg(loads, code, work);
+    const { designA, runA } = heavierLeg(loads, code, work, 'load.feeder');
     return { continuousA: 0, otherA: designA, runA };
   }
   const amps = work.step('load.demand-amps', 'load.feeder', { va: loadVA, volts }, loadVA / volts);

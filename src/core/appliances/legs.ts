@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { SectionKey } from '../code/sections';
 import type { Edition } from '../code/edition';
 import { refuse, type Refused } from '../units/refused';
 import type { Working } from '../working/worked';
@@ -26,7 +27,7 @@ export interface LegSums {
  * Design current of each leg: continuous loads and the largest motor at 125 %, the rest at 100 %; the
  * heavier leg decides (215.2(A)(1), 430.24).
  */
-export function heavierLeg(loads: readonly LegLoad[], code: Edition, work: Working): LegSums {
+export function heavierLeg(loads: readonly LegLoad[], code: Edition, work: Working, section: SectionKey): LegSums {
   const factor = code.parameters.continuousFactor.value;
   const largestMotor = loads.reduce((max, { amps, motor }) => (motor === true && amps > max ? amps : max), 0);
   let motorCounted = false;
@@ -41,7 +42,7 @@ export function heavierLeg(loads: readonly LegLoad[], code: Edition, work: Worki
     }
   }
   const [heavy, light] = sums.A.design >= sums.B.design ? [sums.A, sums.B] : [sums.B, sums.A];
-  work.step('load.legs', 'load.feeder', { legA: sums.A.design, legB: sums.B.design }, heavy.design);
+  work.step('load.legs', section, { legA: sums.A.design, legB: sums.B.design }, heavy.design);
   return { designA: heavy.design, runA: heavy.run, otherLegRunA: light.run };
 }
 

@@ -40,7 +40,7 @@ export const mix = defineFamily<'mix', MixPlate>({
   ],
   title: (plate) => `Several loads, ${plate.loads.length}`,
   load(plate, { code, work }) {
-    const { designA, runA } = heavierLeg(plate.loads, code, work);
+    const { designA, runA } = heavierLeg(plate.loads, code, work, 'conductor.continuous');
     return plainLoad({
       volts: plate.volts,
       continuousA: 0,

@@ -58,7 +58,7 @@ export const roomAc = defineFamily<'room-ac', RoomAcPlate>({
       location: 'bedroom',
       use: plate.volts === 120 ? '120' : '240',
       usesNeutral: plate.volts === 120,
-      disconnect: { by: 'none', minA: load.equipmentA },
+      disconnect: { by: 'room-ac', minA: load.equipmentA },
     }),
   changes: (plate) =>
     plate.shared === true ? [{ kind: 'own-circuit', plate: { ...plate, shared: false } }] : [],

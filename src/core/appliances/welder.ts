@@ -125,12 +125,12 @@ export const welder = defineFamily<'welder', WelderPlate>({
     work.found('check', 'welder.only', 'load.welder', { ratingA });
     return plainLoad({ ...common, otherA: effectiveA, device: { kind: 'given', ratingA }, own: 'welder' });
   },
-  outlet: (plate, load) =>
+  outlet: (plate) =>
     plainOutlet({
       kind: 'welder',
       location: 'garage',
       use: '240',
-      disconnect: { by: load.connection === 'receptacle' ? 'none' : 'welder', minA: plate.inputAmps },
+      disconnect: { by: 'welder', minA: plate.inputAmps },
     }),
   changes: () => [],
   typed: {

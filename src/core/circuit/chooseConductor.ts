@@ -88,7 +88,7 @@ function demandStep({ load, demand, code, work }: ConductorCase): void {
   const { continuousA, otherA } = load;
   work.step(
     'conductor.required',
-    load.feeder ? 'feeder.conductor' : 'conductor.continuous',
+    demand.section,
     { continuousA, otherA, factor: factor.value },
     demand.designA,
     { by: factor },

@@ -2,6 +2,7 @@ import type { LoadModel } from '../appliances/family';
 import type { Edition } from '../code/edition';
 import type { OcpdChoice } from '../rules/branchOcpd';
 import { METHODS } from '../code/methods';
+import { conductorSection } from '../rules/articleSections';
 import { ampacityTerms, terminalColumn } from '../rules/conductorAmpacity';
 import { shortParts } from '../rules/shortPart';
 import type { ConductorDemand } from '../rules/conductorTests';
@@ -102,6 +103,7 @@ export const conductorCase = (
   load,
   demand: {
     designA: designAmps(load, ocpd, work),
+    section: conductorSection(load),
     loadA: load.continuousA + load.otherA,
     ocpdA: ocpd.ratingA,
     own: load.own,

@@ -42,7 +42,8 @@ const SECTION: Readonly<Record<DisconnectArticle, SectionKey>> = {
   ev: 'disconnect.ev',
   welder: 'disconnect.welder',
   building: 'disconnect.building',
-  none: 'disconnect.cord',
+  none: 'load.nameplate',
+  'room-ac': 'disconnect.room-ac',
   ask: 'load.nameplate',
 };
 
@@ -72,6 +73,7 @@ function choose(
     case 'ask':
       return { ...NONE, required: 'ask' };
     case 'none':
+    case 'room-ac':
       return plugged ? PLUG : NONE;
     case 'ev': {
       if (plugged) return PLUG;
@@ -233,7 +235,7 @@ export function disconnectingMeans(
   work: Working,
 ): DisconnectChoice {
   const { by, minA } = facts.needs.disconnect;
-  const cite = SECTION[by];
+  const cite = by === 'appliance' && facts.load.connection === 'receptacle' ? 'disconnect.cord' : SECTION[by];
   const motorOnPlug = by === 'motor' && facts.load.connection === 'receptacle';
   const plugCounts = !motorOnPlug || plugOfMotor(facts, receptacle, work);
   const choice = choose(plugCounts ? facts : hardwiredTwin(facts), form, code);
@@ -243,13 +245,15 @@ export function disconnectingMeans(
     return choice;
   }
   const over = code.parameters.evDisconnectOverA;
-  work.step(
-    'disconnect.need',
-    cite,
-    { minA, by, overA: over.value },
-    choice.kind,
-    by === 'ev' ? { by: over } : {},
-  );
+  // No section speaks of the disconnect of an outlet, or of a panel in the same building.
+  if (by !== 'none')
+    work.step(
+      'disconnect.need',
+      cite,
+      { minA, by, overA: over.value },
+      choice.kind,
+      by === 'ev' ? { by: over } : {},
+    );
   if (choice.ratingA !== null)
     work.step('disconnect.rating', RATING[by] ?? cite, { minA, ocpdA: facts.ocpdA }, choice.ratingA);
   if (facts.needs.disconnect.also !== undefined)

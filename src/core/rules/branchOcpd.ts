@@ -1,5 +1,6 @@
 import type { LoadModel } from '../appliances/family';
 import type { Edition } from '../code/edition';
+import { requiredSection } from './articleSections';
 import { meets } from '../units/quantity';
 import type { Working } from '../working/worked';
 
@@ -70,7 +71,7 @@ function requiredRating(load: LoadModel, code: Edition, work: Working): number {
   const factor = code.parameters.continuousFactor;
   return work.step(
     'breaker.required',
-    load.own === 'motor' ? 'motor.conductor' : load.feeder ? 'feeder.breaker' : 'breaker.continuous',
+    requiredSection(load),
     { continuousA: load.continuousA, otherA: load.otherA, factor: factor.value },
     designCurrent(load, code),
     { by: factor },

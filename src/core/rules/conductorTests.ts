@@ -1,3 +1,4 @@
+import type { SectionKey } from '../code/sections';
 import type { Edition } from '../code/edition';
 import { meets } from '../units/quantity';
 import type { WireSize } from '../units/wireSize';
@@ -10,6 +11,8 @@ import { sizeAmpacity, type AmpacityTerms, type SizeAmpacity } from './conductor
 export interface ConductorDemand {
   /** Design current: continuous at 125 % and the rest. */
   readonly designA: number;
+  /** The section that requires it. */
+  readonly section: SectionKey;
   /** The load itself, without the 125 %. */
   readonly loadA: number;
   readonly ocpdA: number;

@@ -130,8 +130,8 @@ function testSteps(
       });
     return;
   }
-  work.step('test.load', 'conductor.continuous', { needA: designA, hasA: columnA }, says('load'));
-  work.step('test.corrected', 'conductor.continuous', { needA: loadA, hasA: correctedA }, says('corrected'));
+  work.step('test.load', demand.section, { needA: designA, hasA: columnA }, says('load'));
+  work.step('test.corrected', demand.section, { needA: loadA, hasA: correctedA }, says('corrected'));
   work.step('test.breaker', 'breaker.next-size', { ocpdA, finalA, nextUp: ocpdA > finalA }, says('breaker'));
   smallStep(size, demand, terms, says('small'), code, work);
 }
@@ -196,7 +196,7 @@ export function findConductorStops(
         at75A,
       });
     } else {
-      work.found('stop', 'conductor.too-small', 'conductor.continuous', {
+      work.found('stop', 'conductor.too-small', demand.section, {
         size,
         method,
         carriesA: failed.includes('own') ? finalA : columnA,
