@@ -1,10 +1,15 @@
 import { describe, expect, test } from 'vitest';
 import { familyList } from '../../../src/core/appliances/registry';
-import { EDITION_YEARS } from '../../../src/core/code/edition';
+import type { EDITION_YEARS } from '../../../src/core/code/edition';
 import { appliance } from '../../support/appliances';
 import { circuit, context, segment } from '../../support/circuits';
 import { workedSheet, type SheetLine, type WorkedSheet } from '../../support/workedSheet';
-import { workedFamilies } from './workedFamilies';
+import { workedHeat } from './worked/workedHeat';
+import { workedMachines } from './worked/workedMachines';
+import { workedOutlets } from './worked/workedOutlets';
+import { workedWater } from './worked/workedWater';
+
+const workedFamilies = [...workedWater, ...workedHeat, ...workedMachines, ...workedOutlets];
 
 const withoutDoubt = (sheet: WorkedSheet): Record<string, string> =>
   Object.fromEntries(Object.entries(sheet).map(([line, text]) => [line, text.replaceAll('?', '')]));
