@@ -27,7 +27,12 @@ export interface LegSums {
  * Design current of each leg: continuous loads and the largest motor at 125 %, the rest at 100 %; the
  * heavier leg decides (215.2(A)(1), 430.24).
  */
-export function heavierLeg(loads: readonly LegLoad[], code: Edition, work: Working, section: SectionKey): LegSums {
+export function heavierLeg(
+  loads: readonly LegLoad[],
+  code: Edition,
+  work: Working,
+  section: SectionKey,
+): LegSums {
   const factor = code.parameters.continuousFactor.value;
   const largestMotor = loads.reduce((max, { amps, motor }) => (motor === true && amps > max ? amps : max), 0);
   let motorCounted = false;
