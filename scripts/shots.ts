@@ -29,7 +29,7 @@ const routeSide =
 const SHOTS: readonly Shot[] = [
   { name: 'jobs', at: '/' },
   { name: 'circuits', at: '/jobs/demo-orchard-lane/carport-charger' },
-  { name: 'route', at: '/jobs/demo-orchard-lane/kiln?part=route', act: routeSide('Inside and around') },
+  { name: 'route', at: '/jobs/demo-orchard-lane/kiln?part=route', act: routeSide('Fill and cover') },
   {
     name: 'route-phone',
     at: '/jobs/demo-orchard-lane/kiln?part=route',
@@ -98,7 +98,7 @@ const SHOTS: readonly Shot[] = [
     at: '/jobs/demo-orchard-lane/panel',
     act: async (page) => {
       await page.getByRole('button', { name: /breakers for two/ }).click();
-      await page.getByRole('heading', { name: 'Every circuit has its place' }).waitFor();
+      await page.getByRole('heading', { name: 'Every circuit has a space' }).waitFor();
     },
   },
   {

@@ -126,7 +126,7 @@ test('the wiring and the ways of a circuit', async ({ page }) => {
   expect(await faultsOnPaper(page), 'wiring').toEqual([]);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Compare options' }).click();
-  await expect(page.getByRole('region', { name: 'Options that hold' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Options that pass' })).toBeVisible();
   expect(await faultsOnPaper(page), 'ways').toEqual([]);
 });
 
@@ -146,7 +146,7 @@ test('the route of a circuit, side by side, and the strip of its supports', asyn
   await page.getByRole('button', { name: 'Route', exact: true }).click();
   await page.getByRole('button', { name: /65 A, 60 A required; fill 30/ }).click();
   expect(await faults(page), 'route').toEqual([]);
-  for (const side of ['Inside and around', 'Cut list', 'Fittings', 'Bend marks', 'Share, copy']) {
+  for (const side of ['Fill and cover', 'Cut list', 'Fittings', 'Bend marks', 'Share, copy']) {
     await page.getByRole('button', { name: side, exact: true }).click();
     expect(await faultsOnPaper(page), side).toEqual([]);
   }

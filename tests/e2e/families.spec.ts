@@ -36,7 +36,7 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await page.keyboard.press('Escape');
 
   await page.getByRole('button', { name: 'Compare options' }).click();
-  const routes = page.getByRole('region', { name: 'Options that hold' });
+  const routes = page.getByRole('region', { name: 'Options that pass' });
   await routes.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
   await page.getByRole('button', { name: 'Use this instead' }).click();
   await expect(figureKey(page, 'Raceway')).toContainText('3/4EMT');
@@ -103,9 +103,9 @@ test('a search of options can be stopped and started again', async ({ page }) =>
   await page.getByRole('button', { name: 'Add the first circuit' }).click();
   await page.getByRole('button', { name: 'Add the circuit' }).click();
   await page.getByRole('button', { name: 'Compare options' }).click();
-  await expect(page.getByRole('region', { name: 'Options that hold' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Options that pass' })).toBeVisible();
   await expect(page.getByText(/Limited by:/)).toBeVisible();
-  await page.getByLabel('In the order of', { exact: true }).selectOption('pull');
+  await page.getByLabel('Sort by', { exact: true }).selectOption('pull');
   await page.getByText(/options that do not hold, and why/).click();
   await expect(page.getByText(/not in Pasture's tables/).first()).toBeVisible();
 });

@@ -4,7 +4,7 @@ import { believableYear, yearAsXml } from '../../src/core/demand/believableYear'
 import { expect, openDemo, saved, startJob, test } from '../support/app';
 
 const stage = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^\\d.*${name}$`) });
-const routes = (page: Page) => page.getByRole('list', { name: 'Options that make room' });
+const routes = (page: Page) => page.getByRole('list', { name: 'Options to make room' });
 const findings = (page: Page) => page.getByRole('list', { name: 'Findings' });
 
 test('the service of the demo house is too small; the recorder is asked, and load management makes it fit', async ({
@@ -36,13 +36,13 @@ test('a recorder that is wrong or silent is told, and nothing is lost', async ({
   await behavior.selectOption('hourly');
   await page.getByRole('button', { name: 'Ask the recorder (simulated)' }).click();
   await expect(page.getByText(/Intervals longer than 15 minutes: raised by 1.3/)).toBeVisible();
-  await page.getByLabel('Record of demand, CSV or XML').setInputFiles({
+  await page.getByLabel('Demand record, CSV or XML').setInputFiles({
     name: 'page.xml',
     mimeType: 'text/xml',
     buffer: Buffer.from('<!DOCTYPE x [<!ENTITY a "b">]><x>&a;</x>'),
   });
   await expect(page.getByRole('alert')).toContainText('The XML has a document type');
-  await page.getByLabel('Record of demand, CSV or XML').setInputFiles({
+  await page.getByLabel('Demand record, CSV or XML').setInputFiles({
     name: 'year.xml',
     mimeType: 'text/xml',
     buffer: Buffer.from(yearAsXml(believableYear(7, Date.UTC(2025, 0, 1)))),
@@ -57,7 +57,7 @@ test('room is made in a full panel: the fewest moves, undone, made again, and pr
   await routes(page)
     .getByRole('button', { name: /11 breakers for two, 11 moves/ })
     .click();
-  await expect(page.getByRole('heading', { name: 'Every circuit has its place' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Every circuit has a space' })).toBeVisible();
   await expect(
     page.getByRole('button', { name: /Space 1, 3, 60 A, two poles, EV charger, carport/ }),
   ).toBeVisible();
@@ -68,7 +68,7 @@ test('room is made in a full panel: the fewest moves, undone, made again, and pr
   await page.getByRole('button', { name: 'Redo' }).click();
   await saved(page);
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Every circuit has its place' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Every circuit has a space' })).toBeVisible();
 
   await page.getByRole('button', { name: /Space 37b, 15 A, Plugs/ }).click();
   await page.getByLabel('What it feeds, as the directory will say').fill('Hall outlets');
@@ -146,7 +146,7 @@ test.describe('on a phone', () => {
     expect(low).toEqual([]);
     await stage(page, 'Panel').tap();
     await expect(page.getByRole('group', { name: 'Face of Panel' })).toBeVisible();
-    await expect(page.getByRole('heading', { name: 'Every circuit has its place' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Every circuit has a space' })).toBeVisible();
   });
 
   test('service and panel fit the screen', async ({ page }) => {

@@ -36,7 +36,7 @@ test('by pointer: a station is dragged, a trench deepened, a raceway shared, and
   await expect(typed(page)).toHaveValue(/^mc (39|40|41)/);
 
   await choose(page, /65 A, 60 A required; fill 30/);
-  await page.getByLabel('Under').selectOption('street');
+  await page.getByLabel('Buried under').selectOption('street');
   await expect(findings(page)).toContainText('a street requires 24 in');
   await page.getByRole('button', { name: 'Bury it at 24 in' }).click();
   await expect(
@@ -48,7 +48,7 @@ test('by pointer: a station is dragged, a trench deepened, a raceway shared, and
   await side(page, 'Share, copy');
   await expect(page.getByRole('table', { name: 'What it does to both' })).toContainText('1 PVC Sch 80');
   await page.getByRole('button', { name: 'Share it' }).click();
-  await side(page, 'Inside and around');
+  await side(page, 'Fill and cover');
   await expect(
     page.getByRole('img', { name: 'Raceway seen end on with BK, RD, BK, RD, WH, GN' }),
   ).toBeVisible();
@@ -139,7 +139,7 @@ test('a short piece, a box too small and a fitting left out are found, and the f
 
 test('the marks of the supports are printed at true scale, and the sheet has the way', async ({ page }) => {
   await openRoute(page, /^Kiln, studio/);
-  await page.getByRole('link', { name: 'Marks at true scale' }).click();
+  await page.getByRole('link', { name: 'Full-size marks' }).click();
   await expect(page.getByText('11 supports, the first 12 in from A, then every 34-13/16 in')).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   const strip = await page.getByRole('img', { name: /^Strip from 0 to 7 in/ }).boundingBox();

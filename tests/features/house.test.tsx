@@ -200,7 +200,7 @@ describe('the service', () => {
   test.each([
     ['Service conductors', '7/0 al', 'a size and its metal, such as 2/0 al or 4 cu'],
     ['Living area', '20', 'a number from 100 to 50000 ft²'],
-    ['Main of the service', '1000', 'a whole number from 30 to 400 A'],
+    ['Main breaker', '1000', 'a whole number from 30 to 400 A'],
   ])('%s does not take %s, and says what it takes', async (label, text, accepts) => {
     show(<Live part={(job) => <HouseFields job={job} />} />);
     const field = screen.getByLabelText(label);
@@ -255,7 +255,7 @@ describe('the panel', () => {
   test('the plan is begun again; what goes still goes', async () => {
     freeSpace();
     await userEvent.click(await screen.findByRole('button', { name: /11 moves/ }));
-    await userEvent.click(screen.getByRole('button', { name: 'Plan it again from the start' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Start the plan over' }));
     expect(thePanel().plan).toMatchObject({ moved: [], placed: [], gone: demoJob.panels[0]?.plan.gone });
   });
 
@@ -285,7 +285,7 @@ describe('the panel', () => {
       name: 'Hall outlets',
       va: 450,
     });
-    await userEvent.click(screen.getByRole('button', { name: 'Removed: take it out' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Remove it from the panel' }));
     expect(thePanel().plan.gone).toContain('space-40');
     expect(done).toHaveBeenCalled();
   });

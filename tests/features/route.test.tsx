@@ -61,7 +61,7 @@ describe('the way, typed', () => {
 describe('the card of a segment', () => {
   test('what lies over the trench decides its cover; the way out is one click', async () => {
     await pane('kiln', 1);
-    await userEvent.selectOptions(screen.getByLabelText('Under'), 'street');
+    await userEvent.selectOptions(screen.getByLabelText('Buried under'), 'street');
     const found = screen.getByRole('list', { name: 'Findings about the route' });
     expect(found.textContent).toContain('18 in of cover; a street requires 24 in.');
     await userEvent.click(await screen.findByRole('button', { name: /^Bury it at 24 in/ }));
@@ -76,11 +76,11 @@ describe('the card of a segment', () => {
     const record = screen.getByRole('button', { name: 'Record it' });
     expect(record).toHaveProperty('disabled', true);
     await userEvent.type(screen.getByLabelText('Ticket of the call'), ' 0417-9 ');
-    await userEvent.type(screen.getByLabelText('Clear from'), '2026-04-20');
+    await userEvent.type(screen.getByLabelText('Valid from'), '2026-04-20');
     await userEvent.click(record);
     expect(openJob().locate).toEqual({ ticket: '0417-9', date: '2026-04-20' });
     expect(screen.queryByText(/no ticket is recorded/)).toBeNull();
-    await userEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Remove it' }));
     expect(openJob().locate).toBeNull();
   });
 
@@ -100,7 +100,7 @@ describe('the card of a segment', () => {
 
   test('what stands there may be said, and a coupling adds the bends up', async () => {
     await pane('kiln', 1);
-    await userEvent.selectOptions(screen.getByLabelText('What stands there'), 'coupling');
+    await userEvent.selectOptions(screen.getByLabelText('Box or fitting'), 'coupling');
     expect(runOf('kiln')[1]?.end).toEqual({ kind: 'coupling' });
     expect(screen.getByText('Pull B to D')).toBeTruthy();
   });
@@ -122,7 +122,7 @@ describe('beside the card', () => {
     await side('Cut list');
     expect(screen.getByRole('row', { name: /A to B 31 ft 36 ft 6 in MC 6\/2/ })).toBeTruthy();
     expect(screen.getByRole('row', { name: /MC 6\/2 40.2 ft 50 ft coil/ })).toBeTruthy();
-    const more = screen.getByLabelText('And if it were longer by');
+    const more = screen.getByLabelText('If the run were longer by');
     await userEvent.clear(more);
     await userEvent.type(more, '8');
     expect(
@@ -148,7 +148,7 @@ describe('beside the card', () => {
     const to = screen.getByLabelText('From the end to it');
     await userEvent.clear(to);
     await userEvent.type(to, '4');
-    expect(screen.getByText(/The first mark would lie before the end/)).toBeTruthy();
+    expect(screen.getByText(/The first mark falls before the end/)).toBeTruthy();
     await userEvent.selectOptions(screen.getByLabelText('Bend'), 'stub');
     expect(screen.getByRole('row', { name: /at the bender’s arrow 0 in 90°/ })).toBeTruthy();
   });

@@ -21,7 +21,7 @@ const stationSchema = z.strictObject({
   boxIn3: z.number().positive().max(2000).optional().describe('Volume of the box on hand, cubic inches'),
   ringIn3: z.number().positive().max(500).optional().describe('Volume that a ring adds, cubic inches'),
   lengthIn: z.number().positive().max(60).optional().describe('Length of the pull box on hand, inches'),
-  holeIn: z.number().positive().max(6).optional().describe('Hole that is there, inches across'),
+  holeIn: z.number().positive().max(6).optional().describe('Existing knockout, inches across'),
   clamps: z.boolean().optional().describe('Whether cable clamps are inside'),
   plastic: z.boolean().optional().describe('Whether the box is not of metal'),
 });
@@ -54,7 +54,12 @@ export const segmentSchema = z.strictObject({
     .describe('What it shares with segments of other circuits that bear the same id there'),
   burial: z.enum(BURIAL_PLACES).optional().describe('What lies over a buried segment; yard until it is said'),
   bored: z.boolean().optional().describe('Whether it is bored rather than dug'),
-  swingF: z.number().min(0).max(250).optional().describe('Hottest less coldest of the raceway in a year, °F'),
+  swingF: z
+    .number()
+    .min(0)
+    .max(250)
+    .optional()
+    .describe('Yearly temperature swing of the raceway in a year, °F'),
   edgeIn: z
     .number()
     .min(0)

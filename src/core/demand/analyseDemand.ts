@@ -2,11 +2,11 @@ import type { Measured } from '../service/houseSchema';
 import { monthOf, stamped } from './calendar';
 import type { Intervals, Reading } from './intervals';
 
-/** What may be wrong with a record of demand. */
+/** What may be wrong with a demand record. */
 export type RecordProblem =
   'too-short' | 'hourly' | 'season' | 'gaps' | 'export' | 'unit' | 'clock' | 'duplicates' | 'disorder';
 
-/** What a record of demand came to, with how it was put right. */
+/** What a demand record came to, with how it was put right. */
 export interface DemandAnalysis {
   readonly measured: Measured;
   readonly intervals: number;

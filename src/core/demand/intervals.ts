@@ -28,7 +28,7 @@ export interface ReadIntervals {
   readonly badCount: number;
 }
 
-/** Why a file is no record of demand. */
+/** Why a file is no demand record. */
 export interface NoRecord {
   readonly problem:
     | 'too-large'

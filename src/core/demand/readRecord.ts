@@ -3,7 +3,7 @@ import type { NoRecord, Reading, ReadIntervals } from './intervals';
 import { readEspi } from './readEspi';
 import { readIntervalCsv } from './readIntervalCsv';
 
-/** A record of demand read and analysed, with the rows that could not be read. */
+/** A demand record read and analysed, with the rows that could not be read. */
 export interface ReadRecord extends Pick<ReadIntervals, 'bad' | 'badCount'> {
   readonly analysis: DemandAnalysis;
 }
@@ -21,7 +21,7 @@ function* scaled<T>(part: Reading<T>, from: number, to: number): Reading<T> {
   return step.value;
 }
 
-/** Reads a record of demand, CSV or open XML by its first character, and finds what governs. */
+/** Reads a demand record, CSV or open XML by its first character, and finds what governs. */
 export function* readRecord(text: string, source: string): Reading<ReadRecord | NoRecord> {
   const isXml = /^\s*\uFEFF?\s*</.test(text.slice(0, 200));
   const read = yield* scaled<ReadIntervals | NoRecord>(

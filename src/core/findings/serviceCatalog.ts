@@ -1,7 +1,7 @@
 import type { ServiceMethod, RatingElement } from '../code/serviceMethods';
 import { about } from './catalogEntry';
 
-/** Findings about the service and its record of demand. */
+/** Findings about the service and its demand record. */
 export const serviceCatalog = {
   'service.unknown': about<{ what: 'rating' | 'area' }>().may('ask'),
   'service.overload': about<{

@@ -170,7 +170,7 @@ function reportMissing(
   }
 }
 
-/** What the route needs segment by segment: planned unless it was left out, which is a finding. */
+/** Fittings required segment by segment: planned unless it was left out, which is a finding. */
 export function routeFittings(about: LaidOut, findings: RouteLog): readonly NeededFitting[] {
   return about.segments.flatMap((each) => {
     const needs = [

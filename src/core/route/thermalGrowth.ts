@@ -6,7 +6,7 @@ const PVC_IN_PER_FT_F = 4.06e-4;
 /** From this growth between fixed points on an expansion fitting is asked (352.44), inches. */
 export const EXPANSION_FROM_IN = 0.25;
 
-/** Hottest less coldest of a raceway in a year until somebody says otherwise, °F; sun adds to the air. */
+/** Yearly temperature swing of a raceway in a year until somebody says otherwise, °F; sun adds to the air. */
 const USUAL_SWING_F: Readonly<Record<Environment, number>> = {
   indoor: 20,
   garage: 60,

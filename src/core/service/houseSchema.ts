@@ -17,7 +17,7 @@ export const houseLoadSchema = z.strictObject({
 /** A load that the house has. */
 export type HouseLoad = z.infer<typeof houseLoadSchema>;
 
-/** What a record of demand came to. */
+/** What a demand record came to. */
 export const measuredSchema = z.strictObject({
   source: z.string().max(120).describe('File or meter'),
   basis: z.enum(['utility', 'recording']).describe('A year of utility data, or a recording at the panel'),
@@ -38,7 +38,7 @@ export const measuredSchema = z.strictObject({
     .describe('Amperes, interval by interval, over the week of the peak'),
 });
 
-/** What a record of demand came to. */
+/** What a demand record came to. */
 export type Measured = z.infer<typeof measuredSchema>;
 
 /** Chargers on circuits of their own that load management keeps under one limit together. */
@@ -72,7 +72,7 @@ export const houseSchema = z.strictObject({
     .union([z.literal(240), z.literal(208)])
     .optional()
     .describe('Between the legs, single phase: 120/240 V, or 120/208 V; left out: 240'),
-  ratingA: z.number().int().min(30).max(400).nullable().describe('Main of the service, amperes'),
+  ratingA: z.number().int().min(30).max(400).nullable().describe('Main breaker, amperes'),
   meterA: z.number().int().min(30).max(400).nullable().describe('Rating of the meter socket'),
   conductor: z.strictObject({ size: z.enum(WIRE_SIZES), metal: z.enum(['cu', 'al']) }).nullable(),
   areaFt2: z.number().min(0).max(50000).nullable().describe('Living area, without garage and open porches'),

@@ -31,7 +31,7 @@ const FIELD: Readonly<Record<string, string>> = {
   spaces: 'Spaces',
   mainA: 'Main breaker in amperes',
   busA: 'Bus rating in amperes',
-  ratingA: 'Main of the service in amperes',
+  ratingA: 'Main breaker in amperes',
   areaFt2: 'Living area in square feet',
   days: 'Days of the record',
   intervalMinutes: 'Minutes between readings',

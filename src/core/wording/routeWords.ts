@@ -32,7 +32,7 @@ export const shareName: Readonly<Record<ShareKind, string>> = {
   trench: 'one trench',
 };
 
-/** What the route needs, as it is asked for. */
+/** Fittings required, as it is asked for. */
 export const fittingName: Readonly<Record<RouteFitting, string>> = {
   seal: 'Seal in the raceway',
   bushing: 'Bushing',
@@ -40,16 +40,16 @@ export const fittingName: Readonly<Record<RouteFitting, string>> = {
   ribbon: 'Warning ribbon',
   expansion: 'Expansion fitting',
   riser: 'Guard on the riser',
-  's-loop': 'Loop for moving ground',
-  'box-bond': 'Bond of the metal box',
+  's-loop': 'S-loop for settling ground',
+  'box-bond': 'Bonding jumper in the metal box',
 };
 
 /** What is bent. */
 export const bendName: Readonly<Record<BendTask['kind'], string>> = {
   offset: 'Offset',
   kick: 'Kick',
-  'saddle-3': 'Saddle of three bends',
-  'saddle-4': 'Saddle of four bends',
+  'saddle-3': '3-point saddle',
+  'saddle-4': '4-point saddle',
   stub: 'Stub-up',
   'back-to-back': 'Back to back',
 };

@@ -4,12 +4,12 @@ import { elementName, methodTitle } from './serviceNames';
 import { inAmps } from './words';
 import type { Sentences } from './sentences';
 
-/** Sentences of findings about the service and its record of demand. */
+/** Sentences of findings about the service and its demand record. */
 export const serviceSentences: Sentences<keyof typeof serviceCatalog> = {
   'service.unknown': ({ data }) =>
     data.what === 'rating'
       ? 'Read the rating of the main: nothing can be compared until then.'
-      : 'Measure the living area, or read a record of demand: no method works without one of them.',
+      : 'Measure the living area, or read a demand record: no method works without one of them.',
   'service.overload': ({ data }) =>
     `${n(data.amps, 1)} A by the ${methodTitle[data.method].toLowerCase()} method is more than the ${inAmps(data.limitA)} of the ${elementName[data.element]}.`,
   'service.tight': ({ data }) =>

@@ -3,7 +3,7 @@ import type { DemandAnalysis } from '../demand/analyseDemand';
 import { printNumber as n } from '../units/number';
 import { counted } from './words';
 
-/** Why a file is no record of demand, and what is accepted. */
+/** Why a file is no demand record, and what is accepted. */
 export function noRecordWords({ problem, detail }: NoRecord): string {
   switch (problem) {
     case 'too-large':

@@ -34,7 +34,7 @@ function Options({ job, view, options }: RoomPaneProps & { readonly options: rea
     }
   };
   return (
-    <ul className={classes['options']} aria-label="Options that make room">
+    <ul className={classes['options']} aria-label="Options to make room">
       {options.map((option) => (
         <li key={option.kind}>
           <button
@@ -104,7 +104,7 @@ export function FreeSpacePane({ job, view }: RoomPaneProps) {
   return (
     <section aria-label="Make room">
       <h2>
-        {needs === 0 ? 'Every circuit has its place' : `Make room: ${counted(needs, 'space')}`}
+        {needs === 0 ? 'Every circuit has a space' : `Make room: ${counted(needs, 'space')}`}
         <span className="second">
           <SeverityShape severity={fits ? 'ok' : 'stop'} />{' '}
           {fits ? 'fits' : search.state === 'running' ? 'looking' : 'does not fit'}
@@ -137,7 +137,7 @@ export function FreeSpacePane({ job, view }: RoomPaneProps) {
             plan(startAgain(panel.plan), 'Plan the panel again');
           }}
         >
-          Plan it again from the start
+          Start the plan over
         </Button>
       )}
     </section>

@@ -144,7 +144,7 @@ function Face({ view, picked, onPick }: Omit<CircuitsProps, 'job'>) {
             setAsFound(!asFound);
           }}
         >
-          {asFound ? 'As found: show it as it will be left' : 'As it will be left: show it as found'}
+          {asFound ? 'Existing: show it with this job' : 'With this job: show it as it is now'}
         </button>
         <ul className={classes['legend']} aria-label="Legend">
           <li data-fate="new">new</li>

@@ -93,7 +93,7 @@ export function PickedCard({ view, id, onDone }: PickedCardProps) {
               onDone();
             }}
           >
-            {breaker === undefined ? 'Take it out of this space' : 'Removed: take it out'}
+            {breaker === undefined ? 'Remove it from this space' : 'Remove it from the panel'}
           </Button>
         )}
         {breaker === undefined && (
@@ -108,7 +108,7 @@ export function PickedCard({ view, id, onDone }: PickedCardProps) {
           </Button>
         )}
         <Button size="xs" variant="default" onClick={onDone}>
-          Put it down
+          Place it
         </Button>
       </div>
     </section>

@@ -44,7 +44,7 @@ export function Answer({ job, report }: { readonly job: Job; readonly report: Se
         <h2>
           <SeverityShape severity="ask" /> Not known yet
         </h2>
-        <p>The rating of the main and the living area, or a record of demand, are what it takes.</p>
+        <p>Enter the main breaker and the living area, or open a demand record.</p>
       </div>
     );
   }

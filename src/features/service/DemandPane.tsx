@@ -84,7 +84,7 @@ function Sources({ job, onFile, onRecorder }: SourcesProps) {
         type="file"
         accept=".csv,.xml,text/csv,text/xml,application/xml"
         hidden
-        aria-label="Record of demand, CSV or XML"
+        aria-label="Demand record, CSV or XML"
         onChange={(event) => {
           const chosen = event.currentTarget.files?.[0];
           if (chosen !== undefined) onFile(chosen);
@@ -122,10 +122,10 @@ function Sources({ job, onFile, onRecorder }: SourcesProps) {
           className="act"
           disabled={!canWrite}
           onClick={() => {
-            edit({ kind: 'change-house', fields: { measured: null } }, 'Forget the record');
+            edit({ kind: 'change-house', fields: { measured: null } }, 'Remove the record');
           }}
         >
-          Forget the record
+          Remove the record
         </button>
       )}
     </div>
@@ -141,7 +141,7 @@ export function DemandPane({ job }: { readonly job: Job }) {
     (result: ReadRecord | NoRecord) => {
       if ('problem' in result) return;
       const command = { kind: 'change-house', fields: { measured: result.analysis.measured } } as const;
-      void dispatch(editNamed(id, { command, label: 'Record of demand' }));
+      void dispatch(editNamed(id, { command, label: 'Demand record' }));
     },
     [dispatch, id],
   );

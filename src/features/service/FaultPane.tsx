@@ -66,7 +66,7 @@ export function FaultPane({ job }: { readonly job: Job }) {
         />
         <QuantityField<number | null>
           label="By the utility's letter"
-          help="Comes before what is computed."
+          help="Used instead of the computed value."
           value={house.faultA}
           disabled={!canWrite}
           inputMode="decimal"

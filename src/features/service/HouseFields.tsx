@@ -92,12 +92,12 @@ function ServiceFields({ house, disabled, set }: PartProps) {
       <QuantityField<number | null>
         disabled={disabled}
         inputMode="decimal"
-        label="Main of the service"
+        label="Main breaker"
         value={house.ratingA}
         print={amps}
         parse={(text) => parseOptional(text, mainRange)}
         onValue={(ratingA, key) => {
-          set({ ratingA }, 'Main of the service', key);
+          set({ ratingA }, 'Main breaker', key);
         }}
       />
       <QuantityField<number | null>
@@ -220,7 +220,7 @@ function ManagementFields({ house, disabled, set }: PartProps) {
             set({ sharing: null }, 'No sharing device');
           }}
         >
-          Take the sharing device out
+          Remove the sharing device
         </button>
       )}
     </>

@@ -37,7 +37,7 @@ export function ServiceStage() {
         <section aria-label="Load and rating">
           <h1>What the service carries</h1>
           {report.answers.length === 0 ? (
-            <p>Measure the living area, or read a record of demand: the load is found at once.</p>
+            <p>Enter the living area, or open a demand record: the load is calculated at once.</p>
           ) : (
             <>
               <p className="second">

@@ -55,7 +55,7 @@ export function ServiceWorking({ job, report }: ServiceWorkingProps) {
       <Lines job={job} then={answer.after} name="After this job" />
       {answer.after.base.length > 0 && (
         <details>
-          <summary>What the blocks are taken of, load by load</summary>
+          <summary>Loads in each block</summary>
           <ul className={classes['limits']}>
             {answer.after.base.map(({ what, countedVA }, at) => (
               <li key={`${what} ${at}`} className={classes['base']}>

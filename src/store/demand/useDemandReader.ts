@@ -8,11 +8,11 @@ export interface DemandRequest {
   readonly source: string;
 }
 
-/** A record of demand that is being read, or was: how much of it, then what it came to or why it is none. */
+/** A demand record that is being read, or was: how much of it, then what it came to or why it is none. */
 export type DemandReading = Work<number, ReadRecord | NoRecord>;
 
 const make = (): Worker => new Worker(new URL('./demand.worker.ts', import.meta.url), { type: 'module' });
 
-/** Reads a record of demand in a worker; a newer one takes the place of an older one. */
+/** Reads a demand record in a worker; a newer one takes the place of an older one. */
 export const useDemandReader = (onDone: (result: ReadRecord | NoRecord) => void) =>
   useWorker<DemandRequest, number, ReadRecord | NoRecord>(make, onDone);

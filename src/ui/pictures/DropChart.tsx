@@ -121,7 +121,7 @@ export function DropChart(props: DropChartProps) {
       </div>
       <figcaption className="second">
         Drop against length: {words}.{' '}
-        {limitPct === null ? 'No limit is kept.' : `Dashed: the limit of ${limitPct} %.`}
+        {limitPct === null ? 'No limit set.' : `Dashed: the limit of ${limitPct} %.`}
       </figcaption>
     </figure>
   );

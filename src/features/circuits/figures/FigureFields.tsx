@@ -36,7 +36,7 @@ const FREE = 'free';
 /** How a figure that is set is called: of an existing circuit it was found. */
 const setWords = ({ existing }: Circuit) =>
   existing === null
-    ? { free: (chosen: string) => `${chosen}, by Pasture`, set: 'set by hand' }
+    ? { free: (chosen: string) => `${chosen}, sized by Pasture`, set: 'set by hand' }
     : { free: () => 'Not recorded', set: 'as found' };
 
 /** Choices of a pin: Pasture's own first, then every size that may be pinned. */

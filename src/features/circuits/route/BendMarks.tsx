@@ -171,7 +171,8 @@ export function BendMarks({ trade }: { readonly trade: TradeSize | null }) {
       </div>
       {near && (
         <p className={classes['near']}>
-          The first mark would lie before the end of the raceway: bend steeper, or start farther away.
+          The first mark falls before the end of the raceway: use a steeper angle, or start farther from the
+          end.
         </p>
       )}
       {width > 0 && !near && (

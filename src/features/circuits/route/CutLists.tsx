@@ -20,11 +20,11 @@ const ft = (value: number): string => printLength(feet(value));
 function Pieces({ pieces }: { readonly pieces: readonly WirePiece[] }) {
   return (
     <table className={classes['figures']}>
-      <caption>Wire to cut, make-up at both ends in it</caption>
+      <caption>Wire to cut, make-up at both ends included</caption>
       <thead>
         <tr>
           <th scope="col">Piece</th>
-          <th scope="col">Way</th>
+          <th scope="col">Route</th>
           <th scope="col">Cut</th>
           <th scope="col">Of</th>
         </tr>
@@ -87,7 +87,7 @@ function Bought({ view, route }: { readonly view: CircuitEvaluation; readonly ro
   return (
     <>
       <table className={classes['figures']}>
-        <caption>Wire to buy, waste in it</caption>
+        <caption>Wire to buy, waste included</caption>
         <tbody>
           {route.report.bought.map((each) => (
             <BoughtRow key={each.name} wire={each} then={after?.find(({ name }) => name === each.name)} />
@@ -96,7 +96,7 @@ function Bought({ view, route }: { readonly view: CircuitEvaluation; readonly ro
       </table>
       <div className={classes['whatIf']}>
         <NumberField
-          label="And if it were longer by"
+          label="If the run were longer by"
           usual="as it is"
           value={moreFt}
           range={{ min: 0.5, max: 200, units: ['ft', "'"], shown: 'ft' }}

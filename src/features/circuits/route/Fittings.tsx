@@ -12,7 +12,7 @@ import classes from './route.module.css';
 const amount = ({ fitting, count }: NeededFitting): string =>
   fitting === 'ribbon' ? `${count} ft` : String(count);
 
-/** What the route needs besides wire, raceway and boxes. All of it is planned; what is left out becomes a finding. */
+/** Fittings required besides wire, raceway and boxes. All of it is planned; what is left out becomes a finding. */
 export function Fittings({
   view,
   route,
@@ -25,14 +25,12 @@ export function Fittings({
   if (route.report.fittings.length === 0)
     return (
       <p className="second">
-        {circuit.existing === null
-          ? 'This route needs no more than its wire and supports.'
-          : 'Existing: nothing is fitted.'}
+        {circuit.existing === null ? 'Only wire and supports are needed.' : 'Existing: nothing is fitted.'}
       </p>
     );
   return (
     <table className={classes['figures']}>
-      <caption>What the route needs</caption>
+      <caption>Fittings required</caption>
       <tbody>
         {route.report.fittings.map((each) => {
           const span = segmentSpan(each.segment);

@@ -19,10 +19,10 @@ export function LocateFields() {
           className="act"
           disabled={!canWrite}
           onClick={() => {
-            edit({ kind: 'change-job', fields: { locate: null } }, 'Take the ticket back');
+            edit({ kind: 'change-job', fields: { locate: null } }, 'Remove the ticket');
           }}
         >
-          Take it back
+          Remove it
         </button>
       </p>
     );
@@ -49,7 +49,7 @@ export function LocateFields() {
         }}
       />
       <TextInput
-        label="Clear from"
+        label="Valid from"
         type="date"
         value={date}
         disabled={!canWrite}

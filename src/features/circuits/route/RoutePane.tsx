@@ -19,7 +19,7 @@ const SIDES = ['around', 'cuts', 'fittings', 'bends', 'share'] as const;
 type Side = (typeof SIDES)[number];
 
 const SIDE_NAME: Readonly<Record<Side, string>> = {
-  around: 'Inside and around',
+  around: 'Fill and cover',
   cuts: 'Cut list',
   fittings: 'Fittings',
   bends: 'Bend marks',

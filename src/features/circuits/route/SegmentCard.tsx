@@ -65,7 +65,7 @@ function BuriedFields(props: PartProps) {
   return (
     <>
       <ChoiceField
-        label="Under"
+        label="Buried under"
         disabled={disabled}
         value={segment.burial ?? 'yard'}
         choices={BURIAL_PLACES.map((value) => ({ value, label: burialName[value] }))}
@@ -74,7 +74,7 @@ function BuriedFields(props: PartProps) {
         }}
       />
       <CheckField
-        label="Bored, not dug"
+        label="Directionally bored"
         disabled={disabled}
         checked={segment.bored === true}
         onCheck={(checked) => {
@@ -100,7 +100,7 @@ function CableFields(props: PartProps) {
   return (
     <>
       <NumberField
-        label="Holes from the edge"
+        label="Hole to edge of framing"
         usual="1-1/4 in or more"
         value={segment.edgeIn}
         range={{ ...inches(12), min: 0 }}
@@ -154,7 +154,7 @@ function StationFields(props: PartProps) {
     <>
       {usual !== undefined && (
         <ChoiceField
-          label="What stands there"
+          label="Box or fitting"
           disabled={disabled}
           value={segment.end?.kind ?? usual}
           choices={STATION_KINDS.map((value) => ({ value, label: stationName[value] }))}
@@ -176,7 +176,7 @@ function BoxFields(props: PartProps) {
     <>
       <NumberField
         label="Box on hand"
-        usual="the least that holds it"
+        usual="smallest that fits"
         value={end.boxIn3}
         range={cubic(2000)}
         disabled={disabled}
@@ -195,8 +195,8 @@ function BoxFields(props: PartProps) {
         }}
       />
       <NumberField
-        label="Hole that is there"
-        usual="made to fit"
+        label="Existing knockout"
+        usual="punched to fit"
         value={end.holeIn}
         range={inches(6)}
         disabled={disabled}
@@ -235,7 +235,7 @@ function RouteFields(props: PartProps) {
       {cable && segment.place !== 'underground' && <CableFields {...props} />}
       {pvc && segment.place !== 'underground' && (
         <NumberField
-          label="Hottest less coldest"
+          label="Yearly temperature swing"
           usual={`${usualSwing(segment.place)} °F, usual here`}
           value={segment.swingF}
           range={{ min: 0, max: 250, units: ['°f', 'f'], shown: '°F' }}

@@ -70,7 +70,7 @@ function InsideRaceway({ view, index }: SegmentSurroundingsProps) {
             rule={rules('raceway.fill')}
           />
           <Figure
-            name="Least by rule"
+            name="Code minimum"
             figure={raceway.legal}
             why={`${n(raceway.legalFillPct, 1)} % full`}
             rule={rules('raceway.size')}
@@ -114,7 +114,7 @@ function Support({ view, index }: SegmentSurroundingsProps) {
       <caption>
         {noun}{' '}
         <Link className="act" to={`/jobs/${job.id}/${circuit.id}/strip?segment=${index}`}>
-          Marks at true scale
+          Full-size marks
         </Link>
       </caption>
       <tbody>

@@ -95,11 +95,11 @@ function Holding({
   readonly onChoose: (option: RunOption) => void;
 }) {
   return (
-    <div className={classes['scroll']} tabIndex={0} role="region" aria-label="Options that hold">
+    <div className={classes['scroll']} tabIndex={0} role="region" aria-label="Options that pass">
       <table className={classes['options']}>
         <thead>
           <tr>
-            <th scope="col">Way</th>
+            <th scope="col">Method</th>
             <th scope="col">Material</th>
             <th scope="col">Pull</th>
             <th scope="col">Voltage drop</th>
@@ -247,7 +247,7 @@ export function OptionsDialog({ job, view, onClose }: OptionsDialogProps) {
             }}
           />
           <ChoiceField
-            label="In the order of"
+            label="Sort by"
             value={by}
             choices={OPTION_ORDERS.map((value) => ({ value, label: orderName[value] }))}
             onChoose={setBy}
