@@ -1,6 +1,7 @@
 import { USUAL_DESIGN } from '../circuit/jobDefaults';
 import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
 import type { Circuit, Segment } from '../circuit/circuitSchema';
+import { DEMO_OBSERVED } from './demoObserved';
 import { DEMO_HOUSE, DEMO_PANEL } from './demoHouse';
 import { DEMO_JOB_ID } from './demoJobId';
 import type { Job } from './jobSchema';
@@ -303,27 +304,6 @@ export const demoJob: Job = {
     },
   ],
   locate: { ticket: 'FC-0316-27', date: '2026-03-16' },
-  observed: [
-    {
-      id: 'grounds-one-lug',
-      condition: 'two-grounds',
-      where: 'Panel in the basement, ground bar',
-      note: 'Two grounds of the kitchen circuits under one screw; the bar is marked for one.',
-      danger: false,
-      told: 'Owner',
-      toldOn: '2026-03-09',
-      photos: [],
-    },
-    {
-      id: 'attic-splice',
-      condition: 'open-splice',
-      where: 'Attic above the hall',
-      note: 'Taped splice of an old lighting cable, no box.',
-      danger: true,
-      told: '',
-      toldOn: null,
-      photos: [],
-    },
-  ],
+  observed: [...DEMO_OBSERVED],
   circuits: [...CIRCUITS],
 };

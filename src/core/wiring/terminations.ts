@@ -1,17 +1,12 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import { isThreeWire } from '../circuit/existingWork';
-import { isSized, type SegmentFigures, type SizedFigures, type SolvedCircuit } from '../circuit/figures';
+import { isSized, type SolvedCircuit } from '../circuit/figures';
 import { stationKinds } from '../circuit/stations';
-import { METHODS } from '../code/methods';
 import type { Edition } from '../code/edition';
 import type { WireSize } from '../units/wireSize';
-import { sizeRank } from '../units/wireSize';
-
-/** Insulation of a conductor by its letters. */
-export type Letters = 'BK' | 'RD' | 'BU' | 'WH' | 'GN' | 'BARE';
-
-/** What a conductor is for. */
-export type Role = 'hot-1' | 'hot-2' | 'hot-3' | 'neutral' | 'ground' | 'spare' | 'pigtail';
+import { conductors, type Conductor, type Letters, type Role } from './conductors';
+import { defaultTorque } from './defaultTorque';
+import { spliceAt, type Splice } from './splices';
 
 /** Where a conductor is landed. */
 export type Terminal =
@@ -72,115 +67,6 @@ export interface Wiring {
   /** What it ends at: the appliance, or the lugs of a spa panel with a pair of breakers. */
   readonly to: 'load' | 'spa-panel';
 }
-
-interface Conductor {
-  readonly role: Role;
-  readonly letters: Letters;
-  readonly size: WireSize;
-  readonly marked: Letters | null;
-}
-
-const HOT_LETTERS: readonly Letters[] = ['BK', 'RD', 'BU'];
-const HOT_ROLES: readonly Role[] = ['hot-1', 'hot-2', 'hot-3'];
-
-/** Letters of a cable's hots: the white of a two-wire cable is the second one and is marked. */
-function cableHots(hots: number, wires: number, size: WireSize): readonly Conductor[] {
-  return Array.from({ length: hots }, (_, at): Conductor => {
-    const role = HOT_ROLES[at] ?? 'hot-3';
-    const white = at === 1 && wires === 2;
-    return { role, letters: white ? 'WH' : (HOT_LETTERS[at] ?? 'BK'), size, marked: white ? 'RD' : null };
-  });
-}
-
-/** The conductors of one segment, by what they are for. */
-function conductors(figures: SizedFigures, { method, cable: made }: SegmentFigures): readonly Conductor[] {
-  const { size, ocpd, load, groundTaken } = figures;
-  const cable = METHODS[method].kind === 'cable';
-  const onePole = ocpd.poles === 1;
-  const hots = onePole ? 1 : ocpd.poles;
-  const neutral = onePole || load.neutral;
-  const wires = made?.wires ?? hots + (neutral ? 1 : 0);
-  const hotWires = cable
-    ? cableHots(hots, neutral ? 3 : wires, size)
-    : Array.from({ length: hots }, (_, at): Conductor => ({
-        role: HOT_ROLES[at] ?? 'hot-3',
-        letters: HOT_LETTERS[at] ?? 'BK',
-        size,
-        marked: null,
-      }));
-  const rest: Conductor[] = [];
-  if (neutral) rest.push({ role: 'neutral', letters: 'WH', size, marked: null });
-  else if (cable && wires > hots) rest.push({ role: 'spare', letters: 'WH', size, marked: null });
-  const ground = cable ? (made?.egc ?? groundTaken) : groundTaken;
-  const bare = cable && method !== 'mc';
-  return [
-    ...hotWires,
-    ...rest,
-    { role: 'ground', letters: bare ? 'BARE' : 'GN', size: ground, marked: null },
-  ];
-}
-
-/** Two conductors of the same purpose spliced in a box; one that goes no farther is capped. */
-export interface Joint {
-  readonly role: Role;
-  readonly from: Pick<Conductor, 'letters' | 'marked' | 'size'>;
-  readonly to: Pick<Conductor, 'letters' | 'marked' | 'size'> | null;
-}
-
-/** What is spliced in a box between two segments. */
-export interface Splice {
-  /** Station, by position. */
-  readonly station: number;
-  readonly joints: readonly Joint[];
-}
-
-/** The splices of a box between two segments: each conductor to its own, a spare capped. */
-function spliceAt(station: number, before: readonly Conductor[], after: readonly Conductor[]): Splice {
-  const joints = before.map((from): Joint => ({
-    role: from.role,
-    from,
-    to: after.find(({ role }) => role === from.role) ?? null,
-  }));
-  const only = after.filter(({ role }) => !before.some((each) => each.role === role));
-  return {
-    station,
-    joints: [...joints, ...only.map((from): Joint => ({ role: from.role, from, to: null }))],
-  };
-}
-
-/** Default torque of a slotted lug for a size, pound-inches; the label always comes first (110.14(D)). */
-export function defaultTorque(size: WireSize, code: Edition): number {
-  const rows: readonly { readonly size: string; readonly slotLarge: number }[] = code.tables.torque.screws;
-  const rank = sizeRank(size);
-  const row = rows.find(({ size: range }) => {
-    const [from = '', to = from] = range.split('-').map((part) => (part === '18' ? '14' : part));
-    const within = [from, to].map((each) => rankOf(each));
-    return rank >= Math.min(...within) && rank <= Math.max(...within);
-  });
-  return row?.slotLarge ?? 50;
-}
-
-const RANKS: Readonly<Record<string, WireSize>> = {
-  14: '14',
-  10: '10',
-  8: '8',
-  6: '6',
-  4: '4',
-  3: '3',
-  2: '2',
-  1: '1',
-  '1/0': '1/0',
-  '2/0': '2/0',
-  '3/0': '3/0',
-  '4/0': '4/0',
-  250: '250',
-  350: '350',
-  400: '400',
-  500: '500',
-  600: '600',
-  750: '750',
-};
-const rankOf = (text: string): number => sizeRank(RANKS[text] ?? '14');
 
 const ORDER: Readonly<Record<Role, number>> = {
   ground: 1,

@@ -1,4 +1,6 @@
-import type { Between, End, Joint, Landing, Letters, Terminal, Wiring } from '../wiring/terminations';
+import type { Letters } from '../wiring/conductors';
+import type { Joint } from '../wiring/splices';
+import type { Between, End, Landing, Terminal, Wiring } from '../wiring/terminations';
 
 /** Terminals as they are said. */
 export const terminalName: Readonly<Record<Terminal, string>> = {

@@ -1,7 +1,7 @@
 import { edition } from '../../core/code/edition';
 import { useMemo } from 'react';
 import { answerTo, isAnswered } from '../../core/findings/answers';
-import { FIGURE_KEYS, type FigureKey } from '../../core/findings/subject';
+import { FIGURE_KEYS } from '../../core/findings/subject';
 import type { Job } from '../../core/job/jobSchema';
 import { stationLetter } from '../../core/circuit/stations';
 import { groupOf } from '../../core/service/chargerGroups';
@@ -11,17 +11,11 @@ import { printNumber } from '../../core/units/number';
 import { celsius, feet } from '../../core/units/quantity';
 import { printTemperature } from '../../core/units/temperature';
 import { BONDING_OPEN, SHEET_CAUTIONS } from '../../core/wording/cautions';
-import { endName } from '../../core/wording/terminals';
 import { circuitNote, holdsWords, segmentName, supportWords } from '../../core/wording/conductors';
 import { segmentConductors } from '../../core/circuit/namedConductors';
 import { findingSentence } from '../../core/wording/findings';
-import { circuitLine, ladderWords, figureName } from '../../core/wording/ladder';
-import { stepWords } from '../../core/wording/steps';
+import { circuitLine, ladderWords } from '../../core/wording/ladder';
 import { environmentName, severityWord } from '../../core/wording/words';
-import { wiring } from '../../core/wiring/terminations';
-import { WiringPicture } from '../../ui/pictures/WiringPicture';
-import { isQuiet } from '../../core/working/quietSteps';
-import type { AnyStep } from '../../core/working/step';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { findingKey } from '../../core/findings/finding';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
@@ -29,8 +23,8 @@ import { stationNotes } from '../../ui/pictures/stationNotes';
 import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { RunSection } from '../../ui/pictures/RunSection';
+import { WiringOnSheet, WorkingsOnSheet } from './WorkingsOnSheet';
 import { RouteOnSheet } from './RouteOnSheet';
-import { SpliceList } from '../../ui/pictures/SpliceList';
 import classes from './SheetPage.module.css';
 
 interface CircuitSheetProps {
@@ -195,78 +189,6 @@ function Findings({ evaluation, view }: CircuitSheetProps) {
   );
 }
 
-/** Every step of the segment that decides; of the others, what differs from plain. */
-const shownSteps = ({ solved }: CircuitEvaluation, figureKey: FigureKey): readonly AnyStep[] =>
-  solved.workings[figureKey].filter(
-    (step) => step.segment === undefined || step.segment === solved.figures.governing || !isQuiet(step),
-  );
-
-function Workings({ job, view }: OnSheet) {
-  const titles = new Map(job.amendments.map(({ id, title }) => [id, title]));
-  return (
-    <section className={classes['workings']}>
-      <h2>Working, with sections</h2>
-      <div className={classes['columns']}>
-        {FIGURE_KEYS.filter((figureKey) => view.solved.workings[figureKey].length > 0).map((figureKey) => (
-          <table key={figureKey}>
-            <caption>{figureName[figureKey]}</caption>
-            <tbody>
-              {shownSteps(view, figureKey).map((step, index) => {
-                const { label, formula, result } = stepWords(step);
-                return (
-                  <tr key={index}>
-                    <th scope="row">
-                      {step.segment !== undefined &&
-                        view.circuit.run.length > 1 &&
-                        `${stationLetter(step.segment)} `}
-                      {label}
-                      {step.by !== undefined && ` (${titles.get(step.by) ?? step.by})`}
-                    </th>
-                    <td className="fig">{formula}</td>
-                    <td className="fig">
-                      <b>{result}</b>
-                    </td>
-                    <td className="fig">
-                      {step.cite.section}
-                      {step.cite.certain ? '' : '?'}
-                    </td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
-        ))}
-      </div>
-      <p className={classes['small']}>
-        Tables and section numbers were written down from working knowledge, twice and independently, and
-        compared with each other, not with the printed code. ? marks what is doubtful. Verify against the
-        adopted edition.
-      </p>
-    </section>
-  );
-}
-
-/** Which conductor goes where, end by end, in the order of landing. */
-function Wiring({ view }: Pick<CircuitSheetProps, 'view'>) {
-  const wired = wiring(view.circuit, view.solved, view.context.code);
-  if (wired === null) return null;
-  const { ends, splices, torqueFrom } = wired;
-  return (
-    <section className={classes['workings']}>
-      <h2>Terminations, in the order of landing</h2>
-      <div className={classes['columns']}>
-        {ends.map((end) => (
-          <WiringPicture key={end.at} end={end} name={endName(end.at, wired)} label="" />
-        ))}
-      </div>
-      <SpliceList splices={splices} />
-      <p className={classes['small']}>
-        Torque {torqueFrom === 'label' ? 'as on the label.' : 'by the default table; the label comes first.'}
-      </p>
-    </section>
-  );
-}
-
 /** One circuit as a page for the inspector: run, figures, working with sections, findings and answers, cautions. */
 export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
   const { circuit, solved } = view;
@@ -292,8 +214,8 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
       {circuit.existing === null && <RouteOnSheet evaluation={evaluation} view={view} />}
       <Figures view={view} />
       <Findings evaluation={evaluation} view={view} />
-      <Wiring view={view} />
-      <Workings job={job} view={view} />
+      <WiringOnSheet view={view} />
+      <WorkingsOnSheet job={job} view={view} />
       <section>
         <h2>Cautions</h2>
         <ul className={classes['cautions']}>

@@ -1,5 +1,5 @@
 import { stationLetter } from '../../core/circuit/stations';
-import type { Splice } from '../../core/wiring/terminations';
+import type { Splice } from '../../core/wiring/splices';
 import { jointWords } from '../../core/wording/terminals';
 
 /** What is spliced in every box between two segments, conductor to conductor. */

@@ -5,7 +5,8 @@ import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
 import { edition } from '../../../src/core/code/edition';
 import type { Site } from '../../../src/core/protection/siteSchema';
 import type { WireSize } from '../../../src/core/units/wireSize';
-import { defaultTorque, wiring, type End } from '../../../src/core/wiring/terminations';
+import { defaultTorque } from '../../../src/core/wiring/defaultTorque';
+import { wiring, type End } from '../../../src/core/wiring/terminations';
 import { appliance } from '../../support/appliances';
 import { circuit, context, segment } from '../../support/circuits';
 

@@ -1,0 +1,91 @@
+import { stationLetter } from '../../core/circuit/stations';
+import { FIGURE_KEYS, type FigureKey } from '../../core/findings/subject';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
+import type { Job } from '../../core/job/jobSchema';
+import { wiring } from '../../core/wiring/terminations';
+import { figureName } from '../../core/wording/ladder';
+import { stepWords } from '../../core/wording/steps';
+import { endName } from '../../core/wording/terminals';
+import { isQuiet } from '../../core/working/quietSteps';
+import type { AnyStep } from '../../core/working/step';
+import { SpliceList } from '../../ui/pictures/SpliceList';
+import { WiringPicture } from '../../ui/pictures/WiringPicture';
+import classes from './SheetPage.module.css';
+
+interface OnSheet {
+  readonly job: Job;
+  readonly view: CircuitEvaluation;
+}
+
+/** Every step of the segment that decides; of the others, what differs from plain. */
+const shownSteps = ({ solved }: CircuitEvaluation, figureKey: FigureKey): readonly AnyStep[] =>
+  solved.workings[figureKey].filter(
+    (step) => step.segment === undefined || step.segment === solved.figures.governing || !isQuiet(step),
+  );
+
+/** The working of every figure, step by step, with its sections. */
+export function WorkingsOnSheet({ job, view }: OnSheet) {
+  const titles = new Map(job.amendments.map(({ id, title }) => [id, title]));
+  return (
+    <section className={classes['workings']}>
+      <h2>Working, with sections</h2>
+      <div className={classes['columns']}>
+        {FIGURE_KEYS.filter((figureKey) => view.solved.workings[figureKey].length > 0).map((figureKey) => (
+          <table key={figureKey}>
+            <caption>{figureName[figureKey]}</caption>
+            <tbody>
+              {shownSteps(view, figureKey).map((step, index) => {
+                const { label, formula, result } = stepWords(step);
+                return (
+                  <tr key={index}>
+                    <th scope="row">
+                      {step.segment !== undefined &&
+                        view.circuit.run.length > 1 &&
+                        `${stationLetter(step.segment)} `}
+                      {label}
+                      {step.by !== undefined && ` (${titles.get(step.by) ?? step.by})`}
+                    </th>
+                    <td className="fig">{formula}</td>
+                    <td className="fig">
+                      <b>{result}</b>
+                    </td>
+                    <td className="fig">
+                      {step.cite.section}
+                      {step.cite.certain ? '' : '?'}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        ))}
+      </div>
+      <p className={classes['small']}>
+        Tables and section numbers were written down from working knowledge, twice and independently, and
+        compared with each other, not with the printed code. ? marks what is doubtful. Verify against the
+        adopted edition.
+      </p>
+    </section>
+  );
+}
+
+/** Which conductor goes where, end by end, in the order of landing. */
+export function WiringOnSheet({ view }: Pick<OnSheet, 'view'>) {
+  const wired = wiring(view.circuit, view.solved, view.context.code);
+  if (wired === null) return null;
+  const { ends, splices, torqueFrom } = wired;
+  return (
+    <section className={classes['workings']}>
+      <h2>Terminations, in the order of landing</h2>
+      <div className={classes['columns']}>
+        {ends.map((end) => (
+          <WiringPicture key={end.at} end={end} name={endName(end.at, wired)} label="" />
+        ))}
+      </div>
+      <SpliceList splices={splices} />
+      <p className={classes['small']}>
+        Torque {torqueFrom === 'label' ? 'as on the label.' : 'by the default table; the label comes first.'}
+      </p>
+    </section>
+  );
+}
