@@ -71,9 +71,9 @@ test('chargers under one limit count once in the service, and stand on their she
   await expect(
     page.getByText(/Are the chargers of Chargers 1 listed for load management together/),
   ).toBeVisible();
-  await expect(page.getByRole('heading', { name: before ?? '' })).toBeHidden();
   await page.getByLabel('Listed for it, limit restricted?').selectOption('yes');
   await expect(page.getByText(/Are the chargers of Chargers 1 listed/)).toBeHidden();
+  await expect(page.getByRole('heading', { name: before ?? '' })).toBeHidden();
   await page.getByRole('button', { name: /Circuits/ }).click();
   await page.getByRole('button', { name: 'Circuit sheet' }).click();
   await expect(page.getByText('In Chargers 1: 24 A together by load management.')).toBeVisible();

@@ -1,3 +1,4 @@
+import { JOB_VERSION } from '../../src/core/job/jobVersion';
 import { readFile } from 'node:fs/promises';
 import {
   addCircuit,
@@ -90,7 +91,11 @@ test.describe('files', () => {
   for (const [name, text, words] of [
     ['cut.pasture.json', '{"pasture":"job","version":1,"job":{"id"', 'is damaged or cut short'],
     ['recipe.json', '{"recipe":"soup"}', 'is not a Pasture job'],
-    ['new.pasture.json', '{"pasture":"job","version":7,"job":{}}', 'was saved by a later Pasture (version 7'],
+    [
+      'new.pasture.json',
+      `{"pasture":"job","version":${JOB_VERSION + 1},"job":{}}`,
+      `was saved by a later Pasture (version ${JOB_VERSION + 1}`,
+    ],
     [
       'odd.pasture.json',
       '{"pasture":"job","version":1,"job":{"id":"x"}}',

@@ -131,6 +131,10 @@ function sharedContexts(
 export const answeredKey = (book: AnswerBook, findings: readonly AnyFinding[]): string =>
   book.size === 0 ? '' : findings.flatMap((each, at) => (isAnswered(book, each) ? [at] : [])).join();
 
+/** What a charger may take: its nameplate, whatever it is set to; nothing where it is gone. */
+const ratedAmps = (circuit: Circuit | undefined): number =>
+  circuit?.appliance.family === 'ev' ? circuit.appliance.nameplate.outputAmps : 0;
+
 /** How many circuits have their breaker at the end of each. */
 function fedCounts(circuits: readonly Circuit[]): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
@@ -147,8 +151,9 @@ export function evaluateCircuits(
   memo: JobMemo,
 ): readonly CircuitEvaluation[] {
   const fed = fedCounts(circuits);
+  const chargerAmps = (id: string): number => ratedAmps(circuits.find((each) => each.id === id));
   const baseOf = ({ id, feedId }: Circuit): SolveContext => {
-    const groupA = carriedByFeeder(groups, id);
+    const groupA = carriedByFeeder(groups, id, chargerAmps);
     const fedCircuits = fed.get(id) ?? 0;
     const feedDropPct = feedId === null ? undefined : dropOf(feedId);
     if (groupA === 0 && fedCircuits === 0 && feedDropPct === undefined) return base;

@@ -1,18 +1,25 @@
 import type { CircuitDemand } from './circuitDemand';
 import type { ChargerGroup } from './houseSchema';
 
-/** Whether a limit counts: load management that the chargers are not listed for keeps nothing. */
-const limitCounts = ({ listed }: ChargerGroup): boolean => listed !== false;
+/** Whether a limit counts: only load management that the chargers are known to be listed for keeps anything. */
+const limitCounts = ({ listed }: ChargerGroup): boolean => listed === true;
 
 /** The group that a charger is in; undefined where it is in none whose limit counts. */
 export const groupOf = (groups: readonly ChargerGroup[], circuitId: string): ChargerGroup | undefined =>
   groups.find((group) => limitCounts(group) && group.circuitIds.includes(circuitId));
 
-/** The current of the chargers that a feeder carries, each group at its limit, amperes. */
-export const carriedByFeeder = (groups: readonly ChargerGroup[], feederId: string): number =>
+/** The current of the chargers that a feeder carries, amperes: each group at its limit where that counts. */
+export const carriedByFeeder = (
+  groups: readonly ChargerGroup[],
+  feederId: string,
+  ampsOf: (circuitId: string) => number,
+): number =>
   groups
-    .filter((group) => group.feederId === feederId && group.circuitIds.length > 0)
-    .reduce((sum, { limitA }) => sum + limitA, 0);
+    .filter((group) => group.feederId === feederId)
+    .reduce((sum, group) => {
+      const together = group.circuitIds.reduce((acc, id) => acc + ampsOf(id), 0);
+      return sum + (limitCounts(group) ? Math.min(group.limitA, together) : together);
+    }, 0);
 
 /** How much of its own load a charger may count where its group is kept below their sum; 1 where it is not. */
 export function shareOfLimit(

@@ -19,7 +19,7 @@ export const serviceSentences: Sentences<keyof typeof serviceCatalog> = {
   'service.sharing': ({ data }) =>
     `${data.what} shares with another load: does the authority accept the device, and is it listed for it?`,
   'service.charger-group': ({ data }) =>
-    `Are the chargers of ${data.name} listed for load management together, the ${n(data.limitA, 1)} A limit restricted? Yes: they count at the limit. No: each counts in full.`,
+    `Are the chargers of ${data.name} listed for load management together, the ${n(data.limitA, 1)} A limit restricted? Yes: they count at the limit. Until then each counts in full.`,
   'service.group-unlisted': ({ data }) =>
     `The chargers of ${data.name} are not listed for load management together: each counts in full, not ${n(data.limitA, 1)} A.`,
   'service.managed': ({ data }) =>

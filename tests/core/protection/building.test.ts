@@ -50,6 +50,7 @@ describe('another building (Article 225 Part II)', () => {
     const minOf = (part: Parameters<typeof solveAny>[0]) =>
       solveAny(part).findings.find(({ code }) => code === 'building.disconnect')?.data;
     expect(minOf({ ...small, run: [...small.run] })).toEqual({ minA: 15 });
+    expect(minOf({ ...small, run: [...small.run], pins: { ocpdA: 10 } })).toEqual({ minA: 15 });
     expect(minOf(inGarage({ building: 'accessory', supply: 'none', buildingDisconnect: 'none' }))).toEqual({
       minA: 40,
     });

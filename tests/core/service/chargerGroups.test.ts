@@ -57,6 +57,13 @@ describe('chargers under one limit (625.42)', () => {
     expect(chargersIn(job).map(({ va }) => va)).toEqual([48 * 208]);
   });
 
+  test('each counts in full, in service and feeder, until the listing was read', () => {
+    const job = jobOf([...chargers, feederCircuit()], house([group({ listed: null, feederId: 'feeder' })]));
+    expect(chargersIn(job).map(({ va }) => va)).toEqual([9600, 9600, 9600]);
+    expect(evaluateJob(job).circuit('feeder')?.solved.figures.ocpd.minA).toBe(10 + 120 * 1.25);
+    expect(evaluateJob(job).service.findings.map(({ code }) => code)).toContain('service.charger-group');
+  });
+
   test('each counts in full where they are not listed for it, as a check', () => {
     const job = jobOf(chargers, house([group({ listed: false })]));
     expect(chargersIn(job).map(({ va }) => va)).toEqual([9600, 9600, 9600]);
@@ -81,11 +88,9 @@ describe('chargers under one limit (625.42)', () => {
 
   test('a change of the limit reaches the feeder through the memo, and a change of the house voltage the circuits', () => {
     const memo = freshMemo();
+    const base = jobOf([...chargers, feederCircuit()]);
     const at = (limitA: number, volts: 208 | 240) =>
-      evaluateJob(
-        jobOf([...chargers, feederCircuit()], house([group({ limitA, feederId: 'feeder' })], { volts })),
-        memo,
-      );
+      evaluateJob({ ...base, ...house([group({ limitA, feederId: 'feeder' })], { volts }) }, memo);
     expect(at(48, 240).circuit('feeder')?.solved.figures.ocpd.minA).toBe(70);
     expect(at(80, 240).circuit('feeder')?.solved.figures.ocpd.minA).toBe(110);
     expect(at(80, 208).findings.map(({ code }) => code)).toContain('load.house-voltage');
