@@ -49,7 +49,7 @@ describe('the plate of an appliance', () => {
     const view = viewOf('deck-tub');
     load({ ...demoJob, circuits: [{ ...view.circuit, site: {} }] });
     card('deck-tub');
-    const open = screen.getByRole('list', { name: 'Still to find out' });
+    const open = await screen.findByRole('list', { name: 'Still to find out' });
     expect(within(open).getByText(/Where is the disconnect/)).toBeTruthy();
     await userEvent.type(screen.getByLabelText('To the water'), '4');
     const { circuit } = viewOf('deck-tub');

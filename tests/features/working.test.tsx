@@ -34,9 +34,9 @@ describe('the working of a conductor that is stopped', () => {
     expect(circuit('carport-charger')?.pins).toEqual({});
   });
 
-  test('lights the cell that was read, and the one that the first remedy would read', () => {
+  test('lights the cell that was read, and the one that the first remedy would read', async () => {
     show(<WorkingPane view={viewOf('carport-charger')} figureKey="conductor" segment={0} />);
-    const [table] = screen.getAllByRole('table');
+    const [table] = await screen.findAllByRole('table');
     expect(table?.querySelector('[data-mark="lit"]')?.textContent).toBe('55');
     expect(table?.querySelector('caption')?.textContent).toContain('Table 310.16');
   });
@@ -44,7 +44,7 @@ describe('the working of a conductor that is stopped', () => {
   test('folds what does not decide, and shows all on demand', async () => {
     show(<WorkingPane view={viewOf('carport-charger')} figureKey="conductor" segment={0} />);
     expect(screen.queryByText('Derating starts from')).toBeNull();
-    await userEvent.click(screen.getByRole('button', { name: /^All \d+ steps$/ }));
+    await userEvent.click(await screen.findByRole('button', { name: /^All \d+ steps$/ }));
     expect(screen.getByText('Derating starts from')).toBeTruthy();
     await userEvent.click(screen.getByText('Derating starts from'));
     expect(document.querySelector('[data-mark="lit"]')?.textContent).toBe('75');

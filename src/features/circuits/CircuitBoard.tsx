@@ -4,11 +4,14 @@ import { useAppSelector } from '../../store/store';
 import { CircuitList } from './CircuitList';
 import { Ladder } from './figures/Ladder';
 import { RunPane } from './run/RunPane';
-import { WorkingPane } from './working/WorkingPane';
 import { usePart } from './usePart';
 import classes from './stage.module.css';
 
 const RoutePane = lazy(() => import('./route/RoutePane').then((module) => ({ default: module.RoutePane })));
+
+const WorkingPane = lazy(() =>
+  import('./working/WorkingPane').then((module) => ({ default: module.WorkingPane })),
+);
 
 interface CircuitBoardProps {
   readonly view: CircuitEvaluation;
@@ -38,12 +41,14 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
               <Ladder view={view} figureKey={focus.figureKey} />
             </section>
             <section className={classes['working']} aria-label="The working" id="working" tabIndex={-1}>
-              <WorkingPane
-                key={`${view.circuit.id} ${focus.figureKey}`}
-                view={view}
-                figureKey={focus.figureKey}
-                segment={segment}
-              />
+              <Suspense>
+                <WorkingPane
+                  key={`${view.circuit.id} ${focus.figureKey}`}
+                  view={view}
+                  figureKey={focus.figureKey}
+                  segment={segment}
+                />
+              </Suspense>
             </section>
           </>
         )}

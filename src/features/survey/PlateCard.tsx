@@ -1,20 +1,20 @@
-import { memo } from 'react';
+import { lazy, memo, Suspense } from 'react';
 import { familyList } from '../../core/appliances/registry';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { surveyed } from '../../core/findings/catalog';
-import { findingSentence } from '../../core/wording/findings';
 import { circuitLine } from '../../core/wording/ladder';
 import { counted } from '../../core/wording/words';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
-import { findingKey, type AnyFinding } from '../../core/findings/finding';
 import { useJobEditor } from '../../store/useJobEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Nameplate } from '../../ui/plates/Nameplate';
-import { SiteFields } from '../job/SiteFields';
 import { useStageActions } from '../job/stageActions';
-import { ExistingFields } from './ExistingFields';
 import { PhotoStrip } from './PhotoStrip';
 import classes from './survey.module.css';
+
+const PlateDetails = lazy(() =>
+  import('./PlateDetails').then((module) => ({ default: module.PlateDetails })),
+);
 
 interface PlateCardProps {
   readonly view: CircuitEvaluation;
@@ -28,26 +28,6 @@ interface FoldedPlateProps {
 
 const familyName = ({ appliance }: Circuit): string =>
   familyList.find(({ id }) => id === appliance.family)?.name ?? '';
-
-/** What is still unknown of an appliance, and what stands until it is known. */
-function StillToFind({ questions }: { readonly questions: readonly AnyFinding[] }) {
-  if (questions.length === 0)
-    return (
-      <p className={classes['known']}>
-        <SeverityShape severity="ok" /> Nothing left to verify.
-      </p>
-    );
-  return (
-    <ul className={classes['open']} aria-label="Still to find out">
-      {questions.map((finding) => (
-        <li key={findingKey(finding)}>
-          <SeverityShape severity={finding.severity === 'note' ? 'ok' : finding.severity} named />{' '}
-          {findingSentence(finding)}
-        </li>
-      ))}
-    </ul>
-  );
-}
 
 /** One appliance of many: what it is and how much is left to find out, until it is opened. */
 export const FoldedPlate = memo(function FoldedPlate({ view, onOpen }: FoldedPlateProps) {
@@ -98,12 +78,9 @@ export const PlateCard = memo(function PlateCard({ view, jobId }: PlateCardProps
           replaceCircuit({ ...circuit, appliance }, 'Nameplate', key);
         }}
       >
-        <ExistingFields view={view} />
-        <div className={classes['site']}>
-          <SiteFields view={view} topic="place" />
-          <SiteFields view={view} topic="disconnect" />
-        </div>
-        <StillToFind questions={surveyed(view.open)} />
+        <Suspense>
+          <PlateDetails view={view} />
+        </Suspense>
         <PhotoStrip photos={circuit.photos} jobId={jobId} of={{ circuitId: circuit.id }} />
       </Nameplate>
     </li>

@@ -1,28 +1,19 @@
-import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
+import { lazy, memo, Suspense, useDeferredValue } from 'react';
 import type { JobSizes } from '../../../core/job/jobSizes';
 import type { CircuitFigures } from '../../../core/circuit/figures';
 import { findingKey, worstFinding, type AnyFinding } from '../../../core/findings/finding';
 import { figureOf, type FigureKey } from '../../../core/findings/subject';
-import { tableFace } from '../../../core/code/tableFace';
 import { findingSentence } from '../../../core/wording/findings';
 import { figureName } from '../../../core/wording/ladder';
-import { isQuiet } from '../../../core/working/quietSteps';
-import type { AnyStep } from '../../../core/working/step';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { fixing } from '../../../store/lazyParts';
 import { useSizes } from '../../../store/useEvaluation';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
-import { StepList } from '../../../ui/working/StepList';
-import { TableFaceView } from '../../../ui/working/TableFaceView';
 import { FindingCard } from '../../job/FindingCard';
 import { FigureFields } from '../figures/FigureFields';
-import { highlightedStep, markedCells } from './highlightedStep';
 import { SegmentDetails } from '../run/SegmentDetails';
 import classes from './WorkingPane.module.css';
 
-const RacewayPicture = lazy(() =>
-  import('../figures/RacewayPicture').then((module) => ({ default: module.RacewayPicture })),
-);
 const DropPicture = lazy(() =>
   import('../figures/DropPicture').then((module) => ({ default: module.DropPicture })),
 );
@@ -30,6 +21,7 @@ const DropPicture = lazy(() =>
 const Alternatives = lazy(() =>
   import('./Alternatives').then((module) => ({ default: module.Alternatives })),
 );
+const Steps = lazy(() => import('./Steps').then((module) => ({ default: module.Steps })));
 const EditionsCompared = lazy(() =>
   import('./EditionsCompared').then((module) => ({ default: module.EditionsCompared })),
 );
@@ -96,62 +88,6 @@ function useFixed(
   return fix && by.withFix(sizes.job, fix)?.circuit(view.circuit.id);
 }
 
-interface StepsProps {
-  readonly view: CircuitEvaluation;
-  readonly figureKey: FigureKey;
-  readonly shown: number | null;
-  /** The circuit as the first fix would make it. */
-  readonly fixed: CircuitEvaluation | undefined;
-}
-
-/** The steps, those that decide first, beside the table that the lit one read. */
-function Steps({ view, figureKey, shown, fixed }: StepsProps) {
-  const { circuit, solved, context } = view;
-  const [chosen, setChosen] = useState<AnyStep | null>(null);
-  const [all, setAll] = useState(false);
-  const every = solved.workings[figureKey].filter(
-    (step) => step.segment === undefined || shown === null || step.segment === shown,
-  );
-  const steps = all ? every : every.filter((step) => !isQuiet(step));
-  const highlighted =
-    chosen !== null && steps.includes(chosen) ? chosen : highlightedStep(steps, solved.findings);
-  const face =
-    highlighted?.read === undefined ? undefined : tableFace(context.code, highlighted.read, circuit.material);
-  return (
-    <div className={classes['body']}>
-      <div>
-        <StepList
-          steps={steps}
-          highlighted={highlighted}
-          onStep={setChosen}
-          amendments={new Map(context.code.amendments.map(({ id, title }) => [id, title]))}
-        />
-        {(all || every.length > steps.length) && (
-          <button
-            type="button"
-            className={`act ${classes['fold']}`}
-            onClick={() => {
-              setAll(!all);
-            }}
-          >
-            {all ? 'Only what decides' : `All ${every.length} steps`}
-          </button>
-        )}
-      </div>
-      <div>
-        {face !== undefined && highlighted !== undefined && (
-          <TableFaceView face={face} marks={markedCells(highlighted, steps, fixed)} />
-        )}
-        {figureKey === 'raceway' && (
-          <Suspense>
-            <RacewayPicture view={view} segment={shown} />
-          </Suspense>
-        )}
-      </div>
-    </div>
-  );
-}
-
 const ABOUT_RUN: readonly FigureKey[] = ['breaker', 'conductor', 'ground', 'raceway', 'drop'];
 
 /** What stands below the steps: fields, pictures, the segment, other methods, other editions. */
@@ -214,7 +150,9 @@ export const WorkingPane = memo(function WorkingPane({ view, figureKey, segment 
       {sizes !== undefined && (
         <Findings sizes={sizes} view={later} figureKey={figureKey} stale={sizes !== now} />
       )}
-      <Steps view={view} figureKey={figureKey} shown={shown} fixed={fixed} />
+      <Suspense>
+        <Steps view={view} figureKey={figureKey} shown={shown} fixed={fixed} />
+      </Suspense>
       <Below view={view} later={later} figureKey={figureKey} segment={segment} />
     </>
   );
