@@ -17,6 +17,9 @@ export type SiteFix =
   | 'shutoff'
   | 'building-disconnect'
   | 'service-outlet'
+  | 'disconnect-in-sight'
+  | 'disconnect-from-water'
+  | 'lock-hardware'
   | 'disconnect-mounting';
 
 /** What a fix changes in a circuit, in figures; its words are in core/wording. */

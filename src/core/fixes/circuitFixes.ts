@@ -29,7 +29,10 @@ import {
 import { pullPoint } from './pullPoint';
 import {
   bySite,
+  disconnectFromWater,
+  disconnectInSight,
   feedFromThere,
+  lockHardware,
   movedReceptacle,
   plannedBuildingDisconnect,
   plannedShutoff,
@@ -101,6 +104,10 @@ export const circuitFixes: CandidatesByCode = {
   'load.setting-plugged': [fullOutput, hardwire],
   'receptacle.config-mismatch': [bySite('receptacle', 'receptacle', 'plug')],
   'receptacle.no-ground': [bySite('receptacle', 'receptacle', 'plug')],
+  'disconnect.out-of-sight': [disconnectInSight],
+  'disconnect.not-lockable': [lockHardware],
+  'disconnect.too-near-water': [disconnectFromWater],
+  'raceway.sleeve-full': [freeTrade],
   'disconnect.missing': [bySite('disconnect', 'disconnect')],
   'disconnect.rating': [bySite('disconnect', 'disconnectA')],
   'gfci.required': [bySite('ground-fault', 'groundFault')],

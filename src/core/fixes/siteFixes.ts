@@ -77,3 +77,45 @@ export const feedFromThere = ofCircuit((circuit) =>
       ]
     : [],
 );
+
+/** A disconnect where it is seen and near enough. */
+export const disconnectInSight = ofCircuit((circuit, { data }) =>
+  'maxFt' in data
+    ? [
+        {
+          kind: 'reset-to-code',
+          circuit: {
+            ...circuit,
+            site: {
+              ...circuit.site,
+              disconnectInSight: true,
+              disconnectFt: Math.min(circuit.site.disconnectFt ?? data.maxFt, data.maxFt),
+            },
+          },
+          describe: () => ({ kind: 'reset-to-code', what: 'disconnect-in-sight' }),
+        },
+      ]
+    : [],
+);
+
+/** A disconnect as far from the water as it must be. */
+export const disconnectFromWater = ofCircuit((circuit, { data }) =>
+  'minFt' in data
+    ? [
+        {
+          kind: 'reset-to-code',
+          circuit: { ...circuit, site: { ...circuit.site, waterFt: data.minFt } },
+          describe: () => ({ kind: 'reset-to-code', what: 'disconnect-from-water' }),
+        },
+      ]
+    : [],
+);
+
+/** Lock hardware that stays on the breaker. */
+export const lockHardware = ofCircuit((circuit) => [
+  {
+    kind: 'reset-to-code',
+    circuit: { ...circuit, site: { ...circuit.site, lockable: true } },
+    describe: () => ({ kind: 'reset-to-code', what: 'lock-hardware' }),
+  },
+]);

@@ -71,7 +71,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'load.taps': () => 'Taps to each unit: 20 A minimum, sized for it, only as long as needed for servicing.',
   'load.fuse-only': ({ data }) =>
     `The label requires fuses of ${n(data.mocp, 1)} A at most: a breaker alone is not enough.`,
-  'motor.not-in-table': ({ data }) => `No table has a motor of ${n(data.hp)} hp at ${n(data.volts)} V.`,
+  'motor.not-in-table': ({ data }) =>
+    `No table has a motor of ${n(data.hp)} hp at ${n(data.volts)} V. Ask the manufacturer for its current and circuit.`,
   'motor.fla-used-for-flc': ({ data }) =>
     `Nameplate: ${inAmps(data.plateA)}. Conductor and breaker are sized by the table, ${inAmps(data.flcA)}.`,
   'motor.plate-above-table': ({ data }) =>

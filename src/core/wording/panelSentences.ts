@@ -26,16 +26,18 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
   'panel.interrupting-unknown': ({ data }) =>
     `Read the interrupting rating from the label: ${kiloamps(data.faultA)} may flow in a fault.`,
   'panel.no-space': ({ data }) =>
-    `${counted(data.wanted, 'space')} wanted, ${data.free === 0 ? 'none' : data.free} free.`,
+    `${counted(data.wanted, 'space')} wanted, ${data.free === 0 ? 'none' : data.free} free: make room, or add a subpanel.`,
   'panel.unplaced': ({ data }) =>
     `${counted(data.count, 'circuit')} ${data.count === 1 ? 'has' : 'have'} no place in the panel yet.`,
   'panel.too-many-circuits': ({ data }) =>
-    `${data.poles} poles are more than the ${data.max} that the label allows.`,
-  'panel.tandem-not-allowed': ({ data }) => `Space ${data.space} does not take two circuits by the label.`,
+    `${data.poles} poles are more than the ${data.max} that the label allows: remove circuits, or add a subpanel.`,
+  'panel.tandem-not-allowed': ({ data }) =>
+    `Space ${data.space} does not take two circuits by the label: move one to a space of its own.`,
   'panel.tandem-unknown': () =>
     'Read from the label which spaces take two circuits: none is taken to until then.',
-  'panel.clash': ({ data }) => `Space ${data.space} is taken twice.`,
-  'panel.same-leg': ({ data }) => `Two halves of space ${data.space} are on one leg: 0 V between them.`,
+  'panel.clash': ({ data }) => `Space ${data.space} is taken twice: move one of them.`,
+  'panel.same-leg': ({ data }) =>
+    `Two halves of space ${data.space} are on one leg: 0 V between them. Use two full spaces.`,
   'panel.breaker-not-listed': () =>
     'Read from the label which breaker types the panel takes: no other may be used.',
   'panel.neutrals-mixed': ({ data: { where, ground } }) =>
@@ -59,12 +61,13 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
   'panel.series-rated': ({ data }) =>
     `${kiloamps(data.faultA)} may flow in a fault: main and branch breakers are a tested combination for ${kiloamps(data.ratingA)}, by its label. Only the breakers it names may be used.`,
   'panel.neutral-shared-terminal': ({ data }) =>
-    `Two neutrals under one screw in ${data.name}: each has a terminal of its own.`,
+    `Two neutrals under one screw in ${data.name}: move one to a terminal of its own.`,
   'panel.unlabelled': ({ data }) =>
     `The directory does not tell a stranger what ${data.lines.length === 1 ? 'space' : 'spaces'} ${data.lines.slice(0, 6).join('; ')} ${data.lines.length === 1 ? 'feeds' : 'feed'}${data.lines.length > 6 ? ', and more' : ''}.`,
-  'panel.openings': ({ data }) => `${counted(data.count, 'opening')} without a filler plate.`,
+  'panel.openings': ({ data }) =>
+    `${counted(data.count, 'opening')} without a filler plate: close ${data.count === 1 ? 'it' : 'them'}.`,
   'panel.bus-below-main': ({ data }) =>
-    `The bus of ${n(data.busA, 1)} A is less than the main of ${n(data.mainA, 1)} A before it.`,
+    `The bus of ${n(data.busA, 1)} A is less than the main of ${n(data.mainA, 1)} A before it: use a smaller main, or another panel.`,
   'panel.no-main': () => 'No main was read: what protects this panel, and at what rating?',
   'panel.working-space': ({ data }) =>
     data.seen
@@ -85,5 +88,5 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
       ? 'New service equipment of a dwelling has a surge-protective device, Type 1 or Type 2, in it or beside it. None is planned.'
       : 'Which surge-protective device is planned? New service equipment of a dwelling has one, Type 1 or Type 2.',
   'panel.lug-range': ({ data }) =>
-    `The lugs take ${printWireSize(data.from)} to ${printWireSize(data.to)}, not ${printWireSize(data.size)}.`,
+    `The lugs take ${printWireSize(data.from)} to ${printWireSize(data.to)}, not ${printWireSize(data.size)}: splice to a size that fits, or use another lug.`,
 };

@@ -32,7 +32,7 @@ export const serviceSentences: Sentences<keyof typeof serviceCatalog> = {
     `Neither heating nor cooling shows from ${data.from.slice(0, 10)} to ${data.to.slice(0, 10)}: add the larger of them by calculation. Was it added?`,
   'demand.gaps': () => 'Readings are missing: the peak may be among them.',
   'demand.export': () =>
-    'Power flowed back to the utility: with sun, wind or peak shaving on the premises the method may not be used.',
+    'Power flowed back to the utility: with sun, wind or peak shaving on the premises this method may not be used. Use a calculated one.',
   'demand.unit': ({ data }) =>
     `A peak of ${inAmps(data.peakA)} is no dwelling's: which unit do the values have?`,
 };

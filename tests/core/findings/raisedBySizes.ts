@@ -288,7 +288,7 @@ export const raisedBySizes: readonly Raised[] = [
     'motor.not-in-table',
     'stop',
     withPlate('motor', { hp: 40, volts: 230 }),
-    'No table has a motor of 40 hp at 230 V.',
+    'No table has a motor of 40 hp at 230 V. Ask the manufacturer for its current and circuit.',
     withPlate('motor', { hp: 5, volts: 230 }),
   ],
   [
