@@ -81,7 +81,7 @@ test('the same by keyboard alone', async ({ page }) => {
     }
     throw new Error(`The keyboard does not reach "${name}".`);
   };
-  await tabTo('New job');
+  await tabTo('Empty job');
   await keyboard.type('Mill Lane');
   await keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Add the first circuit' })).toBeFocused();
@@ -128,4 +128,27 @@ test('a field that is not understood keeps what was typed and changes nothing', 
   await expect(figureKey(page, 'Voltage drop')).toContainText('over 62 ft');
   await length.fill('80 ft');
   await expect(figureKey(page, 'Voltage drop')).toContainText('over 80 ft');
+});
+
+test('one typed line is answered while it is typed, and one Enter makes the job', async ({ page }) => {
+  await page.goto('/');
+  const line = page.getByLabel('First circuit of a new job');
+  await line.fill('48 A charger 35 ft nm indoors');
+  const answer = page.getByRole('definition');
+  await expect(answer.nth(1)).toContainText('60');
+  await expect(answer.nth(2)).toContainText('4 AWG');
+  await expect(page.getByText('EV charger, 48 A, 35 ft, NM-B, indoors')).toBeVisible();
+  await line.fill('48 A zeppelin');
+  await expect(page.getByText(/names no appliance/)).toBeVisible();
+  await line.press('Enter');
+  await expect(page.getByText(/names no appliance/)).toBeVisible();
+  await line.fill('range 12 kW 30 ft');
+  await line.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Range, 12 kW' })).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('img', { name: 'Runs of Range, 12 kW' })).toBeVisible();
+  const row = page.getByRole('link', { name: /Range, 12 kW/ });
+  await expect(row).toContainText('1 circuit, 30 ft');
+  await expect(row).toContainText('2023 code');
+  await expect(row.getByRole('listitem')).toHaveText([/Survey/, /Service/, /Circuits/, /Panel/]);
 });

@@ -246,7 +246,7 @@ test.describe('what takes a while', () => {
 /** Starts a job without loading the page anew. */
 async function startFromJobs(page: Page, name: string): Promise<void> {
   await toJobs(page);
-  await page.getByLabel('New job').fill(name);
-  await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByLabel('Empty job').fill(name);
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'No circuit yet' })).toBeVisible();
 }

@@ -74,7 +74,7 @@ describe('the list', () => {
   test('offers the first step and the demo job when there is none', async () => {
     answer({ demo: false });
     show(<JobsPage />);
-    expect(await screen.findByText(/None yet\. Start one by its name/)).toBeTruthy();
+    expect(await screen.findByText(/None yet\. Type its first circuit above/)).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Open the demo job' })).toBeTruthy();
   });
 

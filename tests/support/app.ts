@@ -29,8 +29,8 @@ export async function openDemo(page: Page): Promise<void> {
 /** A new job without circuits. */
 export async function startJob(page: Page, name: string): Promise<void> {
   await page.goto('/');
-  await page.getByLabel('New job').fill(name);
-  await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByLabel('Empty job').fill(name);
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'No circuit yet' })).toBeVisible();
 }
 

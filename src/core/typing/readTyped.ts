@@ -8,6 +8,7 @@ import {
 } from '../appliances/registry';
 import type { TypedFigures } from '../appliances/typedWords';
 import { METHOD_IDS, METHODS, type MethodId, type Environment } from '../code/methods';
+import { inEnvironment, methodName } from '../wording/words';
 import { firstProblem } from '../job/zodProblem';
 
 /** A circuit as somebody typed it: appliance, and what was said of its run. */
@@ -73,16 +74,21 @@ const tidy = (text: string): string =>
     .replace(/\s*([/+])\s*/g, '$1')
     .trim();
 
-/** The family whose name a line starts with, the longest first, and the rest of the line. */
+/** The figures that may stand before the name: "48a charger", "12kw range". */
+const FIGURES_FIRST = /^(?:\d[\w./%'-]*\s+)+/;
+
+/** The family whose name a line starts with, figures before it aside, the longest first, and the rest of the line. */
 function familyOf(line: string): { readonly family: FamilyId; readonly rest: string } | undefined {
+  const before = FIGURES_FIRST.exec(line)?.[0] ?? '';
+  const named = line.slice(before.length);
   let best: { family: FamilyId; name: string } | undefined;
   for (const { id, typed } of familyList) {
     for (const name of typed.names) {
-      const starts = line === name || line.startsWith(`${name} `);
+      const starts = named === name || named.startsWith(`${name} `);
       if (starts && name.length > (best?.name.length ?? 0)) best = { family: id, name };
     }
   }
-  return best && { family: best.family, rest: line.slice(best.name.length).trim() };
+  return best && { family: best.family, rest: `${before}${named.slice(best.name.length)}`.trim() };
 }
 
 interface Words {
@@ -168,8 +174,8 @@ function understood(appliance: Appliance, { lengthFt, method, place }: Words): s
   const parts = [
     applianceTitle(appliance),
     lengthFt === undefined ? '' : `${lengthFt} ft`,
-    method === undefined ? '' : METHODS[method].name,
-    place ?? '',
+    method === undefined ? '' : methodName(method),
+    place === undefined ? '' : inEnvironment(place),
   ];
   return parts.filter((part) => part !== '').join(', ');
 }

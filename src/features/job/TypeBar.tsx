@@ -1,27 +1,13 @@
 import { Autocomplete, Button } from '@mantine/core';
 import { useState } from 'react';
-import { newCircuit, newSegment } from '../../core/circuit/newCircuit';
-import type { Circuit } from '../../core/circuit/circuitSchema';
 import type { Job } from '../../core/job/jobSchema';
-import { completions, readTyped, type Typed } from '../../core/typing/readTyped';
+import { completions, readTyped } from '../../core/typing/readTyped';
 import { circuitLine } from '../../core/wording/ladder';
 import { circuitsAdded } from '../../core/job/changes';
 import { draftOf } from '../../store/sizes';
 import { useJobEditor } from '../../store/useJobEditor';
+import { typedCircuit, USUAL_LENGTH_FT } from './typedCircuit';
 import classes from './TypeBar.module.css';
-
-/** Length that is taken until one is typed, feet. */
-const USUAL_LENGTH_FT = 40;
-
-const typedCircuit = (
-  { appliance, lengthFt, method, place }: Typed,
-  { designC }: Job,
-  id: string,
-  segmentId: string,
-): Circuit =>
-  newCircuit(id, appliance, [
-    newSegment(segmentId, method ?? 'nm-b', lengthFt ?? USUAL_LENGTH_FT, place ?? 'indoor', designC),
-  ]);
 
 interface TypeBarProps {
   readonly job: Job;

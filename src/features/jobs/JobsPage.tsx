@@ -1,4 +1,5 @@
 import { Button, TextInput } from '@mantine/core';
+import { useElementSize } from '@mantine/hooks';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DEMO_JOB_ID } from '../../core/job/demoJobId';
@@ -9,7 +10,11 @@ import { useJobs } from '../../store/useJobs';
 import { Notice } from '../../ui/shell/Notice';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
 import { createJob, importJob, putDemoJob, resetDemoJob, startsWithDemo } from './jobActions';
+import { FirstCircuit } from './FirstCircuit';
 import { JobRow } from './JobRow';
+import { widthBesides } from './RunStrip';
+import type { Strip } from './strips';
+import { useStrips } from './useStrips';
 import classes from './JobsPage.module.css';
 
 /** A browser without jobs that was started with demo data gets the demo job. */
@@ -33,7 +38,7 @@ function NewJob({ onMade }: { readonly onMade: (id: string) => void }) {
       }}
     >
       <TextInput
-        label="New job"
+        label="Empty job"
         placeholder="Name, such as the street"
         value={name}
         maxLength={80}
@@ -95,6 +100,31 @@ function Themes() {
   );
 }
 
+const Head = () => (
+  <header className={classes['head']}>
+    <h1>Pasture</h1>
+    <p>Dedicated circuits for large appliances, figured and explained.</p>
+    <Themes />
+  </header>
+);
+
+/** Pixels a foot where nothing is too wide. */
+const USUAL_PX_PER_FT = 0.82;
+/** Narrower than this the runs stand closer, without their numbers. */
+const NARROW_PX = 560;
+
+/** One scale for all jobs: the usual one, or what the widest leaves. */
+function scaleOf(strips: readonly Strip[], width: number): number {
+  return strips.reduce((scale, { runs }) => {
+    const drawnFt = runs.reduce((sum, { stations }) => sum + (stations.at(-1)?.xFt ?? 0), 0);
+    const room = Math.max(
+      40,
+      width - widthBesides(runs.length, width > NARROW_PX) - (width > NARROW_PX ? 70 : 0),
+    );
+    return drawnFt === 0 ? scale : Math.min(scale, room / drawnFt);
+  }, USUAL_PX_PER_FT);
+}
+
 function JobList({
   jobs,
   onOutcome,
@@ -106,13 +136,19 @@ function JobList({
     const removed = await removeJob(job.id);
     onOutcome({ severity: 'ok', words: `${job.name} was deleted.`, ...(removed && { removed }) });
   };
+  const strips = useStrips(jobs);
+  const { ref, width } = useElementSize();
+  const pxPerFt = scaleOf([...strips.values()], width);
   return (
-    <section aria-label="Jobs">
-      <h2>Jobs in this browser</h2>
+    <section aria-label="Jobs" ref={ref}>
+      <h2>
+        Jobs in this browser{' '}
+        {strips.size > 0 && <span className="second">every run at one scale, heights drawn larger</span>}
+      </h2>
       {jobs?.length === 0 && (
         <p className={classes['none']}>
-          None yet. Start one by its name, open a file, or look at the demo job: a made-up house with ten
-          circuits.
+          None yet. Type its first circuit above, open a file, or look at the demo job: a made-up house with
+          ten circuits.
         </p>
       )}
       <ol>
@@ -120,6 +156,9 @@ function JobList({
           <JobRow
             key={job.id}
             job={job}
+            strip={strips.get(job.id)}
+            pxPerFt={pxPerFt}
+            numbered={width > NARROW_PX}
             onDelete={() => {
               void remove(job);
             }}
@@ -185,6 +224,24 @@ function MemoryNotice() {
   );
 }
 
+interface ElsewhereProps {
+  readonly demoHere: boolean;
+  readonly onMade: (id: string) => void;
+  readonly onFile: (file: File | undefined) => void;
+  readonly onDemo: () => void;
+}
+
+/** What else a job comes from: a name alone, a file, the demo. */
+function Elsewhere({ demoHere, onMade, onFile, onDemo }: ElsewhereProps) {
+  return (
+    <section className={classes['side']} aria-label="Start or open">
+      <FileOpener onFile={onFile} />
+      <DemoOpener here={demoHere} onOpen={onDemo} />
+      <NewJob onMade={onMade} />
+    </section>
+  );
+}
+
 /** The jobs of this browser: open, start, import, delete with a way back. */
 export function JobsPage() {
   const jobs = useJobs();
@@ -215,11 +272,7 @@ export function JobsPage() {
         void open(event.dataTransfer.files[0]);
       }}
     >
-      <header className={classes['head']}>
-        <h1>Pasture</h1>
-        <p>Dedicated circuits for large appliances, figured and explained.</p>
-        <Themes />
-      </header>
+      <Head />
       <MemoryNotice />
       {outcome !== null && (
         <OutcomeNotice
@@ -229,16 +282,19 @@ export function JobsPage() {
           }}
         />
       )}
+      <FirstCircuit
+        onMade={(jobId, circuitId) => {
+          go(`${jobId}/${circuitId}`);
+        }}
+      />
       <main className={classes['main']}>
         <JobList jobs={jobs} onOutcome={setOutcome} />
-        <section className={classes['side']} aria-label="Start or open">
-          <NewJob onMade={go} />
-          <FileOpener onFile={(file) => void open(file)} />
-          <DemoOpener
-            here={jobs?.some(({ id }) => id === DEMO_JOB_ID) ?? false}
-            onOpen={() => void openDemo()}
-          />
-        </section>
+        <Elsewhere
+          demoHere={jobs?.some(({ id }) => id === DEMO_JOB_ID) ?? false}
+          onMade={go}
+          onFile={(file) => void open(file)}
+          onDemo={() => void openDemo()}
+        />
       </main>
       <footer className={classes['foot']}>{CAUTION}</footer>
     </div>

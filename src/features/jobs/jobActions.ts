@@ -18,6 +18,23 @@ export async function createJob(name: string): Promise<string> {
   return job.id;
 }
 
+/** A new job with the circuit of a typed line, named after it until somebody names it; undefined where it was not understood. */
+export async function startTyped(
+  text: string,
+): Promise<{ readonly jobId: string; readonly circuitId: string } | undefined> {
+  const [{ readTyped }, { freshJob }, { typedCircuit }] = await Promise.all([
+    import('../../core/typing/readTyped'),
+    import('../../core/job/freshJob'),
+    import('../job/typedCircuit'),
+  ]);
+  const typed = readTyped(text);
+  if ('problem' in typed) return undefined;
+  const job = freshJob(crypto.randomUUID(), 'New job');
+  const circuit = typedCircuit(typed, job, crypto.randomUUID(), crypto.randomUUID());
+  await addJob({ ...job, name: circuit.name, circuits: [circuit] });
+  return { jobId: job.id, circuitId: circuit.id };
+}
+
 /** Puts the demo job here for the first time. */
 export async function putDemoJob(): Promise<string> {
   const { demoJob } = await import('../../core/job/demoJob');

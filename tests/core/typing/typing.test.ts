@@ -83,3 +83,20 @@ describe('a circuit by typing', () => {
     expect(completions('hot tub 50')).toEqual([]);
   });
 });
+
+describe('figures before the name', () => {
+  test.each([
+    ['48 A charger 35 ft nm indoors', 'ev 48 35 ft nm indoors'],
+    ['12 kW range 30 ft', 'range 12 kW 30 ft'],
+    ['50 hot tub', 'hot tub 50'],
+    ['5 hp motor', 'motor 5 hp'],
+  ])('%s is read as %s', (said, usual) => {
+    expect(readTyped(said)).toEqual(readTyped(usual));
+    expect(readTyped(said)).not.toHaveProperty('problem');
+  });
+
+  test('a figure alone names no appliance', () => {
+    expect(readTyped('48 A')).toHaveProperty('problem');
+    expect(readTyped('48 A zeppelin')).toHaveProperty('problem');
+  });
+});
