@@ -3,6 +3,7 @@ import { expect, openDemo, saved, startJob, test, working } from '../support/app
 test('an old dryer is judged, never sized: recorded, asked about, and let stay', async ({ page }) => {
   await startJob(page, 'Kitchen of 1974');
   await page.getByRole('button', { name: /Survey/ }).click();
+  await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
   await page.getByRole('combobox', { name: 'Add a circuit by typing' }).fill('dryer 5 kW 30 ft nm');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   const card = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: /Dryer/ }) });

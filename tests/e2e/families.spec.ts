@@ -5,6 +5,7 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
 }) => {
   await startJob(page, 'Ridge Road 12');
   await page.getByRole('button', { name: /Survey/ }).click();
+  await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
   await page.getByPlaceholder('hot tub 50').fill('hot tub 50 46 ft pvc outdoors');
   await expect(page.getByText(/Hot tub, 40 A, 46 ft, PVC Sch 40, outdoor/)).toBeVisible();
   await page.getByRole('button', { name: 'Add', exact: true }).click();
@@ -55,6 +56,7 @@ test('a mini split by keyboard alone: typed, wired to its breaker by shop practi
   for (let presses = 0; presses < 6; presses += 1) {
     await keyboard.press('Shift+Tab');
     const there = await page
+      .getByRole('dialog')
       .getByPlaceholder('hot tub 50')
       .evaluate((each) => each === document.activeElement);
     if (there) break;
@@ -80,6 +82,7 @@ test('a mini split by keyboard alone: typed, wired to its breaker by shop practi
 test('forty appliances of a schedule come in at once, and go out as the same schedule', async ({ page }) => {
   await startJob(page, 'Plat 7');
   await page.getByRole('button', { name: /Survey/ }).click();
+  await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
   await page.getByRole('button', { name: 'Read a schedule' }).click();
   const rows = Array.from(
     { length: 40 },
@@ -118,6 +121,7 @@ test.describe('on a phone', () => {
   }) => {
     await startJob(page, 'Ridge Road 12');
     await page.getByRole('button', { name: /Survey/ }).tap();
+    await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
     await page.getByPlaceholder('hot tub 50').fill('range 12 kW');
     await page.getByRole('button', { name: 'Add', exact: true }).tap();
     const power = page.getByLabel('KW');

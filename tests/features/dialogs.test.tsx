@@ -9,7 +9,7 @@ import { KeysDialog } from '../../src/features/job/KeysDialog';
 import { Notices } from '../../src/features/job/Notices';
 import { saveChanged } from '../../src/store/saveSlice';
 import { store } from '../../src/store/store';
-import { Live, load, openJob, show } from '../support/stage';
+import { Live, load, openJob, show, showInJob } from '../support/stage';
 
 beforeEach(() => {
   load({ ...demoJob, circuits: [] });
@@ -92,9 +92,17 @@ describe('the job', () => {
 });
 
 describe('what the stage says', () => {
-  test('an empty job offers the first step and the demo', async () => {
+  test('an empty job offers the same line as the list, the first step and the demo', async () => {
     const open = vi.fn();
-    show(<EmptyStage />, { open });
+    const goTo = vi.fn();
+    load({ ...demoJob, circuits: [] });
+    showInJob(<EmptyStage />, { open, goTo });
+    await userEvent.type(
+      screen.getByRole('combobox', { name: 'Add a circuit by typing' }),
+      '12 kW range{Enter}',
+    );
+    expect(openJob().circuits.map(({ name }) => name)).toEqual(['Range, 12 kW']);
+    expect(goTo).toHaveBeenCalledWith(openJob().circuits[0]?.id);
     await userEvent.click(screen.getByRole('button', { name: 'Add the first circuit' }));
     expect(open).toHaveBeenCalledWith('add');
     expect(screen.getByRole('button', { name: 'See the demo job in the list' })).toBeTruthy();
