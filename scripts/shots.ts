@@ -27,7 +27,14 @@ const routeSide =
   };
 
 const SHOTS: readonly Shot[] = [
-  { name: 'jobs', at: '/' },
+  {
+    name: 'jobs',
+    at: '/',
+    act: async (page) => {
+      await page.getByLabel('First circuit of a new job').fill('48 A charger 35 ft nm indoors');
+      await page.getByText('Read as:').waitFor();
+    },
+  },
   { name: 'circuits', at: '/jobs/demo-orchard-lane/carport-charger' },
   { name: 'route', at: '/jobs/demo-orchard-lane/kiln?part=route', act: routeSide('Fill and cover') },
   {
