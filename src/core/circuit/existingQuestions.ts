@@ -1,9 +1,6 @@
+import { AT_WATER, FRAME_ON_NEUTRAL } from '../protection/loadKinds';
 import type { OutletFacts } from '../protection/outletFacts';
 import type { Existing } from './existingSchema';
-
-/** Appliances whose frame the neutral of an existing circuit may ground (250.140). */
-const FRAME_ON_NEUTRAL: ReadonlySet<string> = new Set(['range', 'dryer']);
-const AT_WATER: ReadonlySet<string> = new Set(['spa', 'pool-pump', 'pool-heater']);
 
 /** What there is to look at on an existing circuit: only what its judgement reads. */
 export function existingQuestions(

@@ -2,6 +2,7 @@ import type { OutletNeeds } from '../appliances/family';
 import type { Edition } from '../code/edition';
 import { NEW_WORK, PLANNING_ONLY, type NewWork, type ThreeWireFault } from '../code/newWork';
 import type { AnyFinding } from '../findings/finding';
+import { FRAME_ON_NEUTRAL } from '../protection/loadKinds';
 import { sizeRank, type Metal, type WireSize } from '../units/wireSize';
 import type { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
@@ -29,7 +30,7 @@ const NEUTRAL_FLOOR: Readonly<Record<Metal, WireSize>> = { cu: '10', al: '8' };
 /** The first condition of 250.140 that fails; undefined where none is known to. */
 function threeWireFault({ circuit, existing, needs, code }: ExistingCase): ThreeWireFault | undefined {
   const { neutral, serviceCable, groundInBox, frameBonded, extended, legal } = existing;
-  if (needs.kind !== 'range' && needs.kind !== 'dryer') return 'appliance';
+  if (!FRAME_ON_NEUTRAL.has(needs.kind)) return 'appliance';
   if (extended === true) return 'extended';
   if (legal === false) return 'not-legal';
   const size = existing.neutralSize ?? circuit.pins.size;
@@ -83,12 +84,9 @@ function findOldFeeder({ circuit: { appliance }, existing }: ExistingCase, work:
     });
 }
 
-const asks120And240 = ({ needs, circuit }: ExistingCase): boolean =>
-  circuit.appliance.family !== 'feeder' && (needs.kind === 'range' || needs.kind === 'dryer');
-
 /** What is judged of an existing circuit itself: what is recorded, and its three wires. */
 export function findExisting(about: ExistingCase, work: Working): void {
-  const { circuit, existing } = about;
+  const { circuit, existing, needs } = about;
   const { ocpdA, size } = circuit.pins;
   if (!isRecorded(circuit)) {
     const missing = ocpdA === undefined ? (size === undefined ? 'both' : 'breaker') : 'conductor';
@@ -97,7 +95,7 @@ export function findExisting(about: ExistingCase, work: Working): void {
   if (circuit.appliance.family === 'feeder') {
     if (isThreeWire(circuit)) findOldFeeder(about, work);
   } else if (existing.frame === 'neutral') findThreeWires(about, work);
-  else if (existing.frame === undefined && asks120And240(about))
+  else if (existing.frame === undefined && FRAME_ON_NEUTRAL.has(needs.kind))
     work.found('ask', 'existing.frame', 'existing.three-wire', { year: about.code.year });
 }
 
@@ -116,7 +114,7 @@ const isReplaced = ({ code }: AnyFinding, circuit: Circuit): boolean =>
  * not extended; until that is known it is asked. Nothing that endangers is let stay.
  */
 export function standingFindings(
-  { circuit, existing }: ExistingCase,
+  { circuit, existing, code }: ExistingCase,
   found: readonly AnyFinding[],
   work: Working,
 ): readonly AnyFinding[] {
@@ -127,8 +125,9 @@ export function standingFindings(
   const waived = judged.filter((each) => isNewWork(each.code) && !atNewWater(each));
   const rules = [...new Set(waived.map(({ code }) => code).filter(isNewWork))];
   const before = work.findings.length;
+  const min = code.parameters.receptacleFromWaterFt;
   if (existing.newWater === undefined && judged.some(atNewWater))
-    work.found('ask', 'existing.new-water', 'zone.receptacle', { minFt: 6 });
+    work.found('ask', 'existing.new-water', min.cite, { minFt: min.value });
   if (rules.length > 0) {
     if (existing.legal === undefined || existing.extended === undefined)
       work.found('ask', 'existing.may-stay', 'existing.stays', { rules });

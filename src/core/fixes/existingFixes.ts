@@ -1,5 +1,4 @@
 import type { Circuit } from '../circuit/circuitSchema';
-import { edition } from '../code/edition';
 import type { Candidates } from './candidate';
 import { ofCircuit } from './ofCircuit';
 
@@ -33,12 +32,11 @@ const planNew: Candidates = ofCircuit((circuit) => [
 ]);
 
 const swapBreaker: Candidates = (evaluation, finding) => {
-  const { standardOcpd } = edition(evaluation.job.edition).tables;
+  const { standardOcpd } = evaluation.context.code.tables;
   return ofCircuit((circuit) =>
     standardOcpd.ratings
-      .filter((rating) => rating !== circuit.pins.ocpdA)
+      .filter((rating) => rating !== circuit.pins.ocpdA && rating <= MAX_SWAP_A)
       .toSorted((a, b) => b - a)
-      .filter((rating) => rating <= MAX_SWAP_A)
       .map((ocpdA) => ({
         kind: 'swap-breaker' as const,
         circuit: { ...circuit, pins: { ...circuit.pins, ocpdA } },

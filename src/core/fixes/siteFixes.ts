@@ -1,3 +1,4 @@
+import type { AnyFinding } from '../findings/finding';
 import type { Site } from '../protection/siteSchema';
 import type { Candidates } from './candidate';
 import type { SiteFix } from './change';
@@ -30,40 +31,49 @@ export const movedReceptacle = ofCircuit((circuit, { data }) =>
     : [],
 );
 
+/** The site as it should be, by what the finding says; nothing where it says nothing of it. */
+const planSite = (
+  what: SiteFix,
+  plan: (finding: AnyFinding, site: Site) => Partial<Site> | undefined,
+): Candidates =>
+  ofCircuit((circuit, finding) => {
+    const planned = plan(finding, circuit.site);
+    return planned === undefined
+      ? []
+      : [
+          {
+            kind: 'reset-to-code',
+            circuit: { ...circuit, site: { ...circuit.site, ...planned } },
+            describe: () => ({ kind: 'reset-to-code', what }),
+          },
+        ];
+  });
+
 /** A receptacle as near to the equipment as it must be. */
-export const serviceOutlet = ofCircuit((circuit, { data, severity }) =>
-  severity === 'stop' && 'maxFt' in data
-    ? [
-        {
-          kind: 'reset-to-code',
-          circuit: { ...circuit, site: { ...circuit.site, serviceOutletFt: data.maxFt } },
-          describe: () => ({ kind: 'reset-to-code', what: 'service-outlet' }),
-        },
-      ]
-    : [],
+export const serviceOutlet = planSite('service-outlet', ({ data, severity }) =>
+  severity === 'stop' && 'maxFt' in data ? { serviceOutletFt: data.maxFt } : undefined,
 );
 
 /** An emergency shutoff that is planned, labeled and where it is reached. */
-export const plannedShutoff = ofCircuit((circuit) => [
-  {
-    kind: 'reset-to-code',
-    circuit: { ...circuit, site: { ...circuit.site, emergencyShutoff: 'planned' } },
-    describe: () => ({ kind: 'reset-to-code', what: 'shutoff' }),
-  },
-]);
+export const plannedShutoff = planSite('shutoff', () => ({ emergencyShutoff: 'planned' }));
 
 /** A disconnect of the other building, where the supply enters. */
-export const plannedBuildingDisconnect = ofCircuit((circuit, { severity }) =>
-  severity === 'stop'
-    ? [
-        {
-          kind: 'reset-to-code',
-          circuit: { ...circuit, site: { ...circuit.site, buildingDisconnect: 'planned' } },
-          describe: () => ({ kind: 'reset-to-code', what: 'building-disconnect' }),
-        },
-      ]
-    : [],
+export const plannedBuildingDisconnect = planSite('building-disconnect', ({ severity }) =>
+  severity === 'stop' ? { buildingDisconnect: 'planned' } : undefined,
 );
+
+/** A disconnect where it is seen and near enough. */
+export const disconnectInSight = planSite('disconnect-in-sight', ({ data }, { disconnectFt = Infinity }) =>
+  'maxFt' in data ? { disconnectInSight: true, disconnectFt: Math.min(disconnectFt, data.maxFt) } : undefined,
+);
+
+/** A disconnect as far from the water as it must be. */
+export const disconnectFromWater = planSite('disconnect-from-water', ({ data }) =>
+  'minFt' in data ? { waterFt: data.minFt } : undefined,
+);
+
+/** Lock hardware that stays on the breaker. */
+export const lockHardware = planSite('lock-hardware', () => ({ lockable: true }));
 
 /** The circuit from the panel that the other building has already. */
 export const feedFromThere = ofCircuit((circuit) =>
@@ -77,45 +87,3 @@ export const feedFromThere = ofCircuit((circuit) =>
       ]
     : [],
 );
-
-/** A disconnect where it is seen and near enough. */
-export const disconnectInSight = ofCircuit((circuit, { data }) =>
-  'maxFt' in data
-    ? [
-        {
-          kind: 'reset-to-code',
-          circuit: {
-            ...circuit,
-            site: {
-              ...circuit.site,
-              disconnectInSight: true,
-              disconnectFt: Math.min(circuit.site.disconnectFt ?? data.maxFt, data.maxFt),
-            },
-          },
-          describe: () => ({ kind: 'reset-to-code', what: 'disconnect-in-sight' }),
-        },
-      ]
-    : [],
-);
-
-/** A disconnect as far from the water as it must be. */
-export const disconnectFromWater = ofCircuit((circuit, { data }) =>
-  'minFt' in data
-    ? [
-        {
-          kind: 'reset-to-code',
-          circuit: { ...circuit, site: { ...circuit.site, waterFt: data.minFt } },
-          describe: () => ({ kind: 'reset-to-code', what: 'disconnect-from-water' }),
-        },
-      ]
-    : [],
-);
-
-/** Lock hardware that stays on the breaker. */
-export const lockHardware = ofCircuit((circuit) => [
-  {
-    kind: 'reset-to-code',
-    circuit: { ...circuit, site: { ...circuit.site, lockable: true } },
-    describe: () => ({ kind: 'reset-to-code', what: 'lock-hardware' }),
-  },
-]);

@@ -1,9 +1,7 @@
 import type { Edition } from '../code/edition';
+import { MAX_HANDLE_IN } from '../code/mounting';
 import type { FindingLog } from '../findings/findingLog';
 import type { Panel } from './panelSchema';
-
-/** Highest center of a handle above the floor: 6 ft 7 in (404.8(A)), inches. */
-const MAX_HANDLE_IN = 79;
 
 /** Working space and height of the handles: required of a new panel, doubtful in one that is there (110.26(A), 404.8(A)). */
 function space({ installed, workingSpace, topHandleIn }: Panel, out: FindingLog): void {

@@ -1,4 +1,5 @@
 import type { Edition } from '../code/edition';
+import { MAX_HANDLE_IN } from '../code/mounting';
 import type { SectionKey } from '../code/sections';
 import { meets } from '../units/quantity';
 import type { DisconnectArticle } from '../working/step';
@@ -151,9 +152,6 @@ function plugOfMotor(facts: OutletFacts, config: string | undefined, work: Worki
     work.found('ask', 'disconnect.plug-hp', 'disconnect.plug-motor', { config, hp, plugHp });
   return false;
 }
-
-/** Highest center of a handle above the floor, inches (404.8(A)). */
-const MAX_HANDLE_IN = 79;
 
 /** How high a switch or enclosure is mounted, and whether the space before it is clear (404.8(A), 110.26(A)). */
 function mounting(

@@ -1,7 +1,8 @@
-import type { LoadKind, ReceptacleUse } from '../appliances/family';
+import type { ReceptacleUse } from '../appliances/family';
 import type { Edition } from '../code/edition';
 import { meets } from '../units/quantity';
 import type { Working } from '../working/worked';
+import { AT_WATER } from './loadKinds';
 import type { OutletFacts } from './outletFacts';
 import { configurationOf, judgePlug } from './plugFit';
 
@@ -93,9 +94,6 @@ function comparePlanned(facts: OutletFacts, code: Edition, work: Working): void 
   else if (row.neutral && load.volts > 125 && !load.neutral)
     work.found('stop', 'receptacle.no-neutral', 'receptacle.listing', { config: receptacle });
 }
-
-/** What is plugged in at water, whose receptacle is asked its distance wherever it stands. */
-const AT_WATER: ReadonlySet<LoadKind> = new Set(['spa', 'pool-pump', 'pool-heater']);
 
 /** A receptacle is 6 ft or more from the water along the cord path, GFCI or not (680.22(A), 680.34, 680.43(A)). */
 function nearWater({ site, needs, location }: OutletFacts, code: Edition, work: Working): void {

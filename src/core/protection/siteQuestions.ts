@@ -1,5 +1,6 @@
 import { isOtherBuilding, MAY_BE_ANOTHER } from './building';
 import { BUILDINGS, BUILDING_SUPPLIES, LOCATIONS } from '../code/locations';
+import { AT_WATER } from './loadKinds';
 import type { OutletChoice } from './outlet';
 import type { OutletFacts } from './outletFacts';
 import { type Site } from './siteSchema';
@@ -25,9 +26,6 @@ const RECEPTACLE_ROOMS: ReadonlySet<string> = new Set([
   'finished-basement',
   'garage',
 ]);
-
-/** Plugged in at water wherever it stands. */
-const AT_WATER: ReadonlySet<string> = new Set(['spa', 'pool-pump', 'pool-heater']);
 
 /** Which building it is, and of another one what supplies it and where its disconnect is. */
 function buildingQuestions({

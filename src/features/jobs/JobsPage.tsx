@@ -1,6 +1,5 @@
-import { Button, TextInput } from '@mantine/core';
 import { useElementSize } from '@mantine/hooks';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DEMO_JOB_ID } from '../../core/job/demoJobId';
 import { CAUTION } from '../../core/wording/cautions';
@@ -9,7 +8,8 @@ import { removeJob, restoreJob, type SavedJob } from '../../store/persistence/jo
 import { useJobs } from '../../store/useJobs';
 import { Notice } from '../../ui/shell/Notice';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
-import { createJob, importJob, putDemoJob, resetDemoJob, startsWithDemo } from './jobActions';
+import { importJob, putDemoJob, resetDemoJob, startsWithDemo } from './jobActions';
+import { Elsewhere } from './Elsewhere';
 import { FirstCircuit } from './FirstCircuit';
 import { JobRow } from './JobRow';
 import { widthBesides } from './RunStrip';
@@ -23,34 +23,6 @@ function useDemoStart(empty: boolean): void {
     if (!empty) return;
     void startsWithDemo().then((demo) => (demo ? putDemoJob() : undefined));
   }, [empty]);
-}
-
-function NewJob({ onMade }: { readonly onMade: (id: string) => void }) {
-  const [name, setName] = useState('');
-  const [error, setError] = useState<string | null>(null);
-  return (
-    <form
-      className={classes['new']}
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (name.trim() === '') setError('Give the job a name, such as the street.');
-        else void createJob(name.trim()).then(onMade);
-      }}
-    >
-      <TextInput
-        label="Empty job"
-        placeholder="Name, such as the street"
-        value={name}
-        maxLength={80}
-        error={error}
-        onChange={(event) => {
-          setName(event.currentTarget.value);
-          setError(null);
-        }}
-      />
-      <Button type="submit">Start</Button>
-    </form>
-  );
 }
 
 interface Outcome {
@@ -169,51 +141,6 @@ function JobList({
   );
 }
 
-function FileOpener({ onFile }: { readonly onFile: (file: File | undefined) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <div>
-      <h2>From a file</h2>
-      <p className="second">A job exported from another browser: choose it, or drop it on this page.</p>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        className="visually-hidden"
-        aria-label="Job file"
-        tabIndex={-1}
-        onChange={(event) => {
-          onFile(event.currentTarget.files?.[0]);
-          event.currentTarget.value = '';
-        }}
-      />
-      <Button variant="default" onClick={() => input.current?.click()}>
-        Open a job file
-      </Button>
-    </div>
-  );
-}
-
-interface DemoOpenerProps {
-  readonly here: boolean;
-  readonly onOpen: () => void;
-}
-
-function DemoOpener({ here, onOpen }: DemoOpenerProps) {
-  return (
-    <div>
-      <h2>Demo job</h2>
-      <p className="second">
-        A service that is too small, a full panel, and circuits with stops and questions to try. Resetting
-        puts it back as it ships; undo takes that back.
-      </p>
-      <Button variant="default" onClick={onOpen}>
-        {here ? 'Reset and open the demo job' : 'Open the demo job'}
-      </Button>
-    </div>
-  );
-}
-
 function MemoryNotice() {
   if (storageKind() !== 'memory') return null;
   return (
@@ -221,24 +148,6 @@ function MemoryNotice() {
       This browser keeps nothing: jobs live in this page only and are gone when it is closed. Everything else
       works; export a job as a file to keep it.
     </Notice>
-  );
-}
-
-interface ElsewhereProps {
-  readonly demoHere: boolean;
-  readonly onMade: (id: string) => void;
-  readonly onFile: (file: File | undefined) => void;
-  readonly onDemo: () => void;
-}
-
-/** What else a job comes from: a name alone, a file, the demo. */
-function Elsewhere({ demoHere, onMade, onFile, onDemo }: ElsewhereProps) {
-  return (
-    <section className={classes['side']} aria-label="Start or open">
-      <FileOpener onFile={onFile} />
-      <DemoOpener here={demoHere} onOpen={onDemo} />
-      <NewJob onMade={onMade} />
-    </section>
   );
 }
 

@@ -7,6 +7,7 @@ import { unclearWords } from '../../core/wording/panelWords';
 import { evaluationOf } from '../../store/evaluation';
 import { downloadText } from '../../ui/files/downloadJob';
 import { useReadyJob } from '../job/JobPage';
+import { PrintButton } from '../../ui/shell/PrintButton';
 import classes from './panel.module.css';
 
 function Lines({
@@ -56,13 +57,7 @@ export function DirectoryPage() {
   return (
     <main className={classes['directory']}>
       <div className={classes['tools']}>
-        <Button
-          onClick={() => {
-            window.print();
-          }}
-        >
-          Print
-        </Button>
+        <PrintButton />
         {panels.map(({ panel, wanted }) => (
           <Button
             key={panel.id}

@@ -8,6 +8,7 @@ import { fileProblemWords } from '../../core/wording/fileProblems';
 import { evaluationApart } from '../../store/evaluation';
 import { useSavedJob } from '../../store/useJobs';
 import { Message } from '../../ui/shell/Message';
+import { PrintButton } from '../../ui/shell/PrintButton';
 import classes from './SheetPage.module.css';
 
 /** A circuit to be printed, with its job. */
@@ -49,13 +50,7 @@ export function PrintDesk({ page, back: part }: PrintDeskProps) {
   return (
     <main className={classes['desk']}>
       <div className={classes['tools']}>
-        <Button
-          onClick={() => {
-            window.print();
-          }}
-        >
-          Print
-        </Button>
+        <PrintButton />
         <Button variant="default" onClick={() => void navigate(`/jobs/${jobId}/${circuitId}${part}`)}>
           Back to the circuit
         </Button>

@@ -7,6 +7,7 @@ import { conditionName, DANGER_NOTE, OBSERVED_NOTE } from '../../core/wording/ob
 import { usePhoto } from '../../store/usePhoto';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { useReadyJob } from '../job/JobPage';
+import { PrintButton } from '../../ui/shell/PrintButton';
 import classes from './found.module.css';
 
 function Picture({ id, caption }: Observed['photos'][number]) {
@@ -54,13 +55,7 @@ export function FoundPage() {
   return (
     <main className={classes['found']}>
       <div className={classes['tools']}>
-        <Button
-          onClick={() => {
-            window.print();
-          }}
-        >
-          Print
-        </Button>
+        <PrintButton />
         <Button variant="default" onClick={() => void navigate(`/jobs/${job.id}/survey?part=found`)}>
           Back to the survey
         </Button>
