@@ -55,6 +55,7 @@ function current(plate: WaterHeaterPlate, { work }: LoadDesk): number {
   const kw = plate.kw / feeds;
   if (feeds > 1) work.step('load.per-feed', 'load.heater-parts', { kw: plate.kw, feeds }, kw);
   const amps = heatCurrent(kw, plate.volts, work);
+  if (plate.storage) work.step('load.storage', 'load.storage-heater', { amps }, amps);
   // A listed instantaneous heater may be subdivided inside, up to 120 A; the nameplate's breaker is followed.
   const maxA = plate.storage ? LARGEST_ELEMENT_A : LARGEST_INSTANTANEOUS_A;
   if (amps > maxA) work.found('stop', 'load.subdivide', 'load.heater-parts', { amps, maxA });

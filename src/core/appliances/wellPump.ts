@@ -33,7 +33,7 @@ export const wellPump = defineFamily<'well-pump', WellPumpPlate>({
   id: 'well-pump',
   name: 'Well pump',
   schema: wellPumpPlateSchema,
-  fresh: { hp: 1.5, volts: 240, submersible: true, controls: 'inside' },
+  fresh: { hp: 1.5, volts: 240, submersible: true },
   questions: [
     { key: 'hp', label: 'Horsepower', mark: 'HP', kind: 'number', range: horsepower(0.1, 10) },
     voltsQuestion(240, 208, 120),
@@ -85,8 +85,11 @@ export const wellPump = defineFamily<'well-pump', WellPumpPlate>({
   outlet: (plate, load) =>
     plainOutlet({
       kind: 'well-pump',
+      // Until it is said where current is taken, the end of the run decides: a run that ends outdoors is outdoors.
       location: plate.controls === 'well-head' ? 'outdoor' : 'utility',
-      fixedLocation: plate.controls === 'well-head' ? 'outdoor' : 'utility',
+      ...(plate.controls !== undefined && {
+        fixedLocation: plate.controls === 'well-head' ? 'outdoor' : 'utility',
+      }),
       use: plate.volts <= 120 ? '120' : '240',
       usesNeutral: plate.volts <= 120,
       disconnect: {

@@ -3,7 +3,7 @@ import { locationOf, voltsToGround, type OutletFacts } from '../protection/outle
 import { isCable } from '../rules/conductorSize';
 import { applianceLoad, applianceOutlet } from '../appliances/registry';
 import type { Edition } from '../code/edition';
-import type { LoadModel } from '../appliances/family';
+import type { LoadDesk, LoadModel } from '../appliances/family';
 import { findExisting, isRecorded, standingFindings } from './existingWork';
 import { branchOcpd, unreadOcpd, type OcpdChoice } from '../rules/branchOcpd';
 import { withinDrop } from '../rules/voltageDrop';
@@ -44,7 +44,7 @@ const desk = (code: Edition, of: Circuit): Desk => ({
 export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCircuit {
   const { code, practices, survey } = context;
   const at = desk(code, circuit);
-  const load = applianceLoad(circuit.appliance, { ...loadContext(context), work: at.load });
+  const load = applianceLoad(circuit.appliance, loadDesk(context, at.load));
   const recorded = isRecorded(circuit);
   const ocpd =
     circuit.existing !== null && circuit.pins.ocpdA === undefined
@@ -93,12 +93,13 @@ function judged(circuit: Circuit, { needs }: OutletFacts, code: Edition, at: Des
   return standingFindings(about, findings(at), at.protection);
 }
 
-/** What of the context a load is worked out under. */
-const loadContext = ({ code, practices, groupA, fedCircuits }: SolveContext) => ({
+/** What of the context a load is worked out under, and where its steps are written. */
+const loadDesk = ({ code, practices, groupA, fedCircuits }: SolveContext, work: Working): LoadDesk => ({
   code,
   practices,
   groupA,
   fedCircuits,
+  work,
 });
 
 /** Above one leg, and up to what dwellings have between two. */

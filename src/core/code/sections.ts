@@ -20,6 +20,7 @@ export const sections2023 = {
   'load.cooking-tap': doubtful('210.19(C) Ex. 1'),
   'load.pool-heater': doubtful('680.10'),
   'load.heater-parts': certain('422.11(F)'),
+  'load.storage-heater': certain('422.13'),
   'load.room-ac': certain('440.62'),
   'load.welder': certain('630.11(A)'),
   'load.trailer': doubtful('551.71'),

@@ -151,8 +151,10 @@ export function evaluateCircuits(
   memo: JobMemo,
 ): readonly CircuitEvaluation[] {
   const fed = fedCounts(circuits);
+  const apart = groups.length === 0 && fed.size === 0;
   const chargerAmps = (id: string): number => ratedAmps(circuits.find((each) => each.id === id));
   const baseOf = ({ id, feedId }: Circuit): SolveContext => {
+    if (apart) return base;
     const groupA = carriedByFeeder(groups, id, chargerAmps);
     const fedCircuits = fed.get(id) ?? 0;
     const feedDropPct = feedId === null ? undefined : dropOf(feedId);

@@ -84,6 +84,11 @@ export const loadSteps = {
     formula: `${n(inputs.va, 0)} VA / ${inVolts(inputs.volts)}`,
     result: amps(result),
   }),
+  'load.storage': ({ inputs, result }) => ({
+    label: 'Storage heater, up to 120 gal',
+    formula: `${n(inputs.amps, 1)} A, taken as continuous`,
+    result: amps(result),
+  }),
   'load.per-feed': ({ inputs, result }) => ({
     label: 'This circuit',
     formula: `${n(inputs.kw)} kW on ${counted(inputs.feeds, 'circuit')}`,

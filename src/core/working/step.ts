@@ -35,6 +35,7 @@ export interface StepInputs {
   'load.tap': { kw: number; volts: number };
   'load.demand-amps': { va: number; volts: number };
   'load.per-feed': { kw: number; feeds: number };
+  'load.storage': { amps: number };
   'load.share': { amps: number; sharePct: number };
   'load.duty': { amps: number; dutyPct: number; factor: number };
   'load.full-outlet': { amps: number };

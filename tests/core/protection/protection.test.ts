@@ -100,6 +100,7 @@ describe('GFCI protection by load, place and edition', () => {
       true,
     ],
     [{ family: 'well-pump', plate: { hp: 1, volts: 240, controls: 'inside' } }, false],
+    [{ family: 'well-pump', plate: { hp: 1, volts: 240 } }, false],
     [{ family: 'well-pump', plate: { hp: 1, volts: 240, controls: 'well-head' }, year: 2017 }, false],
     [{ family: 'well-pump', plate: { hp: 1, volts: 240, controls: 'well-head' }, year: 2020 }, true],
     [{ family: 'hot-tub', plate: tub, year: 2017 }, true],

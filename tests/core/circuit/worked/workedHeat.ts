@@ -48,7 +48,7 @@ export const workedHeat: readonly WorkedFamily[] = [
     family: 'cooktop-oven',
     what: 'cooktop 6.6 kW and oven 4.2 kW, 40 ft of NM-B',
     byHand:
-      '6.6 + 4.2 = 10.8 kW by Note 4 as one range: 8 kW, 33.3 A. Taps of 20 A need a 50 A branch: NM-B 6/3, 55 A at 60 °C.',
+      '6.6 + 4.2 = 10.8 kW by Note 4 as one range: 8 kW, 33.3 A. Taps of 20 A need a 50 A branch: NM-B 6/3, 55 A at 60 °C. 2 × 33.3 A × 40 ft × 0.49 Ω/kft = 1.31 V.',
     plate: { kw: [6.6, 4.2], volts: 240 },
     run: { lengthFt: 40 },
     part: { site: { room: 'kitchen', lockable: true } },
@@ -131,12 +131,12 @@ export const workedHeat: readonly WorkedFamily[] = [
     family: 'water-heater',
     what: '4.5 kW storage heater, 45 ft of NM-B',
     byHand:
-      '4,500 / 240 = 18.75 A × 1.25 = 23.4 A; 30 A on NM-B 10/2, its white re-identified. 2 × 18.75 A × 45 ft × 1.2 Ω/kft = 2.03 V.',
+      '4,500 / 240 = 18.75 A × 1.25 (422.13) = 23.4 A; 30 A on NM-B 10/2, its white re-identified. 2 × 18.75 A × 45 ft × 1.2 Ω/kft = 2.03 V.',
     plate: { kw: 4.5, volts: 240, storage: true },
     run: { lengthFt: 45 },
     part: { site: { lockable: true } },
     sheet: {
-      load: '18.8 A; 110.3(B)',
+      load: '18.8 A; 110.3(B); 422.13',
       breaker: '30 A 2P; 210.20(A); 210.18',
       conductor: '10 AWG; 210.19(A)(1); 334.80; Table 310.16; 110.14(C)(1); manufacturers, typical?',
       ground: '10 AWG; Table 250.122; manufacturers, typical?',
@@ -159,7 +159,8 @@ export const workedHeat: readonly WorkedFamily[] = [
   {
     family: 'kiln',
     what: '9.6 kW kiln, hardwired, 40 ft of EMT',
-    byHand: '9,600 / 240 = 40 A × 1.25 = 50 A: 8 AWG 50 A at 75 °C.',
+    byHand:
+      '9,600 / 240 = 40 A × 1.25 = 50 A: 8 AWG 50 A at 75 °C. Fill 2 × 0.0366 + 0.0211 = 0.094 in²: 1/2 holds 0.122. 2 × 40 A × 40 ft × 0.78 Ω/kft = 2.50 V.',
     plate: { kw: 9.6, volts: 240, connection: 'hardwired' },
     run: { lengthFt: 40, method: 'emt' },
     part: { site: { lockable: true } },

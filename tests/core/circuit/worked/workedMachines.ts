@@ -6,7 +6,7 @@ export const workedMachines: readonly WorkedFamily[] = [
     family: 'mini-split',
     what: 'MCA 19, MOCP 30, 50 ft of PVC outdoors at 38 °C, permit of June 2025',
     byHand:
-      'MCA 19 A: 14 AWG 20 A at 75 °C, 25 A × 0.91 = 22.8 A. Breaker at MOCP 30 A by 240.4(G). Ground 10 AWG by the breaker, held to 14 AWG.',
+      'MCA 19 A: 14 AWG 20 A at 75 °C, 25 A × 0.91 = 22.8 A. Breaker at MOCP 30 A by 240.4(G). Ground 10 AWG by the breaker, held to 14 AWG. Running 19 / 1.25 = 15.2 A: 2 × 15.2 A × 50 ft × (3.1 × 0.9 + 0.058 × 0.436) Ω/kft = 4.28 V.',
     plate: { mca: 19, mocp: 30, volts: 240 },
     run: { method: 'pvc40', place: 'outdoor', ambientC: 38, lengthFt: 50 },
     part: { site: { disconnectFt: 6, disconnectInSight: true, serviceOutletFt: 10 } },
@@ -50,7 +50,8 @@ export const workedMachines: readonly WorkedFamily[] = [
   {
     family: 'room-ac',
     what: '9 A room air conditioner on its own circuit, 30 ft of NM-B',
-    byHand: '9 A × 1.25 = 11.3 A; 15 A on NM-B 14/2 with a 6-15.',
+    byHand:
+      '9 A × 1.25 = 11.3 A; 15 A on NM-B 14/2 with a 6-15. 2 × 9 A × 30 ft × (3.1 × 0.9 + 0.058 × 0.436) Ω/kft = 1.52 V.',
     plate: { amps: 9, volts: 240 },
     run: { lengthFt: 30 },
     part: {},
@@ -111,7 +112,7 @@ export const workedMachines: readonly WorkedFamily[] = [
     family: 'motor',
     what: '5 hp compressor, hardwired, 40 ft of EMT',
     byHand:
-      'Table 28 A × 1.25 = 35 A: 10 AWG 35 A at 75 °C. 28 A × 2.5 = 70 A. Ground 8 AWG by the breaker, held to 10 AWG.',
+      'Table 28 A × 1.25 = 35 A: 10 AWG 35 A at 75 °C. 28 A × 2.5 = 70 A. Ground 8 AWG by the breaker, held to 10 AWG. 28 A × 1.15 = 32.2 A; not below the breaker: 100 A switch. 2 × 28 A × 40 ft × (1.2 × 0.8 + 0.063 × 0.6) Ω/kft = 2.24 V.',
     plate: { hp: 5, volts: 240 },
     run: { lengthFt: 40, method: 'emt' },
     part: { site: { disconnectFt: 6, disconnectInSight: true, building: 'attached-garage' } },

@@ -93,7 +93,7 @@ export const workedOutlets: readonly WorkedFamily[] = [
     family: 'feeder',
     what: '14,400 VA, 9,600 VA continuous, 40 ft of EMT to a subpanel',
     byHand:
-      '9,600 / 240 = 40 A × 1.25 + 20 A = 70 A: 6 AWG 65 A, 4 AWG 85 A at 75 °C. Ground 8 AWG. Fill 3 × 0.0824 + 0.0366 = 0.284 in²: 1 in holds 0.346, a size up for stiff wire.',
+      '9,600 / 240 = 40 A × 1.25 + 20 A = 70 A: 6 AWG 65 A, 4 AWG 85 A at 75 °C. Ground 8 AWG. Fill 3 × 0.0824 + 0.0366 = 0.284 in²: 1 in holds 0.346, a size up for stiff wire. 2 × 60 A × 40 ft × 0.31 Ω/kft = 1.49 V.',
     plate: {
       loadVA: 14400,
       continuousVA: 9600,
@@ -126,7 +126,8 @@ export const workedOutlets: readonly WorkedFamily[] = [
   {
     family: 'mix',
     what: 'heater 15 A on both legs and lights 8 A on one, 40 ft of NM-B',
-    byHand: 'Heavier leg: 15 A × 1.25 + 8 A = 26.8 A; 30 A on NM-B 10/3.',
+    byHand:
+      'Heavier leg: 15 A × 1.25 + 8 A = 26.8 A; 30 A on NM-B 10/3. 2 × 23 A × 40 ft × 1.2 Ω/kft = 2.21 V.',
     plate: {
       loads: [
         { what: 'Heater', amps: 15, leg: 'both', continuous: true },

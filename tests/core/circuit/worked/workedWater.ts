@@ -46,7 +46,7 @@ export const workedWater: readonly WorkedFamily[] = [
     family: 'pool-pump',
     what: '1.5 hp pump, hardwired, 60 ft of PVC outdoors at 38 °C',
     byHand:
-      'Table 10 A; 10 A × 2.5 = 25 A. 10 A × 1.25 = 12.5 A, but 12 AWG is the least at a pool. Ground 10 AWG by the breaker, never larger than the phases: 12 AWG.',
+      'Table 10 A; 10 A × 2.5 = 25 A. 10 A × 1.25 = 12.5 A, but 12 AWG is the least at a pool. Ground 10 AWG by the breaker, never larger than the phases: 12 AWG. 2 × 10 A × 60 ft × (2.0 × 0.9 + 0.054 × 0.436) Ω/kft = 2.19 V.',
     plate: { hp: 1.5, volts: 240, connection: 'hardwired' },
     run: { method: 'pvc40', place: 'outdoor', ambientC: 38, lengthFt: 60 },
     part: { site: { disconnectFt: 6, disconnectInSight: true, waterFt: 11 } },
@@ -85,7 +85,8 @@ export const workedWater: readonly WorkedFamily[] = [
   {
     family: 'pool-heater',
     what: 'pool heat pump, MCA 34, MOCP 50, 60 ft of PVC outdoors at 38 °C',
-    byHand: 'MCA 34 A: 10 AWG 35 A at 75 °C, 40 A × 0.91 = 36.4 A. MOCP 50 A, ground 10 AWG.',
+    byHand:
+      'MCA 34 A: 10 AWG 35 A at 75 °C, 40 A × 0.91 = 36.4 A. MOCP 50 A, ground 10 AWG. Running 34 / 1.25 = 27.2 A: 2 × 27.2 A × 60 ft × (1.2 × 0.9 + 0.05 × 0.436) Ω/kft = 3.60 V.',
     plate: { mca: 34, mocp: 50, volts: 240 },
     run: { method: 'pvc40', place: 'outdoor', ambientC: 38, lengthFt: 60 },
     part: { site: { disconnectFt: 6, disconnectInSight: true, waterFt: 11 } },
@@ -123,7 +124,8 @@ export const workedWater: readonly WorkedFamily[] = [
   {
     family: 'well-pump',
     what: '1.5 hp well pump, 180 ft of PVC in the ground',
-    byHand: 'Table 10 A; 25 A breaker. 14 AWG would carry 12.5 A; wire tables of pumps start at 12 AWG.',
+    byHand:
+      'Table 10 A; 25 A breaker. 14 AWG would carry 12.5 A; wire tables of pumps start at 12 AWG. Current is taken at the well, outdoors: 210.8(F) from 2020. 1/2 is legal, 3/4 over a long pull. 2 × 10 A × 180 ft × (2.0 × 0.8 + 0.054 × 0.6) Ω/kft = 5.88 V.',
     plate: { hp: 1.5, volts: 240 },
     run: { lengthFt: 180, method: 'pvc40', place: 'underground' },
     part: { site: { disconnectFt: 6, disconnectInSight: true } },
@@ -135,18 +137,22 @@ export const workedWater: readonly WorkedFamily[] = [
       raceway: '3/4 PVC 40; Ch. 9 Table 5; Ch. 9 Table 4; Ch. 9 Table 1',
       drop: '2.4 %; Ch. 9 Table 9; 210.19 note; Ch. 9 Table 8',
       disconnect: '30 A; 430.102(B); 430.110',
-      protection: 'none; 210.12; 210.8(A)',
+      protection: 'GFCI; 210.12; 210.8(F); 110.3(B)',
       landings:
-        'load: GN 12 load-ground, BK 12 load-1, RD 12 load-2 | load-side: GN 12 ground-bar, BK 12 out-1, RD 12 out-2 | line-side: GN 12 ground-bar, BK 12 line-1, RD 12 line-2 | panel: GN 12 bonded-bar, BK 12 breaker-1, RD 12 breaker-2',
-      found: '',
+        'load: GN 12 load-ground, BK 12 load-1, RD 12 load-2 | load-side: GN 12 ground-bar, BK 12 out-1, RD 12 out-2 | line-side: GN 12 ground-bar, BK 12 line-1, RD 12 line-2 | panel: GN 12 bonded-bar, WH 14 bonded-bar, BK 12 breaker-1, RD 12 breaker-2',
+      found: 'note gfci.required 210.8(F)',
     },
     differs: {
       '2017': {
         breaker: '25 A 2P; 430.22; Table 430.52; 430.52(C)(1)',
         conductor: '12 AWG; 430.22; 110.3(B); Table 310.15(B)(16); 110.14(C)(1); 240.4(G)',
+        protection: 'none; 210.12; 210.8(A)',
+        landings:
+          'load: GN 12 load-ground, BK 12 load-1, RD 12 load-2 | load-side: GN 12 ground-bar, BK 12 out-1, RD 12 out-2 | line-side: GN 12 ground-bar, BK 12 line-1, RD 12 line-2 | panel: GN 12 bonded-bar, BK 12 breaker-1, RD 12 breaker-2',
+        found: '',
       },
       '2020': { breaker: '25 A 2P; 430.22; Table 430.52; 430.52(C)(1)' },
-      '2026': { found: 'ask edition.unverified 90.4' },
+      '2026': { found: 'ask edition.unverified 90.4, note gfci.required 210.8(F)' },
     },
   },
 ];
