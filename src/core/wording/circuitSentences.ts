@@ -189,7 +189,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `A ${data.config} has no ground: it is never new, and never for a vehicle.`,
   'receptacle.unknown': ({ data }) => `Which receptacle is "${data.config}"? Its ratings are not known.`,
   'disconnect.ask': () =>
-    "Does the appliance's own article or its manufacturer require a disconnect within sight?",
+    'Does the code article of the appliance, or its manufacturer, require a disconnect within sight?',
   'gfci.required': ({ data, severity }) =>
     `GFCI protection is required: ${ruleWords[data.rule]}.${severity === 'stop' ? ' None is planned.' : ''}`,
   'gfci.hvac-date': ({ data }) =>

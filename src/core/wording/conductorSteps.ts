@@ -107,7 +107,7 @@ export const conductorSteps = {
     result: holds(result),
   }),
   'test.own': ({ inputs, result }) => ({
-    label: 'Carries it; the device follows its own article',
+    label: 'Carries the load; breaker by 240.4(G)',
     formula: `${n(inputs.hasA, 1)} A for ${inAmps(inputs.needA)}`,
     result: holds(result),
   }),

@@ -25,7 +25,7 @@ export const bindingWords: Readonly<Record<Binding, string>> = {
   corrected: 'Heat and neighbors: the next smaller size does not carry the load once it is corrected.',
   breaker: 'The breaker: it does not protect the next smaller size.',
   small: '240.4(D): the breaker is too large for the next smaller size.',
-  own: 'The ampacity that its own article requires.',
+  own: 'The ampacity that Article 430, 440 or 630 requires.',
   practice: 'Shop practice: the conductor is wired to the breaker.',
   drop: 'The voltage drop: a smaller size would carry the load.',
   min: 'The smallest size that is allowed here.',

@@ -36,7 +36,7 @@ export const outletSteps = {
   }),
   'disconnect.ask': ({ inputs }) => ({
     label: 'Disconnect',
-    formula: `${n(inputs.volts)} V, by its own article`,
+    formula: `${n(inputs.volts)} V: the code article of the appliance decides`,
     result: 'ask',
   }),
   'gfci.source': ({ inputs, result }) => ({

@@ -108,7 +108,7 @@ export function answerRangeDemand(item: RangeDemandItem, _typed: TypedItem, code
     result: { demandVA, column, note },
     findings: [],
     working: [
-      line(code, 'table.range', 'Column C', `${item.ranges.length} in all`, `${n(columnKW)} kW`),
+      line(code, 'table.range', 'Column C', `${item.ranges.length} ranges`, `${n(columnKW)} kW`),
       line(code, 'table.range', 'Demand', note, `${n(demandVA, 0)} VA`),
     ],
   };
@@ -147,7 +147,7 @@ export function answerBox(item: BoxItem, typed: TypedItem, code: Edition): ItemA
       ...parts.map(({ what, in3 }) =>
         line(code, 'table.conductor-volume', what, 'by volume', `${n(in3)} in³`),
       ),
-      line(code, 'table.boxes', 'In all', `${parts.length} parts`, `${n(requiredIn3)} in³`),
+      line(code, 'table.boxes', 'Total', `${parts.length} parts`, `${n(requiredIn3)} in³`),
     ],
   };
 }

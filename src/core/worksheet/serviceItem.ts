@@ -66,7 +66,7 @@ export function answerService(
         rule,
       })),
       {
-        step: 'In all',
+        step: 'Total',
         formula: `${n(totalVA, 0)} VA / ${n(voltage)} V`,
         result: `${n(totalVA / voltage)} A`,
         rule,

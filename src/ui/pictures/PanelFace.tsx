@@ -84,7 +84,7 @@ interface MainProps {
   readonly layout: Layout;
 }
 
-/** The cabinet with its main breaker, or with the lugs of a panel that has none. */
+/** The cabinet with its main breaker, and the lugs above it. */
 function Main({ mainA, height, layout: { box, main } }: MainProps) {
   const middle = (box.left + box.right) / 2;
   return (
@@ -102,10 +102,10 @@ function Main({ mainA, height, layout: { box, main } }: MainProps) {
         {mainA ?? '?'}
       </text>
       <text className={classes['name']} x={middle - main - 7} y={36} textAnchor="end">
-        {mainA === null ? 'Lugs' : 'Main'}
+        Main
       </text>
       <text className={classes['note']} x={middle - main - 7} y={50} textAnchor="end">
-        {mainA === null ? 'no main read' : `${mainA} A`}
+        {mainA === null ? 'not recorded' : `${mainA} A`}
       </text>
       <text className={classes['live']} x={middle + main + 7} y={36}>
         Lugs stay

@@ -17,7 +17,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'disconnect.ask',
     'ask',
     { appliance: load() },
-    "Does the appliance's own article or its manufacturer require a disconnect within sight?",
+    'Does the code article of the appliance, or its manufacturer, require a disconnect within sight?',
     {},
   ],
   [
