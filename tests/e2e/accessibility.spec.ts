@@ -122,7 +122,7 @@ test('the wiring and the ways of a circuit', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /^Hot tub, deck/ }).click();
   await page.getByRole('button', { name: 'Terminations' }).click();
-  await expect(page.getByRole('img', { name: 'Terminations, Panel' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Terminations, Panel' })).toBeVisible();
   expect(await faultsOnPaper(page), 'wiring').toEqual([]);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Compare options' }).click();

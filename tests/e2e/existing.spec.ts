@@ -92,5 +92,5 @@ test('the pair of a tub becomes two circuits from its spa panel', async ({ page 
   await page.getByRole('button', { name: /^Hot tub, deck, pumps/ }).click();
   await expect(page.getByText(/from the spa panel/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Terminations' }).click();
-  await expect(page.getByRole('img', { name: 'Terminations, Spa panel' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Terminations, Spa panel' })).toBeVisible();
 });

@@ -33,7 +33,12 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await expect(figureKey(page, 'Protection')).toContainText('OK');
 
   await page.getByRole('button', { name: 'Terminations' }).click();
-  await expect(page.getByRole('img', { name: 'Terminations, Enclosure, to the load' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Terminations, Spa panel' })).toBeVisible();
+  await page.getByRole('button', { name: /^1: green 10 AWG: G, 35 lb-in/ }).press('Enter');
+  await page.getByLabel('Torque applied').fill('35');
+  await page.getByLabel('Torque applied').press('Enter');
+  await expect(page.getByText(/Torque recorded at 1 of 17 screws/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^2: / })).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('Escape');
 
   await page.getByRole('button', { name: 'Compare options' }).click();

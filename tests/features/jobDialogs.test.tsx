@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
@@ -190,17 +190,28 @@ describe('may this plug go there', () => {
 });
 
 describe('the wiring', () => {
-  test('of a tub: load, both sides of the enclosure, panel, each conductor with its torque', () => {
-    show(<TerminationsDialog view={viewOf('deck-tub')} onClose={vi.fn()} />);
+  test('of a tub: panel, spa panel, tub; a screw is chosen, and its torque is recorded', async () => {
+    const Wired = () => <TerminationsDialog view={viewOf('deck-tub')} onClose={vi.fn()} />;
+    show(<Wired />);
     expect(
-      screen.getAllByRole('img', { name: /^Terminations, / }).map((each) => each.getAttribute('aria-label')),
-    ).toEqual([
-      'Terminations, Load',
-      'Terminations, Enclosure, to the load',
-      'Terminations, Enclosure, from the panel',
-      'Terminations, Panel',
-    ]);
-    expect(screen.getByText('white pigtail of the device: neutral bar, 35 lb-in')).toBeTruthy();
+      screen
+        .getAllByRole('group', { name: /^Terminations, / })
+        .map((each) => each.getAttribute('aria-label')),
+    ).toEqual(['Terminations, Panel', 'Terminations, Spa panel', 'Terminations, Hot tub, deck']);
+    expect(screen.getByText(/Torque recorded at 0 of 17 screws/)).toBeTruthy();
+    const pigtail = screen.getByRole('button', {
+      name: '7: white pigtail of the device: neutral bar, 35 lb-in',
+    });
+    await userEvent.click(pigtail);
+    await userEvent.type(screen.getByLabelText('Torque applied'), '30');
+    expect(openJob().circuits.find(({ id }) => id === 'deck-tub')?.torques).toEqual({
+      'load-side pigtail': 30,
+    });
+    cleanup();
+    show(<Wired />);
+    expect(screen.getByText(/Torque recorded at 1 of 17 screws/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: /^7: white pigtail.*30 lb-in recorded/ }));
+    expect(screen.getByText('Recorded 30, 35 required.')).toBeTruthy();
   });
 
   test('what was seen at the ends is compared', async () => {

@@ -113,6 +113,13 @@ export const circuitSchema = z.strictObject({
     .describe('What was found of it where it is there already; null: it is planned'),
   maxDropPct: z.number().positive().max(20).nullable(),
   site: siteSchema,
+  torques: z
+    .record(
+      z.string().regex(/^(panel|line-side|load-side|load) [a-z0-9-]{3,10}$/),
+      z.number().min(1).max(6000),
+    )
+    .optional()
+    .describe('Torque that was applied, pound-inches, by end and purpose of the conductor: "panel hot-1"'),
   photos: z.array(photoSchema).max(LIMITS.photos),
 });
 

@@ -5,6 +5,8 @@ export interface Joint {
   readonly role: Role;
   readonly from: Pick<Conductor, 'letters' | 'marked' | 'size'>;
   readonly to: Pick<Conductor, 'letters' | 'marked' | 'size'> | null;
+  /** The side at which one that is capped arrives; null for a splice. */
+  readonly only: 'line' | 'load' | null;
 }
 
 /** What is spliced in a box between two segments. */
@@ -16,14 +18,13 @@ export interface Splice {
 
 /** The splices of a box between two segments: each conductor to its own, a spare capped. */
 export function spliceAt(station: number, before: readonly Conductor[], after: readonly Conductor[]): Splice {
-  const joints = before.map((from): Joint => ({
-    role: from.role,
-    from,
-    to: after.find(({ role }) => role === from.role) ?? null,
-  }));
+  const joints = before.map((from): Joint => {
+    const to = after.find(({ role }) => role === from.role) ?? null;
+    return { role: from.role, from, to, only: to === null ? 'line' : null };
+  });
   const only = after.filter(({ role }) => !before.some((each) => each.role === role));
   return {
     station,
-    joints: [...joints, ...only.map((from): Joint => ({ role: from.role, from, to: null }))],
+    joints: [...joints, ...only.map((from): Joint => ({ role: from.role, from, to: null, only: 'load' }))],
   };
 }

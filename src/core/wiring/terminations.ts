@@ -39,7 +39,7 @@ export interface Landing {
   readonly terminal: Terminal;
   /** The letters that it is re-marked with, where its own do not say what it is. */
   readonly marked: Letters | null;
-  /** Order of landing at this end, from 1: grounds, neutrals, hots. */
+  /** Order of landing in the whole circuit, from 1: the far end first, at each end grounds, neutrals, hots. */
   readonly order: number;
   readonly torqueLbIn: number;
 }
@@ -59,6 +59,8 @@ export interface Wiring {
   /** Splices in the boxes between segments, from the panel on. */
   readonly splices: readonly Splice[];
   readonly between: Between | null;
+  /** The station of the run at which that stands; null where the run does not say. */
+  readonly betweenStation: number | null;
   /** Whether torque comes from the label or is the default table's. */
   readonly torqueFrom: 'label' | 'default';
   readonly service: boolean;
@@ -90,8 +92,16 @@ function landed(
       order: ORDER[conductor.role],
       torqueLbIn: torque(conductor.size),
     }))
-    .toSorted((a, b) => a.order - b.order)
-    .map((landing, at) => ({ ...landing, order: at + 1 }));
+    .toSorted((a, b) => a.order - b.order);
+}
+
+/** Numbers the landings of a circuit from its far end to its panel. */
+function numbered(ends: readonly End[]): readonly End[] {
+  let order = 0;
+  return ends.map((end) => ({
+    ...end,
+    landings: end.landings.map((landing) => ({ ...landing, order: (order += 1) })),
+  }));
 }
 
 const ON_BREAKER: Partial<Record<Role, Terminal>> = {
@@ -188,10 +198,11 @@ export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Editi
   const ends: End[] = [
     { at: 'load', landings: landed(last, ({ role }) => atLoad[role] ?? 'capped', torque) },
   ];
+  // Where it stands in the run: its line side is what arrives there, its load side what leaves.
+  const station = kinds.indexOf('disconnect');
+  const betweenStation = between === null || station < 0 ? null : station;
   if (between !== null) {
     const { line, load, pigtail: attached } = SIDES[between];
-    // Where it stands in the run: its line side is what arrives there, its load side what leaves.
-    const station = kinds.indexOf('disconnect');
     const leaves = station < 0 ? last : (bySegment[station] ?? last);
     const arrives = station < 0 ? last : (bySegment[station - 1] ?? last);
     ends.push({
@@ -212,5 +223,5 @@ export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Editi
       : [];
   });
   const torqueFrom = circuit.site.torqueLbIn === undefined ? 'default' : 'label';
-  return { ends, splices, between, torqueFrom, service, from, to };
+  return { ends: numbered(ends), splices, between, betweenStation, torqueFrom, service, from, to };
 }

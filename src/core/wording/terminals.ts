@@ -1,6 +1,7 @@
 import type { Letters } from '../wiring/conductors';
 import type { Joint } from '../wiring/splices';
-import type { Between, End, Landing, Terminal, Wiring } from '../wiring/terminations';
+import type { Enclosure, EnclosureKind } from '../wiring/enclosures';
+import type { Landing, Terminal } from '../wiring/terminations';
 
 /** Terminals as they are said. */
 export const terminalName: Readonly<Record<Terminal, string>> = {
@@ -36,21 +37,27 @@ const colorName: Readonly<Record<Letters, string>> = {
   BARE: 'bare',
 };
 
-const betweenName: Readonly<Record<Between, string>> = {
-  'spa-enclosure': 'Enclosure',
-  'dead-front': 'Dead-front device',
+const kindName: Readonly<Record<Exclude<EnclosureKind, 'receptacle' | 'appliance'>, string>> = {
+  panel: 'Panel',
+  'spa-panel': 'Spa panel',
+  'spa-enclosure': 'Spa panel',
+  'dead-front': 'Dead-front GFCI',
   disconnect: 'Disconnect',
+  box: 'Box',
+  subpanel: 'Subpanel',
 };
 
-/** The name of an end of a circuit. */
-export function endName(
-  at: End['at'],
-  { between, from, to }: Pick<Wiring, 'between' | 'from' | 'to'>,
-): string {
-  if (at === 'panel') return from === 'spa-panel' ? 'Spa panel' : 'Panel';
-  if (at === 'load' && to === 'spa-panel') return 'Spa panel, from the panel';
-  if (at === 'load' || between === null) return 'Load';
-  return `${betweenName[between]}, ${at === 'line-side' ? 'from the panel' : 'to the load'}`;
+/** The name of an enclosure of a circuit; the appliance bears the name of the circuit. */
+export const enclosureName = (kind: EnclosureKind, circuit: string): string =>
+  kind === 'receptacle' || kind === 'appliance' ? circuit : kindName[kind];
+
+/** What there is to know of an enclosure before its screws are touched. */
+export function enclosureNote({ kind, bond }: Enclosure, receptacle: string | null): string {
+  if (kind === 'receptacle') return receptacle ?? 'receptacle';
+  if (kind === 'appliance') return 'its terminals';
+  if (kind === 'box') return 'splices';
+  if (bond === 'in') return 'neutrals, grounds bonded';
+  return bond === 'out' ? 'neutrals, grounds apart' : 'no bond here';
 }
 
 const wireName = ({ letters, marked, size }: Joint['from']): string =>

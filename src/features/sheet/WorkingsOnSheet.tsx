@@ -5,11 +5,10 @@ import type { Job } from '../../core/job/jobSchema';
 import { wiring } from '../../core/wiring/terminations';
 import { figureName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
-import { endName } from '../../core/wording/terminals';
 import { isQuiet } from '../../core/working/quietSteps';
 import type { AnyStep } from '../../core/working/step';
 import { SpliceList } from '../../ui/pictures/SpliceList';
-import { WiringPicture } from '../../ui/pictures/WiringPicture';
+import { WiringRow } from '../../ui/pictures/wiring/WiringRow';
 import classes from './SheetPage.module.css';
 
 interface OnSheet {
@@ -73,15 +72,11 @@ export function WorkingsOnSheet({ job, view }: OnSheet) {
 export function WiringOnSheet({ view }: Pick<OnSheet, 'view'>) {
   const wired = wiring(view.circuit, view.solved, view.context.code);
   if (wired === null) return null;
-  const { ends, splices, torqueFrom } = wired;
+  const { splices, torqueFrom } = wired;
   return (
     <section className={classes['workings']}>
       <h2>Terminations, in the order of landing</h2>
-      <div className={classes['columns']}>
-        {ends.map((end) => (
-          <WiringPicture key={end.at} end={end} name={endName(end.at, wired)} label="" />
-        ))}
-      </div>
+      <WiringRow view={view} wired={wired} />
       <SpliceList splices={splices} />
       <p className={classes['small']}>
         Torque {torqueFrom === 'label' ? 'as on the label.' : 'by the default table; the label comes first.'}

@@ -17,7 +17,7 @@ interface DialogProps {
  */
 export function Dialog({ title, opened, onClose, wide = false, children }: DialogProps) {
   return (
-    <Modal.Root opened={opened} onClose={onClose} size={wide ? 920 : 560} transitionProps={{ duration: 0 }}>
+    <Modal.Root opened={opened} onClose={onClose} size={wide ? 960 : 560} transitionProps={{ duration: 0 }}>
       <Modal.Overlay />
       <Modal.Content>
         <div className={classes['head']}>

@@ -136,9 +136,10 @@ describe('order and torque', () => {
       const { ends } = landed(about, solveCircuit(about, context()), edition(2023));
       expect(ends[0]?.at).toBe('load');
       expect(ends.at(-1)?.at).toBe('panel');
+      let number = 0;
       for (const { landings } of ends) {
         expect(landings[0]?.role).toBe('ground');
-        expect(landings.map(({ order }) => order)).toEqual(landings.map((_, at) => at + 1));
+        for (const { order } of landings) expect(order).toBe((number += 1));
         const hot = landings.findIndex(({ role }) => role.startsWith('hot'));
         expect(landings.slice(hot).some(({ role }) => role === 'neutral' || role === 'ground')).toBe(false);
       }

@@ -1,12 +1,16 @@
+import { useState } from 'react';
 import { formName } from '../../../core/wording/places';
-import { endName } from '../../../core/wording/terminals';
-import { wiring } from '../../../core/wiring/terminations';
+import type { DrawnWire } from '../../../core/drawing/wiringScene';
+import { enclosuresOf } from '../../../core/wiring/enclosures';
+import { wiringScenes } from '../../../core/drawing/wiringScene';
+import { wiring, type Wiring } from '../../../core/wiring/terminations';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { ReceptacleFace } from '../../../ui/pictures/ReceptacleFace';
-import { WiringPicture } from '../../../ui/pictures/WiringPicture';
+import { SpliceList } from '../../../ui/pictures/SpliceList';
+import { WiringRow } from '../../../ui/pictures/wiring/WiringRow';
 import { Dialog } from '../../../ui/shell/Dialog';
 import { SiteFields } from '../../job/SiteFields';
-import { SpliceList } from '../../../ui/pictures/SpliceList';
+import { TorqueEntry } from './TorqueEntry';
 import classes from './TerminationsDialog.module.css';
 
 interface TerminationsDialogProps {
@@ -14,7 +18,51 @@ interface TerminationsDialogProps {
   readonly onClose: () => void;
 }
 
-/** The terminations at every end of a circuit, in the order of landing: the load first, the panel last. */
+/** The screws of a circuit in the order of landing. */
+const screwsOf = ({ circuit, solved }: CircuitEvaluation, wired: Wiring): readonly DrawnWire[] =>
+  wiringScenes(enclosuresOf(circuit, solved.figures, wired))
+    .flatMap(({ wires }) => wires)
+    .filter(({ capped }) => !capped)
+    .toSorted((a, b) => a.entered.landing.order - b.entered.landing.order);
+
+function Landings({ view, wired }: { readonly view: CircuitEvaluation; readonly wired: Wiring }) {
+  const [selected, setSelected] = useState<string | null>(null);
+  const screws = screwsOf(view, wired);
+  const torques = view.circuit.torques ?? {};
+  const next = screws.find(({ key }) => torques[key] === undefined)?.key ?? null;
+  const wire = screws.find(({ key }) => key === selected);
+  const done = screws.filter(({ key }) => torques[key] !== undefined).length;
+  return (
+    <>
+      <WiringRow
+        view={view}
+        wired={wired}
+        selected={selected}
+        next={next}
+        onSelect={({ key }) => {
+          setSelected(key);
+        }}
+      />
+      <div className={classes['under']}>
+        <p className="second">
+          Torque recorded at {done} of {screws.length} screws. Choose a screw to record it. Stranded: torque,
+          move it, torque again.
+        </p>
+        {wire !== undefined && (
+          <TorqueEntry
+            circuit={view.circuit}
+            wire={wire}
+            onDone={() => {
+              setSelected(screws[screws.indexOf(wire) + 1]?.key ?? null);
+            }}
+          />
+        )}
+      </div>
+    </>
+  );
+}
+
+/** The terminations of every enclosure of a circuit, in the order of landing: the load first, the panel last. */
 export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
   const { circuit, solved, context } = view;
   const wired = wiring(circuit, solved, context.code);
@@ -29,36 +77,21 @@ export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
       </Dialog>
     );
   }
-  const { ends, splices, torqueFrom, service, to } = wired;
+  const { splices, torqueFrom } = wired;
   const { outlet } = solved.figures;
-  const labels = {
-    load:
-      to === 'spa-panel'
-        ? 'line lugs; neutrals and grounds separate; no bond'
-        : (outlet.receptacle?.config ?? 'terminals of the appliance'),
-    'load-side': 'neutrals and grounds separate; no bond',
-    'line-side': 'neutrals and grounds separate; no bond',
-    panel: service
-      ? 'service: neutrals and grounds on the bonded bar'
-      : 'subpanel: neutrals and grounds separate',
-  };
   return (
     <Dialog wide opened onClose={onClose} title={`Terminations, ${circuit.name}`}>
       <p className="second">
         Dead, and proved dead: tester on a live source, on these conductors, on the live source again. Far end
         first, the panel last.{' '}
         {outlet.gfci.form === 'none' ? '' : `Protection: ${formName[outlet.gfci.form]}. `}
-        Torque{' '}
+        Torque in lb-in{' '}
         {torqueFrom === 'label'
           ? 'as on the label.'
           : 'by the default table: read the label, it comes first.'}
       </p>
-      <div className={classes['ends']}>
-        {ends.map((end) => (
-          <WiringPicture key={end.at} end={end} name={endName(end.at, wired)} label={labels[end.at]} />
-        ))}
-        {outlet.receptacle !== null && <ReceptacleFace config={outlet.receptacle.config} size={132} />}
-      </div>
+      <Landings view={view} wired={wired} />
+      {outlet.receptacle !== null && <ReceptacleFace config={outlet.receptacle.config} size={132} />}
       <SpliceList splices={splices} />
       <h3 className={classes['head']}>Seen at the ends</h3>
       <div className={classes['fields']}>
