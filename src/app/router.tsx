@@ -35,6 +35,12 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../features/survey/FoundPage')).FoundPage }),
           },
           {
+            path: 'print',
+            lazy: async () => ({
+              Component: (await import('../features/sheet/JobPrintPage')).JobPrintPage,
+            }),
+          },
+          {
             path: 'directory',
             lazy: async () => ({
               Component: (await import('../features/panel/DirectoryPage')).DirectoryPage,

@@ -69,6 +69,11 @@ test('the stage, its menu, and the sheet', async ({ page }) => {
   await page.getByRole('button', { name: 'Circuit sheet' }).click();
   await expect(page.getByRole('article')).toBeVisible();
   expect(await faults(page), 'sheet').toEqual([]);
+  await page.getByRole('button', { name: 'Back to the circuit' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Print the whole job' }).click();
+  await expect(page.getByRole('article')).toHaveCount(12);
+  expect(await faultsOnPaper(page), 'the whole job').toEqual([]);
 });
 
 test('the survey and its dialogs', async ({ page }) => {

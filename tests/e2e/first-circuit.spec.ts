@@ -3,6 +3,7 @@ import {
   expect,
   exportJob,
   importFile,
+  openDemo,
   figureKey,
   saved,
   startJob,
@@ -151,4 +152,30 @@ test('one typed line is answered while it is typed, and one Enter makes the job'
   await expect(row).toContainText('1 circuit, 30 ft');
   await expect(row).toContainText('2023 code');
   await expect(row.getByRole('listitem')).toHaveText([/Survey/, /Service/, /Circuits/, /Panel/]);
+});
+
+test('the whole job is printed by one command: contents, what is open, service, directory, every circuit', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.keyboard.press('Control+k');
+  await page.getByLabel('Find').fill('print');
+  await page.getByText('Print the whole job').click();
+  const papers = page.getByRole('article');
+  await expect(papers).toHaveCount(12);
+  await expect(papers.first()).toContainText('Stop, EV charger, carport. 6 AWG NM-B carries 55 A');
+  await expect(papers.nth(1)).toContainText('Panel, utility room: directory, as it will be');
+  await page.emulateMedia({ media: 'print' });
+  const breaks = await page.evaluate(() => ({
+    sheets: [...document.querySelectorAll('article')]
+      .slice(1)
+      .map((each) => getComputedStyle(each).breakBefore),
+    rows: [
+      ...new Set(
+        [...document.querySelectorAll('article tr')].map((row) => getComputedStyle(row).breakInside),
+      ),
+    ],
+  }));
+  expect(new Set(breaks.sheets)).toEqual(new Set(['page']));
+  expect(breaks.rows).toEqual(['avoid']);
 });

@@ -71,6 +71,41 @@ describe('the circuit sheet', () => {
     expect(article.textContent).toContain('Call before digging');
   });
 
+  test('says where the breaker stands, what the service carries, and how people are protected', () => {
+    const panels = demoJob.panels.map((panel) => ({
+      ...panel,
+      spaces: 60,
+      plan: { ...panel.plan, placed: [{ circuitId: 'deck-tub', at: { slot: 51, half: null } }] },
+    }));
+    load({ ...demoJob, panels });
+    const facts = sheet('deck-tub');
+    expect(facts.textContent).toContain('Spaces 51, 53, legs B and A.');
+    expect(facts.textContent).toContain('Directory: Hot tub, deck.');
+    expect(facts.textContent).toContain(
+      '185.8 A of 150 A with this job, existing dwelling method: 35.8 A too much.',
+    );
+    expect(facts.textContent).toContain('GFCI breaker in an enclosure at the load.');
+  });
+
+  test('lands every conductor in the order of the whole circuit, with what was applied', () => {
+    const circuits = demoJob.circuits.map((circuit) =>
+      circuit.id === 'deck-tub' ? { ...circuit, torques: { 'load ground': 36 } } : circuit,
+    );
+    load({ ...demoJob, circuits });
+    const landings = within(sheet('deck-tub')).getByRole('heading', { name: /^Terminations/ }).parentElement;
+    const rows = [...(landings?.querySelectorAll('tr') ?? [])].map((row) =>
+      [...row.querySelectorAll('th, td')]
+        .map((cell) => cell.textContent)
+        .filter(Boolean)
+        .join(' '),
+    );
+    expect(rows).toHaveLength(17);
+    expect(rows).toContain('1 GN 10 G 35 36 applied');
+    expect(rows).toContain('6 WH 6 load N of device 45');
+    expect(rows).toContain('7 WH pigtail neutral bar 35');
+    expect(rows.at(3)).toBe('17 RD 6 breaker 45');
+  });
+
   test('an edition that was not read says so at the head', () => {
     load({ ...demoJob, edition: 2026 });
     expect(sheet('kiln').textContent).toContain('2026, preliminary, not verified');

@@ -45,6 +45,7 @@ export function show(part: ReactNode, actions: Partial<StageActions> = {}) {
                 open: nothing,
                 goTo: nothing,
                 openSheet: nothing,
+                printJob: nothing,
                 openStage: nothing,
                 leave: nothing,
                 ...actions,

@@ -1,3 +1,4 @@
+import { applianceTitle } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
 import { followedBy } from '../circuit/edits/sharedRaceway';
 import type { CircuitFields, Command } from './command';
@@ -12,11 +13,17 @@ function changedFields(was: Circuit, is: Circuit): Partial<CircuitFields> {
   return fields;
 }
 
+/** A circuit that bears the title of its appliance goes on bearing it when the appliance changes: "EV charger, 44 A". */
+const titled = (was: Circuit, is: Circuit): Circuit =>
+  was.appliance !== is.appliance && is.name === was.name && was.name === applianceTitle(was.appliance)
+    ? { ...is, name: applianceTitle(is.appliance) }
+    : is;
+
 /** The edit that makes one circuit of another. */
 export const circuitChange = (was: Circuit, is: Circuit): Command => ({
   kind: 'change-circuit',
   id: was.id,
-  fields: changedFields(was, is),
+  fields: changedFields(was, titled(was, is)),
 });
 
 /** The edit of one circuit with what follows in the circuits that share a raceway with it. */

@@ -49,7 +49,7 @@ export const ruleWords: Readonly<Record<GroundFaultRuleId, string>> = {
   laundry: 'receptacle in a laundry',
   damp: 'receptacle in a damp place',
   appliance: 'this appliance, however it is connected',
-  'outdoor-outlet': 'outlet in a listed place, hardwired too',
+  'outdoor-outlet': 'outlet outdoors, in a garage or outbuilding, hardwired too',
   vehicle: 'receptacle for a vehicle',
   spa: 'the outlet of a tub',
   'pool-pump': 'the outlet of a pool pump',

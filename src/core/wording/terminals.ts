@@ -27,6 +27,24 @@ export const terminalName: Readonly<Record<Terminal, string>> = {
   capped: 'capped, spare',
 };
 
+/** Terminals as a table has room for them. */
+export const terminalShort: Readonly<Record<Terminal, string>> = {
+  ...terminalName,
+  'breaker-1': 'breaker',
+  'breaker-2': 'breaker',
+  'breaker-3': 'breaker',
+  'device-neutral': 'load N of device',
+  'bonded-bar': 'bonded bar',
+  'line-1': 'line lug',
+  'line-2': 'line lug',
+  'line-3': 'line lug',
+  'line-neutral': 'line N of device',
+  'out-1': 'load lug',
+  'out-2': 'load lug',
+  'out-3': 'load lug',
+  capped: 'capped',
+};
+
 /** Letters in words. */
 const colorName: Readonly<Record<Letters, string>> = {
   BK: 'black',

@@ -77,7 +77,7 @@ function useTargets({ views, current }: PaletteProps): readonly Act[] {
 function useActions({ open }: PaletteProps): readonly Act[] {
   const { undo, redo } = useHistory();
   const { setTheme } = useTheme();
-  const { open: show, openStage } = useStageActions();
+  const { open: show, openStage, printJob } = useStageActions();
   const opens = (dialog: DialogName, label: string): Act => [
     dialog,
     label,
@@ -96,6 +96,7 @@ function useActions({ open }: PaletteProps): readonly Act[] {
         void exportJob(open.job);
       },
     ],
+    ['print', 'Print the whole job', printJob],
     opens('job', 'The job'),
     opens('edition', 'Change the edition'),
     opens('practices', 'Shop practices'),

@@ -29,7 +29,7 @@ const JOB_DIALOGS: readonly (readonly [DialogName, string])[] = [
 /** What a job may be asked for besides its stages. Loaded after the stage itself. */
 export function MoreMenu({ open, current }: MoreMenuProps) {
   const { theme, setTheme } = useTheme();
-  const { open: show, leave } = useStageActions();
+  const { open: show, leave, printJob } = useStageActions();
   const item = (name: string, act: () => void, className = '') => (
     <Menu.Item key={name} onClick={act} className={className}>
       {name}
@@ -56,6 +56,7 @@ export function MoreMenu({ open, current }: MoreMenuProps) {
         {item('Export the job as a file', () => {
           void exportJob(open.job);
         })}
+        {item('Print the whole job', printJob)}
         {item('All jobs', leave)}
         {THEMES.filter((each) => each !== theme).map((each) =>
           item(THEME_NAME[each], () => {

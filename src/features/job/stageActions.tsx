@@ -22,6 +22,8 @@ export interface StageActions {
   /** Goes to a circuit: to what is shown of it now, to its figures, or to its route. */
   readonly goTo: (circuitId: string, part?: 'figures' | 'route') => void;
   readonly openSheet: (circuitId: string) => void;
+  /** The whole job on paper. */
+  readonly printJob: () => void;
   readonly openStage: (stage: StageName) => void;
   readonly leave: () => void;
 }
@@ -32,6 +34,7 @@ const StageActionsContext = createContext<StageActions>({
   open: nothing,
   goTo: nothing,
   openSheet: nothing,
+  printJob: nothing,
   openStage: nothing,
   leave: nothing,
 });

@@ -21,6 +21,7 @@ export function useStage(jobId: string) {
         void navigate(`/jobs/${jobId}/${id}${partOf(part)}`);
       },
       openSheet: (id) => void navigate(`/jobs/${jobId}/${id}/sheet`),
+      printJob: () => void navigate(`/jobs/${jobId}/print`),
       openStage: (stage) => void navigate(stagePath(jobId, stage)),
       leave: () => void navigate('/'),
     }),

@@ -1,50 +1,24 @@
 import { Button } from '@mantine/core';
 import { Link, useNavigate } from 'react-router';
-import { directory } from '../../core/panel/directory';
 import { found, planned, type InstalledBreaker } from '../../core/panel/spaces';
 import { writePanelCsv } from '../../core/panel/panelCsv';
-import { unclearWords } from '../../core/wording/panelWords';
 import { evaluationOf } from '../../store/evaluation';
 import { downloadText } from '../../ui/files/downloadJob';
 import { useReadyJob } from '../job/JobPage';
 import { PrintButton } from '../../ui/shell/PrintButton';
+import { DirectoryTable } from '../../ui/tables/DirectoryTable';
 import classes from './panel.module.css';
 
-function Lines({
-  name,
-  installed,
-}: {
+interface LinesProps {
   readonly name: string;
   readonly installed: readonly InstalledBreaker[];
-}) {
+}
+
+function Lines({ name, installed }: LinesProps) {
   return (
     <section>
       <h2>{name}</h2>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Space</th>
-            <th scope="col">Breaker</th>
-            <th scope="col">Feeds</th>
-          </tr>
-        </thead>
-        <tbody>
-          {directory(installed).map(({ installed: each, spaces, text, unclear }) => (
-            <tr key={each.id}>
-              <th scope="row" className="fig">
-                {spaces}
-              </th>
-              <td className="fig">
-                {each.amps} A{each.poles === 2 ? ' 2P' : ''}
-              </td>
-              <td>
-                {text === '' ? '____________' : text}
-                {unclear !== null && <span className="second"> ({unclearWords[unclear]})</span>}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <DirectoryTable installed={installed} />
     </section>
   );
 }

@@ -25,6 +25,7 @@ import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { RunSection } from '../../ui/pictures/RunSection';
 import { WiringOnSheet, WorkingsOnSheet } from './WorkingsOnSheet';
 import { RouteOnSheet } from './RouteOnSheet';
+import { SheetFacts } from './SheetFacts';
 import classes from './SheetPage.module.css';
 
 interface CircuitSheetProps {
@@ -41,6 +42,29 @@ const SHEET_PX = 720;
 
 const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'long' });
 
+/** What every page says of its job: code, authority, permit, amendments. */
+export function JobFacts({ job }: Pick<OnSheet, 'job'>) {
+  return (
+    <dl>
+      <dt>Job</dt>
+      <dd>{job.name}</dd>
+      <dt>Code</dt>
+      <dd>
+        {job.edition}
+        {edition(job.edition).certainty === 'preliminary' && ', preliminary, not verified'}
+      </dd>
+      <dt>Authority</dt>
+      <dd>{job.authority || 'not named'}</dd>
+      <dt>Permit</dt>
+      <dd>{job.permitDate === null ? 'not applied for yet' : `applied for ${job.permitDate}`}</dd>
+      <dt>Local amendments</dt>
+      <dd>
+        {job.amendments.length === 0 ? 'none recorded' : job.amendments.map(({ title }) => title).join('; ')}
+      </dd>
+    </dl>
+  );
+}
+
 function Head({ job, view }: OnSheet) {
   const { circuit, solved } = view;
   const group = groupOf(job.house.groups, circuit.id);
@@ -56,25 +80,7 @@ function Head({ job, view }: OnSheet) {
         )}
         <p className={`fig ${classes['line']}`}>{circuitLine(solved, circuit)}</p>
       </div>
-      <dl>
-        <dt>Job</dt>
-        <dd>{job.name}</dd>
-        <dt>Code</dt>
-        <dd>
-          {job.edition}
-          {edition(job.edition).certainty === 'preliminary' && ', preliminary, not verified'}
-        </dd>
-        <dt>Authority</dt>
-        <dd>{job.authority || 'not named'}</dd>
-        <dt>Permit</dt>
-        <dd>{job.permitDate === null ? 'not applied for yet' : `applied for ${job.permitDate}`}</dd>
-        <dt>Local amendments</dt>
-        <dd>
-          {job.amendments.length === 0
-            ? 'none recorded'
-            : job.amendments.map(({ title }) => title).join('; ')}
-        </dd>
-      </dl>
+      <JobFacts job={job} />
     </header>
   );
 }
@@ -213,6 +219,7 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
       <Run view={view} />
       {circuit.existing === null && <RouteOnSheet evaluation={evaluation} view={view} />}
       <Figures view={view} />
+      <SheetFacts evaluation={evaluation} view={view} />
       <Findings evaluation={evaluation} view={view} />
       <WiringOnSheet view={view} />
       <WorkingsOnSheet job={job} view={view} />

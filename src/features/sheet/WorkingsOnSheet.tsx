@@ -7,8 +7,7 @@ import { figureName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
 import { isQuiet } from '../../core/working/quietSteps';
 import type { AnyStep } from '../../core/working/step';
-import { SpliceList } from '../../ui/pictures/SpliceList';
-import { WiringRow } from '../../ui/pictures/wiring/WiringRow';
+import { LandingTables } from '../../ui/tables/LandingTables';
 import classes from './SheetPage.module.css';
 
 interface OnSheet {
@@ -72,14 +71,14 @@ export function WorkingsOnSheet({ job, view }: OnSheet) {
 export function WiringOnSheet({ view }: Pick<OnSheet, 'view'>) {
   const wired = wiring(view.circuit, view.solved, view.context.code);
   if (wired === null) return null;
-  const { splices, torqueFrom } = wired;
+  const { torqueFrom } = wired;
   return (
     <section className={classes['workings']}>
       <h2>Terminations, in the order of landing</h2>
-      <WiringRow view={view} wired={wired} />
-      <SpliceList splices={splices} />
+      <LandingTables view={view} wired={wired} />
       <p className={classes['small']}>
-        Torque {torqueFrom === 'label' ? 'as on the label.' : 'by the default table; the label comes first.'}
+        Torque in pound-inches{' '}
+        {torqueFrom === 'label' ? 'as on the label.' : 'by the default table; the label comes first.'}
       </p>
     </section>
   );
