@@ -73,6 +73,9 @@ describe('pictures', () => {
     panelLabel: '60 A',
     applianceLabel: 'EV charger',
     applianceAmps: '48 A',
+    family: 'ev' as const,
+    plugged: false,
+    disconnect: null,
     highlighted: null,
     heightPx: 214,
   };
@@ -149,6 +152,9 @@ describe('pictures of the route', () => {
         panelLabel="60 A"
         applianceLabel="Charger"
         applianceAmps="48 A"
+        family="ev"
+        plugged={false}
+        disconnect={null}
         highlighted={null}
         widthPx={900}
         heightPx={200}

@@ -20,6 +20,7 @@ import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { findingKey } from '../../core/findings/finding';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { stationNotes } from '../../ui/pictures/stationNotes';
+import { sectionFacts } from '../../ui/pictures/sectionFacts';
 import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { RunSection } from '../../ui/pictures/RunSection';
@@ -209,9 +210,7 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
         geometry={geometry}
         labels={sectionLabels({ ...view, onRoute })}
         stationNotes={stationNotes(report)}
-        panelLabel={`${printNumber(figures.ocpd.ratingA)} A, ${figures.ocpd.poles}-pole`}
-        applianceLabel={circuit.name.split(',')[0] ?? circuit.name}
-        applianceAmps={`${printNumber(figures.load.continuousA + figures.load.otherA)} A`}
+        {...sectionFacts(view, geometry)}
         highlighted={null}
         widthPx={SHEET_PX}
         heightPx={170}

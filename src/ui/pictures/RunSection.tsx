@@ -10,6 +10,7 @@ import type { DrawnSection, RunSectionProps } from './sectionDrawing';
 import { SectionGround } from './SectionGround';
 import { SectionStations } from './SectionStations';
 import { SectionHeights, SectionWords } from './SectionWords';
+import { drawnZones } from './sectionZones';
 
 const LEADER_PX = 22;
 
@@ -108,8 +109,8 @@ function Leaders({ geometry, flagsPx = [], scale }: DrawnSection) {
 /** The run as a lengthwise section through house and yard, to scale along its length. */
 export function RunSection(props: RunSectionProps) {
   const { geometry, widthPx, heightPx, window } = props;
-  const drawn = { ...props, scale: sectionScale(geometry, sectionRoom(widthPx, heightPx), window) };
-  const { scale } = drawn;
+  const scale = sectionScale(geometry, sectionRoom(widthPx, heightPx), window);
+  const drawn = { ...props, scale, zones: drawnZones(geometry, scale) };
   return (
     <svg
       className="picture"
@@ -123,9 +124,9 @@ export function RunSection(props: RunSectionProps) {
         <rect x={scale.leftPx - 24} width={scale.widthPx - scale.leftPx + 24} height={heightPx} />
       </clipPath>
       <g clipPath={window === undefined ? undefined : 'url(#drawn)'}>
-        <SectionGround geometry={geometry} scale={scale} />
+        <SectionGround geometry={geometry} zones={drawn.zones} scale={scale} />
         <Segments {...drawn} />
-        <SectionStations stations={geometry.stations} scale={scale} />
+        <SectionStations {...drawn} />
         {!isNarrow(widthPx) && <SectionWords {...drawn} />}
       </g>
       {!isNarrow(widthPx) && <SectionHeights scale={scale} />}

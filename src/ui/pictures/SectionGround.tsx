@@ -1,47 +1,20 @@
-import type { SectionGeometry, SectionSegment } from '../../core/route/sectionGeometry';
-import type { Environment } from '../../core/code/methods';
-import { environmentName } from '../../core/wording/words';
+import type { SectionGeometry } from '../../core/route/sectionGeometry';
 import type { SectionScale } from './sectionScale';
-
-interface Zone {
-  readonly fromFt: number;
-  readonly toFt: number;
-  readonly places: readonly Environment[];
-  readonly inside: boolean;
-}
-
-const isInside = (place: Environment): boolean => place !== 'outdoor' && place !== 'underground';
-
-const span = ({ path }: SectionSegment): [from: number, to: number] => [
-  path[0]?.xFt ?? 0,
-  path.at(-1)?.xFt ?? 0,
-];
-
-/** Segments next to each other that are both inside, or both outside, share one zone. */
-const zonesOf = ({ segments }: SectionGeometry): readonly Zone[] => {
-  const zones: Zone[] = [];
-  for (const segment of segments) {
-    const [fromFt, toFt] = span(segment);
-    const inside = isInside(segment.place);
-    const last = zones.at(-1);
-    if (last?.inside === inside) {
-      zones[zones.length - 1] = { ...last, toFt, places: [...last.places, segment.place] };
-    } else {
-      zones.push({ fromFt, toFt, places: [segment.place], inside });
-    }
-  }
-  return zones;
-};
+import { groundEdges, span, type DrawnZone } from './sectionZones';
 
 /** Ceilings are drawn at this height. */
-export const CEILING_FT = 8.6;
+const CEILING_FT = 8.6;
 const JOIST_FT = 4 / 3;
 
-function Inside({ zone, scale, from, to }: { zone: Zone; scale: SectionScale; from: number; to: number }) {
+interface ZoneProps {
+  readonly zone: DrawnZone;
+  readonly scale: SectionScale;
+}
+
+function Inside({ zone: { from, to, attic }, scale }: ZoneProps) {
   const ceiling = scale.y(CEILING_FT);
   const joists: number[] = [];
   for (let x = from + 12; x < to - 6; x += Math.max(9, JOIST_FT * scale.pxPerFtAlong)) joists.push(x);
-  const attic = zone.places.includes('attic');
   return (
     <g>
       <rect
@@ -69,7 +42,7 @@ function Inside({ zone, scale, from, to }: { zone: Zone; scale: SectionScale; fr
   );
 }
 
-function Outside({ scale, from, to }: { scale: SectionScale; from: number; to: number }) {
+function Outside({ zone: { from, to }, scale }: ZoneProps) {
   const tufts: number[] = [];
   for (let x = from + 40; x < to - 30; x += 97) tufts.push(x);
   const y = scale.y(0);
@@ -122,36 +95,29 @@ function Wall({ x, scale }: { x: number; scale: SectionScale }) {
   );
 }
 
-const EDGE_PX = 22;
+interface SectionGroundProps {
+  readonly geometry: SectionGeometry;
+  readonly zones: readonly DrawnZone[];
+  readonly scale: SectionScale;
+}
 
 /** House and yard behind the run: slab and joists inside, grade and earth outside, walls between, trenches open. */
-export function SectionGround({ geometry, scale }: { geometry: SectionGeometry; scale: SectionScale }) {
-  const zones = zonesOf(geometry);
+export function SectionGround({ geometry, zones, scale }: SectionGroundProps) {
   const bottom = scale.heightPx;
   const grade = scale.y(0);
-  const left = scale.leftPx - EDGE_PX;
-  const right = scale.widthPx - 8;
-  const within = (px: number): number => Math.min(right, Math.max(left, px));
-  // Looked at closer, most of the house lies beside the picture.
-  const edges = zones
-    .map((zone, index) => ({
-      zone,
-      from: index === 0 ? left : within(scale.x(zone.fromFt)),
-      to: index === zones.length - 1 ? right : within(scale.x(zone.toFt)),
-    }))
-    .filter(({ from, to }) => to > from);
+  const { left, right } = groundEdges(scale);
   return (
     <g>
       <rect x={left} y={grade} width={right - left} height={bottom - grade} fill="var(--earth)" />
       <Trenches geometry={geometry} scale={scale} />
-      {edges.map(({ zone, from, to }) =>
+      {zones.map((zone) =>
         zone.inside ? (
-          <Inside key={zone.fromFt} zone={zone} scale={scale} from={from} to={to} />
+          <Inside key={zone.from} zone={zone} scale={scale} />
         ) : (
-          <Outside key={zone.fromFt} scale={scale} from={from} to={to} />
+          <Outside key={zone.from} zone={zone} scale={scale} />
         ),
       )}
-      {edges.slice(1).map(({ from }) => (
+      {zones.slice(1).map(({ from }) => (
         <Wall key={from} x={from} scale={scale} />
       ))}
       <path
@@ -159,21 +125,6 @@ export function SectionGround({ geometry, scale }: { geometry: SectionGeometry; 
         fill="none"
         stroke="var(--rule2)"
       />
-      {edges
-        .filter(({ from, to }) => to - from > 90)
-        .map(({ zone, from, to }) => (
-          <text
-            key={zone.fromFt}
-            x={(from + to) / 2}
-            y={zone.inside ? grade - 7 : scale.y(scale.topFt) + 14}
-            textAnchor="middle"
-            className="small quiet halo"
-          >
-            {zone.inside
-              ? [...new Set(zone.places)].map((place) => environmentName[place]).join(', ')
-              : 'outdoors'}
-          </text>
-        ))}
     </g>
   );
 }

@@ -1,5 +1,7 @@
-import type { Station } from '../../core/route/sectionGeometry';
-import type { SectionScale } from './sectionScale';
+import { appliancePlace, disconnectBox } from './sectionBodies';
+import type { DrawnSection } from './sectionDrawing';
+import { SilhouettePicture } from './silhouettes/SilhouettePicture';
+import { silhouettes } from './silhouettes/silhouettes';
 
 function PanelBody({ x, y }: { x: number; y: number }) {
   const rows = Array.from({ length: 8 }, (_, row) => row);
@@ -28,8 +30,8 @@ function BoxBody({ x, y }: { x: number; y: number }) {
 function FittingBody({ x, y }: { x: number; y: number }) {
   return (
     <g transform={`translate(${x} ${y})`}>
-      <path d="M-6 -8H6V11H-6Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
-      <path d="M2 -5V8" stroke="var(--ink)" strokeWidth="1" />
+      <path d="M-4 -9H5V9H-4Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
+      <path d="M-6.5 -9.5V9.5" stroke="var(--copper)" strokeWidth="2.4" />
     </g>
   );
 }
@@ -57,21 +59,37 @@ function CouplingBody({ x, y }: { x: number; y: number }) {
   );
 }
 
+/** A switch or pull-out in its box. */
 function DisconnectBody({ x, y }: { x: number; y: number }) {
   return (
-    <g transform={`translate(${x - 8} ${y - 16})`}>
-      <rect width="16" height="32" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
-      <path d="M8 4V9M8 27V20L12.5 11" fill="none" stroke="var(--ink)" strokeWidth="1.6" />
+    <g transform={`translate(${x - 8} ${y - 15})`}>
+      <rect width="16" height="30" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
+      <rect x="-2" y="-3" width="20" height="4" fill="var(--ink)" />
+      <rect x="4" y="6" width="8" height="17" fill="var(--ink)" />
+      <rect x="6" y="12" width="4" height="5" fill="var(--sheet)" />
     </g>
   );
 }
 
-function ApplianceBody({ x, y }: { x: number; y: number }) {
+/** A spa panel: hood, window with its breaker, test line. */
+function SpaPanelBody({ x, y }: { x: number; y: number }) {
   return (
-    <g transform={`translate(${x - 2} ${y - 20})`}>
-      <rect width="26" height="40" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2" />
-      <rect x="-3" y="-4" width="32" height="4" fill="var(--ink)" />
-      <path d="M4 9H22M4 17H22M4 25H22" stroke="var(--wire)" strokeWidth="1" strokeDasharray="3 2" />
+    <g transform={`translate(${x - 8} ${y - 15})`}>
+      <rect width="16" height="30" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
+      <rect x="-2" y="-3" width="20" height="4" fill="var(--ink)" />
+      <rect x="4" y="6" width="8" height="12" fill="none" stroke="var(--ink)" strokeWidth="1" />
+      <rect x="6.5" y="8" width="3" height="4" fill="var(--ink)" />
+      <path d="M4 24H12" stroke="var(--wire)" strokeWidth="1.4" />
+    </g>
+  );
+}
+
+/** A receptacle in its box, at the end of the wire. */
+function ReceptacleBody({ x, y }: { x: number; y: number }) {
+  return (
+    <g transform={`translate(${x - 6} ${y - 8})`}>
+      <rect width="12" height="16" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.6" />
+      <path d="M4 5V8M8 5V8M6 10.5V12.5" stroke="var(--ink)" strokeWidth="1.3" />
     </g>
   );
 }
@@ -83,14 +101,35 @@ const BODIES = {
   body: FittingBody,
   coupling: CouplingBody,
   disconnect: DisconnectBody,
-  appliance: ApplianceBody,
 };
 
-/** What stands along the run, each at its height. */
-export function SectionStations({ stations, scale }: { stations: readonly Station[]; scale: SectionScale }) {
+/** The disconnect that the run does not name, on its post above the wire. */
+function Apart(drawn: DrawnSection) {
+  const { disconnect, scale } = drawn;
+  const box = disconnectBox(drawn);
+  if (disconnect === null || box === null) return null;
+  const Body = disconnect.kind === 'spa-panel' ? SpaPanelBody : DisconnectBody;
+  const x = (box.left + box.right) / 2;
+  const foot = Math.max(scale.y(disconnect.wireFt), scale.y(0));
+  return (
+    <g>
+      <path d={`M${x} ${box.bottom}V${foot}`} stroke="var(--ink)" strokeWidth="2.4" />
+      <Body x={x} y={(box.top + box.bottom) / 2} />
+    </g>
+  );
+}
+
+/** What stands along the run, each at its height, and the appliance at its end. */
+export function SectionStations(drawn: DrawnSection) {
+  const { geometry, family, plugged, scale } = drawn;
+  const end = geometry.stations.at(-1);
   return (
     <>
-      {stations.map(({ letter, kind, xFt, heightFt }) => {
+      <SilhouettePicture silhouette={silhouettes[family]} place={appliancePlace(drawn)} />
+      {plugged && end !== undefined && <ReceptacleBody x={scale.x(end.xFt)} y={scale.y(end.heightFt)} />}
+      <Apart {...drawn} />
+      {geometry.stations.map(({ letter, kind, xFt, heightFt }) => {
+        if (kind === 'appliance') return null;
         const Body = BODIES[kind];
         return <Body key={letter} x={scale.x(xFt)} y={scale.y(heightFt)} />;
       })}

@@ -1,6 +1,9 @@
+import type { FamilyId } from '../../core/appliances/registry';
 import type { FigureSeverity } from '../../core/findings/severity';
 import type { SectionGeometry } from '../../core/route/sectionGeometry';
+import type { DrawnDisconnect } from './sectionDisconnect';
 import type { SectionScale, SectionWindow } from './sectionScale';
+import type { DrawnZone } from './sectionZones';
 
 /** What is written beside a segment. */
 export interface SegmentLabel {
@@ -25,6 +28,11 @@ export interface RunSectionProps {
   readonly panelLabel: string;
   readonly applianceLabel: string;
   readonly applianceAmps: string;
+  /** What stands at the end, and whether by plug and receptacle. */
+  readonly family: FamilyId;
+  readonly plugged: boolean;
+  /** A disconnect that the run does not name as a station. */
+  readonly disconnect: DrawnDisconnect | null;
   readonly highlighted: number | null;
   readonly widthPx: number;
   readonly heightPx: number;
@@ -40,4 +48,5 @@ export interface RunSectionProps {
 /** A section with the scale that it is drawn to. */
 export interface DrawnSection extends RunSectionProps {
   readonly scale: SectionScale;
+  readonly zones: readonly DrawnZone[];
 }

@@ -48,7 +48,7 @@ export const sectionRoom = (widthPx: number, heightPx: number): SectionRoom => (
   widthPx,
   heightPx,
   leftPx: isNarrow(widthPx) ? 58 : 100,
-  rightPx: isNarrow(widthPx) ? 44 : 120,
+  rightPx: isNarrow(widthPx) ? 48 : 120,
 });
 
 /** Fits a section into a picture: its whole length across, and a room's height and some earth up and down. */

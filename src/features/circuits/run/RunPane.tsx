@@ -17,6 +17,7 @@ import {
 import { stationNotes } from '../../../ui/pictures/stationNotes';
 import { RunTape } from '../../../ui/pictures/RunTape';
 import { CircuitTitle } from '../figures/CircuitTitle';
+import { sectionFacts } from '../../../ui/pictures/sectionFacts';
 import { sectionLabels } from '../../../ui/pictures/sectionLabels';
 import { StationHandles } from './StationHandles';
 import { SegmentBands } from './SegmentBands';
@@ -61,17 +62,13 @@ function Section({
   onChoose,
   ...rest
 }: PictureProps & { heightPx: number; flagsPx: number[]; window: SectionWindow | undefined }) {
-  const { ocpd, load } = view.solved.figures;
   const route = useRouteEvaluation(view.circuit.id);
-  const { name } = view.circuit;
   return (
     <RunSection
       geometry={geometry}
       labels={sectionLabels({ ...view, onRoute: route?.open ?? [] })}
       stationNotes={route === undefined ? [] : stationNotes(route.report)}
-      panelLabel={`${ocpd.ratingA} A, ${ocpd.poles}-pole`}
-      applianceLabel={name.split(',')[0] ?? name}
-      applianceAmps={`${load.continuousA + load.otherA} A`}
+      {...sectionFacts(view, geometry)}
       highlighted={highlighted}
       widthPx={widthPx}
       onSegment={onChoose}

@@ -164,19 +164,29 @@ function methodBands({ circuit, columns, highlighted, narrow }: MethodBandsProps
 /** A column narrower than this has no room for two choices side by side. */
 const NARROW_COLUMN_PX = 150;
 
-interface HoldsCellsProps extends Pick<SegmentBandsProps, 'view' | 'highlighted' | 'onChoose'> {
-  readonly narrow: boolean;
+/** Room of a letter, and of the mark and the margins beside words, pixels. */
+const GLYPH_PX = 6.3;
+const BESIDE_PX = 34;
+
+const fits = (words: string, column: TapeColumn | undefined): boolean =>
+  column === undefined || words.length * GLYPH_PX + BESIDE_PX <= column.toPx - column.fromPx;
+
+interface HoldsCellsProps extends Pick<SegmentBandsProps, 'view' | 'columns' | 'highlighted' | 'onChoose'> {
   readonly severities: readonly FigureSeverity[];
 }
 
 /** What each segment carries, as buttons that choose it. */
-const holdsCells = ({ view, narrow, severities, highlighted, onChoose }: HoldsCellsProps): ReactNode[] => {
+const holdsCells = ({ view, columns, severities, highlighted, onChoose }: HoldsCellsProps): ReactNode[] => {
   const { figures } = view.solved;
   return figures.segments.map((segment, index) => (
     <Holds
       key={index}
       words={holdsWords(segment, figures)}
-      shown={narrow ? holdsBriefly(segment, figures) : holdsWords(segment, figures)}
+      shown={
+        fits(holdsWords(segment, figures), columns[index])
+          ? holdsWords(segment, figures)
+          : holdsBriefly(segment, figures)
+      }
       severity={severities[index] ?? 'ok'}
       highlighted={highlighted === index}
       onChoose={() => {
@@ -201,7 +211,7 @@ export function SegmentBands({
   const severities = columns.map((_, index) => segmentSeverity(view, index));
   const cells = (cell: (index: number) => ReactNode): ReactNode[] => columns.map((_, index) => cell(index));
   const field = { circuit, bare: true, className: classes['inline'] };
-  const holds = holdsCells({ view, narrow, severities, highlighted, onChoose });
+  const holds = holdsCells({ view, columns, severities, highlighted, onChoose });
   return (
     <table className={classes['bands']} style={{ width: headPx + (columns.at(-1)?.toPx ?? 0) }}>
       <caption className="visually-hidden">The segments of the run</caption>
