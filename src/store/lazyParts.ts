@@ -8,3 +8,6 @@ export const fixing = lazyModule(() => import('./fixing'));
 
 /** What checks and applies edits; there whenever a job is open. */
 export const editing = lazyModule(() => import('./editing'));
+
+/** The sentences of findings. */
+export const sentences = lazyModule(() => import('../core/wording/findings'));

@@ -20,9 +20,9 @@ import {
 import type { Sentences } from './sentences';
 
 const ARTICLE: Readonly<Record<OwnArticle, string>> = {
-  motor: 'motors',
-  hermetic: 'refrigeration units',
-  welder: 'welders',
+  motor: 'Article 430',
+  hermetic: 'Article 440',
+  welder: 'Article 630',
 };
 
 /** A word of a list by its key, or the key itself. */
@@ -109,7 +109,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'ocpd.multi-outlet': ({ data }) =>
     `With several receptacles a ${n(data.ocpdA, 1)} A breaker may not exceed the ${inAmps(data.carriesA)} of ${size(data.size)}.`,
   'conductor.below-breaker': ({ data }) =>
-    `The breaker is larger than the ${inAmps(data.carriesA)} of the conductor, as the article of ${ARTICLE[data.article]} allows.`,
+    `The breaker is larger than the ${inAmps(data.carriesA)} of the conductor, as ${ARTICLE[data.article]} allows.`,
   'conductor.below-article': ({ data }) =>
     `${size(data.size)} is smaller than ${size(data.min)}, the least for this circuit.`,
   'conductor.lug-range': ({ data }) =>

@@ -4,9 +4,9 @@ import { countSeverities } from '../../core/findings/severity';
 import { circuitOf, figureOf, segmentIndex } from '../../core/findings/subject';
 import type { Job } from '../../core/job/jobSchema';
 import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
-import { findingSentence } from '../../core/wording/findings';
 import { counted } from '../../core/wording/words';
 import { figureChosen, segmentChosen } from '../../store/focusSlice';
+import { sentences } from '../../store/lazyParts';
 import { sizesOf } from '../../store/sizes';
 import { useAppDispatch } from '../../store/store';
 import { useEvaluation } from '../../store/useEvaluation';
@@ -31,6 +31,7 @@ const first = (circuits: Parts, routes: Parts, severity: Shown): AnyFinding | un
 export const StatusBar = memo(function StatusBar({ job }: { readonly job: Job }) {
   const dispatch = useAppDispatch();
   const { goTo } = useStageActions();
+  const words = sentences.use();
   const sizes = sizesOf(job);
   // Routes are counted once what judges them was fetched.
   const routes = useEvaluation(job)?.routes ?? [];
@@ -72,7 +73,8 @@ export const StatusBar = memo(function StatusBar({ job }: { readonly job: Job })
             jump(worst);
           }}
         >
-          {name}: {findingSentence(shown)}
+          {name}
+          {words && `: ${words.findingSentence(shown)}`}
         </button>
       )}
       <span className={classes['caution']}>{CIRCUITS_CAUTION}</span>

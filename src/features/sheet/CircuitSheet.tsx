@@ -208,7 +208,7 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
       <Head job={job} view={view} />
       <RunSection
         geometry={geometry}
-        labels={sectionLabels({ ...view, onRoute })}
+        labels={sectionLabels({ ...view, onRoute, say: findingSentence })}
         stationNotes={stationNotes(report)}
         {...sectionFacts(view, geometry)}
         highlighted={null}

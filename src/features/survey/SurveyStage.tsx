@@ -7,7 +7,6 @@ import type { Job } from '../../core/job/jobSchema';
 import { sizesOf } from '../../store/sizes';
 import { useEvaluation } from '../../store/useEvaluation';
 import { useJobEditor } from '../../store/useJobEditor';
-import { JobFields } from '../job/JobFields';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { useStageActions } from '../job/stageActions';
@@ -80,6 +79,7 @@ function Appliances({ job }: { readonly job: Job }) {
   );
 }
 
+const JobFields = lazy(() => import('../job/JobFields').then((module) => ({ default: module.JobFields })));
 const Observed = lazy(() => import('./Observed').then((module) => ({ default: module.Observed })));
 const Panels = lazy(() => import('./Panels').then((module) => ({ default: module.Panels })));
 
@@ -108,7 +108,9 @@ export function SurveyStage() {
     <StageFrame current="survey" board={classes['board']} foot={foot}>
       <section className={classes['place']} aria-label="The place">
         <h1>The place</h1>
-        <JobFields job={job} />
+        <Suspense>
+          <JobFields job={job} />
+        </Suspense>
       </section>
       <div className={classes['found']}>
         <nav className={classes['parts']} aria-label="Parts of the survey">

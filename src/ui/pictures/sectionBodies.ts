@@ -75,7 +75,10 @@ export function disconnectBox({ disconnect, geometry, scale }: DrawnSection): Bo
 
 /** Everything that stands along the run as boxes, which words keep clear of. */
 export function bodyBoxes(drawn: DrawnSection): readonly Box[] {
-  const { geometry, disconnect, scale } = drawn;
+  const { geometry, disconnect, zones, scale } = drawn;
+  const walls = zones
+    .slice(1)
+    .map(({ from }) => ({ left: from - 4, top: 0, right: from + 4, bottom: scale.y(0) }));
   const stations = geometry.stations.map((station) => around(station, scale));
   const wires = geometry.segments.flatMap(({ path }) =>
     path.slice(1).flatMap((to, at): readonly Box[] => {
@@ -104,8 +107,8 @@ export function bodyBoxes(drawn: DrawnSection): readonly Box[] {
             left: box.left - 2,
             top: box.top - 4,
             right: box.right + 2,
-            bottom: Math.max(box.bottom, scale.y(disconnect.wireFt)) + 2,
+            bottom: Math.max(box.bottom, scale.y(disconnect.wireFt), scale.y(0)) + 2,
           },
         ];
-  return [...stations, ...wires, ...apart, applianceBox(drawn)];
+  return [...stations, ...wires, ...walls, ...apart, applianceBox(drawn)];
 }

@@ -6,7 +6,6 @@ import { worstSeverity } from '../../core/findings/severity';
 import { practiceMarks } from '../../core/circuit/figureSupports';
 import { holdsWords, segmentName } from '../../core/wording/conductors';
 import { segmentIndex } from '../../core/findings/subject';
-import { findingSentence } from '../../core/wording/findings';
 import { severityWord } from '../../core/wording/words';
 import type { SegmentLabel } from './sectionDrawing';
 
@@ -17,6 +16,8 @@ interface Labelled {
   readonly context: SolveContext;
   /** What is open about the route. */
   readonly onRoute?: readonly AnyFinding[];
+  /** Says a finding; left out until its words were fetched. */
+  readonly say?: ((finding: AnyFinding) => string) | undefined;
 }
 
 const onSegment = (open: readonly AnyFinding[], index: number): readonly AnyFinding[] =>
@@ -29,6 +30,7 @@ export function sectionLabels({
   open,
   context,
   onRoute = [],
+  say = () => 'see the working',
 }: Labelled): readonly SegmentLabel[] {
   const { figures } = solved;
   return figures.segments.map((segment, index) => {
@@ -44,7 +46,7 @@ export function sectionLabels({
       severity,
       trouble:
         severity === 'stop' || severity === 'check'
-          ? `${severityWord[severity]}: ${segment.verdict.failed.length > 0 ? holdsWords(segment, figures) : worst === undefined ? 'see the working' : findingSentence(worst)}`
+          ? `${severityWord[severity]}: ${segment.verdict.failed.length > 0 ? holdsWords(segment, figures) : worst === undefined ? 'see the working' : say(worst)}`
           : null,
       supports: marks.map((ft) => ft / (run?.lengthFt ?? 1)),
     };

@@ -309,7 +309,7 @@ export const raisedBySizes: readonly Raised[] = [
     'conductor.below-breaker',
     'note',
     withPlate('mini-split', { mca: 18, mocp: 25, volts: 240 }),
-    'The breaker is larger than the 20 A of the conductor, as the article of refrigeration units allows.',
+    'The breaker is larger than the 20 A of the conductor, as Article 440 allows.',
     withPlate('mini-split', { mca: 18, mocp: 20, volts: 240 }),
   ],
   [

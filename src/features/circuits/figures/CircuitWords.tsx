@@ -3,6 +3,7 @@ import { worseSeverity } from '../../../core/findings/severity';
 import { severityWord } from '../../../core/wording/words';
 import { circuitLine } from '../../../core/wording/ladder';
 import { useCircuitEvaluation, useRouteEvaluation } from '../../../store/useEvaluation';
+import { FamilyMark } from '../../../ui/marks/FamilyMark';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { useStageActions } from '../../job/stageActions';
 import classes from '../CircuitList.module.css';
@@ -35,6 +36,7 @@ export function CircuitWords({
   return (
     <>
       {grip(`Move ${circuit.name}, number ${number}`)}
+      <FamilyMark family={circuit.appliance.family} />
       <button
         type="button"
         className={classes['name']}

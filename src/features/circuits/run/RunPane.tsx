@@ -4,6 +4,7 @@ import { circuitNote } from '../../../core/wording/conductors';
 import { sectionGeometry, type SectionGeometry } from '../../../core/route/sectionGeometry';
 import { tapeLayout, type TapeColumn } from '../../../core/route/tapeLayout';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
+import { sentences } from '../../../store/lazyParts';
 import { useRouteEvaluation } from '../../../store/useEvaluation';
 import { segmentChosen } from '../../../store/focusSlice';
 import { useAppDispatch } from '../../../store/store';
@@ -63,10 +64,11 @@ function Section({
   ...rest
 }: PictureProps & { heightPx: number; flagsPx: number[]; window: SectionWindow | undefined }) {
   const route = useRouteEvaluation(view.circuit.id);
+  const words = sentences.use();
   return (
     <RunSection
       geometry={geometry}
-      labels={sectionLabels({ ...view, onRoute: route?.open ?? [] })}
+      labels={sectionLabels({ ...view, onRoute: route?.open ?? [], say: words?.findingSentence })}
       stationNotes={route === undefined ? [] : stationNotes(route.report)}
       {...sectionFacts(view, geometry)}
       highlighted={highlighted}
