@@ -27,6 +27,9 @@ const first = (circuits: Parts, routes: Parts, severity: Shown): AnyFinding | un
   return inOrder(circuits) ?? inOrder(routes);
 };
 
+/** What is asked or found, without what each answer does: one line has no room for it. */
+const firstOf = (sentence: string): string => sentence.split(/(?<=[.?]) /)[0] ?? sentence;
+
 /** One line for the whole job: what is open, the first of each as a jump, and the caution of the stage. */
 export const StatusBar = memo(function StatusBar({ job }: { readonly job: Job }) {
   const dispatch = useAppDispatch();
@@ -74,7 +77,7 @@ export const StatusBar = memo(function StatusBar({ job }: { readonly job: Job })
           }}
         >
           {name}
-          {words && `: ${words.findingSentence(shown)}`}
+          {words && `: ${firstOf(words.findingSentence(shown))}`}
         </button>
       )}
       <span className={classes['caution']}>{CIRCUITS_CAUTION}</span>

@@ -1,3 +1,4 @@
+import { serviceVolts } from '../../core/service/houseSchema';
 import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
 import { methodTitle } from '../../core/wording/serviceNames';
 import { counted } from '../../core/wording/words';
@@ -45,6 +46,7 @@ export function ServiceStage() {
                 {methodTitle[job.house.method].toLowerCase()}.
               </p>
               <LoadStack
+                volts={serviceVolts(job.house)}
                 report={report}
                 chosen={job.house.method}
                 onMethod={(method) => {

@@ -108,7 +108,7 @@ function BreakerName({ breaker, layout, note, middle }: BreakerNameProps) {
       </text>
       {twoLines && (
         <text className={classes['note']} x={textX} y={middle + 13} textAnchor={anchor}>
-          {note}
+          {fitted(note, layout)}
         </text>
       )}
     </>

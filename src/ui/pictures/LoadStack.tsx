@@ -1,3 +1,4 @@
+import { useElementSize } from '@mantine/hooks';
 import type { ServiceMethod } from '../../core/code/serviceMethods';
 import type { MethodAnswer, ServiceReport } from '../../core/service/serviceReport';
 import type { ServicePart } from '../../core/service/serviceLoad';
@@ -5,15 +6,31 @@ import { printNumber as n } from '../../core/units/number';
 import { elementName, methodTitle } from '../../core/wording/serviceNames';
 import classes from './LoadStack.module.css';
 
-const WIDTH = 640;
-const LEFT = 128;
-const RIGHT = 72;
-const ROW = 58;
 const TOP = 30;
-const VOLTS = 240;
+
+/** Where things stand for a width: names beside the bars, or above them where there is no room beside. */
+interface Layout {
+  readonly width: number;
+  readonly left: number;
+  readonly right: number;
+  readonly row: number;
+  /** Where the bars of a row begin. */
+  readonly barsY: number;
+  readonly narrow: boolean;
+}
+
+const NARROW_PX = 520;
+const USUAL_PX = 640;
+
+const layoutOf = (width: number): Layout =>
+  width < NARROW_PX
+    ? { width, left: 8, right: 64, row: 84, barsY: 24, narrow: true }
+    : { width, left: 128, right: 72, row: 58, barsY: 0, narrow: false };
 
 interface LoadStackProps {
   readonly report: ServiceReport;
+  /** Voltage of the service, between its legs. */
+  readonly volts: number;
   readonly chosen: ServiceMethod;
   readonly onMethod: (method: ServiceMethod) => void;
 }
@@ -23,29 +40,33 @@ function Parts({
   parts,
   y,
   height,
+  left: from,
   scale,
+  volts,
   amps,
 }: {
   readonly parts: readonly ServicePart[];
   readonly y: number;
   readonly height: number;
+  readonly left: number;
   readonly scale: number;
+  readonly volts: number;
   readonly amps: number;
 }) {
-  let x = LEFT;
+  let x = from;
   const drawn = parts
     .filter(({ countedVA }) => countedVA > 0)
     .map((part, at) => {
-      const width = (part.countedVA / VOLTS) * scale;
+      const width = (part.countedVA / volts) * scale;
       const left = x;
       x += width;
       // What load management keeps off is not drawn: the stack ends where the service ends.
-      const shown = Math.max(0, Math.min(width, LEFT + amps * scale - left));
+      const shown = Math.max(0, Math.min(width, from + amps * scale - left));
       return { part, at, left, width: shown };
     });
   return drawn.map(({ part, at, left, width }) => (
     <g key={`${part.what} ${at}`}>
-      <title>{`${part.what}: ${n(part.countedVA / VOLTS, 1)} A`}</title>
+      <title>{`${part.what}: ${n(part.countedVA / volts, 1)} A`}</title>
       <rect
         className={classes['part']}
         data-odd={at % 2 === 1 || undefined}
@@ -74,21 +95,24 @@ function leftWords(amps: number, limitA: number | null): string {
 interface BarsProps {
   readonly answer: MethodAnswer;
   readonly y: number;
+  readonly left: number;
   readonly scale: number;
+  readonly volts: number;
   /** The limit, where the load after the job passes it. */
   readonly overFromA: number | null;
 }
 
 /** The load before and after the job, with what is over the limit. */
-function Bars({ answer: { before, after }, y, scale, overFromA }: BarsProps) {
+function Bars({ answer: { before, after }, y, left, scale, volts, overFromA }: BarsProps) {
+  const about = { left, scale, volts };
   return (
     <>
-      <Parts parts={before.parts} y={y} height={8} scale={scale} amps={before.amps} />
-      <Parts parts={after.parts} y={y + 12} height={26} scale={scale} amps={after.amps} />
+      <Parts parts={before.parts} y={y} height={8} {...about} amps={before.amps} />
+      <Parts parts={after.parts} y={y + 12} height={26} {...about} amps={after.amps} />
       {overFromA !== null && (
         <rect
           className={classes['over']}
-          x={LEFT + overFromA * scale}
+          x={left + overFromA * scale}
           y={y + 12}
           width={(after.amps - overFromA) * scale}
           height={26}
@@ -97,7 +121,7 @@ function Bars({ answer: { before, after }, y, scale, overFromA }: BarsProps) {
       <text
         className={classes['amps']}
         data-over={overFromA !== null || undefined}
-        x={LEFT + after.amps * scale + 8}
+        x={left + after.amps * scale + 8}
         y={y + 30}
       >
         {n(after.amps, 0)} A
@@ -106,24 +130,22 @@ function Bars({ answer: { before, after }, y, scale, overFromA }: BarsProps) {
   );
 }
 
-function MethodRow({
-  answer,
-  y,
-  scale,
-  limitA,
-  chosen,
-  onChoose,
-}: {
+interface MethodRowProps {
   readonly answer: MethodAnswer;
   readonly y: number;
+  readonly layout: Layout;
   readonly scale: number;
+  readonly volts: number;
   readonly limitA: number | null;
   readonly chosen: boolean;
   readonly onChoose: () => void;
-}) {
+}
+
+function MethodRow({ answer, y, layout, scale, volts, limitA, chosen, onChoose }: MethodRowProps) {
   const { method, before, after } = answer;
   const over = limitA !== null && after.amps > limitA;
-  const left = leftWords(after.amps, limitA);
+  const words = leftWords(after.amps, limitA);
+  const { width, row, narrow } = layout;
   return (
     <g
       className={classes['method']}
@@ -131,7 +153,7 @@ function MethodRow({
       role="button"
       tabIndex={0}
       aria-pressed={chosen}
-      aria-label={`${methodTitle[method]}: ${n(before.amps, 1)} A before, ${n(after.amps, 1)} A after${left === '' ? '' : `, ${left}`}`}
+      aria-label={`${methodTitle[method]}: ${n(before.amps, 1)} A before, ${n(after.amps, 1)} A after${words === '' ? '' : `, ${words}`}`}
       onClick={onChoose}
       onKeyDown={(event) => {
         if (event.key !== 'Enter' && event.key !== ' ') return;
@@ -139,69 +161,95 @@ function MethodRow({
         onChoose();
       }}
     >
-      <rect className={classes['back']} x={0} y={y - 6} width={WIDTH} height={ROW - 4} />
-      <text className={classes['name']} x={8} y={y + 20}>
+      <rect className={classes['back']} x={0} y={y - 6} width={width} height={row - 4} />
+      <text className={classes['name']} x={8} y={y + (narrow ? 12 : 20)}>
         {methodTitle[method]}
       </text>
-      <text className={classes['state']} x={8} y={y + 36}>
-        {left}
+      <text
+        className={classes['state']}
+        x={narrow ? width - 8 : 8}
+        y={y + (narrow ? 12 : 36)}
+        textAnchor={narrow ? 'end' : 'start'}
+      >
+        {words}
       </text>
-      <Bars answer={answer} y={y} scale={scale} overFromA={over ? limitA : null} />
+      <Bars
+        answer={answer}
+        y={y + layout.barsY}
+        left={layout.left}
+        scale={scale}
+        volts={volts}
+        overFromA={over ? limitA : null}
+      />
     </g>
   );
 }
 
+interface AxisProps {
+  readonly layout: Layout;
+  readonly max: number;
+  readonly scale: number;
+  readonly height: number;
+}
+
+function Axis({ layout, max, scale, height }: AxisProps) {
+  const steps = max > 300 ? 100 : 50;
+  return Array.from({ length: Math.floor(max / steps) + 1 }, (_, at) => at * steps).map((amps) => {
+    const x = layout.left + amps * scale;
+    return (
+      <g key={amps} aria-hidden="true">
+        <line className={classes['tick']} x1={x} x2={x} y1={height - 24} y2={height - 18} />
+        <text className={classes['axis']} x={x} y={height - 6} textAnchor="middle">
+          {amps}
+        </text>
+      </g>
+    );
+  });
+}
+
 /** The load of the service by each method, thin as it was and broad as it will be, against what limits it. */
-export function LoadStack({ report, chosen, onMethod }: LoadStackProps) {
+export function LoadStack({ report, volts, chosen, onMethod }: LoadStackProps) {
+  const { ref, width } = useElementSize();
+  const layout = layoutOf(width > 0 ? width : USUAL_PX);
   const { answers, limit } = report;
   const max =
     Math.max(limit.amps ?? 0, ...answers.flatMap(({ before, after }) => [before.amps, after.amps])) * 1.02;
-  const scale = (WIDTH - LEFT - RIGHT) / Math.max(max, 1);
-  const height = TOP + answers.length * ROW + 26;
-  const steps = max > 300 ? 100 : 50;
-  const limitX = limit.amps === null ? null : LEFT + limit.amps * scale;
+  const scale = (layout.width - layout.left - layout.right) / Math.max(max, 1);
+  const height = TOP + answers.length * layout.row + 26;
+  const limitX = limit.amps === null ? null : layout.left + limit.amps * scale;
   return (
-    <svg
-      className={classes['stack']}
-      viewBox={`0 0 ${WIDTH} ${height}`}
-      role="group"
-      aria-label="Load of the service by method"
-    >
-      {answers.map((answer, at) => (
-        <MethodRow
-          key={answer.method}
-          answer={answer}
-          y={TOP + at * ROW}
-          scale={scale}
-          limitA={limit.amps}
-          chosen={answer.method === chosen}
-          onChoose={() => {
-            onMethod(answer.method);
-          }}
-        />
-      ))}
-      {Array.from({ length: Math.floor(max / steps) + 1 }, (_, at) => at * steps).map((amps) => (
-        <g key={amps} aria-hidden="true">
-          <line
-            className={classes['tick']}
-            x1={LEFT + amps * scale}
-            x2={LEFT + amps * scale}
-            y1={height - 24}
-            y2={height - 18}
+    <div ref={ref}>
+      <svg
+        className={classes['stack']}
+        viewBox={`0 0 ${layout.width} ${height}`}
+        role="group"
+        aria-label="Load of the service by method"
+      >
+        {limitX !== null && limit.element !== null && (
+          <g aria-hidden="true">
+            <line className={classes['limit']} x1={limitX} x2={limitX} y1={20} y2={height - 22} />
+            <text className={classes['limitWords']} x={limitX} y={14} textAnchor="middle">
+              {n(limit.amps ?? 0)} A {elementName[limit.element]}
+            </text>
+          </g>
+        )}
+        {answers.map((answer, at) => (
+          <MethodRow
+            key={answer.method}
+            answer={answer}
+            y={TOP + at * layout.row}
+            layout={layout}
+            scale={scale}
+            volts={volts}
+            limitA={limit.amps}
+            chosen={answer.method === chosen}
+            onChoose={() => {
+              onMethod(answer.method);
+            }}
           />
-          <text className={classes['axis']} x={LEFT + amps * scale} y={height - 6} textAnchor="middle">
-            {amps}
-          </text>
-        </g>
-      ))}
-      {limitX !== null && limit.element !== null && (
-        <g aria-hidden="true">
-          <line className={classes['limit']} x1={limitX} x2={limitX} y1={20} y2={height - 22} />
-          <text className={classes['limitWords']} x={limitX} y={14} textAnchor="middle">
-            {n(limit.amps ?? 0)} A {elementName[limit.element]}
-          </text>
-        </g>
-      )}
-    </svg>
+        ))}
+        <Axis layout={layout} max={max} scale={scale} height={height} />
+      </svg>
+    </div>
   );
 }

@@ -165,7 +165,7 @@ export function PanelFace({
   onSpace,
 }: PanelFaceProps) {
   const layout = narrow ? NARROW : WIDE;
-  const row = rowHeight(face);
+  const row = rowHeight(face, layout);
   const height = TOP + face.rows * row + FOOT;
   return (
     <svg

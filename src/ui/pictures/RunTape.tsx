@@ -13,6 +13,9 @@ interface RunTapeProps {
 
 const TOP = 2;
 const HEIGHT = 15;
+/** Half of a flag, and the width of a figure on the tape, pixels: one does not stand on the other. */
+const FLAG_PX = 10;
+const LABEL_PX = 20;
 const TICK: Readonly<Record<'foot' | 'five' | 'ten', number>> = { foot: 4, five: 7.5, ten: HEIGHT };
 
 /** The wire laid straight as a tape, with a flag at each station. A segment drawn wider than to scale is hatched. */
@@ -38,11 +41,13 @@ export function RunTape({ columns, leftPx, widthPx, highlighted }: RunTapeProps)
                   stroke="var(--ink)"
                   strokeWidth={size === 'ten' ? 1.2 : 0.8}
                 />
-                {size === 'ten' && column.pxPerFt > 2.6 && (
-                  <text x={px + 3} y={HEIGHT - 4} className="figures small">
-                    {printNumber(ft, 0)}
-                  </text>
-                )}
+                {size === 'ten' &&
+                  column.pxPerFt > 2.6 &&
+                  ends.every((end) => px + 3 + LABEL_PX < end - FLAG_PX || px + 3 > end + FLAG_PX) && (
+                    <text x={px + 3} y={HEIGHT - 4} className="figures small">
+                      {printNumber(ft, 0)}
+                    </text>
+                  )}
               </g>
             ))}
             {column.widened && (

@@ -26,21 +26,24 @@ export const WIDE: Layout = {
   letters: 34,
 };
 export const NARROW: Layout = {
-  width: 430,
-  box: { left: 108, right: 322 },
-  breaker: 74,
-  bus: { A: 206, B: 224 },
-  handle: 15,
-  amps: 41,
-  main: 44,
-  letters: 16,
+  width: 358,
+  box: { left: 92, right: 266 },
+  breaker: 58,
+  bus: { A: 172, B: 187 },
+  handle: 13,
+  amps: 31,
+  main: 42,
+  letters: 12,
 };
 
 export const TOP = 92;
 export const FOOT = 14;
 /** Rows as tall as the face of a common panel leaves them, and as low as they can still be read. */
 const FACE_HEIGHT = 560;
-export const rowHeight = ({ rows, breakers }: Face): number => {
+/** A row that a thumb hits. */
+const THUMB_ROW = 47;
+export const rowHeight = ({ rows, breakers }: Face, layout: Layout): number => {
+  if (layout === NARROW) return THUMB_ROW;
   const min = breakers.some(({ height }) => height < 1) ? 28 : 26;
   return Math.max(min, Math.min(36, FACE_HEIGHT / rows));
 };

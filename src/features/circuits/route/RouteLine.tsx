@@ -1,5 +1,5 @@
 import { Autocomplete } from '@mantine/core';
-import { useRef, useState } from 'react';
+import { useId, useRef, useState } from 'react';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
 import { readRoute } from '../../../core/typing/readRoute';
 import { printRoute, routeCompletions, withTypedRoute } from '../../../core/typing/routeText';
@@ -32,6 +32,7 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
     const routed = withTypedRoute(start, understood.segments, design, () => crypto.randomUUID());
     replaceCircuit({ ...circuit, run: routed.run }, 'Type the route', key);
   };
+  const id = useId();
   const onLeave = (): void => {
     setInside(false);
     visit.current = null;
@@ -39,8 +40,9 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
   };
   return (
     <div className={classes['line']}>
+      <label htmlFor={id}>The route, typed</label>
       <Autocomplete
-        aria-label="The route, typed"
+        id={id}
         placeholder="nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4"
         value={text}
         onChange={onText}

@@ -42,7 +42,7 @@ interface RunPaneProps {
 const LEFT_PX = 104;
 const RIGHT_PX = 18;
 const MIN_COLUMN_PX = 168;
-const SECTION_PX = 214;
+const SECTION_PX = 206;
 const PHONE_SECTION_PX = 132;
 
 const sectionHeightPx = (phone: boolean): number => (phone ? PHONE_SECTION_PX : SECTION_PX);

@@ -1,0 +1,105 @@
+import type { Page } from '@playwright/test';
+import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
+import { familyList, freshAppliance } from '../../src/core/appliances/registry';
+import { freshJob } from '../../src/core/job/freshJob';
+import { writeJobFile } from '../../src/core/job/jobFile';
+import { expect, importFile, openDemo, startJob, test } from '../support/app';
+
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 820, height: 1180 },
+  { width: 390, height: 844 },
+];
+const THEMES = ['paper', 'attic', 'noon'];
+
+/** What of a page covers something else, is cut off, or makes the page scroll sideways. */
+const faultsOfLayout = (page: Page): Promise<readonly string[]> =>
+  page.evaluate(() => {
+    const found = new Set<string>();
+    const hidden = (element: Element): boolean => {
+      const box = element.getBoundingClientRect();
+      return box.width < 2 || box.height < 2 || element.closest('.visually-hidden') !== null;
+    };
+    const own = (element: Element): string =>
+      [...element.childNodes]
+        .filter((node) => node.nodeType === Node.TEXT_NODE)
+        .map((node) => node.textContent?.trim() ?? '')
+        .join(' ')
+        .trim();
+    for (const picture of document.querySelectorAll('svg')) {
+      const texts = [...picture.querySelectorAll('text')].filter((text) => !hidden(text));
+      const boxes = texts.map((text) => ({ words: text.textContent, box: text.getBoundingClientRect() }));
+      for (const [at, a] of boxes.entries())
+        for (const b of boxes.slice(at + 1)) {
+          const wide = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left);
+          const high = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top);
+          if (wide > 2 && high > 4) found.add(`"${a.words}" covers "${b.words}"`);
+        }
+    }
+    for (const element of document.querySelectorAll('body *')) {
+      if (element instanceof SVGElement || hidden(element) || own(element) === '') continue;
+      const { overflowX } = getComputedStyle(element);
+      if (/hidden|clip/.test(overflowX) && element.scrollWidth > element.clientWidth + 1)
+        found.add(`cut: ${own(element)}`);
+    }
+    const sideways = document.documentElement.scrollWidth - window.innerWidth;
+    if (sideways > 0) found.add(`scrolls ${sideways} px sideways`);
+    const small = document.documentElement.scrollHeight - window.innerHeight;
+    if (small > 0 && small < 40) found.add(`scrolls ${small} px down`);
+    return [...found];
+  });
+
+/** Every stage of the open job at three sizes in three themes. */
+async function everyStage(page: Page): Promise<readonly string[]> {
+  const faults: string[] = [];
+  const job = /\/jobs\/[^/]+/.exec(page.url())?.[0] ?? '';
+  for (const stage of ['', '?part=route', '/survey', '/survey?part=panels', '/service', '/panel']) {
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto(`${job}${stage}`);
+    await page.waitForLoadState('networkidle');
+    for (const size of SIZES) {
+      await page.setViewportSize(size);
+      for (const theme of THEMES) {
+        await page.evaluate(async (name) => {
+          document.documentElement.dataset['theme'] = name;
+          await document.fonts.ready;
+          await new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)));
+        }, theme);
+        for (const fault of await faultsOfLayout(page)) {
+          faults.push(`${stage || '/circuits'} ${size.width} ${theme}: ${fault}`);
+        }
+      }
+    }
+  }
+  return faults;
+}
+
+test.describe('nothing covers, nothing is cut, nothing scrolls sideways', () => {
+  test('the demo job', async ({ page }) => {
+    await openDemo(page);
+    expect(await everyStage(page)).toEqual([]);
+  });
+
+  test('an empty job', async ({ page }) => {
+    await startJob(page, 'Empty');
+    expect(await everyStage(page)).toEqual([]);
+  });
+
+  test('a job of thirty circuits', async ({ page }) => {
+    const circuits = Array.from({ length: 30 }, (_, at) => {
+      const family = familyList[at % familyList.length]?.id ?? 'ev';
+      return newCircuit(`c${at}`, freshAppliance(family), [
+        newSegment('a', 'nm-b', 12 + at, 'indoor'),
+        newSegment('b', 'pvc40', 30, 'underground'),
+      ]);
+    });
+    await importFile(
+      page,
+      'thirty.pasture.json',
+      writeJobFile({ ...freshJob('thirty', 'Thirty'), circuits }),
+    );
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await page.waitForURL(/jobs/);
+    expect(await everyStage(page)).toEqual([]);
+  });
+});
