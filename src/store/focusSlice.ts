@@ -6,21 +6,25 @@ export interface Focus {
   readonly figureKey: FigureKey;
   /** Segment of the run, by position; null where the whole run is meant. */
   readonly segment: number | null;
+  /** The circuit that was shown last, to which the stage comes back. */
+  readonly circuitId: string | null;
 }
 
-const initialState: Focus = { figureKey: 'conductor', segment: null };
+const initialState: Focus = { figureKey: 'conductor', segment: null, circuitId: null };
 
 const slice = createSlice({
   name: 'focus',
   initialState,
   reducers: {
-    figureChosen: (_state, action: PayloadAction<{ figureKey: FigureKey; segment?: number | null }>) => ({
+    figureChosen: (state, action: PayloadAction<{ figureKey: FigureKey; segment?: number | null }>) => ({
+      ...state,
       figureKey: action.payload.figureKey,
       segment: action.payload.segment ?? null,
     }),
+    circuitShown: (state, action: PayloadAction<string>) => ({ ...state, circuitId: action.payload }),
     segmentChosen: (state, action: PayloadAction<number | null>) => ({ ...state, segment: action.payload }),
   },
 });
 
-export const { figureChosen, segmentChosen } = slice.actions;
+export const { circuitShown, figureChosen, segmentChosen } = slice.actions;
 export const focusReducer = slice.reducer;

@@ -141,7 +141,7 @@ test.describe('on a phone', () => {
         .map((each) => each.outerHTML.slice(0, 80)),
     );
     expect(low).toEqual([]);
-    await page.getByRole('button', { name: 'Range, 12 kW' }).tap();
+    await page.getByRole('button', { name: 'Range, 16.6 kW' }).tap();
     await expect(figureKey(page, 'Breaker')).toContainText('50');
     await figureKey(page, 'Protection').tap();
     await expect(working(page)).toContainText('receptacle within reach of a sink');

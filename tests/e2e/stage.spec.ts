@@ -197,3 +197,27 @@ test('a list of hundreds draws the rows in view, and follows the circuit that is
   await page.keyboard.press('Space');
   await expect(list.getByRole('button', { name: 'Move Unit 300, number 299' })).toBeVisible();
 });
+
+test('everything is found from every stage and from the list; going back keeps the circuit', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: /^Hot tub, deck/ }).click();
+  await page.keyboard.press('2');
+  await expect(page.getByRole('heading', { name: 'The house' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await page.getByRole('textbox', { name: 'Find' }).fill('MCA');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: 'Shop practices' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('3');
+  await expect(page.getByRole('heading', { name: 'Hot tub, deck' })).toBeVisible();
+  await page.keyboard.press('/');
+  await page.getByRole('textbox', { name: 'Find' }).fill('All jobs');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Pasture' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await page.getByRole('textbox', { name: 'Find' }).fill('orchard');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Hot tub, deck' })).toBeVisible();
+});

@@ -40,7 +40,7 @@ describe('the ladder', () => {
   test('choosing a figure with a finding lights the segment that it is about', async () => {
     show(<Ladder view={viewOf('carport-charger')} figureKey="load" />);
     await userEvent.click(screen.getByRole('button', { name: /^Conductor/ }));
-    expect(store.getState().focus).toEqual({ figureKey: 'conductor', segment: 0 });
+    expect(store.getState().focus).toMatchObject({ figureKey: 'conductor', segment: 0 });
   });
 
   test('a figure that is not there says why in words', () => {

@@ -1,4 +1,4 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect, useRef } from 'react';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { useAppSelector } from '../../store/store';
 import { CircuitList } from './CircuitList';
@@ -18,10 +18,27 @@ interface CircuitBoardProps {
   readonly ids: readonly string[];
 }
 
+/** Whether ladder and working stand one below the other, and the page itself scrolls. */
+const STACKED = '(max-width: 1000px)';
+
+/** The working starts at its finding whenever another figure or circuit is chosen; on a phone it comes into view. */
+function useWorkingInView(chosen: string): void {
+  const before = useRef(chosen);
+  useEffect(() => {
+    if (before.current === chosen) return;
+    before.current = chosen;
+    const pane = document.getElementById('working');
+    if (pane === null) return;
+    pane.scrollTop = 0;
+    if (window.matchMedia(STACKED).matches) pane.scrollIntoView({ block: 'start' });
+  }, [chosen]);
+}
+
 /** One circuit: its run across the sheet, and under it the list, the ladder and the working. */
 export function CircuitBoard({ view, ids }: CircuitBoardProps) {
   const focus = useAppSelector((state) => state.focus);
   const { part } = usePart();
+  useWorkingInView(focus.figureKey);
   const last = view.circuit.run.length - 1;
   const segment = focus.segment === null ? null : Math.min(focus.segment, last);
   return (

@@ -1,7 +1,10 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { Job } from '../../core/job/jobSchema';
+import { circuitShown } from '../../store/focusSlice';
 import { sizesOf } from '../../store/sizes';
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { CircuitBoard } from './CircuitBoard';
 import { StatusBar } from './StatusBar';
 import { JobBar } from '../job/JobBar';
@@ -34,6 +37,22 @@ function useAddressOf(jobId: string, shown: string | undefined, asked: string | 
   }, [navigate, jobId, shown, asked]);
 }
 
+/** The circuit that the address names, else the one that was shown last, else the first. */
+function useShown(
+  views: readonly CircuitEvaluation[],
+  asked: string | undefined,
+): CircuitEvaluation | undefined {
+  const dispatch = useAppDispatch();
+  const last = useAppSelector(({ focus }) => focus.circuitId);
+  const byId = (id: string | null | undefined) => views.find(({ circuit }) => circuit.id === id);
+  const shown = byId(asked) ?? byId(last) ?? views[0];
+  const id = shown?.circuit.id;
+  useEffect(() => {
+    if (id !== undefined) dispatch(circuitShown(id));
+  }, [dispatch, id]);
+  return shown;
+}
+
 /** The stage on which circuits are sized: list, run, ladder of figures and working, of one choice. */
 export function CircuitsStage() {
   const open = useReadyJob();
@@ -44,7 +63,7 @@ export function CircuitsStage() {
   if (dialog !== null && !dialogsLoaded) setDialogsLoaded(true);
   const sizes = sizesOf(job);
   const views = sizes.circuits;
-  const current = views.find(({ circuit }) => circuit.id === circuitId) ?? views[0];
+  const current = useShown(views, circuitId);
   const ids = useOrder(job);
   useAddressOf(job.id, current?.circuit.id, circuitId);
   useStageShortcuts({ job, views, current, actions, dialogOpen: dialog !== null });
@@ -69,7 +88,6 @@ export function CircuitsStage() {
         <Suspense>
           <Dialogs
             open={open}
-            views={views}
             ids={ids}
             current={current}
             dialog={dialog}

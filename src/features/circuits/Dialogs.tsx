@@ -4,14 +4,12 @@ import type { OpenJob } from '../../store/jobSlice';
 import { AddCircuitDialog } from './add/AddCircuitDialog';
 import { CircuitList } from './CircuitList';
 import { JobDialogs } from '../job/JobDialogs';
-import { Palette } from './Palette';
 import type { DialogName } from '../job/stageActions';
 import { OptionsDialog } from './working/OptionsDialog';
 import { TerminationsDialog } from './figures/TerminationsDialog';
 
 interface DialogsProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
-  readonly views: readonly CircuitEvaluation[];
   readonly ids: readonly string[];
   readonly current: CircuitEvaluation | undefined;
   readonly dialog: DialogName | null;
@@ -19,11 +17,11 @@ interface DialogsProps {
 }
 
 /** What opens over the stage, one at a time. Loaded when the first of them is opened. */
-export function Dialogs({ open, views, ids, current, dialog, onClose }: DialogsProps) {
+export function Dialogs({ open, ids, current, dialog, onClose }: DialogsProps) {
   return (
     <>
       <AddCircuitDialog job={open.job} opened={dialog === 'add'} onClose={onClose} />
-      <JobDialogs open={open} dialog={dialog} onClose={onClose} />
+      <JobDialogs open={open} dialog={dialog} onClose={onClose} current={current} />
       <Drawer.Root opened={dialog === 'list'} onClose={onClose} position="bottom" size="75%">
         <Drawer.Overlay />
         <Drawer.Content aria-label="Circuits">
@@ -38,7 +36,6 @@ export function Dialogs({ open, views, ids, current, dialog, onClose }: DialogsP
       {dialog === 'options' && current !== undefined && (
         <OptionsDialog job={open.job} view={current} onClose={onClose} />
       )}
-      {dialog === 'palette' && <Palette open={open} views={views} current={current} onClose={onClose} />}
     </>
   );
 }

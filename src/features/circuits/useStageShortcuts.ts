@@ -87,9 +87,6 @@ export function useStageShortcuts({ job, views, current, actions, dialogOpen }: 
       ']': () => {
         step(views, current, 1, actions);
       },
-      '/': () => {
-        actions.open('palette');
-      },
       n: () => {
         actions.open('add');
       },

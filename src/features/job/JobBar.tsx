@@ -26,17 +26,15 @@ function Tools({ open, current }: Pick<JobBarProps, 'open' | 'current'>) {
   const next = journal[cursor];
   return (
     <>
-      {current === 'circuits' && (
-        <button
-          type="button"
-          className={`${classes['tool']} ${classes['find']}`}
-          onClick={() => {
-            show('palette');
-          }}
-        >
-          Find <kbd className="fig">Ctrl K</kbd>
-        </button>
-      )}
+      <button
+        type="button"
+        className={`${classes['tool']} ${classes['find']}`}
+        onClick={() => {
+          show('palette');
+        }}
+      >
+        Find <kbd className="fig">Ctrl K</kbd>
+      </button>
       <button
         type="button"
         className={classes['tool']}
@@ -88,7 +86,7 @@ export const JobBar = memo(function JobBar({ open, current, stages }: JobBarProp
       stages={STAGES.map(({ id, name }) => ({
         id,
         name,
-        ...(stages.get(id) ?? { severity: 'ok', open: 0 }),
+        ...(stages.get(id) ?? { severity: 'nothing', open: 0 }),
         current: id === current,
       }))}
       onStage={(id) => {

@@ -1,8 +1,10 @@
+import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { AmendmentsDialog } from './AmendmentsDialog';
 import { EditionDialog } from './EditionDialog';
 import { JobDialog } from './JobDialog';
 import type { ReadyJob } from './JobPage';
 import { KeysDialog } from './KeysDialog';
+import { Palette } from './Palette';
 import { PlugDialog } from './PlugDialog';
 import { PracticesDialog } from './PracticesDialog';
 import { ScheduleDialog } from './ScheduleDialog';
@@ -12,10 +14,13 @@ interface JobDialogsProps {
   readonly open: ReadyJob;
   readonly dialog: DialogName | null;
   readonly onClose: () => void;
+  /** The circuit that is shown, where a stage shows one. */
+  readonly current?: CircuitEvaluation | undefined;
 }
 
 /** The dialogs that every stage of a job may open, one at a time. */
-export function JobDialogs({ open: { job }, dialog, onClose }: JobDialogsProps) {
+export function JobDialogs({ open, dialog, onClose, current }: JobDialogsProps) {
+  const { job } = open;
   return (
     <>
       <JobDialog job={job} opened={dialog === 'job'} onClose={onClose} />
@@ -25,6 +30,7 @@ export function JobDialogs({ open: { job }, dialog, onClose }: JobDialogsProps) 
       {dialog === 'amendments' && <AmendmentsDialog job={job} onClose={onClose} />}
       {dialog === 'schedule' && <ScheduleDialog job={job} onClose={onClose} />}
       {dialog === 'plugs' && <PlugDialog job={job} onClose={onClose} />}
+      {dialog === 'palette' && <Palette open={open} current={current} onClose={onClose} />}
     </>
   );
 }

@@ -1,9 +1,12 @@
-import { worstSeverity, type FigureSeverity } from '../../core/findings/severity';
+import { worstSeverity } from '../../core/findings/severity';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
+import { chosenAnswer } from '../../core/service/serviceReport';
+import type { ShownSeverity } from '../../ui/marks/SeverityShape';
 
 /** How a stage stands: the worst of what is open in it, and how much that is. */
 export interface StageState {
-  readonly severity: FigureSeverity;
+  /** Nothing where nothing is in it yet: what was not looked at bears no tick. */
+  readonly severity: ShownSeverity;
   readonly open: number;
 }
 
@@ -15,8 +18,9 @@ interface Stage {
   readonly stateOf: (evaluation: JobEvaluation) => StageState;
 }
 
-const stateOf = (open: Parameters<typeof worstSeverity>[0]): StageState => ({
-  severity: worstSeverity(open),
+/** The state of a stage; a dash for one in which nothing is yet and nothing is open. */
+const stateOf = (open: Parameters<typeof worstSeverity>[0], begun: boolean): StageState => ({
+  severity: open.length === 0 && !begun ? 'nothing' : worstSeverity(open),
   open: open.length,
 });
 
@@ -35,15 +39,24 @@ export const STAGES = [
     id: 'service',
     name: 'Service',
     path: 'service',
-    stateOf: (evaluation) => stateOf(evaluation.openInService),
+    stateOf: (evaluation) =>
+      stateOf(
+        evaluation.openInService,
+        chosenAnswer(evaluation.service.report, evaluation.job.house) !== undefined,
+      ),
   },
   {
     id: 'circuits',
     name: 'Circuits',
     path: '',
-    stateOf: (evaluation) => stateOf(evaluation.openInCircuits),
+    stateOf: (evaluation) => stateOf(evaluation.openInCircuits, evaluation.circuits.length > 0),
   },
-  { id: 'panel', name: 'Panel', path: 'panel', stateOf: (evaluation) => stateOf(evaluation.openInPanels) },
+  {
+    id: 'panel',
+    name: 'Panel',
+    path: 'panel',
+    stateOf: (evaluation) => stateOf(evaluation.openInPanels, evaluation.panels.length > 0),
+  },
 ] as const satisfies readonly Stage[];
 
 /** A stage of the job. */

@@ -29,13 +29,16 @@ export function useJobShortcuts(actions: StageActions, dialogOpen: boolean, own 
       '?': () => {
         actions.open('keys');
       },
+      '/': () => {
+        actions.open('palette');
+      },
       ...stages,
       ...own,
     };
     const onKey = (event: KeyboardEvent): void => {
       const key = event.key.toLowerCase();
       if (event.ctrlKey || event.metaKey) {
-        if (key === 'k' && own !== NOTHING) actions.open('palette');
+        if (key === 'k') actions.open('palette');
         else if (key === 'z' && event.shiftKey) redo();
         else if (key === 'z') undo();
         else return;

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { DialogName, StageActions } from './stageActions';
 import { stagePath } from './stages';
@@ -13,6 +13,10 @@ const partOf = (asked: 'figures' | 'route' | undefined): string => {
 export function useStage(jobId: string) {
   const navigate = useNavigate();
   const [dialog, setDialog] = useState<DialogName | null>(null);
+  // A stage opens at its top, however far down the one before it was read.
+  useEffect(() => {
+    document.documentElement.scrollTop = 0;
+  }, []);
   const actions = useMemo<StageActions>(
     () => ({
       open: setDialog,

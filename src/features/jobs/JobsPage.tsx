@@ -1,5 +1,5 @@
 import { useElementSize } from '@mantine/hooks';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { DEMO_JOB_ID } from '../../core/job/demoJobId';
 import { CAUTION } from '../../core/wording/cautions';
@@ -10,6 +10,7 @@ import { Notice } from '../../ui/shell/Notice';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
 import { importJob, putDemoJob, resetDemoJob, startsWithDemo } from './jobActions';
 import { Elsewhere } from './Elsewhere';
+import { FindJob } from './FindJob';
 import { FirstCircuit } from './FirstCircuit';
 import { JobRow } from './JobRow';
 import { widthBesides } from './RunStrip';
@@ -72,10 +73,11 @@ function Themes() {
   );
 }
 
-const Head = () => (
+const Head = ({ find }: { readonly find: ReactNode }) => (
   <header className={classes['head']}>
     <h1>Pasture</h1>
     <p>Dedicated circuits for large appliances, figured and explained.</p>
+    {find}
     <Themes />
   </header>
 );
@@ -181,7 +183,7 @@ export function JobsPage() {
         void open(event.dataTransfer.files[0]);
       }}
     >
-      <Head />
+      <Head find={<FindJob jobs={jobs ?? []} onJob={go} onDemo={() => void openDemo()} />} />
       <MemoryNotice />
       {outcome !== null && (
         <OutcomeNotice

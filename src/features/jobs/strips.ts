@@ -1,8 +1,8 @@
-import type { FigureSeverity } from '../../core/findings/severity';
 import { evaluateJob } from '../../core/job/evaluateJob';
 import { readJobDocument } from '../../core/job/jobFile';
 import { sectionGeometry } from '../../core/route/sectionGeometry';
 import { loadJob } from '../../store/persistence/jobStorage';
+import type { ShownSeverity } from '../../ui/marks/SeverityShape';
 import { STAGES } from '../job/stages';
 import type { StripRun } from './RunStrip';
 
@@ -10,7 +10,7 @@ import type { StripRun } from './RunStrip';
 export interface StripStage {
   readonly id: string;
   readonly name: string;
-  readonly severity: FigureSeverity;
+  readonly severity: ShownSeverity;
   readonly open: number;
 }
 

@@ -1,7 +1,10 @@
 import type { FigureSeverity } from '../../core/findings/severity';
 import { severityWord } from '../../core/wording/words';
 
-const SHAPES: Readonly<Record<FigureSeverity, React.ReactNode>> = {
+/** A severity as it is shown; a dash where nothing was looked at. */
+export type ShownSeverity = FigureSeverity | 'nothing';
+
+const SHAPES: Readonly<Record<ShownSeverity, React.ReactNode>> = {
   stop: (
     <>
       <rect x=".5" y=".5" width="11" height="11" fill="var(--stop)" />
@@ -23,11 +26,12 @@ const SHAPES: Readonly<Record<FigureSeverity, React.ReactNode>> = {
       <rect x="5.35" y="8.1" width="1.3" height="1.3" fill="currentColor" />
     </>
   ),
+  nothing: <path d="M2.5 6H9.5" fill="none" stroke="currentColor" strokeWidth="1.4" />,
   ok: <path d="M1.4 6.6 4.6 9.8 10.8 2" fill="none" stroke="currentColor" strokeWidth="1.6" />,
 };
 
 interface SeverityShapeProps {
-  readonly severity: FigureSeverity;
+  readonly severity: ShownSeverity;
   readonly size?: number;
   /** Names the shape where no word stands beside it. */
   readonly named?: boolean;
@@ -41,7 +45,9 @@ export function SeverityShape({ severity, size = 12, named = false }: SeveritySh
       height={size}
       viewBox="0 0 12 12"
       style={{ flex: 'none' }}
-      {...(named ? { role: 'img', 'aria-label': severityWord[severity] } : { 'aria-hidden': true })}
+      {...(named
+        ? { role: 'img', 'aria-label': severity === 'nothing' ? 'Nothing yet' : severityWord[severity] }
+        : { 'aria-hidden': true })}
     >
       {SHAPES[severity]}
     </svg>

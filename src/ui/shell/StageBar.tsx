@@ -1,12 +1,11 @@
 import type { ReactNode } from 'react';
-import { SeverityShape } from '../marks/SeverityShape';
-import type { FigureSeverity } from '../../core/findings/severity';
+import { SeverityShape, type ShownSeverity } from '../marks/SeverityShape';
 import classes from './StageBar.module.css';
 
 interface StageTab {
   readonly id: string;
   readonly name: string;
-  readonly severity: FigureSeverity;
+  readonly severity: ShownSeverity;
   /** How many findings are open in it. */
   readonly open: number;
   readonly current: boolean;
