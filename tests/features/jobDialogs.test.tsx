@@ -197,7 +197,12 @@ describe('the wiring', () => {
       screen
         .getAllByRole('group', { name: /^Terminations, / })
         .map((each) => each.getAttribute('aria-label')),
-    ).toEqual(['Terminations, Panel', 'Terminations, Spa panel', 'Terminations, Hot tub, deck']);
+    ).toEqual([
+      'Terminations, Panel',
+      'Terminations, Box',
+      'Terminations, Spa panel',
+      'Terminations, Hot tub, deck',
+    ]);
     expect(screen.getByText(/Torque recorded at 0 of 17 screws/)).toBeTruthy();
     const pigtail = screen.getByRole('button', {
       name: '7: white pigtail of the device: neutral bar, 35 lb-in',

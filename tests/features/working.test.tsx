@@ -86,17 +86,17 @@ describe('pins and marks', () => {
 
 describe('questions', () => {
   test('an answer is kept with the circuit and closes the question', async () => {
-    show(<WorkingPane view={viewOf('kiln')} figureKey="disconnect" segment={null} />);
+    show(<WorkingPane view={viewOf('pond-pump')} figureKey="disconnect" segment={null} />);
     await userEvent.type(
       screen.getByLabelText('Answer, and who gave it'),
       'Breaker in sight, by the manufacturer{Enter}',
     );
     expect(openJob().answers).toContainEqual({
-      subject: 'circuit:kiln',
+      subject: 'circuit:pond-pump',
       code: 'disconnect.ask',
       text: 'Breaker in sight, by the manufacturer',
     });
-    expect(viewOf('kiln').severities.disconnect).toBe('ok');
+    expect(viewOf('pond-pump').severities.disconnect).toBe('ok');
   });
 });
 

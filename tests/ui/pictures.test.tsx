@@ -75,6 +75,7 @@ describe('pictures', () => {
     applianceAmps: '48 A',
     family: 'ev' as const,
     plugged: false,
+    spaPanel: false,
     disconnect: null,
     highlighted: null,
     heightPx: 214,
@@ -154,6 +155,7 @@ describe('pictures of the route', () => {
         applianceAmps="48 A"
         family="ev"
         plugged={false}
+        spaPanel={false}
         disconnect={null}
         highlighted={null}
         widthPx={900}

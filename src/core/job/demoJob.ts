@@ -50,7 +50,7 @@ const CIRCUITS: readonly Circuit[] = [
   circuit({
     id: 'kiln',
     name: 'Kiln, studio',
-    appliance: { family: 'load', nameplate: { amps: 48, continuousAmps: 48, volts: 240, neutral: false } },
+    appliance: { family: 'kiln', nameplate: { kw: 11.52, volts: 240, connection: 'hardwired' } },
     run: [
       segment({
         id: 'joists',
@@ -192,17 +192,37 @@ const CIRCUITS: readonly Circuit[] = [
     terminals: { panel: 75, load: 60 },
     run: [
       segment({
-        id: 'wall',
+        id: 'joists',
+        method: 'nm-b',
+        lengthFt: 34,
+        place: 'indoor',
+        ambientC: 30,
+        heightFt: 8,
+        endHeightFt: 6,
+      }),
+      segment({
+        id: 'trench',
         method: 'pvc40',
-        lengthFt: 46,
+        lengthFt: 40,
+        place: 'underground',
+        ambientC: 30,
+        bendsDeg: 180,
+        heightFt: -1.5,
+        endHeightFt: 4,
+        end: { kind: 'disconnect' },
+      }),
+      segment({
+        id: 'deck',
+        method: 'lfnc',
+        lengthFt: 12,
         place: 'outdoor',
         ambientC: 38,
-        bendsDeg: 180,
-        heightFt: 2,
-        endHeightFt: 2,
+        bendsDeg: 90,
+        heightFt: 1,
+        endHeightFt: 1,
       }),
     ],
-    site: { disconnectFt: 12, disconnectInSight: true, waterFt: 7 },
+    site: { disconnectFt: 7, disconnectInSight: true, waterFt: 7 },
   }),
   circuit({
     id: 'north-split',

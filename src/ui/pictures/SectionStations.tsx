@@ -121,7 +121,7 @@ function Apart(drawn: DrawnSection) {
 
 /** What stands along the run, each at its height, and the appliance at its end. */
 export function SectionStations(drawn: DrawnSection) {
-  const { geometry, family, plugged, scale } = drawn;
+  const { geometry, family, plugged, spaPanel, scale } = drawn;
   const end = geometry.stations.at(-1);
   return (
     <>
@@ -130,7 +130,7 @@ export function SectionStations(drawn: DrawnSection) {
       <Apart {...drawn} />
       {geometry.stations.map(({ letter, kind, xFt, heightFt }) => {
         if (kind === 'appliance') return null;
-        const Body = BODIES[kind];
+        const Body = kind === 'disconnect' && spaPanel ? SpaPanelBody : BODIES[kind];
         return <Body key={letter} x={scale.x(xFt)} y={scale.y(heightFt)} />;
       })}
     </>

@@ -73,6 +73,9 @@ export function disconnectBox({ disconnect, geometry, scale }: DrawnSection): Bo
   return { left: x - half, top: y - up, right: x + half, bottom: y + up };
 }
 
+/** Half of the broadest casing, and a little. */
+const WIRE_PX = 6;
+
 /** Everything that stands along the run as boxes, which words keep clear of. */
 export function bodyBoxes(drawn: DrawnSection): readonly Box[] {
   const { geometry, disconnect, zones, scale } = drawn;
@@ -90,10 +93,10 @@ export function bodyBoxes(drawn: DrawnSection): readonly Box[] {
       ];
       return [
         {
-          left: Math.min(...xs) - 8,
-          top: Math.min(...ys) - 8,
-          right: Math.max(...xs) + 8,
-          bottom: Math.max(...ys) + 8,
+          left: Math.min(...xs) - WIRE_PX,
+          top: Math.min(...ys) - WIRE_PX,
+          right: Math.max(...xs) + WIRE_PX,
+          bottom: Math.max(...ys) + WIRE_PX,
         },
       ];
     }),

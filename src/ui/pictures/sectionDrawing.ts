@@ -31,6 +31,8 @@ export interface RunSectionProps {
   /** What stands at the end, and whether by plug and receptacle. */
   readonly family: FamilyId;
   readonly plugged: boolean;
+  /** Whether what stands between panel and appliance is a spa panel. */
+  readonly spaPanel: boolean;
   /** A disconnect that the run does not name as a station. */
   readonly disconnect: DrawnDisconnect | null;
   readonly highlighted: number | null;

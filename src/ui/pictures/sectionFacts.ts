@@ -6,7 +6,7 @@ import type { RunSectionProps } from './sectionDrawing';
 
 type Facts = Pick<
   RunSectionProps,
-  'panelLabel' | 'applianceLabel' | 'applianceAmps' | 'family' | 'plugged' | 'disconnect'
+  'panelLabel' | 'applianceLabel' | 'applianceAmps' | 'family' | 'plugged' | 'spaPanel' | 'disconnect'
 >;
 
 /** Families whose own silhouette is the receptacle. */
@@ -23,6 +23,7 @@ export function sectionFacts(view: CircuitEvaluation, geometry: SectionGeometry)
     applianceAmps: `${n(load.continuousA + load.otherA, 1)} A`,
     family,
     plugged: outlet.receptacle !== null && !ARE_RECEPTACLES.has(family),
+    spaPanel: outlet.gfci.form === 'spa-enclosure',
     disconnect: drawnDisconnect(view, geometry),
   };
 }
