@@ -76,10 +76,10 @@ test('a place where the method may not be stops, and its remedy puts that right'
 test('a question is answered, and the answer is on the sheet', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /^Pond outlet, garden/ }).click();
-  await figureKey(page, 'Protection').click();
+  await figureKey(page, 'Disconnect').click();
   await working(page).getByLabel('Answer, and who gave it').fill('Not asked, by the authority, 3 March');
   await page.keyboard.press('Enter');
-  await expect(figureKey(page, 'Protection')).toContainText('OK');
+  await expect(figureKey(page, 'Disconnect')).toContainText('OK');
   await page.getByRole('button', { name: 'Circuit sheet' }).click();
   await expect(page.getByRole('article')).toContainText('Answer: Not asked, by the authority, 3 March');
 });
