@@ -206,7 +206,7 @@ test('everything is found from every stage and from the list; going back keeps t
   await page.keyboard.press('2');
   await expect(page.getByRole('heading', { name: 'The house' })).toBeVisible();
   await page.keyboard.press('Control+k');
-  await page.getByRole('textbox', { name: 'Find' }).fill('MCA');
+  await page.getByRole('textbox', { name: 'Find' }).fill('Wire to MCA');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog', { name: 'Shop practices' })).toBeVisible();
   await page.keyboard.press('Escape');
@@ -220,4 +220,25 @@ test('everything is found from every stage and from the list; going back keeps t
   await page.getByRole('textbox', { name: 'Find' }).fill('orchard');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Hot tub, deck' })).toBeVisible();
+});
+
+test('help stands where one is: by F1 on a figure, beside the working, and found by its words', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await figureKey(page, 'Disconnect').click();
+  await page.keyboard.press('F1');
+  const help = page.getByRole('dialog', { name: 'Disconnect' });
+  await expect(help).toContainText('in sight of the equipment and within 50 ft');
+  await help.getByRole('button', { name: 'MCA and MOCP' }).click();
+  await expect(page.getByRole('dialog', { name: 'MCA and MOCP' })).toContainText('Minimum circuit ampacity');
+  await page.keyboard.press('Escape');
+  await working(page).getByRole('button', { name: 'Help' }).click();
+  await expect(help).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('2');
+  await page.keyboard.press('Control+k');
+  await page.getByRole('textbox', { name: 'Find' }).fill('pigtail');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: 'Load neutral and pigtail' })).toBeVisible();
 });

@@ -87,6 +87,9 @@ export function useStageShortcuts({ job, views, current, actions, dialogOpen }: 
       ']': () => {
         step(views, current, 1, actions);
       },
+      f1: () => {
+        actions.open(`help ${figureKey}`);
+      },
       n: () => {
         actions.open('add');
       },

@@ -1,6 +1,8 @@
 import type { CircuitEvaluation } from '../../core/job/evaluation';
+import { HELP_IDS } from '../../core/wording/help';
 import { AmendmentsDialog } from './AmendmentsDialog';
 import { EditionDialog } from './EditionDialog';
+import { HelpDialog } from './HelpDialog';
 import { JobDialog } from './JobDialog';
 import type { ReadyJob } from './JobPage';
 import { KeysDialog } from './KeysDialog';
@@ -21,6 +23,7 @@ interface JobDialogsProps {
 /** The dialogs that every stage of a job may open, one at a time. */
 export function JobDialogs({ open, dialog, onClose, current }: JobDialogsProps) {
   const { job } = open;
+  const topic = HELP_IDS.find((id) => dialog === `help ${id}`);
   return (
     <>
       <JobDialog job={job} opened={dialog === 'job'} onClose={onClose} />
@@ -30,6 +33,7 @@ export function JobDialogs({ open, dialog, onClose, current }: JobDialogsProps) 
       {dialog === 'amendments' && <AmendmentsDialog job={job} onClose={onClose} />}
       {dialog === 'schedule' && <ScheduleDialog job={job} onClose={onClose} />}
       {dialog === 'plugs' && <PlugDialog job={job} onClose={onClose} />}
+      {topic !== undefined && <HelpDialog key={topic} at={topic} onClose={onClose} />}
       {dialog === 'palette' && <Palette open={open} current={current} onClose={onClose} />}
     </>
   );

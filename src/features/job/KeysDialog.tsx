@@ -4,6 +4,7 @@ import classes from './dialogs.module.css';
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['Ctrl K or /', 'Find a circuit, a figure, or what to do'],
+  ['F1', 'Help on the figure that is chosen'],
   ['N', 'Add a circuit'],
   ['[ and ]', 'Circuit before, circuit after'],
   [`1 to ${STAGES.length}`, STAGES.map(({ name }) => name).join(', ')],

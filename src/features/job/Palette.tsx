@@ -1,5 +1,6 @@
 import { FIGURE_KEYS } from '../../core/findings/subject';
 import { circuitLine, figureName } from '../../core/wording/ladder';
+import { HELP, HELP_IDS } from '../../core/wording/help';
 import { PRACTICES } from '../../core/wording/practices';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { figureChosen } from '../../store/focusSlice';
@@ -107,6 +108,13 @@ function useJobActs({ open }: PaletteProps): readonly PaletteAct[] {
       description: 'Shop practice',
       keywords: schools.map((school) => school.name),
       act: opens('practices'),
+    })),
+    ...HELP_IDS.map((id) => ({
+      id: `help ${id}`,
+      label: HELP[id].title,
+      description: 'Help',
+      keywords: HELP[id].keywords,
+      act: opens(`help ${id}`),
     })),
     ...THEMES.map((theme) => ({
       id: `theme ${theme}`,

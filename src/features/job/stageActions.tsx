@@ -1,4 +1,5 @@
 import { createContext, useContext } from 'react';
+import type { HelpId } from '../../core/wording/help';
 import type { StageName } from './stages';
 
 /** What may open over the stage. */
@@ -14,7 +15,8 @@ export type DialogName =
   | 'wiring'
   | 'options'
   | 'schedule'
-  | 'plugs';
+  | 'plugs'
+  | `help ${HelpId}`;
 
 /** What any part of the stage may ask for. */
 export interface StageActions {

@@ -29,6 +29,9 @@ export function useJobShortcuts(actions: StageActions, dialogOpen: boolean, own 
       '?': () => {
         actions.open('keys');
       },
+      f1: () => {
+        actions.open('help service');
+      },
       '/': () => {
         actions.open('palette');
       },

@@ -9,6 +9,7 @@ import { circuitNote, holdsWords, segmentName, supportWords } from '../../../src
 import { findingSentence } from '../../../src/core/wording/findings';
 import { fixNote, fixWords } from '../../../src/core/wording/fixes';
 import { circuitLine, ladderWords } from '../../../src/core/wording/ladder';
+import { HELP, HELP_IDS } from '../../../src/core/wording/help';
 import { siteLabel } from '../../../src/core/wording/siteWords';
 import { stepWords } from '../../../src/core/wording/steps';
 import { landingWords } from '../../../src/core/wording/terminals';
@@ -64,6 +65,19 @@ describe('every sentence, as a foreman would write it', () => {
         if (fixNote(change) !== '') said.set(fixNote(change), `note of ${code}`);
       }
     }
+    expect(faults(said)).toEqual([]);
+  });
+
+  test('help on every topic', () => {
+    const said = new Map(
+      HELP_IDS.flatMap(
+        (id) =>
+          [
+            [HELP[id].title, id],
+            [HELP[id].words, id],
+          ] as const,
+      ),
+    );
     expect(faults(said)).toEqual([]);
   });
 

@@ -10,6 +10,7 @@ import { fixing } from '../../../store/lazyParts';
 import { useSizes } from '../../../store/useEvaluation';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { FindingCard } from '../../job/FindingCard';
+import { useStageActions } from '../../job/stageActions';
 import { FigureFields } from '../figures/FigureFields';
 import { SegmentDetails } from '../run/SegmentDetails';
 import classes from './WorkingPane.module.css';
@@ -53,18 +54,31 @@ function Heading({
   worst: AnyFinding | undefined;
 }) {
   const severity = view.severities[figureKey];
+  const { open } = useStageActions();
   return (
-    <h2 className={classes['heading']}>
-      {worst === undefined ? (
-        figureName[figureKey]
-      ) : (
-        <>
-          <SeverityShape severity={severity} size={14} named />
-          <span data-stop={severity === 'stop' || undefined}>{findingSentence(worst)}</span>
-          <cite className="fig">{worst.cite.section}</cite>
-        </>
-      )}
-    </h2>
+    <div className={classes['head']}>
+      <h2 className={classes['heading']}>
+        {worst === undefined ? (
+          figureName[figureKey]
+        ) : (
+          <>
+            <SeverityShape severity={severity} size={14} named />
+            <span data-stop={severity === 'stop' || undefined}>{findingSentence(worst)}</span>
+            <cite className="fig">{worst.cite.section}</cite>
+          </>
+        )}
+      </h2>
+      <button
+        type="button"
+        className="act"
+        title="F1"
+        onClick={() => {
+          open(`help ${figureKey}`);
+        }}
+      >
+        Help
+      </button>
+    </div>
   );
 }
 
