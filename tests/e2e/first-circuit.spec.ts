@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import {
   addCircuit,
   expect,
@@ -165,6 +166,13 @@ test('the whole job is printed by one command: contents, what is open, service, 
   await expect(papers).toHaveCount(12);
   await expect(papers.first()).toContainText('Stop, EV charger, carport. 6 AWG NM-B carries 55 A');
   await expect(papers.nth(1)).toContainText('Panel, utility room: directory, as it will be');
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Share' }).click();
+  const shared = await coming;
+  expect(shared.suggestedFilename()).toBe('Split-level-Orchard-Lane.html');
+  const file = await readFile(await shared.path(), 'utf8');
+  expect(file.match(/<article/g)).toHaveLength(12);
+  expect(file).not.toMatch(/<script|<link|@font-face/);
   await page.emulateMedia({ media: 'print' });
   const breaks = await page.evaluate(() => ({
     sheets: [...document.querySelectorAll('article')]

@@ -1,6 +1,6 @@
 import { Menu } from '@mantine/core';
 import { THEMES, useTheme, type Theme } from '../../ui/theme/ThemeProvider';
-import { exportJob } from './exportJob';
+import { exportJob, shareJob } from './exportJob';
 import type { ReadyJob } from './JobPage';
 import { useStageActions, type DialogName } from './stageActions';
 import type { StageName } from './stages';
@@ -55,6 +55,9 @@ export function MoreMenu({ open, current }: MoreMenuProps) {
         )}
         {item('Export the job as a file', () => {
           void exportJob(open.job);
+        })}
+        {item('Share the job', () => {
+          void shareJob(open.job);
         })}
         {item('Print the whole job', printJob)}
         {item('All jobs', leave)}

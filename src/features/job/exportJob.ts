@@ -1,12 +1,32 @@
 import type { Job } from '../../core/job/jobSchema';
 
-/** Hands the job to the browser as a file, its photographs with it; without them where they cannot be read. */
-export async function exportJob(job: Job): Promise<void> {
+/** A job as it is written to a file, its photographs with it; without them where they cannot be read. */
+async function written(
+  job: Job,
+): Promise<{ readonly text: string; readonly name: (ending?: string) => string }> {
   // Loaded when it is asked for: the stage itself needs no writer of files.
-  const [{ photosOf }, { downloadJob }] = await Promise.all([
+  const [{ photosOf }, { jobFileName, writeJobFile }] = await Promise.all([
     import('../../store/persistence/photoStorage'),
-    import('../../ui/files/downloadJob'),
+    import('../../core/job/jobFile'),
   ]);
   const photos = await photosOf(job).catch(() => ({}));
-  downloadJob(job, photos);
+  return { text: writeJobFile(job, photos), name: (ending) => jobFileName(job, ending) };
+}
+
+/** Hands the job to the browser as a file to keep. */
+export async function exportJob(job: Job): Promise<void> {
+  const [{ text, name }, { downloadText }] = await Promise.all([
+    written(job),
+    import('../../ui/files/downloadText'),
+  ]);
+  downloadText(text, name(), 'application/json');
+}
+
+/** Hands the job to the share sheet of the phone. It takes plain text where it refuses JSON, so that is what it gets. */
+export async function shareJob(job: Job): Promise<void> {
+  const [{ text, name }, { shareText }] = await Promise.all([
+    written(job),
+    import('../../ui/files/shareFile'),
+  ]);
+  await shareText(text, name('pasture.txt'), 'text/plain');
 }

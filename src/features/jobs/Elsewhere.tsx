@@ -40,7 +40,7 @@ function FileOpener({ onFile }: { readonly onFile: (file: File | undefined) => v
       <input
         ref={input}
         type="file"
-        accept=".json,application/json"
+        accept=".json,.txt,application/json,text/plain"
         className="visually-hidden"
         aria-label="Job file"
         tabIndex={-1}

@@ -14,6 +14,7 @@ import { severityWord } from '../../core/wording/words';
 import { evaluationOf } from '../../store/evaluation';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { PrintButton } from '../../ui/shell/PrintButton';
+import { ShareButton } from '../../ui/shell/ShareButton';
 import { DirectoryTable } from '../../ui/tables/DirectoryTable';
 import { LoadTable } from '../../ui/tables/LoadTable';
 import { useReadyJob } from '../job/JobPage';
@@ -117,6 +118,7 @@ export function JobPrintPage() {
     <main className={classes['desk']}>
       <div className={classes['tools']}>
         <PrintButton />
+        <ShareButton title={job.name} />
         <Button variant="default" onClick={() => void navigate(`/jobs/${job.id}`)}>
           Back to the circuits
         </Button>

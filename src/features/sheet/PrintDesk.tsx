@@ -9,6 +9,7 @@ import { evaluationApart } from '../../store/evaluation';
 import { useSavedJob } from '../../store/useJobs';
 import { Message } from '../../ui/shell/Message';
 import { PrintButton } from '../../ui/shell/PrintButton';
+import { ShareButton } from '../../ui/shell/ShareButton';
 import classes from './SheetPage.module.css';
 
 /** A circuit to be printed, with its job. */
@@ -22,10 +23,12 @@ interface PrintDeskProps {
   readonly page: (of: PrintedCircuit) => ReactNode;
   /** What of the stage is gone back to. */
   readonly back: string;
+  /** Whether it can be handed on as a file as well: a strip of true scale is paper only. */
+  readonly shares?: boolean;
 }
 
 /** A page of a circuit on the screen, with the way to print it. */
-export function PrintDesk({ page, back: part }: PrintDeskProps) {
+export function PrintDesk({ page, back: part, shares = false }: PrintDeskProps) {
   const { jobId = '', circuitId = '' } = useParams();
   const saved = useSavedJob(jobId);
   const navigate = useNavigate();
@@ -51,6 +54,7 @@ export function PrintDesk({ page, back: part }: PrintDeskProps) {
     <main className={classes['desk']}>
       <div className={classes['tools']}>
         <PrintButton />
+        {shares && <ShareButton title={`${read.job.name}, ${view.circuit.name}`} />}
         <Button variant="default" onClick={() => void navigate(`/jobs/${jobId}/${circuitId}${part}`)}>
           Back to the circuit
         </Button>

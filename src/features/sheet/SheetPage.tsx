@@ -6,6 +6,7 @@ export function SheetPage() {
   return (
     <PrintDesk
       back=""
+      shares
       page={({ evaluation, view }) => <CircuitSheet evaluation={evaluation} view={view} />}
     />
   );

@@ -1,6 +1,3 @@
-import { jobFileName, writeJobFile, type Photos } from '../../core/job/jobFile';
-import type { Job } from '../../core/job/jobSchema';
-
 /** Hands a text to the browser as a file to keep. */
 export function downloadText(text: string, name: string, type: string): void {
   const url = URL.createObjectURL(new Blob([text], { type }));
@@ -13,8 +10,3 @@ export function downloadText(text: string, name: string, type: string): void {
     URL.revokeObjectURL(url);
   }, 1000);
 }
-
-/** Hands a job to the browser as a file to keep. */
-export const downloadJob = (job: Job, photos: Photos): void => {
-  downloadText(writeJobFile(job, photos), jobFileName(job), 'application/json');
-};

@@ -1,0 +1,18 @@
+import { downloadText } from './downloadText';
+
+/**
+ * Hands a text file to the share sheet of the phone; to the downloads where there is none or it does not take the
+ * file. Whoever closes the share sheet keeps things as they are.
+ */
+export async function shareText(text: string, name: string, type: string): Promise<void> {
+  const files = [new File([text], name, { type })];
+  if (typeof navigator.share !== 'function' || !navigator.canShare({ files })) {
+    downloadText(text, name, type);
+    return;
+  }
+  try {
+    await navigator.share({ files, title: name });
+  } catch (reason) {
+    if (!(reason instanceof DOMException && reason.name === 'AbortError')) downloadText(text, name, type);
+  }
+}
