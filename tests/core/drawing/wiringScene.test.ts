@@ -151,4 +151,14 @@ describe('the enclosures of a circuit, drawn', () => {
       ['BARE', 'GN'],
     ]);
   });
+
+  test('the other way around the spare is capped at the side of the load', () => {
+    const run = [
+      segment({ id: 'a', method: 'pvc40', place: 'outdoor' }),
+      segment({ id: 'b', method: 'nm-b' }),
+    ];
+    const box = scenesOf(circuit({ run })).find(({ enclosure }) => enclosure.kind === 'box');
+    const spare = box?.splices.find(({ key }) => key.startsWith('spare'));
+    expect([spare?.line, spare?.load?.letters]).toEqual([null, 'WH']);
+  });
 });
