@@ -1,9 +1,7 @@
 import type { SectionGeometry } from '../../core/route/sectionGeometry';
 import type { SectionScale } from './sectionScale';
-import { groundEdges, span, type DrawnZone } from './sectionZones';
+import { CEILING_FT, groundEdges, span, type DrawnZone } from './sectionZones';
 
-/** Ceilings are drawn at this height. */
-const CEILING_FT = 8.6;
 const JOIST_FT = 4 / 3;
 
 interface ZoneProps {

@@ -4,6 +4,7 @@ import type { Box } from './placeWords';
 import type { DrawnSection } from './sectionDrawing';
 import { isNarrow, type SectionScale } from './sectionScale';
 import type { SilhouettePlace } from './silhouettes/SilhouettePicture';
+import { CEILING_FT } from './sectionZones';
 import { silhouettes } from './silhouettes/silhouettes';
 
 /** The smallest that anything is drawn, pixels. */
@@ -101,6 +102,10 @@ export function bodyBoxes(drawn: DrawnSection): readonly Box[] {
       ];
     }),
   );
+  const ceiling = scale.y(CEILING_FT);
+  const ceilings = zones
+    .filter(({ inside }) => inside)
+    .map(({ from, to }) => ({ left: from, top: ceiling - 6, right: to, bottom: ceiling + 2 }));
   const box = disconnectBox(drawn);
   const apart =
     disconnect === null || box === null
@@ -113,5 +118,5 @@ export function bodyBoxes(drawn: DrawnSection): readonly Box[] {
             bottom: Math.max(box.bottom, scale.y(disconnect.wireFt), scale.y(0)) + 2,
           },
         ];
-  return [...stations, ...wires, ...walls, ...apart, applianceBox(drawn)];
+  return [...stations, ...wires, ...walls, ...ceilings, ...apart, applianceBox(drawn)];
 }

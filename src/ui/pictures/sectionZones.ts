@@ -35,6 +35,9 @@ const zonesOf = ({ segments }: SectionGeometry): readonly Zone[] => {
   return zones;
 };
 
+/** Ceilings are drawn at this height. */
+export const CEILING_FT = 8.6;
+
 /** Beyond the ends of the run house and yard go on for this much. */
 const EDGE_PX = 22;
 const RIGHT_PX = 8;

@@ -36,9 +36,7 @@ export function StepList({ steps, highlighted, onStep, amendments }: StepListPro
               <b className={`fig ${classes['result']}`}>{result}</b>
               <cite
                 className={`fig ${classes['cite']}`}
-                title={
-                  step.cite.certain ? undefined : 'Number of the section not compared with the printed code'
-                }
+                title={step.cite.certain ? undefined : 'Doubtful section: verify against the adopted edition'}
               >
                 {step.cite.section}
                 {step.cite.certain ? '' : '?'}
