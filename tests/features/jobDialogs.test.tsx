@@ -7,6 +7,7 @@ import { AmendmentsDialog } from '../../src/features/job/AmendmentsDialog';
 import { EditionDialog } from '../../src/features/job/EditionDialog';
 import { PlugDialog } from '../../src/features/job/PlugDialog';
 import { PracticesDialog } from '../../src/features/job/PracticesDialog';
+import { keepDraft } from '../../src/features/job/scheduleDraft';
 import { ScheduleDialog } from '../../src/features/job/ScheduleDialog';
 import { TerminationsDialog } from '../../src/features/circuits/figures/TerminationsDialog';
 import { sizeSchedule, type ScheduleRequest } from '../../src/store/schedule/sizeSchedule';
@@ -119,6 +120,7 @@ const scheduleWorker = (held = false) =>
 
 describe('a schedule', () => {
   beforeEach(() => {
+    keepDraft(demoJob.id, '');
     vi.stubGlobal('Worker', scheduleWorker());
   });
 
@@ -162,6 +164,14 @@ describe('a schedule', () => {
         .circuits.slice(-2)
         .map(({ name }) => name),
     ).toEqual(['Den', 'Laundry']);
+    // The refused row stays where it can be mended, and stays when the dialog is closed.
+    expect(field).toHaveProperty('value', 'name,appliance,length\nSpare,sauna,10');
+    cleanup();
+    show(<ScheduleDialog job={openJob()} onClose={vi.fn()} />);
+    expect(screen.getByLabelText(/Paste it here/)).toHaveProperty(
+      'value',
+      'name,appliance,length\nSpare,sauna,10',
+    );
   });
 });
 

@@ -1,6 +1,16 @@
 import type { Letters } from '../wiring/conductors';
-import type { Landing } from '../wiring/terminations';
 import type { Enclosure, Entering } from '../wiring/enclosures';
+import {
+  deviceRows,
+  FIRST_ROW,
+  levelOf,
+  levelsOf,
+  rowY,
+  SPLICE_ROW,
+  targetOf,
+  UNDER_DEVICE,
+  type Levels,
+} from './wiringLevels';
 
 /** A point of the drawing, in its own units: 12 of them are the height of a word. */
 export interface ScenePoint {
@@ -71,81 +81,11 @@ const EDGE = 18;
 const GLYPH = 7;
 const BESIDE_LETTERS = 10;
 const SCREW = 12;
-const FIRST_ROW = 96;
-const ROW = 44;
-const UNDER_DEVICE = 26;
-const TO_NEUTRAL = 60;
-const TO_GROUND = 92;
-const TO_CAP = 44;
-const TO_WALL = 84;
 const BUSES = 54;
 const BODY = 78;
 const BLOCK = 44;
 const BESIDE_BLOCK = 66;
 const SPLICE = 30;
-const SPLICE_ROW = 34;
-
-/** The heights that all enclosures of a circuit have in common, so that they stand in one row. */
-interface Levels {
-  readonly rows: number;
-  readonly neutral: number;
-  readonly ground: number;
-  readonly cap: number;
-  readonly wall: number;
-}
-
-const rowY = (row: number): number => FIRST_ROW + row * ROW;
-
-function levelsOf(enclosures: readonly Enclosure[]): Levels {
-  const rows = Math.max(
-    ...enclosures.map(deviceRows),
-    ...enclosures.map(({ splice }) => Math.ceil(((splice?.joints.length ?? 0) * SPLICE_ROW - ROW) / ROW)),
-  );
-  const neutral = rowY(rows - 1) + UNDER_DEVICE + TO_NEUTRAL;
-  const ground = neutral + TO_GROUND;
-  const cap = ground + TO_CAP;
-  return { rows, neutral, ground, cap, wall: ground + TO_WALL };
-}
-
-const HOT_ROW: Readonly<Partial<Record<Landing['role'], number>>> = { 'hot-1': 0, 'hot-2': 1, 'hot-3': 2 };
-
-/** Terminals that stand on a device in a row of their own below its hots. */
-const ON_DEVICE: ReadonlySet<Landing['terminal']> = new Set([
-  'device-neutral',
-  'line-neutral',
-  'load-neutral',
-]);
-
-type Target = 'device' | 'neutral' | 'ground' | 'cap';
-
-function targetOf({ landing }: Entering, { kind }: Enclosure): Target {
-  const { role, terminal } = landing;
-  if (terminal === 'capped') return 'cap';
-  if (HOT_ROW[role] !== undefined) return 'device';
-  if (role === 'ground') return 'ground';
-  return ON_DEVICE.has(terminal) && kind !== 'subpanel' ? 'device' : 'neutral';
-}
-
-/** Rows of terminals on the device of an enclosure: its poles, and its neutral below them. */
-function deviceRows(enclosure: Enclosure): number {
-  const neutral = [...enclosure.line, ...enclosure.load].some(
-    (each) => each.landing.role === 'neutral' && targetOf(each, enclosure) === 'device',
-  );
-  return enclosure.device.poles + (neutral ? 1 : 0);
-}
-
-function levelOf(entered: Entering, enclosure: Enclosure, levels: Levels): number {
-  switch (targetOf(entered, enclosure)) {
-    case 'cap':
-      return levels.cap;
-    case 'ground':
-      return levels.ground;
-    case 'neutral':
-      return levels.neutral;
-    case 'device':
-      return rowY(HOT_ROW[entered.landing.role] ?? enclosure.device.poles);
-  }
-}
 
 /** How long the level part of a conductor is, so that its letters stand on it. */
 const lettersRoom = (all: readonly { readonly letters: string; readonly size: string }[]): number =>

@@ -7,7 +7,7 @@ import { firstProblem } from '../job/zodProblem';
 import { circuitFromItem } from '../worksheet/circuitItem';
 import { circuitItemSchema, worksheetSchema, type CircuitItem } from '../worksheet/itemSchemas';
 import { fromDotted } from './dottedFields';
-import { isBadRow, typedRow, type BadRow } from './typedRow';
+import { typedRow, type BadRow } from './typedRow';
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -109,8 +109,12 @@ export function readSchedule(text: string, newId: () => string, design = USUAL_D
       });
       continue;
     }
-    const fields = byFamily ? fromDotted(row.cells) : typedRow(row);
-    const read = isBadRow(fields) ? fields : itemRow(row.line, fields, newId, design);
+    const typed = byFamily ? { fields: fromDotted(row.cells) } : typedRow(row);
+    if ('bad' in typed) {
+      bad.push(...typed.bad);
+      continue;
+    }
+    const read = itemRow(row.line, typed.fields, newId, design);
     if ('circuit' in read) rows.push(read);
     else bad.push(read);
   }

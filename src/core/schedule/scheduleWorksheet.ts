@@ -1,18 +1,19 @@
 import { readCsv, type CsvRow } from '../files/csvTable';
 import { fromDotted } from './dottedFields';
-import { fieldOfColumn, isBadRow, rowName, typedRow } from './typedRow';
+import { fieldOfColumn, rowName, typedRow } from './typedRow';
 
 /** A builder's row as an item; what was not understood stays in it as it was written, so that its error names it. */
 function typedItem(row: CsvRow): Record<string, unknown> {
   const read = typedRow(row);
   const name = rowName(row);
   const common = { id: name === '' ? `row-${row.line}` : name, kind: 'circuit' };
-  if (!isBadRow(read)) {
-    const { name: _name, ...fields } = read;
+  if ('fields' in read) {
+    const { name: _name, ...fields } = read.fields;
     return { ...common, ...fields };
   }
   const usual = { family: 'load', nameplate: {}, method: 'nm-b', lengthFt: 1 };
-  return { ...common, ...usual, [fieldOfColumn(read.column)]: row.cells[read.column] ?? '' };
+  const asWritten = read.bad.map(({ column }) => [fieldOfColumn(column), row.cells[column] ?? '']);
+  return { ...common, ...usual, ...Object.fromEntries(asWritten) };
 }
 
 /**

@@ -1,5 +1,6 @@
-import { METHOD_IDS, ENVIRONMENTS, type MethodId, type Environment } from '../code/methods';
+import { METHOD_IDS, METHODS, type MethodId, type Environment } from '../code/methods';
 import type { CsvRow } from '../files/csvTable';
+import { methodOfWord, placeOfWord } from '../typing/placeAndMethod';
 import { readTyped } from '../typing/readTyped';
 import { parseLength } from '../units/length';
 import { isRefused } from '../units/refused';
@@ -12,15 +13,12 @@ export interface BadRow {
   readonly message: string;
 }
 
-/** Whether a row was refused. */
-export const isBadRow = (row: Readonly<Record<string, unknown>> | BadRow): row is BadRow =>
-  'line' in row && 'message' in row;
+/** A row as the fields of a circuit item, or everything that is wrong in it. */
+export type RowRead =
+  { readonly fields: Readonly<Record<string, unknown>> } | { readonly bad: readonly BadRow[] };
 
 /** Length that is taken where a schedule has none, feet. */
 const USUAL_LENGTH_FT = 40;
-
-const inOrder = <T extends string>(word: string, known: readonly T[]): T | undefined =>
-  known.find((each) => each === word.toLowerCase());
 
 const METHOD_COLUMNS = ['method', 'cable', 'wiring'];
 const PLACE_COLUMNS = ['place', 'location'];
@@ -58,48 +56,66 @@ interface Said {
   readonly lengthFt: number;
 }
 
-/** Length, method and place of a row: of its own columns, or as typed with the appliance. */
-function saidOf(row: CsvRow, typed: { readonly [K in keyof Said]: Said[K] | undefined }): Said | BadRow {
+const METHOD_NAMES = METHOD_IDS.map((id) => METHODS[id].name).join(', ');
+const USUAL_PLACES = 'indoors, attic, garage, outdoors, underground, damp place, corrosive place';
+
+/** Length, method and place of a row: of its own columns, or as typed with the appliance; or all that is wrong there. */
+function saidOf(
+  row: CsvRow,
+  typed: { readonly [K in keyof Said]: Said[K] | undefined },
+): { readonly said: Said } | { readonly bad: readonly BadRow[] } {
   const [length, method, place] = [
     cellOf(row, LENGTH_COLUMNS),
     cellOf(row, METHOD_COLUMNS),
     cellOf(row, PLACE_COLUMNS),
   ];
-  const bad = (column: string, message: string): BadRow => ({ line: row.line, column, message });
+  const wrong: BadRow[] = [];
+  const bad = (column: string, message: string): void => {
+    wrong.push({ line: row.line, column, message });
+  };
   const feet = length.cell === '' ? undefined : parseLength(length.cell);
   if (feet !== undefined && isRefused(feet))
-    return bad(length.column, `"${length.cell}" is not a length; give ${feet.accepts}.`);
-  const known = method.cell === '' ? undefined : inOrder(method.cell, METHOD_IDS);
+    bad(length.column, `"${length.cell}" is not a length; give ${feet.accepts}.`);
+  const known = method.cell === '' ? undefined : methodOfWord(method.cell);
   if (method.cell !== '' && known === undefined)
-    return bad(method.column, `"${method.cell}" is no wiring method; use one of ${METHOD_IDS.join(', ')}.`);
-  const where = place.cell === '' ? undefined : inOrder(place.cell, ENVIRONMENTS);
+    bad(method.column, `"${method.cell}" is no wiring method; use one of ${METHOD_NAMES}.`);
+  const where = place.cell === '' ? undefined : placeOfWord(place.cell);
   if (place.cell !== '' && where === undefined)
-    return bad(place.column, `"${place.cell}" is no place; use one of ${ENVIRONMENTS.join(', ')}.`);
-  return {
+    bad(place.column, `"${place.cell}" is no place; use one of ${USUAL_PLACES}.`);
+  if (wrong.length > 0) return { bad: wrong };
+  const said: Said = {
     method: known ?? typed.method ?? 'nm-b',
     place: where ?? typed.place ?? 'indoor',
-    lengthFt: feet ?? typed.lengthFt ?? USUAL_LENGTH_FT,
+    lengthFt: (isRefused(feet) ? undefined : feet) ?? typed.lengthFt ?? USUAL_LENGTH_FT,
   };
+  return { said };
 }
 
 /** What a row calls its circuit; empty where it says nothing. */
 export const rowName = (row: CsvRow): string => cellOf(row, NAME_COLUMNS).cell;
 
-/** A builder's row, its appliance written as it is typed, as a circuit item of a worksheet. */
-export function typedRow(row: CsvRow): Readonly<Record<string, unknown>> | BadRow {
+const NOT_TYPED = { method: undefined, place: undefined, lengthFt: undefined };
+
+/** A builder's row, its appliance written as it is typed, as a circuit item of a worksheet; or all that is wrong in it. */
+export function typedRow(row: CsvRow): RowRead {
   const typed = readTyped(row.cells['appliance'] ?? '');
-  if ('problem' in typed) return { line: row.line, column: 'appliance', message: typed.problem };
-  const said = saidOf(row, typed);
-  if ('message' in said) return said;
+  const read = saidOf(row, 'problem' in typed ? NOT_TYPED : typed);
+  const wrong = 'bad' in read ? read.bad : [];
+  if ('problem' in typed)
+    return { bad: [{ line: row.line, column: 'appliance', message: typed.problem }, ...wrong] };
+  if ('bad' in read) return { bad: wrong };
+  const { method, lengthFt, place } = read.said;
   const name = rowName(row);
   const others = Object.entries(row.cells).filter(([column]) => !READ_COLUMNS.has(column));
   return {
-    ...(name !== '' && { name }),
-    family: typed.appliance.family,
-    nameplate: typed.appliance.nameplate,
-    method: said.method,
-    lengthFt: said.lengthFt,
-    location: said.place,
-    ...fromDotted(Object.fromEntries(others)),
+    fields: {
+      ...(name !== '' && { name }),
+      family: typed.appliance.family,
+      nameplate: typed.appliance.nameplate,
+      method,
+      lengthFt,
+      location: place,
+      ...fromDotted(Object.fromEntries(others)),
+    },
   };
 }

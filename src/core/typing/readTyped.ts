@@ -7,9 +7,10 @@ import {
   type FamilyId,
 } from '../appliances/registry';
 import type { TypedFigures } from '../appliances/typedWords';
-import { METHOD_IDS, METHODS, type MethodId, type Environment } from '../code/methods';
+import type { MethodId, Environment } from '../code/methods';
 import { inEnvironment, methodName } from '../wording/words';
 import { firstProblem } from '../job/zodProblem';
+import { METHOD_WORDS, PLACE_WORDS } from './placeAndMethod';
 
 /** A circuit as somebody typed it: appliance, and what was said of its run. */
 export interface Typed {
@@ -25,28 +26,6 @@ export interface Typed {
 export interface NotTyped {
   readonly problem: string;
 }
-
-const PLACE_WORDS: Readonly<Record<string, Environment>> = {
-  indoors: 'indoor',
-  indoor: 'indoor',
-  attic: 'attic',
-  garage: 'garage',
-  outdoors: 'outdoor',
-  outdoor: 'outdoor',
-  outside: 'outdoor',
-  underground: 'underground',
-  buried: 'underground',
-  trench: 'underground',
-};
-
-const METHOD_WORDS: ReadonlyMap<string, MethodId> = new Map<string, MethodId>([
-  ...METHOD_IDS.map((id) => [id, id] as const),
-  ...METHOD_IDS.map((id) => [METHODS[id].name.toLowerCase().replaceAll(' ', ''), id] as const),
-  ['nm', 'nm-b'],
-  ['nmb', 'nm-b'],
-  ['uf', 'uf-b'],
-  ['pvc', 'pvc40'],
-]);
 
 const UNITS = [
   ['kw', /^(\d+(?:\.\d+)?)kw$/],

@@ -11,6 +11,7 @@ import { useJobEditor } from '../../store/useJobEditor';
 import { downloadText } from '../../ui/files/downloadText';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Dialog } from '../../ui/shell/Dialog';
+import { draftOf, keepDraft, refusedPart } from './scheduleDraft';
 import changes from './ChangeList.module.css';
 import classes from './dialogs.module.css';
 
@@ -43,7 +44,7 @@ function Rows({ schedule }: { readonly schedule: SizedSchedule }) {
         </thead>
         <tbody>
           {schedule.bad.map(({ line, column, message }) => (
-            <tr key={line}>
+            <tr key={`${line} ${column}`}>
               <td className="fig">{line}</td>
               <td colSpan={2}>
                 <SeverityShape severity="stop" named /> {column}: {message}
@@ -162,9 +163,14 @@ const dropOf = (onFile: (file: File | undefined) => void) => ({
 /** Many appliances at once: a builder's schedule pasted, dropped or chosen, every row sized or told what is wrong. */
 export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
   const { edit, canWrite } = useJobEditor();
-  const [text, setText] = useState('');
+  const [text, setDraft] = useState(() => draftOf(job.id));
+  const setText = (next: string): void => {
+    keepDraft(job.id, next);
+    setDraft(next);
+  };
   const { reading, current, stop } = useSchedule(text, job);
   const rows = reading.state === 'done' && 'rows' in reading.result ? reading.result.rows : [];
+  const bad = reading.state === 'done' && 'bad' in reading.result ? reading.result.bad : [];
   const take = (file: File | undefined): void => {
     if (file !== undefined) void file.text().then(setText);
   };
@@ -196,7 +202,13 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
                 circuitsAdded(circuits, job.circuits.length),
                 `Add ${counted(rows.length, 'circuit')}`,
               );
-              if (refusal === undefined) onClose();
+              if (refusal !== undefined) return;
+              const rest = refusedPart(
+                text,
+                bad.map(({ line }) => line),
+              );
+              setText(rest);
+              if (rest === '') onClose();
             }}
           >
             Add {counted(rows.length, 'circuit')}

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { appliancePlace, disconnectBox } from './sectionBodies';
 import type { DrawnSection } from './sectionDrawing';
 import { SilhouettePicture } from './silhouettes/SilhouettePicture';
@@ -59,30 +60,37 @@ function CouplingBody({ x, y }: { x: number; y: number }) {
   );
 }
 
-/** A switch or pull-out in its box. */
-function DisconnectBody({ x, y }: { x: number; y: number }) {
-  return (
-    <g transform={`translate(${x - 8} ${y - 15})`}>
-      <rect width="16" height="30" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
-      <rect x="-2" y="-3" width="20" height="4" fill="var(--ink)" />
-      <rect x="4" y="6" width="8" height="17" fill="var(--ink)" />
-      <rect x="6" y="12" width="4" height="5" fill="var(--sheet)" />
-    </g>
-  );
+interface HoodedProps {
+  readonly x: number;
+  readonly y: number;
+  readonly children: ReactNode;
 }
 
+/** A box under a hood, as it stands outdoors. */
+const Hooded = ({ x, y, children }: HoodedProps) => (
+  <g transform={`translate(${x - 8} ${y - 15})`}>
+    <rect width="16" height="30" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
+    <rect x="-2" y="-3" width="20" height="4" fill="var(--ink)" />
+    {children}
+  </g>
+);
+
+/** A switch or pull-out in its box. */
+const DisconnectBody = (at: { x: number; y: number }) => (
+  <Hooded {...at}>
+    <rect x="4" y="6" width="8" height="17" fill="var(--ink)" />
+    <rect x="6" y="12" width="4" height="5" fill="var(--sheet)" />
+  </Hooded>
+);
+
 /** A spa panel: hood, window with its breaker, test line. */
-function SpaPanelBody({ x, y }: { x: number; y: number }) {
-  return (
-    <g transform={`translate(${x - 8} ${y - 15})`}>
-      <rect width="16" height="30" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
-      <rect x="-2" y="-3" width="20" height="4" fill="var(--ink)" />
-      <rect x="4" y="6" width="8" height="12" fill="none" stroke="var(--ink)" strokeWidth="1" />
-      <rect x="6.5" y="8" width="3" height="4" fill="var(--ink)" />
-      <path d="M4 24H12" stroke="var(--wire)" strokeWidth="1.4" />
-    </g>
-  );
-}
+const SpaPanelBody = (at: { x: number; y: number }) => (
+  <Hooded {...at}>
+    <rect x="4" y="6" width="8" height="12" fill="none" stroke="var(--ink)" strokeWidth="1" />
+    <rect x="6.5" y="8" width="3" height="4" fill="var(--ink)" />
+    <path d="M4 24H12" stroke="var(--wire)" strokeWidth="1.4" />
+  </Hooded>
+);
 
 /** A receptacle in its box, at the end of the wire. */
 function ReceptacleBody({ x, y }: { x: number; y: number }) {

@@ -31,6 +31,29 @@ describe("a builder's schedule", () => {
     expect(rows[1]?.circuit.run[0]).toMatchObject({ method: 'nm-b', lengthFt: 40 });
   });
 
+  test('the words of the screens are taken: PVC Sch 40, EMT, outdoors, damp place', () => {
+    const { rows, bad } = read(
+      'appliance,length,method,place\ndryer 5,30,NM-B cable,indoors\nhot tub 50,40,PVC,outdoors\nrv 50,90,PVC Sch 40,underground\nkiln 9 kW,30,EMT,damp place',
+    );
+    expect(bad).toEqual([]);
+    expect(rows.map(({ circuit }) => [circuit.run[0]?.method, circuit.run[0]?.place])).toEqual([
+      ['nm-b', 'indoor'],
+      ['pvc40', 'outdoor'],
+      ['pvc40', 'underground'],
+      ['emt', 'damp'],
+    ]);
+  });
+
+  test('everything that is wrong in a row is told at once', () => {
+    const { bad } = read('appliance,length,method,place\nsofa,long,rope,moon\ndryer 5,10,nm,indoors');
+    expect(bad.map(({ line, column }) => `${line} ${column}`)).toEqual([
+      '2 appliance',
+      '2 length',
+      '2 method',
+      '2 place',
+    ]);
+  });
+
   test('a bad row names its line, its column and what is accepted, and spoils no other', () => {
     const { rows, bad } = read(
       'appliance;length;method;place\nhot tub 50;x;pvc40;outdoor\nrange;10;nm-b;\ndryer 5;10;rope;\ndryer 5;10;nm-b;moon\ndryer 5;10;nm-b;indoor',
@@ -42,7 +65,7 @@ describe("a builder's schedule", () => {
       '4 method',
       '5 place',
     ]);
-    expect(bad[2]?.message).toContain('use one of nm-b, uf-b');
+    expect(bad[2]?.message).toContain('use one of NM-B, UF-B');
   });
 
   test('a row with more cells than the header is told, not guessed at', () => {

@@ -1,8 +1,6 @@
+import { ROW, UNDER_DEVICE } from '../../../core/drawing/wiringLevels';
 import type { DrawnDevice, WiringScene } from '../../../core/drawing/wiringScene';
 import classes from './wiring.module.css';
-
-const ROW = 44;
-const FIRST = 26;
 
 interface BodyProps {
   readonly scene: WiringScene;
@@ -12,7 +10,7 @@ interface BodyProps {
 /** The handles of a breaker, tied where it has more than one pole, with its rating. */
 function Handles({ scene, device }: BodyProps) {
   const { poles, amps, gfci } = scene.enclosure.device;
-  const rows = Array.from({ length: poles }, (_, at) => device.top + FIRST + at * ROW);
+  const rows = Array.from({ length: poles }, (_, at) => device.top + UNDER_DEVICE + at * ROW);
   const x = device.left + 12;
   const middle = ((rows[0] ?? 0) + (rows.at(-1) ?? 0)) / 2;
   return (
@@ -40,7 +38,10 @@ function Handles({ scene, device }: BodyProps) {
 
 /** The blades of a switch, open: it is worked on with its load off. */
 function Blades({ scene, device }: BodyProps) {
-  const rows = Array.from({ length: scene.enclosure.device.poles }, (_, at) => device.top + FIRST + at * ROW);
+  const rows = Array.from(
+    { length: scene.enclosure.device.poles },
+    (_, at) => device.top + UNDER_DEVICE + at * ROW,
+  );
   return (
     <>
       {rows.map((y) => (
@@ -106,13 +107,13 @@ export function Buses({ device, service }: { readonly device: DrawnDevice; reado
       <rect className={classes['main']} x={a - 14} y={14} width={62} height={26} />
       <path
         className={classes['busA']}
-        d={`M${a} 40V${device.bottom + 14}M${a} ${device.top + FIRST}H${device.left}`}
+        d={`M${a} 40V${device.bottom + 14}M${a} ${device.top + UNDER_DEVICE}H${device.left}`}
       />
       <path className={classes['busB']} d={`M${b - 4} 40V${device.bottom + 14}h8V40`} />
-      {device.bottom - device.top > 2 * FIRST + 20 && (
+      {device.bottom - device.top > 2 * UNDER_DEVICE + 20 && (
         <path
           className={classes['busA']}
-          d={`M${b + 4} ${device.top + FIRST + ROW}H${device.left}`}
+          d={`M${b + 4} ${device.top + UNDER_DEVICE + ROW}H${device.left}`}
           strokeWidth={2}
         />
       )}
