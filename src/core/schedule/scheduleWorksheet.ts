@@ -12,8 +12,8 @@ function typedItem(row: CsvRow): Record<string, unknown> {
     return { ...common, ...fields };
   }
   const usual = { family: 'load', nameplate: {}, method: 'nm-b', lengthFt: 1 };
-  const asWritten = read.bad.map(({ column }) => [fieldOfColumn(column), row.cells[column] ?? '']);
-  return { ...common, ...usual, ...Object.fromEntries(asWritten) };
+  const asWritten = read.bad.map(({ column }) => [fieldOfColumn(column), row.cells[column] ?? ''] as const);
+  return { ...common, ...usual, ...Object.fromEntries<string>(asWritten) };
 }
 
 /**
