@@ -237,6 +237,7 @@ test('help stands where one is: by F1 on a figure, beside the working, and found
   await expect(help).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('2');
+  await expect(page.getByRole('heading', { name: 'The house' })).toBeVisible();
   await page.keyboard.press('Control+k');
   await page.getByRole('textbox', { name: 'Find' }).fill('pigtail');
   await page.keyboard.press('Enter');
