@@ -1,6 +1,5 @@
 import { worstSeverity } from '../../core/findings/severity';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
-import { chosenAnswer } from '../../core/service/serviceReport';
 import type { ShownSeverity } from '../../ui/marks/SeverityShape';
 
 /** How a stage stands: the worst of what is open in it, and how much that is. */
@@ -39,11 +38,7 @@ export const STAGES = [
     id: 'service',
     name: 'Service',
     path: 'service',
-    stateOf: (evaluation) =>
-      stateOf(
-        evaluation.openInService,
-        chosenAnswer(evaluation.service.report, evaluation.job.house) !== undefined,
-      ),
+    stateOf: (evaluation) => stateOf(evaluation.openInService, evaluation.service.report.answers.length > 0),
   },
   {
     id: 'circuits',
