@@ -97,6 +97,10 @@ const reach = (entered: readonly Entering[]): number =>
     ? EDGE
     : EDGE + entered.length * SLOT + lettersRoom(entered.map(({ landing }) => landing));
 
+/** What enters through the wall: all but the pigtail, which is a part of its device. */
+const throughWall = (entered: readonly Entering[]): readonly Entering[] =>
+  entered.filter(({ landing }) => landing.role !== 'pigtail');
+
 /** The conductors of one side: the one that climbs highest stands nearest the wall, so that none crosses another. */
 function wiresOf(
   enclosure: Enclosure,
@@ -105,9 +109,7 @@ function wiresOf(
   width: number,
   levels: Levels,
 ): readonly DrawnWire[] {
-  const entered = (side === 'left' ? enclosure.line : enclosure.load).filter(
-    ({ landing }) => landing.role !== 'pigtail',
-  );
+  const entered = throughWall(side === 'left' ? enclosure.line : enclosure.load);
   return entered
     .map((each) => ({ each, y: levelOf(each, enclosure, levels) }))
     .toSorted((a, b) => a.y - b.y)
@@ -160,9 +162,6 @@ function entriesOf(wires: readonly DrawnWire[]): WiringScene['entries'] {
   });
 }
 
-const distinct = (entered: readonly Entering[]): readonly Entering[] =>
-  entered.filter(({ landing }) => landing.role !== 'pigtail');
-
 /** A bar is drawn where something lands on it, or where neutral and ground must be seen apart or bonded. */
 function barsOf(enclosure: Enclosure, left: number, right: number, levels: Levels): readonly DrawnBar[] {
   const targets = new Set([...enclosure.line, ...enclosure.load].map((each) => targetOf(each, enclosure)));
@@ -180,7 +179,7 @@ function terminalScene(enclosure: Enclosure, levels: Levels): WiringScene {
   const { kind, line, load } = enclosure;
   const isPanel = load.length > 0 && line.length === 0;
   const block = kind === 'appliance' || kind === 'receptacle';
-  const [onLine, onLoad] = [distinct(line), distinct(load)];
+  const [onLine, onLoad] = [throughWall(line), throughWall(load)];
   const left = isPanel ? EDGE + BUSES : reach(onLine) + (block ? 0 : SCREW);
   const right = left + (block ? BLOCK : BODY);
   const width = right + (onLoad.length === 0 ? (block ? BESIDE_BLOCK : EDGE + SCREW) : SCREW + reach(onLoad));

@@ -6,7 +6,7 @@ import { METHODS } from '../code/methods';
 import type { StationBetween } from '../code/routeKinds';
 import { parseLength } from '../units/length';
 import { isRefused } from '../units/refused';
-import { BURIAL_WORDS, METHOD_WORDS, PLACE_WORDS, STATION_WORDS } from './routeWordsTyped';
+import { BURIAL_WORDS, ROUTE_METHOD_WORDS, ROUTE_PLACE_WORDS, STATION_WORDS } from './routeWordsTyped';
 
 /** One segment as it was typed: what was not said is left out. */
 export interface TypedSegment {
@@ -164,7 +164,7 @@ function readWords(text: string): Words | string {
       continue;
     }
     const word = rest.split(/\s+/)[0] ?? '';
-    const place = PLACE_WORDS[word];
+    const place = ROUTE_PLACE_WORDS[word];
     const burial = BURIAL_WORDS[word];
     if (place === undefined && burial === undefined) return word;
     if (place !== undefined) said.place = place;
@@ -192,7 +192,7 @@ function readPart(text: string): Part | TypedRoute {
     return { kind: 'station', station: kind, boxIn3: volume === undefined ? null : Number(volume) };
   }
   const word = text.split(/\s+/)[0] ?? '';
-  const method = METHOD_WORDS.get(word);
+  const method = ROUTE_METHOD_WORDS.get(word);
   if (method === undefined) {
     return refuse(
       text,

@@ -8,9 +8,9 @@ import type { TypedSegment } from './readRoute';
 import {
   BURIAL_WORD,
   METHOD_WORD,
-  METHOD_WORDS,
+  ROUTE_METHOD_WORDS,
   PLACE_WORD,
-  PLACE_WORDS,
+  ROUTE_PLACE_WORDS,
   STATION_WORD,
   STATION_WORDS,
 } from './routeWordsTyped';
@@ -95,9 +95,9 @@ export const withTypedRoute = (
   run: typed.map((each, index) => savedSegment(each, circuit.run[index], design, newId())),
 });
 
-const STARTS = [...METHOD_WORDS.keys()].filter((word) => !word.includes('-') && !word.includes('sch'));
+const STARTS = [...ROUTE_METHOD_WORDS.keys()].filter((word) => !word.includes('-') && !word.includes('sch'));
 const AFTER_LENGTH = [
-  ...Object.keys(PLACE_WORDS),
+  ...Object.keys(ROUTE_PLACE_WORDS),
   'down wall',
   'up wall',
   'trench 18',

@@ -1,16 +1,12 @@
-import { METHOD_IDS, METHODS, type MethodId, type Environment } from '../code/methods';
+import type { MethodId, Environment } from '../code/methods';
 import type { BurialPlace } from '../code/burialPlaces';
 import type { StationBetween } from '../code/routeKinds';
+import { METHOD_WORDS, PLACE_WORDS } from './placeAndMethod';
 
-/** Methods by the words that are typed for them. */
-export const METHOD_WORDS: ReadonlyMap<string, MethodId> = new Map<string, MethodId>([
-  ...METHOD_IDS.map((id) => [id, id] as const),
-  ...METHOD_IDS.map((id) => [METHODS[id].name.toLowerCase().replaceAll(' ', ''), id] as const),
-  ['nm', 'nm-b'],
-  ['nmb', 'nm-b'],
-  ['uf', 'uf-b'],
+/** Methods by the words that are typed for them on a route. */
+export const ROUTE_METHOD_WORDS: ReadonlyMap<string, MethodId> = new Map<string, MethodId>([
+  ...METHOD_WORDS,
   ['ufb', 'uf-b'],
-  ['pvc', 'pvc40'],
   ['rigid', 'rmc'],
   ['seal-tight', 'lfmc'],
 ]);
@@ -32,23 +28,14 @@ export const METHOD_WORD: Readonly<Record<MethodId, string>> = {
   ent: 'ent',
 };
 
-/** Places by the words that are typed for them. */
-export const PLACE_WORDS: Readonly<Record<string, Environment>> = {
+/** Places by the words that are typed for them on a route. */
+export const ROUTE_PLACE_WORDS: Readonly<Record<string, Environment>> = {
   joists: 'indoor',
-  indoors: 'indoor',
-  indoor: 'indoor',
+  ...PLACE_WORDS,
   inside: 'indoor',
-  attic: 'attic',
-  garage: 'garage',
   crawl: 'damp',
   damp: 'damp',
   porch: 'damp',
-  outdoors: 'outdoor',
-  outdoor: 'outdoor',
-  outside: 'outdoor',
-  trench: 'underground',
-  buried: 'underground',
-  underground: 'underground',
   corrosive: 'corrosive',
   chemicals: 'corrosive',
 };

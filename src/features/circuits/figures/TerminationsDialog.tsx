@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { formName } from '../../../core/wording/places';
-import type { DrawnWire } from '../../../core/drawing/wiringScene';
+import { wiringScenes, type DrawnWire, type WiringScene } from '../../../core/drawing/wiringScene';
 import { enclosuresOf } from '../../../core/wiring/enclosures';
-import { wiringScenes } from '../../../core/drawing/wiringScene';
 import { wiring, type Wiring } from '../../../core/wiring/terminations';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { ReceptacleFace } from '../../../ui/pictures/ReceptacleFace';
@@ -19,15 +18,16 @@ interface TerminationsDialogProps {
 }
 
 /** The screws of a circuit in the order of landing. */
-const screwsOf = ({ circuit, solved }: CircuitEvaluation, wired: Wiring): readonly DrawnWire[] =>
-  wiringScenes(enclosuresOf(circuit, solved.figures, wired))
+const screwsOf = (scenes: readonly WiringScene[]): readonly DrawnWire[] =>
+  scenes
     .flatMap(({ wires }) => wires)
     .filter(({ capped }) => !capped)
     .toSorted((a, b) => a.entered.landing.order - b.entered.landing.order);
 
 function Landings({ view, wired }: { readonly view: CircuitEvaluation; readonly wired: Wiring }) {
   const [selected, setSelected] = useState<string | null>(null);
-  const screws = screwsOf(view, wired);
+  const scenes = wiringScenes(enclosuresOf(view.circuit, view.solved.figures, wired));
+  const screws = screwsOf(scenes);
   const torques = view.circuit.torques ?? {};
   const next = screws.find(({ key }) => torques[key] === undefined)?.key ?? null;
   const wire = screws.find(({ key }) => key === selected);
@@ -36,7 +36,7 @@ function Landings({ view, wired }: { readonly view: CircuitEvaluation; readonly 
     <>
       <WiringRow
         view={view}
-        wired={wired}
+        scenes={scenes}
         selected={selected}
         next={next}
         onSelect={({ key }) => {

@@ -7,10 +7,14 @@ interface BodyProps {
   readonly device: DrawnDevice;
 }
 
+/** The middle of each pole of a device. */
+const poleRows = ({ scene, device }: BodyProps): readonly number[] =>
+  Array.from({ length: scene.enclosure.device.poles }, (_, at) => device.top + UNDER_DEVICE + at * ROW);
+
 /** The handles of a breaker, tied where it has more than one pole, with its rating. */
 function Handles({ scene, device }: BodyProps) {
   const { poles, amps, gfci } = scene.enclosure.device;
-  const rows = Array.from({ length: poles }, (_, at) => device.top + UNDER_DEVICE + at * ROW);
+  const rows = poleRows({ scene, device });
   const x = device.left + 12;
   const middle = ((rows[0] ?? 0) + (rows.at(-1) ?? 0)) / 2;
   return (
@@ -38,10 +42,7 @@ function Handles({ scene, device }: BodyProps) {
 
 /** The blades of a switch, open: it is worked on with its load off. */
 function Blades({ scene, device }: BodyProps) {
-  const rows = Array.from(
-    { length: scene.enclosure.device.poles },
-    (_, at) => device.top + UNDER_DEVICE + at * ROW,
-  );
+  const rows = poleRows({ scene, device });
   return (
     <>
       {rows.map((y) => (

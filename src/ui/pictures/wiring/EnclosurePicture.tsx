@@ -18,7 +18,7 @@ export interface EnclosurePictureProps {
   readonly selected: string | null;
   /** The next one to land. */
   readonly next: string | null;
-  readonly onSelect?: (wire: DrawnWire) => void;
+  readonly onSelect: (wire: DrawnWire) => void;
 }
 
 /** Where the letters of a conductor stand: on its level part, or beside its end where it is capped. */
@@ -94,14 +94,14 @@ function Splices({ scene }: Pick<EnclosurePictureProps, 'scene'>) {
 
 /** An enclosure of a circuit drawn as what it is, with every conductor from its entry to its screw. */
 export function EnclosurePicture(props: EnclosurePictureProps) {
-  const { scene, label, onSelect } = props;
+  const { scene, label } = props;
   const { width, height, device, enclosure } = scene;
   const isPanel = enclosure.line.length === 0 && enclosure.load.length > 0;
   return (
     <svg
       className={classes['enclosure']}
       viewBox={`0 0 ${width} ${height + FOOT}`}
-      role={onSelect === undefined ? 'img' : 'group'}
+      role="group"
       aria-label={label}
     >
       <rect className={classes['wall']} x={1} y={1} width={width - 2} height={height - 2} />

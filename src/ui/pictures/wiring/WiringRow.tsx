@@ -1,21 +1,20 @@
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { stationLetter } from '../../../core/circuit/stations';
-import { enclosuresOf, type Enclosure } from '../../../core/wiring/enclosures';
-import { wiringScenes, type DrawnWire } from '../../../core/drawing/wiringScene';
+import type { Enclosure } from '../../../core/wiring/enclosures';
+import type { DrawnWire, WiringScene } from '../../../core/drawing/wiringScene';
 import { printLength } from '../../../core/units/length';
 import { feet } from '../../../core/units/quantity';
-import type { Wiring } from '../../../core/wiring/terminations';
 import { segmentName } from '../../../core/wording/conductors';
-import { enclosureName, enclosureNote, landingWords } from '../../../core/wording/terminals';
+import { enclosureName, enclosureNote } from '../../../core/wording/terminals';
 import { EnclosurePicture } from './EnclosurePicture';
 import classes from './wiring.module.css';
 
 interface WiringRowProps {
   readonly view: CircuitEvaluation;
-  readonly wired: Wiring;
-  readonly selected?: string | null;
-  readonly next?: string | null;
-  readonly onSelect?: (wire: DrawnWire) => void;
+  readonly scenes: readonly WiringScene[];
+  readonly selected: string | null;
+  readonly next: string | null;
+  readonly onSelect: (wire: DrawnWire) => void;
 }
 
 /** Pixels for a unit of the scene: three enclosures stand side by side in a dialog. */
@@ -42,15 +41,13 @@ function Caption({ view, enclosure }: { readonly view: CircuitEvaluation; readon
 }
 
 /** The enclosures of a circuit in a row, from panel to load; on a phone one below the other. */
-export function WiringRow({ view, wired, selected = null, next = null, onSelect }: WiringRowProps) {
-  const { circuit, solved } = view;
-  const scenes = wiringScenes(enclosuresOf(circuit, solved.figures, wired));
+export function WiringRow({ view, scenes, selected, next, onSelect }: WiringRowProps) {
+  const { circuit } = view;
   return (
     <div className={classes['row']}>
       {scenes.map((scene, at) => {
         const { enclosure } = scene;
         const name = enclosureName(enclosure.kind, circuit.name);
-        const landings = [...enclosure.line, ...enclosure.load].map(({ landing }) => landing);
         return (
           <figure
             key={at}
@@ -64,16 +61,9 @@ export function WiringRow({ view, wired, selected = null, next = null, onSelect 
               torques={circuit.torques ?? {}}
               selected={selected}
               next={next}
-              {...(onSelect !== undefined && { onSelect })}
+              onSelect={onSelect}
             />
             <p className="second">{leaving(view, enclosure.station)}</p>
-            {onSelect === undefined && (
-              <ol className="visually-hidden">
-                {landings.map((landing) => (
-                  <li key={landing.order}>{landingWords(landing)}</li>
-                ))}
-              </ol>
-            )}
           </figure>
         );
       })}
