@@ -27,13 +27,13 @@ export const WIDE: Layout = {
 };
 export const NARROW: Layout = {
   width: 358,
-  box: { left: 92, right: 266 },
-  breaker: 58,
+  box: { left: 82, right: 276 },
+  breaker: 68,
   bus: { A: 172, B: 187 },
-  handle: 13,
-  amps: 31,
-  main: 42,
-  letters: 12,
+  handle: 11,
+  amps: 41,
+  main: 34,
+  letters: 11,
 };
 
 export const TOP = 92;
