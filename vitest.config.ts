@@ -6,6 +6,8 @@ export default defineConfig({
   test: {
     // A property runs hundreds of cases, a form is typed key by key: seconds on a slow machine, and no fault for that.
     testTimeout: 30_000,
+    // No test leaves anything in a module that another could find, so that the modules are read once, not per file.
+    isolate: false,
     reporters: ['default', './tests/support/unitCounts.ts'],
     projects: [
       {

@@ -1,12 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, figureKey, openDemo, startJob, test } from '../support/app';
+import { closeDialog, expect, figureKey, openDemo, startJob, test } from '../support/app';
 
 // An analysis of a whole page takes seconds on a small machine, and these tests hold several.
 test.describe.configure({ timeout: 90_000 });
-
-/** Every kind of working. */
-const FIGURES = ['Load', 'Voltage drop', 'Protection'];
 
 const wear = (page: Page, theme: string) =>
   page.evaluate((name) => {
@@ -31,8 +28,9 @@ async function found(builder: AxeBuilder, theme: string): Promise<string[]> {
   );
 }
 
-/** What is wrong with a page in the theme of the field book. */
-const faultsOnPaper = (page: Page): Promise<string[]> => found(axe(page).withTags(TAGS), 'paper');
+/** What is wrong with a page, or with what is new on it, in the theme of the field book. */
+const faultsOnPaper = (page: Page, part = 'body'): Promise<string[]> =>
+  found(axe(page).withTags(TAGS).include(part), 'paper');
 
 /** What is wrong with a page in any theme. */
 async function faults(page: Page): Promise<string[]> {
@@ -115,15 +113,16 @@ test('panels in the survey, service, panel', async ({ page }) => {
   expect(await faults(page), 'panel').toEqual([]);
 });
 
-for (const dialog of ['Change the edition', 'Shop practices', 'May this plug go there?']) {
-  test(`the dialog ${dialog.toLowerCase()}`, async ({ page }) => {
-    await openDemo(page);
+test('the dialogs of a job', async ({ page }) => {
+  await openDemo(page);
+  for (const dialog of ['Change the edition', 'Shop practices', 'May this plug go there?']) {
     await page.getByRole('button', { name: 'More' }).click();
     await page.getByRole('menuitem', { name: dialog }).click();
-    await expect(page.getByRole('dialog')).toBeVisible();
-    expect(await faultsOnPaper(page)).toEqual([]);
-  });
-}
+    await expect(page.getByRole('dialog', { name: dialog })).toBeVisible();
+    expect(await faultsOnPaper(page, '[role="dialog"]'), dialog).toEqual([]);
+    await closeDialog(page);
+  }
+});
 
 test('the wiring and the ways of a circuit', async ({ page }) => {
   await openDemo(page);
@@ -131,21 +130,21 @@ test('the wiring and the ways of a circuit', async ({ page }) => {
   await page.getByRole('button', { name: 'Terminations' }).click();
   await expect(page.getByRole('group', { name: 'Terminations, Panel' })).toBeVisible();
   expect(await faultsOnPaper(page), 'wiring').toEqual([]);
-  await page.keyboard.press('Escape');
+  await closeDialog(page);
   await page.getByRole('button', { name: 'Compare options' }).click();
   await expect(page.getByRole('region', { name: 'Options that pass' })).toBeVisible();
   expect(await faultsOnPaper(page), 'ways').toEqual([]);
 });
 
-for (const name of FIGURES) {
-  test(`the working of ${name.toLowerCase()}`, async ({ page }) => {
-    await openDemo(page);
-    await page.getByRole('button', { name: /^EV outlet, garage/ }).click();
+test('every kind of working', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: /^EV outlet, garage/ }).click();
+  for (const name of ['Load', 'Voltage drop', 'Protection']) {
     await figureKey(page, name).click();
     if (name === 'Voltage drop') await expect(page.getByRole('img', { name: /Drop at/ })).toBeVisible();
-    expect(await faultsOnPaper(page)).toEqual([]);
-  });
-}
+    expect(await faultsOnPaper(page, '[aria-label="The working"]'), name).toEqual([]);
+  }
+});
 
 test('the route of a circuit, side by side, and the strip of its supports', async ({ page }) => {
   await openDemo(page);
@@ -155,7 +154,7 @@ test('the route of a circuit, side by side, and the strip of its supports', asyn
   expect(await faults(page), 'route').toEqual([]);
   for (const side of ['Fill and cover', 'Cut list', 'Fittings', 'Bend marks', 'Share, copy']) {
     await page.getByRole('button', { name: side, exact: true }).click();
-    expect(await faultsOnPaper(page), side).toEqual([]);
+    expect(await faultsOnPaper(page, '[aria-label="The route"]'), side).toEqual([]);
   }
   await page.goto('/jobs/demo-orchard-lane/kiln/strip?segment=0');
   await expect(page.getByRole('article')).toBeVisible();

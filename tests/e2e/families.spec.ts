@@ -1,4 +1,4 @@
-import { expect, figureKey, saved, startJob, test, working } from '../support/app';
+import { closeDialog, expect, figureKey, saved, startJob, test, working } from '../support/app';
 
 test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, under another edition', async ({
   page,
@@ -39,7 +39,7 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await page.getByLabel('Torque applied').press('Enter');
   await expect(page.getByText(/Torque recorded at 1 of 17 screws/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^2: / })).toHaveAttribute('aria-pressed', 'true');
-  await page.keyboard.press('Escape');
+  await closeDialog(page);
 
   await page.getByRole('button', { name: 'Compare options' }).click();
   const routes = page.getByRole('region', { name: 'Options that pass' });
@@ -78,7 +78,7 @@ test('a mini split by keyboard alone: typed, wired to its breaker by shop practi
   await expect(split).toContainText('in 1 circuit');
   await split.getByRole('button', { name: 'Take the other' }).focus();
   await keyboard.press('Enter');
-  await keyboard.press('Escape');
+  await closeDialog(page);
   await expect(figureKey(page, 'Conductor')).toContainText('10AWG');
   await keyboard.press('Control+z');
   await expect(figureKey(page, 'Conductor')).toContainText('12AWG');
@@ -102,7 +102,7 @@ test('forty appliances of a schedule come in at once, and go out as the same sch
   await expect(page.getByText(/"sofa" names no appliance/)).toBeVisible();
   await page.getByRole('button', { name: 'Add 40 circuits' }).click();
   await expect(page.getByLabel(/Paste it here/)).toHaveValue('name,appliance,length\nBad,sofa,3');
-  await page.keyboard.press('Escape');
+  await closeDialog(page);
   await expect(page.getByRole('button', { name: 'Unit 40' })).toBeAttached();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Nothing surveyed yet.')).toBeVisible();

@@ -1,6 +1,6 @@
 import { demoJob } from '../../src/core/job/demoJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
-import { expect, figureKey, importFile, openDemo, test, working } from '../support/app';
+import { closeDialog, expect, figureKey, importFile, openDemo, test, working } from '../support/app';
 
 test('one choice lights the circuit, the figure, the segment and the table row together', async ({
   page,
@@ -117,7 +117,7 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
   await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
   await keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
-  await keyboard.press('Escape');
+  await closeDialog(page);
   await keyboard.press('3');
   await expect(figureKey(page, 'Conductor')).toBeFocused();
   await keyboard.press('ArrowDown');
@@ -209,7 +209,7 @@ test('everything is found from every stage and from the list; going back keeps t
   await page.getByRole('textbox', { name: 'Find' }).fill('Wire to MCA');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog', { name: 'Shop practices' })).toBeVisible();
-  await page.keyboard.press('Escape');
+  await closeDialog(page);
   await page.keyboard.press('3');
   await expect(page.getByRole('heading', { name: 'Hot tub, deck' })).toBeVisible();
   await page.keyboard.press('/');
@@ -232,10 +232,10 @@ test('help stands where one is: by F1 on a figure, beside the working, and found
   await expect(help).toContainText('in sight of the equipment and within 50 ft');
   await help.getByRole('button', { name: 'MCA and MOCP' }).click();
   await expect(page.getByRole('dialog', { name: 'MCA and MOCP' })).toContainText('Minimum circuit ampacity');
-  await page.keyboard.press('Escape');
+  await closeDialog(page);
   await working(page).getByRole('button', { name: 'Help' }).click();
   await expect(help).toBeVisible();
-  await page.keyboard.press('Escape');
+  await closeDialog(page);
   await page.keyboard.press('2');
   await expect(page.getByRole('heading', { name: 'The house' })).toBeVisible();
   await page.keyboard.press('Control+k');

@@ -1,18 +1,16 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { demoJob } from '../../src/core/job/demoJob';
-import { saveEdits, type SaveOrder } from '../../src/store/persistence/jobStorage';
+import type { SaveOrder, saveEdits } from '../../src/store/persistence/jobStorage';
 import { createSaveQueue } from '../../src/store/persistence/saveQueue';
 
-vi.mock('../../src/store/persistence/jobStorage', () => ({
-  saveEdits: vi.fn(() => Promise.resolve('saved')),
-}));
+const save = vi.fn<typeof saveEdits>(() => Promise.resolve('saved'));
 
 beforeEach(() => {
   vi.useFakeTimers();
 });
 afterEach(() => {
   vi.useRealTimers();
-  vi.mocked(saveEdits).mockClear();
+  save.mockClear();
 });
 
 const named = (name: string): SaveOrder => ({
@@ -21,7 +19,7 @@ const named = (name: string): SaveOrder => ({
   entries: [],
   truncateAfter: null,
 });
-const written = (): string[] => vi.mocked(saveEdits).mock.calls.map(([{ job }]) => job.name);
+const written = (): string[] => save.mock.calls.map(([{ job }]) => job.name);
 
 describe('when edits are written', () => {
   test('those of a moment together, after a pause', async () => {
@@ -29,6 +27,7 @@ describe('when edits are written', () => {
       'tab',
       () => 0,
       () => undefined,
+      save,
     );
     queue.add(named('A'));
     await vi.advanceTimersByTimeAsync(200);
@@ -44,6 +43,7 @@ describe('when edits are written', () => {
       'tab',
       () => 0,
       () => undefined,
+      save,
     );
     for (let at = 0; at < 6; at += 1) {
       queue.add(named(`edit ${at}`));
@@ -62,6 +62,7 @@ describe('when edits are written', () => {
       'tab',
       () => 0,
       () => undefined,
+      save,
     );
     queue.add(named('last'));
     queue.flush();

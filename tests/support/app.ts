@@ -43,6 +43,14 @@ export const figureKey = (page: Page, name: string) =>
 /** The working pane. */
 export const working = (page: Page) => page.getByRole('region', { name: 'The working' });
 
+/** Closes the dialog by its key, once it has the focus. */
+export async function closeDialog(page: Page): Promise<void> {
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.locator(':focus')).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await expect(dialog).toBeHidden();
+}
+
 /** Waits until the last edit is in the browser's storage. */
 export const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeAttached();
 

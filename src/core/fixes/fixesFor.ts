@@ -100,16 +100,19 @@ export function fixesFor(
   prices: PriceList,
 ): readonly Fix[] {
   if (finding.severity === 'note') return [];
+  // After an undo the memo knows a later job: before and after are told apart only where one memo knows both.
+  const known = branchOf(memo);
+  const before = evaluateJob(evaluation.job, known);
   const found: Fix[] = [];
   const kinds = new Set<Candidate['kind']>();
-  for (const candidate of fixCandidates(evaluation, finding)) {
+  for (const candidate of fixCandidates(before, finding)) {
     if (kinds.has(candidate.kind) && !isOneOfMany(candidate)) continue;
-    const after = tried(evaluation, candidate, memo);
-    if (after === undefined || !clears(finding, evaluation, after)) continue;
+    const after = tried(before, candidate, known);
+    if (after === undefined || !clears(finding, before, after)) continue;
     const change = candidate.describe(after);
     if (change === undefined) continue;
     kinds.add(candidate.kind);
-    const { cost, reaches } = reach(evaluation, after, finding, prices);
+    const { cost, reaches } = reach(before, after, finding, prices);
     found.push({
       change,
       command: candidate.command,

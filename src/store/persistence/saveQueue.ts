@@ -47,9 +47,8 @@ const putOrderBy = ({ job, cursor, entries, truncateAfter }: SaveOrder, after: r
 
 type Attempt = SaveOutcome | 'full' | 'other';
 
-/** Writes, or says why it could not. */
-const attempt = (order: SaveOrder, writer: string, at: number): Promise<Attempt> =>
-  saveEdits(order, writer, at).catch((error: unknown) => (isQuota(error) ? 'full' : 'other'));
+/** What the storage could not take, as a reason. */
+const failure = (error: unknown): Attempt => (isQuota(error) ? 'full' : 'other');
 
 /** How saving stands once it has stopped. */
 function stopped(why: Exclude<Attempt, 'saved'>, unsaved: number): SaveState {
@@ -85,11 +84,13 @@ function createPause(over: () => void): Pause {
  * by where a reload finds them. After a failure nothing is dropped: the edits wait for the next one or for a retry.
  *
  * @param since When the record was last written, as it was opened.
+ * @param save What writes them to the storage.
  */
 export function createSaveQueue(
   writer: string,
   since: () => number,
   onState: (state: SaveState) => void,
+  save: typeof saveEdits = saveEdits,
 ): SaveQueue {
   let waiting: SaveOrder | null = null;
   /** What is being written, and the time that the record will carry once it is. */
@@ -104,7 +105,7 @@ export function createSaveQueue(
   const write = async (order: SaveOrder, count: number): Promise<boolean> => {
     const at = Math.max(Date.now(), after + 1);
     writing = { order, at };
-    const outcome = await attempt(order, writer, at);
+    const outcome = await save(order, writer, at).catch(failure);
     writing = null;
     if (outcome === 'saved') {
       after = at;

@@ -29,6 +29,20 @@ const remedies = (given: Circuit, code: string) => {
   return fixesIn(job, code).map((fix) => ({ ...fix, circuit: after(job, fix.command).job.circuits[0]! }));
 };
 
+test('after an undo a fix names only the circuits that it reaches', () => {
+  const stopped = circuit({ id: 'stopped', name: 'Stopped', pins: { size: '6' } });
+  const other = circuit({ id: 'other', name: 'Other' });
+  const job = jobOf([stopped, other]);
+  const memo = freshMemo();
+  const before = evaluateJob(job, memo);
+  // The edit that is undone: the memo knows the other circuit as it was meanwhile.
+  evaluateJob(jobOf([stopped, { ...other, run: [segment({ lengthFt: 90 })] }]), memo);
+  const finding = before.findings.find(({ code }) => code === 'conductor.terminal-60c');
+  const fixes = fixesFor(before, finding!, memo, defaultPrices);
+  expect(fixes.length).toBeGreaterThan(1);
+  expect(fixes.map(({ reaches }) => reaches)).toEqual(fixes.map(() => []));
+});
+
 describe('the ways out of 6 AWG cable on a 60 A charger', () => {
   const pinned = circuit({ pins: { size: '6' }, run: [segment({ lengthFt: 62 })] });
   const found = remedies(pinned, 'conductor.terminal-60c');
