@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { browserPath } from './scripts/browserPath';
 
 const PORT = 4191;
 
@@ -17,7 +18,7 @@ export default defineConfig({
     serviceWorkers: 'block',
     trace: process.env['TRACE'] === undefined ? 'off' : 'retain-on-failure',
     launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      executablePath: browserPath,
       args: [
         '--no-sandbox',
         '--disable-gpu',

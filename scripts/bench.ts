@@ -7,6 +7,7 @@ import { benchKeystroke } from './bench/keystroke';
 import { benchLargeJobs } from './bench/largeJobs';
 import { benchPipeline } from './bench/pipeline';
 import { benchRoute } from './bench/route';
+import { browserPath } from './browserPath';
 
 console.log('bench: the pipeline');
 await benchPipeline();
@@ -18,12 +19,11 @@ console.log('\nbench: building the application and the bare page');
 spawnSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });
 await benchBundles();
 
-const browser = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
-if (existsSync(browser)) {
+if (existsSync(browserPath)) {
   console.log('\nbench: a keystroke, in the browser');
-  await benchKeystroke(browser);
+  await benchKeystroke(browserPath);
   console.log('\nbench: large jobs, in the browser');
-  await benchLargeJobs(browser);
+  await benchLargeJobs(browserPath);
 } else {
-  console.log(`\nbench: no browser at ${browser}, so the keystroke was not measured (set CHROMIUM).`);
+  console.log(`\nbench: no browser at ${browserPath}, so the keystroke was not measured (set CHROMIUM).`);
 }

@@ -28,12 +28,12 @@ fi
 
 [ "${1:-}" = browser ] || exit 0
 
-browser=${CHROMIUM:-$(command -v chromium || command -v chromium-browser || command -v google-chrome || true)}
+browser=${CHROMIUM:-$(command -v chromium-headless-shell || command -v chromium || true)}
 if [ -n "$browser" ] && [ -x "$browser" ]; then
   say "browser is $browser"
   exit 0
 fi
-how='apt-get update && apt-get install -y --no-install-recommends chromium'
+how='apt-get update && apt-get install -y --no-install-recommends chromium-headless-shell'
 command -v apt-get >/dev/null ||
   fail 'no Chromium here, and no apt-get to install it with.' \
     'Install Chromium, then set CHROMIUM=/path/to/chromium and run this again.'
@@ -47,9 +47,9 @@ else
     'or set CHROMIUM=/path/to/chromium, then run this again.'
 fi
 say 'installing Chromium from Debian packages'
+install() { "${root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get -qy install --no-install-recommends "$1" >/dev/null; }
 for try in 1 2 3; do
-  if "${root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get -q update >/dev/null &&
-    "${root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get -qy install --no-install-recommends chromium >/dev/null; then
+  if "${root[@]}" apt-get -q update >/dev/null && { install chromium-headless-shell || install chromium; }; then
     exit 0
   fi
   [ "$try" = 3 ] || sleep $((try * 5))

@@ -1,6 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { buildServer } from '../server/app';
+import { browserPath } from './browserPath';
 
 const FOLDER = 'docs/screenshots';
 const DESK = { width: 1280, height: 800 };
@@ -179,7 +180,7 @@ mkdirSync(FOLDER, { recursive: true });
 const server = await buildServer({ root: 'dist', demo: true });
 const address = await server.listen({ host: '127.0.0.1', port: 0 });
 const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: browserPath,
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 for (const shot of SHOTS) await take(browser, address, shot);

@@ -102,6 +102,7 @@ test('forty appliances of a schedule come in at once, and go out as the same sch
   await expect(page.getByText(/"sofa" names no appliance/)).toBeVisible();
   await page.getByRole('button', { name: 'Add 40 circuits' }).click();
   await expect(page.getByLabel(/Paste it here/)).toHaveValue('name,appliance,length\nBad,sofa,3');
+  await expect(page.getByLabel(/Paste it here/)).toBeFocused();
   await closeDialog(page);
   await expect(page.getByRole('button', { name: 'Unit 40' })).toBeAttached();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -168,6 +168,7 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
     keepDraft(job.id, next);
     setDraft(next);
   };
+  const field = useRef<HTMLTextAreaElement>(null);
   const { reading, current, stop } = useSchedule(text, job);
   const rows = reading.state === 'done' && 'rows' in reading.result ? reading.result.rows : [];
   const bad = reading.state === 'done' && 'bad' in reading.result ? reading.result.bad : [];
@@ -178,6 +179,7 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
     <Dialog wide opened onClose={onClose} title="A schedule of appliances">
       <div className={classes['form']} {...dropOf(take)}>
         <Textarea
+          ref={field}
           className={classes['wide'] ?? ''}
           label="Paste it here, or drop a file"
           description="A column appliance, written as it is typed, with name, length, method and place; or family and nameplate. columns; or a worksheet."
@@ -209,6 +211,7 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
               );
               setText(rest);
               if (rest === '') onClose();
+              else field.current?.focus();
             }}
           >
             Add {counted(rows.length, 'circuit')}

@@ -98,9 +98,7 @@ export function createSaveQueue(
   let edits = 0;
   let after = 0;
   let running: Promise<void> | null = null;
-  const pause = createPause(() => {
-    start();
-  });
+  const pause = createPause(start);
 
   const write = async (order: SaveOrder, count: number): Promise<boolean> => {
     const at = Math.max(Date.now(), after + 1);
@@ -130,13 +128,13 @@ export function createSaveQueue(
     onState({ kind: 'saved' });
   };
 
-  const start = (): void => {
+  function start(): void {
     pause.end();
     if (running !== null || waiting === null) return;
     running = drain().finally(() => {
       running = null;
     });
-  };
+  }
 
   const add = (order: SaveOrder): void => {
     waiting = waiting === null ? order : together(waiting, order);
