@@ -1,15 +1,23 @@
 import { cableMade, type CableConstruction } from '../rules/cableMade';
 import { smallestAllowed } from '../rules/candidateSizes';
-import { isCable, largestMade, leastThatCarries, minConductor, madeEverywhere } from '../rules/conductorSize';
+import {
+  isCable,
+  largestMade,
+  leastThatCarries,
+  minConductor,
+  madeEverywhere,
+  type MinSize,
+} from '../rules/conductorSize';
 import { findConductorStops, workSmaller, workSegment, type WorkedSegment } from '../rules/conductorWorking';
 import { placeOfMethod } from '../rules/placeOfMethod';
 import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
-import type { ConductorCase } from './conductorCase';
+import type { Segment } from './circuitSchema';
+import { takingRunSize, type ConductorCase } from './conductorCase';
 import { conductorQuestions } from './conductorQuestions';
 import type { SegmentFigures } from './figures';
 import { raiseForDrop } from './raiseForDrop';
 
-type ConductorSegment = Pick<SegmentFigures, 'method' | 'terms' | 'verdict' | 'min' | 'cable'>;
+type ConductorSegment = Pick<SegmentFigures, 'method' | 'terms' | 'verdict' | 'size' | 'min' | 'cable'>;
 
 /** The conductor of a run, and how every segment takes it. */
 export interface ConductorChoice {
@@ -23,9 +31,24 @@ export interface ConductorChoice {
   readonly segments: readonly ConductorSegment[];
 }
 
+/** The least size for the segments that take the size of the run, and what every segment by itself would take. */
+function minOfRun({ circuit, run, together, demand, wires, code }: ConductorCase): MinSize {
+  const all = minConductor(run, demand, wires, code);
+  if (together === run) return all;
+  const some = minConductor(together, demand, wires, code);
+  return { ...some, perSegment: all.perSegment, governing: takingRunSize(circuit)[some.governing] ?? 0 };
+}
+
+/** The smallest of the sizes where every segment has its own; otherwise the run has a size besides. */
+function smallestOwn({ circuit }: ConductorCase): WireSize | undefined {
+  const own = circuit.run.flatMap(({ size }) => size ?? []);
+  return own.length < circuit.run.length ? undefined : own.toSorted((a, b) => sizeRank(a) - sizeRank(b))[0];
+}
+
 /**
  * The conductor of the whole run: the least size that passes in every segment, raised while the drop is
- * over its limit, or the pinned one, which is checked in every segment. Null where no size of the tables fits:
+ * over its limit, or the pinned one, which is checked in every segment. A segment that has a size of its own is
+ * judged by that. Null where no size of the tables fits:
  * never a figure that somebody could build by.
  */
 export function chooseConductor(about: ConductorCase): ConductorChoice | null {
@@ -34,9 +57,9 @@ export function chooseConductor(about: ConductorCase): ConductorChoice | null {
     evaluatePlaces(about);
     return null;
   }
-  const min = minConductor(run, demand, wires, code);
+  const min = minOfRun(about);
   demandStep(about);
-  const { size: pinned } = circuit.pins;
+  const pinned = smallestOwn(about) ?? circuit.pins.size;
   const size = pinned ?? (min.size === undefined ? undefined : chosenSize(about, min.size));
   if (size === undefined) {
     evaluatePlaces(about);
@@ -46,7 +69,13 @@ export function chooseConductor(about: ConductorCase): ConductorChoice | null {
   const raised = pinned === undefined && min.size !== undefined && size !== grownMin(about, min.size);
   const segments = run.map((segment, index) => {
     work.segment = index;
-    return figureSegment(about, size, segment, index, min.perSegment[index] ?? null);
+    return figureSegment(
+      about,
+      circuit.run[index]?.size ?? size,
+      segment,
+      index,
+      min.perSegment[index] ?? null,
+    );
   });
   work.segment = undefined;
   const governing = tightest(segments, min.governing);
@@ -75,11 +104,11 @@ const grownMin = ({ load }: ConductorCase, size: WireSize | undefined): WireSize
  * floor and the sizes that cable is made in are an increase. A cable that is not made is increased from there too.
  */
 function groundFrom(about: ConductorCase, min: WireSize | undefined): WireSize | null {
-  const { circuit, run, demand, code } = about;
+  const { circuit, together, demand, code } = about;
   const bare =
     circuit.material === 'cu' && min !== undefined
       ? min
-      : leastThatCarries(run, demand, circuit.material, code);
+      : leastThatCarries(together, demand, circuit.material, code);
   return grownMin(about, bare ?? min);
 }
 
@@ -134,9 +163,12 @@ function chosenSize(about: ConductorCase, min: WireSize): WireSize {
 }
 
 /** No smaller than an article or a practice lets it be. */
-function minByArticle({ load: { min }, run, wires, code, work }: ConductorCase, size: WireSize): WireSize {
+function minByArticle(
+  { load: { min }, together, wires, code, work }: ConductorCase,
+  size: WireSize,
+): WireSize {
   if (min === null || sizeRank(size) >= sizeRank(min.size)) return size;
-  const made = madeEverywhere(min.size, run, wires, code) ?? size;
+  const made = madeEverywhere(min.size, together, wires, code) ?? size;
   return work.step(
     'conductor.least',
     min.why === 'pool' ? 'ground.pool' : 'load.nameplate',
@@ -154,17 +186,27 @@ function figureSegment(
 ): ConductorSegment {
   const { circuit, demand, code, work } = about;
   const { method, terms } = segment;
+  const own = circuit.run[index];
+  if (own?.size !== undefined)
+    work.step('conductor.pinned', 'conductor.ampacity', { size, metal: circuit.material }, size);
   const verdict = workSegment(size, demand, segment, code, work);
-  if (circuit.pins.size !== undefined) findConductorStops(size, demand, segment, verdict, min, code, work);
-  placeOfMethod(method, circuit.run[index]?.place ?? 'indoor', code, work);
-  return { method, terms, verdict, min, cable: isCable(method) ? madeCable(about, size, method) : null };
+  if (circuit.pins.size !== undefined || own?.size !== undefined)
+    findConductorStops(size, demand, segment, verdict, min, code, work);
+  placeOfMethod(method, own?.place ?? 'indoor', code, work);
+  const cable = isCable(method) ? madeCable(about, size, method, own?.cableWires) : null;
+  return { method, terms, verdict, size, min, cable };
 }
 
+/** The cable of a segment: the one on hand where it has conductors enough, or the one that is bought. */
 function madeCable(
-  { circuit, wires, code, work }: ConductorCase,
+  { circuit, wires: needed, code, work }: ConductorCase,
   size: WireSize,
   method: WorkedSegment['method'],
+  onHand: Segment['cableWires'],
 ): CableConstruction | null {
+  if (onHand !== undefined && onHand < needed)
+    work.found('stop', 'conductor.cable-wires', 'table.cables', { method, has: onHand, needs: needed });
+  const wires = Math.max(needed, onHand ?? 0);
   const cable = cableMade(code, method, size, wires, circuit.material);
   if (cable === undefined) {
     work.found('stop', 'conductor.not-made', 'table.cables', { method, size });

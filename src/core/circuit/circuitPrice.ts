@@ -32,7 +32,7 @@ function segmentCents(
   prices: PriceList,
 ): number {
   const lengthFt = segment.lengthFt + 2 * MAKE_UP_FT;
-  const size = sizeRank(figures.size);
+  const size = sizeRank(at.size);
   const supports = (at.supports?.practice ?? 0) * prices.support;
   const cable = prices.cable[segment.method];
   if (METHODS[segment.method].kind === 'cable' && cable !== undefined) {
@@ -45,7 +45,7 @@ function segmentCents(
   }
   const perFt =
     figures.wires * fromSize(prices.conductor[figures.metal], WIRE_SIZES, size) +
-    fromSize(prices.conductor[figures.groundMetal], WIRE_SIZES, sizeRank(figures.groundTaken));
+    fromSize(prices.conductor[figures.groundMetal], WIRE_SIZES, sizeRank(at.ground));
   const trade = tradeRank(at.raceway?.taken ?? '1/2');
   const raceway = segment.lengthFt * fromSize(prices.raceway[segment.method] ?? {}, TRADE_SIZES, trade);
   return lengthFt * perFt + raceway + supports + 2 * prices.fitting.raceway;
@@ -63,7 +63,8 @@ export function circuitPrice(run: readonly Segment[], figures: CircuitFigures, p
     const at = figures.segments[index];
     if (at !== undefined) sum += segmentCents(segment, figures, at, prices);
   }
-  const box = sizeRank(figures.size) >= LARGE_BOX_FROM ? prices.box.large : prices.box.small;
+  const largest = Math.max(...figures.segments.map(({ size }) => sizeRank(size)));
+  const box = largest >= LARGE_BOX_FROM ? prices.box.large : prices.box.small;
   sum += (run.length - 1) * box;
   const breaker = prices.breaker.find(({ toA }) => figures.ocpd.ratingA <= toA)?.cents ?? 0;
   sum += (breaker / 2) * figures.ocpd.poles;

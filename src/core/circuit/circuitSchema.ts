@@ -77,6 +77,14 @@ export const segmentSchema = z.strictObject({
     .max(LIMITS.segmentFt)
     .optional()
     .describe('Length of the piece on hand, feet'),
+  size: z
+    .enum(WIRE_SIZES)
+    .optional()
+    .describe('Conductor of this segment set by hand: cable on hand, larger where it is hot'),
+  cableWires: z
+    .union([z.literal(2), z.literal(3)])
+    .optional()
+    .describe('Insulated conductors in the cable on hand; as few as the circuit needs until it is said'),
   sleeve: z.enum(SLEEVES).optional().describe('Raceway in which a cable is pulled'),
   without: z.array(z.enum(ROUTE_FITTINGS)).max(12).optional().describe('What is left out of what it needs'),
   end: stationSchema.optional(),

@@ -20,6 +20,8 @@ export interface ConductorCase {
   readonly load: LoadModel;
   readonly demand: ConductorDemand;
   readonly run: readonly WorkedSegment[];
+  /** Those of them that take the size of the run: all, save where some have a size of their own. */
+  readonly together: readonly WorkedSegment[];
   readonly neighbors: Neighbors;
   /** Insulated conductors without the ground: two, or three with a neutral. */
   readonly wires: number;
@@ -81,6 +83,19 @@ export const workedRun = (
     }),
   );
 
+/** The segments of a run that take its size, by position; all of them where each has its own. */
+export function takingRunSize({ run }: Circuit): readonly number[] {
+  const all = [...run.keys()];
+  const some = all.filter((index) => run[index]?.size === undefined);
+  return some.length === 0 ? all : some;
+}
+
+/** Those of the worked segments that take the size of the run. */
+export const togetherOf = (circuit: Circuit, run: readonly WorkedSegment[]): readonly WorkedSegment[] => {
+  const taking = takingRunSize(circuit);
+  return taking.length === run.length ? run : taking.flatMap((index) => run[index] ?? []);
+};
+
 /** A welder's device may be twice the ampacity, so the conductor carries half of it at least (630.12(B)). */
 const designAmps = (load: LoadModel, { minA, ratingA }: OcpdChoice, work: Working): number =>
   load.own === 'welder' && ratingA / 2 > minA
@@ -92,34 +107,33 @@ export const insulatedWires = ({ neutral, phase }: Pick<LoadModel, 'neutral' | '
   neutral || phase === 3 ? 3 : 2;
 
 /** Gathers what the choice of a conductor depends on. */
-export const conductorCase = (
+export function conductorCase(
   circuit: Circuit,
   load: LoadModel,
   ocpd: OcpdChoice,
   { code, neighbors = {} }: Pick<SolveContext, 'code' | 'neighbors'>,
   work: Working,
-): ConductorCase => ({
-  circuit,
-  load,
-  demand: {
-    designA: designAmps(load, ocpd, work),
-    section: conductorSection(load),
-    loadA: load.continuousA + load.otherA,
-    ocpdA: ocpd.ratingA,
-    own: load.own,
-    pluggedMotor: load.own === 'motor' && load.connection === 'receptacle',
-    matchBreaker: load.matchBreaker,
-    nextUp: load.outlets < 2,
-  },
-  run: workedRun(
+): ConductorCase {
+  const terminalC = terminalColumn(circuit.terminals, ocpd.ratingA);
+  const run = workedRun(circuit, ownCarrying(load), terminalC, code, neighbors);
+  return {
     circuit,
-    ownCarrying(load),
-    terminalColumn(circuit.terminals, ocpd.ratingA),
-    code,
+    load,
+    demand: {
+      designA: designAmps(load, ocpd, work),
+      section: conductorSection(load),
+      loadA: load.continuousA + load.otherA,
+      ocpdA: ocpd.ratingA,
+      own: load.own,
+      pluggedMotor: load.own === 'motor' && load.connection === 'receptacle',
+      matchBreaker: load.matchBreaker,
+      nextUp: load.outlets < 2,
+    },
+    run,
+    together: togetherOf(circuit, run),
     neighbors,
-  ),
-  neighbors,
-  wires: insulatedWires(load),
-  code,
-  work,
-});
+    wires: insulatedWires(load),
+    code,
+    work,
+  };
+}

@@ -1,9 +1,9 @@
 import { smallestAllowed } from '../rules/candidateSizes';
 import { minConductor } from '../rules/conductorSize';
 import { isRefused } from '../units/refused';
-import { parseWireSize, sizeRank, type WireSize } from '../units/wireSize';
+import { parseWireSize, sizeRank, smallerSize, type WireSize } from '../units/wireSize';
 import { ownCarrying } from './neighbors';
-import { workedRun, type ConductorCase } from './conductorCase';
+import { togetherOf, workedRun, type ConductorCase } from './conductorCase';
 import { sizeWithinDrop } from './raiseForDrop';
 
 /** Above this the terminals are read at 75 °C whether marked or not (110.14(C)(1)(b)). */
@@ -24,10 +24,11 @@ function askForMarks(about: ConductorCase, size: WireSize): void {
   const unmarked = panel === 'unmarked' || far === 'unmarked';
   if (!unmarked || demand.ocpdA > MARKS_MATTER_TO_A || panel === 60 || far === 60) return;
   const run = workedRun(circuit, ownCarrying({ phase }), 75, code, neighbors);
-  const min = minConductor(run, demand, wires, code).size;
+  const together = togetherOf(circuit, run);
+  const min = minConductor(together, demand, wires, code).size;
   if (min === undefined) return;
   // Where the drop asks for the larger size anyway the marks change nothing.
-  const at75 = sizeWithinDrop({ ...about, run }, min);
+  const at75 = sizeWithinDrop({ ...about, run, together }, min);
   if (sizeRank(at75) < sizeRank(size)) {
     work.found('ask', 'terminal.unmarked', 'conductor.terminals', { size, at75 });
   }
@@ -51,17 +52,18 @@ function lugRange({ circuit: { site }, work }: ConductorCase, size: WireSize): v
 /** What the manufacturer, the label or the authority has to say about the conductor. */
 export function conductorQuestions(about: ConductorCase, size: WireSize): void {
   const { circuit, code, work } = about;
+  const smallest = circuit.run.reduce<WireSize>((min, { size: own = size }) => smallerSize(min, own), size);
   askForMarks(about, size);
   if (circuit.material === 'al') {
     work.found('ask', 'conductor.aluminum-ends', 'conductor.aluminum-terminals', { size });
   }
   const { min } = about.load;
-  if (min !== null && sizeRank(size) < sizeRank(min.size)) {
-    work.found('stop', 'conductor.below-article', 'ground.pool', { size, min: min.size });
+  if (min !== null && sizeRank(smallest) < sizeRank(min.size)) {
+    work.found('stop', 'conductor.below-article', 'ground.pool', { size: smallest, min: min.size });
   }
-  lugRange(about, size);
+  lugRange(about, circuit.run.at(-1)?.size ?? size);
   const floor = smallestAllowed(code, circuit.material);
-  if (sizeRank(size) < sizeRank(floor.value)) {
-    work.found('stop', 'conductor.below-local', floor.cite, { size, min: floor.value });
+  if (sizeRank(smallest) < sizeRank(floor.value)) {
+    work.found('stop', 'conductor.below-local', floor.cite, { size: smallest, min: floor.value });
   }
 }

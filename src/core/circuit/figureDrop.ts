@@ -26,8 +26,8 @@ export function figureDrop(
   code: Edition,
   work: Working,
 ): { readonly figures: DropFigures | null; readonly perSegment: readonly number[] } {
-  const known = circuit.run.every(({ method }) =>
-    Number.isFinite(effectiveOhms(size, circuit.material, METHODS[method].surround, load.powerFactor, code)),
+  const known = circuit.run.every(({ method, size: own = size }) =>
+    Number.isFinite(effectiveOhms(own, circuit.material, METHODS[method].surround, load.powerFactor, code)),
   );
   // A size set by hand that the table does not have in this metal: 14 AWG aluminum.
   if (!known) return { figures: null, perSegment: circuit.run.map(() => 0) };
@@ -40,18 +40,19 @@ export function figureDrop(
   const perSegment: number[] = [];
   for (const [index, segment] of circuit.run.entries()) {
     const { surround } = METHODS[segment.method];
-    const ohmPerKft = effectiveOhms(size, metal, surround, load.powerFactor, code);
+    const own = segment.size ?? size;
+    const ohmPerKft = effectiveOhms(own, metal, surround, load.powerFactor, code);
     work.segment = index;
     const here = work.step(
       'drop.segment',
       'drop.impedance',
       { amps, lengthFt: segment.lengthFt, ohmPerKft, times, surround },
       dropVolts(times, amps, segment.lengthFt, ohmPerKft),
-      { read: { table: 'impedance', row: size, column: `${metal} ${surround}` } },
+      { read: { table: 'impedance', row: own, column: `${metal} ${surround}` } },
     );
     perSegment.push(here);
     dropV += here;
-    directVolts += dropVoltsDirect(times, amps, segment.lengthFt, size, metal, code);
+    directVolts += dropVoltsDirect(times, amps, segment.lengthFt, own, metal, code);
     lengthFt += segment.lengthFt;
   }
   work.segment = undefined;

@@ -18,7 +18,6 @@ import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
 import { tradeRank, type TradeSize } from '../units/tradeSize';
 import type { ComfortReason } from '../working/step';
 import type { Working } from '../working/worked';
-import type { ConductorChoice } from './chooseConductor';
 import type { Circuit, Segment } from './circuitSchema';
 import { neighborsOf, type SharedSegment } from './neighbors';
 import type { RacewayFigures } from './figures';
@@ -26,6 +25,14 @@ import type { SolveContext } from './solveContext';
 import { bendsOf } from './bends';
 import { isNipple } from './stations';
 import type { Practices } from './practices';
+
+/** What a circuit brings into a raceway. */
+interface PulledConductors {
+  readonly size: WireSize;
+  readonly ground: WireSize;
+  /** Insulated conductors without the ground. */
+  readonly wires: number;
+}
 
 interface Contents {
   readonly conductors: number;
@@ -44,8 +51,7 @@ const STIFF: WireSize = '4';
 /** Everything in one raceway: the circuit's conductors, those of its neighbors, and one ground for all. */
 function contents(
   circuit: Circuit,
-  conductor: ConductorChoice,
-  ground: WireSize,
+  { size: own, ground, wires }: PulledConductors,
   others: readonly SharedSegment[],
   code: Edition,
 ): Contents {
@@ -55,9 +61,9 @@ function contents(
   return {
     others,
     ground: shared,
-    conductors: others.reduce((sum, { wires }) => sum + wires, conductor.wires) + 1,
+    conductors: others.reduce((sum, other) => sum + other.wires, wires) + 1,
     areaIn2:
-      conductor.wires * area(conductor.size, circuit.insulation) +
+      wires * area(own, circuit.insulation) +
       others.reduce((sum, each) => sum + each.wires * area(each.size, each.insulation), 0) +
       area(shared, circuit.insulation),
   };
@@ -117,14 +123,13 @@ function recordLimit(
 export function figureRaceway(
   segment: Segment,
   circuit: Circuit,
-  conductor: ConductorChoice,
-  ground: WireSize,
+  conductor: PulledConductors,
   { code, practices, neighbors = {} }: Pick<SolveContext, 'code' | 'practices' | 'neighbors'>,
   work: Working,
 ): RacewayFigures | null {
   const { raceway: type } = METHODS[segment.method];
   if (type === null) return null;
-  const held = contents(circuit, conductor, ground, neighborsOf(segment, 'raceway', neighbors), code);
+  const held = contents(circuit, conductor, neighborsOf(segment, 'raceway', neighbors), code);
   const { conductors, areaIn2 } = held;
   const index = circuit.run.indexOf(segment);
   const nipple = isNipple(circuit.run, index);
@@ -216,7 +221,7 @@ function findBends(method: MethodId, degrees: number, code: Edition, work: Worki
 
 function findJam(
   circuit: Circuit,
-  { size, wires }: ConductorChoice,
+  { size, wires }: PulledConductors,
   conductors: number,
   insideIn: number,
   trade: TradeSize,

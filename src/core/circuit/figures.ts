@@ -39,6 +39,10 @@ export interface SegmentFigures {
   readonly method: MethodId;
   readonly terms: AmpacityTerms;
   readonly verdict: ConductorVerdict;
+  /** The conductor of this segment: that of the run, or one set by hand for it. */
+  readonly size: WireSize;
+  /** The ground that goes with it, where no cable brings its own. */
+  readonly ground: WireSize;
   /** The size that this segment by itself would take; null where none does. */
   readonly min: WireSize | null;
   readonly cable: CableConstruction | null;
@@ -68,7 +72,7 @@ export interface CircuitFigures {
   readonly metal: Metal;
   /** Metal of the equipment ground: copper at pools and spas, whatever the phases are. */
   readonly groundMetal: Metal;
-  /** Conductor of the whole run; with all that follows from it null where none of the tables fits. */
+  /** Conductor of the run, save where a segment has a size of its own; with all that follows from it null where none of the tables fits. */
   readonly size: WireSize | null;
   /** The least size that passes every test, before drop and pins; null where none does. */
   readonly minSize: WireSize | null;

@@ -41,9 +41,10 @@ export function segmentConductors(
   figures: CircuitFigures,
 ): readonly NamedConductor[] {
   if (!isSized(figures)) return [];
-  const { size, groundTaken, load, metal } = figures;
+  const { load, metal } = figures;
+  const { size, ground } = segment;
   if (METHODS[segment.method].kind === 'cable') {
-    const egc = segment.cable?.egc ?? groundTaken;
+    const egc = segment.cable?.egc ?? ground;
     return [
       ...cableHots(load, segment.cable?.wires ?? figures.wires, size, metal),
       { letters: 'BARE', size: egc, metal: segment.method === 'ser' ? 'al' : figures.groundMetal, note: '' },
@@ -56,6 +57,6 @@ export function segmentConductors(
     { letters: 'BK', size, metal, note: '' },
     second,
     ...neutral,
-    { letters: 'GN', size: groundTaken, metal: figures.groundMetal, note: '' },
+    { letters: 'GN', size: ground, metal: figures.groundMetal, note: '' },
   ];
 }

@@ -3,9 +3,9 @@ import { runDropPercent, withinDrop } from '../rules/voltageDrop';
 import { sizeRank, WIRE_SIZES, type WireSize } from '../units/wireSize';
 import type { ConductorCase } from './conductorCase';
 
-const larger = (size: WireSize, { run, wires, code }: ConductorCase): WireSize | undefined => {
+const larger = (size: WireSize, { together, wires, code }: ConductorCase): WireSize | undefined => {
   const next = WIRE_SIZES[sizeRank(size) + 1];
-  return next === undefined ? undefined : madeEverywhere(next, run, wires, code);
+  return next === undefined ? undefined : madeEverywhere(next, together, wires, code);
 };
 
 const dropOf = ({ circuit, load, code }: ConductorCase, size: WireSize): number =>

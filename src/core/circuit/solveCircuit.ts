@@ -7,9 +7,8 @@ import type { LoadDesk, LoadModel } from '../appliances/family';
 import { findExisting, isRecorded, standingFindings } from './existingWork';
 import { branchOcpd, unreadOcpd, type OcpdChoice } from '../rules/branchOcpd';
 import { withinDrop } from '../rules/voltageDrop';
-import { equipmentGround } from '../rules/equipmentGround';
 import type { AnyFinding } from '../findings/finding';
-import type { Metal } from '../units/wireSize';
+import type { Metal, WireSize } from '../units/wireSize';
 import { FIGURE_KEYS, type FigureKey } from '../findings/subject';
 import { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
@@ -55,7 +54,7 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     : null;
   const sized = conductor === null ? NOTHING_FITS : sizedFigures(circuit, load, ocpd, conductor, context, at);
   const facts = outletFacts(circuit, load, ocpd, { survey, practices });
-  const outlet = outletChoice(facts, arriving(circuit, sized), code, at);
+  const outlet = outletChoice(facts, arriving(sized), code, at);
   // Line to line a house has one voltage: equipment for the other runs at less, or is overdriven.
   const houseV = survey.houseV;
   if (
@@ -151,19 +150,24 @@ function sizedFigures(
 ): ConductorFigures {
   const { code, practices } = context;
   const { size, minSize } = conductor;
-  const { minGround } = load;
-  const ocpdA = ocpd.ratingA;
-  const groundMetal = groundMetalOf(circuit, load);
-  const ground = equipmentGround(ocpdA, size, conductor.groundFrom, groundMetal, code, at.ground, minGround);
-  const groundTaken = figureGround(circuit, ground, conductor, { ocpdA, minGround, code }, at.ground);
+  const about = { ocpdA: ocpd.ratingA, metal: groundMetalOf(circuit, load), minGround: load.minGround, code };
+  const grounds = figureGround(circuit, conductor, about, at.ground);
   const raceways = circuit.run.map((segment, index) => {
     at.raceway.segment = index;
-    return figureRaceway(segment, circuit, conductor, groundTaken, context, at.raceway);
+    const pulled = {
+      size: conductor.segments[index]?.size ?? size,
+      ground: grounds.perSegment[index] ?? grounds.taken,
+      wires: conductor.wires,
+    };
+    return figureRaceway(segment, circuit, pulled, context, at.raceway);
   });
   at.raceway.segment = undefined;
   const drop = figureDrop(circuit, load, size, code, at.drop);
   if (drop.figures !== null) dropWithFeed(drop.figures.percent, context.feedDropPct, at.drop);
-  const segments = figureSegments(circuit, conductor, raceways, drop.perSegment, { code, practices });
+  const segments = figureSegments(circuit, conductor, grounds.perSegment, raceways, drop.perSegment, {
+    code,
+    practices,
+  });
   const ampacityA = Math.min(...segments.map(({ verdict }) => verdict.finalA));
   return {
     size,
@@ -172,8 +176,8 @@ function sizedFigures(
     governing: conductor.governing,
     // Insulation that may not be used so hot has no ampacity.
     ampacityA: ampacityA > 0 ? ampacityA : null,
-    ground,
-    groundTaken,
+    ground: grounds.need,
+    groundTaken: grounds.taken,
     segments,
     raceway: governingRaceway(raceways),
     drop: drop.figures,
@@ -192,29 +196,26 @@ function dropWithFeed(ownPct: number, feedPct: number | undefined, work: Working
 }
 
 /** The conductors that arrive at the outlet, once they are known. */
-function arriving(
-  { run }: Circuit,
-  { size, groundTaken: ground }: ConductorFigures,
-): ArrivingConductors | null {
-  const last = run.at(-1);
-  return size === null || ground === null
-    ? null
-    : { size, ground, cable: last !== undefined && isCable(last.method) };
+function arriving({ segments }: ConductorFigures): ArrivingConductors | null {
+  const last = segments.at(-1);
+  return last === undefined ? null : { size: last.size, ground: last.ground, cable: isCable(last.method) };
 }
 
 function figureSegments(
   { run }: Circuit,
   conductor: ConductorChoice,
+  grounds: readonly WireSize[],
   raceways: readonly (RacewayFigures | null)[],
   dropV: readonly number[],
   { code, practices }: Pick<SolveContext, 'code' | 'practices'>,
 ): readonly SegmentFigures[] {
   return run.flatMap((segment, index) => {
     const each = conductor.segments[index];
-    if (each === undefined) return [];
+    const ground = grounds[index];
+    if (each === undefined || ground === undefined) return [];
     const raceway = raceways[index] ?? null;
     const supports = figureSupports(segment, raceway?.taken ?? null, practices, code);
-    return [{ ...each, raceway, dropV: dropV[index] ?? 0, supports }];
+    return [{ ...each, ground, raceway, dropV: dropV[index] ?? 0, supports }];
   });
 }
 

@@ -5,16 +5,29 @@ import type { StationBetween } from '../code/routeKinds';
 /** What stands at a station of the run. */
 export type StationKind = 'panel' | StationBetween | 'appliance';
 
-/** What a station between two methods usually is: cable ends in a box, raceway goes on through a conduit body. */
+/**
+ * What a station between two methods usually is: cable ends in a box, conductors of two sizes are spliced in one,
+ * raceway goes on through a conduit body.
+ */
 export const usualStation = (before: Segment, after: Segment): StationBetween =>
-  METHODS[before.method].kind === 'cable' || METHODS[after.method].kind === 'cable' ? 'box' : 'body';
+  before.size !== after.size ||
+  METHODS[before.method].kind === 'cable' ||
+  METHODS[after.method].kind === 'cable'
+    ? 'box'
+    : 'body';
+
+/** What conductors may be spliced or landed in. */
+const HOLDS_SPLICES: ReadonlySet<StationBetween> = new Set(['box', 'pull-box', 'disconnect']);
 
 /** What stands at each station of a run, from the panel to the appliance. */
 export const stationKinds = (run: readonly Segment[]): readonly StationKind[] => [
   'panel',
   ...run.map((segment, index): StationKind => {
     const after = run[index + 1];
-    return after === undefined ? 'appliance' : (segment.end?.kind ?? usualStation(segment, after));
+    if (after === undefined) return 'appliance';
+    const { kind = usualStation(segment, after) } = segment.end ?? {};
+    // Conductors of two sizes are spliced, which only a box takes.
+    return segment.size !== after.size && !HOLDS_SPLICES.has(kind) ? 'box' : kind;
   }),
 ];
 

@@ -92,7 +92,7 @@ function dimension(lowestFt: number, { path }: SectionSegment, words: string): S
  * stations with their letters and heights, and the lengths of wire. Heights are not stretched.
  */
 export function sectionScene(about: LaidOut): SectionScene {
-  const { geometry, kinds, solved } = about;
+  const { geometry, kinds } = about;
   const lowest = Math.min(0, geometry.bottomFt);
   const items: SceneItem[] = [
     {
@@ -112,7 +112,7 @@ export function sectionScene(about: LaidOut): SectionScene {
     const middle = alongPath(drawn.path, 0.5).at;
     items.push(
       { kind: 'path', layer, points: drawn.path.map(point) },
-      text(layer, [middle.xFt, middle.heightFt + TEXT_FT], segmentName(figures, solved.figures)),
+      text(layer, [middle.xFt, middle.heightFt + TEXT_FT], segmentName(figures)),
       ...supports(about, index, drawn),
       ...dimension(lowest, drawn, printLength(feet(segment.lengthFt))),
     );

@@ -72,6 +72,7 @@ export const circuitCatalog = {
   ),
   'conductor.not-in-tables': about<{ method: MethodId; metal: Metal; wires: number }>().may('stop'),
   'conductor.not-made': about<{ method: MethodId; size: WireSize }>().may('stop'),
+  'conductor.cable-wires': about<{ method: MethodId; has: number; needs: number }>().may('stop'),
   'conductor.below-local': about<{ size: WireSize; min: WireSize }>().may('stop'),
   'conductor.aluminum-ends': about<{ size: WireSize }>().may('ask'),
   'conductor.short-part': about<{ lengthFt: number; allowedFt: number }>().may('note'),

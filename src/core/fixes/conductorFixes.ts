@@ -26,12 +26,32 @@ const free = (
       : [{ kind, circuit: without(circuit, pin), describe: (figures) => describe(figures, finding) }],
   );
 
-export const freeSize = free('size', 'free-size', ({ size, metal, segments }, { subject }) => ({
-  kind: 'free-size',
-  size,
-  metal,
-  what: segments[segmentIndex(subject) ?? 0]?.cable?.name ?? '',
-}));
+/** A segment that takes the size of the run again, and the cable that is bought for it. */
+const withRun = ({ size: _size, cableWires: _wires, ...segment }: Segment): Segment => segment;
+
+/** The size of the segment that the finding is about left to the rules again; that of the run where it has none. */
+export const freeSize = ofCircuit((circuit, finding) => {
+  const index = segmentIndex(finding.subject);
+  const own = circuit.run.filter(
+    (segment, at) =>
+      (index === undefined || at === index) && (segment.size ?? segment.cableWires) !== undefined,
+  );
+  if (own.length === 0 && circuit.pins.size === undefined) return [];
+  const freed =
+    own.length > 0
+      ? { ...circuit, run: circuit.run.map((each) => (own.includes(each) ? withRun(each) : each)) }
+      : without(circuit, 'size');
+  return [
+    {
+      kind: 'free-size' as const,
+      circuit: freed,
+      describe: ({ size, metal, segments }) => {
+        const at = segments[index ?? 0];
+        return { kind: 'free-size', size: at?.size ?? size, metal, what: at?.cable?.name ?? '' };
+      },
+    },
+  ];
+});
 export const freeBreaker = free('ocpdA', 'free-breaker', ({ ocpd }) => ({
   kind: 'free-breaker',
   ocpdA: ocpd.ratingA,

@@ -8,6 +8,7 @@ import {
   type SegmentNeighbors,
   type SharedSegment,
 } from '../circuit/neighbors';
+import type { SegmentFigures } from '../circuit/figures';
 import { solveCircuit } from '../circuit/solveCircuit';
 import type { SolveContext } from '../circuit/solveContext';
 import { SHARE_KINDS, type ShareKind } from '../code/routeKinds';
@@ -24,7 +25,7 @@ import type { JobMemo } from './jobMemo';
 /** Circuits by what they share: a raceway, a bundle, a trench. */
 type Sharers = ReadonlyMap<string, readonly Circuit[]>;
 
-/** What each of some circuits is to its neighbors, by its id. */
+/** What each of some circuits is to its neighbors, by its id; a segment with its own size by both ids. */
 type Shared = ReadonlyMap<string, SharedSegment>;
 
 /** What is shared anywhere along the run of a circuit. */
@@ -44,6 +45,8 @@ export function sharersOf(circuits: readonly Circuit[], memo: JobMemo): Sharers 
   return new Map([...sharers].filter(([, some]) => some.length > 1));
 }
 
+const pick = ({ size, ground }: SegmentFigures) => ({ size, ground });
+
 const sharedBy = (circuit: Circuit, load: LoadModel): SharedSegment => ({
   circuitId: circuit.id,
   name: circuit.name,
@@ -62,7 +65,9 @@ function neighborsIn(circuit: Circuit, sharers: Sharers, shared: Shared): Neighb
     const neighbors: Partial<Record<ShareKind, readonly SharedSegment[]>> = {};
     for (const kind of SHARE_KINDS) {
       const others = (sharers.get(`${kind} ${shares[kind] ?? ''}`) ?? []).flatMap((other) => {
-        const segment = other.id === circuit.id ? undefined : shared.get(other.id);
+        if (other.id === circuit.id) return [];
+        const there = other.run.find((each) => each.shares?.[kind] === shares[kind]);
+        const segment = shared.get(`${other.id} ${there?.id ?? ''}`) ?? shared.get(other.id);
         return segment === undefined ? [] : [segment];
       });
       if (others.length > 0) neighbors[kind] = others;
@@ -117,11 +122,24 @@ function sharedContexts(
       const bare = counted.get(circuit.id);
       if (bare === undefined) return [];
       const context = inContext('counted', circuit, counted);
-      const { size, groundTaken: ground } = memo.solved.of(`counted ${circuit.id}`, [circuit, context], () =>
+      const {
+        size,
+        groundTaken: ground,
+        segments,
+      } = memo.solved.of(`counted ${circuit.id}`, [circuit, context], () =>
         solveCircuit(circuit, context),
       ).figures;
       const shared = memo.shared.of(circuit.id, [bare, size, ground], () => ({ ...bare, size, ground }));
-      return [[circuit.id, shared] as const];
+      // A segment that has a size of its own brings that one.
+      const own = circuit.run.flatMap(({ id, size: set }, index) => {
+        const at = segments[index];
+        if (set === undefined || at === undefined) return [];
+        const key = `${circuit.id} ${id}`;
+        return [
+          [key, memo.shared.of(key, [bare, at.size, at.ground], () => ({ ...bare, ...pick(at) }))] as const,
+        ];
+      });
+      return [[circuit.id, shared] as const, ...own];
     }),
   );
   return new Map(sharing.map((circuit) => [circuit.id, inContext('sized', circuit, sized)]));

@@ -8,7 +8,7 @@ import { metalBoxes } from '../code/tables/metalBoxes';
 import { boxFill, isPullBoxSize, type BoxContents, type BoxPart, type Counted } from './boxFill';
 import { pullBoxLength } from './pullBox';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
-import type { WireSize } from '../units/wireSize';
+import { largerSize, type WireSize } from '../units/wireSize';
 import type { RouteLog } from './routeLog';
 import { isRaceway, leftOut, type LaidOut, type RoutedSegment } from './routeCase';
 
@@ -75,8 +75,8 @@ const entry = ({ segment, figures }: RoutedSegment): Knockout => {
 };
 
 /** The ground of a segment. */
-const groundOf = ({ figures }: RoutedSegment, taken: WireSize): WireSize =>
-  figures.cable?.egc ?? figures.raceway?.ground ?? taken;
+const groundOf = ({ figures }: RoutedSegment): WireSize =>
+  figures.cable?.egc ?? figures.raceway?.ground ?? figures.ground;
 
 /** A receptacle of more than 20 A is wider than 2 in: it counts as two gangs. */
 const gangs = (ratingA: number): number => (ratingA > 20 ? 2 : 1);
@@ -101,11 +101,14 @@ function contents(
   const { clamps = false } = at[0]?.segment.end ?? {};
   return {
     conductors: [
-      ...at.map((each) => ({ size: figures.size, count: each.figures.cable?.wires ?? figures.wires })),
+      ...at.map((each) => ({ size: each.figures.size, count: each.figures.cable?.wires ?? figures.wires })),
       ...at.flatMap(({ segment }) => withNeighbors(about, segment)),
     ],
-    egc: at.map((each) => ({ size: groundOf(each, figures.groundTaken), count: 1 })),
-    devices: receptacleA === null ? [] : [{ size: figures.size, gangs: gangs(receptacleA) }],
+    egc: at.map((each) => ({ size: groundOf(each), count: 1 })),
+    devices:
+      receptacleA === null
+        ? []
+        : at.slice(-1).map((each) => ({ size: each.figures.size, gangs: gangs(receptacleA) })),
     clamps,
     fittings: 0,
   };
@@ -128,6 +131,10 @@ function bodyArea({ context }: LaidOut, at: readonly RoutedSegment[]): number {
   return 2 * Math.max(0, ...inside);
 }
 
+/** The largest conductor at a station. */
+const largestAt = (at: readonly RoutedSegment[]): WireSize =>
+  at.reduce<WireSize>((max, { figures: { size } }) => largerSize(max, size), '14');
+
 const HOLDS_SPLICES: readonly StationKind[] = ['box', 'pull-box'];
 
 function report(
@@ -137,11 +144,11 @@ function report(
   before: RoutedSegment,
   after: RoutedSegment | undefined,
 ): BoxReport {
-  const { size, outlet } = figures;
+  const { outlet } = figures;
   const kind = about.kinds[station] ?? 'box';
   const at = after === undefined ? [before] : [before, after];
   const entering = at.map(entry);
-  const large = isPullBoxSize(size);
+  const large = isPullBoxSize(largestAt(at));
   const receptacleA = kind === 'appliance' ? (outlet.receptacle?.ratingA ?? null) : null;
   const byVolume = !large && BY_VOLUME.includes(kind);
   const parts = !byVolume ? [] : boxFill(contents(about, figures, at, receptacleA), about.context.code);
@@ -213,7 +220,7 @@ export function routeBoxes(about: LaidOut, findings: RouteLog): readonly BoxRepo
     const receptacle = kind === 'appliance' && figures.outlet.receptacle !== null;
     if (kind === undefined || kind === 'coupling' || (kind === 'appliance' && !receptacle)) return [];
     const found = report(about, figures, station, before, after);
-    evaluate(figures.size, found, before, findings);
+    evaluate(largestAt(after === undefined ? [before] : [before, after]), found, before, findings);
     return [found];
   });
 }

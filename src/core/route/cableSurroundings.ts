@@ -15,7 +15,8 @@ function findExposed({ circuit, solved }: LaidOut, findings: RouteLog): void {
       else if (exposed === 'edges') findings.found('stop', 'cable.attic', 'cable.attic', index, { method });
       continue;
     }
-    const { size, wires } = solved.figures;
+    const { wires } = solved.figures;
+    const size = solved.figures.segments[index]?.size ?? null;
     const least = ON_EDGES[wires === 3 ? 3 : 2];
     if (method === 'nm-b' && exposed === 'edges' && size !== null && sizeRank(size) < sizeRank(least))
       findings.found('stop', 'cable.joist-edges', 'cable.joist-edges', index, { size, min: least });

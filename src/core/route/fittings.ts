@@ -67,11 +67,10 @@ function seals({ circuit }: LaidOut, { index, segment }: RoutedSegment): readonl
   return crosses.length > 0 ? [need('seal', crosses.length, cite)] : [];
 }
 
-function bushings({ solved }: LaidOut, { segment }: RoutedSegment): readonly Need[] {
+function bushings({ segment, figures: { size } }: RoutedSegment): readonly Need[] {
   if (!isRaceway(segment)) return [];
   const threaded = segment.method === 'rmc' || segment.method === 'imc';
-  const { size } = solved.figures;
-  const large = size !== null && isPullBoxSize(size);
+  const large = isPullBoxSize(size);
   // 4 AWG and larger wherever they enter; a threaded raceway by its own article.
   if (large) return [need('bushing', 2, 'route.bushing')];
   return threaded ? [need('bushing', 2, 'route.bushing-raceway')] : [];
@@ -175,7 +174,7 @@ export function routeFittings(about: LaidOut, findings: RouteLog): readonly Need
   return about.segments.flatMap((each) => {
     const needs = [
       ...seals(about, each),
-      ...bushings(about, each),
+      ...bushings(each),
       ...expansions(about, each),
       ...buriedNeeds(each),
       ...plates(each),

@@ -118,16 +118,18 @@ function sections({ circuit, kinds }: LaidOut): readonly number[][] {
 /** Everything that is pulled in a segment, as one bundle. */
 function pulledWire({ circuit, context }: LaidOut, figures: SizedFigures, index: number): PulledWire {
   const segment = circuit.run[index];
-  const raceway = figures.segments[index]?.raceway;
+  const own = figures.segments[index];
+  const raceway = own?.raceway;
+  const wireSize = own?.size ?? figures.size;
   const metal = circuit.material;
   const others = segment === undefined ? [] : neighborsOf(segment, 'raceway', context.neighbors);
   const weight = (size: WireSize, count: number): number =>
     conductorWeight({ size, metal, count }, context.code);
-  const outsideIn = conductorDiameter(figures.size, circuit.insulation, context.code);
+  const outsideIn = conductorDiameter(wireSize, circuit.insulation, context.code);
   return {
     poundsPerFt:
-      weight(figures.size, figures.wires) +
-      weight(raceway?.ground ?? figures.groundTaken, 1) +
+      weight(wireSize, figures.wires) +
+      weight(raceway?.ground ?? own?.ground ?? figures.groundTaken, 1) +
       others.reduce((sum, { size, wires }) => sum + (size === null ? 0 : weight(size, wires)), 0),
     friction: pullFriction(METHODS[segment?.method ?? 'emt'].surround),
     correction: weightCorrection(raceway?.conductors ?? 1, outsideIn, raceway?.insideIn ?? outsideIn * 4),
@@ -188,7 +190,12 @@ function section(about: LaidOut, figures: SizedFigures, group: readonly number[]
     back,
     better: back.pounds < forward.pounds ? 'back' : 'forward',
     pounds: Math.min(forward.pounds, back.pounds),
-    limitLb: conductorPullLimit(figures.size, circuit.material, figures.wires, context.code),
+    limitLb: conductorPullLimit(
+      figures.segments[first]?.size ?? figures.size,
+      circuit.material,
+      figures.wires,
+      context.code,
+    ),
     hardAtFt: hardSpot(about, group, parts, forward),
     added,
   };

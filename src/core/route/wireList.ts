@@ -1,6 +1,6 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import { neighborsOf, type Neighbors, type SharedSegment } from '../circuit/neighbors';
-import { isSized, type SizedFigures, type SolvedCircuit } from '../circuit/figures';
+import { isSized, type SegmentFigures, type SolvedCircuit } from '../circuit/figures';
 import { stationKinds, type StationKind } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import { sizeRank, type WireSize } from '../units/wireSize';
@@ -66,10 +66,10 @@ function grouped({ run }: Circuit, kinds: readonly StationKind[]): readonly numb
 /** Whether a circuit brings the one ground of a shared raceway: the largest does, of equal ones the first by id. */
 function bringsGround(
   circuit: Circuit,
-  { groundTaken }: SizedFigures,
+  { ground: taken }: SegmentFigures,
   others: readonly SharedSegment[],
 ): boolean {
-  const own = sizeRank(groundTaken);
+  const own = sizeRank(taken);
   return others.every(({ ground, circuitId }) => {
     const theirs = ground === null ? -1 : sizeRank(ground);
     return theirs < own || (theirs === own && circuit.id < circuitId);
@@ -96,9 +96,7 @@ export function wirePieces(
     const ends = [kinds[from] ?? 'panel', kinds[to] ?? 'appliance'] as const;
     const grounded = segments.some((index) => {
       const segment = circuit.run[index];
-      return (
-        segment !== undefined && bringsGround(circuit, figures, neighborsOf(segment, 'raceway', neighbors))
-      );
+      return segment !== undefined && bringsGround(circuit, at, neighborsOf(segment, 'raceway', neighbors));
     });
     const routeFt = segments.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
     const makeUpFt = [...ends, ...between].reduce((ft, kind) => ft + makeUp(kind, cable), 0);

@@ -56,9 +56,11 @@ export const withinDrop = (percent: number, limitPct: number): boolean =>
 export interface DropRun {
   readonly method: MethodId;
   readonly lengthFt: number;
+  /** Its own conductor, where it does not take that of the run. */
+  readonly size?: WireSize | undefined;
 }
 
-/** Drop of a whole run in percent of the circuit's voltage, for one size of conductor. */
+/** Drop of a whole run in percent of the circuit's voltage, for one size of conductor where a segment has none of its own. */
 export function runDropPercent(
   run: readonly DropRun[],
   size: WireSize,
@@ -72,8 +74,8 @@ export function runDropPercent(
   code: Edition,
 ): number {
   let total = 0;
-  for (const { method, lengthFt } of run) {
-    const ohms = effectiveOhms(size, metal, METHODS[method].surround, load.powerFactor, code);
+  for (const { method, lengthFt, size: own = size } of run) {
+    const ohms = effectiveOhms(own, metal, METHODS[method].surround, load.powerFactor, code);
     total += dropVolts(dropTimes(load.phase), load.amps, lengthFt, ohms);
   }
   return (total / load.volts) * 100;

@@ -31,9 +31,9 @@ function cableHots(hots: number, wires: number, size: WireSize): readonly Conduc
 /** The conductors of one segment, by what they are for. */
 export function conductors(
   figures: SizedFigures,
-  { method, cable: made }: SegmentFigures,
+  { method, cable: made, size, ground: taken }: SegmentFigures,
 ): readonly Conductor[] {
-  const { size, ocpd, load, groundTaken } = figures;
+  const { ocpd, load } = figures;
   const cable = METHODS[method].kind === 'cable';
   const onePole = ocpd.poles === 1;
   const hots = onePole ? 1 : ocpd.poles;
@@ -50,7 +50,7 @@ export function conductors(
   const rest: Conductor[] = [];
   if (neutral) rest.push({ role: 'neutral', letters: 'WH', size, marked: null });
   else if (cable && wires > hots) rest.push({ role: 'spare', letters: 'WH', size, marked: null });
-  const ground = cable ? (made?.egc ?? groundTaken) : groundTaken;
+  const ground = cable ? (made?.egc ?? taken) : taken;
   const bare = cable && method !== 'mc';
   return [
     ...hotWires,

@@ -128,6 +128,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `${capital(metalName[data.metal])} ${methodName(data.method)} with ${data.wires} insulated conductors is not in Pasture's tables.`,
   'conductor.not-made': ({ data }) =>
     `${methodName(data.method)} is not known to be made in ${size(data.size)} for this circuit.`,
+  'conductor.cable-wires': ({ data }) =>
+    `The ${methodName(data.method)} on hand has ${data.has} insulated conductors; ${data.needs} required.`,
   'conductor.below-local': ({ data }) =>
     `${size(data.size)} is smaller than ${size(data.min)}, the least allowed here.`,
   'conductor.aluminum-ends': ({ data }) =>

@@ -6,10 +6,10 @@ import { printNumber as n } from '../units/number';
 import { counted, inAmps, methodName } from './words';
 
 /** What a segment is made of: "NM-B 6/2", "6 AWG in 3/4 EMT". */
-export function segmentName({ method, cable, raceway }: SegmentFigures, figures: CircuitFigures): string {
+export function segmentName({ method, cable, raceway, size }: SegmentFigures): string {
   if (cable !== null) return cable.name;
   if (raceway !== null) return `${raceway.taken} ${methodName(method)}`;
-  return `${methodName(method)} ${figures.size}`;
+  return `${methodName(method)} ${size}`;
 }
 
 /** Sections by which a device may be larger than the ampacity, besides 240.4(G). */

@@ -3,6 +3,7 @@ import { isSized, type CircuitFigures, type SolvedCircuit } from '../circuit/fig
 import { METHODS } from '../code/methods';
 import type { LoadModel } from '../appliances/family';
 import type { Circuit } from '../circuit/circuitSchema';
+import { segmentSpan } from '../circuit/stations';
 import { printNumber as n } from '../units/number';
 import { printWireSize, sizeUnit } from '../units/wireSize';
 import type { FigureKey } from '../findings/subject';
@@ -60,6 +61,12 @@ const NOT_RECORDED: Words = { figure: '?', unit: '', reason: 'existing, not reco
 /** What stands where no conductor is known. */
 const noConductor = ({ recorded }: CircuitFigures): Words => (recorded ? NO_CONDUCTOR : NOT_RECORDED);
 
+/** Segments that have a conductor of their own: "A to B 6 AWG". */
+const ownSizes = (run: Circuit['run']): readonly string[] =>
+  run.flatMap(({ size }, index) =>
+    size === undefined ? [] : [`${segmentSpan(index)} ${printWireSize(size)}`],
+  );
+
 const TELL: Readonly<Record<FigureKey, Tell>> = {
   load: ({ figures: { load } }) => ({
     figure: n(load.continuousA + load.otherA, 1),
@@ -74,14 +81,14 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
           unit: `A ${ocpd.poles}P`,
           reason: deviceReason(load, pins.ocpdA !== undefined),
         },
-  conductor: ({ figures }) => {
+  conductor: ({ figures }, { run }) => {
     if (figures.size === null) return noConductor(figures);
     const at = figures.segments[figures.governing];
     const column = at === undefined ? '' : `${n(at.verdict.finalA, 1)} A at ${at.terms.columnC} °C`;
     return {
       figure: figures.size,
       unit: sizeUnit(figures.size),
-      reason: figures.raisedForDrop ? `${column}, up for drop` : column,
+      reason: [figures.raisedForDrop ? `${column}, up for drop` : column, ...ownSizes(run)].join('; '),
     };
   },
   ground: ({ figures }, circuit) => {

@@ -175,6 +175,18 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
   const take = (file: File | undefined): void => {
     if (file !== undefined) void file.text().then(setText);
   };
+  const add = (): void => {
+    const circuits = rows.map(({ circuit }) => circuit);
+    const label = `Add ${counted(rows.length, 'circuit')}`;
+    if (edit(circuitsAdded(circuits, job.circuits.length), label) !== undefined) return;
+    const rest = refusedPart(
+      text,
+      bad.map(({ line }) => line),
+    );
+    setText(rest);
+    if (rest === '') onClose();
+    else field.current?.focus();
+  };
   return (
     <Dialog wide opened onClose={onClose} title="A schedule of appliances">
       <div className={classes['form']} {...dropOf(take)}>
@@ -196,24 +208,7 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
           <Reading reading={reading} onStop={stop} />
         </div>
         <div className={classes['acts']}>
-          <Button
-            disabled={!canWrite || rows.length === 0 || !current}
-            onClick={() => {
-              const circuits = rows.map(({ circuit }) => circuit);
-              const refusal = edit(
-                circuitsAdded(circuits, job.circuits.length),
-                `Add ${counted(rows.length, 'circuit')}`,
-              );
-              if (refusal !== undefined) return;
-              const rest = refusedPart(
-                text,
-                bad.map(({ line }) => line),
-              );
-              setText(rest);
-              if (rest === '') onClose();
-              else field.current?.focus();
-            }}
-          >
+          <Button disabled={!canWrite || rows.length === 0 || !current} onClick={add}>
             Add {counted(rows.length, 'circuit')}
           </Button>
           <Button variant="default" onClick={onClose}>

@@ -142,8 +142,7 @@ function Run({ view }: Pick<CircuitSheetProps, 'view'>) {
                 </th>
                 <td className="fig">{printLength(feet(lengthFt))}</td>
                 <td>
-                  {segmentName(segment, figures)}, {environmentName[place]},{' '}
-                  {printTemperature(celsius(ambientC))}
+                  {segmentName(segment)}, {environmentName[place]}, {printTemperature(celsius(ambientC))}
                 </td>
                 <td>
                   {segmentConductors(segment, figures)

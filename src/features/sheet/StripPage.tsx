@@ -22,8 +22,7 @@ function Strip({ view, index }: { readonly view: CircuitEvaluation; readonly ind
   return (
     <article className={classes['sheet']} data-theme="paper">
       <h1>
-        {circuit.name}, {stationLetter(index)} to {stationLetter(index + 1)}:{' '}
-        {segmentName(figures, solved.figures)}
+        {circuit.name}, {stationLetter(index)} to {stationLetter(index + 1)}: {segmentName(figures)}
       </h1>
       {marksIn.length === 0 ? (
         <p>This segment is buried: nothing holds it.</p>

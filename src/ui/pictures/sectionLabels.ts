@@ -42,7 +42,7 @@ export function sectionLabels({
     const trade = segment.raceway?.taken ?? null;
     const marks = run === undefined ? [] : practiceMarks(run, trade, context.practices, context.code);
     return {
-      name: segmentName(segment, figures),
+      name: segmentName(segment),
       severity,
       trouble:
         severity === 'stop' || severity === 'check'

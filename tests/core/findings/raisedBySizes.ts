@@ -145,6 +145,13 @@ export const raisedBySizes: readonly Raised[] = [
     { pins: { size: '4' } },
   ],
   [
+    'conductor.cable-wires',
+    'stop',
+    { appliance: load({ neutral: true }), run: [segment({ cableWires: 2 })] },
+    'The NM-B on hand has 2 insulated conductors; 3 required.',
+    { appliance: load({ neutral: true }), run: [segment({ cableWires: 3 })] },
+  ],
+  [
     'conductor.aluminum-ends',
     'ask',
     { material: 'al', run: [segment({ method: 'emt' })] },

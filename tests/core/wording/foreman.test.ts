@@ -102,7 +102,7 @@ describe('every sentence, as a foreman would write it', () => {
           }
         }
         for (const segment of solved.figures.segments) {
-          say(segmentName(segment, solved.figures), code);
+          say(segmentName(segment), code);
           say(holdsWords(segment, solved.figures), code);
           say(supportWords(segment), code);
         }

@@ -120,6 +120,6 @@ describe('what is in a segment', () => {
     if (first === undefined) throw new Error('no segment');
     expect(holdsWords(first, figures)).toBe('55 A, 60 A required');
     expect(supportWords(first)).toBe('28 staples, code minimum 15');
-    expect(segmentName(first, figures)).toBe('NM-B 6/2');
+    expect(segmentName(first)).toBe('NM-B 6/2');
   });
 });

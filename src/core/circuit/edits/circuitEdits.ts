@@ -1,3 +1,4 @@
+import { omitUndefined } from '../../units/omitUndefined';
 import { moveStation } from './moveStation';
 import type { Environment } from '../../code/methods';
 import type { Circuit, Pins, Segment } from '../circuitSchema';
@@ -15,6 +16,21 @@ export const withSegment = (circuit: Circuit, index: number, change: Partial<Seg
   ...circuit,
   run: circuit.run.map((segment, at) => (at === index ? { ...segment, ...change } : segment)),
 });
+
+/** What a segment may have of its own. */
+type Own = Pick<Segment, 'size' | 'cableWires'>;
+
+/** A segment with a conductor or a cable of its own; what is undefined is that of the run again. */
+export function withOwn(
+  circuit: Circuit,
+  index: number,
+  own: { readonly [K in keyof Own]: Own[K] | undefined },
+): Circuit {
+  const run = circuit.run.map((segment, at) =>
+    at === index ? omitUndefined({ ...segment, ...own }) : segment,
+  );
+  return { ...circuit, run };
+}
 
 /** A segment in another place takes the ambient and height that such a place commonly has. */
 export const withPlace = (

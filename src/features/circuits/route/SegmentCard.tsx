@@ -273,7 +273,7 @@ export function SegmentCard({ view, route, index }: SegmentCardProps) {
   return (
     <>
       <h2 className={classes['heading']}>
-        {span}: {segmentName(figures, solved.figures)}, {printLength(feet(segment.lengthFt))}
+        {span}: {segmentName(figures)}, {printLength(feet(segment.lengthFt))}
       </h2>
       <FindingList sizes={evaluationOf(job)} findings={findings} label="Findings about the route" />
       {segment.place === 'underground' && <LocateFields />}

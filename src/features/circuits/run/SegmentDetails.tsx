@@ -1,13 +1,16 @@
 import { drawnBends } from '../../../core/circuit/bends';
-import { removeSegment, splitSegment, withSegment } from '../../../core/circuit/edits/circuitEdits';
+import { removeSegment, splitSegment, withOwn, withSegment } from '../../../core/circuit/edits/circuitEdits';
 import type { Circuit, Segment } from '../../../core/circuit/circuitSchema';
 import { stationLetter, segmentSpan } from '../../../core/circuit/stations';
 import { parseHeight, printHeight } from '../../../core/units/height';
 import { parseNumber, printNumber } from '../../../core/units/number';
 import { celsius, type Celsius } from '../../../core/units/quantity';
 import { parseTemperature, printTemperature } from '../../../core/units/temperature';
+import { METHODS } from '../../../core/code/methods';
+import { printWireSize, WIRE_SIZES } from '../../../core/units/wireSize';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { useJobEditor } from '../../../store/useJobEditor';
+import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import classes from '../working/WorkingPane.module.css';
 
@@ -80,6 +83,62 @@ function SurroundingFields(props: PartProps) {
   );
 }
 
+const RUN = 'run';
+
+/** A conductor that differs from that of the run, and the cable on hand. */
+function OwnConductorFields({
+  circuit,
+  segment,
+  index,
+  span,
+  runSize,
+}: PartProps & { readonly runSize: string }) {
+  const { canWrite, replaceCircuit } = useJobEditor();
+  return (
+    <>
+      <ChoiceField
+        label="Conductor here"
+        value={segment.size ?? RUN}
+        disabled={!canWrite}
+        choices={[
+          { value: RUN, label: `${runSize}, as the run` },
+          ...WIRE_SIZES.map((size) => ({ value: size, label: `${printWireSize(size)}, set by hand` })),
+        ]}
+        onChoose={(size) => {
+          const own = size === RUN ? undefined : size;
+          replaceCircuit(
+            withOwn(circuit, index, { size: own }),
+            own === undefined
+              ? `Conductor as the run, ${span}`
+              : `${printWireSize(own)} set by hand, ${span}`,
+          );
+        }}
+      />
+      {METHODS[segment.method].kind === 'cable' && (
+        <ChoiceField
+          label="Cable"
+          value={segment.cableWires ?? 0}
+          disabled={!canWrite}
+          choices={[
+            { value: 0, label: 'Bought as needed' },
+            { value: 2, label: 'On hand: 2 wires and ground' },
+            { value: 3, label: 'On hand: 3 wires and ground' },
+          ]}
+          onChoose={(wires) => {
+            const own = wires === 0 ? undefined : wires;
+            replaceCircuit(
+              withOwn(circuit, index, { cableWires: own }),
+              own === undefined
+                ? `Cable bought as needed, ${span}`
+                : `Cable on hand with ${own} wires, ${span}`,
+            );
+          }}
+        />
+      )}
+    </>
+  );
+}
+
 function HeightFields(props: PartProps) {
   const { set, disabled } = useSetSegment(props);
   const { segment, index } = props;
@@ -143,15 +202,17 @@ function Acts({ circuit, index, span }: PartProps) {
 }
 
 /** What else bears on one segment: heat, neighbors, bends and heights; and cutting it in two. */
-export function SegmentDetails({ view: { circuit }, segment: index }: SegmentDetailsProps) {
+export function SegmentDetails({ view: { circuit, solved }, segment: index }: SegmentDetailsProps) {
   const segment = circuit.run[index];
   if (segment === undefined) return null;
   const span = segmentSpan(index);
   const part: PartProps = { circuit, segment, index, span };
+  const { size } = solved.figures;
   return (
     <div className={classes['block']}>
       <h3>Segment {span}</h3>
       <div className={classes['fields']}>
+        <OwnConductorFields {...part} runSize={size === null ? 'None fits' : printWireSize(size)} />
         <SurroundingFields {...part} />
         <HeightFields {...part} />
       </div>

@@ -36,8 +36,7 @@ export function UprightTape({ view, highlighted, onChoose }: UprightTapeProps) {
                   onChoose(index);
                 }}
               >
-                <b>{printLength(feet(circuit.run[index]?.lengthFt ?? 0))}</b> of{' '}
-                {segmentName(segment, figures)}
+                <b>{printLength(feet(circuit.run[index]?.lengthFt ?? 0))}</b> of {segmentName(segment)}
                 <br />
                 <span style={severity === 'stop' ? { color: 'var(--stop)', fontWeight: 650 } : {}}>
                   <SeverityShape severity={severity} size={14} named /> {holdsWords(segment, figures)}

@@ -25,7 +25,7 @@ function leaving({ circuit, solved }: CircuitEvaluation, station: number | null)
   const segment = station === null ? undefined : circuit.run[station];
   const figures = station === null ? undefined : solved.figures.segments[station];
   if (station === null || segment === undefined || figures === undefined) return null;
-  const name = segmentName(figures, solved.figures);
+  const name = segmentName(figures);
   return `to ${stationLetter(station + 1)}: ${printLength(feet(segment.lengthFt))} of ${name}`;
 }
 
