@@ -1,7 +1,7 @@
 import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { demoJob } from '../../src/core/job/demoJob';
+import { demoJob } from '../../src/core/job/demo/demoJob';
 import { jobContext } from '../../src/core/job/jobContext';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { readSchedule } from '../../src/core/schedule/readSchedule';

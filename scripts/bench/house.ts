@@ -1,6 +1,6 @@
 import { believableYear, yearAsCsv, yearAsXml } from '../../src/core/demand/believableYear';
 import { readRecord } from '../../src/core/demand/readRecord';
-import { demoJob } from '../../src/core/job/demoJob';
+import { demoJob } from '../../src/core/job/demo/demoJob';
 import { jobContext } from '../../src/core/job/jobContext';
 import { spaceOptions } from '../../src/core/panel/spaceOptions';
 import { freshPanel, type Panel } from '../../src/core/panel/panelSchema';

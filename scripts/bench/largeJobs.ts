@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { newCircuit } from '../../src/core/circuit/newCircuit';
-import { demoJob } from '../../src/core/job/demoJob';
+import { demoJob } from '../../src/core/job/demo/demoJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import type { Job } from '../../src/core/job/jobSchema';
 import { withBenchPage } from './benchPage';

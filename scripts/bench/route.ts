@@ -1,7 +1,7 @@
 import { withStationMoved } from '../../src/core/circuit/edits/circuitEdits';
 import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
 import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
-import { demoJob } from '../../src/core/job/demoJob';
+import { demoJob } from '../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { freshMemo } from '../../src/core/job/jobMemo';
 import type { Job } from '../../src/core/job/jobSchema';

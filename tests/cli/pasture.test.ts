@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { expect, test } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import { findingSentence } from '../../src/core/wording/findings';
@@ -62,19 +62,19 @@ test.each([
 });
 
 test('check-job lists what is open, and returns 1 while there are stops', () => {
-  const { status, stdout } = pasture('check-job', file('demo.pasture.json', writeJobFile(demoJob)));
+  const { status, stdout } = pasture('check-job', file('demo.pasture.json', writeJobFile(fullHouse)));
   expect(status).toBe(1);
   expect(stdout).toContain('EV charger, carport: 60 A 2P × NM-B 6/2');
   expect(stdout).toContain('Stop: 6 AWG NM-B carries 55 A');
 });
 
 test('check-job says everything that the screens say, and returns 0 where nothing is stopped', () => {
-  const { stdout } = pasture('check-job', file('all.pasture.json', writeJobFile(demoJob)));
-  const evaluation = evaluateJob(demoJob);
+  const { stdout } = pasture('check-job', file('all.pasture.json', writeJobFile(fullHouse)));
+  const evaluation = evaluateJob(fullHouse);
   const open = evaluation.openOf(evaluation.findings);
   for (const finding of open) expect(stdout).toContain(findingSentence(finding));
   expect(stdout.match(/^ {2}(Stop|Ask|Check|Note): /gm)).toHaveLength(open.length);
-  const quiet = { ...demoJob, circuits: [], panels: [] };
+  const quiet = { ...fullHouse, circuits: [], panels: [] };
   const stops = evaluateJob(quiet).findings.filter(({ severity }) => severity === 'stop');
   const { status } = pasture('check-job', file('quiet.pasture.json', writeJobFile(quiet)));
   expect(status).toBe(stops.length === 0 ? 0 : 1);

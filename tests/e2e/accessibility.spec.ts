@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { closeDialog, expect, figureKey, openDemo, startJob, test } from '../support/app';
+import { closeDialog, expect, figureKey, openDemo, openFullHouse, startJob, test } from '../support/app';
 
 // An analysis of a whole page takes seconds on a small machine, and these tests hold several.
 test.describe.configure({ timeout: 90_000 });
@@ -98,7 +98,7 @@ test('what was found on site, and its page', async ({ page }) => {
 });
 
 test('panels in the survey, service, panel', async ({ page }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await page.getByRole('button', { name: /Survey/ }).click();
   await page.getByRole('button', { name: 'Panels 1' }).click();
   await expect(page.getByRole('heading', { name: 'Panels as they are' })).toBeVisible();
@@ -151,7 +151,7 @@ test('every kind of working', async ({ page }) => {
 });
 
 test('the route of a circuit, side by side, and the strip of its supports', async ({ page }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await page.getByRole('button', { name: /^Kiln, studio/ }).click();
   await page.getByRole('button', { name: 'Route', exact: true }).click();
   await page.getByRole('button', { name: /65 A, 60 A required; fill 30/ }).click();

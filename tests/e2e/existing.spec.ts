@@ -1,4 +1,4 @@
-import { expect, openDemo, saved, startJob, test, working } from '../support/app';
+import { expect, openDemo, openFullHouse, saved, startJob, test, working } from '../support/app';
 
 test('an old dryer is judged, never sized: recorded, asked about, and let stay', async ({ page }) => {
   await startJob(page, 'Kitchen of 1974');
@@ -62,7 +62,7 @@ test('what is found on site is listed, told of, kept, and printed apart from the
 });
 
 test('chargers under one limit count once in the service, and stand on their sheets', async ({ page }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await page.getByRole('button', { name: /Service/ }).click();
   await expect(page.getByRole('heading', { name: /A too much/ })).toBeVisible();
   const before = await page.getByRole('heading', { name: /A too much/ }).textContent();

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { believableYear, yearAsXml } from '../../src/core/demand/believableYear';
-import { expect, openDemo, saved, startJob, test } from '../support/app';
+import { expect, openFullHouse, saved, startJob, test } from '../support/app';
 
 const stage = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^\\d.*${name}$`) });
 const routes = (page: Page) => page.getByRole('list', { name: 'Options to make room' });
@@ -10,7 +10,7 @@ const findings = (page: Page) => page.getByRole('list', { name: 'Findings' });
 test('the service of the demo house is too small; the recorder is asked, and load management makes it fit', async ({
   page,
 }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await stage(page, 'Service').click();
   await expect(page.getByRole('heading', { name: '35.8 A too much' })).toBeVisible();
   await page.getByRole('button', { name: 'Ask the recorder (simulated)' }).click();
@@ -30,7 +30,7 @@ test('a recorder that is wrong or silent is told, and nothing is lost', async ({
   page,
   quietConsole: _quiet,
 }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await stage(page, 'Service').click();
   const behavior = page.getByLabel('How the simulated recorder behaves');
   await behavior.selectOption('hourly');
@@ -51,7 +51,7 @@ test('a recorder that is wrong or silent is told, and nothing is lost', async ({
 });
 
 test('room is made in a full panel: the fewest moves, undone, made again, and printed', async ({ page }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await stage(page, 'Panel').click();
   await expect(findings(page)).toContainText('19 spaces wanted, 8 free');
   await routes(page)
@@ -84,7 +84,7 @@ test('room is made in a full panel: the fewest moves, undone, made again, and pr
 test('by keyboard: a circuit is picked, put into a space, refused where another stands, and shared where the label allows', async ({
   page,
 }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await page.keyboard.press('4');
   await expect(page.getByRole('group', { name: /Face of/ })).toBeVisible();
   const kiln = page.getByRole('button', { name: /^Kiln, studio/ });
@@ -108,7 +108,7 @@ test('by keyboard: a circuit is picked, put into a space, refused where another 
 });
 
 test('a subpanel takes the new circuits, with its feeder as a circuit of the job', async ({ page }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await stage(page, 'Panel').click();
   await routes(page)
     .getByRole('button', { name: /30-space subpanel beside it, 200 A feeder/ })

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, exportJob, figureKey, openDemo, saved, startJob, test } from '../support/app';
+import { addCircuit, expect, exportJob, figureKey, openDemo, saved, startJob, test } from '../support/app';
 
 const length = (page: Page) => page.getByLabel('Length, A to B');
 const over = (page: Page, ft: number) =>
@@ -250,3 +250,37 @@ async function startFromJobs(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'No circuit yet' })).toBeVisible();
 }
+
+test('all jobs are saved to one file, and come back from it', async ({ page }) => {
+  await startJob(page, 'Ridge Road 12');
+  await addCircuit(page, '30');
+  await saved(page);
+  await page.goto('/');
+  await expect(page.getByText(/No copy yet of \d+ edits? in 1 job/)).toBeVisible();
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save all jobs to one file' }).click();
+  const download = await coming;
+  expect(download.suggestedFilename()).toMatch(/^pasture-\d{4}-\d{2}-\d{2}\.zip$/);
+  await expect(page.getByText(/1 job saved, \d+ KB/)).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Ridge Road 12' }).click();
+  await expect(page.getByText('Ridge Road 12 was deleted.')).toBeVisible();
+  const buffer = await readFile(await download.path());
+  await page.getByLabel('Job file').setInputFiles({ name: 'copy.zip', mimeType: 'application/zip', buffer });
+  await expect(page.getByText('1 job opened.')).toBeVisible();
+  await page.getByRole('link', { name: /Ridge Road 12/ }).click();
+  await expect(figureKey(page, 'Conductor')).toBeVisible();
+});
+
+test("a builder's schedule is read from the list of jobs into a job of its own", async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Read a schedule' }).click();
+  await page
+    .getByLabel(/Paste it here/)
+    .fill('name,appliance,length\nUnit 1,range 12 kW,30\nUnit 2,dryer 5.4,24');
+  await page.getByRole('button', { name: 'Add 2 circuits' }).click();
+  await expect(page.getByRole('button', { name: /^Unit 2/ })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Unit 2/ })).toBeVisible();
+  await expect(page.getByRole('dialog')).toBeHidden();
+});

@@ -1,10 +1,10 @@
 import { readFile } from 'node:fs/promises';
 import DxfParser from 'dxf-parser';
 import type { Page } from '@playwright/test';
-import { expect, openDemo, saved, test } from '../support/app';
+import { expect, openFullHouse, saved, test } from '../support/app';
 
 const openRoute = async (page: Page, circuit: RegExp): Promise<void> => {
-  await openDemo(page);
+  await openFullHouse(page);
   await page.getByRole('button', { name: circuit }).click();
   await page.getByRole('button', { name: 'Route', exact: true }).click();
   await expect(page.getByRole('combobox', { name: 'The route, typed' })).toBeVisible();
@@ -62,7 +62,7 @@ test('by pointer: a station is dragged, a trench deepened, a raceway shared, and
 test('by keyboard: from the figures to the route, the way typed, a station moved, undone', async ({
   page,
 }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await page.keyboard.press('r');
   await expect(typed(page)).toHaveValue('nm 62 joists at 8 to 4');
   await typed(page).focus();

@@ -1,6 +1,15 @@
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { writeJobFile } from '../../src/core/job/jobFile';
-import { closeDialog, expect, figureKey, importFile, openDemo, test, working } from '../support/app';
+import {
+  closeDialog,
+  expect,
+  figureKey,
+  importFile,
+  openDemo,
+  openFullHouse,
+  test,
+  working,
+} from '../support/app';
 
 test('one choice lights the circuit, the figure, the segment and the table row together', async ({
   page,
@@ -74,7 +83,7 @@ test('a place where the method may not be stops, and its remedy puts that right'
 });
 
 test('a question is answered, and the answer is on the sheet', async ({ page }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await page.getByRole('button', { name: /^Pond outlet, garden/ }).click();
   await figureKey(page, 'Disconnect').click();
   await working(page).getByLabel('Answer, and who gave it').fill('Not asked, by the authority, 3 March');
@@ -87,7 +96,7 @@ test('a question is answered, and the answer is on the sheet', async ({ page }) 
 test('another edition changes what differs, and an edition that was not read says so everywhere', async ({
   page,
 }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   await page.getByRole('button', { name: /^EV charger, visitors/ }).click();
   await figureKey(page, 'Load').click();
   await expect(figureKey(page, 'Load')).toContainText('32');
@@ -109,7 +118,7 @@ test('another edition changes what differs, and an edition that was not read say
 });
 
 test('the keys of the stage do what the list of keys says', async ({ page }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   const { keyboard } = page;
   await keyboard.press(']');
   await expect(page.getByRole('heading', { name: 'Kiln, studio' })).toBeVisible();
@@ -137,7 +146,7 @@ test('the keys of the stage do what the list of keys says', async ({ page }) => 
 });
 
 test('circuits are put in another order by keyboard, renamed and removed', async ({ page }) => {
-  await openDemo(page);
+  await openFullHouse(page);
   const names = page.getByRole('region', { name: 'Circuits of the job' }).getByRole('listitem');
   const grip = page.getByRole('button', { name: 'Move EV charger, carport, number 1' });
   await grip.focus();
@@ -169,7 +178,7 @@ test('the demo job is reset to what it ships as', async ({ page }) => {
 test('a list of hundreds draws the rows in view, and follows the circuit that is chosen', async ({
   page,
 }) => {
-  const [first] = demoJob.circuits;
+  const [first] = fullHouse.circuits;
   if (first === undefined) throw new Error('The demo job has circuits.');
   const circuits = Array.from({ length: 300 }, (_, at) => ({
     ...first,
@@ -180,7 +189,7 @@ test('a list of hundreds draws the rows in view, and follows the circuit that is
   await importFile(
     page,
     'long.pasture.json',
-    writeJobFile({ ...demoJob, id: 'long', name: 'Long Row', panels: [], answers: [], circuits }),
+    writeJobFile({ ...fullHouse, id: 'long', name: 'Long Row', panels: [], answers: [], circuits }),
   );
   await expect(page.getByRole('heading', { name: 'Unit 1', exact: true })).toBeVisible();
   const list = page.getByRole('region', { name: 'Circuits of the job' });

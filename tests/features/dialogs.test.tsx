@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { AddCircuitDialog } from '../../src/features/circuits/add/AddCircuitDialog';
 import { EmptyStage } from '../../src/features/circuits/add/EmptyStage';
 import { JobDialog } from '../../src/features/job/JobDialog';
@@ -12,7 +12,7 @@ import { store } from '../../src/store/store';
 import { Live, load, openJob, show, showInJob } from '../support/stage';
 
 beforeEach(() => {
-  load({ ...demoJob, circuits: [] });
+  load({ ...fullHouse, circuits: [] });
 });
 
 const ready = () => {
@@ -81,7 +81,7 @@ describe('the job', () => {
   test('a name that is emptied keeps the last one', async () => {
     show(<Live part={(job) => <JobDialog job={job} opened onClose={vi.fn()} />} />);
     await userEvent.clear(screen.getByLabelText('Name of the job'));
-    expect(openJob().name).toBe(demoJob.name);
+    expect(openJob().name).toBe(fullHouse.name);
   });
 
   test('local amendments are listed with source and date', () => {
@@ -95,7 +95,7 @@ describe('what the stage says', () => {
   test('an empty job offers the same line as the list, the first step and the demo', async () => {
     const open = vi.fn();
     const goTo = vi.fn();
-    load({ ...demoJob, circuits: [] });
+    load({ ...fullHouse, circuits: [] });
     showInJob(<EmptyStage />, { open, goTo });
     await userEvent.type(
       screen.getByRole('combobox', { name: 'Add a circuit by typing' }),

@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { spaceOptions } from '../../src/core/panel/spaceOptions';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { PickedCard } from '../../src/features/panel/PickedCard';
@@ -45,7 +45,7 @@ const view = () => {
 
 describe('a panel in the survey', () => {
   test('circuits typed at the panel count at once; a bad row is kept and said', async () => {
-    load({ ...demoJob, panels: [panel({ spaces: 30 })] });
+    load({ ...fullHouse, panels: [panel({ spaces: 30 })] });
     show(<Live part={(job) => <Panels job={job} />} />);
     const typed = screen.getByLabelText('Circuits that are there');
     await userEvent.type(typed, '1,3 2p30 dryer; 4 20/20 bed, hall; 99 20 porch');
@@ -55,14 +55,14 @@ describe('a panel in the survey', () => {
   });
 
   test('a breaker keeps its identity while its line is typed anew', async () => {
-    load({ ...demoJob, panels: [panel({ typed: '1 20 den' })] });
+    load({ ...fullHouse, panels: [panel({ typed: '1 20 den' })] });
     show(<Live part={(job) => <Panels job={job} />} />);
     await userEvent.type(screen.getByLabelText('Circuits that are there'), ' outlets');
     expect(thePanel().breakers).toMatchObject([{ id: 'at-1', name: 'den outlets' }]);
   });
 
   test('a schedule is read from CSV, and a file that is none says why', async () => {
-    load({ ...demoJob, panels: [panel({ spaces: 30 })] });
+    load({ ...fullHouse, panels: [panel({ spaces: 30 })] });
     show(<Live part={(job) => <Panels job={job} />} />);
     const input = screen.getByLabelText('Panel schedule as CSV');
     await userEvent.upload(input, new File(['a,b\n1,2\n'], 'other.csv', { type: 'text/csv' }));
@@ -79,7 +79,7 @@ describe('a panel in the survey', () => {
   });
 
   test('lists what is still to read and what waits for it; the list grows shorter', async () => {
-    load({ ...demoJob, panels: [] });
+    load({ ...fullHouse, panels: [] });
     show(<Live part={(job) => <Panels job={job} />} />);
     await userEvent.click(screen.getByRole('button', { name: 'Add a panel' }));
     const open = () =>
@@ -121,9 +121,9 @@ describe('the service', () => {
 
   test('until it knows the rating it says what it takes', () => {
     load({
-      ...demoJob,
+      ...fullHouse,
       panels: [],
-      house: { ...demoJob.house, ratingA: null, meterA: null, conductor: null },
+      house: { ...fullHouse.house, ratingA: null, meterA: null, conductor: null },
     });
     show(<Live part={(job) => <Answer job={job} report={evaluationOf(job).service.report} />} />);
     expect(screen.getByRole('heading').textContent).toContain('Not known yet');
@@ -152,11 +152,11 @@ describe('the service', () => {
   });
 
   test('a lower setting restricts the setting of the charger itself', async () => {
-    const [charger] = demoJob.circuits;
+    const [charger] = fullHouse.circuits;
     load({
-      ...demoJob,
+      ...fullHouse,
       circuits: charger === undefined ? [] : [charger],
-      house: { ...demoJob.house, ratingA: 75 },
+      house: { ...fullHouse.house, ratingA: 75 },
     });
     remedies();
     await userEvent.click(
@@ -173,7 +173,7 @@ describe('the service', () => {
   });
 
   test('and where it holds, the plate of each', () => {
-    load({ ...demoJob, house: { ...demoJob.house, ratingA: 200, conductor: null } });
+    load({ ...fullHouse, house: { ...fullHouse.house, ratingA: 200, conductor: null } });
     show(<Live part={(job) => <Answer job={job} report={evaluationOf(job).service.report} />} />);
     expect(screen.getByText('EV charger, carport: fits up to 48 A')).toBeTruthy();
   });
@@ -220,7 +220,7 @@ describe('the service', () => {
   });
 
   test('a question is answered once, and is open no more', async () => {
-    load({ ...demoJob, house: { ...demoJob.house, managedA: 100 } });
+    load({ ...fullHouse, house: { ...fullHouse.house, managedA: 100 } });
     show(
       <Live
         part={(job) => (
@@ -256,7 +256,7 @@ describe('the panel', () => {
     freeSpace();
     await userEvent.click(await screen.findByRole('button', { name: /11 moves/ }));
     await userEvent.click(screen.getByRole('button', { name: 'Start the plan over' }));
-    expect(thePanel().plan).toMatchObject({ moved: [], placed: [], gone: demoJob.panels[0]?.plan.gone });
+    expect(thePanel().plan).toMatchObject({ moved: [], placed: [], gone: fullHouse.panels[0]?.plan.gone });
   });
 
   test('a subpanel beside it comes with its feeder as a circuit of the job, in one edit', async () => {
@@ -292,7 +292,7 @@ describe('the panel', () => {
 
   test('legs that are far apart are brought nearer by one swap', async () => {
     load({
-      ...demoJob,
+      ...fullHouse,
       circuits: [],
       panels: [panel({ typed: '1 20 Den 2200 VA; 2 20 Hall 2000 VA; 3 20 Attic 400 VA' })],
     });

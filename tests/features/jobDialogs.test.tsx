@@ -1,7 +1,7 @@
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { readAmendments, writeAmendments } from '../../src/core/job/amendmentFile';
 import { AmendmentsDialog } from '../../src/features/job/AmendmentsDialog';
 import { EditionDialog } from '../../src/features/job/EditionDialog';
@@ -79,9 +79,9 @@ describe('local amendments', () => {
   });
 
   test('travel as a file; a bad file is refused in words and changes nothing', async () => {
-    const text = writeAmendments(demoJob.amendments);
-    expect(readAmendments(text)).toEqual({ amendments: demoJob.amendments });
-    load({ ...demoJob, amendments: [] });
+    const text = writeAmendments(fullHouse.amendments);
+    expect(readAmendments(text)).toEqual({ amendments: fullHouse.amendments });
+    load({ ...fullHouse, amendments: [] });
     show(<AmendmentsDialog job={openJob()} onClose={vi.fn()} />);
     const input = screen.getByLabelText('File of local amendments');
     await userEvent.upload(
@@ -93,7 +93,7 @@ describe('local amendments', () => {
     expect((await screen.findByText(/bad.json was not read/)).textContent).toContain('amendments[0].title');
     await userEvent.upload(input, new File([text], 'fallow.json', { type: 'application/json' }));
     expect(await screen.findByText('1 of 1 rules are new here.')).toBeTruthy();
-    expect(openJob().amendments).toEqual(demoJob.amendments);
+    expect(openJob().amendments).toEqual(fullHouse.amendments);
   });
 });
 
@@ -120,12 +120,12 @@ const scheduleWorker = (held = false) =>
 
 describe('a schedule', () => {
   beforeEach(() => {
-    keepDraft(demoJob.id, '');
+    keepDraft(fullHouse.id, '');
     vi.stubGlobal('Worker', scheduleWorker());
   });
 
   test('of more than a hundred rows the others are drawn when asked for, and all are added', async () => {
-    load({ ...demoJob, circuits: [] });
+    load({ ...fullHouse, circuits: [] });
     show(<ScheduleDialog job={openJob()} onClose={vi.fn()} />);
     await userEvent.click(screen.getByLabelText(/Paste it here/));
     await userEvent.paste(['appliance', ...Array.from({ length: 102 }, () => 'dryer 5.4')].join('\n'));

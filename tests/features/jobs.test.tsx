@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import { createJob, importJob, putDemoJob, startsWithDemo } from '../../src/features/jobs/jobActions';
 import { JobsPage } from '../../src/features/jobs/JobsPage';
@@ -41,7 +41,7 @@ describe('starting', () => {
     const id = await putDemoJob();
     await database().jobs.update(id, { name: 'Changed' });
     await putDemoJob();
-    expect((await loadJob(id))?.record).toMatchObject({ name: demoJob.name, cursor: 0 });
+    expect((await loadJob(id))?.record).toMatchObject({ name: fullHouse.name, cursor: 0 });
   });
 });
 
@@ -49,14 +49,18 @@ describe('opening a file', () => {
   const file = (text: string, name = 'house.pasture.json') => new File([text], name);
 
   test('a job that is not here is put', async () => {
-    expect(await importJob(file(writeJobFile(demoJob)))).toEqual({ ok: true, id: demoJob.id, note: null });
+    expect(await importJob(file(writeJobFile(fullHouse)))).toEqual({
+      ok: true,
+      id: fullHouse.id,
+      note: null,
+    });
   });
 
   test('a job that is here becomes a copy, and the one here stays', async () => {
     await putDemoJob();
-    const done = await importJob(file(writeJobFile({ ...demoJob, authority: 'Another' })));
+    const done = await importJob(file(writeJobFile({ ...fullHouse, authority: 'Another' })));
     expect(done).toMatchObject({ ok: true, note: expect.stringContaining('copy') as string });
-    expect((await loadJob(demoJob.id))?.record.document.authority).toBe(demoJob.authority);
+    expect((await loadJob(fullHouse.id))?.record.document.authority).toBe(fullHouse.authority);
     expect(await database().jobs.count()).toBe(2);
   });
 

@@ -2,7 +2,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test } from 'vitest';
 import { sectionGeometry } from '../../src/core/route/sectionGeometry';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { RouteLine } from '../../src/features/circuits/route/RouteLine';
 import { RoutePane } from '../../src/features/circuits/route/RoutePane';
 import { SectionHandles } from '../../src/features/circuits/route/SectionHandles';
@@ -37,7 +37,7 @@ describe('the way, typed', () => {
       ['emt', 12],
     ]);
     store.dispatch(undo());
-    expect(runOf('kiln')).toEqual(demoJob.circuits.find(({ id }) => id === 'kiln')?.run);
+    expect(runOf('kiln')).toEqual(fullHouse.circuits.find(({ id }) => id === 'kiln')?.run);
   });
 
   test('that is not understood is kept, and says what is accepted; nothing is lost', async () => {
@@ -70,7 +70,7 @@ describe('the card of a segment', () => {
   });
 
   test('the call before digging is asked until its ticket is recorded, once for the job', async () => {
-    load({ ...demoJob, locate: null });
+    load({ ...fullHouse, locate: null });
     await pane('kiln', 1);
     expect(screen.getByText(/Call before digging: no ticket is recorded/)).toBeTruthy();
     const record = screen.getByRole('button', { name: 'Record it' });
@@ -172,7 +172,7 @@ describe('beside the card', () => {
     expect(viewOf('kiln').solved.figures.raceway?.conductors).toBe(3);
     store.dispatch(undo());
     store.dispatch(undo());
-    expect(openJob().circuits).toEqual(demoJob.circuits);
+    expect(openJob().circuits).toEqual(fullHouse.circuits);
   });
 
   test('the way of another circuit is taken over', async () => {

@@ -1,6 +1,6 @@
 import { screen, within } from '@testing-library/react';
 import { beforeEach, describe, expect, test } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { FIGURE_KEYS } from '../../src/core/findings/subject';
 import { figureName } from '../../src/core/wording/ladder';
 import { CircuitSheet } from '../../src/features/sheet/CircuitSheet';
@@ -20,9 +20,9 @@ describe('the circuit sheet', () => {
   test('names job, code, authority, permit and local amendments', () => {
     const text = sheet('kiln').textContent;
     for (const part of [
-      demoJob.name,
+      fullHouse.name,
       '2023',
-      demoJob.authority,
+      fullHouse.authority,
       'applied for 2026-03-02',
       'No branch circuit under 12 AWG',
     ]) {
@@ -72,12 +72,12 @@ describe('the circuit sheet', () => {
   });
 
   test('says where the breaker stands, what the service carries, and how people are protected', () => {
-    const panels = demoJob.panels.map((panel) => ({
+    const panels = fullHouse.panels.map((panel) => ({
       ...panel,
       spaces: 60,
       plan: { ...panel.plan, placed: [{ circuitId: 'deck-tub', at: { slot: 51, half: null } }] },
     }));
-    load({ ...demoJob, panels });
+    load({ ...fullHouse, panels });
     const facts = sheet('deck-tub');
     expect(facts.textContent).toContain('Spaces 51, 53, legs B and A.');
     expect(facts.textContent).toContain('Directory: Hot tub, deck.');
@@ -88,10 +88,10 @@ describe('the circuit sheet', () => {
   });
 
   test('lands every conductor in the order of the whole circuit, with what was applied', () => {
-    const circuits = demoJob.circuits.map((circuit) =>
+    const circuits = fullHouse.circuits.map((circuit) =>
       circuit.id === 'deck-tub' ? { ...circuit, torques: { 'load ground': 36 } } : circuit,
     );
-    load({ ...demoJob, circuits });
+    load({ ...fullHouse, circuits });
     const landings = within(sheet('deck-tub')).getByRole('heading', { name: /^Terminations/ }).parentElement;
     const rows = [...(landings?.querySelectorAll('tr') ?? [])].map((row) =>
       [...row.querySelectorAll('th, td')]
@@ -107,7 +107,7 @@ describe('the circuit sheet', () => {
   });
 
   test('an edition that was not read says so at the head', () => {
-    load({ ...demoJob, edition: 2026 });
+    load({ ...fullHouse, edition: 2026 });
     expect(sheet('kiln').textContent).toContain('2026, preliminary, not verified');
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { freshJob } from '../../src/core/job/freshJob';
 import type { Job } from '../../src/core/job/jobSchema';
@@ -16,8 +16,8 @@ describe('how the stages of a job stand', () => {
   });
 
   test('what is in a stage bears the worst that is open in it, and a tick where nothing is', () => {
-    expect(states(demoJob)).toEqual({ survey: 'ask', service: 'stop', circuits: 'stop', panel: 'stop' });
-    const [outlet] = demoJob.circuits.filter(({ id }) => id === 'garage-outlet');
-    expect(states({ ...demoJob, circuits: outlet === undefined ? [] : [outlet] })['circuits']).toBe('ok');
+    expect(states(fullHouse)).toEqual({ survey: 'ask', service: 'stop', circuits: 'stop', panel: 'stop' });
+    const [outlet] = fullHouse.circuits.filter(({ id }) => id === 'garage-outlet');
+    expect(states({ ...fullHouse, circuits: outlet === undefined ? [] : [outlet] })['circuits']).toBe('ok');
   });
 });

@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { TypeBar } from '../../src/features/job/TypeBar';
 import { PlateCard } from '../../src/features/survey/PlateCard';
 import { SurveyStage } from '../../src/features/survey/SurveyStage';
@@ -14,7 +14,7 @@ beforeEach(() => {
 });
 
 const card = (id: string) => {
-  show(<PlateCard view={viewOf(id)} jobId={demoJob.id} />);
+  show(<PlateCard view={viewOf(id)} jobId={fullHouse.id} />);
 };
 
 const plateOf = (id: string) => openJob().circuits.find((each) => each.id === id)?.appliance.nameplate;
@@ -47,7 +47,7 @@ describe('the plate of an appliance', () => {
 
   test('asks for what its rules read, and lists what is left to find out', async () => {
     const view = viewOf('deck-tub');
-    load({ ...demoJob, circuits: [{ ...view.circuit, site: {} }] });
+    load({ ...fullHouse, circuits: [{ ...view.circuit, site: {} }] });
     card('deck-tub');
     const open = await screen.findByRole('list', { name: 'Still to find out' });
     expect(within(open).getByText(/Where is the disconnect/)).toBeTruthy();
@@ -59,14 +59,14 @@ describe('the plate of an appliance', () => {
 
   test('the count of the stage goes down as things are found out', () => {
     const before = evaluationOf(openJob()).unverified;
-    load({ ...demoJob, authority: '', permitDate: null });
+    load({ ...fullHouse, authority: '', permitDate: null });
     expect(evaluationOf(openJob()).unverified).toBeGreaterThanOrEqual(before + 2);
   });
 });
 
 describe('photographs', () => {
   test('a file that is no picture is refused by its name', async () => {
-    show(<PhotoStrip photos={[]} jobId={demoJob.id} of={{ circuitId: 'well' }} />);
+    show(<PhotoStrip photos={[]} jobId={fullHouse.id} of={{ circuitId: 'well' }} />);
     const input = screen.getByLabelText('Photograph of the plate or the place');
     await userEvent.upload(input, new File(['text'], 'plate.jpg', { type: 'image/jpeg' }));
     expect((await screen.findByRole('alert')).textContent).toContain('plate.jpg is not a picture');
@@ -75,7 +75,7 @@ describe('photographs', () => {
 
   test('a caption is kept with the circuit, and a photograph is taken out', async () => {
     const { circuit } = viewOf('well');
-    load({ ...demoJob, circuits: [{ ...circuit, photos: [{ id: 'photo-1', caption: '' }] }] });
+    load({ ...fullHouse, circuits: [{ ...circuit, photos: [{ id: 'photo-1', caption: '' }] }] });
     show(
       <Live
         part={(job) => (
@@ -108,15 +108,15 @@ describe('a circuit by typing', () => {
     await userEvent.type(screen.getByPlaceholderText('hot tub 50'), 'range');
     expect(screen.getByText(/Missing: kilowatts/)).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Add' })).toHaveProperty('disabled', true);
-    expect(openJob().circuits).toHaveLength(demoJob.circuits.length);
+    expect(openJob().circuits).toHaveLength(fullHouse.circuits.length);
   });
 });
 
 describe('a job of many appliances', () => {
   const many = (count: number) => ({
-    ...demoJob,
+    ...fullHouse,
     circuits: Array.from({ length: count }, (_, at) => ({
-      ...(demoJob.circuits[0] ?? fail()),
+      ...(fullHouse.circuits[0] ?? fail()),
       id: `c-${at}`,
       name: `Charger ${at + 1}`,
     })),

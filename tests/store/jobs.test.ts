@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { JOB_VERSION } from '../../src/core/job/jobVersion';
 import { refusalWords } from '../../src/core/wording/refusals';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import type { Job } from '../../src/core/job/jobSchema';
 import { editJob, redo, undo } from '../../src/store/editing';
 import type { Edit } from '../../src/store/journal';
@@ -30,7 +30,7 @@ type Step = Edit | 'undo' | 'redo';
 
 /** The open job after some steps. */
 function run(...steps: readonly Step[]) {
-  store.dispatch(jobLoaded({ job: demoJob, journal: [], cursor: 0, role: 'writer' }));
+  store.dispatch(jobLoaded({ job: fullHouse, journal: [], cursor: 0, role: 'writer' }));
   for (const step of steps) {
     if (step === 'undo') store.dispatch(undo());
     else if (step === 'redo') store.dispatch(redo());
@@ -46,12 +46,12 @@ describe('edits, undo and redo', () => {
     const both = [rename('A'), rename('B')] as const;
     expect(run(...both).job.name).toBe('B');
     expect(run(...both, 'undo').job.name).toBe('A');
-    expect(run(...both, 'undo', 'undo').job).toEqual(demoJob);
+    expect(run(...both, 'undo', 'undo').job).toEqual(fullHouse);
     expect(run(...both, 'undo', 'undo', 'redo', 'redo').job.name).toBe('B');
   });
 
   test('undo past the first edit, and redo past the last, do nothing', () => {
-    expect(run(rename('A'), 'undo', 'undo', 'undo').job).toEqual(demoJob);
+    expect(run(rename('A'), 'undo', 'undo', 'undo').job).toEqual(fullHouse);
     expect(run(rename('A'), 'redo').job.name).toBe('A');
   });
 
@@ -65,7 +65,7 @@ describe('edits, undo and redo', () => {
     const typed = [rename('O', 'visit'), rename('Or', 'visit'), rename('Orc', 'visit'), rename('X', 'next')];
     expect(run(...typed).journal).toHaveLength(2);
     expect(run(...typed, 'undo').job.name).toBe('Orc');
-    expect(run(...typed, 'undo', 'undo').job).toEqual(demoJob);
+    expect(run(...typed, 'undo', 'undo').job).toEqual(fullHouse);
   });
 
   test('one visit that changes different things is taken back whole', () => {
@@ -76,19 +76,19 @@ describe('edits, undo and redo', () => {
       mergeKey: 'v',
     };
     expect(run(first, second).job).toMatchObject({ name: 'A', authority: 'B' });
-    expect(run(first, second, 'undo').job).toEqual(demoJob);
+    expect(run(first, second, 'undo').job).toEqual(fullHouse);
     expect(run(first, second, 'undo', 'redo').job).toMatchObject({ name: 'A', authority: 'B' });
   });
 
   test('a tab that reads along changes nothing', () => {
-    store.dispatch(jobLoaded({ job: demoJob, journal: [], cursor: 0, role: 'reader' }));
+    store.dispatch(jobLoaded({ job: fullHouse, journal: [], cursor: 0, role: 'reader' }));
     store.dispatch(editJob(rename('A')));
-    expect(store.getState().job).toMatchObject({ job: demoJob, journal: [] });
+    expect(store.getState().job).toMatchObject({ job: fullHouse, journal: [] });
   });
 
   test('an edit that the job does not take is left out, with the reason', () => {
     const open = run(rename(''));
-    expect(open.job).toBe(demoJob);
+    expect(open.job).toBe(fullHouse);
     expect(open.journal).toEqual([]);
     const { refusal } = store.getState().news;
     expect(refusal && refusalWords(refusal)).toBe('Not taken. Name: at least 1 character is accepted.');
@@ -97,7 +97,7 @@ describe('edits, undo and redo', () => {
   });
 });
 
-const job = (id: string): Job => ({ ...demoJob, id });
+const job = (id: string): Job => ({ ...fullHouse, id });
 
 const order = (part: Partial<SaveOrder> & { readonly job: Job }): SaveOrder => ({
   cursor: 1,
@@ -145,7 +145,7 @@ describe('storage', () => {
     await addJob(job('two'));
     await claimWriting('two', 'other');
     expect(await saveEdits(order({ job: { ...job('two'), name: 'Mine' } }), 'me')).toBe('taken-over');
-    expect((await loadJob('two'))?.record.name).toBe(demoJob.name);
+    expect((await loadJob('two'))?.record.name).toBe(fullHouse.name);
   });
 
   test('a job deleted elsewhere is told', async () => {
@@ -190,7 +190,7 @@ describe('storage', () => {
     queue.add(order({ job: { ...job('five'), name: 'Second' }, cursor: 2, entries: [entry('five', 2)] }));
     await queue.idle();
     expect(told.at(-1)).toEqual({ kind: 'failed', reason: 'full', unsaved: 2 });
-    expect((await loadJob('five'))?.record.name).toBe(demoJob.name);
+    expect((await loadJob('five'))?.record.name).toBe(fullHouse.name);
     full.mockRestore();
     queue.flush();
     await queue.idle();

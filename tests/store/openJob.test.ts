@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { editJob, undo } from '../../src/store/editing';
 import { closeJob, openJob, takeOverJob } from '../../src/store/openJob';
 import { database } from '../../src/store/persistence/database';
@@ -14,7 +14,7 @@ beforeEach(async () => {
   Object.defineProperty(navigator, 'locks', { value: locks, configurable: true });
   await database().jobs.clear();
   await database().journal.clear();
-  await addJob(demoJob);
+  await addJob(fullHouse);
 });
 
 afterEach(() => {
@@ -28,11 +28,11 @@ const role = () => {
 };
 const rename = (name: string) =>
   store.dispatch(editJob({ command: { kind: 'change-job', fields: { name } }, label: `Rename to ${name}` }));
-const savedName = async () => (await loadJob(demoJob.id))?.record.name;
+const savedName = async () => (await loadJob(fullHouse.id))?.record.name;
 
 describe('opening a job', () => {
   test('the first tab writes: an edit is saved at once, and so is its undo', async () => {
-    await openJob(demoJob.id, store.dispatch);
+    await openJob(fullHouse.id, store.dispatch);
     expect(role()).toBe('writer');
     rename('Changed');
     await vi.waitFor(async () => {
@@ -40,41 +40,41 @@ describe('opening a job', () => {
     });
     store.dispatch(undo());
     await vi.waitFor(async () => {
-      expect(await savedName()).toBe(demoJob.name);
+      expect(await savedName()).toBe(fullHouse.name);
     });
-    expect((await loadJob(demoJob.id))?.record.cursor).toBe(0);
+    expect((await loadJob(fullHouse.id))?.record.cursor).toBe(0);
   });
 
   test('what was undone can be done again after the tab was closed', async () => {
-    await openJob(demoJob.id, store.dispatch);
+    await openJob(fullHouse.id, store.dispatch);
     rename('Changed');
     store.dispatch(undo());
     await vi.waitFor(async () => {
-      expect((await loadJob(demoJob.id))?.journal).toHaveLength(1);
+      expect((await loadJob(fullHouse.id))?.journal).toHaveLength(1);
     });
     closeJob(store.dispatch);
-    await openJob(demoJob.id, store.dispatch);
+    await openJob(fullHouse.id, store.dispatch);
     const open = state();
     expect(open.status === 'ready' && [open.cursor, open.journal.length]).toEqual([0, 1]);
   });
 
   test('a second tab reads along and changes nothing', async () => {
-    void locks.request(`pasture-job-${demoJob.id}`, {}, () => new Promise(() => undefined));
-    await openJob(demoJob.id, store.dispatch);
+    void locks.request(`pasture-job-${fullHouse.id}`, {}, () => new Promise(() => undefined));
+    await openJob(fullHouse.id, store.dispatch);
     expect(role()).toBe('reader');
     rename('Changed');
-    expect(await savedName()).toBe(demoJob.name);
+    expect(await savedName()).toBe(fullHouse.name);
   });
 
   test('it follows what the other tab saves, and takes over when asked', async () => {
-    await claimWriting(demoJob.id, 'other');
+    await claimWriting(fullHouse.id, 'other');
     void locks
-      .request(`pasture-job-${demoJob.id}`, {}, () => new Promise(() => undefined))
+      .request(`pasture-job-${fullHouse.id}`, {}, () => new Promise(() => undefined))
       .catch(() => undefined);
-    await openJob(demoJob.id, store.dispatch);
+    await openJob(fullHouse.id, store.dispatch);
     await vi.waitFor(async () => {
       await saveEdits(
-        { job: { ...demoJob, name: 'Theirs' }, cursor: 0, entries: [], truncateAfter: null },
+        { job: { ...fullHouse, name: 'Theirs' }, cursor: 0, entries: [], truncateAfter: null },
         'other',
       );
       const open = state();
@@ -89,8 +89,8 @@ describe('opening a job', () => {
   });
 
   test('a tab whose lock was stolen becomes a reader', async () => {
-    await openJob(demoJob.id, store.dispatch);
-    void locks.request(`pasture-job-${demoJob.id}`, { steal: true }, () => new Promise(() => undefined));
+    await openJob(fullHouse.id, store.dispatch);
+    void locks.request(`pasture-job-${fullHouse.id}`, { steal: true }, () => new Promise(() => undefined));
     await vi.waitFor(() => {
       expect(role()).toBe('reader');
     });
@@ -98,15 +98,15 @@ describe('opening a job', () => {
 
   test('without locks the tab that opened it last writes', async () => {
     Reflect.deleteProperty(navigator, 'locks');
-    await openJob(demoJob.id, store.dispatch);
+    await openJob(fullHouse.id, store.dispatch);
     expect(role()).toBe('writer');
   });
 
   test('a job that is not there, and one that is damaged, are told', async () => {
     await openJob('nowhere', store.dispatch);
     expect(state()).toEqual({ status: 'missing', id: 'nowhere' });
-    await database().jobs.update(demoJob.id, { version: 9 });
-    await openJob(demoJob.id, store.dispatch);
+    await database().jobs.update(fullHouse.id, { version: 9 });
+    await openJob(fullHouse.id, store.dispatch);
     expect(state()).toMatchObject({ status: 'damaged', problem: { kind: 'later-version', version: 9 } });
   });
 });

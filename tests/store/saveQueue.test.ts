@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import type { SaveOrder, saveEdits } from '../../src/store/persistence/jobStorage';
 import { createSaveQueue } from '../../src/store/persistence/saveQueue';
 
@@ -14,7 +14,7 @@ afterEach(() => {
 });
 
 const named = (name: string): SaveOrder => ({
-  job: { ...demoJob, name },
+  job: { ...fullHouse, name },
   cursor: 0,
   entries: [],
   truncateAfter: null,

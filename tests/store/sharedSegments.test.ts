@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Circuit, Segment } from '../../src/core/circuit/circuitSchema';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import type { Job } from '../../src/core/job/jobSchema';
 import { evaluationOf } from '../../src/store/evaluation';
@@ -43,7 +43,7 @@ const made = (
 };
 
 const start: Job = {
-  ...demoJob,
+  ...fullHouse,
   amendments: [],
   circuits: IDS.map((id) => made(id, 24, 40, 'one', 'north')),
 };

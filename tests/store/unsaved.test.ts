@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import type { Job } from '../../src/core/job/jobSchema';
 import { editJob, undo } from '../../src/store/editing';
 import { edited } from '../../src/store/journal';
@@ -10,13 +10,13 @@ import { findUnsaved, forgetUnsaved, putBy } from '../../src/store/persistence/u
 import { store } from '../../src/store/store';
 import { FakeLocks } from '../support/locks';
 
-const { id } = demoJob;
+const { id } = fullHouse;
 
 beforeEach(async () => {
   Object.defineProperty(navigator, 'locks', { value: new FakeLocks(), configurable: true });
   await database().jobs.clear();
   await database().journal.clear();
-  await addJob(demoJob);
+  await addJob(fullHouse);
 });
 
 afterEach(() => {
@@ -47,7 +47,7 @@ function renamed(...names: readonly string[]): { job: Job; journal: readonly Jou
       if ('refused' in after) throw new Error('Refused.');
       return after;
     },
-    { job: demoJob, journal: [], cursor: 0 },
+    { job: fullHouse, journal: [], cursor: 0 },
   );
 }
 
@@ -65,7 +65,7 @@ describe('edits that were made and not written when the page went', () => {
     expect(findUnsaved(id)).toBeUndefined();
     store.dispatch(undo());
     store.dispatch(undo());
-    expect(ready().job).toEqual(demoJob);
+    expect(ready().job).toEqual(fullHouse);
   });
 
   test.each([
@@ -96,7 +96,7 @@ describe('edits that were made and not written when the page went', () => {
     await saveEdits({ job, cursor: 1, entries: journal, truncateAfter: null }, 'gone', 5);
     putBy(id, { after: [5], cursor: 0, entries: [], truncateAfter: null });
     await openJob(id, store.dispatch);
-    expect(ready().job).toEqual(demoJob);
+    expect(ready().job).toEqual(fullHouse);
     expect(ready().journal).toHaveLength(1);
   });
 
@@ -104,21 +104,21 @@ describe('edits that were made and not written when the page went', () => {
     const { journal } = renamed('A');
     putBy(id, { after: [1], cursor: 1, entries: journal, truncateAfter: null });
     await openJob(id, store.dispatch);
-    expect(ready().job.name).toBe(demoJob.name);
+    expect(ready().job.name).toBe(fullHouse.name);
     expect(findUnsaved(id)).toBeUndefined();
   });
 
   test('what stands there and is no edit is passed over', async () => {
     localStorage.setItem(`pasture-unsaved-${id}`, '{"after":3}');
     await openJob(id, store.dispatch);
-    expect(ready().job).toEqual(demoJob);
+    expect(ready().job).toEqual(fullHouse);
   });
 
   test('an edit is put by before it is written, and forgotten after', async () => {
     await openJob(id, store.dispatch);
     store.dispatch(editJob({ command: { kind: 'change-job', fields: { name: 'New' } }, label: 'Rename' }));
     expect(findUnsaved(id)?.entries).toHaveLength(1);
-    expect(await savedName()).toBe(demoJob.name);
+    expect(await savedName()).toBe(fullHouse.name);
     await vi.waitFor(() => {
       expect(findUnsaved(id)).toBeUndefined();
     });

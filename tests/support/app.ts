@@ -1,4 +1,6 @@
 import { readFile } from 'node:fs/promises';
+import { writeJobFile } from '../../src/core/job/jobFile';
+import { fullHouse } from './fullHouse/job';
 import { expect, test as base, type Page } from '@playwright/test';
 
 /** A page whose console must stay clean: a message there fails the test. */
@@ -23,6 +25,12 @@ export { expect };
 export async function openDemo(page: Page): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: /the demo job/ }).click();
+  await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
+}
+
+/** A job in which something is wrong at every stage, opened from its file. */
+export async function openFullHouse(page: Page): Promise<void> {
+  await importFile(page, 'full-house.pasture.json', writeJobFile(fullHouse));
   await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
 }
 

@@ -3,7 +3,7 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { MemoryRouter, Outlet, Route, Routes } from 'react-router';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from './fullHouse/job';
 import type { Job } from '../../src/core/job/jobSchema';
 import { StageActionsProvider, type StageActions } from '../../src/features/job/stageActions';
 import type { CircuitEvaluation } from '../../src/core/job/evaluation';
@@ -14,7 +14,7 @@ import { store, useAppSelector } from '../../src/store/store';
 import { ThemeProvider } from '../../src/ui/theme/ThemeProvider';
 
 /** Puts a job into the store, as if it had just been opened. */
-export function load(job: Job = demoJob, role: TabRole = 'writer'): void {
+export function load(job: Job = fullHouse, role: TabRole = 'writer'): void {
   store.dispatch(jobLoaded({ job, journal: [], cursor: 0, role }));
 }
 

@@ -1,11 +1,11 @@
 import { render } from '@testing-library/react';
 import { expect, test, vi } from 'vitest';
-import { demoJob } from '../../src/core/job/demoJob';
+import { fullHouse } from '../support/fullHouse/job';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { LoadStack } from '../../src/ui/pictures/LoadStack';
 
 const widths = (volts: number): readonly number[] => {
-  const { report } = evaluateJob(demoJob).service;
+  const { report } = evaluateJob(fullHouse).service;
   const { container } = render(
     <LoadStack report={report} volts={volts} chosen="existing" onMethod={vi.fn()} />,
   );

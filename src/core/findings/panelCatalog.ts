@@ -35,5 +35,6 @@ export const panelCatalog = {
   'panel.hold-down': about<{ seen: boolean }>().surveyed('stop', 'ask'),
   'panel.feed-through': about<{ mainA: number }>().surveyed('stop', 'ask'),
   'panel.surge': about<{ seen: boolean }>().surveyed('stop', 'ask'),
+  'panel.feeder-load': about<{ carriesVA: number; feederVA: number }>().may('check'),
   'panel.lug-range': about<{ size: WireSize; from: WireSize; to: WireSize }>().may('stop'),
 };

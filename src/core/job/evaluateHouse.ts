@@ -25,6 +25,21 @@ const isNew = ({ circuit }: CircuitEvaluation): boolean =>
 const demandsOf = (circuits: readonly CircuitEvaluation[], memo: JobMemo): readonly CircuitDemand[] =>
   circuits.filter(isNew).flatMap((each) => demandOf(each, memo) ?? []);
 
+/** The demand of a feeder whose panel holds circuits of the job: those count themselves, and it only for the rest. */
+function withoutCarried(
+  additions: readonly CircuitDemand[],
+  panels: readonly Panel[],
+): readonly CircuitDemand[] {
+  return additions.flatMap((each) => {
+    const panel = panels.find(({ feederId }) => feederId === each.circuitId);
+    if (panel === undefined) return [each];
+    const held = new Set(panel.plan.placed.map(({ circuitId }) => circuitId));
+    const carriedVA = additions.reduce((sum, { circuitId, va }) => sum + (held.has(circuitId) ? va : 0), 0);
+    const restVA = each.va - carriedVA;
+    return restVA > 0 ? [{ ...each, va: restVA }] : [];
+  });
+}
+
 /** The service of a job with what its circuits add. */
 export function evaluateService(
   { house, panels }: Job,
@@ -34,11 +49,11 @@ export function evaluateService(
 ): ServiceEvaluation {
   const panel = panels.find(({ role }) => role === 'service');
   const additions = demandsOf(circuits, memo);
-  return memo.service.of('service', [house, panel, code, ...additions], () => {
+  return memo.service.of('service', [house, ...panels, code, ...additions], () => {
     const report = serviceReport(
       house,
       panel,
-      groupedAdditions(additions, house.groups, serviceVolts(house)),
+      groupedAdditions(withoutCarried(additions, panels), house.groups, serviceVolts(house)),
       code,
     );
     const faultA =
@@ -97,13 +112,14 @@ export function evaluatePanels(
     const fed = fedBy(panel, panels, circuits.filter(isNew));
     const wanted = fed.map((each) => wantedOf(each, shareOf(each), memo));
     const faultA = panel.role === 'service' ? service.faultA : null;
-    return memo.panels.of(panel.id, [panel, code, faultA, ...wanted], () => {
+    const feederVA = additions.find(({ circuitId }) => circuitId === panel.feederId)?.va ?? null;
+    return memo.panels.of(panel.id, [panel, code, faultA, feederVA, ...wanted], () => {
       const solved = new Map(fed.map((each) => [each.circuit.id, each.solved]));
       return {
         panel,
         wanted,
         bars: barCounts(planned(panel, wanted), solved),
-        findings: panelFindings({ panel, wanted, solved, faultA, code }),
+        findings: panelFindings({ panel, wanted, solved, feederVA, faultA, code }),
       };
     });
   });

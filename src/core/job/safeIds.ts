@@ -41,6 +41,7 @@ function withPanelIds(panel: Panel, panels: Renaming, circuits: Renaming): Panel
     ...panel,
     id: panels.id(panel.id, 'panel'),
     fedFrom: panel.fedFrom === null ? null : panels.of(panel.fedFrom),
+    ...(panel.feederId != null && { feederId: circuits.of(panel.feederId) }),
     plan: {
       ...plan,
       placed: plan.placed.map((each) => ({ ...each, circuitId: circuits.of(each.circuitId) })),

@@ -19,8 +19,9 @@ export interface SubpanelIds {
 }
 
 /** A subpanel that is installed by the job: bars apart, nothing in it yet. */
-const newSubpanel = (id: string, name: string, fedFrom: string, spaces: number): Panel => ({
-  ...freshPanel(id, name, 'subpanel', fedFrom),
+const newSubpanel = (ids: SubpanelIds, name: string, fedFrom: string, spaces: number): Panel => ({
+  ...freshPanel(ids.panel, name, 'subpanel', fedFrom),
+  feederId: ids.feeder,
   installed: 'new',
   spaces,
   tandems: [],
@@ -72,7 +73,7 @@ export function withSubpanel(
       ),
     },
   };
-  const empty = newSubpanel(ids.panel, name, panel.id, option.spaces);
+  const empty = newSubpanel(ids, name, panel.id, option.spaces);
   const freeSpace = makeSpace(empty, [], unplaced, 0);
   const sub = freeSpace === undefined ? empty : { ...empty, plan: withSpace(empty, [], freeSpace) };
   return {

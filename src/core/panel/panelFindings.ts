@@ -16,6 +16,8 @@ export interface PanelQuestion {
   /** Circuits of the job that this panel is to feed. */
   readonly wanted: readonly Wanted[];
   readonly solved: ReadonlyMap<string, SolvedCircuit>;
+  /** What its feeder is computed for, volt-amperes; null where no feeder of the job feeds it. */
+  readonly feederVA: number | null;
   /** Available fault current at it, amperes; null until it is known. */
   readonly faultA: number | null;
   readonly code: Edition;
@@ -68,8 +70,9 @@ function fits({ panel, wanted, solved }: PanelQuestion, out: FindingLog): void {
     out.found('ask', 'panel.breaker-not-listed', 'panel.listing', { listings: '' });
   if (lugFrom === null || lugTo === null) return;
   for (const { circuitId } of wanted) {
-    const size = solved.get(circuitId)?.figures.size;
-    if (size === undefined || size === null) continue;
+    // The first segment is landed here, whatever the rest of the run is of.
+    const size = solved.get(circuitId)?.figures.segments[0]?.size;
+    if (size === undefined) continue;
     if (sizeRank(size) < sizeRank(lugFrom) || sizeRank(size) > sizeRank(lugTo)) {
       out.found('stop', 'panel.lug-range', 'panel.listing', { size, from: lugFrom, to: lugTo });
     }
@@ -94,6 +97,13 @@ function legs({ panel, wanted }: PanelQuestion, out: FindingLog): void {
     out.found('check', 'service.unbalanced', 'service.legs', { aVA, bVA });
 }
 
+/** Whether the feeder is computed for what its panel is to feed (215.2). */
+function feederLoad({ wanted, feederVA }: PanelQuestion, out: FindingLog): void {
+  const carriesVA = wanted.reduce((sum, { va }) => sum + va, 0);
+  if (feederVA !== null && carriesVA > feederVA + 1)
+    out.found('check', 'panel.feeder-load', 'feeder.conductor', { carriesVA, feederVA });
+}
+
 /** Everything that is wrong, doubtful or still to be asked about a panel as its plan leaves it. */
 export function panelFindings(question: PanelQuestion): readonly AnyFinding[] {
   const out = new FindingLog(question.code, { kind: 'panel', panelId: question.panel.id });
@@ -102,6 +112,7 @@ export function panelFindings(question: PanelQuestion): readonly AnyFinding[] {
   fits(question, out);
   fault(question, out);
   legs(question, out);
+  feederLoad(question, out);
   installation(question.panel, question.code, out);
   const unclear = directory(planned(question.panel, question.wanted)).filter((line) => line.unclear !== null);
   if (unclear.length > 0)

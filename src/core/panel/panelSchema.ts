@@ -59,6 +59,7 @@ export const panelSchema = z.strictObject({
   name: z.string().min(1).max(60),
   role: z.enum(['service', 'subpanel']),
   fedFrom: z.string().max(60).nullable().describe('The panel that feeds it'),
+  feederId: z.string().max(60).nullish().describe('The circuit of the job that feeds it'),
   mainA: z
     .number()
     .int()

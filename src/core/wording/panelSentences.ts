@@ -66,6 +66,8 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
     `The directory does not tell a stranger what ${data.lines.length === 1 ? 'space' : 'spaces'} ${data.lines.slice(0, 6).join('; ')} ${data.lines.length === 1 ? 'feeds' : 'feed'}${data.lines.length > 6 ? ', and more' : ''}.`,
   'panel.openings': ({ data }) =>
     `${counted(data.count, 'opening')} without a filler plate: close ${data.count === 1 ? 'it' : 'them'}.`,
+  'panel.feeder-load': ({ data }) =>
+    `The circuits of this panel come to ${n(data.carriesVA, 0)} VA; its feeder is computed for ${n(data.feederVA, 0)} VA. Enter the load of the panel as the load of its feeder.`,
   'panel.bus-below-main': ({ data }) =>
     `The bus of ${n(data.busA, 1)} A is less than the main of ${n(data.mainA, 1)} A before it: use a smaller main, or another panel.`,
   'panel.no-main': () => 'No main was read: what protects this panel, and at what rating?',

@@ -11,7 +11,7 @@ import { firstProblem } from '../../core/job/zodProblem';
 import { AMENDMENT_KINDS, changeWords } from '../../core/wording/amendments';
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
-import { downloadText } from '../../ui/files/downloadText';
+import { downloadText } from '../../ui/files/download';
 import { Dialog } from '../../ui/shell/Dialog';
 import { ChangeFields } from './AmendmentChangeFields';
 import { ChangeList, changeCount, useJobChanges } from './ChangeList';

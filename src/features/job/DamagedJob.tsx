@@ -6,7 +6,7 @@ import { Message } from '../../ui/shell/Message';
 
 /** Hands what is stored of a job to the browser as a file, as it is. */
 async function exportStored({ name, saved }: Damaged): Promise<void> {
-  const { downloadText } = await import('../../ui/files/downloadText');
+  const { downloadText } = await import('../../ui/files/download');
   const { document, version } = saved.record;
   const text = JSON.stringify({ pasture: 'job', version, job: document, journal: saved.journal }, null, 2);
   downloadText(text, `${name}.stored.json`, 'application/json');

@@ -8,7 +8,7 @@ import { circuitsAdded } from '../../core/job/changes';
 import type { SizedSchedule } from '../../store/schedule/sizeSchedule';
 import { useSchedule, type ScheduleReading } from '../../store/schedule/useSchedule';
 import { useJobEditor } from '../../store/useJobEditor';
-import { downloadText } from '../../ui/files/downloadText';
+import { downloadText } from '../../ui/files/download';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Dialog } from '../../ui/shell/Dialog';
 import { draftOf, keepDraft, refusedPart } from './scheduleDraft';

@@ -17,7 +17,7 @@ async function written(
 export async function exportJob(job: Job): Promise<void> {
   const [{ text, name }, { downloadText }] = await Promise.all([
     written(job),
-    import('../../ui/files/downloadText'),
+    import('../../ui/files/download'),
   ]);
   downloadText(text, name(), 'application/json');
 }

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import type { DialogName, StageActions } from './stageActions';
 import { stagePath } from './stages';
 
@@ -9,14 +9,23 @@ const partOf = (asked: 'figures' | 'route' | undefined): string => {
   return (asked ?? now) === 'route' ? '?part=route' : '';
 };
 
+/** Whether the list of jobs opened this one for a schedule to be read into it. */
+const asksForSchedule = (state: unknown): boolean =>
+  typeof state === 'object' && state !== null && 'dialog' in state && state.dialog === 'schedule';
+
 /** The actions of a stage, and which dialog is open over it. */
 export function useStage(jobId: string) {
   const navigate = useNavigate();
-  const [dialog, setDialog] = useState<DialogName | null>(null);
+  const { state }: { state: unknown } = useLocation();
+  const [dialog, setDialog] = useState<DialogName | null>(() => (asksForSchedule(state) ? 'schedule' : null));
   // A stage opens at its top, however far down the one before it was read.
   useEffect(() => {
     document.documentElement.scrollTop = 0;
   }, []);
+  useEffect(() => {
+    // A reload does not ask again.
+    if (asksForSchedule(state)) void navigate('.', { replace: true, state: null });
+  }, [state, navigate]);
   const actions = useMemo<StageActions>(
     () => ({
       open: setDialog,

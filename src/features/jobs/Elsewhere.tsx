@@ -1,6 +1,8 @@
 import { Button, TextInput } from '@mantine/core';
 import { useRef, useState } from 'react';
+import type { JobRecord } from '../../store/persistence/database';
 import { createJob } from './jobActions';
+import { KeepCopy } from './KeepCopy';
 import classes from './JobsPage.module.css';
 
 function NewJob({ onMade }: { readonly onMade: (id: string) => void }) {
@@ -36,11 +38,13 @@ function FileOpener({ onFile }: { readonly onFile: (file: File | undefined) => v
   return (
     <div>
       <h2>From a file</h2>
-      <p className="second">A job exported from another browser: choose it, or drop it on this page.</p>
+      <p className="second">
+        A job exported from another browser, or a copy of all jobs: choose it, or drop it on this page.
+      </p>
       <input
         ref={input}
         type="file"
-        accept=".json,.txt,application/json,text/plain"
+        accept=".json,.txt,.zip,application/json,text/plain,application/zip"
         className="visually-hidden"
         aria-label="Job file"
         tabIndex={-1}
@@ -61,13 +65,33 @@ interface DemoOpenerProps {
   readonly onOpen: () => void;
 }
 
+/** A builder's schedule makes a job of its own. */
+function ScheduleOpener({ onMade }: { readonly onMade: (id: string, open: 'schedule') => void }) {
+  return (
+    <div>
+      <h2>Builder's schedule</h2>
+      <p className="second">Many appliances at once, from a CSV file or pasted: they make a new job.</p>
+      <Button
+        variant="default"
+        onClick={() => {
+          void createJob('From a schedule').then((id) => {
+            onMade(id, 'schedule');
+          });
+        }}
+      >
+        Read a schedule
+      </Button>
+    </div>
+  );
+}
+
 function DemoOpener({ here, onOpen }: DemoOpenerProps) {
   return (
     <div>
       <h2>Demo job</h2>
       <p className="second">
-        A service that is too small, a full panel, and circuits with stops and questions to try. Resetting
-        puts it back as it ships; undo takes that back.
+        A made-up house with ten circuits: one stop and two questions to try. Resetting puts it back as it
+        ships; undo takes that back.
       </p>
       <Button variant="default" onClick={onOpen}>
         {here ? 'Reset and open the demo job' : 'Open the demo job'}
@@ -78,16 +102,19 @@ function DemoOpener({ here, onOpen }: DemoOpenerProps) {
 
 interface ElsewhereProps {
   readonly demoHere: boolean;
-  readonly onMade: (id: string) => void;
+  readonly jobs: readonly JobRecord[];
+  readonly onMade: (id: string, open?: 'schedule') => void;
   readonly onFile: (file: File | undefined) => void;
   readonly onDemo: () => void;
 }
 
-/** What else a job comes from: a name alone, a file, the demo. */
-export function Elsewhere({ demoHere, onMade, onFile, onDemo }: ElsewhereProps) {
+/** The copy of all jobs, and what else a job comes from: a file, a schedule, the demo, a name alone. */
+export function Elsewhere({ jobs, demoHere, onMade, onFile, onDemo }: ElsewhereProps) {
   return (
     <section className={classes['side']} aria-label="Start or open">
+      <KeepCopy jobs={jobs} />
       <FileOpener onFile={onFile} />
+      <ScheduleOpener onMade={onMade} />
       <DemoOpener here={demoHere} onOpen={onDemo} />
       <NewJob onMade={onMade} />
     </section>

@@ -1,7 +1,7 @@
 import { useElementSize } from '@mantine/hooks';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { DEMO_JOB_ID } from '../../core/job/demoJobId';
+import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
 import { CAUTION } from '../../core/wording/cautions';
 import { storageKind, type JobRecord } from '../../store/persistence/database';
 import { removeJob, restoreJob, type SavedJob } from '../../store/persistence/jobStorage';
@@ -159,7 +159,7 @@ export function JobsPage() {
   const navigate = useNavigate();
   const [outcome, setOutcome] = useState<Outcome | null>(null);
   useDemoStart(jobs?.length === 0);
-  const go = (id: string): void => void navigate(`/jobs/${id}`);
+  const go = (id: string, dialog?: 'schedule'): void => void navigate(`/jobs/${id}`, { state: { dialog } });
   const openDemo = async (): Promise<void> => {
     const problem = await resetDemoJob();
     if (problem === undefined) go(DEMO_JOB_ID);
@@ -201,6 +201,7 @@ export function JobsPage() {
       <main className={classes['main']}>
         <JobList jobs={jobs} onOutcome={setOutcome} />
         <Elsewhere
+          jobs={jobs ?? []}
           demoHere={jobs?.some(({ id }) => id === DEMO_JOB_ID) ?? false}
           onMade={go}
           onFile={(file) => void open(file)}

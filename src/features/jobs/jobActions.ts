@@ -1,4 +1,4 @@
-import { DEMO_JOB_ID } from '../../core/job/demoJobId';
+import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
 import type { Job } from '../../core/job/jobSchema';
 import { counted } from '../../core/wording/words';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
@@ -37,7 +37,7 @@ export async function startTyped(
 
 /** Puts the demo job here for the first time. */
 export async function putDemoJob(): Promise<string> {
-  const { demoJob } = await import('../../core/job/demoJob');
+  const { demoJob } = await import('../../core/job/demo/demoJob');
   await addJob(demoJob);
   return demoJob.id;
 }
@@ -53,7 +53,7 @@ export async function resetDemoJob(): Promise<NotReset> {
     return undefined;
   }
   const [{ demoJob }, { jobReplaced }, { editSaved }] = await Promise.all([
-    import('../../core/job/demoJob'),
+    import('../../core/job/demo/demoJob'),
     import('../../core/job/changes'),
     import('../../store/persistence/editSaved'),
   ]);
@@ -70,14 +70,14 @@ export async function resetDemoJob(): Promise<NotReset> {
   }
 }
 
-/** Opens a file. A job that is here already is kept: the file becomes a copy beside it. */
-export async function importJob(file: File): Promise<Imported> {
+/** Opens the text of a job file. A job that is here already is kept: the file becomes a copy beside it. */
+async function importText(text: string, fileName: string): Promise<Imported> {
   const [{ readJobFile }, { fileProblemWords }] = await Promise.all([
     import('../../core/job/jobFile'),
     import('../../core/wording/fileProblems'),
   ]);
-  const read = readJobFile(await file.text());
-  if (!read.ok) return { ok: false, words: fileProblemWords(read.problem, file.name) };
+  const read = readJobFile(text);
+  if (!read.ok) return { ok: false, words: fileProblemWords(read.problem, fileName) };
   const here = await savedJob(read.job.id);
   const job: Job =
     here === undefined
@@ -93,6 +93,45 @@ export async function importJob(file: File): Promise<Imported> {
   ].filter((note) => note !== '');
   return { ok: true, id: job.id, note: notes.length === 0 ? null : notes.join(' ') };
 }
+
+/** Whether the job of a file is here, exactly as it is in the file. */
+async function isHere(text: string): Promise<boolean> {
+  const { readJobFile, writeJobFile } = await import('../../core/job/jobFile');
+  const read = readJobFile(text);
+  const here = read.ok ? await savedJob(read.job.id) : undefined;
+  return read.ok && here !== undefined && writeJobFile(here.document) === writeJobFile(read.job);
+}
+
+/** Opens every job of a copy of all jobs: what is here unchanged is left, what differs is put beside it. */
+async function importCopy(file: File): Promise<Imported> {
+  const { filesInCopy } = await import('../../store/persistence/copyFile');
+  const files = filesInCopy(new Uint8Array(await file.arrayBuffer()));
+  if (files === undefined || files.length === 0)
+    return { ok: false, words: `${file.name} is damaged, or no copy of jobs. Nothing was changed.` };
+  let [same, last]: [number, string | null] = [0, null];
+  const problems: string[] = [];
+  for (const { name, text } of files) {
+    if (await isHere(text)) {
+      same += 1;
+      continue;
+    }
+    const done = await importText(text, name);
+    if (done.ok) last = done.id;
+    else problems.push(done.words);
+  }
+  const opened = files.length - same - problems.length;
+  const note = [
+    `${counted(opened, 'job')} opened`,
+    ...(same === 0 ? [] : [`${counted(same, 'job')} here already, the same`]),
+  ].join(', ');
+  return problems.length > 0
+    ? { ok: false, words: [`${note}.`, ...problems].join(' ') }
+    : { ok: true, id: last ?? '', note: `${note}.` };
+}
+
+/** Opens a file: a job, or a copy of all jobs. */
+export const importJob = async (file: File): Promise<Imported> =>
+  file.name.endsWith('.zip') ? importCopy(file) : importText(await file.text(), file.name);
 
 /** Whether the server asks a browser without jobs to start with the demo job. */
 export async function startsWithDemo(): Promise<boolean> {

@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import { found, planned, type InstalledBreaker } from '../../core/panel/spaces';
 import { writePanelCsv } from '../../core/panel/panelCsv';
 import { evaluationOf } from '../../store/evaluation';
-import { downloadText } from '../../ui/files/downloadText';
+import { downloadText } from '../../ui/files/download';
 import { useReadyJob } from '../job/JobPage';
 import { PrintButton } from '../../ui/shell/PrintButton';
 import { DirectoryTable } from '../../ui/tables/DirectoryTable';

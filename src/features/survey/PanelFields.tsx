@@ -10,6 +10,7 @@ import {
   printKnockouts,
   printTandems,
 } from '../../core/panel/panelFields';
+import type { Job } from '../../core/job/jobSchema';
 import type { Panel } from '../../core/panel/panelSchema';
 import { parseNumber, printNumber, type NumberRange } from '../../core/units/number';
 import { isRefused, refuse } from '../../core/units/refused';
@@ -253,12 +254,36 @@ function Bars({ panel }: PanelFieldsProps) {
   );
 }
 
+const NO_FEEDER = '';
+
+/** The feeder of the job that supplies a subpanel: the circuits in the panel then count once. */
+function FedBy({ panel, job }: PanelFieldsProps & { readonly job: Job }) {
+  const { change, canWrite } = usePanelEditor(panel);
+  const feeders = job.circuits.filter(({ appliance }) => appliance.family === 'feeder');
+  if (panel.role !== 'subpanel' || feeders.length === 0) return null;
+  return (
+    <ChoiceField
+      label="Fed by"
+      value={panel.feederId ?? NO_FEEDER}
+      disabled={!canWrite}
+      choices={[
+        { value: NO_FEEDER, label: 'No feeder of this job' },
+        ...feeders.map(({ id, name }) => ({ value: id, label: name })),
+      ]}
+      onChoose={(id) => {
+        change({ feederId: id === NO_FEEDER ? null : id }, 'Feeder of a panel');
+      }}
+    />
+  );
+}
+
 /** What is read from the label of a panel and seen behind its cover. */
-export function PanelFields(props: PanelFieldsProps) {
+export function PanelFields({ job, ...props }: PanelFieldsProps & { readonly job: Job }) {
   return (
     <div className={classes['pairs']}>
       <Size {...props} />
       <Label {...props} />
+      <FedBy {...props} job={job} />
       <Bars {...props} />
       <BondFields {...props} />
       <InstallationFields {...props} />

@@ -61,7 +61,7 @@ function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel })
       </h2>
       <div className={classes['panelBoard']}>
         <div>
-          <PanelFields panel={panel} />
+          <PanelFields panel={panel} job={job} />
           <BreakersField panel={panel} />
           <Unknown panel={panel} />
           <PhotoStrip photos={panel.photos} jobId={job.id} of={{ panelId: panel.id }} />

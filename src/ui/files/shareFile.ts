@@ -1,4 +1,4 @@
-import { downloadText } from './downloadText';
+import { downloadText } from './download';
 
 /**
  * Hands a text file to the share sheet of the phone; to the downloads where there is none or it does not take the

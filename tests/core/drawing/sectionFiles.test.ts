@@ -11,11 +11,11 @@ import {
 import { layOut } from '../../../src/core/route/routeCase';
 import { sectionDxf } from '../../../src/core/drawing/sectionDxf';
 import { sectionScene } from '../../../src/core/drawing/sectionScene';
-import { demoJob } from '../../../src/core/job/demoJob';
+import { fullHouse } from '../../support/fullHouse/job';
 import { circuit, context, solve, segment } from '../../support/circuits';
 import { trench } from '../../support/routes';
 
-const kiln = demoJob.circuits.find(({ id }) => id === 'kiln')!;
+const kiln = fullHouse.circuits.find(({ id }) => id === 'kiln')!;
 const about = layOut({
   circuit: kiln,
   solved: solve(kiln),

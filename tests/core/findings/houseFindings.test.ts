@@ -26,8 +26,14 @@ type HouseFindingCode = keyof typeof panelCatalog | keyof typeof serviceCatalog;
 const code = edition(2023);
 const EV = circuit({ id: 'ev', run: [segment({})] });
 
-const ofPanel = (about: Panel, needs: readonly Wanted[] = [], faultA: number | null = null) =>
+const ofPanel = (
+  about: Panel,
+  needs: readonly Wanted[] = [],
+  faultA: number | null = null,
+  feederVA: number | null = null,
+) =>
   panelFindings({
+    feederVA,
     panel: about,
     wanted: needs,
     solved: new Map([['ev', solveCircuit(EV, context())]]),
@@ -223,6 +229,13 @@ const ROWS: readonly Row[] = [
     'bus of 125 A is less than the main of 200 A',
     () => ofPanel(panel({ busA: 125 })),
     () => ofPanel(panel({})),
+  ],
+  [
+    'panel.feeder-load',
+    'check',
+    'come to 11520 VA; its feeder is computed for 9000 VA',
+    () => ofPanel(panel(placed(1)), [wanted('ev', 2, { va: 11520 })], null, 9000),
+    () => ofPanel(panel(placed(1)), [wanted('ev', 2, { va: 11520 })], null, 11520),
   ],
   [
     'panel.no-main',

@@ -132,6 +132,24 @@ type PanelPart = Partial<Panel> & { readonly typed?: string };
 /** A job whose circuit is to go into a panel. */
 const panelled = (part: PanelPart, house: Partial<House> = {}): Job =>
   jobOf([EV], { panels: [panel(part)], house: { ...FRESH_HOUSE, ...house } });
+/** A subpanel that holds a charger, on a feeder that is computed for so much. */
+const fedPanel = (loadVA: number): Job => {
+  const feeder = circuit({
+    id: 'feeder',
+    name: 'Feeder',
+    ...withPlate('feeder', { loadVA, continuousVA: 0, volts: 240, neutral: true, wires: 4 }),
+  });
+  const sub = panel({
+    id: 'sub',
+    role: 'subpanel',
+    fedFrom: 'panel',
+    feederId: 'feeder',
+    neutrals: 'apart',
+    bondingScrew: 'out',
+    plan: { gone: [], moved: [], placed: [{ circuitId: EV.id, at: { slot: 1, half: null } }] },
+  });
+  return jobOf([EV, feeder], { panels: [panel(), sub] });
+};
 const full = '1 20 a; 2 20 b; 3 20 c; 4 20 d; 5 20 e; 6 20 f; 7 20 g; 8 20 h';
 
 /** A job for each finding about the service or a panel. */
@@ -170,6 +188,7 @@ const ofHouses: Readonly<Record<HouseCode, Job>> = {
   'panel.openings': panelled({ openings: 2 }),
   'panel.bus-below-main': panelled({ busA: 125 }),
   'panel.no-main': panelled({ mainA: null, typed: full }),
+  'panel.feeder-load': fedPanel(5000),
   'panel.working-space': panelled({ installed: 'new' }),
   'panel.height': panelled({ topHandleIn: 84 }),
   'panel.hold-down': panelled({ mainKind: 'back-fed', holdDown: false }),

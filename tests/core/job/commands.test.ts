@@ -4,13 +4,13 @@ import { LIMITS } from '../../../src/core/code/limits';
 import { circuitsAdded, joined } from '../../../src/core/job/changes';
 import type { Command, Photo } from '../../../src/core/job/command';
 import { applyCommand, isRefusal } from '../../../src/core/job/commands';
-import { demoJob } from '../../../src/core/job/demoJob';
+import { fullHouse } from '../../support/fullHouse/job';
 import { jobSchema, type Job } from '../../../src/core/job/jobSchema';
 import { refusalWords } from '../../../src/core/wording/refusals';
 import { circuit, segment } from '../../support/circuits';
 import { after, jobOf } from '../../support/jobs';
 
-const ids = demoJob.circuits.map(({ id }) => id);
+const ids = fullHouse.circuits.map(({ id }) => id);
 const anyId = fc.constantFrom(...ids, 'new-1', 'new-2', 'nobody');
 
 /** Values as they come out of fields, files and workers that went wrong. */
@@ -59,8 +59,8 @@ const anyJobFields = fc.record(
     answers: fc.oneof(hostile, fc.constant([{ subject: 'service', code: 'service.least', text: 'Yes' }])),
     panels: fc.oneof(
       hostile,
-      fc.constant(demoJob.panels),
-      fc.constant([...demoJob.panels, ...demoJob.panels]),
+      fc.constant(fullHouse.panels),
+      fc.constant([...fullHouse.panels, ...fullHouse.panels]),
     ),
   },
   { requiredKeys: [] },
@@ -116,10 +116,10 @@ const anyCommand = fc.oneof(
 
 describe('commands cannot break a job', () => {
   test('whatever is typed, in whatever order, the job is one that opens; undone it is what it was, byte for byte', () => {
-    const start = JSON.stringify(demoJob);
+    const start = JSON.stringify(fullHouse);
     fc.assert(
       fc.property(fc.array(anyCommand, { maxLength: 14 }), (commands) => {
-        let job: Job = demoJob;
+        let job: Job = fullHouse;
         const taken: { command: Command; inverse: Command }[] = [];
         for (const command of commands) {
           const applied = applyCommand(job, command);
@@ -141,12 +141,12 @@ describe('commands cannot break a job', () => {
   test('two edits of one visit, joined, are the same as one after the other, forward and back', () => {
     fc.assert(
       fc.property(anyCommand, anyCommand, (one, two) => {
-        const first = applyCommand(demoJob, one);
+        const first = applyCommand(fullHouse, one);
         if (isRefusal(first)) return;
         const second = applyCommand(first.job, two);
         if (isRefusal(second)) return;
-        expect(after(demoJob, joined(one, two)).job).toEqual(second.job);
-        expect(after(second.job, joined(second.inverse, first.inverse)).job).toEqual(demoJob);
+        expect(after(fullHouse, joined(one, two)).job).toEqual(second.job);
+        expect(after(second.job, joined(second.inverse, first.inverse)).job).toEqual(fullHouse);
       }),
       { numRuns: 400 },
     );
@@ -160,7 +160,7 @@ const words = (job: Job, command: Command): string => {
 
 describe('a command that is not taken says why, in plain words', () => {
   const change = (fields: object): Command => ({ kind: 'change-circuit', id: 'kiln', fields });
-  const [panel] = demoJob.panels;
+  const [panel] = fullHouse.panels;
   const [breaker] = panel!.breakers;
 
   test.each<[string, Command, string]>([
@@ -218,8 +218,8 @@ describe('a command that is not taken says why, in plain words', () => {
       'The circuit is in the job already.',
     ],
   ])('%s', (_, command, expected) => {
-    expect(words(demoJob, command)).toBe(expected);
-    expect(applyCommand(demoJob, command)).not.toHaveProperty('job');
+    expect(words(fullHouse, command)).toBe(expected);
+    expect(applyCommand(fullHouse, command)).not.toHaveProperty('job');
   });
 
   test('the circuit past the limit, with how many there is room for', () => {
@@ -235,7 +235,7 @@ describe('a command that is not taken says why, in plain words', () => {
 });
 
 test('circuits that were taken out here and there come back to where they were', () => {
-  const removed = after(demoJob, { kind: 'remove-circuits', ids: [ids[1]!, ids[4]!, ids[8]!] });
+  const removed = after(fullHouse, { kind: 'remove-circuits', ids: [ids[1]!, ids[4]!, ids[8]!] });
   expect(removed.job.circuits).toHaveLength(ids.length - 3);
   expect(after(removed.job, removed.inverse).job.circuits.map(({ id }) => id)).toEqual(ids);
 });
@@ -249,20 +249,20 @@ test('two photographs that were on their way at once are both kept', () => {
     at: LIMITS.photos,
   });
   // Each was made while the job had none of them.
-  const { job } = after(after(demoJob, add('one')).job, add('two'));
+  const { job } = after(after(fullHouse, add('one')).job, add('two'));
   expect(job.circuits.find(({ id }) => id === 'kiln')?.photos.map(({ id }) => id)).toEqual(['one', 'two']);
 });
 
 test('a command carries what changes and no more, and so does its inverse', () => {
-  const { inverse } = after(demoJob, { kind: 'change-circuit', id: 'kiln', fields: { name: 'Oven' } });
+  const { inverse } = after(fullHouse, { kind: 'change-circuit', id: 'kiln', fields: { name: 'Oven' } });
   expect(inverse).toEqual({ kind: 'change-circuit', id: 'kiln', fields: { name: 'Kiln, studio' } });
 });
 
 test('commands together are one edit: all of them, or none', () => {
   const remove = (id: string): Command => ({ kind: 'remove-circuits', ids: [id] });
   const both: Command = { kind: 'batch', commands: [remove('kiln'), remove('workshop')] };
-  expect(after(demoJob, both).job.circuits).toHaveLength(ids.length - 2);
-  expect(words(demoJob, { kind: 'batch', commands: [remove('kiln'), remove('nobody')] })).toBe(
+  expect(after(fullHouse, both).job.circuits).toHaveLength(ids.length - 2);
+  expect(words(fullHouse, { kind: 'batch', commands: [remove('kiln'), remove('nobody')] })).toBe(
     'The circuit is not in the job any more.',
   );
 });

@@ -2,12 +2,10 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { circuitSchema, type Circuit } from '../../../src/core/circuit/circuitSchema';
-import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
-import { jobContext } from '../../../src/core/job/jobContext';
-import { demoJob } from '../../../src/core/job/demoJob';
+import { fullHouse } from '../../support/fullHouse/job';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { jobFileName, readJobDocument, readJobFile, writeJobFile } from '../../../src/core/job/jobFile';
-import { jobSchema, type Job } from '../../../src/core/job/jobSchema';
+import type { Job } from '../../../src/core/job/jobSchema';
 import { JOB_VERSION } from '../../../src/core/job/jobVersion';
 import { migrate } from '../../../src/core/job/migrations';
 import { fileProblemWords } from '../../../src/core/wording/fileProblems';
@@ -25,29 +23,17 @@ const problem = (text: string) => {
   return result.problem;
 };
 
-describe('the demo job', () => {
-  test('is a valid job of ten circuits that shows every severity', () => {
-    expect(jobSchema.parse(demoJob)).toEqual(demoJob);
-    const context = jobContext(demoJob);
-    const severities = demoJob.circuits.flatMap((each) =>
-      solveCircuit(each, context).findings.map(({ severity }) => severity),
-    );
-    expect(demoJob.circuits).toHaveLength(10);
-    expect(severities).toEqual(expect.arrayContaining(['stop', 'check', 'ask', 'note']));
-  });
-});
-
 describe('files', () => {
   test('what is written is read back, and written again byte for byte', () => {
-    const text = writeJobFile(demoJob);
-    expect(read(text)).toEqual(demoJob);
+    const text = writeJobFile(fullHouse);
+    expect(read(text)).toEqual(fullHouse);
     expect(writeJobFile(read(text))).toBe(text);
   });
 
   test('the order of fields does not matter to the bytes', () => {
-    const shuffled = JSON.parse(writeJobFile(demoJob)) as { job: Record<string, unknown> };
+    const shuffled = JSON.parse(writeJobFile(fullHouse)) as { job: Record<string, unknown> };
     const job = Object.fromEntries(Object.entries(shuffled.job).reverse());
-    expect(writeJobFile(read(JSON.stringify({ ...shuffled, job })))).toBe(writeJobFile(demoJob));
+    expect(writeJobFile(read(JSON.stringify({ ...shuffled, job })))).toBe(writeJobFile(fullHouse));
   });
 
   test('round trips for circuits of any lengths and names', () => {
@@ -58,7 +44,7 @@ describe('files', () => {
           const base = circuit({ id: `c${at}`, name });
           return { ...base, run: base.run.map((segment) => ({ ...segment, lengthFt })) };
         });
-        const job: Job = { ...demoJob, circuits };
+        const job: Job = { ...fullHouse, circuits };
         expect(read(writeJobFile(job))).toEqual(job);
       }),
     );
@@ -81,7 +67,7 @@ describe('files', () => {
   });
 
   test('a field that is wrong is named by its path', () => {
-    const bad = JSON.parse(writeJobFile(demoJob)) as {
+    const bad = JSON.parse(writeJobFile(fullHouse)) as {
       job: { circuits: { run: { lengthFt: unknown }[] }[] };
     };
     const first = bad.job.circuits[1]?.run[0];
@@ -93,7 +79,7 @@ describe('files', () => {
   });
 
   test('a field that is not known is named too', () => {
-    const bad = JSON.parse(writeJobFile(demoJob)) as { job: Record<string, unknown> };
+    const bad = JSON.parse(writeJobFile(fullHouse)) as { job: Record<string, unknown> };
     bad.job['color'] = 'green';
     expect(problem(JSON.stringify(bad))).toMatchObject({ kind: 'invalid', path: 'color' });
   });
@@ -103,8 +89,8 @@ describe('files', () => {
   });
 
   test('file names are made of the words of the job', () => {
-    expect(jobFileName(demoJob)).toBe('split-level-orchard-lane.pasture.json');
-    expect(jobFileName({ ...demoJob, name: '???' })).toBe('job.pasture.json');
+    expect(jobFileName(fullHouse)).toBe('split-level-orchard-lane.pasture.json');
+    expect(jobFileName({ ...fullHouse, name: '???' })).toBe('job.pasture.json');
   });
 });
 
@@ -166,7 +152,7 @@ describe('older files', () => {
   });
 
   test('a job from before houses and panels has none, and nothing else is lost', () => {
-    const { house: _house, panels: _panels, answers: _answers, ...old } = demoJob;
+    const { house: _house, panels: _panels, answers: _answers, ...old } = fullHouse;
     const result = readJobDocument(old, 2);
     expect(result).toMatchObject({
       ok: true,

@@ -14,7 +14,7 @@ import {
   type InstalledBreaker,
   type Wanted,
 } from '../../../src/core/panel/spaces';
-import { DEMO_PANEL } from '../../../src/core/job/demoHouse';
+import { FULL_PANEL } from '../../support/fullHouse/panel';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import { panel, wanted } from '../../support/panels';
 
@@ -242,7 +242,7 @@ describe('ways to make room', () => {
   const needs = Array.from({ length: 9 }, (_, at) => wanted(`n${at}`, 2));
 
   test('moves, a subpanel and a new panel, cheapest first', () => {
-    const options = spaceOptions(DEMO_PANEL, needs, defaultPrices);
+    const options = spaceOptions(FULL_PANEL, needs, defaultPrices);
     expect(options.map(({ kind }) => kind)).toEqual(['moves', 'subpanel', 'new-panel']);
     expect(options.map(({ cents }) => cents)).toEqual(
       options.map(({ cents }) => cents).toSorted((a, b) => a - b),
@@ -251,7 +251,7 @@ describe('ways to make room', () => {
   });
 
   test('none where everything has its place', () => {
-    expect(spaceOptions(DEMO_PANEL, [], defaultPrices)).toEqual([]);
+    expect(spaceOptions(FULL_PANEL, [], defaultPrices)).toEqual([]);
   });
 });
 

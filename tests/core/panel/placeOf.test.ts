@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { demoJob } from '../../../src/core/job/demoJob';
+import { fullHouse } from '../../support/fullHouse/job';
 import { freshPanel } from '../../../src/core/panel/panelSchema';
 import { placeOf } from '../../../src/core/panel/placeOf';
 import type { Wanted } from '../../../src/core/panel/spaces';
@@ -25,7 +25,7 @@ describe('where the breaker of a circuit stands', () => {
   });
 
   test('nowhere until it is placed', () => {
-    const panels = demoJob.panels.map((panel) => ({
+    const panels = fullHouse.panels.map((panel) => ({
       panel: { ...panel, plan: { ...panel.plan, placed: [] } },
       wanted: [kiln],
     }));

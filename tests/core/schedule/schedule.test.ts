@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { familyList, freshAppliance } from '../../../src/core/appliances/registry';
-import { demoJob } from '../../../src/core/job/demoJob';
+import { fullHouse } from '../../support/fullHouse/job';
 import { readSchedule, type Schedule } from '../../../src/core/schedule/readSchedule';
 import { worksheetOfCsv } from '../../../src/core/schedule/scheduleWorksheet';
 import { writeSchedule, writeWorksheet } from '../../../src/core/schedule/writeSchedule';
@@ -172,12 +172,12 @@ describe('circuits as CSV, both ways', () => {
   });
 
   test('runs of several segments, pins and sites too', () => {
-    const { rows, bad } = read(writeSchedule(demoJob.circuits));
+    const { rows, bad } = read(writeSchedule(fullHouse.circuits));
     expect(bad).toEqual([]);
     expect(rows.map(({ circuit: { run } }) => run.length)).toEqual(
-      demoJob.circuits.map(({ run }) => run.length),
+      fullHouse.circuits.map(({ run }) => run.length),
     );
-    expect(rows[0]?.circuit.pins).toEqual(demoJob.circuits[0]?.pins);
+    expect(rows[0]?.circuit.pins).toEqual(fullHouse.circuits[0]?.pins);
   });
 
   test('a row with a wrong plate names the field', () => {
@@ -191,10 +191,10 @@ describe('circuits as CSV, both ways', () => {
 describe('worksheets', () => {
   test('the circuits of a worksheet come in, and its other items are told', () => {
     const { rows, bad } = read(
-      writeWorksheet(demoJob.circuits, 2023).replace('"items": [', '"items": [{"id":"b","kind":"box"},'),
+      writeWorksheet(fullHouse.circuits, 2023).replace('"items": [', '"items": [{"id":"b","kind":"box"},'),
     );
     expect(rows.map(({ circuit: { appliance } }) => appliance)).toEqual(
-      demoJob.circuits.map(({ appliance }) => appliance),
+      fullHouse.circuits.map(({ appliance }) => appliance),
     );
     expect(bad).toEqual([
       { line: 1, column: 'kind', message: 'Only items of kind circuit become circuits.' },

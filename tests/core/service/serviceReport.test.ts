@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { edition } from '../../../src/core/code/edition';
-import { demoJob } from '../../../src/core/job/demoJob';
+import { fullHouse } from '../../support/fullHouse/job';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import { circuitDemand, type CircuitDemand } from '../../../src/core/service/circuitDemand';
 import { faultCurrent } from '../../../src/core/service/faultCurrent';
@@ -299,11 +299,11 @@ describe('loads as they are typed', () => {
 describe('the demo house', () => {
   test('every load and circuit of it is counted', () => {
     const under = context();
-    const additions = demoJob.circuits.flatMap(
+    const additions = fullHouse.circuits.flatMap(
       (each) => circuitDemand(each, solveCircuit(each, under)) ?? [],
     );
     expect(additions).toHaveLength(10);
-    expect(serviceReport(demoJob.house, demoJob.panels[0], additions, code).limit).toMatchObject({
+    expect(serviceReport(fullHouse.house, fullHouse.panels[0], additions, code).limit).toMatchObject({
       amps: 150,
       element: 'main',
     });

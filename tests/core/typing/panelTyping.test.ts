@@ -8,7 +8,7 @@ import {
   printTandems,
 } from '../../../src/core/panel/panelFields';
 import { printBreakers, readBreakers } from '../../../src/core/panel/typedBreakers';
-import { DEMO_PANEL } from '../../../src/core/job/demoHouse';
+import { FULL_PANEL } from '../../support/fullHouse/panel';
 import { panel, wanted } from '../../support/panels';
 
 const read = (text: string, spaces = 30) => readBreakers(text, spaces, () => 'id');
@@ -61,7 +61,7 @@ describe('breakers as they are typed', () => {
   });
 
   test('what is printed is read back the same', () => {
-    const { breakers } = DEMO_PANEL;
+    const { breakers } = FULL_PANEL;
     const again = readBreakers(printBreakers(breakers), 40, () => 'id');
     const plain = ({ id: _id, ...rest }: (typeof breakers)[number]) => rest;
     const order = (a: (typeof breakers)[number], b: (typeof breakers)[number]) => a.place.slot - b.place.slot;
@@ -94,11 +94,11 @@ describe('a panel schedule as CSV', () => {
   });
 
   test('what is written is read back: spaces, ratings, kinds, names, loads', () => {
-    const written = writePanelCsv(DEMO_PANEL, []);
+    const written = writePanelCsv(FULL_PANEL, []);
     const again = readPanelCsv(written, 40, () => 'id');
     if ('problem' in again) throw new Error(again.problem);
     expect(again.problems).toEqual([]);
-    expect(again.breakers).toHaveLength(DEMO_PANEL.breakers.length - DEMO_PANEL.plan.gone.length);
+    expect(again.breakers).toHaveLength(FULL_PANEL.breakers.length - FULL_PANEL.plan.gone.length);
     expect(written).toContain('leg');
     expect(
       writePanelCsv(

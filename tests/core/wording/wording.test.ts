@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { demoJob } from '../../../src/core/job/demoJob';
+import { fullHouse } from '../../support/fullHouse/job';
 import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
 import { FIGURE_KEYS } from '../../../src/core/findings/subject';
 import { isQuiet } from '../../../src/core/working/quietSteps';
@@ -11,7 +11,7 @@ import { stepWords } from '../../../src/core/wording/steps';
 import type { StepWords } from '../../../src/core/wording/stepWords';
 import { charger, circuit, context, load, solve, segment } from '../../support/circuits';
 
-const everySolved = demoJob.circuits.map((each) => ({ each, solved: solveCircuit(each, context()) }));
+const everySolved = fullHouse.circuits.map((each) => ({ each, solved: solveCircuit(each, context()) }));
 const wordsOf = ({ label, formula, result }: StepWords): string[] => [label, formula, result];
 
 /** The shipped faces have Latin-1 only: anything else would fall to another font or be lost in print. */

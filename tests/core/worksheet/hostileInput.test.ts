@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { demoJob } from '../../../src/core/job/demoJob';
+import { fullHouse } from '../../support/fullHouse/job';
 import { JOB_VERSION } from '../../../src/core/job/jobVersion';
 import { readJobFile, writeJobFile } from '../../../src/core/job/jobFile';
 import { parseHeight } from '../../../src/core/units/height';
@@ -41,7 +41,7 @@ describe('files from anywhere', () => {
   });
 
   test('a job with any one value replaced is read or refused with a path, never half read', () => {
-    const text = writeJobFile(demoJob);
+    const text = writeJobFile(fullHouse);
     const values = [...text.matchAll(/": ("[^"]*"|-?\d+(\.\d+)?|true|false|null)/g)];
     const value = fc.oneof(
       fc.constant('null'),
@@ -70,7 +70,7 @@ describe('files from anywhere', () => {
   });
 
   test('a file cut anywhere is refused as damaged', () => {
-    const text = writeJobFile(demoJob);
+    const text = writeJobFile(fullHouse);
     fc.assert(
       fc.property(fc.integer({ min: 1, max: text.length - 3 }), (length) => {
         expect(readJobFile(text.slice(0, length))).toMatchObject({

@@ -2,7 +2,7 @@ import { sectionDxf } from '../../../core/drawing/sectionDxf';
 import { layOut } from '../../../core/route/routeCase';
 import { sectionScene } from '../../../core/drawing/sectionScene';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
-import { downloadText } from '../../../ui/files/downloadText';
+import { downloadText } from '../../../ui/files/download';
 import { svgFile } from '../../../ui/files/svgFile';
 import { RouteLine } from './RouteLine';
 import classes from './route.module.css';

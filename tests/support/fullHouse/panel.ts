@@ -1,8 +1,8 @@
-import type { Breaker, Panel } from '../panel/panelSchema';
-import { freshPanel } from '../panel/panelSchema';
-import { readBreakers } from '../panel/typedBreakers';
-import { FRESH_HOUSE } from '../service/freshHouse';
-import type { House } from '../service/houseSchema';
+import type { Breaker, Panel } from '../../../src/core/panel/panelSchema';
+import { freshPanel } from '../../../src/core/panel/panelSchema';
+import { readBreakers } from '../../../src/core/panel/typedBreakers';
+import { FRESH_HOUSE } from '../../../src/core/service/freshHouse';
+import type { House } from '../../../src/core/service/houseSchema';
 
 const SPACES = 40;
 
@@ -17,15 +17,15 @@ const FOUND = `
 39 20 freezer 600 VA; 40 15 plugs
 `;
 
-/** Ids of the demo's breakers by what they stand in. */
+/** Ids of its breakers by what they stand in. */
 const named = (breaker: Breaker): Breaker => ({
   ...breaker,
   id: `space-${breaker.place.slot}`,
   name: breaker.name.charAt(0).toUpperCase() + breaker.name.slice(1),
 });
 
-/** The panel of the demo house: full, with a label that lets the lower half take two circuits a space. */
-export const DEMO_PANEL: Panel = {
+/** The panel of the house: full, with a label that lets the lower half take two circuits a space. */
+export const FULL_PANEL: Panel = {
   ...freshPanel('utility', 'Panel, utility room', 'service', null),
   spaces: SPACES,
   mainA: 150,
@@ -47,8 +47,8 @@ export const DEMO_PANEL: Panel = {
   plan: { gone: ['space-1', 'space-6', 'space-10', 'space-18'], moved: [], placed: [] },
 };
 
-/** The demo house's service. */
-export const DEMO_HOUSE: House = {
+/** Its service. */
+export const FULL_HOUSE: House = {
   ...FRESH_HOUSE,
   ratingA: 150,
   meterA: 200,

@@ -1,4 +1,4 @@
-import type { Observed } from './observedDocument';
+import type { Observed } from '../observedDocument';
 
 /** What was found in the demo house besides the work. */
 export const DEMO_OBSERVED: readonly Observed[] = [

@@ -1,10 +1,10 @@
-import { USUAL_DESIGN } from '../circuit/jobDefaults';
-import { DEFAULT_PRACTICES } from '../circuit/jobDefaults';
-import type { Circuit, Segment } from '../circuit/circuitSchema';
-import { DEMO_OBSERVED } from './demoObserved';
-import { DEMO_HOUSE, DEMO_PANEL } from './demoHouse';
-import { DEMO_JOB_ID } from './demoJobId';
-import type { Job } from './jobSchema';
+import { USUAL_DESIGN } from '../../../src/core/circuit/jobDefaults';
+import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
+import type { Circuit, Segment } from '../../../src/core/circuit/circuitSchema';
+import { DEMO_OBSERVED } from '../../../src/core/job/demo/demoObserved';
+import { FULL_HOUSE, FULL_PANEL } from './panel';
+import { DEMO_JOB_ID } from '../../../src/core/job/demo/demoJobId';
+import type { Job } from '../../../src/core/job/jobSchema';
 
 const segment = (part: Omit<Segment, 'currentCarrying' | 'bendsDeg'> & Partial<Segment>): Segment => ({
   currentCarrying: null,
@@ -289,8 +289,8 @@ const CIRCUITS: readonly Circuit[] = [
   }),
 ];
 
-/** A made-up house with the circuits that such a house asks for, complete in itself. */
-export const demoJob: Job = {
+/** A house with a full panel, a service that is too small, and something wrong at every stage. */
+export const fullHouse: Job = {
   id: DEMO_JOB_ID,
   name: 'Split-level, Orchard Lane',
   edition: 2023,
@@ -309,8 +309,8 @@ export const demoJob: Job = {
   designC: USUAL_DESIGN,
   later: 'A second vehicle; perhaps a tub on the deck.',
   practices: DEFAULT_PRACTICES,
-  house: DEMO_HOUSE,
-  panels: [DEMO_PANEL],
+  house: FULL_HOUSE,
+  panels: [FULL_PANEL],
   answers: [
     {
       subject: 'circuit:workshop',

@@ -1,0 +1,78 @@
+import { Button } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
+import { counted } from '../../core/wording/words';
+import { lastCopy, rememberCopy } from '../../store/persistence/copyMemory';
+import { copiedNow, copyState, DUE_DAYS, type CopyState } from '../../store/persistence/lastCopy';
+import type { JobRecord } from '../../store/persistence/database';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
+import classes from './KeepCopy.module.css';
+
+const today = (): string => new Date().toISOString().slice(0, 10);
+
+/** Writes every job to one file, and hands it to the browser. */
+async function saveCopy(jobs: readonly JobRecord[]): Promise<number> {
+  const [{ copyOfAll }, { downloadBytes }] = await Promise.all([
+    import('../../store/persistence/copyFile'),
+    import('../../ui/files/download'),
+  ]);
+  const bytes = await copyOfAll(jobs);
+  downloadBytes(bytes, `pasture-${today()}.zip`, 'application/zip');
+  return bytes.length;
+}
+
+/** Days on a line: the copy at its left, when the next one is due, and today. */
+function DaysLine({ days, due }: { readonly days: number; readonly due: boolean }) {
+  const span = Math.max(2 * DUE_DAYS, days);
+  const at = (day: number): string => `${(day / span) * 100}%`;
+  return (
+    <div className={classes['days']} aria-hidden="true">
+      <div className={classes['fresh']} style={{ width: at(Math.min(days, DUE_DAYS)) }} />
+      <span style={{ left: 0 }}>copied</span>
+      {Math.abs(days - DUE_DAYS) > 2 && <span style={{ left: at(DUE_DAYS) }}>{DUE_DAYS} days</span>}
+      {days > 2 && (
+        <b style={{ left: at(days) }} data-due={due || undefined}>
+          {counted(days, 'day')}
+        </b>
+      )}
+    </div>
+  );
+}
+
+function standing({ days, edits, jobs }: CopyState): string {
+  if (edits === 0) return days === null ? 'Nothing to copy yet.' : 'The copy has everything.';
+  const lacks = `${counted(edits, 'edit')} in ${counted(jobs, 'job')}`;
+  return days === null
+    ? `Jobs live in this browser only. No copy yet of ${lacks}.`
+    : `Jobs live in this browser only. ${lacks} since the last copy.`;
+}
+
+/** How things stand with the copy of all jobs, and the making of one. */
+export function KeepCopy({ jobs }: { readonly jobs: readonly JobRecord[] }) {
+  const [last, setLast] = useState(lastCopy);
+  const [said, setSaid] = useState('');
+  const state = useMemo(() => copyState(jobs, last, DEMO_JOB_ID), [jobs, last]);
+  const save = async (): Promise<void> => {
+    const bytes = await saveCopy(jobs);
+    const copy = copiedNow(jobs);
+    rememberCopy(copy);
+    setLast(copy);
+    setSaid(`${counted(jobs.length, 'job')} saved, ${Math.max(1, Math.round(bytes / 1000))} KB.`);
+  };
+  return (
+    <div>
+      <h2 className={classes['head']}>Keep a copy {state.due && <SeverityShape severity="check" named />}</h2>
+      {state.days !== null && <DaysLine days={state.days} due={state.due} />}
+      <p className="second" role="status">
+        {said === '' || state.edits > 0 ? standing(state) : said}
+      </p>
+      <Button
+        variant={state.due ? 'filled' : 'default'}
+        disabled={jobs.length === 0}
+        onClick={() => void save()}
+      >
+        Save all jobs to one file
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,36 @@
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { jobFileName, writeJobFile } from '../../core/job/jobFile';
+import type { JobRecord } from './database';
+import { photosOf } from './photoStorage';
+
+/** Bytes of every job as one zip of job files, their photographs in them. */
+export async function copyOfAll(jobs: readonly JobRecord[]): Promise<Uint8Array<ArrayBuffer>> {
+  const files: Record<string, Uint8Array> = {};
+  for (const { document } of jobs) {
+    const photos = await photosOf(document).catch(() => ({}));
+    const name = jobFileName(document);
+    // Two jobs may bear one name.
+    const free = files[name] === undefined ? name : `${document.id}-${name}`;
+    // Bytes of another realm would be taken for a folder.
+    files[free] = new Uint8Array(strToU8(writeJobFile(document, photos)));
+  }
+  // Pictures are packed already; the lightest packing does for the rest.
+  return new Uint8Array(zipSync(files, { level: 3 }));
+}
+
+/** A file in a copy of all jobs. */
+interface CopiedFile {
+  readonly name: string;
+  readonly text: string;
+}
+
+/** The job files of a zip, by name; undefined where it is none, or damaged. */
+export function filesInCopy(bytes: Uint8Array): readonly CopiedFile[] | undefined {
+  try {
+    return Object.entries(unzipSync(bytes, { filter: ({ name }) => name.endsWith('.json') })).map(
+      ([name, content]) => ({ name, text: strFromU8(content) }),
+    );
+  } catch {
+    return undefined;
+  }
+}
