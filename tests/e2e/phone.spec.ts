@@ -43,3 +43,26 @@ test('on a phone the circuits are a sheet from below', async ({ page }) => {
     .tap();
   await expect(page.getByRole('heading', { name: 'Kiln, studio' })).toBeVisible();
 });
+
+test('on a phone the survey goes from appliance to appliance, and comes back to the one that was left', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the demo job' }).tap();
+  await page.getByRole('button', { name: /Survey/ }).tap();
+  await expect(page.getByText('1 of 10 · nameplate first, then the manual')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'EV charger, carport' })).toBeVisible();
+  await page.getByRole('button', { name: 'Next: Range, kitchen' }).tap();
+  await page.getByRole('button', { name: 'Next: Mini split, north wall' }).tap();
+  await expect(page.getByText('3 of 10')).toBeVisible();
+  await expect(page.getByLabel('MCA', { exact: true })).toHaveValue('19 A');
+  await page.getByRole('button', { name: 'Back to Range, kitchen' }).tap();
+  await expect(page.getByText('2 of 10')).toBeVisible();
+  await page.getByRole('button', { name: /Circuits/ }).tap();
+  await expect(page.getByRole('heading', { name: 'Range, kitchen' })).toBeVisible();
+  await page.getByRole('button', { name: /Survey/ }).tap();
+  await expect(page.getByText('2 of 10')).toBeVisible();
+  await page.getByPlaceholder('hot tub 50').fill('dryer 5.4');
+  await page.getByRole('button', { name: 'Add', exact: true }).tap();
+  await expect(page.getByText('11 of 11')).toBeVisible();
+});

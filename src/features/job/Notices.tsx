@@ -6,7 +6,6 @@ import { saveNow, takeOverJob } from '../../store/openJob';
 import type { SaveState } from '../../store/persistence/saveQueue';
 import { useAppSelector } from '../../store/store';
 import { Notice } from '../../ui/shell/Notice';
-import { exportJob } from './exportJob';
 
 interface NoticesProps {
   readonly open: Extract<OpenJob, { status: 'ready' }>;
@@ -63,7 +62,7 @@ function Saving({ open: { role, job } }: NoticesProps) {
   const exportIt = {
     label: 'Export the job as a file',
     act: () => {
-      void exportJob(job);
+      void import('./exportJob').then(({ exportJob }) => exportJob(job));
     },
   };
   if (save.kind === 'failed') return <NotSaved save={save} exportIt={exportIt} />;

@@ -16,7 +16,8 @@ const asksForSchedule = (state: unknown): boolean =>
 /** The actions of a stage, and which dialog is open over it. */
 export function useStage(jobId: string) {
   const navigate = useNavigate();
-  const { state }: { state: unknown } = useLocation();
+  const location = useLocation();
+  const state: unknown = location.state;
   const [dialog, setDialog] = useState<DialogName | null>(() => (asksForSchedule(state) ? 'schedule' : null));
   // A stage opens at its top, however far down the one before it was read.
   useEffect(() => {

@@ -67,7 +67,7 @@ export function KeepCopy({ jobs }: { readonly jobs: readonly JobRecord[] }) {
         {said === '' || state.edits > 0 ? standing(state) : said}
       </p>
       <Button
-        variant={state.due ? 'filled' : 'default'}
+        {...(state.due ? {} : { variant: 'default' })}
         disabled={jobs.length === 0}
         onClick={() => void save()}
       >

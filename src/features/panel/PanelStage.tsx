@@ -198,7 +198,7 @@ function Board({ job, view }: PaneProps) {
             wrong={view.findings.some(({ code }) => code === 'panel.neutrals-mixed')}
           />
         </section>
-        <h2>Findings</h2>
+        {view.findings.length > 0 && <h2>Findings</h2>}
         <FindingList sizes={evaluationOf(job)} findings={view.findings} />
       </aside>
     </>

@@ -9,9 +9,9 @@ import { useJobEditor } from '../../store/useJobEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Nameplate } from '../../ui/plates/Nameplate';
 import { useStageActions } from '../job/stageActions';
-import { PhotoStrip } from './PhotoStrip';
 import classes from './survey.module.css';
 
+const PhotoStrip = lazy(() => import('./PhotoStrip').then((module) => ({ default: module.PhotoStrip })));
 const PlateDetails = lazy(() =>
   import('./PlateDetails').then((module) => ({ default: module.PlateDetails })),
 );
@@ -80,8 +80,8 @@ export const PlateCard = memo(function PlateCard({ view, jobId }: PlateCardProps
       >
         <Suspense>
           <PlateDetails view={view} />
+          <PhotoStrip photos={circuit.photos} jobId={jobId} of={{ circuitId: circuit.id }} />
         </Suspense>
-        <PhotoStrip photos={circuit.photos} jobId={jobId} of={{ circuitId: circuit.id }} />
       </Nameplate>
     </li>
   );

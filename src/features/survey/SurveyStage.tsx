@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import { useMediaQuery } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { CAUTION } from '../../core/wording/cautions';
@@ -13,6 +14,7 @@ import { useStageActions } from '../job/stageActions';
 import { FoldedPlate, PlateCard } from './PlateCard';
 import classes from './survey.module.css';
 
+const OneByOne = lazy(() => import('./OneByOne').then((module) => ({ default: module.OneByOne })));
 const TypeBar = lazy(() => import('../job/TypeBar').then((module) => ({ default: module.TypeBar })));
 
 /** Up to this many plates stand open side by side; of more, one at a time. */
@@ -25,6 +27,13 @@ interface PlatesProps {
 
 function Plates({ circuits, jobId }: PlatesProps) {
   const [opened, open] = useState(circuits[0]?.circuit.id);
+  const phone = useMediaQuery('(max-width: 640px)');
+  if (phone)
+    return (
+      <Suspense>
+        <OneByOne circuits={circuits} jobId={jobId} />
+      </Suspense>
+    );
   if (circuits.length <= ALL_OPEN)
     return (
       <ul className={classes['cards']}>
@@ -52,7 +61,7 @@ function Appliances({ job }: { readonly job: Job }) {
   const { open } = useStageActions();
   const sizes = sizesOf(job);
   return (
-    <section aria-label="Appliances">
+    <section aria-label="Appliances" className={classes['appliances']}>
       <h1>Appliances by their plates</h1>
       <div className={classes['top']}>
         <Suspense fallback={<div className={classes['typing']} />}>

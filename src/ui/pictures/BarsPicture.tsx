@@ -3,7 +3,7 @@ import classes from './BarsPicture.module.css';
 
 const WIDTH = 280;
 const HEIGHT = 104;
-const BAR = { x: 62, width: 200 };
+const BAR = { x: 62, width: 188 };
 const NEUTRAL_Y = 22;
 const GROUND_Y = 64;
 const MAX_DRAWN = 14;

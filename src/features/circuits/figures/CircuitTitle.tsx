@@ -127,6 +127,12 @@ function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
   );
 }
 
+/** How the section is drawn: a factor that reads as 1 is none. */
+function scaleWords(exaggeration: number): string {
+  const times = printNumber(exaggeration, 1);
+  return times === '1' ? 'lengths and heights to scale' : `lengths to scale, heights drawn ${times} times`;
+}
+
 /** Name of the circuit, how it is wired, and what can be done with it. */
 export function CircuitTitle({ view, note, exaggeration }: CircuitTitleProps) {
   return (
@@ -135,9 +141,7 @@ export function CircuitTitle({ view, note, exaggeration }: CircuitTitleProps) {
       <span className={classes['note']}>{note}</span>
       <span className={classes['titleActs']}>
         <TitleActs circuit={view.circuit} />
-        {exaggeration !== null && (
-          <span className="second">lengths to scale, heights drawn {printNumber(exaggeration, 1)} times</span>
-        )}
+        {exaggeration !== null && <span className="second">{scaleWords(exaggeration)}</span>}
       </span>
     </div>
   );
