@@ -1,4 +1,5 @@
-import { refuse, type Refused } from './refused';
+import { parseLength } from './length';
+import { isRefused, refuse, type Refused } from './refused';
 
 const NUMBER = /^[+-]?(\d+(?:\.\d*)?|\.\d+)$/;
 
@@ -16,17 +17,30 @@ export interface NumberRange {
   readonly whole?: boolean;
 }
 
+/** What a foot of a range's unit is, where it is a length. */
+const PER_FOOT: Readonly<Record<string, number>> = { in: 12, ft: 1 };
+
+/** A length as the trade writes it, in the unit of its range: "1-1/4 in", "3/4", `12'6"`; NaN where it is none. */
+function lengthIn({ shown }: NumberRange, text: string): number {
+  const perFoot = PER_FOOT[shown];
+  if (perFoot === undefined) return NaN;
+  const bare = /^[\d./\s-]+$/.test(text);
+  const parsed = parseLength(bare ? `${text} ${shown}` : text);
+  // A sixteenth, or a thousandth, is the finest that a tape or a caliper shows.
+  return isRefused(parsed) ? NaN : Math.round(parsed * perFoot * 1e6) / 1e6;
+}
+
 /**
- * A number within a range, with or without its unit: "48", "48 A", "48 amps".
- * Refuses anything else and names the range.
+ * A number within a range, with or without its unit: "48", "48 A", "48 amps"; a length also in feet, inches and
+ * fractions. Refuses anything else and names the range.
  */
 export function parseNumber(text: string, range: NumberRange): number | Refused {
   const accepts = `a ${range.whole ? 'whole ' : ''}number from ${range.min} to ${range.max}${range.shown ? ` ${range.shown}` : ''}`;
   const lower = tidy(text).toLowerCase();
   const unit = [...range.units].sort((a, b) => b.length - a.length).find((u) => lower.endsWith(u));
   const digits = unit ? lower.slice(0, -unit.length).trim() : lower;
-  if (!NUMBER.test(digits)) return refuse(text, accepts);
-  const value = Number(digits);
+  const value = NUMBER.test(digits) ? Number(digits) : lengthIn(range, lower);
+  if (Number.isNaN(value)) return refuse(text, accepts);
   if (value < range.min || value > range.max) return refuse(text, accepts);
   if (range.whole && !Number.isInteger(value)) return refuse(text, accepts);
   return value;

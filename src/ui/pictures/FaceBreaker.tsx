@@ -1,7 +1,7 @@
 import type { KeyboardEvent } from 'react';
 import type { FaceBreaker } from '../../core/panel/panelFace';
 import { spaceLabel, slotsOf } from '../../core/panel/spaces';
-import { breakerX, fitted, outward, TOP, WIDE, type Layout } from './panelFaceLayout';
+import { breakerX, fitted, outward, WIDE, type Layout, type Rows } from './panelFaceLayout';
 import classes from './PanelFace.module.css';
 
 /** What makes a part of the face a button, or nothing where it is only looked at. */
@@ -56,7 +56,7 @@ function Handles({
 
 interface BreakerProps {
   readonly breaker: FaceBreaker;
-  readonly row: number;
+  readonly rows: Rows;
   readonly layout: Layout;
   readonly picked: boolean;
   readonly note: string | undefined;
@@ -128,10 +128,10 @@ function spokenBreaker({ installed }: FaceBreaker, note: string | undefined): st
   return parts.join(', ');
 }
 
-export function Breaker({ breaker, row, layout, picked, note, onPress }: BreakerProps) {
+export function Breaker({ breaker, rows, layout, picked, note, onPress }: BreakerProps) {
   const { installed, side, top, height } = breaker;
   const wide = layout.breaker;
-  const [x, y, tall] = [breakerX(side, layout), TOP + top * row, height * row - 3];
+  const [x, y, tall] = [breakerX(side, layout), rows(top), rows(top + height) - rows(top) - 3];
   const middle = y + tall / 2;
   return (
     <g

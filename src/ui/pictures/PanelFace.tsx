@@ -1,6 +1,6 @@
 import type { PanelFace as Face, FaceBreaker } from '../../core/panel/panelFace';
 import { Breaker, pressed } from './FaceBreaker';
-import { breakerX, FOOT, NARROW, rowHeight, TOP, WIDE, type Layout } from './panelFaceLayout';
+import { breakerX, FOOT, NARROW, rowsOf, TOP, WIDE, type Layout, type Rows } from './panelFaceLayout';
 import classes from './PanelFace.module.css';
 
 interface PanelFaceProps {
@@ -18,16 +18,22 @@ interface PanelFaceProps {
   readonly onSpace?: (slot: number) => void;
 }
 
+interface RowedProps {
+  readonly face: Face;
+  readonly rows: Rows;
+  readonly layout: Layout;
+}
+
 /** Both legs down the middle, and where each breaker meets its own. */
-function Legs({ face, row, layout }: { readonly face: Face; readonly row: number; readonly layout: Layout }) {
+function Legs({ face, rows, layout }: RowedProps) {
   const { bus } = layout;
-  const bottom = TOP + face.rows * row - 4;
+  const bottom = rows(face.rows) - 4;
   return (
     <g aria-hidden="true">
       <rect className={classes['legB']} x={bus.B - 3} y={TOP - 24} width={6} height={bottom - TOP + 24} />
       <rect className={classes['legA']} x={bus.A - 3} y={TOP - 24} width={6} height={bottom - TOP + 24} />
       {face.stabs.map(({ row: at, side, leg }) => {
-        const y = TOP + at * row + row / 2 - 1;
+        const y = rows(at + 0.5) - 1;
         const to = side === 'left' ? breakerX('left', layout) + layout.breaker : breakerX('right', layout);
         const from = bus[leg];
         return leg === 'A' ? (
@@ -54,19 +60,11 @@ function Legs({ face, row, layout }: { readonly face: Face; readonly row: number
 }
 
 /** Where the label lets two circuits share a space. */
-function Tandems({
-  face,
-  row,
-  layout,
-}: {
-  readonly face: Face;
-  readonly row: number;
-  readonly layout: Layout;
-}) {
+function Tandems({ face, rows, layout }: RowedProps) {
   const { box } = layout;
   return face.tandems.map(({ side, from, to }) => {
     const x = side === 'left' ? box.left + 7 : box.right - 7;
-    const [top, bottom] = [TOP + from * row + 2, TOP + (to + 1) * row - 5];
+    const [top, bottom] = [rows(from) + 2, rows(to + 1) - 5];
     const tick = side === 'left' ? 5 : -5;
     return (
       <path
@@ -121,13 +119,13 @@ interface EmptySpaceProps {
   readonly slot: number;
   readonly side: FaceBreaker['side'];
   readonly y: number;
-  readonly row: number;
+  readonly height: number;
   readonly layout: Layout;
   readonly onSpace: PanelFaceProps['onSpace'];
 }
 
 /** A space in which nothing stands. */
-function EmptySpace({ slot, side, y, row, layout, onSpace }: EmptySpaceProps) {
+function EmptySpace({ slot, side, y, height, layout, onSpace }: EmptySpaceProps) {
   const x = breakerX(side, layout);
   return (
     <g
@@ -140,11 +138,11 @@ function EmptySpace({ slot, side, y, row, layout, onSpace }: EmptySpaceProps) {
         `Space ${slot}, empty`,
       )}
     >
-      <rect className={classes['empty']} x={x} y={y} width={layout.breaker} height={row - 3} />
+      <rect className={classes['empty']} x={x} y={y} width={layout.breaker} height={height - 3} />
       <text
         className={classes['slot']}
         x={side === 'left' ? x + 7 : x + layout.breaker - 7}
-        y={y + row / 2 + 3}
+        y={y + height / 2 + 3}
         textAnchor={side === 'left' ? 'start' : 'end'}
       >
         {slot}
@@ -165,8 +163,8 @@ export function PanelFace({
   onSpace,
 }: PanelFaceProps) {
   const layout = narrow ? NARROW : WIDE;
-  const row = rowHeight(face, layout);
-  const height = TOP + face.rows * row + FOOT;
+  const rows = rowsOf(face, layout);
+  const height = rows(face.rows) + FOOT;
   return (
     <svg
       className={classes['face']}
@@ -175,15 +173,15 @@ export function PanelFace({
       aria-label={`Face of ${name}`}
     >
       <Main mainA={mainA} height={height} layout={layout} />
-      <Legs face={face} row={row} layout={layout} />
-      <Tandems face={face} row={row} layout={layout} />
+      <Legs face={face} rows={rows} layout={layout} />
+      <Tandems face={face} rows={rows} layout={layout} />
       {face.spaces.map(({ slot, side, row: at }) => (
         <EmptySpace
           key={slot}
           slot={slot}
           side={side}
-          y={TOP + at * row}
-          row={row}
+          y={rows(at)}
+          height={rows(at + 1) - rows(at)}
           layout={layout}
           onSpace={onSpace}
         />
@@ -192,7 +190,7 @@ export function PanelFace({
         <Breaker
           key={breaker.installed.id}
           breaker={breaker}
-          row={row}
+          rows={rows}
           layout={layout}
           picked={breaker.installed.id === picked}
           note={notes.get(breaker.installed.id)}

@@ -40,13 +40,29 @@ export const TOP = 92;
 export const FOOT = 14;
 /** Rows as tall as the face of a common panel leaves them, and as low as they can still be read. */
 const FACE_HEIGHT = 560;
-/** A row that a thumb hits. */
+const ROW = { min: 26, max: 36 };
+/** A row that a thumb hits; and half of one that two breakers share, each hit by itself. */
 const THUMB_ROW = 47;
-export const rowHeight = ({ rows, breakers }: Face, layout: Layout): number => {
-  if (layout === NARROW) return THUMB_ROW;
-  const min = breakers.some(({ height }) => height < 1) ? 28 : 26;
-  return Math.max(min, Math.min(36, FACE_HEIGHT / rows));
-};
+const HALF = { wide: 25, narrow: 46 };
+
+/** Where rows begin, in pixels from the top of the picture, whole or in part: 3.5 is the lower half of the fourth. */
+export type Rows = (at: number) => number;
+
+/** Lays out the rows of a face: one that two breakers share is taller, so that each of them can be hit. */
+export function rowsOf({ rows, breakers }: Face, layout: Layout): Rows {
+  const narrow = layout === NARROW;
+  const shared = new Set(breakers.flatMap(({ top, height }) => (height < 1 ? [Math.floor(top)] : [])));
+  const tall = 2 * (narrow ? HALF.narrow : HALF.wide);
+  const left = (FACE_HEIGHT - shared.size * tall) / Math.max(1, rows - shared.size);
+  const usual = narrow ? THUMB_ROW : Math.max(ROW.min, Math.min(ROW.max, left));
+  const tops = [TOP];
+  for (let row = 0; row < rows; row += 1) tops.push((tops[row] ?? TOP) + (shared.has(row) ? tall : usual));
+  return (at) => {
+    const row = Math.floor(at);
+    const top = tops[row] ?? TOP;
+    return top + (at - row) * ((tops[row + 1] ?? top) - top);
+  };
+}
 
 export const breakerX = (side: Side, { box, breaker }: Layout): number =>
   side === 'left' ? box.left + 14 : box.right - 14 - breaker;

@@ -176,6 +176,28 @@ describe('numbers and money', () => {
     expect(isRefused(parseNumber('2.5', { min: 1, max: 9, units: [], shown: '', whole: true }))).toBe(true);
   });
 
+  test.each([
+    ['3/4', 'in', 0.75],
+    ['1-1/4 in', 'in', 1.25],
+    ['1 1/8', 'in', 1.125],
+    ['1/2"', 'in', 0.5],
+    ['0.109', 'in', 0.109],
+    ['1\'2"', 'in', 14],
+    ['12\'6"', 'ft', 12.5],
+    ['12 ft 6 in', 'ft', 12.5],
+    ['150 in', 'ft', 12.5],
+    ['62', 'ft', 62],
+  ])('a field in %s takes a length as the trade writes it: %s', (text, shown, value) => {
+    expect(parseNumber(text, { min: 0, max: 480, units: [shown], shown })).toBe(value);
+  });
+
+  test.each(['3/', '/4', '3/0', '1-', 'in', '3 4', "-6'", '500 ft'])(
+    '%s is no length of the range',
+    (text) => {
+      expect(isRefused(parseNumber(text, { min: 0, max: 480, units: ['ft'], shown: 'ft' }))).toBe(true);
+    },
+  );
+
   test('no trailing zeros', () => {
     expect([printNumber(60), printNumber(4.7), printNumber(0.489999), printNumber(100, 0)]).toEqual([
       '60',

@@ -45,6 +45,7 @@ export function RouteLine({ circuit }: { readonly circuit: Circuit }) {
         id={id}
         placeholder="nm 38 joists, box, emt 12 down wall, pvc 45 trench 18, lfnc 4"
         value={text}
+        title={text}
         onChange={onText}
         data={[...options]}
         dropdownOpened={options.length > 0}

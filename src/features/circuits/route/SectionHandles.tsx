@@ -56,6 +56,7 @@ function Handle({ className, label, x, y, circuit, onDrag, onArrow, what }: Hand
       className={className}
       style={{ left: x, top: y }}
       aria-label={label}
+      title={label}
       disabled={!canWrite}
       onKeyDown={onKeyDown}
       {...drag}

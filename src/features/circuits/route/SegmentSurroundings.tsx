@@ -66,7 +66,7 @@ function InsideRaceway({ view, index }: SegmentSurroundingsProps) {
           <Figure
             name="Fill"
             figure={`${n(raceway.fillPct, 1)} %`}
-            why={`of ${n(raceway.limitPct)} %, ${raceway.conductors} conductors, ${n(raceway.areaIn2, 4)} in²`}
+            why={`of ${n(raceway.limitPct)} %, ${raceway.conductors} conductors, ${n(raceway.areaIn2, 3)} in²`}
             rule={rules('raceway.fill')}
           />
           <Figure

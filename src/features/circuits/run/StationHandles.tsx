@@ -48,6 +48,7 @@ function Handle({ circuit, columns, leftPx, station }: StationHandlesProps & { r
       style={{ left: leftPx + column.fromPx }}
       disabled={!canWrite}
       aria-label={`Station ${letter}`}
+      title={`Drag station ${letter}, or use the arrow keys`}
       aria-valuemin={0}
       aria-valuemax={Math.round(columns.at(-1)?.toFt ?? 0)}
       aria-valuenow={Math.round(column.fromFt)}
