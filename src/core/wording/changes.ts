@@ -46,25 +46,52 @@ const keyed = (findings: readonly AnyFinding[]): ReadonlyMap<string, AnyFinding>
 
 const NOT_COMPARED = new Set(['edition.unverified']);
 
-/** Everything that differs between two solutions of one circuit: figures first, then findings gone and come. */
-export function differences(
+/** A figure in both solutions; where the same protection stands elsewhere, with where it stands. */
+function figureTexts(
+  figureKey: FigureKey,
   circuit: Circuit,
   before: SolvedCircuit,
   after: SolvedCircuit,
-): readonly Difference[] {
-  const found: Difference[] = [];
-  for (const figureKey of FIGURE_KEYS) {
-    const [was, is] = [figureText(figureKey, before, circuit), figureText(figureKey, after, circuit)];
-    if (was !== is)
-      found.push({
+): readonly [string, string] {
+  const [was, is] = [figureText(figureKey, before, circuit), figureText(figureKey, after, circuit)];
+  if (was !== is || figureKey !== 'protection') return [was, is];
+  const where = (solved: SolvedCircuit): string => ladderWords(figureKey, solved, circuit).reason;
+  return [`${was}, ${where(before)}`, `${is}, ${where(after)}`];
+}
+
+/** Staples and straps of a whole run. */
+const supportsOf = ({ figures }: SolvedCircuit): number =>
+  figures.segments.reduce((sum, { supports }) => sum + (supports?.practice ?? 0), 0);
+
+/** What differs in the figures of two solutions, and in how the run is held. */
+function figureDifferences(circuit: Circuit, before: SolvedCircuit, after: SolvedCircuit): Difference[] {
+  const found: Difference[] = FIGURE_KEYS.flatMap((figureKey) => {
+    const [was, is] = figureTexts(figureKey, circuit, before, after);
+    if (was === is) return [];
+    return [
+      {
         about: 'figure',
         figureKey,
         what: figureName[figureKey],
         before: was,
         after: is,
         section: sectionOf(after, figureKey),
-      });
-  }
+      },
+    ];
+  });
+  const [had, has] = [supportsOf(before), supportsOf(after)];
+  if (had === has) return found;
+  const held = { what: 'Staples and straps', before: String(had), after: String(has), section: '' };
+  return [...found, { about: 'figure', figureKey: 'raceway', ...held }];
+}
+
+/** Everything that differs between two solutions of one circuit: figures first, then findings gone and come. */
+export function differences(
+  circuit: Circuit,
+  before: SolvedCircuit,
+  after: SolvedCircuit,
+): readonly Difference[] {
+  const found = figureDifferences(circuit, before, after);
   const [had, has] = [keyed(before.findings), keyed(after.findings)];
   for (const [key, finding] of had) {
     if (!has.has(key) && !NOT_COMPARED.has(finding.code))

@@ -5,6 +5,8 @@ export interface PracticeWords<K extends keyof Practices = keyof Practices> {
   readonly key: K;
   readonly name: string;
   readonly schools: readonly { readonly value: Practices[K]; readonly name: string; readonly why: string }[];
+  /** What it changes besides the figures of circuits. */
+  readonly besides?: string;
 }
 
 const practice = <K extends keyof Practices>(words: PracticeWords<K>): PracticeWords<K> => words;
@@ -98,6 +100,7 @@ export const PRACTICES: readonly PracticeWords[] = [
         why: 'Cheaper on long runs, where both ends are marked for it.',
       },
     ],
+    besides: 'It decides what Compare options offers, and changes no circuit by itself.',
   }),
   practice({
     key: 'spaContinuous',

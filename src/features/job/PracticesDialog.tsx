@@ -38,7 +38,7 @@ function Practice({ job, words }: { readonly job: Job; readonly words: PracticeW
         </p>
       ))}
       <p>
-        {changeCount(changes)}{' '}
+        {words.besides ?? changeCount(changes)}{' '}
         <Button
           size="compact-sm"
           variant="default"

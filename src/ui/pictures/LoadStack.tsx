@@ -35,6 +35,24 @@ interface LoadStackProps {
   readonly onMethod: (method: ServiceMethod) => void;
 }
 
+/** The letter of a part, by which the list under the picture names it. */
+const letterOf = (at: number): string => String.fromCharCode('a'.charCodeAt(0) + at);
+
+/** Letters of a name and of a key, wide. */
+const NAME_PX = 6.2;
+const KEY_PX = 12;
+/** A bar lower than this holds no words. */
+const WORDS_PX = 14;
+
+const counting = (parts: readonly ServicePart[]): readonly ServicePart[] =>
+  parts.filter(({ countedVA }) => countedVA > 0);
+
+/** What stands in the block of a part: its name, its letter where the name is too long, nothing where neither fits. */
+function blockWords(what: string, at: number, width: number): string {
+  if (what.length * NAME_PX + 24 <= width) return `${letterOf(at)} ${what}`;
+  return width >= KEY_PX ? letterOf(at) : '';
+}
+
 /** Parts of a load one after the other, each as wide as its amperes. */
 function Parts({
   parts,
@@ -54,16 +72,14 @@ function Parts({
   readonly amps: number;
 }) {
   let x = from;
-  const drawn = parts
-    .filter(({ countedVA }) => countedVA > 0)
-    .map((part, at) => {
-      const width = (part.countedVA / volts) * scale;
-      const left = x;
-      x += width;
-      // What load management keeps off is not drawn: the stack ends where the service ends.
-      const shown = Math.max(0, Math.min(width, from + amps * scale - left));
-      return { part, at, left, width: shown };
-    });
+  const drawn = counting(parts).map((part, at) => {
+    const width = (part.countedVA / volts) * scale;
+    const left = x;
+    x += width;
+    // What load management keeps off is not drawn: the stack ends where the service ends.
+    const shown = Math.max(0, Math.min(width, from + amps * scale - left));
+    return { part, at, left, width: shown };
+  });
   return drawn.map(({ part, at, left, width }) => (
     <g key={`${part.what} ${at}`}>
       <title>{`${part.what}: ${n(part.countedVA / volts, 1)} A`}</title>
@@ -75,11 +91,14 @@ function Parts({
         width={width}
         height={height}
       />
-      {width > 90 && height > 14 && (
-        <text className={classes['what']} x={left + 6} y={y + height / 2 + 4}>
-          {part.what.length * 6.2 > width - 8
-            ? `${part.what.slice(0, Math.floor((width - 14) / 6.2))}…`
-            : part.what}
+      {height > WORDS_PX && (
+        <text
+          className={classes['what']}
+          x={width < 2 * KEY_PX ? left + width / 2 : left + 6}
+          y={y + height / 2 + 4}
+          textAnchor={width < 2 * KEY_PX ? 'middle' : 'start'}
+        >
+          {blockWords(part.what, at, width)}
         </text>
       )}
     </g>
@@ -100,11 +119,19 @@ interface BarsProps {
   readonly volts: number;
   /** The limit, where the load after the job passes it. */
   readonly overFromA: number | null;
+  /** Where the line of the limit stands. */
+  readonly limitX: number | null;
 }
 
+/** Width of the amperes at the end of a bar. */
+const AMPS_PX = 52;
+
 /** The load before and after the job, with what is over the limit. */
-function Bars({ answer: { before, after }, y, left, scale, volts, overFromA }: BarsProps) {
+function Bars({ answer: { before, after }, y, left, scale, volts, overFromA, limitX }: BarsProps) {
   const about = { left, scale, volts };
+  const endX = left + after.amps * scale + 8;
+  // A figure that the line of the limit would cross stands behind it.
+  const crossed = limitX !== null && limitX > endX - 4 && limitX < endX + AMPS_PX;
   return (
     <>
       <Parts parts={before.parts} y={y} height={8} {...about} amps={before.amps} />
@@ -121,7 +148,7 @@ function Bars({ answer: { before, after }, y, left, scale, volts, overFromA }: B
       <text
         className={classes['amps']}
         data-over={overFromA !== null || undefined}
-        x={left + after.amps * scale + 8}
+        x={crossed ? limitX + 8 : endX}
         y={y + 30}
       >
         {n(after.amps, 0)} A
@@ -137,11 +164,12 @@ interface MethodRowProps {
   readonly scale: number;
   readonly volts: number;
   readonly limitA: number | null;
+  readonly limitX: number | null;
   readonly chosen: boolean;
   readonly onChoose: () => void;
 }
 
-function MethodRow({ answer, y, layout, scale, volts, limitA, chosen, onChoose }: MethodRowProps) {
+function MethodRow({ answer, y, layout, scale, volts, limitA, limitX, chosen, onChoose }: MethodRowProps) {
   const { method, before, after } = answer;
   const over = limitA !== null && after.amps > limitA;
   const words = leftWords(after.amps, limitA);
@@ -180,6 +208,7 @@ function MethodRow({ answer, y, layout, scale, volts, limitA, chosen, onChoose }
         scale={scale}
         volts={volts}
         overFromA={over ? limitA : null}
+        limitX={limitX}
       />
     </g>
   );
@@ -205,6 +234,23 @@ function Axis({ layout, max, scale, height }: AxisProps) {
       </g>
     );
   });
+}
+
+/** The parts of the method that is used, by the letters of their blocks. */
+function Key({ answer, volts }: { readonly answer: MethodAnswer | undefined; readonly volts: number }) {
+  if (answer === undefined) return null;
+  return (
+    <ul
+      className={classes['key']}
+      aria-label={`Parts by the ${methodTitle[answer.method].toLowerCase()} method`}
+    >
+      {counting(answer.after.parts).map(({ what, countedVA }, at) => (
+        <li key={`${what} ${at}`}>
+          <b>{letterOf(at)}</b> {what} <span className="fig">{n(countedVA / volts, 1)} A</span>
+        </li>
+      ))}
+    </ul>
+  );
 }
 
 /** The load of the service by each method, thin as it was and broad as it will be, against what limits it. */
@@ -242,6 +288,7 @@ export function LoadStack({ report, volts, chosen, onMethod }: LoadStackProps) {
             scale={scale}
             volts={volts}
             limitA={limit.amps}
+            limitX={limitX}
             chosen={answer.method === chosen}
             onChoose={() => {
               onMethod(answer.method);
@@ -250,6 +297,7 @@ export function LoadStack({ report, volts, chosen, onMethod }: LoadStackProps) {
         ))}
         <Axis layout={layout} max={max} scale={scale} height={height} />
       </svg>
+      <Key answer={answers.find(({ method }) => method === chosen)} volts={volts} />
     </div>
   );
 }

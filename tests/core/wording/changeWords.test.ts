@@ -4,6 +4,7 @@ import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
 import { edition, type EditionYear } from '../../../src/core/code/edition';
 import type { AmendmentChange } from '../../../src/core/code/amendment';
 import type { FamilyId } from '../../../src/core/appliances/registry';
+import { PRACTICES } from '../../../src/core/wording/practices';
 import { differences } from '../../../src/core/wording/changes';
 import { appliance } from '../../support/appliances';
 import { circuit, context, segment } from '../../support/circuits';
@@ -56,6 +57,48 @@ describe('what changes with a shop practice', () => {
       before: '14 AWG',
       after: '10 AWG',
     });
+  });
+
+  test('straps at the code maximum instead of half of it, though no figure differs', () => {
+    const kiln = of('kiln', { kw: 5, volts: 240 }, { run: [segment({ method: 'emt', lengthFt: 60 })] });
+    const atMost = context(2023, { practices: { ...DEFAULT_PRACTICES, supports: 'code' } });
+    const [had, has] = [solveCircuit(kiln, context()), solveCircuit(kiln, atMost)];
+    const counts = [had, has].map(({ figures }) => String(figures.segments[0]?.supports?.practice));
+    expect(differences(kiln, had, has)).toEqual([
+      expect.objectContaining({ what: 'Staples and straps', before: counts[0], after: counts[1] }),
+    ]);
+    expect(Number(counts[0])).toBeGreaterThan(Number(counts[1]));
+  });
+
+  test('the GFCI breaker of a tub in the panel instead of near the tub', () => {
+    const tub = of('hot-tub', { amps: 40, volts: 240, neutral: true, breakerA: 50 });
+    const inPanel = context(2023, { practices: { ...DEFAULT_PRACTICES, tubDevice: 'panel' } });
+    const protection = differences(tub, solveCircuit(tub, context()), solveCircuit(tub, inPanel)).find(
+      ({ what }) => what === 'Protection',
+    );
+    expect(protection).toMatchObject({ before: 'GFCI, enclosure near the tub' });
+    expect(protection?.after).not.toBe(protection?.before);
+  });
+
+  test('every practice changes some circuit, or says what else it decides', () => {
+    const families: readonly ReturnType<typeof of>[] = [
+      of('mini-split', { mca: 18, mocp: 25, volts: 240 }),
+      of('hot-tub', { amps: 40, volts: 240, neutral: true, breakerA: 60 }),
+      of('hot-tub', { amps: 40, volts: 240, neutral: true }),
+      of('welder', { inputAmps: 46, dutyPct: 20, volts: 240, type: 'arc', breakerA: 50 }),
+      of('water-heater', { kw: 9, volts: 240, storage: false }),
+      of('well-pump', { hp: 0.5, volts: 240, submersible: true }),
+      of('receptacle', { amps: 20, count: 1, place: 'outdoor' }),
+      of('kiln', { kw: 11.5, volts: 240 }, { run: [segment({ method: 'emt', lengthFt: 120 })] }),
+    ];
+    for (const { key, schools, besides } of PRACTICES) {
+      const other = schools.find(({ value }) => value !== DEFAULT_PRACTICES[key])?.value;
+      const then = context(2023, { practices: { ...DEFAULT_PRACTICES, [key]: other } });
+      const changes = families.flatMap((each) =>
+        differences(each, solveCircuit(each, context()), solveCircuit(each, then)),
+      );
+      expect(changes.length > 0 || besides !== undefined, key).toBe(true);
+    }
   });
 });
 
