@@ -162,32 +162,114 @@ export const HELP = {
     'full panel',
     'label',
   ),
+  boxes: topic(
+    'Boxes and their volume',
+    'A box holds each conductor at the volume of its size, the grounds together, clamps and devices besides. Conductors of 4 AWG and larger count by length instead: eight trade sizes straight through, six for an angle. A box stays reachable.',
+    '314.16',
+    'fill',
+    'cubic inches',
+  ),
+  pulls: topic(
+    'Bends and pulls',
+    'No more than 360° of bends between two pull points: boxes, conduit bodies, ends. A coupling is no pull point. Tension grows with every bend, so the end from which one pulls matters.',
+    'elbow',
+    'LB',
+    'pull point',
+  ),
+  fittings: topic(
+    'Seals, bushings, plates',
+    'A raceway from warm to cold, or from the ground into a building, is sealed where moisture could reach live parts. Bushings guard 4 AWG and larger where they enter. A hole nearer than 1-1/4 in to the edge of framing gets a plate.',
+    'expansion',
+    'ribbon',
+    'nail plate',
+  ),
+  method: topic(
+    'Methods and locations',
+    'Each cable and raceway is listed for some locations only: NM-B stays indoors and dry, UF-B may lie in the ground, raceways outdoors are wet inside. Change the method where the location changes, in a box that can be reached.',
+    'wet',
+    'damp',
+    'attic',
+  ),
+  receptacle: topic(
+    'Receptacle and plug',
+    'Shape, volts, amperes and ground of a receptacle match the plug and the circuit. A new 14-30 or 14-50 has four wires. An old three-wire range or dryer may stay as it was, but it is not extended.',
+    'NEMA',
+    '14-50',
+    '6-50',
+  ),
+  building: topic(
+    'Another building',
+    'A building or structure has one supply, with exceptions that are recorded. It has a disconnect where the supply enters, and a grounding electrode unless a single branch circuit with a ground is all there is. Neutral and ground stay apart there.',
+    'garage',
+    'studio',
+    '225',
+  ),
+  feeder: topic(
+    'Feeder',
+    'The wires from one panel to the next, sized for the load of that panel and protected at their start. Four wires: neutral and ground apart from the first panel on. Circuits of its panel count once in the service.',
+    'subpanel',
+    '215',
+  ),
+  existing: topic(
+    'Existing circuits',
+    'What is there is judged by the rules under which it may stay, and never sized as new. It may be used, or replaced, but what was legal once is not extended. What is wrong and no part of the job is written down, and someone is told.',
+    'old work',
+    'three-wire',
+  ),
+  motor: topic(
+    'Motors',
+    'Conductor, breaker and disconnect read the table for the horsepower; the nameplate current sets the overload alone. The breaker may be far above the conductor, because the overload protects it. Starting current dips the lights: the drop at start is shown.',
+    'compressor',
+    'horsepower',
+    '430',
+  ),
+  demand: topic(
+    'Recorded demand',
+    'A year of readings, or 30 days at the panel on the heavier leg, takes the place of a calculated load. The highest reading counts at 125 %, and what the job adds counts whole. Heating or cooling that did not run is added.',
+    '220.87',
+    'readings',
+    'utility',
+  ),
+  fault: topic(
+    'Available fault current',
+    'What would flow in a dead short at the panel, by the transformer and the wire to it. Every breaker there is rated for at least that much, alone or in a combination that its label names. The utility gives the figure in a letter.',
+    'AIC',
+    'interrupting rating',
+    '110.9',
+  ),
+  directory: topic(
+    'Panel and directory',
+    'Each breaker has a space that its label allows, two poles on both legs, and a line that a stranger understands. Free openings are closed. The space before the panel, 30 in wide and 36 in deep, stays clear.',
+    'label',
+    'working space',
+    '408.4',
+  ),
+  legs: topic(
+    'The two legs',
+    'Rows of a panel alternate between the two hots. Circuits of 120 V lean on one of them; spread them so that both carry about the same. 240 V circuits load both alike.',
+    'balance',
+    'phase',
+  ),
+  locate: topic(
+    'Call before digging',
+    'The utilities mark their lines after a call, some working days before the trench. The ticket and its date are recorded here. Nobody digs before the marks are there.',
+    '811',
+    'ticket',
+    'trench',
+  ),
+  sources: topic(
+    'Where figures come from',
+    'Tables and section numbers were written down from working knowledge, twice and independently, and compared with each other, not with the printed code. A question mark stands at what is doubtful. The adopted edition and the authority decide.',
+    'edition',
+    'verify',
+    'authority',
+  ),
 } satisfies Readonly<Record<string, HelpTopic>>;
 
 /** What can be asked about. */
 export type HelpId = keyof typeof HELP;
 
+const isHelpId = (id: string): id is HelpId => id in HELP;
+
 /** The topics in their order. */
-export const HELP_IDS: readonly HelpId[] = [
-  'load',
-  'breaker',
-  'conductor',
-  'ground',
-  'raceway',
-  'drop',
-  'disconnect',
-  'protection',
-  'mca',
-  'column-60',
-  'derating',
-  'white',
-  'load-neutral',
-  'bonding',
-  'torque',
-  'water',
-  'sink',
-  'cover',
-  'setting',
-  'service',
-  'tandem',
-];
+export const HELP_IDS: readonly HelpId[] = Object.keys(HELP).filter(isHelpId);

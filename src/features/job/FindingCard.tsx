@@ -1,11 +1,14 @@
 import { lazy, Suspense } from 'react';
 import { answerTo, isAnswered, withAnswer } from '../../core/findings/answers';
 import type { AnyFinding } from '../../core/findings/finding';
+import { findingHelp } from '../../core/wording/findingHelp';
 import { findingSentence } from '../../core/wording/findings';
+import { HELP } from '../../core/wording/help';
 import { severityWord } from '../../core/wording/words';
 import { useJobEditor } from '../../store/useJobEditor';
 import { AnswerField } from '../../ui/fields/AnswerField';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
+import { useStageActions } from './stageActions';
 import type { FixesProps } from './Fixes';
 import classes from './FindingCard.module.css';
 
@@ -42,6 +45,8 @@ const takesAnswer = ({ severity, code }: AnyFinding): boolean =>
 /** One finding: its sentence and rule, its proved fixes, and for a question or doubt the answer. */
 export function FindingCard(props: FindingCardProps) {
   const { sizes, finding, headed = false, folded = false } = props;
+  const { open } = useStageActions();
+  const topic = findingHelp(finding.code);
   const answered = isAnswered(sizes.book, finding);
   const severity = finding.severity === 'note' || answered ? 'ok' : finding.severity;
   const answer = takesAnswer(finding) && <Answer sizes={sizes} finding={finding} />;
@@ -54,6 +59,16 @@ export function FindingCard(props: FindingCardProps) {
             {answered ? 'Answered. ' : `${severityWord[finding.severity]}: `}
             {findingSentence(finding)} <cite className="fig">{finding.cite.section}</cite>
           </span>
+          <button
+            type="button"
+            className="act"
+            aria-label={`Help: ${HELP[topic].title}`}
+            onClick={() => {
+              open(`help ${topic}`);
+            }}
+          >
+            Help
+          </button>
         </p>
       )}
       {finding.severity !== 'note' && (

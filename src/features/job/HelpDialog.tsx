@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { HELP, HELP_IDS, type HelpId } from '../../core/wording/help';
+import { HelpPicture } from '../../ui/pictures/HelpPicture';
 import { Dialog } from '../../ui/shell/Dialog';
 import classes from './dialogs.module.css';
 
@@ -15,6 +16,7 @@ export function HelpDialog({ at, onClose }: HelpDialogProps) {
   return (
     <Dialog opened onClose={onClose} title={title}>
       <p className={classes['help']}>{words}</p>
+      <HelpPicture id={id} />
       <h3 className="second">More help</h3>
       <ul className={classes['topics']}>
         {HELP_IDS.map((each) => (

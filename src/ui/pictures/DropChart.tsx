@@ -6,6 +6,7 @@ import {
   PointElement,
   type ChartData,
   type ChartOptions,
+  type Plugin,
 } from 'chart.js';
 import { Line } from 'react-chartjs-2';
 import { useTheme } from '../theme/ThemeProvider';
@@ -73,6 +74,32 @@ function chartData({ lines, lengthFt, percent, limitPct }: DropChartProps, maxFt
   };
 }
 
+const LABEL_GAP_PX = 4;
+
+/** Writes its size on each line, where the line leaves the chart: at the right, or at the top. */
+const sizeLabels = ({ lines }: DropChartProps): Plugin<'line'> => ({
+  id: 'sizeLabels',
+  afterDatasetsDraw: ({ ctx, chartArea, scales: { x, y } }) => {
+    if (x === undefined || y === undefined) return;
+    ctx.save();
+    ctx.lineWidth = 4;
+    ctx.strokeStyle = token('--ground');
+    for (const { label, percentPerFt, highlighted } of lines) {
+      const atTop = percentPerFt * x.max > y.max;
+      const endX = atTop ? x.getPixelForValue(y.max / percentPerFt) : chartArea.right;
+      const endY = atTop ? chartArea.top : y.getPixelForValue(percentPerFt * x.max);
+      ctx.font = `${highlighted ? 650 : 500} 12px Words, sans-serif`;
+      ctx.fillStyle = token(highlighted ? '--copper' : '--ink');
+      ctx.textAlign = 'right';
+      ctx.textBaseline = atTop ? 'top' : 'bottom';
+      const at = [endX - LABEL_GAP_PX, endY + (atTop ? LABEL_GAP_PX : -LABEL_GAP_PX)] as const;
+      ctx.strokeText(label, ...at);
+      ctx.fillText(label, ...at);
+    }
+    ctx.restore();
+  },
+});
+
 function options(maxFt: number, maxPct: number): ChartOptions<'line'> {
   const font = { family: 'Figures', size: 11 };
   const ticks = { color: token('--ink2'), font };
@@ -117,6 +144,7 @@ export function DropChart(props: DropChartProps) {
           aria-label={`Drop at ${lengthFt} feet by size: ${words}`}
           data={chartData(props, maxFt)}
           options={options(maxFt, maxPct)}
+          plugins={[sizeLabels(props)]}
         />
       </div>
       <figcaption className="second">

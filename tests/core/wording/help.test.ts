@@ -1,5 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { FIGURE_KEYS } from '../../../src/core/findings/subject';
+import { catalog } from '../../../src/core/findings/catalog';
+import type { FindingCode } from '../../../src/core/findings/finding';
+import { findingHelp } from '../../../src/core/wording/findingHelp';
 import { HELP, HELP_IDS } from '../../../src/core/wording/help';
 
 const sentences = (words: string): readonly string[] => words.split(/(?<=[.:?]) (?=[A-Z])/);
@@ -26,5 +29,26 @@ describe('help', () => {
     expect(HELP.disconnect.words).toContain('within 50 ft');
     expect(HELP.disconnect.words).toContain('5 ft or more');
     expect(HELP.cover.words).toContain('PVC takes 18 in in a yard, direct-buried cable 24 in');
+  });
+});
+
+describe('the help of a finding', () => {
+  const codes = Object.keys(catalog) as FindingCode[];
+
+  test('every finding has a topic', () => {
+    for (const code of codes) expect(HELP_IDS, code).toContain(findingHelp(code));
+  });
+
+  test('is about what the finding is about', () => {
+    expect(findingHelp('conductor.terminal-60c')).toBe('column-60');
+    expect(findingHelp('gfci.neutral-bypassed')).toBe('load-neutral');
+    expect(findingHelp('receptacle.near-water')).toBe('water');
+    expect(findingHelp('panel.bond-stays')).toBe('bonding');
+    expect(findingHelp('box.fill')).toBe('boxes');
+    expect(findingHelp('work.before-locate')).toBe('locate');
+  });
+
+  test('every topic is reached by a figure, a finding or the list of topics', () => {
+    expect(new Set(codes.map(findingHelp)).size).toBeGreaterThan(25);
   });
 });

@@ -3,6 +3,7 @@ import type { JobSizes } from '../../../core/job/jobSizes';
 import type { CircuitFigures } from '../../../core/circuit/figures';
 import { findingKey, worstFinding, type AnyFinding } from '../../../core/findings/finding';
 import { figureOf, type FigureKey } from '../../../core/findings/subject';
+import { findingHelp } from '../../../core/wording/findingHelp';
 import { findingSentence } from '../../../core/wording/findings';
 import { figureName } from '../../../core/wording/ladder';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
@@ -73,7 +74,7 @@ function Heading({
         className="act"
         title="F1"
         onClick={() => {
-          open(`help ${figureKey}`);
+          open(`help ${worst === undefined ? figureKey : findingHelp(worst.code)}`);
         }}
       >
         Help
