@@ -245,8 +245,17 @@ test('help stands where one is: by F1 on a figure, beside the working, and found
   await working(page).getByRole('button', { name: 'Help' }).click();
   await expect(help).toBeVisible();
   await closeDialog(page);
+  await figureKey(page, 'Conductor').click();
+  await working(page).getByLabel('Highest ambient').focus();
+  await page.keyboard.press('F1');
+  await expect(page.getByRole('dialog', { name: 'Methods and locations' })).toBeVisible();
+  await closeDialog(page);
   await page.keyboard.press('2');
   await expect(page.getByRole('heading', { name: 'The house' })).toBeVisible();
+  await page.getByLabel('Main breaker').focus();
+  await page.keyboard.press('F1');
+  await expect(page.getByRole('dialog', { name: 'Service load' })).toBeVisible();
+  await closeDialog(page);
   await page.keyboard.press('Control+k');
   await page.getByRole('textbox', { name: 'Find' }).fill('pigtail');
   await page.keyboard.press('Enter');

@@ -148,12 +148,15 @@ const TELL: Readonly<Record<FigureKey, Tell>> = {
       ? { figure: n(disconnect.ratingA ?? 0), unit: 'A', reason: disconnectPlace(disconnect) }
       : { figure: 'none', unit: '', reason: 'breaker is enough here' };
   },
-  protection: ({ figures: { outlet } }) => {
+  protection: ({ figures: { outlet }, findings }) => {
     const { gfci, afci } = outlet;
     if (gfci.required === false && afci.required === true)
       return { figure: 'AFCI', unit: '', reason: 'by the room' };
     if (gfci.required === 'ask') return { figure: 'ask', unit: '', reason: formReason.unknown };
-    return { figure: formFigure[gfci.form], unit: '', reason: formReason[gfci.reason] };
+    // Planned on the safe side while the authority has not said: the figure does not look decided.
+    const contested = findings.some(({ code }) => code === 'gfci.contested');
+    const reason = `${formReason[gfci.reason]}${contested ? ', the authority decides' : ''}`;
+    return { figure: formFigure[gfci.form], unit: '', reason };
   },
 };
 

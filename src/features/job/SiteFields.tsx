@@ -1,3 +1,4 @@
+import type { HelpId } from '../../core/wording/help';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import {
   siteQuestions,
@@ -12,6 +13,7 @@ import { feet } from '../../core/units/quantity';
 import { isRefused, refuse, type Refused } from '../../core/units/refused';
 import { parseWireSize } from '../../core/units/wireSize';
 import { siteLabel, siteValue } from '../../core/wording/siteWords';
+import classes from './SiteFields.module.css';
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { YesNoField } from '../../ui/fields/YesNoField';
@@ -111,6 +113,14 @@ function SiteFieldOne({ question, site, disabled, set }: OneProps) {
   );
 }
 
+/** The help that explains what is measured for a topic. */
+const HELP_OF: Readonly<Record<SiteTopic, HelpId>> = {
+  place: 'water',
+  disconnect: 'disconnect',
+  protection: 'protection',
+  ends: 'torque',
+};
+
 interface SiteFieldsProps {
   readonly view: CircuitEvaluation;
   readonly topic: SiteTopic;
@@ -121,16 +131,21 @@ export function SiteFields({ view, topic }: SiteFieldsProps) {
   const { canWrite, replaceCircuit } = useJobEditor();
   const { circuit, solved } = view;
   const questions = siteQuestions(solved.figures.facts, solved.figures.outlet, topic);
-  return questions.map((question) => (
-    <SiteFieldOne
-      key={question.key}
-      question={question}
-      site={circuit.site}
-      disabled={!canWrite}
-      set={(value, mergeKey) => {
-        const site = withSite(circuit.site, question.key, value);
-        replaceCircuit({ ...circuit, site }, siteLabel[question.key].label, mergeKey);
-      }}
-    />
-  ));
+  if (questions.length === 0) return null;
+  return (
+    <div className={classes['contents']} data-help={HELP_OF[topic]}>
+      {questions.map((question) => (
+        <SiteFieldOne
+          key={question.key}
+          question={question}
+          site={circuit.site}
+          disabled={!canWrite}
+          set={(value, mergeKey) => {
+            const site = withSite(circuit.site, question.key, value);
+            replaceCircuit({ ...circuit, site }, siteLabel[question.key].label, mergeKey);
+          }}
+        />
+      ))}
+    </div>
+  );
 }

@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import type { HelpId } from '../../core/wording/help';
 import { useHistory } from '../../store/useHistory';
 import type { StageActions } from './stageActions';
 import { STAGES } from './stages';
@@ -7,6 +8,28 @@ import { STAGES } from './stages';
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   target.closest('input, textarea, select, [contenteditable], [role="dialog"]') !== null;
+
+/** Topics that fields stand under; their words are fetched when they are asked for. */
+const ABOUT_FIELDS: readonly HelpId[] = [
+  'mca',
+  'method',
+  'boxes',
+  'water',
+  'disconnect',
+  'protection',
+  'torque',
+  'directory',
+  'service',
+  'demand',
+  'fault',
+  'sources',
+];
+
+/** The topic that the field with the focus stands under; undefined outside of those. */
+function helpAt(target: EventTarget | null): HelpId | undefined {
+  const about = target instanceof HTMLElement ? target.closest<HTMLElement>('[data-help]') : null;
+  return ABOUT_FIELDS.find((id) => id === about?.dataset['help']);
+}
 
 const NOTHING: Readonly<Record<string, () => void>> = {};
 
@@ -30,7 +53,7 @@ export function useJobShortcuts(actions: StageActions, dialogOpen: boolean, own 
         actions.open('keys');
       },
       f1: () => {
-        actions.open('help service');
+        actions.open('help sources');
       },
       '/': () => {
         actions.open('palette');
@@ -49,6 +72,12 @@ export function useJobShortcuts(actions: StageActions, dialogOpen: boolean, own 
         return;
       }
       // While a dialog is still being fetched its field has no focus yet: what is typed for it is no key of the stage.
+      const topic = key === 'f1' && !dialogOpen ? helpAt(event.target) : undefined;
+      if (topic !== undefined) {
+        event.preventDefault();
+        actions.open(`help ${topic}`);
+        return;
+      }
       if (event.altKey || dialogOpen || isTyping(event.target)) return;
       const act = plain[key];
       if (act === undefined) return;

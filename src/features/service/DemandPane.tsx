@@ -158,7 +158,7 @@ export function DemandPane({ job }: { readonly job: Job }) {
   };
   const { measured } = house;
   return (
-    <section aria-label="Measured demand">
+    <section aria-label="Measured demand" data-help="demand">
       <h2>
         Measured demand
         {measured !== null && (
@@ -174,7 +174,14 @@ export function DemandPane({ job }: { readonly job: Job }) {
           takes the place of the calculated load.
         </p>
       ) : (
-        <DemandWeek measured={measured} />
+        <>
+          <DemandWeek measured={measured} />
+          <p className="second">
+            220.87: the peak of {n(measured.peakA, 1)} A counts at 125 %, {n(measured.peakA * 1.25, 1)} A.
+            What the job adds did not run yet and counts whole; a charger counts at 125 % of its setting where
+            access to that is restricted, of its nameplate otherwise.
+          </p>
+        </>
       )}
       <ReadingState reading={reading} onStop={stop} />
       {problem !== null && <p role="alert">{problem}</p>}

@@ -50,7 +50,7 @@ export function FaultPane({ job }: { readonly job: Job }) {
     edit({ kind: 'change-house', fields }, label, key);
   };
   return (
-    <section aria-label="Fault current">
+    <section aria-label="Fault current" data-help="fault">
       <h2>Fault current at the service</h2>
       <div className={classes['two']}>
         <QuantityField<House['source']>

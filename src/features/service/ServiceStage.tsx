@@ -30,7 +30,7 @@ export function ServiceStage() {
   );
   return (
     <StageFrame current="service" board={classes['board']} foot={foot}>
-      <section className={classes['house']} aria-label="The house">
+      <section className={classes['house']} aria-label="The house" data-help="service">
         <h1>The house</h1>
         <HouseFields job={job} />
       </section>

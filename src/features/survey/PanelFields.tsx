@@ -280,7 +280,7 @@ function FedBy({ panel, job }: PanelFieldsProps & { readonly job: Job }) {
 /** What is read from the label of a panel and seen behind its cover. */
 export function PanelFields({ job, ...props }: PanelFieldsProps & { readonly job: Job }) {
   return (
-    <div className={classes['pairs']}>
+    <div className={classes['pairs']} data-help="directory">
       <Size {...props} />
       <Label {...props} />
       <FedBy {...props} job={job} />

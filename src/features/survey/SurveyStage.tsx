@@ -115,7 +115,7 @@ export function SurveyStage() {
   );
   return (
     <StageFrame current="survey" board={classes['board']} foot={foot}>
-      <section className={classes['place']} aria-label="The place">
+      <section className={classes['place']} aria-label="The place" data-help="sources">
         <h1>The place</h1>
         <Suspense>
           <JobFields job={job} />

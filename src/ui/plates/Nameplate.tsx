@@ -42,7 +42,7 @@ export function Nameplate({ appliance, family, disabled, onAppliance, children }
     />
   );
   return (
-    <div className={classes['card']}>
+    <div className={classes['card']} data-help="mca">
       <div className={classes['plate']}>
         <p className={classes['head']}>
           <Rivet />

@@ -130,7 +130,10 @@ function TitleActs({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
 /** How the section is drawn: a factor that reads as 1 is none. */
 function scaleWords(exaggeration: number): string {
   const times = printNumber(exaggeration, 1);
-  return times === '1' ? 'lengths and heights to scale' : `lengths to scale, heights drawn ${times} times`;
+  if (times === '1') return 'lengths and heights to scale';
+  return exaggeration < 1
+    ? `lengths to scale, heights drawn at ${times} of it`
+    : `lengths to scale, heights drawn ${times} times`;
 }
 
 /** Name of the circuit, how it is wired, and what can be done with it. */

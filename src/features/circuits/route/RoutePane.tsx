@@ -55,7 +55,7 @@ export function RoutePane({ view, segment }: RoutePaneProps) {
   const index = segment ?? 0;
   return (
     <>
-      <section className={classes['card']} aria-label="The segment">
+      <section className={classes['card']} aria-label="The segment" data-help="boxes">
         <SegmentCard view={view} route={route} index={index} />
       </section>
       <section className={classes['side']} aria-label="The route">

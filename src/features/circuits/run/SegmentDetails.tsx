@@ -209,7 +209,7 @@ export function SegmentDetails({ view: { circuit, solved }, segment: index }: Se
   const part: PartProps = { circuit, segment, index, span };
   const { size } = solved.figures;
   return (
-    <div className={classes['block']}>
+    <div className={classes['block']} data-help="method">
       <h3>Segment {span}</h3>
       <div className={classes['fields']}>
         <OwnConductorFields {...part} runSize={size === null ? 'None fits' : printWireSize(size)} />
