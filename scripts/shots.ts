@@ -23,7 +23,7 @@ const figure = (name: string) => (page: Page) => page.locator(`[data-link="${nam
 const routeSide =
   (name: string) =>
   async (page: Page): Promise<void> => {
-    await page.getByRole('button', { name: /65 A, 60 A required; fill 30/ }).click();
+    await page.getByRole('button', { name: /60 A required; fill/ }).first().click();
     await page.getByRole('button', { name, exact: true }).click();
   };
 
@@ -43,7 +43,7 @@ const SHOTS: readonly Shot[] = [
     at: '/jobs/demo-orchard-lane/kiln?part=route',
     size: PHONE,
     act: async (page) => {
-      await page.getByRole('button', { name: /66 ft of 3\/4 PVC Sch 80/ }).click();
+      await page.getByRole('button', { name: /66 ft of 3\/4 PVC Sch 40/ }).click();
       await page.getByRole('group', { name: 'What is shown of the route' }).evaluate((sides) => {
         sides.scrollIntoView();
       });
@@ -85,7 +85,7 @@ const SHOTS: readonly Shot[] = [
   },
   {
     name: 'drop',
-    at: '/jobs/demo-orchard-lane/visitor-charger',
+    at: '/jobs/demo-orchard-lane/kiln',
     act: async (page) => {
       await figure('drop')(page);
       await page.getByRole('img', { name: /Drop at/ }).scrollIntoViewIfNeeded();
@@ -101,24 +101,15 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('img', { name: /The week of the peak/ }).waitFor();
     },
   },
-  {
-    name: 'panel',
-    at: '/jobs/demo-orchard-lane/panel',
-    act: async (page) => {
-      await page.getByRole('button', { name: /breakers for two/ }).click();
-      await page.getByRole('heading', { name: 'Every circuit has a space' }).waitFor();
-    },
-  },
+  { name: 'panel', at: '/jobs/demo-orchard-lane/panel' },
   {
     name: 'panel-phone',
     at: '/jobs/demo-orchard-lane/panel',
     size: PHONE,
-    act: async (page) => {
-      await page.getByRole('button', { name: /breakers for two/ }).click();
-      await page.getByRole('heading', { name: 'Panel, utility room' }).evaluate((heading) => {
+    act: (page) =>
+      page.getByRole('heading', { name: 'Panel, utility room' }).evaluate((heading) => {
         heading.scrollIntoView();
-      });
-    },
+      }),
   },
   {
     name: 'tablet',

@@ -1,6 +1,7 @@
 import { render } from '@testing-library/react';
 import { expect, test, vi } from 'vitest';
 import { fullHouse } from '../support/fullHouse/job';
+import { demoJob } from '../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { LoadStack } from '../../src/ui/pictures/LoadStack';
 
@@ -21,7 +22,7 @@ test('the same load takes more amperes, and a longer bar, in a house of 208 V', 
 });
 
 test('every block is named in the picture or by its letter in the list, and no figure stands on the limit', () => {
-  const { report } = evaluateJob(fullHouse).service;
+  const { report } = evaluateJob(demoJob).service;
   const { container, getByRole } = render(
     <LoadStack report={report} volts={240} chosen="standard" onMethod={vi.fn()} />,
   );

@@ -12,6 +12,7 @@ import { conductors } from '../../../src/core/wiring/conductors';
 import { ladderWords } from '../../../src/core/wording/ladder';
 import { circuit, codes, load, segment, solve } from '../../support/circuits';
 import { jobOf } from '../../support/jobs';
+import { panel } from '../../support/panels';
 
 const inside = segment({ id: 'in', lengthFt: 30 });
 const outside = segment({ id: 'out', method: 'pvc40', place: 'outdoor', lengthFt: 60 });
@@ -99,21 +100,40 @@ describe('a segment with a conductor of its own', () => {
     );
   });
 
+  test('a cable is priced by its own size', () => {
+    const of = (run: readonly ReturnType<typeof segment>[]) =>
+      circuitPrice(run, solve({ appliance: load(), run: [...run], maxDropPct: null }).figures, defaultPrices);
+    const two = defaultPrices.cable['nm-b']?.two;
+    const dearer = ((two?.['6'] ?? 0) - (two?.['10'] ?? 0)) * (inside.lengthFt + 6);
+    expect(of([{ ...inside, size: '6' }, outside]) - of([inside, outside])).toBeCloseTo(dearer, 6);
+  });
+
+  test('the lug at the load takes the last segment, the breaker in the panel the first', () => {
+    const lugMost = '8';
+    const lugs = (run: readonly ReturnType<typeof segment>[]) =>
+      codes(solve({ appliance: load(), run: [...run], maxDropPct: null, site: { lugMost } }));
+    expect(lugs([inside, { ...outside, size: '6' }])).toContain('conductor.lug-range');
+    expect(lugs([{ ...inside, size: '6' }, outside])).not.toContain('conductor.lug-range');
+    const inPanel = (run: readonly ReturnType<typeof segment>[]) => {
+      const fed = circuit({ id: 'fed', appliance: load(), run: [...run], maxDropPct: null });
+      const job = { ...jobOf([fed]), panels: [panel({ lugTo: '8' })] };
+      return evaluateJob(job, freshMemo()).findings.map(({ code }) => code);
+    };
+    expect(inPanel([{ ...inside, size: '6' }, outside])).toContain('panel.lug-range');
+    expect(inPanel([inside, { ...outside, size: '6' }])).not.toContain('panel.lug-range');
+  });
+
   test('in a shared raceway its neighbors count what is really there', () => {
     const shares = { raceway: 'trench' };
     const one = circuit({ id: 'one', appliance: load(), run: [{ ...outside, shares }], maxDropPct: null });
-    const two = circuit({
-      id: 'two',
-      appliance: load(),
-      run: [{ ...outside, id: 'there', shares, size: '4' }],
-      maxDropPct: null,
-    });
-    const fill = (other: typeof two) =>
-      evaluateJob(jobOf([one, other]), freshMemo()).circuit('one')?.solved.figures.segments[0]?.raceway
+    const there = { ...outside, id: 'there', shares };
+    const fill = (shared: ReturnType<typeof segment>) => {
+      const two = circuit({ id: 'two', appliance: load(), run: [inside, shared], maxDropPct: null });
+      return evaluateJob(jobOf([one, two]), freshMemo()).circuit('one')?.solved.figures.segments[0]?.raceway
         ?.areaIn2;
+    };
     // Two more of 4 AWG THWN-2 at 0.0824 in² instead of 10 AWG at 0.0211, and the ground raised to 4 AWG.
-    const { size: _size, ...there } = two.run[0]!;
-    expect(fill(two)! - fill({ ...two, run: [there] })!).toBeCloseTo(3 * (0.0824 - 0.0211), 6);
+    expect(fill({ ...there, size: '4' })! - fill(there)!).toBeCloseTo(3 * (0.0824 - 0.0211), 6);
   });
 
   test('the ladder names it', () => {
