@@ -23,7 +23,10 @@ const figure = (name: string) => (page: Page) => page.locator(`[data-link="${nam
 const routeSide =
   (name: string) =>
   async (page: Page): Promise<void> => {
-    await page.getByRole('button', { name: /60 A required; fill/ }).first().click();
+    await page
+      .getByRole('button', { name: /60 A required; fill/ })
+      .first()
+      .click();
     await page.getByRole('button', { name, exact: true }).click();
   };
 

@@ -1,3 +1,5 @@
+import { BOND_PARTS, PERIMETERS, SHELLS } from '../../src/core/water/bonding';
+import { WATER_KINDS, ZONE_OBJECTS } from '../../src/core/water/zones';
 import fc from 'fast-check';
 import {
   applianceQuestions,
@@ -183,6 +185,45 @@ const others: readonly fc.Arbitrary<Item>[] = [
     }),
     offsetIn: between(1, 60),
     tailsFt: fc.array(between(0, 40), { maxLength: 3 }),
+  }),
+  fc.record({
+    kind: fc.constant('zone'),
+    water: fc.record({
+      kind: fc.constantFrom(...WATER_KINDS),
+      shape: fc.oneof(
+        fc.record({ circle: fc.record({ diameterFt: between(1, 60) }) }),
+        fc.record({ oval: fc.record({ lengthFt: between(20, 60), widthFt: between(1, 20) }) }),
+        fc.record({ rectangle: fc.record({ lengthFt: between(20, 60), widthFt: between(1, 20) }) }),
+      ),
+    }),
+    object: fc.record({
+      kind: fc.constantFrom(...ZONE_OBJECTS),
+      at: fc.tuple(between(-60, 60), between(-60, 60)),
+      gfci: fc.boolean(),
+      rigid: fc.boolean(),
+      existing: fc.boolean(),
+    }),
+    barriers: fc.array(
+      fc.tuple(fc.tuple(between(-60, 60), between(-60, 60)), fc.tuple(between(-60, 60), between(-60, 60))),
+      { maxLength: 5 },
+    ),
+  }),
+  fc.record({
+    kind: fc.constant('bonding'),
+    water: fc.record({
+      kind: fc.constantFrom(...WATER_KINDS),
+      shell: fc.constantFrom(...SHELLS),
+      perimeter: fc.constantFrom(...PERIMETERS),
+    }),
+    items: fc.array(
+      fc.record({
+        id: fc.constantFrom('a', 'b'),
+        what: fc.constantFrom(...BOND_PARTS),
+        metal: fc.boolean(),
+        isolated: fc.boolean(),
+      }),
+      { maxLength: 4 },
+    ),
   }),
   fc.record({
     kind: fc.constant('bends'),

@@ -99,6 +99,8 @@ export const parameters2023 = {
   serviceSurge: known<boolean>(true, 'service.surge'),
   /** Whether a new feeder to a dwelling or to another building of one has one at its end. */
   feederSurge: known<boolean>(true, 'feeder.surge'),
+  /** Whether a single copper ring may lie under a paved surface around a pool. */
+  ringUnderPavement: believed<boolean>(false, 'bond.loop'),
   /** Whether a feeder to another building with a dwelling has an emergency disconnect outdoors. */
   buildingEmergency: known<boolean>(true, 'feeder.emergency'),
   /** Farthest that a receptacle stands from heating and cooling equipment, feet. */

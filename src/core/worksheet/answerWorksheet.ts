@@ -12,9 +12,8 @@ import {
   fillItemSchema,
   worksheetSchema,
 } from './itemSchemas';
-import { answerBondLoop, answerBox, answerBurial, answerMotor, answerRangeDemand } from './kindItems';
+import { answerBox, answerBurial, answerMotor, answerRangeDemand } from './kindItems';
 import {
-  bondLoopItemSchema,
   boxItemSchema,
   burialItemSchema,
   motorItemSchema,
@@ -24,6 +23,8 @@ import {
 import { answerBends, answerOffsetBend, answerStraps } from './routeItems';
 import { bendsItemSchema, offsetBendItemSchema, strapsItemSchema } from './routeSchemas';
 import { answerService } from './serviceItem';
+import { answerBonding, answerBondLoop, answerZone } from './waterItems';
+import { bondingItemSchema, bondLoopItemSchema, zoneItemSchema } from './waterSchemas';
 import { answerAmpacity, answerDrop, answerFillCount } from './smallItems';
 
 type Given = Readonly<Record<string, unknown>>;
@@ -54,6 +55,8 @@ const KINDS: ReadonlyMap<string, Kind> = new Map([
   ['box', kind(boxItemSchema, answerBox)],
   ['burial', kind(burialItemSchema, answerBurial)],
   ['bond-loop', kind(bondLoopItemSchema, answerBondLoop)],
+  ['zone', kind(zoneItemSchema, answerZone)],
+  ['bonding', kind(bondingItemSchema, answerBonding)],
   ['bends', kind(bendsItemSchema, answerBends)],
   ['offset-bend', kind(offsetBendItemSchema, answerOffsetBend)],
   ['straps', kind(strapsItemSchema, answerStraps)],

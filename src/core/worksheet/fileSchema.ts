@@ -8,13 +8,13 @@ import {
   worksheetSchema,
 } from './itemSchemas';
 import {
-  bondLoopItemSchema,
   boxItemSchema,
   burialItemSchema,
   motorItemSchema,
   rangeDemandItemSchema,
   serviceItemSchema,
 } from './kindSchemas';
+import { bondingItemSchema, bondLoopItemSchema, zoneItemSchema } from './waterSchemas';
 import { bendsItemSchema, offsetBendItemSchema, strapsItemSchema } from './routeSchemas';
 
 /** The whole form of a worksheet, for the published schema. */
@@ -31,6 +31,8 @@ export const worksheetFileSchema = worksheetSchema.extend({
       boxItemSchema,
       burialItemSchema,
       bondLoopItemSchema,
+      zoneItemSchema,
+      bondingItemSchema,
       serviceItemSchema,
       bendsItemSchema,
       offsetBendItemSchema,

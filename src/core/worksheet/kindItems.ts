@@ -1,16 +1,15 @@
 import { tableCurrent } from '../appliances/motorCurrent';
 import { overloadPercent } from '../appliances/motor';
-import { cite, type Edition } from '../code/edition';
+import type { Edition } from '../code/edition';
 import type { FieldProblem } from '../job/zodProblem';
 import { boxFill, PULL_BOX_FROM, tooLargeForFill } from '../route/boxFill';
 import { nextStandard } from '../rules/branchOcpd';
 import { burialCover } from '../route/burialCover';
 import { cookingDemand } from '../appliances/cookingDemand';
 import { printNumber as n } from '../units/number';
-import { bondLoop } from '../water/bondLoop';
 import { defaultLines, type FindingLine, type ItemAnswer } from './answer';
 import { foundIn, line } from './answerParts';
-import type { BondLoopItem, BoxItem, BurialItem, MotorItem, RangeDemandItem } from './kindSchemas';
+import type { BoxItem, BurialItem, MotorItem, RangeDemandItem } from './kindSchemas';
 
 type TypedItem = Readonly<Record<string, unknown>>;
 
@@ -175,37 +174,6 @@ export function answerBurial(item: BurialItem, typed: TypedItem, code: Edition):
         `${item.location}, column ${cover.column}`,
         `${cover.coverIn} in`,
       ),
-    ],
-  };
-}
-
-/** The length of a bonding loop. */
-export function answerBondLoop(item: BondLoopItem, typed: TypedItem, code: Edition): ItemAnswer {
-  const { perimeterFt, loopFt, points } = bondLoop(item.shape, item.offsetIn);
-  const tails = item.tailsFt.reduce((sum, each) => sum + each, 0);
-  const totalFt = loopFt + tails;
-  const near = item.offsetIn < 18 || item.offsetIn > 24;
-  return {
-    id: item.id,
-    kind: item.kind,
-    result: { perimeterFt, loopFt, totalFt, points },
-    findings: near
-      ? [
-          {
-            // No job holds a loop yet, so it has no place in the catalog.
-            code: 'bond.loop-distance',
-            standing: 'stop',
-            text: `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is required.`,
-            rule: cite(code, 'bond.loop').section,
-            remedies: [],
-          },
-        ]
-      : [],
-    working: [
-      ...defaultLines(typed, { tailsFt: item.tailsFt.length }),
-      line(code, 'bond.loop', 'Perimeter', Object.keys(item.shape).join(''), `${n(perimeterFt)} ft`),
-      line(code, 'bond.loop', 'Loop', `${n(item.offsetIn)} in outside, corners rounded`, `${n(loopFt)} ft`),
-      line(code, 'bond.loop', 'With tails', `${item.tailsFt.length} tails`, `${n(totalFt)} ft`),
     ],
   };
 }

@@ -1,6 +1,3 @@
-import { LIMITS } from '../code/limits';
-import { printNumber } from '../units/number';
-import { enclosedArea, outlineCrossing } from '../water/outlineCrossing';
 import { z } from 'zod';
 import { BURIAL_PLACES } from '../code/burialPlaces';
 import { SERVICE_KINDS } from '../service/serviceLoad';
@@ -54,50 +51,6 @@ export const burialItemSchema = z.strictObject({
   gfci: z.boolean().default(false),
 });
 
-const side = z.number().positive().max(500);
-const lengthAndWidth = z
-  .strictObject({ lengthFt: side, widthFt: side })
-  .refine(({ lengthFt, widthFt }) => lengthFt >= widthFt, {
-    path: ['lengthFt'],
-    message: 'The length may not be less than the width, widthFt.',
-  });
-
-const MIN_WATER_FT2 = 0.1;
-const coordinate = z.number().min(-LIMITS.planFt).max(LIMITS.planFt);
-const outlineSchema = z
-  .array(z.tuple([coordinate, coordinate]))
-  .min(3)
-  .max(500)
-  .superRefine((points, context) => {
-    const crossing = outlineCrossing(points);
-    if (crossing === undefined) {
-      if (enclosedArea(points) < MIN_WATER_FT2)
-        context.addIssue({ code: 'custom', message: 'The outline encloses no water.' });
-      return;
-    }
-    const [x, y] = crossing.at;
-    const [one, other] = crossing.sides;
-    context.addIssue({
-      code: 'custom',
-      message: `The outline crosses itself at x ${printNumber(x)} ft, y ${printNumber(y)} ft: sides ${one} and ${other}.`,
-    });
-  });
-
-/** Length of a bonding loop. */
-export const bondLoopItemSchema = z.strictObject({
-  ...itemBase,
-  kind: z.literal('bond-loop'),
-  shape: z.union([
-    z.strictObject({ circle: z.strictObject({ diameterFt: side }) }),
-    z.strictObject({ rectangle: lengthAndWidth }),
-    z.strictObject({ oval: lengthAndWidth }),
-    z.strictObject({ stadium: lengthAndWidth }),
-    z.strictObject({ polygon: outlineSchema }),
-  ]),
-  offsetIn: z.number().min(0).max(120),
-  tailsFt: z.array(z.number().min(0).max(1000)).max(100).default([]),
-});
-
 const serviceLoad = z.strictObject({
   what: z.string().min(1).max(80),
   va: z.number().min(0).max(500000),
@@ -128,7 +81,5 @@ export type RangeDemandItem = z.infer<typeof rangeDemandItemSchema>;
 export type BoxItem = z.infer<typeof boxItemSchema>;
 /** A burial item, read. */
 export type BurialItem = z.infer<typeof burialItemSchema>;
-/** A loop item, read. */
-export type BondLoopItem = z.infer<typeof bondLoopItemSchema>;
 /** A service item, read. */
 export type ServiceItem = z.infer<typeof serviceItemSchema>;

@@ -6,6 +6,7 @@ import { noRecordWords, putRightWords } from '../../core/wording/serviceWords';
 import { counted } from '../../core/wording/words';
 import type { NoRecord } from '../../core/demand/intervals';
 import type { ReadRecord } from '../../core/demand/readRecord';
+import type { Measured } from '../../core/service/houseSchema';
 import { editNamed } from '../../store/editing';
 import { useAppDispatch } from '../../store/store';
 import { askRecorder, RECORDER_FAULTS, type RecorderFault } from '../../store/demand/recorder';
@@ -132,6 +133,20 @@ function Sources({ job, onFile, onRecorder }: SourcesProps) {
   );
 }
 
+/** The week of the peak, and what it counts for. */
+function Recorded({ measured }: { readonly measured: Measured }) {
+  return (
+    <>
+      <DemandWeek measured={measured} />
+      <p className="second">
+        220.87: the peak of {n(measured.peakA, 1)} A counts at 125 %, {n(measured.peakA * 1.25, 1)} A. What
+        the job adds did not run yet and counts whole; a charger counts at 125 % of its setting where access
+        to that is restricted, of its nameplate otherwise.
+      </p>
+    </>
+  );
+}
+
 /** The measured demand of the house: from a file of the utility, or from the recorder at the panel. */
 export function DemandPane({ job }: { readonly job: Job }) {
   const dispatch = useAppDispatch();
@@ -174,14 +189,7 @@ export function DemandPane({ job }: { readonly job: Job }) {
           takes the place of the calculated load.
         </p>
       ) : (
-        <>
-          <DemandWeek measured={measured} />
-          <p className="second">
-            220.87: the peak of {n(measured.peakA, 1)} A counts at 125 %, {n(measured.peakA * 1.25, 1)} A.
-            What the job adds did not run yet and counts whole; a charger counts at 125 % of its setting where
-            access to that is restricted, of its nameplate otherwise.
-          </p>
-        </>
+        <Recorded measured={measured} />
       )}
       <ReadingState reading={reading} onStop={stop} />
       {problem !== null && <p role="alert">{problem}</p>}

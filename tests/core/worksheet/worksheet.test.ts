@@ -333,3 +333,85 @@ describe('what is not valid', () => {
     },
   );
 });
+
+describe('water', () => {
+  const zone = (object: Record<string, unknown>, barriers?: readonly unknown[]) =>
+    one({
+      kind: 'zone',
+      water: {
+        kind: 'in-ground',
+        shape: {
+          polygon: [
+            [0, 0],
+            [32, 0],
+            [32, 16],
+            [0, 16],
+          ],
+        },
+      },
+      object,
+      ...(barriers && { barriers }),
+    });
+
+  test('a receptacle behind a wall: both distances, the one that was read, and GFCI', () => {
+    const { result } = zone({ kind: 'receptacle', at: [14, -14] }, [
+      [
+        [4, -8],
+        [24, -8],
+      ],
+    ]);
+    expect(result).toMatchObject({ distanceFt: 14, ok: true, leastFt: 6, gfciRequired: true });
+    expect(result['pathFt']).toBeCloseTo(19.66, 2);
+    expect(result['rule']).toBe('680.22(A)(4), along the path of a cord or hand');
+  });
+
+  test('a luminaire by its straight distance; without a height it is taken at the water', () => {
+    expect(zone({ kind: 'luminaire', at: [16, -4] }).result).toMatchObject({
+      ok: false,
+      leastFt: 5,
+      rule: '680.22(B), straight, horizontal',
+    });
+  });
+
+  test('a wall without length, or a place out of bounds, is named', () => {
+    const at = { kind: 'zone', water: { kind: 'in-ground', shape: { circle: { diameterFt: 20 } } } };
+    const object = { kind: 'switch', at: [20, 0] };
+    expect(
+      errorOf({
+        ...at,
+        object,
+        barriers: [
+          [
+            [1, 1],
+            [1, 1],
+          ],
+        ],
+      }).path,
+    ).toContain('barriers');
+    expect(errorOf({ ...at, object: { ...object, at: [9000, 0] } }).path).toContain('object.at');
+  });
+
+  test('bonding: each part with its reason and rule, the perimeter, the water', () => {
+    const { result } = one({
+      kind: 'bonding',
+      water: { kind: 'in-ground', shell: 'fiberglass', perimeter: 'unpaved' },
+      items: [
+        { id: 'cup', what: 'ladder-cup', metal: true, isolated: true, maxDimIn: 3, penetrationIn: 2 },
+        { id: 'post', what: 'fence-post', metal: true, distanceFt: 8 },
+      ],
+    });
+    expect(result).toEqual({
+      items: [
+        {
+          id: 'cup',
+          bond: true,
+          why: expect.stringContaining('over 1 in deep') as string,
+          rule: '680.26(B)(5)',
+        },
+        { id: 'post', bond: false, why: expect.stringContaining('5 ft') as string, rule: '680.26(B)(7)' },
+      ],
+      perimeter: { method: 'ring', points: 1, rule: '680.26(B)(2)' },
+      water: { bond: true, rule: '680.26(C)' },
+    });
+  });
+});

@@ -40,6 +40,7 @@ export const edition2017 = {
     serviceTriggers: known<readonly ServiceTrigger[]>(['electrode', 'meter', 'utility'], 'service.rating'),
     serviceSurge: known<boolean>(false, 'service.surge'),
     feederSurge: known<boolean>(false, 'feeder.surge'),
+    ringUnderPavement: known<boolean>(true, 'bond.loop'),
     buildingEmergency: known<boolean>(false, 'feeder.emergency'),
     furtherFeeder: believed<boolean>(false, 'building.supply'),
     bareNeutralFromSubpanel: known<boolean>(false, 'existing.three-wire'),

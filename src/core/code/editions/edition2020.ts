@@ -28,6 +28,7 @@ export const edition2020 = {
   },
   parameters: {
     feederSurge: known<boolean>(false, 'feeder.surge'),
+    ringUnderPavement: known<boolean>(true, 'bond.loop'),
     buildingEmergency: known<boolean>(false, 'feeder.emergency'),
     bareNeutralFromSubpanel: known<boolean>(false, 'existing.three-wire'),
     smallestOcpd: known<number>(15, 'breaker.standard'),
