@@ -1,7 +1,7 @@
 import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { demoJob } from '../../src/core/job/demo/demoJob';
+import { fullHouse } from '../../tests/support/fullHouse/job';
 import { jobContext } from '../../src/core/job/jobContext';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { readSchedule } from '../../src/core/schedule/readSchedule';
@@ -13,8 +13,8 @@ const ROWS = 500;
 
 /** Times of what is done many circuits at a time: the search of ways, and a schedule of 500 rows. */
 export function benchBatches(): void {
-  const context = jobContext(demoJob);
-  const searches = demoJob.circuits.map((circuit) => {
+  const context = jobContext(fullHouse);
+  const searches = fullHouse.circuits.map((circuit) => {
     const solved = solveCircuit(circuit, context);
     return { id: circuit.id, ms: median(() => void allOptions(circuit, solved, context, defaultPrices)) };
   });

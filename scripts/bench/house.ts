@@ -1,6 +1,6 @@
 import { believableYear, yearAsCsv, yearAsXml } from '../../src/core/demand/believableYear';
 import { readRecord } from '../../src/core/demand/readRecord';
-import { demoJob } from '../../src/core/job/demo/demoJob';
+import { fullHouse } from '../../tests/support/fullHouse/job';
 import { jobContext } from '../../src/core/job/jobContext';
 import { spaceOptions } from '../../src/core/panel/spaceOptions';
 import { freshPanel, type Panel } from '../../src/core/panel/panelSchema';
@@ -56,11 +56,11 @@ export function benchHouse(): void {
   const panel = fullPanel();
   const room = median(() => void spaceOptions(panel, wanted, defaultPrices));
   console.log(`  room for 12 spaces in ${SPACES} full ones: ${room.toFixed(0)} ms (at most 200)`);
-  const { code } = jobContext(demoJob);
-  const additions = demoJob.circuits.flatMap(
-    (each) => circuitDemand(each, solveCircuit(each, jobContext(demoJob))) ?? [],
+  const { code } = jobContext(fullHouse);
+  const additions = fullHouse.circuits.flatMap(
+    (each) => circuitDemand(each, solveCircuit(each, jobContext(fullHouse))) ?? [],
   );
-  const { house, panels } = demoJob;
+  const { house, panels } = fullHouse;
   const figures = median(() => {
     const report = serviceReport(house, panels[0], additions, code);
     serviceFindings(house, report, code);

@@ -5,15 +5,15 @@ import { freshMemo } from '../../src/core/job/jobMemo';
 import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
-import { demoJob } from '../../src/core/job/demo/demoJob';
+import { fullHouse } from '../../tests/support/fullHouse/job';
 import { jobContext } from '../../src/core/job/jobContext';
 import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { packConductors } from '../../src/core/route/packConductors';
 import { straightLine } from '../../tests/support/straightLine';
 
-const context = jobContext(demoJob);
+const context = jobContext(fullHouse);
 // The straight-line program sizes chargers and plain loads that are free, so both sides get those.
-const circuits = demoJob.circuits
+const circuits = fullHouse.circuits
   .filter(({ appliance: { family } }) => family === 'ev' || family === 'load')
   .map((circuit) => ({ ...circuit, pins: {} }));
 const segment = newSegment('run', 'pvc40', 60, 'outdoor');
@@ -21,7 +21,7 @@ const families = familyList.map(({ id }) => newCircuit(id, freshAppliance(id), [
 
 const micro = (milliseconds: number): number => milliseconds * 1000;
 
-/** Median times of the pipeline for every circuit of the demo job, and what explaining costs. */
+/** Median times of the pipeline for every circuit of a whole job, and what explaining costs. */
 export async function benchPipeline(): Promise<void> {
   const bench = new Bench({ time: 300, warmupTime: 150 });
   for (const circuit of circuits) {
@@ -31,7 +31,7 @@ export async function benchPipeline(): Promise<void> {
   for (const circuit of families)
     bench.add(`family ${circuit.id}`, () => void solveCircuit(circuit, context));
   const memo = freshMemo();
-  const evaluation = evaluateJob(demoJob, memo);
+  const evaluation = evaluateJob(fullHouse, memo);
   const [stop] = evaluation.findings;
   if (stop !== undefined) bench.add('fixes', () => void fixesFor(evaluation, stop, memo, defaultPrices));
   bench.add('packing', () => void packConductors([0.254, 0.254, 0.254, 0.164], 1.029));
