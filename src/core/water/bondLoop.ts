@@ -1,5 +1,5 @@
 import { parallelCurve } from './parallelCurve';
-import type { Point } from './point';
+import { apart, outlineSides, rectangleCorners, type Point } from './point';
 
 /** The outline of a pool or tub in plan, feet. */
 export type Outline =
@@ -45,31 +45,18 @@ const rim = (outline: Outline): readonly Point[] => {
     const [r, half] = [widthFt / 2, (lengthFt - widthFt) / 2];
     return around((turn) => [r * Math.cos(turn) + Math.sign(Math.cos(turn)) * half, r * Math.sin(turn)]);
   }
-  if ('rectangle' in outline) {
-    const [x, y] = [outline.rectangle.lengthFt / 2, outline.rectangle.widthFt / 2];
-    return [
-      [x, y],
-      [-x, y],
-      [-x, -y],
-      [x, -y],
-    ];
-  }
+  if ('rectangle' in outline) return rectangleCorners(outline.rectangle.lengthFt, outline.rectangle.widthFt);
   return outline.polygon;
 };
 
-const sides = (points: readonly Point[]): readonly (readonly [Point, Point])[] =>
-  points.map((point, at) => [point, points[(at + 1) % points.length] ?? point]);
-
-const distance = ([[x1, y1], [x2, y2]]: readonly [Point, Point]): number => Math.hypot(x2 - x1, y2 - y1);
-
 /** Four points that divide an outline into equal lengths. */
 function quarters(points: readonly Point[]): readonly Point[] {
-  const edges = sides(points);
-  const whole = edges.reduce((sum, side) => sum + distance(side), 0);
+  const edges = outlineSides(points);
+  const whole = edges.reduce((sum, side) => sum + apart(...side), 0);
   return [0, 1, 2, 3].map((quarter) => {
     let left = (quarter / 4) * whole;
     for (const side of edges) {
-      const long = distance(side);
+      const long = apart(...side);
       if (left <= long) {
         const [[x1, y1], [x2, y2]] = side;
         const share = long === 0 ? 0 : left / long;
@@ -88,7 +75,7 @@ function perimeterOf(outline: Outline): number {
     const { lengthFt, widthFt } = outline.stadium;
     return Math.PI * widthFt + 2 * (lengthFt - widthFt);
   }
-  return sides(rim(outline)).reduce((sum, side) => sum + distance(side), 0);
+  return outlineSides(rim(outline)).reduce((sum, side) => sum + apart(...side), 0);
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { Point } from './point';
+import { apart, type Point } from './point';
 import type { WaterEdge } from './waterEdge';
 
 /** A straight piece of a wall or a fence that a cord or a hand goes around. */
@@ -15,8 +15,6 @@ export interface Reach {
 const SAME_FT = 1e-9;
 /** Directions nearer than this are one, radians. */
 const SAME_TURN = 1e-9;
-
-const apart = ([x1, y1]: Point, [x2, y2]: Point): number => Math.hypot(x2 - x1, y2 - y1);
 
 const turnTo = ([x1, y1]: Point, [x2, y2]: Point): number => Math.atan2(y2 - y1, x2 - x1);
 
@@ -94,6 +92,27 @@ interface Reached {
 interface Yard {
   readonly corners: readonly Corner[];
   readonly barriers: readonly Barrier[];
+  /** Where barriers run into the water: the way may end there, at the side that it comes from. */
+  readonly meetings: readonly Point[];
+}
+
+const STEPS = 256;
+const HALVINGS = 50;
+
+/** Where a barrier crosses the edge of the water. */
+function meetingsOf(edge: WaterEdge, [[x1, y1], [x2, y2]]: Barrier): readonly Point[] {
+  const at = (share: number): Point => [x1 + (x2 - x1) * share, y1 + (y2 - y1) * share];
+  return Array.from({ length: STEPS }, (_, step) => step / STEPS).flatMap((from) => {
+    let [low, high] = [from, from + 1 / STEPS];
+    const wet = edge.holds(at(low));
+    if (edge.holds(at(high)) === wet) return [];
+    for (let halving = 0; halving < HALVINGS; halving += 1) {
+      const middle = (low + high) / 2;
+      if (edge.holds(at(middle)) === wet) low = middle;
+      else high = middle;
+    }
+    return [at(low)];
+  });
 }
 
 /** Whether a way leads straight from one place to another: through no barrier, and past no end of one. */
@@ -135,7 +154,7 @@ function toWater(here: Reached, edge: WaterEdge, yard: Yard): Reach | undefined 
   const from = yard.corners[here.corner];
   if (from === undefined) return undefined;
   let best: Reach | undefined;
-  for (const end of edge.nearPoints(from.at)) {
+  for (const end of [...edge.nearPoints(from.at), ...yard.meetings]) {
     const pathFt = here.ft + apart(from.at, end);
     if (best !== undefined && best.pathFt <= pathFt) continue;
     const leaves = leaving(here, end, yard);
@@ -156,7 +175,8 @@ const shorter = (a: Reach | undefined, b: Reach | undefined): Reach | undefined 
  */
 export function reachToWater(edge: WaterEdge, place: Point, barriers: readonly Barrier[]): Reach | null {
   if (edge.holds(place)) return { pathFt: 0, path: [place] };
-  const yard: Yard = { corners: cornersOf(place, barriers), barriers };
+  const meetings = barriers.flatMap((barrier) => meetingsOf(edge, barrier));
+  const yard: Yard = { corners: cornersOf(place, barriers), barriers, meetings };
   const sectors = Math.max(1, yard.corners[0]?.walls.length ?? 1);
   const open: Reached[] = Array.from({ length: sectors }, (_, sector) => ({
     corner: 0,

@@ -1,5 +1,5 @@
 import type { Outline } from './bondLoop';
-import type { Point } from './point';
+import { outlineSides, rectangleCorners, type Point } from './point';
 
 /** The inside wall of a pool or tub, as something to measure to. */
 export interface WaterEdge {
@@ -17,13 +17,10 @@ function nearestOn([[x1, y1], [x2, y2]]: readonly [Point, Point], [x, y]: Point)
   return [x1 + share * dx, y1 + share * dy];
 }
 
-const sidesOf = (points: readonly Point[]): readonly (readonly [Point, Point])[] =>
-  points.map((point, at) => [point, points[(at + 1) % points.length] ?? point]);
-
 /** Whether a point is inside an outline, by the sides that a ray from it crosses. */
 function insideOf(points: readonly Point[], [x, y]: Point): boolean {
   let inside = false;
-  for (const [[x1, y1], [x2, y2]] of sidesOf(points)) {
+  for (const [[x1, y1], [x2, y2]] of outlineSides(points)) {
     if (y1 > y !== y2 > y && x < x1 + ((y - y1) / (y2 - y1)) * (x2 - x1)) inside = !inside;
   }
   return inside;
@@ -31,7 +28,7 @@ function insideOf(points: readonly Point[], [x, y]: Point): boolean {
 
 const polygonEdge = (points: readonly Point[]): WaterEdge => ({
   holds: (point) => insideOf(points, point),
-  nearPoints: (from) => sidesOf(points).map((side) => nearestOn(side, from)),
+  nearPoints: (from) => outlineSides(points).map((side) => nearestOn(side, from)),
 });
 
 /** All that lies within a radius of a straight line: a circle where it has no length. */
@@ -88,11 +85,5 @@ export function waterEdge(outline: Outline): WaterEdge {
   }
   if ('oval' in outline) return ellipseEdge(outline.oval.lengthFt / 2, outline.oval.widthFt / 2);
   if ('polygon' in outline) return polygonEdge(outline.polygon);
-  const [x, y] = [outline.rectangle.lengthFt / 2, outline.rectangle.widthFt / 2];
-  return polygonEdge([
-    [x, y],
-    [-x, y],
-    [-x, -y],
-    [x, -y],
-  ]);
+  return polygonEdge(rectangleCorners(outline.rectangle.lengthFt, outline.rectangle.widthFt));
 }

@@ -94,6 +94,11 @@ describe('the way of a cord around walls', () => {
     ).toBeNull();
   });
 
+  test('a wall that runs into the water ends the way where it meets the edge', () => {
+    // The wall crosses the edge at x = 12 - 4 * 2 / 3.
+    expect(path([10, -3], wall(12, -2, 8, 1))).toBeCloseTo(Math.hypot(10 - (12 - 8 / 3), 3), 9);
+  });
+
   test('what stands on a wall counts at the side nearer to the water', () => {
     expect(path([14, -8], wall(4, -8, 24, -8))).toBeCloseTo(8, 9);
   });
@@ -131,8 +136,15 @@ function byAllPairs(at: Point, barriers: readonly Barrier[]): number {
     let best = Infinity;
     for (const [at2, [x1, y1]] of POOL.entries()) {
       const [x2, y2] = POOL[(at2 + 1) % POOL.length]!;
-      for (let step = 0; step <= 400; step += 1) {
-        const to: Point = [x1 + ((x2 - x1) * step) / 400, y1 + ((y2 - y1) * step) / 400];
+      const long = (x2 - x1) ** 2 + (y2 - y1) ** 2;
+      const foot = ((from[0] - x1) * (x2 - x1) + (from[1] - y1) * (y2 - y1)) / long;
+      // Where the way stands square on the edge, and along all of it, for what a wall hides.
+      const shares = [
+        Math.max(0, Math.min(1, foot)),
+        ...Array.from({ length: 2001 }, (_, step) => step / 2000),
+      ];
+      for (const share of shares) {
+        const to: Point = [x1 + (x2 - x1) * share, y1 + (y2 - y1) * share];
         if (!crossed(from, to)) best = Math.min(best, Math.hypot(to[0] - from[0], to[1] - from[1]));
       }
     }

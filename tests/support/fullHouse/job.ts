@@ -1,5 +1,6 @@
 import { USUAL_DESIGN } from '../../../src/core/circuit/jobDefaults';
 import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
+import { circuit } from '../circuits';
 import type { Circuit, Segment } from '../../../src/core/circuit/circuitSchema';
 import { DEMO_OBSERVED } from '../../../src/core/job/demo/demoObserved';
 import { FULL_HOUSE, FULL_PANEL } from './panel';
@@ -9,20 +10,6 @@ import type { Job } from '../../../src/core/job/jobSchema';
 const segment = (part: Omit<Segment, 'currentCarrying' | 'bendsDeg'> & Partial<Segment>): Segment => ({
   currentCarrying: null,
   bendsDeg: null,
-  ...part,
-});
-
-const circuit = (part: Pick<Circuit, 'id' | 'name' | 'appliance' | 'run'> & Partial<Circuit>): Circuit => ({
-  material: 'cu',
-  insulation: 'THWN-2',
-  terminals: { panel: 75, load: 75 },
-  startHeightFt: 5,
-  pins: {},
-  maxDropPct: 3,
-  site: {},
-  feedId: null,
-  existing: null,
-  photos: [],
   ...part,
 });
 
