@@ -1,5 +1,5 @@
-import { BOND_PARTS, PERIMETERS, SHELLS } from '../../src/core/water/bonding';
-import { WATER_KINDS, ZONE_OBJECTS } from '../../src/core/water/zones';
+import { BOND_PARTS, PERIMETERS, SHELLS, WATER_KINDS } from '../../src/core/code/waterFacts';
+import { ZONE_OBJECTS } from '../../src/core/water/zones';
 import fc from 'fast-check';
 import {
   applianceQuestions,

@@ -14,6 +14,8 @@ export const DEFAULT_PRACTICES: Practices = {
   tubDevice: 'near',
   aluminum: 'feeders',
   groundFaultForm: 'device',
+  bondTaps: 'ask',
+  ringAround: false,
 };
 
 /** What is taken until the place was asked about: a warm summer, a hot attic, a closed garage. */

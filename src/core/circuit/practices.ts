@@ -18,6 +18,10 @@ export const practicesSchema = z.strictObject({
   groundFaultForm: z
     .enum(['device', 'breaker'])
     .describe('GFCI receptacle where one serves, or always a breaker'),
+  bondTaps: z
+    .enum(['ask', 'four'])
+    .describe('Ask the inspector whether one tap to all-steel shell is enough, or always four'),
+  ringAround: z.boolean().describe('Take the bonding ring around pump and heater too'),
 });
 
 /** The shop practices of a job. */

@@ -10,6 +10,10 @@ export const LIMITS = {
   houseLoads: 40,
   observed: 60,
   chargerGroups: 8,
+  waters: 6,
+  yardLines: 60,
+  yardAreas: 24,
+  yardThings: 120,
   /** Coordinates in plan, feet either way. */
   planFt: 2000,
   nameLength: 80,

@@ -5,6 +5,7 @@ import { panelCatalog } from './panelCatalog';
 import { routeCatalog } from './routeCatalog';
 import { serviceCatalog } from './serviceCatalog';
 import type { Severity } from './severity';
+import { waterCatalog } from './waterCatalog';
 
 /** Every finding by its stable code. Sentences are in core/wording, fixes in core/fixes. */
 export const catalog: Readonly<Record<FindingCode, CatalogEntry<object, Severity>>> = {
@@ -12,6 +13,7 @@ export const catalog: Readonly<Record<FindingCode, CatalogEntry<object, Severity
   ...routeCatalog,
   ...serviceCatalog,
   ...panelCatalog,
+  ...waterCatalog,
 };
 
 /** The open findings that a survey answers. */

@@ -7,9 +7,14 @@ import type { panelCatalog } from './panelCatalog';
 import type { routeCatalog } from './routeCatalog';
 import type { serviceCatalog } from './serviceCatalog';
 import { isWorse, type Severity } from './severity';
+import type { waterCatalog } from './waterCatalog';
 import { figureOf, subjectKey, type FigureKey, type Subject } from './subject';
 
-type Catalog = typeof circuitCatalog & typeof routeCatalog & typeof serviceCatalog & typeof panelCatalog;
+type Catalog = typeof circuitCatalog &
+  typeof routeCatalog &
+  typeof serviceCatalog &
+  typeof panelCatalog &
+  typeof waterCatalog;
 /** Stable code of a finding. */
 export type FindingCode = keyof Catalog;
 

@@ -24,6 +24,9 @@ export type Subject =
   | { readonly kind: 'job' }
   | { readonly kind: 'service' }
   | { readonly kind: 'panel'; readonly panelId: string }
+  | { readonly kind: 'water'; readonly waterId: string }
+  /** Something in the yard as it stands to one of its waters. */
+  | { readonly kind: 'yard'; readonly waterId: string; readonly itemId: string }
   | { readonly kind: 'circuit'; readonly circuitId: string; readonly figure: FigureKey }
   /** A segment; `figure` is null where it is about the route alone. */
   | ({ readonly kind: 'segment'; readonly figure: FigureKey | null } & OnRun)
@@ -40,6 +43,10 @@ export function subjectKey(subject: Subject): string {
       return subject.kind;
     case 'panel':
       return `panel:${subject.panelId}`;
+    case 'water':
+      return `water:${subject.waterId}`;
+    case 'yard':
+      return `yard:${subject.waterId}/${subject.itemId}`;
     case 'circuit':
       return circuitKey(subject.circuitId);
     case 'segment':

@@ -89,5 +89,24 @@ type ServiceChange =
       readonly spareA: number;
     };
 
+/** What a fix changes in the plan of the yard. */
+type YardChange =
+  | { readonly kind: 'move-in-yard'; readonly what: string; readonly ft: number }
+  | { readonly kind: 'raise-in-yard'; readonly what: string; readonly ft: number }
+  | { readonly kind: 'add-receptacle'; readonly ft: number }
+  | { readonly kind: 'gfci-in-yard'; readonly what: string }
+  | { readonly kind: 'raceway-in-yard'; readonly what: string; readonly method: MethodId }
+  | { readonly kind: 'ahead-of-timer'; readonly what: string }
+  | { readonly kind: 'own-receptacle-circuit'; readonly what: string }
+  | { readonly kind: 'permanent-pool' }
+  | { readonly kind: 'bond-part'; readonly what: string }
+  | { readonly kind: 'pigtail'; readonly what: string }
+  | { readonly kind: 'ring-off'; readonly offIn: number }
+  | { readonly kind: 'ring-deep'; readonly deepIn: number }
+  | { readonly kind: 'shell-ties'; readonly taps: number }
+  | { readonly kind: 'water-bond'; readonly in2: number }
+  | { readonly kind: 'solid-copper' }
+  | { readonly kind: 'listed-connectors' };
+
 /** What a fix changes, in figures. */
-export type FixChange = CircuitChange | RouteChange | ServiceChange;
+export type FixChange = CircuitChange | RouteChange | ServiceChange | YardChange;

@@ -13,6 +13,7 @@ import { circuitFixes } from './circuitFixes';
 import { existingCandidates } from './existingFixes';
 import { routeFixes } from './routeFixes';
 import { serviceFixes } from './serviceFixes';
+import { waterFixes } from './waterFixes';
 
 /** A change of the job that was tried: the whole job was evaluated with it, and the finding was gone. */
 export interface Fix {
@@ -24,7 +25,7 @@ export interface Fix {
   readonly reaches: readonly string[];
 }
 
-const BY_CODE: CandidatesByCode = { ...circuitFixes, ...routeFixes, ...serviceFixes };
+const BY_CODE: CandidatesByCode = { ...circuitFixes, ...routeFixes, ...serviceFixes, ...waterFixes };
 
 /** How many fixes of one finding are offered, and how many of those may be another wiring method. */
 const MAX_FIXES = 4;

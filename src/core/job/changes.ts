@@ -49,6 +49,23 @@ export function joined(first: Command, second: Command): Command {
     return { ...second, fields: { ...first.fields, ...second.fields } };
   if (first.kind === 'change-job' && second.kind === 'change-job')
     return { ...second, fields: { ...first.fields, ...second.fields } };
+  if (
+    first.kind === 'put-in-yard' &&
+    second.kind === 'put-in-yard' &&
+    first.list === second.list &&
+    first.item.id === second.item.id
+  )
+    return second;
+  if (first.kind === 'batch' && second.kind === 'batch') {
+    const pairs = first.commands.flatMap((each, at) => {
+      const then = second.commands[at];
+      const both = then && joined(each, then);
+      return both === undefined || both.kind === 'batch' ? [] : [both];
+    });
+    // Edits of the same things in the same order, as a drag makes them, stay as few as they were.
+    if (pairs.length === first.commands.length && pairs.length === second.commands.length)
+      return { kind: 'batch', commands: pairs };
+  }
   return { kind: 'batch', commands: [first, second] };
 }
 

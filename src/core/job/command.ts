@@ -1,6 +1,7 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import type { Panel } from '../panel/panelSchema';
 import type { House } from '../service/houseSchema';
+import type { Yard, YardList, YardLists } from '../water/yardSchema';
 import type { Job } from './jobSchema';
 
 /** What a job may be told besides its circuits. */
@@ -9,6 +10,19 @@ export type JobFields = Omit<Job, 'id' | 'circuits'>;
 export type CircuitFields = Omit<Circuit, 'id'>;
 /** What a panel may be told. */
 export type PanelFields = Omit<Panel, 'id'>;
+
+/** What a yard may be told besides what stands in it. */
+export type YardFields = Omit<Yard, YardList>;
+
+/** Something in the yard as it is to be: it replaces what has its id, or comes in at a position. */
+type PutInYard = {
+  readonly [L in YardList]: {
+    readonly kind: 'put-in-yard';
+    readonly list: L;
+    readonly item: YardLists[L];
+    readonly at: number;
+  };
+}[YardList];
 
 /** A circuit with the position that it takes. */
 export interface Placed {
@@ -32,6 +46,9 @@ export type Command =
   | { readonly kind: 'change-job'; readonly fields: Partial<JobFields> }
   | { readonly kind: 'change-house'; readonly fields: Partial<House> }
   | { readonly kind: 'change-panel'; readonly id: string; readonly fields: Partial<PanelFields> }
+  | PutInYard
+  | { readonly kind: 'take-from-yard'; readonly list: YardList; readonly id: string }
+  | { readonly kind: 'change-yard'; readonly fields: Partial<YardFields> }
   | { readonly kind: 'add-photo'; readonly of: PhotoOwner; readonly photo: Photo; readonly at: number }
   | { readonly kind: 'remove-photo'; readonly of: PhotoOwner; readonly id: string }
   | {

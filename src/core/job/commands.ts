@@ -1,8 +1,18 @@
 import { LIMITS } from '../code/limits';
-import type { CircuitFields, Command, JobFields, PanelFields, Photo, PhotoOwner, Placed } from './command';
+import type {
+  CircuitFields,
+  Command,
+  JobFields,
+  PanelFields,
+  Photo,
+  PhotoOwner,
+  Placed,
+  YardFields,
+} from './command';
 import type { Job } from './jobSchema';
 import { refused, type Refusal } from './refusal';
 import { invalidPart } from './validation';
+import { putInYard, takeFromYard } from './yardCommands';
 
 /** A job after a command, and the way back. */
 export interface Applied {
@@ -176,6 +186,15 @@ function apply(job: Job, command: Command): Applied | Refusal {
       };
     case 'change-panel':
       return changePanel(job, command.id, command.fields);
+    case 'put-in-yard':
+      return putInYard(job, command);
+    case 'take-from-yard':
+      return takeFromYard(job, command.list, command.id);
+    case 'change-yard':
+      return {
+        job: { ...job, yard: { ...job.yard, ...command.fields } },
+        inverse: { kind: 'change-yard', fields: before<YardFields>(job.yard, command.fields) },
+      };
     case 'add-photo':
       return addPhoto(job, command.of, command.photo, command.at);
     case 'remove-photo':

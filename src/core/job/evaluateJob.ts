@@ -5,7 +5,14 @@ import { panelUnknowns } from '../panel/panelUnknowns';
 import { circuitShareKeys, sharersOf } from './evaluateCircuits';
 import { evaluatePanels, evaluateService } from './evaluateHouse';
 import { evaluateRoute } from './evaluateRoute';
-import type { CircuitEvaluation, PanelEvaluation, RouteEvaluation, ServiceEvaluation } from './evaluation';
+import { evaluateWaters } from './evaluateWater';
+import type {
+  CircuitEvaluation,
+  PanelEvaluation,
+  RouteEvaluation,
+  ServiceEvaluation,
+  WaterEvaluation,
+} from './evaluation';
 import { freshMemo, type JobMemo } from './jobMemo';
 import { JobSizes } from './jobSizes';
 import type { Job } from './jobSchema';
@@ -20,6 +27,7 @@ export class JobEvaluation extends JobSizes {
   #routes: readonly RouteEvaluation[] | undefined;
   #service: ServiceEvaluation | undefined;
   #panels: readonly PanelEvaluation[] | undefined;
+  #waters: readonly WaterEvaluation[] | undefined;
   #findings: readonly AnyFinding[] | undefined;
 
   constructor(job: Job, memo: JobMemo) {
@@ -67,7 +75,13 @@ export class JobEvaluation extends JobSizes {
     return this.#panels;
   }
 
-  /** Everything that was found, circuit by circuit, then the service, then the panels. */
+  /** Pools, spas and tubs with what stands around them. */
+  get waters(): readonly WaterEvaluation[] {
+    this.#waters ??= evaluateWaters(this.job, this.context, this.#memo);
+    return this.#waters;
+  }
+
+  /** Everything that was found, circuit by circuit, then the service, the panels and the water. */
   get findings(): readonly AnyFinding[] {
     this.#findings ??= [
       ...this.circuits.flatMap(({ solved }, at) => [
@@ -76,6 +90,7 @@ export class JobEvaluation extends JobSizes {
       ]),
       ...this.service.findings,
       ...this.panels.flatMap(({ findings }) => findings),
+      ...this.waters.flatMap(({ findings }) => findings),
     ];
     return this.#findings;
   }
@@ -93,6 +108,11 @@ export class JobEvaluation extends JobSizes {
   /** What is open in the panels. */
   get openInPanels(): readonly AnyFinding[] {
     return this.openOf(this.panels.flatMap(({ findings }) => findings));
+  }
+
+  /** What is open about the water. */
+  get openInWater(): readonly AnyFinding[] {
+    return this.openOf(this.waters.flatMap(({ findings }) => findings));
   }
 
   /** How much the survey still has to verify, facts of the job and of its panels included. */

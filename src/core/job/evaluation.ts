@@ -9,6 +9,7 @@ import type { Panel } from '../panel/panelSchema';
 import type { Wanted } from '../panel/spaces';
 import type { RouteReport } from '../route/routeReport';
 import type { ServiceReport } from '../service/serviceReport';
+import type { WaterReport } from '../water/waterReport';
 
 /** A circuit with everything that was computed of it. */
 export interface CircuitEvaluation {
@@ -43,4 +44,10 @@ export interface PanelEvaluation {
   readonly wanted: readonly Wanted[];
   readonly findings: readonly AnyFinding[];
   readonly bars: BarCounts;
+}
+
+/** A pool, spa or tub with everything that was computed of it. */
+export interface WaterEvaluation {
+  readonly report: WaterReport;
+  readonly findings: readonly AnyFinding[];
 }

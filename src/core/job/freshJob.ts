@@ -19,5 +19,6 @@ export const freshJob = (id: string, name: string): Job => ({
   answers: STAGE_DOCUMENTS.answers.fresh,
   locate: STAGE_DOCUMENTS.locate.fresh,
   observed: STAGE_DOCUMENTS.observed.fresh,
+  yard: STAGE_DOCUMENTS.yard.fresh,
   circuits: STAGE_DOCUMENTS.circuits.fresh,
 });

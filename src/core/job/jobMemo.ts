@@ -5,7 +5,14 @@ import type { AnswerBook } from '../findings/answers';
 import type { Wanted } from '../panel/spaces';
 import type { RouteReport } from '../route/routeReport';
 import type { CircuitDemand } from '../service/circuitDemand';
-import type { CircuitEvaluation, PanelEvaluation, RouteEvaluation, ServiceEvaluation } from './evaluation';
+import type {
+  CircuitEvaluation,
+  PanelEvaluation,
+  RouteEvaluation,
+  ServiceEvaluation,
+  WaterEvaluation,
+} from './evaluation';
+import type { WaterReport } from '../water/waterReport';
 import { Remembered } from './remembered';
 
 /** What an evaluation remembers for the next one, kind by kind. */
@@ -22,6 +29,8 @@ export interface JobMemo {
   readonly wanted: Remembered<Wanted>;
   readonly service: Remembered<ServiceEvaluation>;
   readonly panels: Remembered<PanelEvaluation>;
+  readonly waterReports: Remembered<WaterReport>;
+  readonly waters: Remembered<WaterEvaluation>;
 }
 
 /** A memo that remembers nothing yet. */
@@ -38,6 +47,8 @@ export const freshMemo = (): JobMemo => ({
   wanted: new Remembered(),
   service: new Remembered(),
   panels: new Remembered(),
+  waterReports: new Remembered(),
+  waters: new Remembered(),
 });
 
 /** A memo for trying something out: it knows what the other knows, which learns nothing of the trial. */
@@ -54,4 +65,6 @@ export const branchOf = (memo: JobMemo): JobMemo => ({
   wanted: memo.wanted.branch(),
   service: memo.service.branch(),
   panels: memo.panels.branch(),
+  waterReports: memo.waterReports.branch(),
+  waters: memo.waters.branch(),
 });

@@ -9,6 +9,7 @@ import { answersDocument } from '../findings/answersDocument';
 import { panelsDocument } from '../panel/panelsDocument';
 import { locateDocument } from '../route/locateDocument';
 import { houseDocument } from '../service/houseDocument';
+import { yardDocument } from '../water/yardDocument';
 import { amendmentSchema } from './amendmentSchema';
 import { observedDocument } from './observedDocument';
 
@@ -19,6 +20,7 @@ export const STAGE_DOCUMENTS = {
   answers: answersDocument,
   locate: locateDocument,
   observed: observedDocument,
+  yard: yardDocument,
   circuits: circuitsDocument,
 };
 
@@ -39,6 +41,7 @@ export const jobSchema = z.strictObject({
   answers: STAGE_DOCUMENTS.answers.schema,
   locate: STAGE_DOCUMENTS.locate.schema,
   observed: STAGE_DOCUMENTS.observed.schema,
+  yard: STAGE_DOCUMENTS.yard.schema.describe('Water in the yard and what stands around it'),
   circuits: STAGE_DOCUMENTS.circuits.schema,
 });
 

@@ -32,8 +32,15 @@ function withSurvey(job: Saved): Saved {
   };
 }
 
+/** Version 8 brought the practices of bonding. */
+const withPractices = (job: Saved): Saved =>
+  isSaved(job['practices']) ? { ...job, practices: { ...DEFAULT_PRACTICES, ...job['practices'] } } : job;
+
 /** What the job itself changed from version to version; each stage has its own. */
-const OF_THE_JOB: readonly StageMigration[] = [{ from: 1, up: withSurvey }];
+const OF_THE_JOB: readonly StageMigration[] = [
+  { from: 1, up: withSurvey },
+  { from: 7, up: withPractices },
+];
 
 /** Every step, those of the job before those of its stages; answers leave the circuits before those let go of them. */
 const STEPS: readonly StageMigration[] = [

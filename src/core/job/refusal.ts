@@ -1,12 +1,16 @@
+import type { YardList } from '../water/yardSchema';
 import type { FieldProblem } from './zodProblem';
 
 /** Why a command was not taken. Its words are in core/wording. */
 export type RefusalReason =
-  | { readonly kind: 'gone'; readonly what: 'circuit' | 'panel' | 'observation' | 'photo' | 'position' }
+  | {
+      readonly kind: 'gone';
+      readonly what: 'circuit' | 'panel' | 'observation' | 'photo' | 'position' | 'yard item';
+    }
   | { readonly kind: 'twice'; readonly what: 'circuit' | 'panel' | 'photo'; readonly id: string }
   | {
       readonly kind: 'too-many';
-      readonly what: 'circuits' | 'photos';
+      readonly what: 'circuits' | 'photos' | YardList;
       readonly max: number;
       readonly asked: number;
       readonly over: number;

@@ -3,6 +3,7 @@ import { circuitSchema } from '../circuit/circuitSchema';
 import { panelSchema } from '../panel/panelSchema';
 import { houseSchema } from '../service/houseSchema';
 import type { Command } from './command';
+import { yardItemSchemas, yardSchema } from '../water/yardSchema';
 import { jobSchema } from './jobSchema';
 import { firstProblem, type FieldProblem } from './zodProblem';
 
@@ -10,6 +11,7 @@ const circuitFields = circuitSchema.omit({ id: true }).partial();
 const panelFields = panelSchema.omit({ id: true }).partial();
 const houseFields = houseSchema.partial();
 const jobFields = jobSchema.omit({ id: true, circuits: true }).partial();
+const yardFields = yardSchema.pick({ northDeg: true, underlay: true }).partial();
 const photo = circuitSchema.shape.photos.element;
 const position = z.number().int().min(0);
 
@@ -53,11 +55,19 @@ export function invalidPart(command: Command): FieldProblem | undefined {
       return checkFields(houseFields, command.fields, ['house']);
     case 'change-job':
       return checkFields(jobFields, command.fields, []);
+    case 'put-in-yard':
+      return (
+        check(yardItemSchemas[command.list], command.item, [command.list]) ??
+        check(position, command.at, ['position'])
+      );
+    case 'change-yard':
+      return checkFields(yardFields, command.fields, ['yard']);
     case 'add-photo':
       return check(photo, command.photo, ['photo']) ?? check(position, command.at, ['position']);
     case 'caption-photo':
       return check(photo.shape.caption, command.caption, ['caption']);
     case 'remove-circuits':
+    case 'take-from-yard':
     case 'remove-photo':
     case 'move-circuit':
     case 'batch':

@@ -1,45 +1,6 @@
 import type { SectionKey } from '../code/sections';
 import type { Edition } from '../code/edition';
-import type { WaterKind } from './zones';
-
-/** What the vessel is built of. */
-export const SHELLS = [
-  'concrete-steel',
-  'concrete-coated',
-  'vinyl',
-  'fiberglass',
-  'metal-wall',
-  'self-contained',
-] as const;
-/** What the vessel is built of. */
-type Shell = (typeof SHELLS)[number];
-
-/** What lies around the water, to 3 ft from its inside wall. */
-export const PERIMETERS = ['paved', 'unpaved', 'deck-steel', 'nonconductive'] as const;
-/** What lies around the water. */
-type Perimeter = (typeof PERIMETERS)[number];
-
-/** Parts that are looked at for bonding. */
-export const BOND_PARTS = [
-  'ladder-cup',
-  'rail',
-  'light-shell',
-  'drain-ring',
-  'fence-post',
-  'gate',
-  'window-frame',
-  'pump',
-  'heater',
-  'raceway',
-  'pipe',
-  'board-frame',
-  'furniture',
-  'ac-unit',
-  'cover-motor',
-  'pole',
-] as const;
-/** A part that is looked at for bonding. */
-type BondPart = (typeof BOND_PARTS)[number];
+import type { BondPart, BondReason, Perimeter, Shell, WaterKind } from '../code/waterFacts';
 
 /** The vessel as bonding looks at it. */
 export interface BondedWater {
@@ -65,23 +26,6 @@ export interface BondItem {
   readonly doubleInsulated?: boolean | undefined;
   readonly fixed?: boolean | undefined;
 }
-
-/** Why a part is bonded or not; its words are in core/wording. */
-export type BondReason =
-  | 'storable'
-  | 'not-metal'
-  | 'moveable'
-  | 'in-unit'
-  | 'light-shell'
-  | 'equipment'
-  | 'double-insulated'
-  | 'fitting'
-  | 'fitting-small'
-  | 'fitting-unknown'
-  | 'within-reach'
-  | 'out-of-reach'
-  | 'barrier'
-  | 'distance-unknown';
 
 /** Whether a part is bonded. */
 export interface ItemVerdict {
@@ -160,7 +104,8 @@ function itemVerdict(item: BondItem, { kind, shell }: BondedWater): ItemVerdict 
   return fixedMetal(item, kind === 'spa-indoor' ? 'bond.spa-indoor' : 'bond.fixed-metal');
 }
 
-const isConcrete = (shell: Shell): boolean => shell === 'concrete-steel' || shell === 'concrete-coated';
+export const isConcrete = (shell: Shell): boolean =>
+  shell === 'concrete-steel' || shell === 'concrete-coated';
 
 /** Places at which the perimeter is tied to the shell: four evenly around concrete, and by custom around a metal wall. */
 const tiesOf = (shell: Shell): number => (isConcrete(shell) || shell === 'metal-wall' ? 4 : 1);

@@ -1,5 +1,6 @@
 import type { Outline } from './bondLoop';
 import { outlineSides, rectangleCorners, type Point } from './point';
+import { nearestOn, type Segment } from './segments';
 
 /** The inside wall of a pool or tub, as something to measure to. */
 export interface WaterEdge {
@@ -7,14 +8,6 @@ export interface WaterEdge {
   readonly holds: (point: Point) => boolean;
   /** Points of the edge that are nearer than those beside them: the nearest is among them. */
   readonly nearPoints: (from: Point) => readonly Point[];
-}
-
-/** The point of a straight line between two others that is nearest. */
-function nearestOn([[x1, y1], [x2, y2]]: readonly [Point, Point], [x, y]: Point): Point {
-  const [dx, dy] = [x2 - x1, y2 - y1];
-  const long = dx * dx + dy * dy;
-  const share = long === 0 ? 0 : Math.max(0, Math.min(1, ((x - x1) * dx + (y - y1) * dy) / long));
-  return [x1 + share * dx, y1 + share * dy];
 }
 
 /** Whether a point is inside an outline, by the sides that a ray from it crosses. */
@@ -33,7 +26,7 @@ const polygonEdge = (points: readonly Point[]): WaterEdge => ({
 
 /** All that lies within a radius of a straight line: a circle where it has no length. */
 function roundedEdge(halfFt: number, radiusFt: number): WaterEdge {
-  const spine: readonly [Point, Point] = [
+  const spine: Segment = [
     [-halfFt, 0],
     [halfFt, 0],
   ];

@@ -1,10 +1,6 @@
 import type { Edition } from '../code/edition';
 import type { SectionKey } from '../code/sections';
-
-/** What the water is: the rules of zones tell these apart. */
-export const WATER_KINDS = ['in-ground', 'above-ground', 'storable', 'spa-outdoor', 'spa-indoor'] as const;
-/** What the water is. */
-export type WaterKind = (typeof WATER_KINDS)[number];
+import type { WaterKind } from '../code/waterFacts';
 
 /** What stands near the water. */
 export const ZONE_OBJECTS = [
@@ -40,6 +36,8 @@ export interface Measured {
 /** How an object stands in its zone. */
 export interface ZoneVerdict {
   readonly ok: boolean;
+  /** Whether it stands far enough and high enough, whatever protects it. */
+  readonly far: boolean;
   /** The least distance that is required; null where none is. */
   readonly leastFt: number | null;
   readonly gfciRequired: boolean | 'ask';
@@ -49,7 +47,7 @@ export interface ZoneVerdict {
 }
 
 /** What a rule says before the GFCI that was seen is compared with it. */
-type Ruled = Omit<ZoneVerdict, 'ok'> & { readonly far: boolean };
+type Ruled = Omit<ZoneVerdict, 'ok'>;
 
 /** A distance that is measured to 5.0 ft stands for 5 ft. */
 const SLACK_FT = 1e-6;
@@ -160,6 +158,6 @@ const RULES: Readonly<Record<ZoneObject, (measured: Measured, code: Edition) => 
  * protection is required. What lacks a required GFCI is not well placed. 680.13, 680.22, 680.24, 680.34, 680.43.
  */
 export function zoneVerdict(measured: Measured, code: Edition): ZoneVerdict {
-  const { far, ...ruled } = RULES[measured.object](measured, code);
-  return { ...ruled, ok: far && !(ruled.gfciRequired === true && measured.gfci === false) };
+  const ruled = RULES[measured.object](measured, code);
+  return { ...ruled, ok: ruled.far && !(ruled.gfciRequired === true && measured.gfci === false) };
 }

@@ -8,6 +8,7 @@ type Subject = FindingCode extends infer C ? (C extends `${infer S}.${string}` ?
 const BY_SUBJECT: Readonly<Record<Subject, HelpId>> = {
   afci: 'protection',
   body: 'boxes',
+  bond: 'bonding',
   box: 'boxes',
   building: 'building',
   burial: 'cover',
@@ -35,6 +36,7 @@ const BY_SUBJECT: Readonly<Record<Subject, HelpId>> = {
   panel: 'directory',
   piece: 'pulls',
   pull: 'pulls',
+  pool: 'water',
   raceway: 'raceway',
   receptacle: 'receptacle',
   ribbon: 'cover',
@@ -49,6 +51,7 @@ const BY_SUBJECT: Readonly<Record<Subject, HelpId>> = {
   terminal: 'column-60',
   welder: 'receptacle',
   work: 'locate',
+  zone: 'water',
 };
 
 /** Where one finding is explained by another topic than its kin. */

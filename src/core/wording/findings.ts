@@ -4,12 +4,14 @@ import { panelSentences } from './panelSentences';
 import { routeSentences } from './routeSentences';
 import type { Sentences } from './sentences';
 import { serviceSentences } from './serviceSentences';
+import { waterSentences } from './waterSentences';
 
 const SENTENCES: Sentences<FindingCode> = {
   ...circuitSentences,
   ...routeSentences,
   ...serviceSentences,
   ...panelSentences,
+  ...waterSentences,
 };
 
 const sentence = <C extends FindingCode>(finding: Finding<C>): string => SENTENCES[finding.code](finding);

@@ -1,4 +1,4 @@
-import type { BondReason } from '../water/bonding';
+import type { BondReason, YardThing } from '../code/waterFacts';
 
 /** Why a part around the water is bonded or not. */
 export const bondReason: Readonly<Record<BondReason, string>> = {
@@ -15,5 +15,36 @@ export const bondReason: Readonly<Record<BondReason, string>> = {
   'within-reach': 'fixed metal within 5 ft and not above 12 ft',
   'out-of-reach': 'more than 5 ft away or more than 12 ft up',
   barrier: 'behind a permanent barrier',
+  'metal-unknown': 'is it metal?',
   'distance-unknown': 'how far from the inside wall?',
+};
+
+/** What may stand in the yard, as a list offers it. */
+export const thingName: Readonly<Record<YardThing, string>> = {
+  pump: 'Pump',
+  heater: 'Heater',
+  'cover-motor': 'Cover motor',
+  receptacle: 'Receptacle',
+  'pump-receptacle': 'Pump receptacle',
+  switch: 'Switch',
+  timer: 'Timer',
+  disconnect: 'Disconnect',
+  panel: 'Panel',
+  outlet: 'Outlet of another system',
+  luminaire: 'Luminaire',
+  fan: 'Ceiling fan',
+  light: 'Underwater light',
+  'junction-box': 'Box of an underwater light',
+  ladder: 'Ladder',
+  rail: 'Handrail',
+  board: 'Diving board',
+  drain: 'Drain or fitting in the wall',
+  'water-plate': 'Water bond',
+  door: 'Door',
+  window: 'Window',
+  gate: 'Gate',
+  'ac-unit': 'Air conditioner',
+  pole: 'Pole',
+  raceway: 'Metal raceway or box',
+  furniture: 'Furniture',
 };

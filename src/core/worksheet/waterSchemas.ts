@@ -1,47 +1,11 @@
 import { z } from 'zod';
 import { LIMITS } from '../code/limits';
-import { printNumber } from '../units/number';
-import { BOND_PARTS, PERIMETERS, SHELLS } from '../water/bonding';
-import { enclosedArea, outlineCrossing } from '../water/outlineCrossing';
-import { WATER_KINDS, ZONE_OBJECTS } from '../water/zones';
+import { BOND_PARTS, PERIMETERS, SHELLS, WATER_KINDS } from '../code/waterFacts';
+import { outlineSchemas, placeSchema } from '../water/outlineSchema';
+import { ZONE_OBJECTS } from '../water/zones';
 import { itemBase } from './itemSchemas';
 
-const side = z.number().positive().max(500);
-const lengthAndWidth = z
-  .strictObject({ lengthFt: side, widthFt: side })
-  .refine(({ lengthFt, widthFt }) => lengthFt >= widthFt, {
-    path: ['lengthFt'],
-    message: 'The length may not be less than the width, widthFt.',
-  });
-
-const MIN_WATER_FT2 = 0.1;
-const coordinate = z.number().min(-LIMITS.planFt).max(LIMITS.planFt);
-const outlineSchema = z
-  .array(z.tuple([coordinate, coordinate]))
-  .min(3)
-  .max(500)
-  .superRefine((points, context) => {
-    const crossing = outlineCrossing(points);
-    if (crossing === undefined) {
-      if (enclosedArea(points) < MIN_WATER_FT2)
-        context.addIssue({ code: 'custom', message: 'The outline encloses no water.' });
-      return;
-    }
-    const [x, y] = crossing.at;
-    const [one, other] = crossing.sides;
-    context.addIssue({
-      code: 'custom',
-      message: `The outline crosses itself at x ${printNumber(x)} ft, y ${printNumber(y)} ft: sides ${one} and ${other}.`,
-    });
-  });
-
-const shape = z.union([
-  z.strictObject({ circle: z.strictObject({ diameterFt: side }) }),
-  z.strictObject({ rectangle: lengthAndWidth }),
-  z.strictObject({ oval: lengthAndWidth }),
-  z.strictObject({ stadium: lengthAndWidth }),
-  z.strictObject({ polygon: outlineSchema }),
-]);
+const shape = z.union(outlineSchemas);
 
 /** Length of a bonding loop. */
 export const bondLoopItemSchema = z.strictObject({
@@ -52,9 +16,8 @@ export const bondLoopItemSchema = z.strictObject({
   tailsFt: z.array(z.number().min(0).max(1000)).max(100).default([]),
 });
 
-const place = z.tuple([coordinate, coordinate]);
 const barrier = z
-  .tuple([place, place])
+  .tuple([placeSchema, placeSchema])
   .refine(([[x1, y1], [x2, y2]]) => Math.hypot(x2 - x1, y2 - y1) > 0, 'A wall or fence has a length.');
 
 /** An object in its zone around the water. */
@@ -64,7 +27,7 @@ export const zoneItemSchema = z.strictObject({
   water: z.strictObject({ kind: z.enum(WATER_KINDS), shape }),
   object: z.strictObject({
     kind: z.enum(ZONE_OBJECTS),
-    at: place,
+    at: placeSchema,
     heightFt: z.number().min(-20).max(60).optional(),
     gfci: z.boolean().optional(),
     existing: z.boolean().optional(),

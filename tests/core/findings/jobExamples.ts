@@ -20,6 +20,7 @@ import { raisedByBuildings } from './raisedByBuildings';
 import { raisedByExisting } from './raisedByExisting';
 import { raisedByOutlet } from './raisedByOutlet';
 import { raisedBySizes } from './raisedBySizes';
+import { raisedByWater } from './raisedByWater';
 
 type RouteCode = keyof typeof routeCatalog;
 type HouseCode = keyof typeof panelCatalog | keyof typeof serviceCatalog;
@@ -299,4 +300,5 @@ export const jobExamples: ReadonlyMap<string, Job> = new Map<string, Job>([
   ...Object.entries(ofRules),
   ...Object.entries(ofRoutes),
   ...Object.entries(ofHouses),
+  ...Object.entries(raisedByWater),
 ]);

@@ -16,9 +16,9 @@ describe('the demo job', () => {
     expect(demoJob.circuits).toHaveLength(10);
   });
 
-  test('has one stop, the cable that everybody takes for 60 A, and two questions', () => {
+  test('has one stop, the cable that everybody takes for 60 A, and three questions', () => {
     expect(of('stop')).toEqual(['conductor.terminal-60c']);
-    expect(of('ask').toSorted()).toEqual(['gfci.contested', 'rv.larger']);
+    expect(of('ask').toSorted()).toEqual(['bond.taps', 'gfci.contested', 'rv.larger']);
     expect(of('check')).toEqual(['gfci.hvac-exempt']);
   });
 

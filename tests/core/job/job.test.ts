@@ -125,7 +125,7 @@ describe('older files', () => {
     expect(writeJobFile(result.job)).toContain(`"version": ${JOB_VERSION}`);
   });
 
-  test.each([1, 2, 3, 4, 5, 6])('a file as version %i wrote it opens with all that it said', (version) => {
+  test.each([1, 2, 3, 4, 5, 6, 7])('a file as version %i wrote it opens with all that it said', (version) => {
     const text = readFileSync(`tests/fixtures/job-v${version}.pasture.json`, 'utf8');
     const old = (JSON.parse(text) as { readonly job: SavedJob }).job;
     const result = readJobFile(text);

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { edition } from '../../../src/core/code/edition';
 import fc from 'fast-check';
-import { zoneVerdict, WATER_KINDS, ZONE_OBJECTS, type Measured } from '../../../src/core/water/zones';
+import { WATER_KINDS } from '../../../src/core/code/waterFacts';
+import { zoneVerdict, ZONE_OBJECTS, type Measured } from '../../../src/core/water/zones';
 
 const at = (object: Measured['object'], ft: number, part: Partial<Measured> = {}) =>
   zoneVerdict({ water: 'in-ground', object, distanceFt: ft, pathFt: ft, ...part }, edition(2023));

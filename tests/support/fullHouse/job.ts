@@ -1,3 +1,4 @@
+import { EMPTY_YARD } from '../../../src/core/water/yardDocument';
 import { USUAL_DESIGN } from '../../../src/core/circuit/jobDefaults';
 import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
 import { circuit } from '../circuits';
@@ -298,6 +299,7 @@ export const fullHouse: Job = {
   practices: DEFAULT_PRACTICES,
   house: FULL_HOUSE,
   panels: [FULL_PANEL],
+  yard: EMPTY_YARD,
   answers: [
     {
       subject: 'circuit:workshop',

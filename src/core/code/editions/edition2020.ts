@@ -11,6 +11,7 @@ export const edition2020 = {
   sections: {
     'conductor.ambient': doubtful('Table 310.15(B)(1)'),
     'disconnect.building': certain('225.31'),
+    'pool.kind': certain('680.2'),
     'existing.three-wire': certain('250.140 Ex.'),
     'panel.bond': certain('250.24(B)'),
     'table.motor-device': certain('Table 430.52'),

@@ -6,6 +6,7 @@ import { DEMO_CIRCUITS } from './demoCircuits';
 import { DEMO_JOB_ID } from './demoJobId';
 import { DEMO_OBSERVED } from './demoObserved';
 import { DEMO_PANELS } from './demoPanels';
+import { DEMO_YARD } from './demoYard';
 
 /** Its service: large enough for all of it, with little to spare. */
 const HOUSE: House = {
@@ -52,5 +53,6 @@ export const demoJob: Job = {
   answers: [],
   locate: { ticket: 'FC-0316-27', date: '2026-03-16' },
   observed: [...DEMO_OBSERVED],
+  yard: DEMO_YARD,
   circuits: [...DEMO_CIRCUITS],
 };

@@ -1,0 +1,250 @@
+import type { Finding, FindingCode, FindingData } from '../findings/finding';
+import type { AnyFinding } from '../findings/finding';
+import type { Command } from '../job/command';
+import type { JobEvaluation } from '../job/evaluateJob';
+import { yardEdit } from '../job/yardEdits';
+import { RING_DEEP_IN, RING_OFF_IN, WETTED_IN2 } from '../water/bondFindings';
+import { legalPlace, receptaclePlace } from '../water/legalPlace';
+import type { Point } from '../water/point';
+import { convenienceFt } from '../water/poolFindings';
+import { reachToWater, straightToWater } from '../water/reach';
+import type { WaterReport } from '../water/waterReport';
+import { barriersOf } from '../water/yardBarriers';
+import { measuredThing, waterLevelFt, zoneObject } from '../water/yardParts';
+import type { Thing, Water, YardLine } from '../water/yardSchema';
+import { zoneVerdict } from '../water/zones';
+import type { Candidates, CandidatesByCode } from './candidate';
+import type { FixChange } from './change';
+
+const put = { kind: 'put-in-yard', at: Number.MAX_SAFE_INTEGER } as const;
+const putWater = (item: Water): Command => ({ ...put, list: 'waters', item });
+const putThing = (item: Thing): Command => ({ ...put, list: 'things', item });
+const putLine = (item: YardLine): Command => ({ ...put, list: 'lines', item });
+
+const isOf = <C extends FindingCode>(finding: AnyFinding, code: C): finding is AnyFinding & Finding<C> =>
+  finding.code === code;
+
+/** What a finding is about: a water, and what stands at it. */
+interface About {
+  readonly report: WaterReport;
+  readonly evaluation: JobEvaluation;
+  readonly thing: Thing | undefined;
+  readonly line: YardLine | undefined;
+}
+
+interface Changed {
+  readonly edit: Command;
+  readonly says: FixChange;
+}
+
+function aboutOf(evaluation: JobEvaluation, { subject }: AnyFinding): About | undefined {
+  if (subject.kind !== 'water' && subject.kind !== 'yard') return undefined;
+  const report = evaluation.waters.find(({ report: { water } }) => water.id === subject.waterId)?.report;
+  if (report === undefined) return undefined;
+  const itemId = subject.kind === 'yard' ? subject.itemId : undefined;
+  const { things, lines } = evaluation.job.yard;
+  const is = ({ id }: { readonly id: string }): boolean => id === itemId;
+  return { report, evaluation, thing: things.find(is), line: lines.find(is) };
+}
+
+/** A change of the yard for a finding of a code, with what follows in the circuits. */
+const fix =
+  <C extends FindingCode>(
+    code: C,
+    change: (about: About, data: FindingData[C]) => Changed | undefined,
+  ): Candidates =>
+  (evaluation, finding) => {
+    const about = aboutOf(evaluation, finding);
+    if (about === undefined || !isOf(finding, code)) return [];
+    const changed = change(about, finding.data);
+    if (changed === undefined) return [];
+    const { edit, says } = changed;
+    return [{ kind: says.kind, command: yardEdit(evaluation.job, edit), describe: () => says }];
+  };
+
+/** Whether a thing would stand as it must to every water, at another place. */
+function suits(thing: Thing, { evaluation }: About): (place: Point) => boolean {
+  const around = barriersOf(evaluation.job.yard.lines);
+  const object = zoneObject(thing);
+  const { code } = evaluation.context;
+  return (place) =>
+    evaluation.waters.every(({ report: { water, placed } }) => {
+      const distanceFt = straightToWater(placed.edge, place);
+      const pathFt = reachToWater(placed.edge, place, around)?.pathFt ?? null;
+      if (distanceFt === 0) return false;
+      if (object === undefined) return true;
+      const { far } = zoneVerdict(measuredThing(thing, object, water, { distanceFt, pathFt }), code);
+      return far;
+    });
+}
+
+/** The nearest place at which a thing may stand. */
+function moved(about: About, leastFt: number): Changed | undefined {
+  const { thing, report } = about;
+  if (thing === undefined) return undefined;
+  const at = legalPlace(thing.at, leastFt, report.placed, suits(thing, about));
+  if (at === undefined) return undefined;
+  const ft = straightToWater(report.placed.edge, at);
+  const says = { kind: 'move-in-yard', what: thing.name, ft } as const;
+  return { edit: putThing({ ...thing, at: [at[0], at[1]] }), says };
+}
+
+const thingWith = (
+  { thing }: About,
+  fields: Partial<Thing>,
+  says: (name: string) => FixChange,
+): Changed | undefined => thing && { edit: putThing({ ...thing, ...fields }), says: says(thing.name) };
+
+const waterWith = ({ report }: About, fields: Partial<Water>, says: FixChange): Changed => ({
+  edit: putWater({ ...report.water, ...fields }),
+  says,
+});
+
+/** A thing, or water, without what was found of it: as Pasture plans it. */
+function without<T extends object>(item: T, ...keys: readonly (keyof T)[]): T {
+  const left = { ...item };
+  for (const key of keys) Reflect.deleteProperty(left, key);
+  return left;
+}
+
+const farEnough = (
+  code: 'zone.receptacle' | 'zone.switch' | 'zone.disconnect' | 'zone.outlet' | 'zone.close',
+) => fix(code, (about, { minFt }) => moved(about, minFt));
+
+const raised = (about: About, aboveFt: number): Changed | undefined =>
+  thingWith(about, { heightFt: aboveFt + waterLevelFt(about.report.water) }, (what) => ({
+    kind: 'raise-in-yard',
+    what,
+    ft: aboveFt,
+  }));
+
+/** A receptacle where the pool requires one, as near to the middle of its first side as may be. */
+function convenience({ report, evaluation }: About): Changed | undefined {
+  const { water, placed } = report;
+  const range = convenienceFt(water.kind);
+  const start = placed.outline[0];
+  if (range === undefined || start === undefined) return undefined;
+  const { things, lines } = evaluation.job.yard;
+  const at = receptaclePlace(start, range, placed, barriersOf(lines));
+  if (at === undefined) return undefined;
+  const taken = new Set(things.map(({ id }) => id));
+  const id = [1, 2, 3, 4, 5, 6, 7, 8, 9]
+    .map((n) => `${water.id}-receptacle-${n}`)
+    .find((each) => !taken.has(each));
+  if (id === undefined) return undefined;
+  const item: Thing = {
+    id,
+    name: 'Receptacle',
+    kind: 'receptacle',
+    at: [at[0], at[1]],
+    heightFt: 2,
+    gfci: true,
+  };
+  return { edit: putThing(item), says: { kind: 'add-receptacle', ft: straightToWater(placed.edge, at) } };
+}
+
+/** Metal of 9 in² in the wall of the water, bonded. */
+function waterBond({ report, evaluation }: About): Changed | undefined {
+  const { water, placed } = report;
+  const at = placed.outline[Math.floor(placed.outline.length / 2)];
+  const id = `${water.id}-water-bond`;
+  if (at === undefined || evaluation.job.yard.things.some((each) => each.id === id)) return undefined;
+  const item: Thing = { id, name: 'Water bond', kind: 'water-plate', at: [at[0], at[1]], wetIn2: WETTED_IN2 };
+  return { edit: putThing(item), says: { kind: 'water-bond', in2: WETTED_IN2 } };
+}
+
+/** What is worth trying for each finding about water that a change of the plan can clear. */
+export const waterFixes: CandidatesByCode = {
+  'zone.receptacle': [farEnough('zone.receptacle')],
+  'zone.switch': [farEnough('zone.switch')],
+  'zone.disconnect': [farEnough('zone.disconnect')],
+  'zone.outlet': [farEnough('zone.outlet')],
+  'zone.close': [farEnough('zone.close')],
+  'zone.luminaire': [
+    fix('zone.luminaire', (about, { minFt }) => moved(about, minFt)),
+    fix('zone.luminaire', (about, { clearFt }) => raised(about, clearFt)),
+  ],
+  'zone.box': [fix('zone.box', (about, { minFt, low }) => (low ? raised(about, 1) : moved(about, minFt)))],
+  'zone.gfci': [
+    fix('zone.gfci', (about) => thingWith(about, { gfci: true }, (what) => ({ kind: 'gfci-in-yard', what }))),
+  ],
+  'zone.underground-method': [
+    fix('zone.underground-method', ({ line }) =>
+      line?.kind === 'wiring'
+        ? {
+            edit: putLine({ ...line, method: 'pvc40' }),
+            says: { kind: 'raceway-in-yard', what: line.name, method: 'pvc40' },
+          }
+        : undefined,
+    ),
+  ],
+  'pool.convenience-missing': [fix('pool.convenience-missing', convenience)],
+  'pool.convenience-on-timer': [
+    fix('pool.convenience-on-timer', (about) =>
+      thingWith(about, { onTimer: false }, (what) => ({ kind: 'ahead-of-timer', what })),
+    ),
+  ],
+  'pool.convenience-circuit': [
+    fix('pool.convenience-circuit', ({ thing }) =>
+      thing === undefined
+        ? undefined
+        : {
+            edit: putThing(without(thing, 'circuitId')),
+            says: { kind: 'own-receptacle-circuit', what: thing.name },
+          },
+    ),
+  ],
+  'pool.not-storable': [
+    fix('pool.not-storable', (about) =>
+      waterWith(about, { kind: 'above-ground' }, { kind: 'permanent-pool' }),
+    ),
+  ],
+  'pool.in-water': [fix('pool.in-water', (about) => moved(about, 1))],
+  'bond.item-missing': [
+    fix(
+      'bond.item-missing',
+      ({ thing }) =>
+        thing && { edit: putThing(without(thing, 'bonded')), says: { kind: 'bond-part', what: thing.name } },
+    ),
+  ],
+  'bond.pump-pigtail': [
+    fix(
+      'bond.pump-pigtail',
+      ({ thing }) =>
+        thing && { edit: putThing(without(thing, 'pigtail')), says: { kind: 'pigtail', what: thing.name } },
+    ),
+  ],
+  'bond.loop-distance': [
+    fix('bond.loop-distance', (about) =>
+      waterWith(about, { ringOffIn: RING_OFF_IN.usual }, { kind: 'ring-off', offIn: RING_OFF_IN.usual }),
+    ),
+  ],
+  'bond.loop-depth': [
+    fix('bond.loop-depth', (about) =>
+      waterWith(about, { ringDeepIn: RING_DEEP_IN.usual }, { kind: 'ring-deep', deepIn: RING_DEEP_IN.usual }),
+    ),
+  ],
+  'bond.points': [
+    fix('bond.points', (about, { needs }) =>
+      waterWith(about, { taps: needs }, { kind: 'shell-ties', taps: needs }),
+    ),
+  ],
+  'bond.water': [fix('bond.water', waterBond)],
+  'bond.water-small': [
+    fix('bond.water-small', (about, { minIn2 }) =>
+      thingWith(about, { wetIn2: minIn2 }, () => ({ kind: 'water-bond', in2: minIn2 })),
+    ),
+  ],
+  'bond.conductor': [
+    fix('bond.conductor', (about) => ({
+      edit: putWater(without(about.report.water, 'conductor')),
+      says: { kind: 'solid-copper' },
+    })),
+  ],
+  'bond.connector-listing': [
+    fix('bond.connector-listing', (about) => ({
+      edit: putWater(without(about.report.water, 'connectors')),
+      says: { kind: 'listed-connectors' },
+    })),
+  ],
+};

@@ -1,0 +1,123 @@
+import { bondLoop } from './bondLoop';
+import { parallelCurve } from './parallelCurve';
+import type { PlacedWater } from './placedWater';
+import { apart, outlineSides, type Point } from './point';
+import type { Barrier } from './reach';
+import { alongSegment, cross, crossingShare, lengthOf, nearestOf, type Segment } from './segments';
+
+/** The bonding ring around a pool or tub as it is laid. */
+export interface BondRing {
+  /** Its wires in plan: one closed line, or open ones where a building stands in the way. */
+  readonly pieces: readonly (readonly Point[])[];
+  readonly closed: boolean;
+  readonly perimeterFt: number;
+  readonly lengthFt: number;
+}
+
+const closedLine = (points: readonly Point[]): readonly Point[] => [...points, ...points.slice(0, 1)];
+
+/** The parts of a side between the walls that cross it. */
+function splitAt(side: Segment, walls: readonly Barrier[]): readonly Segment[] {
+  const shares = walls.flatMap((wall) => crossingShare(side, wall) ?? []).toSorted((a, b) => a - b);
+  return [0, ...shares].map((from, at): Segment => {
+    return [alongSegment(side, from), alongSegment(side, shares[at] ?? 1)];
+  });
+}
+
+/** Whether a wall stands between a place and the water that is nearest to it. */
+function isBehind(place: Point, { edge }: PlacedWater, walls: readonly Barrier[]): boolean {
+  const near = nearestOf(edge.nearPoints(place), place);
+  return near !== undefined && walls.some((wall) => cross([place, near], wall));
+}
+
+const SAME_FT = 1e-6;
+
+/** Pieces joined where one ends as the next begins, across the start of the curve too. */
+function joinedUp(parts: readonly Segment[]): readonly (readonly Point[])[] {
+  const lines: Point[][] = [];
+  for (const [from, to] of parts) {
+    const last = lines.at(-1);
+    const end = last?.at(-1);
+    if (last !== undefined && end !== undefined && apart(end, from) < SAME_FT) last.push(to);
+    else lines.push([from, to]);
+  }
+  const [first, last] = [lines[0], lines.at(-1)];
+  const [start, end] = [first?.[0], last?.at(-1)];
+  if (first === undefined || last === undefined || first === last) return lines;
+  if (start === undefined || end === undefined || apart(start, end) >= SAME_FT) return lines;
+  return [[...last, ...first.slice(1)], ...lines.slice(1, -1)];
+}
+
+/**
+ * The bonding ring: the true parallel curve of the inside wall (680.26(B)(2)). Where a permanent wall stands nearer than
+ * the ring would lie, the surface ends at it: the ring opens there and each of its ends is bonded.
+ *
+ * @param offIn From the inside wall, inches.
+ * @param walls Walls at which the surface around the water ends.
+ */
+export function bondRing(placed: PlacedWater, offIn: number, walls: readonly Barrier[]): BondRing {
+  const { perimeterFt, loopFt } = bondLoop(placed.local, offIn);
+  const curve = parallelCurve(placed.outline, offIn / 12);
+  const near = walls.filter((wall) => touches(wall, placed, offIn / 12));
+  const whole = { pieces: [closedLine(curve)], closed: true, perimeterFt, lengthFt: loopFt };
+  if (near.length === 0) return whole;
+  const parts = outlineSides(curve).flatMap((side) => splitAt(side, near));
+  const kept = parts.filter((part) => !isBehind(alongSegment(part, 0.5), placed, near));
+  if (kept.length === parts.length) return whole;
+  const pieces = joinedUp(kept);
+  return {
+    pieces,
+    closed: false,
+    perimeterFt,
+    lengthFt: pieces.reduce((sum, piece) => sum + lengthOf(piece), 0),
+  };
+}
+
+const SAMPLES = 64;
+
+/** Whether a wall comes as near to the water as the ring lies. */
+const touches = (wall: Barrier, { edge }: PlacedWater, withinFt: number): boolean =>
+  Array.from({ length: SAMPLES + 1 }, (_, at) => alongSegment(wall, at / SAMPLES)).some(
+    (place) =>
+      edge.holds(place) ||
+      edge.nearPoints(place).some((near) => apart(near, place) < withinFt + apart(...wall) / SAMPLES),
+  );
+
+/** Where four ties to the shell lie, and how even they are: the largest gap over the smallest. */
+export interface ShellTies {
+  readonly points: readonly Point[];
+  readonly evenness: number;
+}
+
+const TIES = 4;
+
+/** The point at a distance along a closed outline. */
+function pointAt(sides: readonly Segment[], atFt: number): Point {
+  let left = atFt;
+  for (const side of sides) {
+    const long = apart(...side);
+    if (left <= long) return alongSegment(side, long === 0 ? 0 : left / long);
+    left -= long;
+  }
+  return sides[0]?.[0] ?? [0, 0];
+}
+
+/**
+ * Four ties as even along the inside wall as the structure allows: by quarters, or on the best four of the uprights of a
+ * metal wall, which stand evenly around it.
+ *
+ * @param uprights How many uprights a metal wall has; null where ties may be anywhere.
+ */
+export function shellTies(outline: readonly Point[], uprights: number | null): ShellTies {
+  const sides = outlineSides(outline);
+  const around = sides.reduce((sum, side) => sum + apart(...side), 0);
+  const places =
+    uprights === null
+      ? [0, 1, 2, 3].map((tie) => tie / TIES)
+      : [0, 1, 2, 3].map((tie) => Math.round((tie * uprights) / TIES) / uprights);
+  const gaps = places.map((place, at) => (places[at + 1] ?? 1 + (places[0] ?? 0)) - place);
+  return {
+    points: places.map((place) => pointAt(sides, place * around)),
+    evenness: Math.max(...gaps) / Math.min(...gaps),
+  };
+}

@@ -1,0 +1,96 @@
+import type { Outline } from './bondLoop';
+import { rectangleCorners, type Point } from './point';
+import { smoothCurve } from './smoothCurve';
+import { waterEdge, type WaterEdge } from './waterEdge';
+import type { Water } from './yardSchema';
+
+/** A pool, spa or tub where it lies: what is measured to, and what is drawn. */
+export interface PlacedWater {
+  /** Its inside wall in the yard, exact. */
+  readonly edge: WaterEdge;
+  /** Its outline about its own origin. */
+  readonly local: Outline;
+  /** Its inside wall in the yard as short straight sides, counterclockwise from the middle of the right side. */
+  readonly outline: readonly Point[];
+}
+
+/** Chords for a full turn: within a quarter inch of the arc for any pool. */
+const CHORDS = 96;
+
+const turned = (lengthFt: number, widthFt: number, halfFt: number): readonly Point[] =>
+  Array.from({ length: CHORDS }, (_, chord): Point => {
+    const turn = (chord / CHORDS) * 2 * Math.PI;
+    const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
+    const shift = halfFt === 0 ? 0 : Math.sign(Math.round(cos * 1e9)) * halfFt;
+    return [cos * lengthFt + shift, sin * widthFt];
+  });
+
+/** The two half circles of a stadium begin and end where the straight sides do. */
+const stadium = (lengthFt: number, widthFt: number): readonly Point[] => {
+  const [radius, half] = [widthFt / 2, (lengthFt - widthFt) / 2];
+  const corners: readonly Point[] = [
+    [half, radius],
+    [-half, radius],
+    [-half, -radius],
+    [half, -radius],
+  ];
+  return [
+    ...turned(radius, radius, half).filter(([x]) => Math.abs(x) > half),
+    ...(half === 0 ? [] : corners),
+  ].toSorted(([x1, y1], [x2, y2]) => around(x1, y1) - around(x2, y2));
+};
+
+/** Direction from the origin, from nothing to a full turn. */
+const around = (x: number, y: number): number => (Math.atan2(y, x) + 2 * Math.PI) % (2 * Math.PI);
+
+/** A rectangle from the middle of its right side on. */
+const rectangle = (lengthFt: number, widthFt: number): readonly Point[] => [
+  [lengthFt / 2, 0],
+  ...rectangleCorners(lengthFt, widthFt),
+];
+
+/** The outline about its own origin. */
+const localOutline = (shape: Water['shape']): Outline =>
+  'curve' in shape ? { polygon: smoothCurve(shape.curve) } : shape;
+
+function sidesOf(outline: Outline): readonly Point[] {
+  if ('circle' in outline) {
+    const radius = outline.circle.diameterFt / 2;
+    return turned(radius, radius, 0);
+  }
+  if ('oval' in outline) return turned(outline.oval.lengthFt / 2, outline.oval.widthFt / 2, 0);
+  if ('stadium' in outline) return stadium(outline.stadium.lengthFt, outline.stadium.widthFt);
+  if ('rectangle' in outline) return rectangle(outline.rectangle.lengthFt, outline.rectangle.widthFt);
+  return outline.polygon;
+}
+
+const RADIANS = Math.PI / 180;
+
+/** A point turned counterclockwise about the origin. */
+const turnedPoint = ([x, y]: Point, turn: number): Point => [
+  x * Math.cos(turn) - y * Math.sin(turn),
+  x * Math.sin(turn) + y * Math.cos(turn),
+];
+
+/** A pool, spa or tub where it lies in the yard. */
+export function placedWater({ shape, at, turnDeg }: Pick<Water, 'shape' | 'at' | 'turnDeg'>): PlacedWater {
+  const turn = turnDeg * RADIANS;
+  const toYard = (point: Point): Point => {
+    const [x, y] = turn === 0 ? point : turnedPoint(point, turn);
+    return [x + at[0], y + at[1]];
+  };
+  const toOwn = ([x, y]: Point): Point => {
+    const moved: Point = [x - at[0], y - at[1]];
+    return turn === 0 ? moved : turnedPoint(moved, -turn);
+  };
+  const local = localOutline(shape);
+  const own = waterEdge(local);
+  return {
+    local,
+    outline: sidesOf(local).map(toYard),
+    edge: {
+      holds: (point) => own.holds(toOwn(point)),
+      nearPoints: (from) => own.nearPoints(toOwn(from)).map(toYard),
+    },
+  };
+}

@@ -1,0 +1,101 @@
+import type { FindingLog } from '../findings/findingLog';
+import type { Subject } from '../findings/subject';
+import type { WaterKind, YardThing } from '../code/waterFacts';
+import type { PlacedWater } from './placedWater';
+import { crossesOutline, piecesOf } from './segments';
+import type { WaterReport } from './waterReport';
+import type { Water, Yard } from './yardSchema';
+
+/** A vessel that holds more than this is permanently installed, inches; walls that are molded or inflated aside. */
+const STORABLE_IN = 42;
+const HANGS_LOW_FT = 6.5;
+
+/** Distances between which a pool has a receptacle, along the way of a cord; undefined where none is required. */
+export const convenienceFt = (kind: WaterKind): readonly [number, number] | undefined =>
+  kind === 'storable' ? undefined : kind === 'spa-indoor' ? [6, 10] : [6, 20];
+
+/** What may be in the water or over it. */
+const WET: ReadonlySet<YardThing> = new Set([
+  'light',
+  'ladder',
+  'rail',
+  'board',
+  'drain',
+  'water-plate',
+  'luminaire',
+  'fan',
+  'furniture',
+]);
+
+/** The receptacle that each pool has, on a general-purpose circuit (680.22(A)(1)). */
+function convenience({ water, things }: WaterReport, out: FindingLog): void {
+  const range = convenienceFt(water.kind);
+  if (range === undefined) return;
+  const [fromFt, toFt] = range;
+  const serving = things.filter(({ thing, reach }) => {
+    const ft = reach?.pathFt;
+    const low = thing.heightFt === undefined || thing.heightFt <= HANGS_LOW_FT;
+    return thing.kind === 'receptacle' && low && ft !== undefined && ft >= fromFt - 1e-6 && ft <= toFt + 1e-6;
+  });
+  if (serving.length === 0)
+    out.found('stop', 'pool.convenience-missing', 'pool.convenience', { fromFt, toFt });
+  const pumps = new Set(
+    things.flatMap(({ thing }) => (thing.kind === 'pump' ? (thing.circuitId ?? []) : [])),
+  );
+  for (const { thing } of serving) {
+    const subject: Subject = { kind: 'yard', waterId: water.id, itemId: thing.id };
+    if (thing.onTimer === true)
+      out.found('stop', 'pool.convenience-on-timer', 'pool.convenience', { name: thing.name }, { subject });
+    if (thing.circuitId !== undefined && pumps.has(thing.circuitId))
+      out.found('check', 'pool.convenience-circuit', 'pool.convenience', { name: thing.name }, { subject });
+  }
+}
+
+/** Whether a pool that is put away in winter is one, by what it can hold. */
+function kind({ kind: is, depthIn, shell }: Water, out: FindingLog): void {
+  if (is !== 'storable' || shell === 'vinyl') return;
+  if (depthIn === null) out.found('ask', 'pool.depth-unknown', 'pool.kind', { maxIn: STORABLE_IN });
+  else if (depthIn > STORABLE_IN)
+    out.found('stop', 'pool.not-storable', 'pool.kind', { depthIn, maxIn: STORABLE_IN });
+}
+
+const overlaps = (a: PlacedWater, b: PlacedWater): boolean =>
+  a.outline.some((corner) => b.edge.holds(corner)) ||
+  b.outline.some((corner) => a.edge.holds(corner)) ||
+  crossesOutline(piecesOf([...a.outline, ...a.outline.slice(0, 1)]), b.outline);
+
+/** What of the plan cannot be: things in the water, walls through it, one water in another. */
+function plan(report: WaterReport, yard: Yard, others: readonly WaterReport[], out: FindingLog): void {
+  const { water, placed } = report;
+  const of = (itemId: string) => ({ subject: { kind: 'yard', waterId: water.id, itemId } as const });
+  for (const { thing } of report.things)
+    if (!WET.has(thing.kind) && placed.edge.holds(thing.at))
+      out.found('stop', 'pool.in-water', 'pool.plan', { name: thing.name }, of(thing.id));
+  for (const line of yard.lines) {
+    if (line.kind !== 'wall' && line.kind !== 'fence') continue;
+    const through = line.points.some((at) => placed.edge.holds(at));
+    if (through || crossesOutline(piecesOf(line.points), placed.outline))
+      out.found('stop', 'pool.wall-through', 'pool.plan', { name: line.name }, of(line.id));
+  }
+  for (const other of others)
+    if (overlaps(placed, other.placed))
+      out.found(
+        'stop',
+        'pool.overlap',
+        'pool.plan',
+        { name: water.name, other: other.water.name },
+        of(other.water.id),
+      );
+}
+
+/** What a water lacks, what it is, and what of the plan cannot be. */
+export function poolFindings(
+  report: WaterReport,
+  yard: Yard,
+  others: readonly WaterReport[],
+  out: FindingLog,
+): void {
+  kind(report.water, out);
+  convenience(report, out);
+  plan(report, yard, others, out);
+}

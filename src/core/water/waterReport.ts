@@ -1,0 +1,183 @@
+import type { Practices } from '../circuit/practices';
+import type { Edition } from '../code/edition';
+import { bondingPlan, type BondingPlan, type ItemVerdict } from './bonding';
+import { bondRing, shellTies, type BondRing, type ShellTies } from './bondRing';
+import { copperOf, type Copper } from './copper';
+import { placedWater, type PlacedWater } from './placedWater';
+import { apart, type Point } from './point';
+import { reachToWater, straightToWater, type Barrier, type Reach } from './reach';
+import { AT_EQUIPMENT, AT_METAL, tailsFrom, type Tail } from './tails';
+import { waterEdge } from './waterEdge';
+import { barriersOf, wallsOf } from './yardBarriers';
+import { bondLine, bondThing, isEquipment, measuredThing, zoneObject, type BondCandidate } from './yardParts';
+import type { Thing, Water, Yard } from './yardSchema';
+import { zoneVerdict, type ZoneObject, type ZoneVerdict } from './zones';
+
+/** What a water is judged by besides itself. */
+export interface WaterQuestion {
+  readonly water: Water;
+  readonly yard: Pick<Yard, 'waters' | 'lines' | 'areas' | 'things'>;
+  readonly practices: Pick<Practices, 'bondTaps' | 'ringAround'>;
+  readonly code: Edition;
+}
+
+/** Something in the yard, and how far it is from a water. */
+export interface ThingAt {
+  readonly thing: Thing;
+  readonly distanceFt: number;
+  /** The way that a cord or a hand takes; null where walls enclose it. */
+  readonly reach: Reach | null;
+  readonly object: ZoneObject | undefined;
+  /** How it stands in its zone; undefined where no rule of distances knows it. */
+  readonly verdict: ZoneVerdict | undefined;
+  /** Whether no other water is nearer. */
+  readonly isNearest: boolean;
+}
+
+/** A part that may have to be bonded, with what is said of it and its tail. */
+export interface BondedPart {
+  readonly candidate: BondCandidate;
+  readonly verdict: ItemVerdict;
+  /** The conductor that bonds it; null where it is not bonded. */
+  readonly tail: Tail | null;
+}
+
+/** A water with everything that was computed of it. */
+export interface WaterReport {
+  readonly water: Water;
+  readonly placed: PlacedWater;
+  readonly things: readonly ThingAt[];
+  /** How far the rim stands above every surface within 30 in of it, inches; undefined where that is not known. */
+  readonly rimAboveIn: number | undefined;
+  readonly plan: BondingPlan;
+  /** The ring where one is laid. */
+  readonly ring: BondRing | null;
+  readonly ties: ShellTies;
+  /** In the order of a walk around the water, clockwise from the pump. */
+  readonly parts: readonly BondedPart[];
+  /** Metal that the water wets, planned or there, each with its tail. */
+  readonly plates: readonly { readonly thing: Thing; readonly tail: Tail }[];
+  readonly copper: Copper;
+}
+
+/** Surfaces within this of the rim count for how high it stands. */
+const RIM_WITHIN_FT = 30 / 12;
+
+/** Whether any corner of an area, or of the water, comes within a distance of the other. */
+const isWithin = (points: readonly Point[], { edge, outline }: PlacedWater, ft: number): boolean =>
+  points.some((place) => edge.holds(place) || edge.nearPoints(place).some((end) => apart(end, place) < ft)) ||
+  outline.some((corner) => insideOrNear(points, corner, ft));
+
+function insideOrNear(points: readonly Point[], place: Point, ft: number): boolean {
+  return straightToWater(waterEdge({ polygon: points }), place) < ft;
+}
+
+/** How far the rim stands above the highest surface beside it. */
+function rimAbove({ rimIn }: Water, { areas }: WaterQuestion['yard'], placed: PlacedWater) {
+  if (rimIn === null) return undefined;
+  const beside = areas.filter(({ points }) => isWithin(points, placed, RIM_WITHIN_FT));
+  return rimIn - Math.max(0, ...beside.map(({ topIn }) => topIn));
+}
+
+/** Whether a place is nearer to this water than to any other: a part is bonded at the nearest. */
+function nearestHere({ water, yard }: WaterQuestion, placed: PlacedWater): (place: Point) => boolean {
+  const others = yard.waters.filter(({ id }) => id !== water.id).map((each) => placedWater(each).edge);
+  return (place) => {
+    const here = straightToWater(placed.edge, place);
+    return others.every((edge) => here <= straightToWater(edge, place));
+  };
+}
+
+function thingsAt(
+  { water, yard, code }: WaterQuestion,
+  placed: PlacedWater,
+  around: readonly Barrier[],
+  isHere: (place: Point) => boolean,
+) {
+  return yard.things.map((thing): ThingAt => {
+    const distanceFt = straightToWater(placed.edge, thing.at);
+    const reach = reachToWater(placed.edge, thing.at, around);
+    const object = zoneObject(thing);
+    const pathFt = reach === null ? null : reach.pathFt;
+    const verdict = object && zoneVerdict(measuredThing(thing, object, water, { distanceFt, pathFt }), code);
+    return { thing, distanceFt, reach, object, verdict, isNearest: isHere(thing.at) };
+  });
+}
+
+/** Direction of a place from the middle of the water, clockwise, radians. */
+const clockwise = ([cx, cy]: Point, [x, y]: Point): number => -Math.atan2(y - cy, x - cx);
+
+const middleOf = (outline: readonly Point[]): Point => [
+  outline.reduce((sum, [x]) => sum + x, 0) / outline.length,
+  outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
+];
+
+/** Parts as one meets them on a walk around the water, clockwise from the pump. */
+function inWalkingOrder(parts: readonly BondCandidate[], outline: readonly Point[]) {
+  const middle = middleOf(outline);
+  const pump = parts.find(({ kind }) => kind === 'pump') ?? parts.find(({ kind }) => kind === 'heater');
+  const start = pump === undefined ? 0 : clockwise(middle, pump.at);
+  const turn = ({ at }: BondCandidate): number =>
+    (clockwise(middle, at) - start + 4 * Math.PI + 1e-9) % (2 * Math.PI);
+  return parts.toSorted((a, b) => turn(a) - turn(b));
+}
+
+function candidates(
+  { water, yard }: WaterQuestion,
+  placed: PlacedWater,
+  things: readonly ThingAt[],
+): readonly BondCandidate[] {
+  return [
+    ...things.flatMap(({ thing, distanceFt, reach }) => bondThing(thing, water, distanceFt, reach) ?? []),
+    ...yard.lines.flatMap(
+      (line) => bondLine(line, water, placed, (place) => straightToWater(placed.edge, place)) ?? [],
+    ),
+  ];
+}
+
+/** A part of which nobody said that it is metal is asked about before it is bonded. */
+const asked = (verdict: ItemVerdict, { metalUnknown }: BondCandidate): ItemVerdict =>
+  metalUnknown && verdict.bond === true ? { ...verdict, bond: 'ask', reason: 'metal-unknown' } : verdict;
+
+/** A ring is laid where it is required, and where the authority has not said yet that it is not. */
+const isLaid = ({ perimeter }: BondingPlan, { kind }: Water): boolean =>
+  perimeter.method === 'ring' || (perimeter.method === 'ask' && kind !== 'spa-indoor');
+
+/** What of a water stands where, what is bonded and why, and how the ring and its tails are laid. */
+export function waterReport(question: WaterQuestion): WaterReport {
+  const { water, yard, practices, code } = question;
+  const placed = placedWater(water);
+  const around = barriersOf(yard.lines);
+  const walls = wallsOf(yard.lines);
+  const isHere = nearestHere(question, placed);
+  const things = thingsAt(question, placed, around, isHere);
+  const found = inWalkingOrder(
+    candidates(question, placed, things).filter(({ at }) => isHere(at)),
+    placed.outline,
+  );
+  const rimAboveIn = rimAbove(water, yard, placed);
+  const plates = yard.things.filter(({ kind, at }) => kind === 'water-plate' && isHere(at));
+  const plan = bondingPlan(
+    { ...water, rimAboveIn },
+    found.map(({ item }) => item),
+    code,
+  );
+  const ring = bondRing(placed, water.ringOffIn, walls);
+  const laid = isLaid(plan, water) ? ring : null;
+  // A tub that needs no ring is bonded at its own lug, at its edge.
+  const spine =
+    plan.perimeter.method === 'none' ? [[...placed.outline, ...placed.outline.slice(0, 1)]] : ring.pieces;
+  const tail = tailsFrom(spine, walls);
+  const parts = found.map((candidate, at): BondedPart => {
+    const verdict = asked(
+      plan.items[at] ?? { bond: 'ask', reason: 'distance-unknown', section: 'bond.parts' },
+      candidate,
+    );
+    const end = isEquipment(candidate) ? AT_EQUIPMENT : AT_METAL;
+    return { candidate, verdict, tail: verdict.bond === false ? null : tail(candidate.at, end) };
+  });
+  const ties = shellTies(placed.outline, water.shell === 'metal-wall' ? water.uprights : null);
+  const wet = plates.map((thing) => ({ thing, tail: tail(thing.at, AT_METAL) }));
+  const copper = copperOf({ water, plan, ring: laid, parts, plates: wet, practices });
+  return { water, placed, things, rimAboveIn, plan, ring: laid, ties, parts, plates: wet, copper };
+}

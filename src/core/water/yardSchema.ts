@@ -1,0 +1,189 @@
+import { z } from 'zod';
+import { LIMITS } from '../code/limits';
+import { METHOD_IDS } from '../code/methods';
+import { PERIMETERS, SHELLS, WATER_KINDS, YARD_THINGS } from '../code/waterFacts';
+import { cornersSchema, coordinateSchema, outlineSchemas, placeSchema } from './outlineSchema';
+import { smoothCurve } from './smoothCurve';
+
+const id = z.string().min(1).max(60);
+const name = z.string().min(1).max(LIMITS.nameLength);
+/** Above grade, feet; below it negative. */
+const heightFt = z.number().min(-20).max(100);
+const inches = z.number().min(0).max(600);
+
+/** A smooth outline through points, such as a kidney: its curve does not cross itself either. */
+const curveSchema = z
+  .array(placeSchema)
+  .min(3)
+  .max(60)
+  .superRefine((points, context) => {
+    const read = cornersSchema.safeParse(smoothCurve(points));
+    for (const { message } of read.error?.issues ?? []) context.addIssue({ code: 'custom', message });
+  });
+
+const shapeSchema = z.union([...outlineSchemas, z.strictObject({ curve: curveSchema })]);
+
+/** A pool, spa or tub as it lies in the yard. */
+const waterSchema = z.strictObject({
+  id,
+  name,
+  shape: shapeSchema,
+  at: placeSchema.describe('Where the origin of its outline lies, feet'),
+  turnDeg: z.number().min(-360).max(360).describe('Turned counterclockwise by, degrees'),
+  kind: z.enum(WATER_KINDS),
+  shell: z.enum(SHELLS),
+  perimeter: z.enum(PERIMETERS).describe('What lies around it to 3 ft'),
+  depthIn: inches.nullable().describe('Water that it can hold, not what it is filled to, inches'),
+  rimIn: inches.nullable().describe('Rim above grade, inches; 0 in the ground'),
+  uprights: z.number().int().min(4).max(60).nullable().describe('Uprights of a metal wall'),
+  ringOffIn: z.number().min(0).max(120).describe('Bonding ring from the inside wall, inches'),
+  ringDeepIn: z.number().min(0).max(60).describe('Bonding ring below subgrade, inches'),
+  conductor: z
+    .enum(['solid-8', 'stranded-8', 'smaller'])
+    .optional()
+    .describe('Bonding conductor as found; left out: 8 AWG solid copper is planned'),
+  connectors: z
+    .enum(['listed', 'unlisted'])
+    .optional()
+    .describe('Buried connectors as found; left out: listed for direct burial are planned'),
+  taps: z.number().int().min(0).max(60).optional().describe('Ties to the shell as found; left out: planned'),
+});
+
+/** A wall of a building, or another that is permanent. */
+const wallSchema = z.strictObject({
+  kind: z.literal('wall'),
+  heightFt: heightFt.describe('Top above grade, feet'),
+});
+
+const fenceSchema = z.strictObject({
+  kind: z.literal('fence'),
+  heightFt,
+  metal: z.boolean().nullable(),
+  solid: z.boolean().describe('Whether no hand and no cord passes through'),
+});
+
+/** What hangs over the yard, by what the clearances tell apart. */
+export const OVERHEAD_KINDS = ['triplex', 'open-15kv', 'open-50kv', 'communication'] as const;
+
+const overheadSchema = z.strictObject({
+  kind: z.literal('overhead'),
+  conductors: z.enum(OVERHEAD_KINDS),
+  fromFt: heightFt.describe('Height at its first point, feet'),
+  toFt: heightFt.describe('Height at its last point, feet'),
+  sagFt: z.number().min(0).max(30).describe('Largest sag, hot or with ice, feet'),
+});
+
+const pipeSchema = z.strictObject({
+  kind: z.literal('pipe'),
+  holds: z.enum(['gas', 'water', 'other']),
+  metal: z.boolean().nullable(),
+  heightFt,
+});
+
+const wiringSchema = z.strictObject({
+  kind: z.literal('wiring'),
+  method: z.enum(METHOD_IDS),
+  feedsWater: z.boolean().describe('Whether it supplies the equipment of this water'),
+});
+
+const along = {
+  id,
+  name,
+  points: z.array(placeSchema).min(2).max(40),
+};
+const lineSchema = z.discriminatedUnion('kind', [
+  wallSchema.extend(along),
+  fenceSchema.extend(along),
+  overheadSchema.extend(along),
+  pipeSchema.extend(along),
+  wiringSchema.extend(along),
+]);
+
+/** A deck, platform or slab. */
+const areaSchema = z.strictObject({
+  id,
+  name,
+  kind: z.enum(['deck', 'slab']),
+  points: cornersSchema,
+  topIn: z.number().min(-24).max(240).describe('Top above grade, inches'),
+  steel: z.boolean().nullable().describe('Whether a slab has bare steel'),
+});
+
+/** Something at one point that the rules know. What is left out was not looked at. */
+const thingSchema = z.strictObject({
+  id,
+  name,
+  kind: z.enum(YARD_THINGS),
+  at: placeSchema,
+  heightFt: heightFt.optional().describe('Above grade, feet'),
+  metal: z.boolean().optional(),
+  existing: z.boolean().optional(),
+  rigid: z.boolean().optional().describe('Whether it is rigidly attached to the structure'),
+  gfci: z.boolean().optional(),
+  bonded: z.boolean().optional().describe('Whether it was found bonded; left out: planned where required'),
+  barrier: z.boolean().optional().describe('Whether a permanent barrier keeps hands from it'),
+  doubleInsulated: z.boolean().optional(),
+  pigtail: z.boolean().optional().describe('Whether 8 AWG solid was brought to it for a later motor'),
+  isolated: z.boolean().optional().describe('Whether no other metal touches it'),
+  acrossIn: inches.optional().describe('Its largest dimension, inches'),
+  deepIn: inches.optional().describe('How deep it goes into the structure, inches'),
+  fixed: z.boolean().optional(),
+  wetIn2: z.number().min(0).max(10000).optional().describe('Metal that the water always wets, square inches'),
+  onTimer: z.boolean().optional().describe('Whether the timer of the pump switches it'),
+  circuitId: id.optional().describe('Circuit of the job that feeds it'),
+});
+
+const underlaySchema = z.strictObject({
+  photoId: id,
+  at: placeSchema.describe('Where its lower left corner lies, feet'),
+  ftPerPx: z.number().positive().max(100),
+  widthPx: z.number().int().positive().max(20000),
+  heightPx: z.number().int().positive().max(20000),
+});
+
+/** Everything in the yard that has to do with water. Right is x, up is y, feet. */
+export const yardSchema = z.strictObject({
+  waters: z.array(waterSchema).max(LIMITS.waters),
+  lines: z.array(lineSchema).max(LIMITS.yardLines),
+  areas: z.array(areaSchema).max(LIMITS.yardAreas),
+  things: z.array(thingSchema).max(LIMITS.yardThings),
+  northDeg: coordinateSchema.min(-360).max(360).describe('North, counterclockwise from up, degrees'),
+  underlay: underlaySchema.nullable().describe('A picture of the site under the plan'),
+});
+
+/** Everything in the yard that has to do with water. */
+export type Yard = z.infer<typeof yardSchema>;
+/** A pool, spa or tub. */
+export type Water = Yard['waters'][number];
+/** A wall, fence, overhead line, pipe or buried wiring. */
+export type YardLine = Yard['lines'][number];
+/** A deck or slab. */
+export type YardArea = Yard['areas'][number];
+/** Something at one point. */
+export type Thing = Yard['things'][number];
+
+/** The lists of a yard with what each holds. */
+export interface YardLists {
+  readonly waters: Water;
+  readonly lines: YardLine;
+  readonly areas: YardArea;
+  readonly things: Thing;
+}
+/** A list of a yard. */
+export type YardList = keyof YardLists;
+
+/** What the items of each list are checked by. */
+export const yardItemSchemas = {
+  waters: waterSchema,
+  lines: lineSchema,
+  areas: areaSchema,
+  things: thingSchema,
+} as const;
+
+/** How many items each list holds. */
+export const YARD_LIMITS: Readonly<Record<YardList, number>> = {
+  waters: LIMITS.waters,
+  lines: LIMITS.yardLines,
+  areas: LIMITS.yardAreas,
+  things: LIMITS.yardThings,
+};

@@ -1,0 +1,106 @@
+import type { PerimeterDoubt } from '../code/waterFacts';
+import type { waterCatalog } from '../findings/waterCatalog';
+import { printLength } from '../units/length';
+import { printNumber as n } from '../units/number';
+import { feet } from '../units/quantity';
+import type { Sentences } from './sentences';
+import { bondReason } from './waterWords';
+
+/** A distance as a tape shows it: never larger than it is. */
+const ft = (value: number): string => printLength(feet(Math.floor(value * 48 + 1e-6) / 48));
+
+const DOUBT: Readonly<Record<PerimeterDoubt, string>> = {
+  paved:
+    'Is a single copper ring under the paved surface accepted? From 2023 on steel in the deck or a copper grid may be required. Yes: the ring. No: steel tied and bonded, or a grid 12 in by 12 in, 3 ft wide.',
+  nonconductive:
+    'Is the surface around the water counted as nonconductive? Yes: no bond of the surface. No: the ring lies in the earth below it, as it is drawn.',
+  'rim-unknown':
+    'How high does the rim stand above every surface within 30 in? 28 in or more, with a unit listed for it: no ring. Less: the ring, as it is drawn.',
+  indoors: 'Is the floor around the built-in tub bonded? The authority says how.',
+};
+
+/** Sentences of findings about water and what stands around it. */
+export const waterSentences: Sentences<keyof typeof waterCatalog> = {
+  'zone.receptacle': ({ data }) =>
+    `${data.name} is ${ft(data.ft)} from the water along a cord; ${ft(data.minFt)} or more is required, and GFCI does not cure it. Move it.`,
+  'zone.switch': ({ data }) =>
+    `${data.name} is ${ft(data.ft)} from the water. ${data.kind === 'panel' ? 'Its breakers are switches: a' : 'A'} hand in the water must not reach it: move it ${ft(data.minFt)} away or more.`,
+  'zone.disconnect': ({ data }) =>
+    `${data.name} is ${ft(data.ft)} from the water by the way of a hand; ${ft(data.minFt)} or more is required, in sight of what it opens. Move it.`,
+  'zone.outlet': ({ data }) =>
+    `${data.name} is an outlet of another system ${ft(data.ft)} from the water; ${ft(data.minFt)} or more is required. Move it.`,
+  'zone.luminaire': ({ data }) =>
+    `${data.name} is ${ft(data.ft)} from the water and lower than ${ft(data.clearFt)} above it. Move it ${ft(data.minFt)} away or more, or hang it ${ft(data.clearFt)} high.`,
+  'zone.box': ({ data }) =>
+    data.low
+      ? `The box ${data.name} of an underwater light is lower than 8 in above the maximum water level and 4 in above the deck. Raise it.`
+      : `The box ${data.name} of an underwater light is ${ft(data.ft)} from the water; ${ft(data.minFt)} or more is required. Move it.`,
+  'zone.gfci': ({ data, severity }) =>
+    severity === 'stop'
+      ? `${data.name} is ${ft(data.ft)} from the water and has no GFCI protection. Give it GFCI protection.`
+      : `Does ${data.name}, ${ft(data.ft)} from the water, have GFCI protection? It is required there.`,
+  'zone.close': ({ data }) =>
+    `${data.name} is ${ft(data.ft)} from the water and ${ft(data.minFt)} is required: a tape held otherwise finds it too near. Measure it again, or move it.`,
+  'zone.disconnect-sight': ({ data }) =>
+    data.hidden
+      ? `${data.of} is hidden from ${data.name}: a disconnect is seen from what it opens. Move it, or add one in sight.`
+      : `${data.name} is ${ft(data.ft)} from ${data.of}; within sight is 50 ft at most. Move it, or add one in sight.`,
+  'zone.overhead': ({ data }) =>
+    `${data.name} hangs ${ft(data.ft)} from the water at its lowest; ${ft(data.minFt)} is required. Ask the utility to move it, or move the pool, before the dig.`,
+  'zone.underground': ({ data }) =>
+    `${data.name} lies under the water and does not feed it: run it elsewhere before the dig.`,
+  'zone.underground-method': ({ data, severity }) =>
+    severity === 'stop'
+      ? `${data.name} lies ${ft(data.ft)} from the water. Within 5 ft: run it in PVC, RMC or IMC.`
+      : `${data.name} feeds the water without a raceway: some authorities accept that beyond 5 ft, and an insulated copper ground is then in doubt. Raceway is the safe choice.`,
+  'pool.convenience-missing': ({ data }) =>
+    `No 125 V receptacle stands ${n(data.fromFt)} to ${n(data.toFt)} ft from the water along a cord, 6 ft 6 in high at most, on a general-purpose circuit. Add one.`,
+  'pool.convenience-on-timer': ({ data }) =>
+    `The timer of the pump switches ${data.name}: the receptacle that the pool requires is on a general-purpose circuit. Take it ahead of the timer.`,
+  'pool.convenience-circuit': ({ data }) =>
+    `${data.name} is on the circuit of the pump. The receptacle that the pool requires is on a general-purpose circuit: give it its own.`,
+  'pool.depth-unknown': ({ data }) =>
+    `How much water can it hold, in inches, to where it spills? Over ${n(data.maxIn)} in: permanently installed, with bonding. Less: storable.`,
+  'pool.not-storable': ({ data }) =>
+    `It can hold ${n(data.depthIn)} in of water; over ${n(data.maxIn)} in with walls that are neither molded nor inflated it is permanently installed, whatever is put away in winter. Plan it so, or ask the authority.`,
+  'pool.in-water': ({ data }) => `${data.name} stands in the water. Move it out.`,
+  'pool.wall-through': ({ data }) => `${data.name} runs through the water. Move it, or the pool.`,
+  'pool.overlap': ({ data }) => `${data.name} and ${data.other} lie in one another. Move one of them.`,
+  'bond.item-missing': ({ data }) =>
+    `${data.name} is not bonded: ${bondReason[data.reason]}. Run 8 AWG solid copper to it.`,
+  'bond.item-unknown': ({ data }) =>
+    `${data.name}: ${bondReason[data.reason]} It decides whether it is bonded.`,
+  'bond.pump-pigtail': ({ data }) =>
+    `${data.name} is double insulated and not bonded, and no 8 AWG solid conductor was brought to it for a later motor. Bring one.`,
+  'bond.loop-distance': ({ data }) =>
+    `The ring lies ${n(data.offIn)} in from the inside wall; ${n(data.minIn)} to ${n(data.maxIn)} in is required.`,
+  'bond.loop-depth': ({ data }) =>
+    `The ring lies ${n(data.deepIn)} in below subgrade; ${n(data.minIn)} to ${n(data.maxIn)} in is required.`,
+  'bond.loop-open': ({ data }) =>
+    `A building stands where the ring would lie: it opens there${data.pieces > 1 ? ` into ${data.pieces} pieces` : ''}, and each end is bonded. Does the inspector accept the open ring?`,
+  'bond.perimeter': ({ data }) => DOUBT[data.doubt],
+  'bond.relief-lost': ({ data }) =>
+    `A surface within 30 in of the tub leaves its rim ${n(data.rimIn)} in high; ${n(data.minIn)} in or more would spare it the ring. The ring is required, as it is drawn.`,
+  'bond.relief': ({ data }) =>
+    `The rim stands ${n(data.rimIn)} in above every surface within 30 in: a listed self-contained unit needs no ring. Metal within 5 ft is bonded all the same.`,
+  'bond.height-band': ({ data }) =>
+    `The water stands ${n(data.rimIn)} in above the earth. Is the ring required where the earth lies more than 2 ft below the water? Pasture keeps it until that is answered.`,
+  'bond.points': ({ data }) =>
+    `The shell is tied to its surroundings at ${n(data.has)} ${data.has === 1 ? 'place' : 'places'}; ${n(data.needs)}, evenly spaced, are required. Add ${n(data.needs - data.has)}.`,
+  'bond.points-uneven': ({ data }) =>
+    `The four ties are uneven: the largest gap is ${n(data.evenness, 1)} times the smallest. Another number of uprights, or ties on the wall, would be even.`,
+  'bond.taps': ({ data }) =>
+    `Does the inspector accept one tap to a shell whose steel is all tied, or are ${n(data.taps)} required? ${n(data.taps)} are planned until that is answered.`,
+  'bond.water': ({ severity }) =>
+    severity === 'stop'
+      ? 'Nothing bonded wets the water: add metal of 9 in² or more that it always wets, bonded.'
+      : 'Does bonded metal of 9 in² or more always wet the water? No: add a plate or fitting, bonded.',
+  'bond.water-small': ({ data }) =>
+    `${data.name} wets ${n(data.in2, 1)} in²; ${n(data.minIn2)} in² or more is required, also with the pump off. Use a larger one.`,
+  'bond.conductor': ({ data }) =>
+    data.smaller
+      ? 'The bonding conductor is smaller than 8 AWG. Run 8 AWG solid copper.'
+      : 'The bonding conductor is stranded. Run 8 AWG solid copper: strands corrode in the ground.',
+  'bond.connector-listing': () =>
+    'Buried connectors are not listed for direct burial or concrete. Use listed ones of copper, brass or stainless.',
+};
