@@ -9,6 +9,7 @@ const STAGE_PAGES: Readonly<Record<StageName, Page>> = {
   survey: async () => ({ Component: (await import('../features/survey/SurveyStage')).SurveyStage }),
   service: async () => ({ Component: (await import('../features/service/ServiceStage')).ServiceStage }),
   circuits: async () => ({ Component: (await import('../features/circuits/CircuitsStage')).CircuitsStage }),
+  water: async () => ({ Component: (await import('../features/water/WaterStage')).WaterStage }),
   panel: async () => ({ Component: (await import('../features/panel/PanelStage')).PanelStage }),
 };
 

@@ -70,7 +70,7 @@ export const CONVENIENCE = thing('receptacle', [0, 16], {
 });
 
 /** A yard with a receptacle as required, so that only what is added is found. */
-export const yardOf = (part: Partial<Yard>): Yard => ({
+const yardOf = (part: Partial<Yard>): Yard => ({
   ...EMPTY_YARD,
   waters: [POOL],
   ...part,

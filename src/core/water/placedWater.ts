@@ -1,5 +1,5 @@
 import type { Outline } from './bondLoop';
-import { rectangleCorners, type Point } from './point';
+import { outlineSides, rectangleCorners, type Point } from './point';
 import { smoothCurve } from './smoothCurve';
 import { waterEdge, type WaterEdge } from './waterEdge';
 import type { Water } from './yardSchema';
@@ -61,8 +61,11 @@ function sidesOf(outline: Outline): readonly Point[] {
   if ('oval' in outline) return turned(outline.oval.lengthFt / 2, outline.oval.widthFt / 2, 0);
   if ('stadium' in outline) return stadium(outline.stadium.lengthFt, outline.stadium.widthFt);
   if ('rectangle' in outline) return rectangle(outline.rectangle.lengthFt, outline.rectangle.widthFt);
-  return outline.polygon;
+  return isClockwise(outline.polygon) ? outline.polygon.toReversed() : outline.polygon;
 }
+
+const isClockwise = (points: readonly Point[]): boolean =>
+  outlineSides(points).reduce((sum, [[x1, y1], [x2, y2]]) => sum + x1 * y2 - x2 * y1, 0) < 0;
 
 const RADIANS = Math.PI / 180;
 

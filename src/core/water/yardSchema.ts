@@ -172,6 +172,11 @@ export interface YardLists {
 /** A list of a yard. */
 export type YardList = keyof YardLists;
 
+/** Something in the yard with the list that it is in. */
+export type YardItem = {
+  readonly [L in YardList]: { readonly list: L; readonly item: YardLists[L] };
+}[YardList];
+
 /** What the items of each list are checked by. */
 export const yardItemSchemas = {
   waters: waterSchema,

@@ -9,6 +9,10 @@ export const CIRCUITS_CAUTION =
 /** What the sheet of a tub or pool says until its bonding is planned. */
 export const BONDING_OPEN = 'Equipotential bonding is not planned yet.';
 
+/** The caution of the Water stage. */
+export const WATER_CAUTION =
+  'Water kills. Nothing is covered or poured before the inspector has seen the bonding.';
+
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [
   'Work only on a dead panel: off, locked and tagged; then prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',

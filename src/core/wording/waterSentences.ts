@@ -1,13 +1,9 @@
 import type { PerimeterDoubt } from '../code/waterFacts';
 import type { waterCatalog } from '../findings/waterCatalog';
-import { printLength } from '../units/length';
 import { printNumber as n } from '../units/number';
-import { feet } from '../units/quantity';
 import type { Sentences } from './sentences';
+import { taped as ft } from './yardWords';
 import { bondReason } from './waterWords';
-
-/** A distance as a tape shows it: never larger than it is. */
-const ft = (value: number): string => printLength(feet(Math.floor(value * 48 + 1e-6) / 48));
 
 const DOUBT: Readonly<Record<PerimeterDoubt, string>> = {
   paved:

@@ -1,4 +1,5 @@
-import type { BondReason, YardThing } from '../code/waterFacts';
+import type { BondReason, Perimeter, Shell, WaterKind, YardThing } from '../code/waterFacts';
+import type { YardArea, YardLine } from '../water/yardSchema';
 
 /** Why a part around the water is bonded or not. */
 export const bondReason: Readonly<Record<BondReason, string>> = {
@@ -47,4 +48,46 @@ export const thingName: Readonly<Record<YardThing, string>> = {
   pole: 'Pole',
   raceway: 'Metal raceway or box',
   furniture: 'Furniture',
+};
+
+/** What runs through the yard, as a list offers it. */
+export const lineName: Readonly<Record<YardLine['kind'], string>> = {
+  wall: 'House wall',
+  fence: 'Fence',
+  overhead: 'Overhead line',
+  pipe: 'Pipe',
+  wiring: 'Buried wiring',
+};
+
+/** Decks and slabs, as a list offers them. */
+export const areaName: Readonly<Record<YardArea['kind'], string>> = {
+  deck: 'Deck or platform',
+  slab: 'Slab',
+};
+
+/** What the water is. */
+export const waterKindName: Readonly<Record<WaterKind, string>> = {
+  'in-ground': 'in-ground pool',
+  'above-ground': 'above-ground pool',
+  storable: 'storable pool',
+  'spa-outdoor': 'hot tub or spa, outdoors',
+  'spa-indoor': 'hot tub or spa, indoors',
+};
+
+/** What the vessel is built of. */
+export const shellName: Readonly<Record<Shell, string>> = {
+  'concrete-steel': 'concrete, bare steel tied',
+  'concrete-coated': 'concrete, coated steel or none',
+  vinyl: 'vinyl liner, resin wall, inflated',
+  fiberglass: 'fiberglass',
+  'metal-wall': 'metal wall with a liner',
+  'self-contained': 'listed self-contained unit',
+};
+
+/** What lies around the water. */
+export const perimeterName: Readonly<Record<Perimeter, string>> = {
+  unpaved: 'lawn, stone, earth',
+  paved: 'paved, no steel in it',
+  'deck-steel': 'concrete with steel tied in',
+  nonconductive: 'wood or composite deck',
 };

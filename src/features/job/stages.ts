@@ -47,6 +47,12 @@ export const STAGES = [
     stateOf: (evaluation) => stateOf(evaluation.openInCircuits, evaluation.circuits.length > 0),
   },
   {
+    id: 'water',
+    name: 'Water',
+    path: 'water',
+    stateOf: (evaluation) => stateOf(evaluation.openInWater, evaluation.waters.length > 0),
+  },
+  {
     id: 'panel',
     name: 'Panel',
     path: 'panel',

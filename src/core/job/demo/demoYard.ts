@@ -127,6 +127,6 @@ export const DEMO_YARD: Yard = {
     { id: 'ladder', name: 'Ladder', kind: 'ladder', at: [-12, 8], acrossIn: 2, deepIn: 4 },
     { id: 'rail', name: 'Handrail', kind: 'rail', at: [12, 8] },
     { id: 'water-bond', name: 'Water bond', kind: 'water-plate', at: [16, -5.5], wetIn2: 9 },
-    { id: 'door', name: 'Den door', kind: 'door', at: [-2, 24] },
+    { id: 'door', name: 'Den door', kind: 'door', at: [8, 24] },
   ],
 };

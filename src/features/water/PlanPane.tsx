@@ -1,0 +1,82 @@
+import { useElementSize } from '@mantine/hooks';
+import { useState } from 'react';
+import type { WaterEvaluation } from '../../core/job/evaluation';
+import type { JobEvaluation } from '../../core/job/evaluateJob';
+import { bondRows } from '../../core/water/bondRows';
+import { sizeWords } from '../../core/wording/yardWords';
+import { shellName, waterKindName } from '../../core/wording/waterWords';
+import type { WaterReport } from '../../core/water/waterReport';
+import { viewAround, yardScale } from '../../ui/pictures/yard/yardScale';
+import { YardPicture } from '../../ui/pictures/yard/YardPicture';
+import { YardHandles } from './YardHandles';
+import { YardLegend } from './YardLegend';
+import classes from './water.module.css';
+
+interface PlanPaneProps {
+  readonly evaluation: JobEvaluation;
+  readonly view: WaterEvaluation;
+  readonly picked: string | null;
+  readonly onPick: (id: string | null) => void;
+}
+
+/** Room around the water, feet: from all of its surroundings to the wall itself. */
+const ROOMS_FT = [34, 24, 14, 8, 4] as const;
+const USUAL_ROOM = 2;
+
+/** A large water is named with its size and make, a tub by its name. */
+const wordsOf = ({ water }: WaterReport): readonly string[] =>
+  water.shell === 'self-contained'
+    ? [water.name, sizeWords(water), waterKindName[water.kind]]
+    : [`${water.name} ${sizeWords(water)}`, shellName[water.shell]];
+
+/** The plan to scale, with everything on it that can be picked and moved. */
+export function PlanPane({ evaluation, view, picked, onPick }: PlanPaneProps) {
+  const { ref, width, height } = useElementSize<HTMLDivElement>();
+  const [room, setRoom] = useState<number>(USUAL_ROOM);
+  const { report } = view;
+  const others = evaluation.waters.map((each) => each.report).filter((each) => each !== report);
+  const near = report.things
+    .filter(({ isNearest }) => isNearest && room <= USUAL_ROOM)
+    .map(({ thing }) => thing.at);
+  const around = viewAround([...report.placed.outline, ...near], ROOMS_FT[room] ?? 10);
+  const scale = yardScale(around, Math.max(320, Math.floor(width)), Math.max(360, Math.floor(height)));
+  const rows = bondRows(report);
+  const closer = (by: number, name: string) => (
+    <button
+      type="button"
+      className="act"
+      disabled={ROOMS_FT[room + by] === undefined}
+      onClick={() => {
+        setRoom(room + by);
+      }}
+    >
+      {name}
+    </button>
+  );
+  return (
+    <section className={classes['plan']} aria-label="The plan">
+      <header>
+        <h1>Yard and water</h1>
+        <span className="second">bond it, show it, then pour</span>
+        <span className={classes['tools']}>
+          {closer(1, 'Closer')}
+          {closer(-1, 'Wider')}
+        </span>
+      </header>
+      <div className={classes['picture']} ref={ref}>
+        <YardPicture
+          yard={evaluation.job.yard}
+          report={report}
+          others={others}
+          rows={rows}
+          words={wordsOf}
+          scale={scale}
+          picked={picked}
+          label={`${report.water.name} with what stands around it, to scale`}
+        />
+        <YardHandles evaluation={evaluation} report={report} scale={scale} picked={picked} onPick={onPick} />
+      </div>
+      <YardLegend report={report} />
+    </section>
+  );
+}

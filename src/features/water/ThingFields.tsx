@@ -1,0 +1,173 @@
+import type { YardThing } from '../../core/code/waterFacts';
+import type { Job } from '../../core/job/jobSchema';
+import type { WaterReport } from '../../core/water/waterReport';
+import { atDistance, withKnown } from '../../core/water/yardEdits';
+import type { Thing } from '../../core/water/yardSchema';
+import { zoneObject } from '../../core/water/yardParts';
+import { printPoints, parsePoints } from '../../core/water/pointsText';
+import type { NumberRange } from '../../core/units/number';
+import { isRefused } from '../../core/units/refused';
+import { useYardEditor } from '../../store/useYardEditor';
+import { QuantityField } from '../../ui/fields/QuantityField';
+import { YesNoField } from '../../ui/fields/YesNoField';
+import { CircuitOfThing } from './CircuitOfThing';
+import { DistanceField, HeightField, IN2, INCHES, RangeField } from './fields';
+import classes from './water.module.css';
+
+/** What may be said of a thing besides where it stands. */
+type YesNo =
+  | 'existing'
+  | 'gfci'
+  | 'metal'
+  | 'rigid'
+  | 'bonded'
+  | 'barrier'
+  | 'doubleInsulated'
+  | 'pigtail'
+  | 'isolated'
+  | 'fixed'
+  | 'onTimer';
+
+const LABEL: Readonly<Record<YesNo, string>> = {
+  existing: 'Already there',
+  gfci: 'GFCI protection',
+  metal: 'Metal',
+  rigid: 'Rigidly attached to the structure',
+  bonded: 'Found bonded',
+  barrier: 'Permanent barrier keeps hands from it',
+  doubleInsulated: 'Double insulated',
+  pigtail: '8 AWG solid brought to it',
+  isolated: 'Touches no other metal',
+  fixed: 'Fixed in place',
+  onTimer: 'Switched by the timer of the pump',
+};
+
+const DEVICE: readonly YesNo[] = ['existing', 'metal'];
+const FITTING: readonly YesNo[] = ['metal', 'isolated', 'bonded'];
+const FIXED: readonly YesNo[] = ['metal', 'barrier', 'bonded'];
+
+const ASKED: Readonly<Partial<Record<YardThing, readonly YesNo[]>>> = {
+  receptacle: ['gfci', 'existing', 'onTimer'],
+  'pump-receptacle': ['gfci', 'existing'],
+  luminaire: ['gfci', 'rigid', 'existing'],
+  fan: ['gfci', 'rigid', 'existing'],
+  pump: ['doubleInsulated', 'pigtail', 'bonded'],
+  heater: ['bonded'],
+  'cover-motor': ['bonded'],
+  light: ['metal', 'bonded'],
+  ladder: FITTING,
+  drain: FITTING,
+  rail: FIXED,
+  board: FIXED,
+  door: FIXED,
+  window: FIXED,
+  gate: FIXED,
+  'ac-unit': FIXED,
+  pole: FIXED,
+  raceway: FIXED,
+  furniture: ['fixed', 'metal'],
+  'water-plate': [],
+};
+
+const HAS_SIZE: ReadonlySet<YardThing> = new Set(['ladder', 'drain']);
+
+interface ThingFieldsProps {
+  readonly job: Job;
+  readonly report: WaterReport;
+  readonly thing: Thing;
+}
+
+/** Where it stands: from the inside wall, and from the origin of the plan. */
+function Place({ report, thing }: Omit<ThingFieldsProps, 'job'>) {
+  const { canWrite, put } = useYardEditor();
+  const distance = report.things.find(({ thing: each }) => each.id === thing.id)?.distanceFt ?? 0;
+  return (
+    <div className={classes['two']}>
+      <DistanceField
+        label="From the inside wall"
+        value={distance}
+        disabled={!canWrite || distance === 0}
+        onValue={(ft, key) => {
+          put({ list: 'things', item: atDistance(thing, report.water, ft) }, `Move ${thing.name}`, key);
+        }}
+      />
+      <QuantityField<readonly [number, number]>
+        label="Right, up (ft)"
+        value={thing.at}
+        disabled={!canWrite}
+        print={(at) => printPoints([at])}
+        parse={(text) => {
+          const read = parsePoints(text, 1);
+          return isRefused(read)
+            ? { ...read, accepts: 'feet right and up, such as 27, -2' }
+            : (read[0] ?? thing.at);
+        }}
+        onValue={([x, y], key) => {
+          put({ list: 'things', item: { ...thing, at: [x, y] } }, `Move ${thing.name}`, key);
+        }}
+      />
+    </div>
+  );
+}
+
+type SetKnown = (fields: Parameters<typeof withKnown>[1], label: string, key?: string) => void;
+
+/** What was measured of a thing: its height, and what of it lies in the wall or the water. */
+function Measures({ thing, set }: { readonly thing: Thing; readonly set: SetKnown }) {
+  const { canWrite } = useYardEditor();
+  const amount = (key: 'acrossIn' | 'deepIn' | 'wetIn2', label: string, range: NumberRange) => (
+    <RangeField
+      label={label}
+      value={thing[key] ?? null}
+      disabled={!canWrite}
+      range={range}
+      onValue={(value, merge) => {
+        set({ [key]: value ?? undefined }, `${label}: ${thing.name}`, merge);
+      }}
+    />
+  );
+  return (
+    <>
+      <HeightField
+        label="Height above grade"
+        value={thing.heightFt}
+        disabled={!canWrite}
+        onValue={(heightFt, key) => {
+          set({ heightFt }, `Height of ${thing.name}`, key);
+        }}
+      />
+      {thing.kind === 'water-plate' && amount('wetIn2', 'Always wetted', IN2)}
+      {HAS_SIZE.has(thing.kind) && amount('acrossIn', 'Across', INCHES)}
+      {HAS_SIZE.has(thing.kind) && amount('deepIn', 'Deep in the wall', INCHES)}
+    </>
+  );
+}
+
+/** What is known of a thing in the yard. */
+export function ThingFields({ job, report, thing }: ThingFieldsProps) {
+  const { canWrite, put } = useYardEditor();
+  const set: SetKnown = (fields, label, key) => {
+    put({ list: 'things', item: withKnown(thing, fields) }, label, key);
+  };
+  const asked = ASKED[thing.kind] ?? (zoneObject(thing) === undefined ? FIXED : DEVICE);
+  return (
+    <>
+      <Place report={report} thing={thing} />
+      <div className={classes['two']}>
+        <Measures thing={thing} set={set} />
+        {asked.map((key) => (
+          <YesNoField
+            key={key}
+            label={LABEL[key]}
+            value={thing[key]}
+            disabled={!canWrite}
+            onValue={(value) => {
+              set({ [key]: value }, `${LABEL[key]}: ${thing.name}`);
+            }}
+          />
+        ))}
+      </div>
+      <CircuitOfThing job={job} thing={thing} />
+    </>
+  );
+}

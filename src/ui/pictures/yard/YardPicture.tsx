@@ -1,0 +1,129 @@
+import type { BondRow } from '../../../core/water/bondRows';
+import type { WaterReport } from '../../../core/water/waterReport';
+import type { Yard } from '../../../core/water/yardSchema';
+import { printNumber } from '../../../core/units/number';
+import { YardGround } from './YardGround';
+import { BondNumbers, YardThings } from './YardThings';
+import { BondWires, PerimeterBand, WaterBody, ZoneLines } from './YardWater';
+import { yardLabels, zoneCurves, type YardLabels } from './yardLabels';
+import type { YardScale } from './yardScale';
+import '../pictures.css';
+
+interface YardPictureProps {
+  readonly yard: Yard;
+  /** The water that is looked at. */
+  readonly report: WaterReport;
+  readonly others: readonly WaterReport[];
+  readonly rows: readonly BondRow[];
+  readonly words: (report: WaterReport) => readonly string[];
+  readonly scale: YardScale;
+  readonly picked: string | null;
+  readonly label: string;
+}
+
+/** Names of what runs through the yard, where there is room along it. */
+function LineNames({ yard, labels }: { readonly yard: Yard; readonly labels: YardLabels['lines'] }) {
+  return (
+    <>
+      {yard.lines.map(({ id, name }) => {
+        const place = labels.get(id);
+        return (
+          place && (
+            <text key={id} className="halo small" x={place.x} y={place.y}>
+              {name}
+            </text>
+          )
+        );
+      })}
+    </>
+  );
+}
+
+const BAR_FT = [50, 20, 10, 5, 2] as const;
+
+/** A scale bar of a round length. */
+function ScaleBar({ scale }: Pick<YardPictureProps, 'scale'>) {
+  const ft = BAR_FT.find((each) => each * scale.pxPerFt <= scale.widthPx / 3) ?? 1;
+  const [right, y] = [scale.widthPx - 56, 14];
+  const left = right - ft * scale.pxPerFt;
+  return (
+    <g stroke="var(--ink)" fill="none">
+      <path d={`M${left} ${y}H${right}M${left} ${y - 4}v8M${right} ${y - 4}v8`} />
+      <text className="small figures" x={right + 8} y={y + 4} stroke="none">
+        {ft} ft
+      </text>
+    </g>
+  );
+}
+
+/** North, where it is not up on the page too. */
+function North({ northDeg, scale }: { readonly northDeg: number; readonly scale: YardScale }) {
+  return (
+    <g transform={`translate(${scale.widthPx - 22} ${scale.heightPx - 34}) rotate(${-northDeg})`}>
+      <path d="M0 16V-12M-5 -5L0 -12L5 -5" fill="none" stroke="var(--ink)" strokeWidth="1.5" />
+      <text className="small strong" x="8" y="0">
+        N
+      </text>
+    </g>
+  );
+}
+
+/** How far the ring lies off, measured at the left. */
+function RingOff({ report: { ring, water, placed }, scale }: Pick<YardPictureProps, 'report' | 'scale'>) {
+  if (ring === null) return null;
+  const leftmost = placed.outline.reduce(
+    (best, point) => (point[0] < best[0] ? point : best),
+    placed.outline[0] ?? [0, 0],
+  );
+  const [x, y] = [scale.x(leftmost[0]), scale.y(leftmost[1]) - 34];
+  const off = (water.ringOffIn / 12) * scale.pxPerFt;
+  return (
+    <g stroke="var(--copper)" fill="none">
+      <path d={`M${x - off - 26} ${y}H${x + 8}M${x - off - 4} ${y + 4}l8 -8M${x - 4} ${y + 4}l8 -8`} />
+      <text className="dimension figures" x={x - off - 30} y={y + 4} textAnchor="end" stroke="none">
+        {printNumber(water.ringOffIn)} in
+      </text>
+    </g>
+  );
+}
+
+/** The yard around one of its waters, to scale: what stands where, the zones, the ring with its taps and tails. */
+export function YardPicture(props: YardPictureProps) {
+  const { yard, report, others, rows, words, scale, picked, label } = props;
+  const zones = zoneCurves(report);
+  const labels = yardLabels({ yard, report, others, rows, zones, scale });
+  return (
+    <svg
+      className="picture"
+      role="img"
+      aria-label={label}
+      width={scale.widthPx}
+      height={scale.heightPx}
+      viewBox={`0 0 ${scale.widthPx} ${scale.heightPx}`}
+    >
+      <defs>
+        <pattern id="yard-band" width="9" height="9" patternUnits="userSpaceOnUse">
+          <rect width="9" height="9" fill="var(--back)" />
+          <circle cx="2" cy="2" r="0.8" fill="var(--rule2)" />
+          <circle cx="6.5" cy="6.5" r="0.8" fill="var(--rule2)" />
+        </pattern>
+      </defs>
+      <YardGround yard={yard} scale={scale} picked={picked} />
+      <PerimeterBand report={report} scale={scale} />
+      <ZoneLines zones={zones} labels={labels.zones} scale={scale} />
+      {[...others, report].map((each) => (
+        <WaterBody key={each.water.id} report={each} scale={scale} words={words(each)} />
+      ))}
+      {others.map((each) => (
+        <BondWires key={each.water.id} report={each} scale={scale} lit={picked} />
+      ))}
+      <BondWires report={report} scale={scale} lit={picked} />
+      <RingOff report={report} scale={scale} />
+      <YardThings report={report} rows={rows} scale={scale} picked={picked} labels={labels.things} />
+      <BondNumbers report={report} rows={rows} scale={scale} picked={picked} />
+      <LineNames yard={yard} labels={labels.lines} />
+      <ScaleBar scale={scale} />
+      <North northDeg={yard.northDeg} scale={scale} />
+    </svg>
+  );
+}

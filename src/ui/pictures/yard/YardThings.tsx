@@ -1,0 +1,123 @@
+import type { BondRow } from '../../../core/water/bondRows';
+import type { ThingAt, WaterReport } from '../../../core/water/waterReport';
+import { taped } from '../../../core/wording/yardWords';
+import type { Placed } from './labelPlaces';
+import { numberPlace } from './numberPlace';
+import { THING_MARKS } from './thingMarks';
+import { thingLabel, type YardLabels } from './yardLabels';
+import { pathOf, type YardScale } from './yardScale';
+
+interface ThingsProps {
+  readonly report: WaterReport;
+  readonly rows: readonly BondRow[];
+  readonly scale: YardScale;
+  readonly picked: string | null;
+}
+
+/** Name and distance of what the rules of distance know. */
+function Label({ at, place }: { readonly at: ThingAt; readonly place: Placed }) {
+  const [name, off] = thingLabel(at);
+  const text = { x: place.x, textAnchor: place.anchor };
+  return (
+    <>
+      <text {...text} y={place.y} className="halo strong">
+        {name}
+      </text>
+      <text
+        {...text}
+        y={place.y + 14}
+        className={at.verdict?.ok === false ? 'halo small stop' : 'halo small'}
+      >
+        {off}
+      </text>
+    </>
+  );
+}
+
+/** The way of a cord or a hand to the water, with its length. */
+function Way({ at: { thing, reach, distanceFt }, scale }: { at: ThingAt; scale: YardScale }) {
+  const path = reach?.path ?? [thing.at];
+  const end = path.at(-1) ?? thing.at;
+  const before = path.at(-2) ?? thing.at;
+  const [mx, my] = [scale.x((end[0] + before[0]) / 2), scale.y((end[1] + before[1]) / 2)];
+  return (
+    <>
+      <path d={pathOf(path, scale)} fill="none" stroke="var(--copper)" strokeWidth="1.5" />
+      <text className="dimension figures" x={mx + 8} y={my + 4} fontSize="15">
+        {reach === null ? '' : taped(reach.pathFt)}
+        {reach !== null && reach.pathFt > distanceFt + 0.05 ? ` (straight ${taped(distanceFt)})` : ''}
+      </text>
+    </>
+  );
+}
+
+/** Numbers of what is bonded, the same as in the list. */
+export function BondNumbers({ report, rows, scale, picked }: ThingsProps) {
+  return (
+    <>
+      {rows.map((row) => {
+        const [x, y] = numberPlace(row, report, scale);
+        const id =
+          row.kind === 'part' ? row.part.candidate.id : row.kind === 'plate' ? row.thing.id : row.kind;
+        const lit = id === picked;
+        return (
+          <g key={row.number}>
+            <circle
+              cx={x}
+              cy={y}
+              r="9"
+              fill={lit ? 'var(--copper)' : 'var(--sheet)'}
+              stroke={lit ? 'var(--copper)' : 'var(--ink)'}
+              strokeWidth="1.2"
+            />
+            <text
+              className="small strong"
+              x={x}
+              y={y + 4}
+              textAnchor="middle"
+              style={lit ? { fill: 'var(--ground)' } : undefined}
+            >
+              {row.number}
+            </text>
+          </g>
+        );
+      })}
+    </>
+  );
+}
+
+/** What stands in the yard, drawn, named and measured. */
+export function YardThings({
+  report,
+  scale,
+  picked,
+  labels,
+}: ThingsProps & { readonly labels: YardLabels['things'] }) {
+  const lit = report.things.find(({ thing }) => thing.id === picked);
+  return (
+    <>
+      {lit !== undefined && lit.distanceFt > 0 && <Way at={lit} scale={scale} />}
+      {report.things.map((at) => {
+        const { thing, isNearest, verdict } = at;
+        const place = labels.get(thing.id);
+        const { body, lines } = THING_MARKS[thing.kind];
+        const bad = verdict?.ok === false && isNearest;
+        return (
+          <g key={thing.id}>
+            <g
+              transform={`translate(${scale.x(thing.at[0])} ${scale.y(thing.at[1])})`}
+              stroke={bad ? 'var(--stop)' : 'var(--ink)'}
+              strokeWidth={thing.id === picked ? 2.4 : 1.5}
+              fill="none"
+            >
+              {thing.id === picked && <circle r="15" fill="var(--copper-wash)" stroke="none" />}
+              <path d={body} fill="var(--sheet)" />
+              {lines !== undefined && <path d={lines} strokeWidth="1.3" />}
+            </g>
+            {place !== undefined && <Label at={at} place={place} />}
+          </g>
+        );
+      })}
+    </>
+  );
+}

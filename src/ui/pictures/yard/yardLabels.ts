@@ -1,0 +1,185 @@
+import type { BondRow } from '../../../core/water/bondRows';
+import { parallelCurve } from '../../../core/water/parallelCurve';
+import type { Point } from '../../../core/water/point';
+import { alongSegment, lengthOf, piecesOf } from '../../../core/water/segments';
+import type { ThingAt, WaterReport } from '../../../core/water/waterReport';
+import type { Yard } from '../../../core/water/yardSchema';
+import { taped } from '../../../core/wording/yardWords';
+import { zoneLines, type ZoneLine } from '../../../core/wording/zoneLines';
+import { placeLabels, textPx, type Box, type Placed, type Wanted } from './labelPlaces';
+import { numberPlace } from './numberPlace';
+import type { YardScale } from './yardScale';
+
+/** A line of rules of distance with its curve. */
+export interface ZoneCurve extends ZoneLine {
+  readonly curve: readonly Point[];
+}
+
+/** The lines at which rules about a water end, as curves. */
+export const zoneCurves = ({ water, placed }: WaterReport): readonly ZoneCurve[] =>
+  zoneLines(water.kind).map((line) => ({ ...line, curve: parallelCurve(placed.outline, line.ft) }));
+
+/** Name and distance of a thing that the rules of distance know. */
+export const thingLabel = ({ thing, reach, distanceFt, verdict }: ThingAt): readonly [string, string] => {
+  const ft = verdict?.read === 'straight' ? distanceFt : (reach?.pathFt ?? null);
+  const off = ft === null ? 'no way to the water' : `${taped(ft)} off`;
+  return [thing.name, `${off}${verdict?.gfciRequired === true ? ', GFCI' : ''}`];
+};
+
+const ROW_PX = 14;
+const MARK_PX = 26;
+/** The surface that is bonded around the water. */
+const BAND_FT = 3;
+
+/** Places for two lines of text beside a mark. */
+function beside([x, y]: Point, lines: readonly string[]): readonly Placed[] {
+  const w = Math.max(...lines.map((line) => textPx(line)));
+  const h = lines.length * ROW_PX;
+  const at = (left: number, top: number, anchor: Placed['anchor']): Placed => ({
+    x: anchor === 'start' ? left : anchor === 'end' ? left + w : left + w / 2,
+    y: top + 11,
+    anchor,
+    box: { x: left, y: top, w, h },
+  });
+  return [
+    at(x + 14, y - h / 2, 'start'),
+    at(x - 14 - w, y - h / 2, 'end'),
+    at(x - w / 2, y + 14, 'middle'),
+    at(x - w / 2, y - 14 - h, 'middle'),
+    at(x + 8, y + 12, 'start'),
+    at(x - 8 - w, y + 12, 'end'),
+    at(x + 8, y - 12 - h, 'start'),
+    at(x - 8 - w, y - 12 - h, 'end'),
+  ];
+}
+
+/** Places for a name on a curve: along its upper and its lower side. */
+function onCurve(curve: readonly Point[], words: string, { x, y }: YardScale): readonly Placed[] {
+  const w = textPx(words, 11);
+  const tops = curve.map(([px, py]): Point => [x(px), y(py)]);
+  const xs = tops.map(([px]) => px);
+  const [left, right] = [Math.min(...xs), Math.max(...xs)];
+  const middle = tops.reduce((sum, [, py]) => sum + py, 0) / Math.max(1, tops.length);
+  return [0.5, 0.34, 0.66, 0.2, 0.8].flatMap((share) =>
+    [true, false].flatMap((upper) => {
+      const wanted = left + (right - left) * share;
+      const side = tops.filter(([, py]) => (upper ? py < middle : py > middle));
+      const near = side.toSorted((a, b) => Math.abs(a[0] - wanted) - Math.abs(b[0] - wanted))[0];
+      if (near === undefined) return [];
+      const [px, py] = [wanted, near[1]];
+      return [
+        { x: px, y: py + 4, anchor: 'middle' as const, box: { x: px - w / 2, y: py - 7, w, h: ROW_PX } },
+      ];
+    }),
+  );
+}
+
+const boxAround = ([x, y]: Point, size: number): Box => ({
+  x: x - size / 2,
+  y: y - size / 2,
+  w: size,
+  h: size,
+});
+
+const LINE_STEP_PX = 14;
+
+/** A line through the yard as boxes that labels keep clear of. */
+function lineBoxes(points: readonly Point[], { x, y, pxPerFt }: YardScale): readonly Box[] {
+  return piecesOf(points).flatMap((piece) => {
+    const steps = Math.min(200, Math.ceil((lengthOf(piece) * pxPerFt) / LINE_STEP_PX));
+    return Array.from({ length: steps + 1 }, (_, at) => {
+      const [px, py] = alongSegment(piece, steps === 0 ? 0 : at / steps);
+      return boxAround([x(px), y(py)], 8);
+    });
+  });
+}
+
+/** Places for the name of a line: over it or under it, at its ends and in its middle. */
+function alongLine(points: readonly Point[], words: string, { x, y }: YardScale): readonly Placed[] {
+  const w = textPx(words, 11);
+  return piecesOf(points).flatMap((piece) =>
+    [0.08, 0.5, 0.9, 0.3, 0.7].flatMap((share) => {
+      const [px, py] = alongSegment(piece, share);
+      return [-12, 16].map((dy): Placed => {
+        const [left, base] = [x(px), y(py) + dy];
+        return { x: left, y: base, anchor: 'start', box: { x: left, y: base - 11, w, h: ROW_PX } };
+      });
+    }),
+  );
+}
+
+/** Where everything on the plan is named. */
+export interface YardLabels {
+  readonly zones: ReadonlyMap<number, Placed>;
+  readonly things: ReadonlyMap<string, Placed>;
+  readonly lines: ReadonlyMap<string, Placed>;
+}
+
+interface Labelled {
+  readonly yard: Yard;
+  readonly report: WaterReport;
+  readonly others: readonly WaterReport[];
+  readonly rows: readonly BondRow[];
+  readonly zones: readonly ZoneCurve[];
+  readonly scale: YardScale;
+}
+
+/** What labels keep clear of: marks, numbers, walls, the names of waters. */
+function takenBy({ yard, report, others, rows, scale }: Labelled): readonly Box[] {
+  const { x, y } = scale;
+  const named = [report, ...others].map(({ placed: { outline } }): Box => {
+    const xs = outline.map(([px]) => x(px));
+    const ys = outline.map(([, py]) => y(py));
+    const [left, top] = [Math.min(...xs), Math.min(...ys)];
+    const band = BAND_FT * scale.pxPerFt;
+    return {
+      x: left - band,
+      y: top - band,
+      w: Math.max(...xs) - left + 2 * band,
+      h: Math.max(...ys) - top + 2 * band,
+    };
+  });
+  return [
+    ...named,
+    ...yard.things.map(({ at }) => boxAround([x(at[0]), y(at[1])], MARK_PX)),
+    ...rows.map((row) => boxAround(numberPlace(row, report, scale), 20)),
+    ...yard.lines.flatMap(({ points }) => lineBoxes(points, scale)),
+  ];
+}
+
+/** Places for every name on the plan, clear of each other and of what is drawn. */
+export function yardLabels(of: Labelled): YardLabels {
+  const { yard, report, zones, scale } = of;
+  const { x, y } = scale;
+  const wanted: readonly Wanted<string>[] = [
+    ...report.things
+      .filter(({ object }) => object !== undefined)
+      .map((at) => ({
+        key: `thing ${at.thing.id}`,
+        places: beside([x(at.thing.at[0]), y(at.thing.at[1])], thingLabel(at)),
+      })),
+    ...zones.map(({ ft, says, curve }) => ({
+      key: `zone ${ft}`,
+      places: onCurve(curve, `${ft} ft ${says}`, scale),
+    })),
+    ...yard.lines.map(({ id, name, points }) => ({
+      key: `line ${id}`,
+      places: alongLine(points, name, scale),
+    })),
+  ];
+  const places = placeLabels(wanted, takenBy(of), {
+    x: 4,
+    y: 24,
+    w: scale.widthPx - 8,
+    h: scale.heightPx - 32,
+  });
+  const placesOf = (kind: string) =>
+    [...places].flatMap(([key, place]) =>
+      key.startsWith(`${kind} `) ? [[key.slice(kind.length + 1), place] as const] : [],
+    );
+  return {
+    zones: new Map(placesOf('zone').map(([ft, place]) => [Number(ft), place])),
+    things: new Map(placesOf('thing')),
+    lines: new Map(placesOf('line')),
+  };
+}
