@@ -42,6 +42,10 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'water/sheet',
+            lazy: async () => ({ Component: (await import('../features/water/PlanSheet')).PlanSheet }),
+          },
+          {
             path: 'directory',
             lazy: async () => ({
               Component: (await import('../features/panel/DirectoryPage')).DirectoryPage,

@@ -1,13 +1,12 @@
-import { useElementSize } from '@mantine/hooks';
-import { useState } from 'react';
+import { useElementSize, useMergedRef } from '@mantine/hooks';
+import { useRef, useState } from 'react';
 import type { WaterEvaluation } from '../../core/job/evaluation';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { bondRows } from '../../core/water/bondRows';
-import { sizeWords } from '../../core/wording/yardWords';
-import { shellName, waterKindName } from '../../core/wording/waterWords';
-import type { WaterReport } from '../../core/water/waterReport';
 import { viewAround, yardScale } from '../../ui/pictures/yard/yardScale';
 import { YardPicture } from '../../ui/pictures/yard/YardPicture';
+import { PlanTools } from './PlanTools';
+import { waterWords } from './waterPictureWords';
 import { YardHandles } from './YardHandles';
 import { YardLegend } from './YardLegend';
 import classes from './water.module.css';
@@ -23,21 +22,17 @@ interface PlanPaneProps {
 const ROOMS_FT = [34, 24, 14, 8, 4] as const;
 const USUAL_ROOM = 2;
 
-/** A large water is named with its size and make, a tub by its name. */
-const wordsOf = ({ water }: WaterReport): readonly string[] =>
-  water.shell === 'self-contained'
-    ? [water.name, sizeWords(water), waterKindName[water.kind]]
-    : [`${water.name} ${sizeWords(water)}`, shellName[water.shell]];
-
 /** The plan to scale, with everything on it that can be picked and moved. */
 export function PlanPane({ evaluation, view, picked, onPick }: PlanPaneProps) {
   const { ref, width, height } = useElementSize<HTMLDivElement>();
+  const picture = useRef<HTMLDivElement>(null);
+  const drawn = useMergedRef(ref, picture);
   const [room, setRoom] = useState<number>(USUAL_ROOM);
   const { report } = view;
   const others = evaluation.waters.map((each) => each.report).filter((each) => each !== report);
-  const near = report.things
-    .filter(({ isNearest }) => isNearest && room <= USUAL_ROOM)
-    .map(({ thing }) => thing.at);
+  // On a phone the water fills the picture first; what stands farther comes with Wider.
+  const reaching = width >= 480 ? room <= USUAL_ROOM : room < USUAL_ROOM;
+  const near = report.things.filter(({ isNearest }) => isNearest && reaching).map(({ thing }) => thing.at);
   const around = viewAround([...report.placed.outline, ...near], ROOMS_FT[room] ?? 10);
   const scale = yardScale(around, Math.max(320, Math.floor(width)), Math.max(360, Math.floor(height)));
   const rows = bondRows(report);
@@ -59,17 +54,18 @@ export function PlanPane({ evaluation, view, picked, onPick }: PlanPaneProps) {
         <h1>Yard and water</h1>
         <span className="second">bond it, show it, then pour</span>
         <span className={classes['tools']}>
+          <PlanTools job={evaluation.job} report={report} picture={picture} />
           {closer(1, 'Closer')}
           {closer(-1, 'Wider')}
         </span>
       </header>
-      <div className={classes['picture']} ref={ref}>
+      <div className={classes['picture']} ref={drawn}>
         <YardPicture
           yard={evaluation.job.yard}
           report={report}
           others={others}
           rows={rows}
-          words={wordsOf}
+          words={waterWords}
           scale={scale}
           picked={picked}
           label={`${report.water.name} with what stands around it, to scale`}

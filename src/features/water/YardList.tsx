@@ -63,16 +63,18 @@ export function YardList({ evaluation, view, picked, onPick }: YardListProps) {
       </ol>
       <h2>By the water</h2>
       <ol>
-        {view.report.things.map((at) => (
-          <Row
-            key={at.thing.id}
-            {...row}
-            id={at.thing.id}
-            name={at.thing.name}
-            second={distanceWords(at)}
-            severity={at.object === undefined ? undefined : ofItem(at.thing.id)}
-          />
-        ))}
+        {view.report.things
+          .toSorted((a, b) => a.distanceFt - b.distanceFt)
+          .map((at) => (
+            <Row
+              key={at.thing.id}
+              {...row}
+              id={at.thing.id}
+              name={at.thing.name}
+              second={distanceWords(at)}
+              severity={at.object === undefined ? undefined : ofItem(at.thing.id)}
+            />
+          ))}
       </ol>
       <h2>Walls, fences, lines, decks</h2>
       <ol>

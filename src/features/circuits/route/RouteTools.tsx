@@ -3,6 +3,7 @@ import { layOut } from '../../../core/route/routeCase';
 import { sectionScene } from '../../../core/drawing/sectionScene';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { downloadText } from '../../../ui/files/download';
+import { fileName } from '../../../ui/files/fileName';
 import { svgFile } from '../../../ui/files/svgFile';
 import { RouteLine } from './RouteLine';
 import classes from './route.module.css';
@@ -15,16 +16,10 @@ interface RouteToolsProps {
   readonly picture: () => SVGSVGElement | null;
 }
 
-const fileName = (name: string): string =>
-  name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '');
-
 /** The route as a line of words, and what can be done with its picture. */
 export function RouteTools({ view, closer, onCloser, picture }: RouteToolsProps) {
   const { circuit, solved, context } = view;
-  const name = fileName(circuit.name) || 'section';
+  const name = fileName(circuit.name, 'section');
   return (
     <div className={classes['tools']}>
       <RouteLine key={circuit.id} circuit={circuit} />

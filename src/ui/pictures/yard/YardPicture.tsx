@@ -3,8 +3,9 @@ import type { WaterReport } from '../../../core/water/waterReport';
 import type { Yard } from '../../../core/water/yardSchema';
 import { printNumber } from '../../../core/units/number';
 import { YardGround } from './YardGround';
-import { BondNumbers, YardThings } from './YardThings';
+import { BondNumbers, Way, YardThings } from './YardThings';
 import { BondWires, PerimeterBand, WaterBody, ZoneLines } from './YardWater';
+import type { Placed } from './labelPlaces';
 import { yardLabels, zoneCurves, type YardLabels } from './yardLabels';
 import type { YardScale } from './yardScale';
 import '../pictures.css';
@@ -57,9 +58,9 @@ function ScaleBar({ scale }: Pick<YardPictureProps, 'scale'>) {
 }
 
 /** North, where it is not up on the page too. */
-function North({ northDeg, scale }: { readonly northDeg: number; readonly scale: YardScale }) {
+function North({ northDeg }: { readonly northDeg: number }) {
   return (
-    <g transform={`translate(${scale.widthPx - 22} ${scale.heightPx - 34}) rotate(${-northDeg})`}>
+    <g transform={`translate(22 24) rotate(${-northDeg})`}>
       <path d="M0 16V-12M-5 -5L0 -12L5 -5" fill="none" stroke="var(--ink)" strokeWidth="1.5" />
       <text className="small strong" x="8" y="0">
         N
@@ -68,19 +69,23 @@ function North({ northDeg, scale }: { readonly northDeg: number; readonly scale:
   );
 }
 
-/** How far the ring lies off, measured at the left. */
-function RingOff({ report: { ring, water, placed }, scale }: Pick<YardPictureProps, 'report' | 'scale'>) {
-  if (ring === null) return null;
-  const leftmost = placed.outline.reduce(
-    (best, point) => (point[0] < best[0] ? point : best),
-    placed.outline[0] ?? [0, 0],
-  );
-  const [x, y] = [scale.x(leftmost[0]), scale.y(leftmost[1]) - 34];
-  const off = (water.ringOffIn / 12) * scale.pxPerFt;
+interface RingOffProps extends Pick<YardPictureProps, 'report' | 'scale'> {
+  readonly place: Placed;
+}
+
+/** How far the ring lies off, measured at the left or right of the water. */
+function RingOff({ report: { water, placed }, scale, place }: RingOffProps) {
+  const xs = placed.outline.map(([x]) => x);
+  const side = place.anchor === 'end' ? -1 : 1;
+  const x = scale.x(side < 0 ? Math.min(...xs) : Math.max(...xs));
+  const y = place.y - 4;
+  const off = side * (water.ringOffIn / 12) * scale.pxPerFt;
   return (
     <g stroke="var(--copper)" fill="none">
-      <path d={`M${x - off - 26} ${y}H${x + 8}M${x - off - 4} ${y + 4}l8 -8M${x - 4} ${y + 4}l8 -8`} />
-      <text className="dimension figures" x={x - off - 30} y={y + 4} textAnchor="end" stroke="none">
+      <path
+        d={`M${x + off + side * 26} ${y}H${x - side * 8}M${x + off - 4} ${y + 4}l8 -8M${x - 4} ${y + 4}l8 -8`}
+      />
+      <text className="dimension figures" x={place.x} y={place.y} textAnchor={place.anchor} stroke="none">
         {printNumber(water.ringOffIn)} in
       </text>
     </g>
@@ -91,7 +96,7 @@ function RingOff({ report: { ring, water, placed }, scale }: Pick<YardPicturePro
 export function YardPicture(props: YardPictureProps) {
   const { yard, report, others, rows, words, scale, picked, label } = props;
   const zones = zoneCurves(report);
-  const labels = yardLabels({ yard, report, others, rows, zones, scale });
+  const labels = yardLabels({ yard, report, others, rows, zones, scale, picked });
   return (
     <svg
       className="picture"
@@ -109,7 +114,7 @@ export function YardPicture(props: YardPictureProps) {
         </pattern>
       </defs>
       <YardGround yard={yard} scale={scale} picked={picked} />
-      <PerimeterBand report={report} scale={scale} />
+      {report.plan.perimeter.method !== 'none' && <PerimeterBand report={report} scale={scale} />}
       <ZoneLines zones={zones} labels={labels.zones} scale={scale} />
       {[...others, report].map((each) => (
         <WaterBody key={each.water.id} report={each} scale={scale} words={words(each)} />
@@ -118,12 +123,13 @@ export function YardPicture(props: YardPictureProps) {
         <BondWires key={each.water.id} report={each} scale={scale} lit={picked} />
       ))}
       <BondWires report={report} scale={scale} lit={picked} />
-      <RingOff report={report} scale={scale} />
+      {labels.ring !== undefined && <RingOff report={report} scale={scale} place={labels.ring} />}
       <YardThings report={report} rows={rows} scale={scale} picked={picked} labels={labels.things} />
       <BondNumbers report={report} rows={rows} scale={scale} picked={picked} />
+      <Way report={report} scale={scale} picked={picked} place={labels.way} />
       <LineNames yard={yard} labels={labels.lines} />
       <ScaleBar scale={scale} />
-      <North northDeg={yard.northDeg} scale={scale} />
+      <North northDeg={yard.northDeg} />
     </svg>
   );
 }

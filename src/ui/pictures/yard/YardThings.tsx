@@ -1,10 +1,9 @@
 import type { BondRow } from '../../../core/water/bondRows';
 import type { ThingAt, WaterReport } from '../../../core/water/waterReport';
-import { taped } from '../../../core/wording/yardWords';
 import type { Placed } from './labelPlaces';
 import { numberPlace } from './numberPlace';
 import { THING_MARKS } from './thingMarks';
-import { thingLabel, type YardLabels } from './yardLabels';
+import { thingLabel, wayWords, type YardLabels } from './yardLabels';
 import { pathOf, type YardScale } from './yardScale';
 
 interface ThingsProps {
@@ -35,18 +34,27 @@ function Label({ at, place }: { readonly at: ThingAt; readonly place: Placed }) 
 }
 
 /** The way of a cord or a hand to the water, with its length. */
-function Way({ at: { thing, reach, distanceFt }, scale }: { at: ThingAt; scale: YardScale }) {
-  const path = reach?.path ?? [thing.at];
-  const end = path.at(-1) ?? thing.at;
-  const before = path.at(-2) ?? thing.at;
-  const [mx, my] = [scale.x((end[0] + before[0]) / 2), scale.y((end[1] + before[1]) / 2)];
+export function Way({
+  report,
+  scale,
+  picked,
+  place,
+}: Omit<ThingsProps, 'rows'> & { readonly place: Placed | undefined }) {
+  const at = report.things.find(({ thing, distanceFt }) => thing.id === picked && distanceFt > 0);
+  if (at === undefined) return null;
   return (
     <>
-      <path d={pathOf(path, scale)} fill="none" stroke="var(--copper)" strokeWidth="1.5" />
-      <text className="dimension figures" x={mx + 8} y={my + 4} fontSize="15">
-        {reach === null ? '' : taped(reach.pathFt)}
-        {reach !== null && reach.pathFt > distanceFt + 0.05 ? ` (straight ${taped(distanceFt)})` : ''}
-      </text>
+      <path
+        d={pathOf(at.reach?.path ?? [at.thing.at], scale)}
+        fill="none"
+        stroke="var(--copper)"
+        strokeWidth="1.5"
+      />
+      {place !== undefined && (
+        <text className="dimension figures" x={place.x} y={place.y} fontSize="15">
+          {wayWords(at)}
+        </text>
+      )}
     </>
   );
 }
@@ -93,10 +101,8 @@ export function YardThings({
   picked,
   labels,
 }: ThingsProps & { readonly labels: YardLabels['things'] }) {
-  const lit = report.things.find(({ thing }) => thing.id === picked);
   return (
     <>
-      {lit !== undefined && lit.distanceFt > 0 && <Way at={lit} scale={scale} />}
       {report.things.map((at) => {
         const { thing, isNearest, verdict } = at;
         const place = labels.get(thing.id);

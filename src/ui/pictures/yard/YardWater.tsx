@@ -4,7 +4,7 @@ import { parallelCurve } from '../../../core/water/parallelCurve';
 import type { WaterReport } from '../../../core/water/waterReport';
 import type { ZoneLine } from '../../../core/wording/zoneLines';
 import { textPx } from './labelPlaces';
-import type { YardLabels, ZoneCurve } from './yardLabels';
+import { NARROW_PX, type YardLabels, type ZoneCurve } from './yardLabels';
 import { pathOf, type YardScale } from './yardScale';
 
 interface WaterProps {
@@ -46,7 +46,8 @@ export function ZoneLines({ zones, labels, scale }: ZonesProps) {
         return (
           place && (
             <text key={ft} className="halo small" x={place.x} y={place.y} textAnchor={place.anchor}>
-              <tspan fontWeight="650">{ft} ft</tspan> {says}
+              <tspan fontWeight="650">{ft} ft</tspan>
+              {scale.widthPx < NARROW_PX ? '' : ` ${says}`}
             </text>
           )
         );

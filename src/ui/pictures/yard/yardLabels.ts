@@ -108,8 +108,62 @@ function alongLine(points: readonly Point[], words: string, { x, y }: YardScale)
   );
 }
 
+/** Under this a picture is a phone's: only what is picked is named in full. */
+export const NARROW_PX = 480;
+
+/** The way of what is picked, in words: along a cord or hand, and straight where that is shorter. */
+export const wayWords = ({ reach, distanceFt }: ThingAt): string => {
+  if (reach === null) return 'no way to the water';
+  const straight = reach.pathFt > distanceFt + 0.05 ? ` (straight ${taped(distanceFt)})` : '';
+  return `${taped(reach.pathFt)}${straight}`;
+};
+
+/** Places for the length of a way: beside its last straight piece. */
+function besideWay({ thing, reach }: ThingAt, words: string, { x, y }: YardScale): readonly Placed[] {
+  const path = reach?.path ?? [thing.at];
+  const w = textPx(words, 15);
+  return piecesOf(path).flatMap((piece) =>
+    [0.5, 0.3, 0.7].flatMap((share) => {
+      const [px, py] = alongSegment(piece, share);
+      return [8, -8 - w].map((dx): Placed => {
+        const left = x(px) + dx;
+        return { x: left, y: y(py) + 5, anchor: 'start', box: { x: left, y: y(py) - 9, w, h: 18 } };
+      });
+    }),
+  );
+}
+
+const RING_WORDS_PX = 52;
+
+/** Places for how far the ring lies off: at the left of the water or at its right, over and under the middle. */
+function besideRing(
+  { placed: { outline }, water }: WaterReport,
+  { x, y, pxPerFt }: YardScale,
+): readonly Placed[] {
+  const off = (water.ringOffIn / 12) * pxPerFt;
+  const xs = outline.map(([px]) => px);
+  const ends = [Math.min(...xs), Math.max(...xs)] as const;
+  return [-34, 34, -60, 60].flatMap((dy) =>
+    ends.map((end, right): Placed => {
+      const at = outline.reduce((best, each) =>
+        Math.abs(each[0] - end) < Math.abs(best[0] - end) ? each : best,
+      );
+      const base = y(at[1]) + dy;
+      const left = right === 1 ? x(end) + off + 30 : x(end) - off - 30 - RING_WORDS_PX;
+      return {
+        x: right === 1 ? left : left + RING_WORDS_PX,
+        y: base + 4,
+        anchor: right === 1 ? 'start' : 'end',
+        box: { x: left, y: base - 8, w: RING_WORDS_PX, h: 16 },
+      };
+    }),
+  );
+}
+
 /** Where everything on the plan is named. */
 export interface YardLabels {
+  readonly ring: Placed | undefined;
+  readonly way: Placed | undefined;
   readonly zones: ReadonlyMap<number, Placed>;
   readonly things: ReadonlyMap<string, Placed>;
   readonly lines: ReadonlyMap<string, Placed>;
@@ -122,6 +176,7 @@ interface Labelled {
   readonly rows: readonly BondRow[];
   readonly zones: readonly ZoneCurve[];
   readonly scale: YardScale;
+  readonly picked: string | null;
 }
 
 /** What labels keep clear of: marks, numbers, walls, the names of waters. */
@@ -149,18 +204,22 @@ function takenBy({ yard, report, others, rows, scale }: Labelled): readonly Box[
 
 /** Places for every name on the plan, clear of each other and of what is drawn. */
 export function yardLabels(of: Labelled): YardLabels {
-  const { yard, report, zones, scale } = of;
+  const { yard, report, zones, scale, picked } = of;
   const { x, y } = scale;
+  const narrow = scale.widthPx < NARROW_PX;
+  const lit = report.things.find(({ thing, distanceFt }) => thing.id === picked && distanceFt > 0);
   const wanted: readonly Wanted<string>[] = [
+    ...(report.ring === null ? [] : [{ key: 'ring off', places: besideRing(report, scale) }]),
+    ...(lit === undefined ? [] : [{ key: 'way it', places: besideWay(lit, wayWords(lit), scale) }]),
     ...report.things
-      .filter(({ object }) => object !== undefined)
+      .filter(({ object, thing }) => object !== undefined && (!narrow || thing.id === picked))
       .map((at) => ({
         key: `thing ${at.thing.id}`,
         places: beside([x(at.thing.at[0]), y(at.thing.at[1])], thingLabel(at)),
       })),
     ...zones.map(({ ft, says, curve }) => ({
       key: `zone ${ft}`,
-      places: onCurve(curve, `${ft} ft ${says}`, scale),
+      places: onCurve(curve, narrow ? `${ft} ft` : `${ft} ft ${says}`, scale),
     })),
     ...yard.lines.map(({ id, name, points }) => ({
       key: `line ${id}`,
@@ -178,6 +237,8 @@ export function yardLabels(of: Labelled): YardLabels {
       key.startsWith(`${kind} `) ? [[key.slice(kind.length + 1), place] as const] : [],
     );
   return {
+    ring: places.get('ring off'),
+    way: places.get('way it'),
     zones: new Map(placesOf('zone').map(([ft, place]) => [Number(ft), place])),
     things: new Map(placesOf('thing')),
     lines: new Map(placesOf('line')),
