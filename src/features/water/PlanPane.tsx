@@ -16,6 +16,7 @@ interface PlanPaneProps {
   readonly view: WaterEvaluation;
   readonly picked: string | null;
   readonly onPick: (id: string | null) => void;
+  readonly onField: () => void;
 }
 
 /** Room around the water, feet: from all of its surroundings to the wall itself. */
@@ -23,7 +24,7 @@ const ROOMS_FT = [34, 24, 14, 8, 4] as const;
 const USUAL_ROOM = 2;
 
 /** The plan to scale, with everything on it that can be picked and moved. */
-export function PlanPane({ evaluation, view, picked, onPick }: PlanPaneProps) {
+export function PlanPane({ evaluation, view, picked, onPick, onField }: PlanPaneProps) {
   const { ref, width, height } = useElementSize<HTMLDivElement>();
   const picture = useRef<HTMLDivElement>(null);
   const drawn = useMergedRef(ref, picture);
@@ -54,6 +55,9 @@ export function PlanPane({ evaluation, view, picked, onPick }: PlanPaneProps) {
         <h1>Yard and water</h1>
         <span className="second">bond it, show it, then pour</span>
         <span className={classes['tools']}>
+          <button type="button" className="act" onClick={onField}>
+            Touch voltage
+          </button>
           <PlanTools job={evaluation.job} report={report} picture={picture} />
           {closer(1, 'Closer')}
           {closer(-1, 'Wider')}

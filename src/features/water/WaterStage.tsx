@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { WATER_CAUTION } from '../../core/wording/cautions';
 import { counted } from '../../core/wording/words';
@@ -12,6 +12,10 @@ import { TypeYard } from './TypeYard';
 import { YardList } from './YardList';
 import classes from './water.module.css';
 
+const FieldBoard = lazy(() =>
+  import('./field/FieldBoard').then((module) => ({ default: module.FieldBoard })),
+);
+
 interface BoardProps {
   readonly evaluation: JobEvaluation;
 }
@@ -20,9 +24,23 @@ interface BoardProps {
 function Board({ evaluation }: BoardProps) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [picked, setPicked] = useState<string | null>(null);
+  const [asField, setAsField] = useState(false);
   const { waters } = evaluation;
   const view = waters.find(({ report }) => report.water.id === chosen) ?? waters[0];
   if (view === undefined) return null;
+  if (asField)
+    return (
+      <Suspense>
+        <FieldBoard
+          key={view.report.water.id}
+          evaluation={evaluation}
+          view={view}
+          onPlan={() => {
+            setAsField(false);
+          }}
+        />
+      </Suspense>
+    );
   const onPick = (id: string | null): void => {
     setPicked(id);
     if (id !== null && waters.some(({ report }) => report.water.id === id)) setChosen(id);
@@ -30,7 +48,15 @@ function Board({ evaluation }: BoardProps) {
   return (
     <>
       <YardList evaluation={evaluation} view={view} picked={picked} onPick={onPick} />
-      <PlanPane evaluation={evaluation} view={view} picked={picked} onPick={onPick} />
+      <PlanPane
+        evaluation={evaluation}
+        view={view}
+        picked={picked}
+        onPick={onPick}
+        onField={() => {
+          setAsField(true);
+        }}
+      />
       <aside className={classes['side']} aria-label="Bonding and findings">
         {picked !== null && (
           <PickedPane

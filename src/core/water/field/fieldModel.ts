@@ -15,7 +15,7 @@ import {
 } from './solveField';
 
 /** Cells along each side of the field. */
-export const FIELD_CELLS = 256;
+const FIELD_CELLS = 256;
 
 /** Where the cells of a field lie in the yard. */
 export interface FieldGrid {
@@ -25,10 +25,14 @@ export interface FieldGrid {
   readonly origin: Point;
 }
 
-/** A water and its surroundings as the field sees them. */
-export interface FieldModel {
+/** Where a field lies, and the parts in it. */
+export interface FieldFrame {
   readonly grid: FieldGrid;
   readonly parts: readonly FieldPart[];
+}
+
+/** A water and its surroundings as the field sees them. */
+export interface FieldModel extends FieldFrame {
   /** Cells of each part with the share of its contact that each has. */
   readonly cells: readonly (readonly (readonly [cell: number, share: number])[])[];
   /** Whether a cell is soil. */
@@ -179,11 +183,11 @@ const LINE_V = 120;
 const NEUTRAL_OHM = 1;
 
 /** Where current comes in: at the pump, the heater, or the unit itself; undefined where there is none. */
-export const sourceOf = ({ parts }: Pick<FieldModel, 'parts'>): FieldPart | undefined =>
+export const sourceOf = ({ parts }: Pick<FieldFrame, 'parts'>): FieldPart | undefined =>
   parts.find(({ kind }) => kind === 'equipment');
 
 /** What joins the parts: the bonds that are not lifted, and what wets or feeds them anyway. */
-function linksOf({ parts }: FieldModel, lifted: ReadonlySet<string>): readonly FieldLink[] {
+function linksOf({ parts }: FieldFrame, lifted: ReadonlySet<string>): readonly FieldLink[] {
   const bus = parts.length;
   const index = (id: string): number => parts.findIndex((part) => part.id === id);
   const [water, shell, unit] = [index('water'), index('shell'), index('unit')];
@@ -226,7 +230,7 @@ export function* modelResponse(
 }
 
 /** Where current comes in, and behind what; undefined where nothing is electrical. */
-function sourceIn(model: FieldModel, { source, leakOhm, neutralV }: FieldValues): Source | undefined {
+function sourceIn(model: FieldFrame, { source, leakOhm, neutralV }: FieldValues): Source | undefined {
   const from = sourceOf(model);
   if (from === undefined) return undefined;
   const part = model.parts.indexOf(from);
@@ -241,7 +245,7 @@ function sourceIn(model: FieldModel, { source, leakOhm, neutralV }: FieldValues)
  * @param lifted Parts whose bond is lifted.
  */
 export function fieldWith(
-  model: FieldModel,
+  model: FieldFrame,
   soil: SoilResponse,
   lifted: ReadonlySet<string>,
   values: FieldValues,

@@ -49,7 +49,7 @@ export interface FieldPart {
 }
 
 /** What parts have to earth where they stand, ohms in soil of 100 ohm-m. */
-export const EARTH_OHM = { equipment: 250, metal: 400, fence: 60 } as const;
+const EARTH_OHM = { equipment: 250, metal: 400, fence: 60 } as const;
 
 const kindOf = ({ kind }: BondCandidate): FieldPart['kind'] =>
   kind === 'pump' || kind === 'heater' || kind === 'cover-motor'
@@ -97,6 +97,7 @@ export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>):
     wet: false,
   };
   const start = ring?.pieces[0]?.[0] ?? placed.outline[0] ?? water.at;
+  const wall = placed.outline[Math.floor(placed.outline.length * 0.6)] ?? water.at;
   return [
     ...(water.shell === 'self-contained' ? [unit] : []),
     ...metal,
@@ -106,7 +107,7 @@ export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>):
             id: 'shell',
             name: 'Shell steel',
             kind: 'shell',
-            at: water.at,
+            at: wall,
             earthOhm: null,
             bonds: true,
             wet: false,

@@ -1,7 +1,7 @@
 import { apart, type Point } from '../point';
 import { nearestOf } from '../segments';
 import type { WaterReport } from '../waterReport';
-import { cellAt, sourceOf, type FieldModel } from './fieldModel';
+import { cellAt, sourceOf, type FieldFrame } from './fieldModel';
 import { feetOhm, STATED_SOIL, type FieldPart, type FieldValues } from './fieldParts';
 import type { FieldSolution } from './solveField';
 
@@ -45,7 +45,7 @@ function outFrom(place: Point, { placed }: WaterReport, ft: number): Point {
 }
 
 /** The people that are asked about first: whoever climbs out, swims, works at the pump, or holds on to the fence. */
-export function usualPeople({ parts }: FieldModel, report: WaterReport): readonly Person[] {
+export function usualPeople({ parts }: Pick<FieldFrame, 'parts'>, report: WaterReport): readonly Person[] {
   const rail = parts.find(({ kind }) => kind === 'metal');
   const source = sourceOf({ parts });
   const fence = parts.find(({ kind }) => kind === 'fence');
@@ -69,10 +69,10 @@ export function usualPeople({ parts }: FieldModel, report: WaterReport): readonl
   ];
 }
 
-const partIndex = ({ parts }: FieldModel, id: string): number => parts.findIndex((part) => part.id === id);
+const partIndex = ({ parts }: FieldFrame, id: string): number => parts.findIndex((part) => part.id === id);
 
 /** Volts of a place or part to remote earth. */
-function voltsOf(end: Person['hand'], model: FieldModel, { cells, parts }: FieldSolution): number {
+function voltsOf(end: Person['hand'], model: FieldFrame, { cells, parts }: FieldSolution): number {
   if ('partId' in end) return parts[partIndex(model, end.partId)] ?? 0;
   const cell = cellAt(model.grid, end.at);
   return cell === undefined ? 0 : (cells[cell] ?? 0);
@@ -84,7 +84,7 @@ const TIED = 0.02;
 /** What stands behind a hand: what the source drives, its leak beside its way to earth; anything else by where it stands. */
 function behind(
   end: Person['hand'],
-  model: FieldModel,
+  model: FieldFrame,
   solution: FieldSolution,
   values: FieldValues,
 ): number {
@@ -103,7 +103,7 @@ function behind(
 /** What a person bridges, in a field. */
 export function touchOf(
   person: Person,
-  model: FieldModel,
+  model: FieldFrame,
   solution: FieldSolution,
   values: FieldValues,
 ): Touch {
