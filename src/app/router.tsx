@@ -42,6 +42,10 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'water/walk',
+            lazy: async () => ({ Component: (await import('../features/water/BondWalk')).BondWalk }),
+          },
+          {
             path: 'water/sheet',
             lazy: async () => ({ Component: (await import('../features/water/PlanSheet')).PlanSheet }),
           },

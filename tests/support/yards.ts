@@ -18,6 +18,8 @@ export const POOL: Water = {
   uprights: null,
   ringOffIn: 21,
   ringDeepIn: 5,
+  seen: [],
+  photos: [],
 };
 
 /** A listed tub of 7-1/2 ft that stands free, its rim 36 in high. */

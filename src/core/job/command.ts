@@ -35,7 +35,10 @@ export type Photo = Circuit['photos'][number];
 
 /** What a photograph belongs to. */
 export type PhotoOwner =
-  { readonly circuitId: string } | { readonly panelId: string } | { readonly observedId: string };
+  | { readonly circuitId: string }
+  | { readonly panelId: string }
+  | { readonly observedId: string }
+  | { readonly waterId: string };
 
 /** One edit of a job: it carries what changes and no more. Its inverse is a command like any other. */
 export type Command =

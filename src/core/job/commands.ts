@@ -96,6 +96,7 @@ function withPhotos(job: Job, of: PhotoOwner, photos: Photo[]): Job {
     all.map((each) => (each.id === id ? { ...each, photos } : each));
   if ('circuitId' in of) return { ...job, circuits: put(of.circuitId, job.circuits) };
   if ('panelId' in of) return { ...job, panels: put(of.panelId, job.panels) };
+  if ('waterId' in of) return { ...job, yard: { ...job.yard, waters: put(of.waterId, job.yard.waters) } };
   return { ...job, observed: put(of.observedId, job.observed) };
 }
 
@@ -105,6 +106,8 @@ function ownerOf(job: Job, of: PhotoOwner) {
     return { owner: job.circuits.find(({ id }) => id === of.circuitId), what: 'circuit' } as const;
   if ('panelId' in of)
     return { owner: job.panels.find(({ id }) => id === of.panelId), what: 'panel' } as const;
+  if ('waterId' in of)
+    return { owner: job.yard.waters.find(({ id }) => id === of.waterId), what: 'yard item' } as const;
   return { owner: job.observed.find(({ id }) => id === of.observedId), what: 'observation' } as const;
 }
 

@@ -40,6 +40,19 @@ function loop({ water, ring }: WaterReport, out: FindingLog): void {
     out.found('stop', 'bond.loop-distance', 'bond.loop', { offIn, minIn: min, maxIn: max });
   const depth = { deepIn, minIn: RING_DEEP_IN.min, maxIn: RING_DEEP_IN.max };
   if (deepIn < depth.minIn || deepIn > depth.maxIn) out.found('stop', 'bond.loop-depth', 'bond.loop', depth);
+  for (const { step, offIn: seen, deepIn: found } of water.seen) {
+    const subject = { kind: 'yard', waterId: water.id, itemId: step } as const;
+    if (seen !== null && (seen < min || seen > max))
+      out.found(
+        'stop',
+        'bond.loop-distance',
+        'bond.loop',
+        { offIn: seen, minIn: min, maxIn: max },
+        { subject },
+      );
+    if (found !== null && (found < depth.minIn || found > depth.maxIn))
+      out.found('stop', 'bond.loop-depth', 'bond.loop', { ...depth, deepIn: found }, { subject });
+  }
   if (!ring.closed) out.found('ask', 'bond.loop-open', 'bond.loop', { pieces: ring.pieces.length });
   if (conductor === 'stranded-8' || conductor === 'smaller')
     out.found('stop', 'bond.conductor', 'bond.parts', { smaller: conductor === 'smaller' });

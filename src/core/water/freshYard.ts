@@ -81,6 +81,8 @@ export const freshWater = (id: string, name: string, kind: WaterKind, shape: Wat
   uprights: null,
   ringOffIn: 21,
   ringDeepIn: 5,
+  seen: [],
+  photos: [],
 });
 
 /** Heights at which things usually are, feet above grade; what is left out is not asked about. */

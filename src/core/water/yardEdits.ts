@@ -3,7 +3,8 @@ import { omitUndefined } from '../units/omitUndefined';
 import { placedWater } from './placedWater';
 import { apart, type Point } from './point';
 import { nearestOf, nearestOn, piecesOf } from './segments';
-import type { Thing, Water, Yard, YardItem, YardList, YardLists } from './yardSchema';
+import { nearestPlace } from './yardParts';
+import type { Thing, Water, Yard, YardItem, YardLine, YardList, YardLists } from './yardSchema';
 
 /** Places are kept to the hundredth of a foot: an eighth of an inch. */
 const kept = ([x, y]: Point): [number, number] => [Math.round(x * 100) / 100, Math.round(y * 100) / 100];
@@ -64,6 +65,17 @@ export function atDistance(thing: Thing, water: Water, ft: number): Thing {
     ...thing,
     at: kept([end[0] + (thing.at[0] - end[0]) * share, end[1] + (thing.at[1] - end[1]) * share]),
   };
+}
+
+/** A line moved as a whole until its nearest place is at a distance from the inside wall. */
+export function lineAtDistance<T extends YardLine>(line: T, water: Water, ft: number): T {
+  const placed = placedWater(water);
+  const near = nearestPlace(line, placed);
+  const end = nearestOf(placed.edge.nearPoints(near), near);
+  const long = end === undefined ? 0 : apart(end, near);
+  if (end === undefined || long < 1e-9) return line;
+  const share = (ft - long) / long;
+  return movedBy(line, [(near[0] - end[0]) * share, (near[1] - end[1]) * share]);
 }
 
 /** A line, area or free outline with one of its points elsewhere. */

@@ -134,7 +134,7 @@ export function bondThing(
 }
 
 /** The place of a line that is nearest to the water: where a corner of one of the two comes nearest to the other. */
-function nearestPlace({ points }: YardLine, { edge, outline }: PlacedWater): Point {
+export function nearestPlace({ points }: YardLine, { edge, outline }: PlacedWater): Point {
   const ends = points.map((place) => {
     const end = nearestOf(edge.nearPoints(place), place);
     return { place, ft: edge.holds(place) || end === undefined ? 0 : apart(place, end) };

@@ -46,6 +46,17 @@ const waterSchema = z.strictObject({
     .enum(['listed', 'unlisted'])
     .optional()
     .describe('Buried connectors as found; left out: listed for direct burial are planned'),
+  seen: z
+    .array(
+      z.strictObject({
+        step: z.string().min(1).max(80),
+        offIn: z.number().min(0).max(240).nullable().describe('Ring from the inside wall, inches'),
+        deepIn: z.number().min(0).max(120).nullable().describe('Ring below subgrade, inches'),
+      }),
+    )
+    .max(200)
+    .describe('What was measured on the walk around it'),
+  photos: z.array(z.strictObject({ id, caption: z.string().max(120) })).max(LIMITS.photos),
   taps: z.number().int().min(0).max(60).optional().describe('Ties to the shell as found; left out: planned'),
 });
 

@@ -1,13 +1,10 @@
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import { LIMITS } from '../../core/code/limits';
 import type { Photo, PhotoOwner } from '../../core/job/command';
-import { editNamed } from '../../store/editing';
-import { keepPhoto } from '../../store/persistence/photoStorage';
-import { useAppDispatch } from '../../store/store';
 import { useJobEditor } from '../../store/useJobEditor';
 import { usePhoto } from '../../store/usePhoto';
 import { TextField } from '../../ui/fields/TextField';
-import { scalePhoto } from './scalePhoto';
+import { useAddPhoto } from '../job/useAddPhoto';
 import classes from './survey.module.css';
 
 interface PhotoStripProps {
@@ -54,24 +51,9 @@ function PhotoTile({ photo, of }: { readonly photo: Photo; readonly of: PhotoOwn
 
 /** Photographs of plate, place or panel label. Scaled down and kept with the job. */
 export function PhotoStrip({ photos, jobId, of }: PhotoStripProps) {
-  const dispatch = useAppDispatch();
   const { canWrite } = useJobEditor();
-  const [problem, setProblem] = useState<string | null>(null);
+  const { add, problem } = useAddPhoto(jobId, of);
   const input = useRef<HTMLInputElement>(null);
-  const add = async (file: File): Promise<void> => {
-    const picture = await scalePhoto(file);
-    if (picture === undefined) {
-      setProblem(`${file.name} is not a picture that this browser reads: use JPEG or PNG.`);
-      return;
-    }
-    setProblem(null);
-    const id = crypto.randomUUID();
-    await keepPhoto({ id, jobId, picture });
-    const photo: Photo = { id, caption: '' };
-    // Pictures are scaled side by side: each is added after those that came before it.
-    const command = { kind: 'add-photo', of, photo, at: LIMITS.photos } as const;
-    await dispatch(editNamed(jobId, { command, label: 'Add a photograph' }));
-  };
   return (
     <div className={classes['photos']}>
       <ul>

@@ -19,6 +19,9 @@ export function PlanTools({ job, report, picture }: PlanToolsProps) {
   const name = fileName(`${report.water.name} plan`, 'plan');
   return (
     <>
+      <Link className="act" to={`/jobs/${job.id}/water/walk`}>
+        Bond walk
+      </Link>
       <Link className="act" to={`/jobs/${job.id}/water/sheet`}>
         Plan sheet
       </Link>

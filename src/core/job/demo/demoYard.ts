@@ -19,6 +19,8 @@ export const DEMO_YARD: Yard = {
       uprights: null,
       ringOffIn: 21,
       ringDeepIn: 5,
+      seen: [],
+      photos: [],
     },
     {
       id: 'tub',
@@ -34,6 +36,8 @@ export const DEMO_YARD: Yard = {
       uprights: null,
       ringOffIn: 21,
       ringDeepIn: 5,
+      seen: [],
+      photos: [],
     },
   ],
   lines: [

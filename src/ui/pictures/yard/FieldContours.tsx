@@ -48,7 +48,9 @@ export function FieldContours({ grid, cells, scale }: FieldContoursProps) {
           whole[0] ?? [0, 0],
         );
         const [x, y] = px(top);
-        const named = x > 20 && x < scale.widthPx - 20 && y > 12 && y < scale.heightPx - 6;
+        // The figure of the person stands in the upper right corner.
+        const underFigure = x > scale.widthPx - 230 && y < 110;
+        const named = x > 20 && x < scale.widthPx - 20 && y > 12 && y < scale.heightPx - 6 && !underFigure;
         return (
           <g key={value}>
             <path

@@ -1,0 +1,28 @@
+import { useState } from 'react';
+import { LIMITS } from '../../core/code/limits';
+import type { Photo, PhotoOwner } from '../../core/job/command';
+import { editNamed } from '../../store/editing';
+import { keepPhoto } from '../../store/persistence/photoStorage';
+import { useAppDispatch } from '../../store/store';
+import { scalePhoto } from './scalePhoto';
+
+/** Takes a picture into a job: scaled down, kept in this browser, tied to what it belongs to. */
+export function useAddPhoto(jobId: string, of: PhotoOwner) {
+  const dispatch = useAppDispatch();
+  const [problem, setProblem] = useState<string | null>(null);
+  const add = async (file: File, caption = ''): Promise<void> => {
+    const picture = await scalePhoto(file);
+    if (picture === undefined) {
+      setProblem(`${file.name} is not a picture that this browser reads: use JPEG or PNG.`);
+      return;
+    }
+    setProblem(null);
+    const id = crypto.randomUUID();
+    await keepPhoto({ id, jobId, picture });
+    const photo: Photo = { id, caption };
+    // Pictures are scaled side by side: each is added after those that came before it.
+    const command = { kind: 'add-photo', of, photo, at: LIMITS.photos } as const;
+    await dispatch(editNamed(jobId, { command, label: 'Add a photograph' }));
+  };
+  return { add, problem };
+}
