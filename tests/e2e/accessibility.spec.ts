@@ -86,6 +86,28 @@ test('the survey and its dialogs', async ({ page }) => {
   expect(await faults(page), 'local amendments').toEqual([]);
 });
 
+test('the water: plan, picked, touch voltage, walk and sheet', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('4');
+  await page
+    .getByRole('navigation', { name: 'In the yard' })
+    .getByRole('button', { name: /^Ladder/ })
+    .click();
+  expect(await faults(page), 'plan').toEqual([]);
+  await page.getByRole('button', { name: 'Touch voltage' }).click();
+  await expect(page.getByRole('img', { name: /^Volts bridged/ })).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Bond of Ring' }).uncheck();
+  expect(await faults(page), 'field').toEqual([]);
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  await page.getByRole('link', { name: 'Bond walk' }).click();
+  await expect(page.getByRole('heading', { name: 'Bond walk' }).first()).toBeVisible();
+  expect(await faults(page), 'walk').toEqual([]);
+  await page.getByRole('link', { name: 'Back to the plan' }).click();
+  await page.getByRole('link', { name: 'Plan sheet' }).click();
+  await expect(page.getByRole('heading', { name: /water and bonding/ })).toBeVisible();
+  expect(await faultsOnPaper(page), 'sheet').toEqual([]);
+});
+
 test('what was found on site, and its page', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /Survey/ }).click();
@@ -107,7 +129,7 @@ test('panels in the survey, service, panel', async ({ page }) => {
   await page.getByRole('button', { name: 'Ask the recorder (simulated)' }).click();
   await expect(page.getByRole('img', { name: /The week of the peak/ })).toBeVisible();
   expect(await faults(page), 'service').toEqual([]);
-  await page.keyboard.press('4');
+  await page.keyboard.press('5');
   await page.getByRole('button', { name: /11 breakers for two/ }).click();
   await page.getByRole('button', { name: /^Space 1, 3, 60 A/ }).click();
   expect(await faults(page), 'panel').toEqual([]);

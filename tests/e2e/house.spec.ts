@@ -85,7 +85,7 @@ test('by keyboard: a circuit is picked, put into a space, refused where another 
   page,
 }) => {
   await openFullHouse(page);
-  await page.keyboard.press('4');
+  await page.keyboard.press('5');
   await expect(page.getByRole('group', { name: /Face of/ })).toBeVisible();
   const kiln = page.getByRole('button', { name: /^Kiln, studio/ });
   await kiln.focus();

@@ -72,7 +72,7 @@ export const CONVENIENCE = thing('receptacle', [0, 16], {
 });
 
 /** A yard with a receptacle as required, so that only what is added is found. */
-const yardOf = (part: Partial<Yard>): Yard => ({
+export const yardOf = (part: Partial<Yard>): Yard => ({
   ...EMPTY_YARD,
   waters: [POOL],
   ...part,

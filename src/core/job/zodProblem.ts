@@ -7,6 +7,8 @@ export type Accepts =
   | { readonly kind: 'type'; readonly of: string }
   | { readonly kind: 'date' }
   | { readonly kind: 'known-field' }
+  /** A rule of its own, in its own words. */
+  | { readonly kind: 'own'; readonly says: string }
   | { readonly kind: 'form' };
 
 /** What is wrong with one field of a document, and where. */
@@ -41,6 +43,8 @@ const acceptsOf = (issue: z.core.$ZodIssue): Accepts => {
       return issue.format === 'date' ? { kind: 'date' } : { kind: 'form' };
     case 'unrecognized_keys':
       return { kind: 'known-field' };
+    case 'custom':
+      return { kind: 'own', says: issue.message };
     default:
       return { kind: 'form' };
   }
@@ -74,15 +78,15 @@ function acceptsWords(accepts: Accepts): string | undefined {
       return `This field is ${TYPE_WORDS[accepts.of] ?? 'of another kind'}.`;
     case 'date':
       return 'A date as 2026-09-01.';
+    case 'own':
+      return accepts.says;
     case 'known-field':
     case 'form':
       return undefined;
   }
 }
 
-/** What was written for a rule of its own is said as it stands. */
-const messageOf = (issue: z.core.$ZodIssue, accepts: Accepts): string =>
-  issue.code === 'custom' ? issue.message : (acceptsWords(accepts) ?? 'Not in a form that is read here.');
+const messageOf = (accepts: Accepts): string => acceptsWords(accepts) ?? 'Not in a form that is read here.';
 
 /** The issue that tells most: inside a union that names its branch, the first one of the branch. */
 const deepest = (issue: z.core.$ZodIssue, before: readonly PropertyKey[]): FieldProblem => {
@@ -93,10 +97,12 @@ const deepest = (issue: z.core.$ZodIssue, before: readonly PropertyKey[]): Field
     return { path: joined([...path, key]), message: 'This field is not known here.', accepts };
   }
   if (issue.code === 'invalid_union') {
-    const branch = issue.errors.find((errors) => errors.length > 0)?.[0];
+    // A rule of its own was only asked where the rest of its branch fits: that branch is the one that was meant.
+    const meant = issue.errors.find(([first]) => first?.code === 'custom');
+    const branch = (meant ?? issue.errors.find((errors) => errors.length > 0))?.[0];
     if (branch !== undefined && branch.path.length > 0) return deepest(branch, path);
   }
-  return { path: joined(path), message: messageOf(issue, accepts), accepts };
+  return { path: joined(path), message: messageOf(accepts), accepts };
 };
 
 /** The first thing wrong with a document, by its path and in words. `prefix` is where the document stands. */

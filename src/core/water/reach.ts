@@ -16,7 +16,11 @@ const SAME_FT = 1e-9;
 /** Directions nearer than this are one, radians. */
 const SAME_TURN = 1e-9;
 
-const turnTo = ([x1, y1]: Point, [x2, y2]: Point): number => Math.atan2(y2 - y1, x2 - x1);
+/** The direction from a place to another: what points straight back is one direction, not two. */
+function turnTo([x1, y1]: Point, [x2, y2]: Point): number {
+  const turn = Math.atan2(y2 - y1, x2 - x1);
+  return turn < SAME_TURN - Math.PI ? Math.PI : turn;
+}
 
 /** Distance of a point from the line through two others, positive at its left. */
 function besides(from: Point, to: Point, [x, y]: Point): number {
@@ -55,7 +59,9 @@ const wallsFrom = (at: Point, barriers: readonly Barrier[]): readonly number[] =
       if (apart(b, at) <= SAME_FT) return [turnTo(at, a)];
       return isBetween(a, b, at) ? [turnTo(at, a), turnTo(at, b)] : [];
     })
-    .toSorted((one, other) => one - other);
+    .toSorted((one, other) => one - other)
+    // Barriers that lie on one another leave in one direction: between them there is no room.
+    .filter((turn, at, turns) => at === 0 || turn - (turns[at - 1] ?? turn) > SAME_TURN);
 
 /** The sectors at the left and at the right of a direction: one and the same, save where it follows a barrier. */
 interface Sides {

@@ -2,6 +2,8 @@ import type { Accepts, FieldProblem } from '../job/zodProblem';
 
 /** What the fields of a job are called, by the last part of their path. */
 const FIELD: Readonly<Record<string, string>> = {
+  polygon: 'Outline',
+  curve: 'Outline',
   name: 'Name',
   authority: 'Authority',
   permitDate: 'Permit date',
@@ -99,6 +101,8 @@ function acceptsWords(accepts: Accepts | undefined): string {
       return 'a day such as 2026-09-01 is accepted';
     case 'known-field':
       return 'this field is not known here';
+    case 'own':
+      return accepts.says.charAt(0).toLowerCase() + accepts.says.slice(1).replace(/\.$/, '');
     default:
       return 'what stands there is not accepted';
   }

@@ -90,12 +90,14 @@ const add = (a: Float64Array, share: number, b: Float64Array): void => {
 };
 
 /** The potentials of the cells for currents pushed into them: conjugate gradients, sped up by a multigrid cycle. */
-function solveCells(system: SoilSystem, inverse: Inverse, pushed: Float64Array) {
+function solveCells(system: SoilSystem, inverse: Inverse, leak: Float64Array, pushed: Float64Array) {
   const { from, to, size } = system;
   const blank = (): Float64Array => new Float64Array(size);
   const [answer, better, way, flow] = [blank(), blank(), blank(), blank()];
+  if (total(pushed) === 0) return { cells: new Float64Array(to - from), rounds: 0 };
   const rest = Float64Array.from(pushed);
-  const enough = LOST * total(pushed);
+  // Of what is pushed into a cell most may come straight back: what counts is what goes into the soil.
+  const intoSoil = (): number => dot(leak, answer.subarray(from, to));
   const improve = (): void => {
     inverse.apply(rest.subarray(from, to), better.subarray(from, to));
   };
@@ -103,7 +105,7 @@ function solveCells(system: SoilSystem, inverse: Inverse, pushed: Float64Array) 
   way.set(better);
   let toward = dot(rest, better);
   let rounds = 0;
-  while (rounds < MAX_ROUNDS && total(rest) > enough) {
+  while (rounds < MAX_ROUNDS && (rounds === 0 || total(rest) > LOST * intoSoil())) {
     system.apply(way, flow);
     const share = toward / dot(way, flow);
     add(answer, share, way);
@@ -132,7 +134,7 @@ export function* soilResponse(sheet: Sheet, contacts: readonly Contact[]): Gener
   for (const contact of contacts) {
     const pushed = new Float64Array(system.size);
     for (const [cell, siemens] of contact) pushed[system.from + cell] = siemens;
-    const solved = solveCells(system, inverse, pushed);
+    const solved = solveCells(system, inverse, sheet.leak, pushed);
     rounds = Math.max(rounds, solved.rounds);
     cells.push(solved.cells);
     yield cells.length / contacts.length;

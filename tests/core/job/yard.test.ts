@@ -1,0 +1,188 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { circuitFromYard } from '../../../src/core/job/circuitFromYard';
+import { joined } from '../../../src/core/job/changes';
+import type { Command } from '../../../src/core/job/command';
+import { applyCommand } from '../../../src/core/job/commands';
+import { demoJob } from '../../../src/core/job/demo/demoJob';
+import { evaluateJob } from '../../../src/core/job/evaluateJob';
+import { yardEdit } from '../../../src/core/job/yardEdits';
+import type { Thing } from '../../../src/core/water/yardSchema';
+import { refusalWords } from '../../../src/core/wording/refusals';
+import { after, jobOf } from '../../support/jobs';
+import { POOL, thing, wall, yardJob } from '../../support/yards';
+
+const put = (item: Thing): Command => ({ kind: 'put-in-yard', list: 'things', item, at: 999 });
+
+describe('commands of the yard', () => {
+  test('something is put there, changed, and taken away; each is taken back', () => {
+    const job = yardJob({});
+    const pump = thing('pump', [27, 0]);
+    const added = after(job, put(pump));
+    expect(added.job.yard.things.at(-1)).toEqual(pump);
+    const moved = after(added.job, put({ ...pump, at: [30, 0] }));
+    expect(moved.job.yard.things.at(-1)?.at).toEqual([30, 0]);
+    expect(after(moved.job, moved.inverse).job).toEqual(added.job);
+    const gone = after(added.job, { kind: 'take-from-yard', list: 'things', id: 'pump' });
+    expect(gone.job).toEqual(job);
+    expect(after(gone.job, gone.inverse).job).toEqual(added.job);
+  });
+
+  test('something that was taken from the middle comes back in its place', () => {
+    const job = yardJob({
+      things: [thing('pump', [27, 0]), thing('rail', [0, 8]), thing('light', [-16, 0])],
+    });
+    const gone = after(job, { kind: 'take-from-yard', list: 'things', id: 'rail' });
+    expect(after(gone.job, gone.inverse).job).toEqual(job);
+  });
+
+  test('an outline that crosses itself is refused where it does, and nothing changes', () => {
+    const item = {
+      ...POOL,
+      shape: {
+        polygon: [
+          [0, 0],
+          [10, 10],
+          [10, 0],
+          [0, 10],
+        ] as [number, number][],
+      },
+    };
+    const refused = applyCommand(yardJob({}), { kind: 'put-in-yard', list: 'waters', item, at: 0 });
+    if (!('refused' in refused)) throw new Error('It was taken.');
+    expect(refusalWords(refused.refused)).toContain('crosses itself at x 5 ft, y 5 ft');
+  });
+
+  test('a curve that crosses itself is refused too', () => {
+    const curve: [number, number][] = [
+      [0, 0],
+      [10, 10],
+      [10, 0],
+      [0, 10],
+    ];
+    const item = { ...POOL, shape: { curve } };
+    expect(applyCommand(yardJob({}), { kind: 'put-in-yard', list: 'waters', item, at: 0 })).toHaveProperty(
+      'refused',
+    );
+  });
+
+  test('what is not there cannot be taken, and a yard holds so many waters', () => {
+    const gone = applyCommand(yardJob({}), { kind: 'take-from-yard', list: 'lines', id: 'none' });
+    expect('refused' in gone && refusalWords(gone.refused)).toBe('The yard item is not in the job any more.');
+    const waters = Array.from({ length: 6 }, (_, at) => ({
+      ...POOL,
+      id: `pool-${at}`,
+      at: [at * 60, 0] as [number, number],
+    }));
+    const full = applyCommand(yardJob({ waters }), {
+      kind: 'put-in-yard',
+      list: 'waters',
+      item: POOL,
+      at: 0,
+    });
+    expect('refused' in full && refusalWords(full.refused)).toContain('a job holds 6');
+  });
+
+  test('a drag is one edit: the way back of all its steps is the way back of the first', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: -30, max: 30 }), fc.integer({ min: 9, max: 40 })), {
+          minLength: 2,
+          maxLength: 8,
+        }),
+        (places) => {
+          let job = demoJob;
+          let [forward, back]: [Command | undefined, Command | undefined] = [undefined, undefined];
+          for (const at of places) {
+            const panel = job.yard.things.find(({ id }) => id === 'spa-panel');
+            if (panel === undefined) throw new Error('The demo has no spa panel.');
+            const edit = yardEdit(job, put({ ...panel, at }));
+            const done = after(job, edit);
+            forward = forward === undefined ? edit : joined(forward, edit);
+            back = back === undefined ? done.inverse : joined(done.inverse, back);
+            job = done.job;
+          }
+          if (forward === undefined || back === undefined) return;
+          expect(after(demoJob, forward).job).toEqual(job);
+          expect(after(job, back).job).toEqual(demoJob);
+          expect(forward.kind === 'batch' ? forward.commands : [forward]).toHaveLength(2);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('circuits and the plan', () => {
+  const site = (job: typeof demoJob) => job.circuits.find(({ id }) => id === 'deck-tub')?.site;
+
+  test('the circuit of the spa panel keeps the distances of the plan', () => {
+    const panel = demoJob.yard.things.find(({ id }) => id === 'spa-panel');
+    if (panel === undefined) throw new Error('The demo has no spa panel.');
+    expect(site(demoJob)).toMatchObject({ waterFt: 7, disconnectFt: 7, disconnectInSight: true });
+    const near = after(demoJob, yardEdit(demoJob, put({ ...panel, at: [-20.25, 15] })));
+    expect(site(near.job)).toMatchObject({ waterFt: 3, disconnectFt: 3, disconnectInSight: true });
+    const codes = evaluateJob(near.job).findings.map(({ code }) => code);
+    expect(codes).toContain('disconnect.too-near-water');
+    expect(codes).toContain('zone.disconnect');
+    expect(after(near.job, near.inverse).job).toEqual(demoJob);
+  });
+
+  test('a wall between makes the way longer and hides the panel', () => {
+    const between = wall('between', [
+      [-20, 10],
+      [-20, 23],
+    ]);
+    const walled = after(
+      demoJob,
+      yardEdit(demoJob, { kind: 'put-in-yard', list: 'lines', item: between, at: 0 }),
+    );
+    const now = site(walled.job);
+    expect(now?.waterFt).toBeGreaterThan(7.5);
+    expect(now?.disconnectInSight).toBe(false);
+  });
+
+  test('a circuit of a pump is made from the plan: cable in the house, raceway to the pump, a whip', () => {
+    const lines = [
+      wall('house', [
+        [-40, 30],
+        [60, 30],
+      ]),
+    ];
+    const job = yardJob({ lines, things: [thing('pump', [27, 0])] });
+    const pump = job.yard.things.find(({ id }) => id === 'pump');
+    let id = 0;
+    const made = pump && circuitFromYard(job, pump, () => `new-${(id += 1)}`);
+    if (made === undefined) throw new Error('No circuit was made.');
+    const { job: done } = after(job, made.command);
+    const [circuit] = done.circuits;
+    expect(circuit?.appliance.family).toBe('pool-pump');
+    expect(circuit?.run.map(({ method, place, lengthFt }) => [method, place, lengthFt])).toEqual([
+      ['nm-b', 'indoor', 40],
+      // 30 ft to the wall, and up at both ends.
+      ['pvc40', 'underground', 36],
+      ['lfnc', 'corrosive', 4],
+    ]);
+    expect(done.yard.things.find((each) => each.id === 'pump')?.circuitId).toBe(circuit?.id);
+    expect(
+      evaluateJob(done).findings.filter(
+        ({ severity, code }) => severity === 'stop' && !code.startsWith('disconnect'),
+      ),
+    ).toEqual([]);
+    expect(circuitFromYard(job, thing('rail', [0, 8]), () => 'x')).toBeUndefined();
+  });
+
+  test('from a panel in the yard it is raceway from the start; a receptacle keeps its way to the water', () => {
+    const outlet = thing('receptacle', [4, 16], { gfci: true });
+    const job = yardJob({ things: [thing('panel', [4, 40]), outlet] });
+    let id = 0;
+    const made = circuitFromYard(job, outlet, () => `new-${(id += 1)}`);
+    const { job: done } = after(job, made?.command ?? { kind: 'batch', commands: [] });
+    expect(done.circuits[0]?.run.map(({ method, lengthFt }) => [method, lengthFt])).toEqual([['pvc40', 30]]);
+    expect(done.circuits[0]?.site.waterFt).toBe(8);
+  });
+
+  test('a job of before the yard has none', () => {
+    expect(jobOf([]).yard.waters).toEqual([]);
+  });
+});

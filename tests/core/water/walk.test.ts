@@ -1,0 +1,137 @@
+import { describe, expect, test } from 'vitest';
+import { evaluateJob } from '../../../src/core/job/evaluateJob';
+import { lineAtDistance, atDistance, movedBy, snapped } from '../../../src/core/water/yardEdits';
+import { walkSteps, withSeen } from '../../../src/core/water/walk';
+import type { Water, YardLine } from '../../../src/core/water/yardSchema';
+import { walkAnswer, walkTitle } from '../../../src/core/wording/walkWords';
+import { parsePoints, printPoints } from '../../../src/core/water/pointsText';
+import { POOL, thing, yardJob, yardOf } from '../../support/yards';
+
+const FENCE: YardLine = {
+  id: 'fence',
+  name: 'Fence',
+  kind: 'fence',
+  heightFt: 4,
+  metal: true,
+  solid: false,
+  points: [
+    [-40, -12],
+    [40, -12],
+  ],
+};
+
+const walked = (part: Partial<Water> = {}) => {
+  const waters = [{ ...POOL, ...part }];
+  const things = [thing('pump', [27, 0]), thing('water-plate', [-16, 4], { wetIn2: 9 })];
+  const [view] = evaluateJob(yardJob({ waters, things, lines: [FENCE] })).waters;
+  if (view === undefined) throw new Error('No water.');
+  return view;
+};
+
+const ring = (offIn: number | null, deepIn: number | null) => {
+  const view = walked({ seen: [{ step: 'ring-south', offIn, deepIn }] });
+  const step = walkSteps(view.report).find(({ id }) => id === 'ring-south');
+  return { answer: step && walkAnswer(step), codes: view.findings.map(({ code }) => code) };
+};
+
+describe('the walk around a pool', () => {
+  test('goes clockwise from the pump past each side of the ring, the taps last', () => {
+    expect(walkSteps(walked().report).map(({ id }) => id)).toEqual([
+      'pump',
+      'ring-east',
+      'ring-south',
+      'fence',
+      'ring-west',
+      'water-plate',
+      'ring-north',
+      'shell',
+    ]);
+  });
+
+  test('a side is measured off and down: 18 to 24 in and 4 to 6 in, ends and all', () => {
+    for (const [off, down] of [
+      [18, 4],
+      [24, 6],
+      [21, 5],
+    ] as const)
+      expect(ring(off, down).answer?.severity).toBe('ok');
+    expect(ring(29, 5)).toEqual({
+      answer: { severity: 'stop', says: '29 in off, 5 in down; 18 to 24 in off is required' },
+      codes: expect.arrayContaining(['bond.loop-distance']) as string[],
+    });
+    expect(ring(17.5, 5).codes).toContain('bond.loop-distance');
+    expect(ring(21, 3).codes).toContain('bond.loop-depth');
+    expect(ring(21, 5).codes).not.toContain('bond.loop-depth');
+    expect(ring(21, null).answer).toBeUndefined();
+  });
+
+  test('what was seen replaces what was seen before at the same stop', () => {
+    const first = withSeen(POOL, { step: 'pump', offIn: null, deepIn: null });
+    const again = withSeen(first, { step: 'ring-east', offIn: 20, deepIn: 5 });
+    const twice = withSeen(again, { step: 'ring-east', offIn: 22, deepIn: 5 });
+    expect(twice.seen).toEqual([
+      { step: 'pump', offIn: null, deepIn: null },
+      { step: 'ring-east', offIn: 22, deepIn: 5 },
+    ]);
+  });
+
+  test('a fence answers with its distance once it was seen; a pump is bonded at any', () => {
+    const seen = ['fence', 'pump'].map((step) => ({ step, offIn: null, deepIn: null }));
+    const steps = walkSteps(walked({ seen }).report);
+    const of = (id: string) => steps.find((step) => step.id === id);
+    const [fence, pump, plate] = [of('fence'), of('pump'), of('water-plate')];
+    expect(fence && walkAnswer(fence)).toEqual({
+      severity: 'ok',
+      says: '4 ft off, within 5 ft: bonded, solid 8 AWG',
+    });
+    expect(pump && walkTitle(pump)[1]).toContain('any distance');
+    expect(plate && walkAnswer(plate)).toBeUndefined();
+  });
+});
+
+describe('moving things on the plan', () => {
+  const yard = yardOf({ lines: [FENCE] });
+
+  test('a measured distance moves a thing along its own way, and a fence as a whole', () => {
+    expect(atDistance(thing('pump', [27, 0]), POOL, 14).at).toEqual([30, 0]);
+    expect(atDistance(thing('light', [-16, 0]), POOL, 3).at).toEqual([-16, 0]);
+    expect(lineAtDistance(FENCE, POOL, 6).points).toEqual([
+      [-40, -14],
+      [40, -14],
+    ]);
+  });
+
+  test('a ladder snaps into the wall of the water, a gate into the fence, a pump to the half foot', () => {
+    expect(snapped('ladder', [3, 9.2], yard)).toEqual([3, 8]);
+    expect(snapped('ladder', [3, 12.3], yard)).toEqual([3, 12.5]);
+    expect(snapped('gate', [5.2, -11], yard)).toEqual([5.2, -12]);
+    expect(snapped('pump', [26.8, 0.3], yard)).toEqual([27, 0.5]);
+  });
+
+  test('a water takes what stands at its origin along, a line its points', () => {
+    expect(movedBy(POOL, [1, -2]).at).toEqual([1, -2]);
+    expect(movedBy(FENCE, [0, 1]).points).toEqual([
+      [-40, -11],
+      [40, -11],
+    ]);
+  });
+
+  test('points are typed as they are printed', () => {
+    expect(
+      parsePoints(
+        printPoints([
+          [16, 8.25],
+          [-16, -8],
+        ]),
+        2,
+      ),
+    ).toEqual([
+      [16, 8.25],
+      [-16, -8],
+    ]);
+    expect(parsePoints('16, 8', 2)).toMatchObject({
+      accepts: expect.stringContaining('at least 2 points') as string,
+    });
+    expect(parsePoints('16, 8; here', 2)).toMatchObject({ refused: true });
+  });
+});
