@@ -7,6 +7,7 @@ import { benchKeystroke } from './bench/keystroke';
 import { benchLargeJobs } from './bench/largeJobs';
 import { benchPipeline } from './bench/pipeline';
 import { benchRoute } from './bench/route';
+import { benchWater } from './bench/water';
 import { browserPath } from './browserPath';
 
 console.log('bench: the pipeline');
@@ -14,6 +15,7 @@ await benchPipeline();
 benchBatches();
 benchHouse();
 benchRoute();
+benchWater();
 
 console.log('\nbench: building the application and the bare page');
 spawnSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });

@@ -86,16 +86,31 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('region', { name: 'What would change' }).waitFor();
     },
   },
+  { name: 'water', at: '/jobs/demo-orchard-lane/water' },
   {
-    name: 'drop',
-    at: '/jobs/demo-orchard-lane/kiln',
+    name: 'water-field',
+    at: '/jobs/demo-orchard-lane/water',
+    theme: 'attic',
     act: async (page) => {
-      await figure('drop')(page);
-      await page.getByRole('img', { name: /Drop at/ }).scrollIntoViewIfNeeded();
+      await page.getByRole('button', { name: /^Pool/ }).first().click();
+      await page.getByLabel('Built of').selectOption('vinyl');
+      await page.getByRole('button', { name: 'Touch voltage' }).click();
+      await page.getByRole('img', { name: /^Volts bridged/ }).waitFor();
+      for (const bond of ['Ring', 'Fence'])
+        await page.getByRole('checkbox', { name: `Bond of ${bond}` }).uncheck();
     },
   },
-  { name: 'attic', at: '/jobs/demo-orchard-lane/kiln', theme: 'attic' },
-  { name: 'noon', at: '/jobs/demo-orchard-lane/garage-outlet', theme: 'noon' },
+  {
+    name: 'water-walk',
+    at: '/jobs/demo-orchard-lane/water/walk',
+    size: PHONE,
+    theme: 'noon',
+    act: async (page) => {
+      await page.getByRole('button', { name: /Ring, south side/ }).click();
+      await page.getByLabel('From the inside wall').fill('29');
+      await page.getByLabel('Below subgrade').fill('5');
+    },
+  },
   {
     name: 'service',
     at: '/jobs/demo-orchard-lane/service',
@@ -133,6 +148,8 @@ const SHOTS: readonly Shot[] = [
 const STAGE_HEADING: Readonly<Record<string, string>> = {
   '/survey': 'Appliances by their plates',
   '/service': 'What the service carries',
+  '/water': 'Yard and water',
+  '/water/walk': 'Bond walk',
   '/panel': 'Panel, utility room',
 };
 

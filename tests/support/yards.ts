@@ -1,4 +1,7 @@
 import type { Job } from '../../src/core/job/jobSchema';
+import type { Edition } from '../../src/core/code/edition';
+import { nearestWater } from '../../src/core/water/nearestWater';
+import { waterReport, type WaterReport } from '../../src/core/water/waterReport';
 import { EMPTY_YARD } from '../../src/core/water/yardDocument';
 import type { Thing, Water, Yard, YardArea, YardLine } from '../../src/core/water/yardSchema';
 import { jobOf } from './jobs';
@@ -82,3 +85,11 @@ export const yardOf = (part: Partial<Yard>): Yard => ({
 /** A job of a yard. */
 export const yardJob = (part: Partial<Yard>, job: Partial<Job> = {}): Job =>
   jobOf([], { yard: yardOf(part), ...job });
+
+/** The report of one of the waters of a yard. */
+export const reportIn = (yard: Yard, waterId: string, code: Edition, ringAround = false): WaterReport => {
+  const water = yard.waters.find(({ id }) => id === waterId);
+  if (water === undefined) throw new Error(`No water ${waterId}.`);
+  const nearest = nearestWater(yard).get(waterId) ?? new Set<string>();
+  return waterReport({ water, yard, nearest, practices: { bondTaps: 'ask', ringAround }, code });
+};

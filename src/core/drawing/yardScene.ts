@@ -1,6 +1,6 @@
 import type { Point } from '../water/point';
 import { bondRows } from '../water/bondRows';
-import { parallelCurve } from '../water/parallelCurve';
+import { DRAWN_FT, parallelCurve } from '../water/parallelCurve';
 import type { WaterReport } from '../water/waterReport';
 import type { Yard, YardLine } from '../water/yardSchema';
 import { loopSteps } from '../wording/loopSteps';
@@ -42,7 +42,7 @@ function water(report: WaterReport): SectionScene {
     path('WATER', closed(placed.outline)),
     text('WATER', own.at, `${own.name} ${sizeWords(own)}`),
     ...zoneLines(own.kind).flatMap(({ ft, says }) => {
-      const curve = parallelCurve(placed.outline, ft);
+      const curve = parallelCurve(placed.outline, ft, DRAWN_FT);
       const top = curve.reduce((best, point) => (point[1] > best[1] ? point : best), curve[0] ?? own.at);
       return [path('ZONES', closed(curve)), text('ZONES', top, `${ft} ft ${says}`)];
     }),

@@ -7,7 +7,7 @@ import { RING_DEEP_IN, RING_OFF_IN, WETTED_IN2 } from '../water/bondFindings';
 import { legalPlace, receptaclePlace } from '../water/legalPlace';
 import type { Point } from '../water/point';
 import { convenienceFt } from '../water/poolFindings';
-import { reachToWater, straightToWater } from '../water/reach';
+import { straightToWater, waysToWater } from '../water/reach';
 import type { WaterReport } from '../water/waterReport';
 import { barriersOf } from '../water/yardBarriers';
 import { measuredThing, waterLevelFt, zoneObject } from '../water/yardParts';
@@ -67,10 +67,15 @@ function suits(thing: Thing, { evaluation }: About): (place: Point) => boolean {
   const around = barriersOf(evaluation.job.yard.lines);
   const object = zoneObject(thing);
   const { code } = evaluation.context;
+  const waters = evaluation.waters.map(({ report: { water, placed } }) => ({
+    water,
+    placed,
+    wayFrom: waysToWater(placed.edge, around),
+  }));
   return (place) =>
-    evaluation.waters.every(({ report: { water, placed } }) => {
+    waters.every(({ water, placed, wayFrom }) => {
       const distanceFt = straightToWater(placed.edge, place);
-      const pathFt = reachToWater(placed.edge, place, around)?.pathFt ?? null;
+      const pathFt = wayFrom(place)?.pathFt ?? null;
       if (distanceFt === 0) return false;
       if (object === undefined) return true;
       const { far } = zoneVerdict(measuredThing(thing, object, water, { distanceFt, pathFt }), code);

@@ -218,6 +218,11 @@ export function applyCommand(job: Job, command: Command): Applied | Refusal {
   return problem === undefined ? apply(job, command) : refused({ kind: 'invalid', problem });
 }
 
+/**
+ * The job after a command, what it carries unchecked: for working out what follows from it before it is taken.
+ */
+export const appliedUnchecked = (job: Job, command: Command): Applied | Refusal => apply(job, command);
+
 /** Whether a command was refused. */
 export const isRefusal = (outcome: Applied | Refusal): outcome is Refusal => 'refused' in outcome;
 

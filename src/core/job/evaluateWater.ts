@@ -1,6 +1,7 @@
 import type { SolveContext } from '../circuit/solveContext';
 import { FindingLog } from '../findings/findingLog';
 import { bondFindings } from '../water/bondFindings';
+import { nearestWater } from '../water/nearestWater';
 import { poolFindings } from '../water/poolFindings';
 import { waterReport, type WaterReport } from '../water/waterReport';
 import type { Water } from '../water/yardSchema';
@@ -9,22 +10,27 @@ import type { WaterEvaluation } from './evaluation';
 import type { JobMemo } from './jobMemo';
 import type { Job } from './jobSchema';
 
+/** The report of a water; it is made anew only when what is near it, or what it is, is another. */
 function reportOf(
   water: Water,
+  nearest: ReadonlySet<string>,
   { yard }: Job,
   { code, practices }: SolveContext,
   memo: JobMemo,
 ): WaterReport {
-  const { waters, lines, areas, things } = yard;
-  const parts = [water, waters.length === 1 ? null : waters, lines, areas, things, code, practices];
-  return memo.waterReports.of(water.id, parts, () => waterReport({ water, yard, practices, code }));
+  const { lines, areas, things } = yard;
+  const parts = [water, lines, areas, things, [...nearest].join(' '), code, practices];
+  return memo.waterReports.of(water.id, parts, () => waterReport({ water, yard, nearest, practices, code }));
 }
 
 /** The waters of a job with what stands around them. */
 export function evaluateWaters(job: Job, context: SolveContext, memo: JobMemo): readonly WaterEvaluation[] {
   const { code, practices } = context;
   const { yard } = job;
-  const reports = yard.waters.map((water) => reportOf(water, job, context, memo));
+  const nearest = nearestWater(yard);
+  const reports = yard.waters.map((water) =>
+    reportOf(water, nearest.get(water.id) ?? new Set(), job, context, memo),
+  );
   return reports.map((report) => {
     const others = reports.filter((each) => each !== report);
     return memo.waters.of(report.water.id, [report, ...others], () => {

@@ -68,7 +68,8 @@ function quarters(points: readonly Point[]): readonly Point[] {
   });
 }
 
-function perimeterOf(outline: Outline): number {
+/** How long an outline is, feet. */
+export function perimeterOf(outline: Outline): number {
   if ('circle' in outline) return Math.PI * outline.circle.diameterFt;
   if ('oval' in outline) return ellipsePerimeter(outline.oval.lengthFt / 2, outline.oval.widthFt / 2);
   if ('stadium' in outline) {

@@ -1,9 +1,9 @@
-import { bondLoop } from './bondLoop';
+import { perimeterOf } from './bondLoop';
 import { parallelCurve } from './parallelCurve';
 import type { PlacedWater } from './placedWater';
 import { apart, outlineSides, type Point } from './point';
-import type { Barrier } from './reach';
-import { alongSegment, cross, crossingShare, lengthOf, nearestOf, type Segment } from './segments';
+import { straightToWater, type Barrier } from './reach';
+import { alongSegment, cross, crossingShare, lengthOf, nearestOn, piecesOf, type Segment } from './segments';
 
 /** The bonding ring around a pool or tub as it is laid. */
 export interface BondRing {
@@ -13,6 +13,9 @@ export interface BondRing {
   readonly perimeterFt: number;
   readonly lengthFt: number;
 }
+
+/** Chords of the ring lie this much inside its arcs at most: its length is right to a hundredth of a foot. */
+const RING_CHORD_FT = 1e-3;
 
 const closedLine = (points: readonly Point[]): readonly Point[] => [...points, ...points.slice(0, 1)];
 
@@ -26,7 +29,7 @@ function splitAt(side: Segment, walls: readonly Barrier[]): readonly Segment[] {
 
 /** Whether a wall stands between a place and the water that is nearest to it. */
 function isBehind(place: Point, { edge }: PlacedWater, walls: readonly Barrier[]): boolean {
-  const near = nearestOf(edge.nearPoints(place), place);
+  const near = edge.nearest(place);
   return near !== undefined && walls.some((wall) => cross([place, near], wall));
 }
 
@@ -56,12 +59,15 @@ function joinedUp(parts: readonly Segment[]): readonly (readonly Point[])[] {
  * @param walls Walls at which the surface around the water ends.
  */
 export function bondRing(placed: PlacedWater, offIn: number, walls: readonly Barrier[]): BondRing {
-  const { perimeterFt, loopFt } = bondLoop(placed.local, offIn);
-  const curve = parallelCurve(placed.outline, offIn / 12);
-  const near = walls.filter((wall) => touches(wall, placed, offIn / 12));
-  const whole = { pieces: [closedLine(curve)], closed: true, perimeterFt, lengthFt: loopFt };
+  const offFt = offIn / 12;
+  const perimeterFt = perimeterOf(placed.local);
+  const curve = closedLine(parallelCurve(placed.outline, offFt, RING_CHORD_FT));
+  // Around a shape without hollows the curve is longer by a full turn at its distance, whatever the shape.
+  const lengthFt = 'polygon' in placed.local ? lengthOf(curve) : perimeterFt + 2 * Math.PI * offFt;
+  const whole = { pieces: [curve], closed: true, perimeterFt, lengthFt };
+  const near = walls.filter((wall) => comesWithin(wall, placed, offFt));
   if (near.length === 0) return whole;
-  const parts = outlineSides(curve).flatMap((side) => splitAt(side, near));
+  const parts = piecesOf(curve).flatMap((side) => splitAt(side, near));
   const kept = parts.filter((part) => !isBehind(alongSegment(part, 0.5), placed, near));
   if (kept.length === parts.length) return whole;
   const pieces = joinedUp(kept);
@@ -73,15 +79,11 @@ export function bondRing(placed: PlacedWater, offIn: number, walls: readonly Bar
   };
 }
 
-const SAMPLES = 64;
-
-/** Whether a wall comes as near to the water as the ring lies. */
-const touches = (wall: Barrier, { edge }: PlacedWater, withinFt: number): boolean =>
-  Array.from({ length: SAMPLES + 1 }, (_, at) => alongSegment(wall, at / SAMPLES)).some(
-    (place) =>
-      edge.holds(place) ||
-      edge.nearPoints(place).some((near) => apart(near, place) < withinFt + apart(...wall) / SAMPLES),
-  );
+/** Whether a wall comes as near to the water as the ring lies: at a corner of either, or across it. */
+const comesWithin = (wall: Barrier, { edge, outline }: PlacedWater, ft: number): boolean =>
+  outline.some((corner) => apart(nearestOn(wall, corner), corner) < ft) ||
+  wall.some((end) => straightToWater(edge, end) < ft) ||
+  edge.crossings(wall).length > 0;
 
 /** Where four ties to the shell lie, and how even they are: the largest gap over the smallest. */
 export interface ShellTies {

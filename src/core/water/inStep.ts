@@ -3,7 +3,7 @@ import type { Site } from '../protection/siteSchema';
 import { placedWater, type PlacedWater } from './placedWater';
 import { apart, type Point } from './point';
 import { reachToWater } from './reach';
-import { cross, nearestOf } from './segments';
+import { cross } from './segments';
 import { barriersOf, opaqueOf } from './yardBarriers';
 import { isEquipment } from './yardParts';
 import type { Thing, Yard } from './yardSchema';
@@ -28,7 +28,7 @@ function fed(
   from: Point,
 ): Point | undefined {
   const tub = family === 'hot-tub' ? yard.waters.find(({ shell }) => shell === 'self-contained') : undefined;
-  return own.find(isEquipment)?.at ?? (tub && nearestOf(placedWater(tub).edge.nearPoints(from), from));
+  return own.find(isEquipment)?.at ?? (tub && placedWater(tub).edge.nearest(from));
 }
 
 /**

@@ -1,7 +1,7 @@
-import { parallelCurve } from './parallelCurve';
+import { DRAWN_FT, parallelCurve } from './parallelCurve';
 import type { PlacedWater } from './placedWater';
 import { apart, outlineSides, type Point } from './point';
-import { reachToWater, type Barrier } from './reach';
+import { waysToWater, type Barrier } from './reach';
 import { alongSegment } from './segments';
 
 /** Places along the curve are looked at this far apart, feet. */
@@ -21,10 +21,12 @@ export function legalPlace(
   placed: PlacedWater,
   suits: (place: Point) => boolean,
 ): Point | undefined {
-  const places = outlineSides(parallelCurve(placed.outline, leastFt + MARGIN_FT)).flatMap((side) => {
-    const steps = Math.max(1, Math.ceil(apart(...side) / STEP_FT));
-    return Array.from({ length: steps }, (_, step) => alongSegment(side, step / steps));
-  });
+  const places = outlineSides(parallelCurve(placed.outline, leastFt + MARGIN_FT, DRAWN_FT)).flatMap(
+    (side) => {
+      const steps = Math.max(1, Math.ceil(apart(...side) / STEP_FT));
+      return Array.from({ length: steps }, (_, step) => alongSegment(side, step / steps));
+    },
+  );
   return places.toSorted((a, b) => apart(a, from) - apart(b, from)).find(suits);
 }
 
@@ -38,8 +40,9 @@ export function receptaclePlace(
   placed: PlacedWater,
   barriers: readonly Barrier[],
 ): Point | undefined {
+  const wayFrom = waysToWater(placed.edge, barriers);
   return legalPlace(wanted, fromFt, placed, (place) => {
-    const reach = reachToWater(placed.edge, place, barriers);
+    const reach = wayFrom(place);
     return reach !== null && reach.pathFt >= fromFt && reach.pathFt <= toFt;
   });
 }

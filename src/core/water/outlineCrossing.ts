@@ -34,6 +34,30 @@ function meeting(a: Side, b: Side): Point | undefined {
   return [p[0] + (q[0] - p[0]) * share, p[1] + (q[1] - p[1]) * share];
 }
 
+/** A side with the box around it. */
+interface Boxed {
+  readonly side: Side;
+  readonly left: number;
+  readonly right: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+const boxed = (side: Side): Boxed => {
+  const [[x1, y1], [x2, y2]] = side;
+  return {
+    side,
+    left: Math.min(x1, x2) - EPSILON,
+    right: Math.max(x1, x2) + EPSILON,
+    low: Math.min(y1, y2) - EPSILON,
+    high: Math.max(y1, y2) + EPSILON,
+  };
+};
+
+/** Whether the boxes around two sides lie apart: then they cannot meet. */
+const liesApart = (a: Boxed, b: Boxed): boolean =>
+  a.right < b.left || b.right < a.left || a.high < b.low || b.high < a.low;
+
 /** Two points nearer than this are one, feet. */
 const ONE_POINT_FT = 0.01;
 
@@ -59,17 +83,17 @@ export const enclosedArea = (outline: readonly Point[]): number =>
 
 /** The first place at which an outline crosses, touches or folds back on itself; undefined where it does not. */
 export function outlineCrossing(outline: readonly Point[]): Crossing | undefined {
-  const sides = outline.map((from, at): Side => [from, outline[(at + 1) % outline.length] ?? from]);
+  const sides = outline.map((from, at) => boxed([from, outline[(at + 1) % outline.length] ?? from]));
   for (const [i, a] of sides.entries()) {
     const next = (i + 1) % sides.length;
     const after = sides[next];
-    if (after !== undefined && (hasNoLength(a) || foldsBack(a, after)))
-      return { sides: [i + 1, next + 1], at: a[1] };
+    if (after !== undefined && (hasNoLength(a.side) || foldsBack(a.side, after.side)))
+      return { sides: [i + 1, next + 1], at: a.side[1] };
     for (let j = i + 2; j < sides.length; j += 1) {
       const b = sides[j];
       // The last side ends where the first begins.
-      if (b === undefined || (i === 0 && j === sides.length - 1)) continue;
-      const at = meeting(a, b);
+      if (b === undefined || (i === 0 && j === sides.length - 1) || liesApart(a, b)) continue;
+      const at = meeting(a.side, b.side);
       if (at !== undefined) return { sides: [i + 1, j + 1], at };
     }
   }

@@ -93,7 +93,12 @@ export function placedWater({ shape, at, turnDeg }: Pick<Water, 'shape' | 'at' |
     outline: sidesOf(local).map(toYard),
     edge: {
       holds: (point) => own.holds(toOwn(point)),
+      nearest: (from) => {
+        const near = own.nearest(toOwn(from));
+        return near && toYard(near);
+      },
       nearPoints: (from) => own.nearPoints(toOwn(from)).map(toYard),
+      crossings: ([from, to]) => own.crossings([toOwn(from), toOwn(to)]).map(toYard),
     },
   };
 }

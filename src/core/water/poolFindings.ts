@@ -2,6 +2,7 @@ import type { FindingLog } from '../findings/findingLog';
 import type { Subject } from '../findings/subject';
 import type { WaterKind, YardThing } from '../code/waterFacts';
 import type { PlacedWater } from './placedWater';
+import { apart } from './point';
 import { crossesOutline, piecesOf } from './segments';
 import type { WaterReport } from './waterReport';
 import type { Water, Yard } from './yardSchema';
@@ -59,7 +60,18 @@ function kind({ kind: is, depthIn, shell }: Water, out: FindingLog): void {
     out.found('stop', 'pool.not-storable', 'pool.kind', { depthIn, maxIn: STORABLE_IN });
 }
 
-const overlaps = (a: PlacedWater, b: PlacedWater): boolean =>
+/** How far an outline reaches, from its first point. */
+const reachOf = ({ outline }: PlacedWater): number =>
+  outline.reduce((most, point) => Math.max(most, apart(point, outline[0] ?? point)), 0);
+
+const mayOverlap = (a: PlacedWater, b: PlacedWater): boolean => {
+  const [p, q] = [a.outline[0], b.outline[0]];
+  return p !== undefined && q !== undefined && apart(p, q) <= reachOf(a) + reachOf(b);
+};
+
+const overlaps = (a: PlacedWater, b: PlacedWater): boolean => mayOverlap(a, b) && meets(a, b);
+
+const meets = (a: PlacedWater, b: PlacedWater): boolean =>
   a.outline.some((corner) => b.edge.holds(corner)) ||
   b.outline.some((corner) => a.edge.holds(corner)) ||
   crossesOutline(piecesOf([...a.outline, ...a.outline.slice(0, 1)]), b.outline);

@@ -1,4 +1,5 @@
 import { apart, type Point } from './point';
+import { nearestOf } from './segments';
 import type { WaterEdge } from './waterEdge';
 
 /** A straight piece of a wall or a fence that a cord or a hand goes around. */
@@ -79,11 +80,17 @@ function sidesOf({ walls }: Corner, turn: number): Sides {
   return { left: sector, right: sector };
 }
 
-function cornersOf(start: Point, barriers: readonly Barrier[]): readonly Corner[] {
-  const places: Point[] = [start];
+const cornerAt = (at: Point, barriers: readonly Barrier[]): Corner => ({
+  at,
+  walls: wallsFrom(at, barriers),
+});
+
+/** The ends of barriers as places at which a way may bend, each once. */
+function cornersOf(barriers: readonly Barrier[]): readonly Corner[] {
+  const places: Point[] = [];
   for (const end of barriers.flat())
     if (places.every((place) => apart(place, end) > SAME_FT)) places.push(end);
-  return places.map((at) => ({ at, walls: wallsFrom(at, barriers) }));
+  return places.map((at) => cornerAt(at, barriers));
 }
 
 /** A corner reached from one of its sectors, with the shortest way there. */
@@ -100,25 +107,6 @@ interface Yard {
   readonly barriers: readonly Barrier[];
   /** Where barriers run into the water: the way may end there, at the side that it comes from. */
   readonly meetings: readonly Point[];
-}
-
-const STEPS = 256;
-const HALVINGS = 50;
-
-/** Where a barrier crosses the edge of the water. */
-function meetingsOf(edge: WaterEdge, [[x1, y1], [x2, y2]]: Barrier): readonly Point[] {
-  const at = (share: number): Point => [x1 + (x2 - x1) * share, y1 + (y2 - y1) * share];
-  return Array.from({ length: STEPS }, (_, step) => step / STEPS).flatMap((from) => {
-    let [low, high] = [from, from + 1 / STEPS];
-    const wet = edge.holds(at(low));
-    if (edge.holds(at(high)) === wet) return [];
-    for (let halving = 0; halving < HALVINGS; halving += 1) {
-      const middle = (low + high) / 2;
-      if (edge.holds(at(middle)) === wet) low = middle;
-      else high = middle;
-    }
-    return [at(low)];
-  });
 }
 
 /** Whether a way leads straight from one place to another: through no barrier, and past no end of one. */
@@ -155,40 +143,62 @@ function onward(here: Reached, yard: Yard): readonly Reached[] {
   });
 }
 
-/** The last straight piece from a corner to the water; undefined where none is open. */
-function toWater(here: Reached, edge: WaterEdge, yard: Yard): Reach | undefined {
+/** The last straight piece from a corner to the water; undefined where none is open that makes a shorter way. */
+function toWater(here: Reached, edge: WaterEdge, yard: Yard, underFt: number): Reach | undefined {
   const from = yard.corners[here.corner];
   if (from === undefined) return undefined;
-  let best: Reach | undefined;
-  for (const end of [...edge.nearPoints(from.at), ...yard.meetings]) {
-    const pathFt = here.ft + apart(from.at, end);
-    if (best !== undefined && best.pathFt <= pathFt) continue;
+  const mayEnd = (end: Point): boolean => {
+    if (apart(from.at, end) <= SAME_FT) return true;
     const leaves = leaving(here, end, yard);
-    const may = (leaves.left || leaves.right) && isOpen(from.at, end, yard);
-    if (may || apart(from.at, end) <= SAME_FT) best = { pathFt, path: [...here.path, end] };
-  }
-  return best;
+    return (leaves.left || leaves.right) && isOpen(from.at, end, yard);
+  };
+  const far = (end: Point): number => apart(from.at, end);
+  // The nearest is open nearly always; only where it is not the others are looked at, in their order.
+  const near = edge.nearest(from.at);
+  const nearest = nearestOf(near === undefined ? yard.meetings : [near, ...yard.meetings], from.at);
+  if (nearest === undefined || here.ft + far(nearest) >= underFt) return undefined;
+  const end = mayEnd(nearest)
+    ? nearest
+    : [...edge.nearPoints(from.at), ...yard.meetings].reduce<Point | undefined>(
+        (best, each) => ((best === undefined || far(each) < far(best)) && mayEnd(each) ? each : best),
+        undefined,
+      );
+  return end && { pathFt: here.ft + far(end), path: [...here.path, end] };
 }
 
 const shorter = (a: Reach | undefined, b: Reach | undefined): Reach | undefined =>
   a === undefined || (b !== undefined && b.pathFt < a.pathFt) ? b : a;
 
+/** Finds the shortest way from a place. */
+export type WayFinder = (place: Point) => Reach | null;
+
 /**
- * The shortest way that a cord or a hand takes from a place to the water, around the ends of walls and fences
- * (680.22(A)(5), 2020 on (A)(6)): it bends only at their ends. A place on a barrier reaches to both of its sides.
+ * The shortest ways that a cord or a hand takes to the water, around the ends of walls and fences (680.22(A)(5), 2020
+ * on (A)(6)): they bend only at those ends. A place on a barrier reaches to both of its sides.
  *
- * @returns The way, in feet; null where walls enclose the place or the water. No length above the water.
+ * @returns What finds the way of a place, in feet; null where walls enclose the place or the water. No length above the
+ * water.
  */
-export function reachToWater(edge: WaterEdge, place: Point, barriers: readonly Barrier[]): Reach | null {
-  if (edge.holds(place)) return { pathFt: 0, path: [place] };
-  const meetings = barriers.flatMap((barrier) => meetingsOf(edge, barrier));
-  const yard: Yard = { corners: cornersOf(place, barriers), barriers, meetings };
-  const sectors = Math.max(1, yard.corners[0]?.walls.length ?? 1);
-  const open: Reached[] = Array.from({ length: sectors }, (_, sector) => ({
+export function waysToWater(edge: WaterEdge, barriers: readonly Barrier[]): WayFinder {
+  const ends = cornersOf(barriers);
+  const meetings = barriers.flatMap((barrier) => edge.crossings(barrier));
+  return (place) => {
+    if (edge.holds(place)) return { pathFt: 0, path: [place] };
+    const start = cornerAt(place, barriers);
+    const corners = [start, ...ends.filter(({ at }) => apart(at, place) > SAME_FT)];
+    return shortestWay(edge, { corners, barriers, meetings });
+  };
+}
+
+/** The shortest way from the first corner of a yard. */
+function shortestWay(edge: WaterEdge, yard: Yard): Reach | null {
+  const start = yard.corners[0];
+  if (start === undefined) return null;
+  const open: Reached[] = Array.from({ length: Math.max(1, start.walls.length) }, (_, sector) => ({
     corner: 0,
     sector,
     ft: 0,
-    path: [place],
+    path: [start.at],
   }));
   const done = new Set<string>();
   let best: Reach | undefined;
@@ -199,12 +209,18 @@ export function reachToWater(edge: WaterEdge, place: Point, barriers: readonly B
     const key = `${here.corner} ${here.sector}`;
     if (done.has(key)) continue;
     done.add(key);
-    best = shorter(best, toWater(here, edge, yard));
+    best = shorter(best, toWater(here, edge, yard, best?.pathFt ?? Infinity));
     open.push(...onward(here, yard).filter(({ corner, sector }) => !done.has(`${corner} ${sector}`)));
   }
   return best ?? null;
 }
 
+/** The shortest way from one place to the water. */
+export const reachToWater = (edge: WaterEdge, place: Point, barriers: readonly Barrier[]): Reach | null =>
+  waysToWater(edge, barriers)(place);
+
 /** Straight, horizontal distance from a place to the inside wall, feet; nothing above the water. */
-export const straightToWater = (edge: WaterEdge, place: Point): number =>
-  edge.holds(place) ? 0 : Math.min(...edge.nearPoints(place).map((end) => apart(place, end)));
+export function straightToWater(edge: WaterEdge, place: Point): number {
+  const near = edge.holds(place) ? place : edge.nearest(place);
+  return near === undefined ? 0 : apart(near, place);
+}

@@ -51,3 +51,24 @@ export const nearestOf = (points: readonly Point[], place: Point): Point | undef
 /** Whether any of some pieces crosses a closed outline. */
 export const crossesOutline = (pieces: readonly Segment[], outline: readonly Point[]): boolean =>
   outlineSides(outline).some((side) => pieces.some((piece) => cross(piece, side)));
+
+/** The point of some sides that is nearest, without making one for each of them. */
+export function nearestOfSides(sides: readonly Segment[], [x, y]: Point): Point | undefined {
+  let least = Infinity;
+  let [bestX, bestY] = [0, 0];
+  for (const [[x1, y1], [x2, y2]] of sides) {
+    const dx = x2 - x1;
+    const dy = y2 - y1;
+    const long = dx * dx + dy * dy;
+    const share = long === 0 ? 0 : Math.max(0, Math.min(1, ((x - x1) * dx + (y - y1) * dy) / long));
+    const nx = x1 + share * dx;
+    const ny = y1 + share * dy;
+    const far = (x - nx) * (x - nx) + (y - ny) * (y - ny);
+    if (far < least) {
+      least = far;
+      bestX = nx;
+      bestY = ny;
+    }
+  }
+  return least === Infinity ? undefined : [bestX, bestY];
+}

@@ -1,6 +1,6 @@
 import { apart, type Point } from './point';
-import { reachToWater, type Barrier } from './reach';
-import { nearestOn, piecesOf, type Segment } from './segments';
+import { waysToWater, type Barrier } from './reach';
+import { nearestOfSides, nearestOn, piecesOf, type Segment } from './segments';
 import type { WaterEdge } from './waterEdge';
 
 /** A bonding conductor from the ring to a part. */
@@ -28,6 +28,9 @@ function ringEdge(pieces: readonly (readonly Point[])[]): WaterEdge {
   const sides: readonly Segment[] = pieces.flatMap((piece) => piecesOf(piece));
   return {
     holds: () => false,
+    nearest: (from) => nearestOfSides(sides, from),
+    // Where a wall crosses the ring it is opened: nothing ends there.
+    crossings: () => [],
     nearPoints: (from) => {
       const near = sides.map((side) => nearestOn(side, from));
       const far = near.map((point) => apart(point, from));
@@ -41,9 +44,9 @@ function ringEdge(pieces: readonly (readonly Point[])[]): WaterEdge {
 
 /** Tails from a ring, each the shortest way around what stands between. */
 export function tailsFrom(pieces: readonly (readonly Point[])[], around: readonly Barrier[]) {
-  const edge = ringEdge(pieces);
+  const way = waysToWater(ringEdge(pieces), around);
   return (place: Point, { riseFt, makeUpFt }: TailEnd): Tail => {
-    const reach = reachToWater(edge, place, around);
+    const reach = way(place);
     const path = reach?.path ?? [place];
     return { path, ft: (reach?.pathFt ?? 0) + riseFt + makeUpFt };
   };

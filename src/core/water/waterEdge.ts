@@ -1,28 +1,58 @@
 import type { Outline } from './bondLoop';
 import { outlineSides, rectangleCorners, type Point } from './point';
-import { nearestOn, type Segment } from './segments';
+import { alongSegment, crossingShare, nearestOfSides, nearestOn, type Segment } from './segments';
 
 /** The inside wall of a pool or tub, as something to measure to. */
 export interface WaterEdge {
   /** Whether a point is above the water. */
   readonly holds: (point: Point) => boolean;
+  /** The point of the edge that is nearest; undefined where all are, in the middle of a circle. */
+  readonly nearest: (from: Point) => Point | undefined;
   /** Points of the edge that are nearer than those beside them: the nearest is among them. */
   readonly nearPoints: (from: Point) => readonly Point[];
+  /** Where a straight line crosses it. */
+  readonly crossings: (line: Segment) => readonly Point[];
 }
 
 /** Whether a point is inside an outline, by the sides that a ray from it crosses. */
-function insideOf(points: readonly Point[], [x, y]: Point): boolean {
+function insideOf(sides: readonly Segment[], [x, y]: Point): boolean {
   let inside = false;
-  for (const [[x1, y1], [x2, y2]] of outlineSides(points)) {
+  for (const [[x1, y1], [x2, y2]] of sides) {
     if (y1 > y !== y2 > y && x < x1 + ((y - y1) / (y2 - y1)) * (x2 - x1)) inside = !inside;
   }
   return inside;
 }
 
-const polygonEdge = (points: readonly Point[]): WaterEdge => ({
-  holds: (point) => insideOf(points, point),
-  nearPoints: (from) => outlineSides(points).map((side) => nearestOn(side, from)),
-});
+const STEPS = 256;
+
+/** Where a straight line crosses an edge that only says what it holds: halved to it between places on both sides. */
+function crossingsOf(holds: WaterEdge['holds'], line: Segment): readonly Point[] {
+  return Array.from({ length: STEPS }, (_, step) => step / STEPS).flatMap((from) => {
+    let [low, high] = [from, from + 1 / STEPS];
+    const wet = holds(alongSegment(line, low));
+    if (holds(alongSegment(line, high)) === wet) return [];
+    for (let halving = 0; halving < HALVINGS; halving += 1) {
+      const middle = (low + high) / 2;
+      if (holds(alongSegment(line, middle)) === wet) low = middle;
+      else high = middle;
+    }
+    return [alongSegment(line, low)];
+  });
+}
+
+function polygonEdge(points: readonly Point[]): WaterEdge {
+  const sides = outlineSides(points);
+  return {
+    holds: (point) => insideOf(sides, point),
+    crossings: (line) =>
+      sides.flatMap((side) => {
+        const share = crossingShare(line, side);
+        return share === undefined ? [] : [alongSegment(line, share)];
+      }),
+    nearest: (from) => nearestOfSides(sides, from),
+    nearPoints: (from) => sides.map((side) => nearestOn(side, from)),
+  };
+}
 
 /** All that lies within a radius of a straight line: a circle where it has no length. */
 function roundedEdge(halfFt: number, radiusFt: number): WaterEdge {
@@ -30,17 +60,24 @@ function roundedEdge(halfFt: number, radiusFt: number): WaterEdge {
     [-halfFt, 0],
     [halfFt, 0],
   ];
+  const holds = (point: Point): boolean => {
+    const [x, y] = nearestOn(spine, point);
+    return Math.hypot(point[0] - x, point[1] - y) < radiusFt;
+  };
+  const nearest = (from: Point): Point | undefined => {
+    const [x, y] = nearestOn(spine, from);
+    const away = Math.hypot(from[0] - x, from[1] - y);
+    return away === 0
+      ? undefined
+      : [x + ((from[0] - x) / away) * radiusFt, y + ((from[1] - y) / away) * radiusFt];
+  };
   return {
-    holds: (point) => {
-      const [x, y] = nearestOn(spine, point);
-      return Math.hypot(point[0] - x, point[1] - y) < radiusFt;
-    },
+    holds,
+    crossings: (line) => crossingsOf(holds, line),
+    nearest,
     nearPoints: (from) => {
-      const [x, y] = nearestOn(spine, from);
-      const away = Math.hypot(from[0] - x, from[1] - y);
-      return away === 0
-        ? []
-        : [[x + ((from[0] - x) / away) * radiusFt, y + ((from[1] - y) / away) * radiusFt]];
+      const near = nearest(from);
+      return near === undefined ? [] : [near];
     },
   };
 }
@@ -64,10 +101,15 @@ function nearestOnEllipse(a: number, b: number, [x, y]: Point): Point {
   return [Math.sign(x || 1) * a * Math.cos(turn), Math.sign(y || 1) * b * Math.sin(turn)];
 }
 
-const ellipseEdge = (a: number, b: number): WaterEdge => ({
-  holds: ([x, y]) => (x / a) ** 2 + (y / b) ** 2 < 1,
-  nearPoints: (from) => [nearestOnEllipse(a, b, from)],
-});
+function ellipseEdge(a: number, b: number): WaterEdge {
+  const holds = ([x, y]: Point): boolean => (x / a) ** 2 + (y / b) ** 2 < 1;
+  return {
+    holds,
+    crossings: (line) => crossingsOf(holds, line),
+    nearest: (from) => nearestOnEllipse(a, b, from),
+    nearPoints: (from) => [nearestOnEllipse(a, b, from)],
+  };
+}
 
 /** The inside wall of an outline. Circle, oval, stadium and rectangle are centered on the origin, lengths along x. */
 export function waterEdge(outline: Outline): WaterEdge {

@@ -4,8 +4,8 @@ import { bondingPlan, type BondingPlan, type ItemVerdict } from './bonding';
 import { bondRing, shellTies, type BondRing, type ShellTies } from './bondRing';
 import { copperOf, type Copper } from './copper';
 import { placedWater, type PlacedWater } from './placedWater';
-import { apart, type Point } from './point';
-import { reachToWater, straightToWater, type Barrier, type Reach } from './reach';
+import type { Point } from './point';
+import { straightToWater, waysToWater, type Barrier, type Reach } from './reach';
 import { AT_EQUIPMENT, AT_METAL, tailsFrom, type Tail } from './tails';
 import { waterEdge } from './waterEdge';
 import { barriersOf, wallsOf } from './yardBarriers';
@@ -16,7 +16,9 @@ import { zoneVerdict, type ZoneObject, type ZoneVerdict } from './zones';
 /** What a water is judged by besides itself. */
 export interface WaterQuestion {
   readonly water: Water;
-  readonly yard: Pick<Yard, 'waters' | 'lines' | 'areas' | 'things'>;
+  readonly yard: Pick<Yard, 'lines' | 'areas' | 'things'>;
+  /** What is nearer to this water than to any other, by its id: a part is bonded at the nearest. */
+  readonly nearest: ReadonlySet<string>;
   readonly practices: Pick<Practices, 'bondTaps' | 'ringAround'>;
   readonly code: Edition;
 }
@@ -64,43 +66,36 @@ export interface WaterReport {
 const RIM_WITHIN_FT = 30 / 12;
 
 /** Whether any corner of an area, or of the water, comes within a distance of the other. */
-const isWithin = (points: readonly Point[], { edge, outline }: PlacedWater, ft: number): boolean =>
-  points.some((place) => edge.holds(place) || edge.nearPoints(place).some((end) => apart(end, place) < ft)) ||
-  outline.some((corner) => insideOrNear(points, corner, ft));
-
-function insideOrNear(points: readonly Point[], place: Point, ft: number): boolean {
-  return straightToWater(waterEdge({ polygon: points }), place) < ft;
+function isWithin(points: readonly Point[], { edge, outline }: PlacedWater, ft: number): boolean {
+  const area = waterEdge({ polygon: points });
+  return (
+    points.some((corner) => straightToWater(edge, corner) < ft) ||
+    outline.some((corner) => straightToWater(area, corner) < ft)
+  );
 }
 
-/** How far the rim stands above the highest surface beside it. */
-function rimAbove({ rimIn }: Water, { areas }: WaterQuestion['yard'], placed: PlacedWater) {
+/** How far the rim of a listed tub stands above the highest surface beside it. */
+function rimAbove({ rimIn, shell }: Water, { areas }: WaterQuestion['yard'], placed: PlacedWater) {
   if (rimIn === null) return undefined;
+  // Only a listed tub is spared a ring by its rim.
+  if (shell !== 'self-contained') return rimIn;
   const beside = areas.filter(({ points }) => isWithin(points, placed, RIM_WITHIN_FT));
   return rimIn - Math.max(0, ...beside.map(({ topIn }) => topIn));
 }
 
-/** Whether a place is nearer to this water than to any other: a part is bonded at the nearest. */
-function nearestHere({ water, yard }: WaterQuestion, placed: PlacedWater): (place: Point) => boolean {
-  const others = yard.waters.filter(({ id }) => id !== water.id).map((each) => placedWater(each).edge);
-  return (place) => {
-    const here = straightToWater(placed.edge, place);
-    return others.every((edge) => here <= straightToWater(edge, place));
-  };
-}
-
 function thingsAt(
-  { water, yard, code }: WaterQuestion,
+  { water, yard, nearest, code }: WaterQuestion,
   placed: PlacedWater,
   around: readonly Barrier[],
-  isHere: (place: Point) => boolean,
 ) {
+  const wayFrom = waysToWater(placed.edge, around);
   return yard.things.map((thing): ThingAt => {
     const distanceFt = straightToWater(placed.edge, thing.at);
-    const reach = reachToWater(placed.edge, thing.at, around);
+    const reach = wayFrom(thing.at);
     const object = zoneObject(thing);
     const pathFt = reach === null ? null : reach.pathFt;
     const verdict = object && zoneVerdict(measuredThing(thing, object, water, { distanceFt, pathFt }), code);
-    return { thing, distanceFt, reach, object, verdict, isNearest: isHere(thing.at) };
+    return { thing, distanceFt, reach, object, verdict, isNearest: nearest.has(thing.id) };
   });
 }
 
@@ -145,28 +140,25 @@ const isLaid = ({ perimeter }: BondingPlan, { kind }: Water): boolean =>
 
 /** What of a water stands where, what is bonded and why, and how the ring and its tails are laid. */
 export function waterReport(question: WaterQuestion): WaterReport {
-  const { water, yard, practices, code } = question;
+  const { water, yard, nearest, practices, code } = question;
   const placed = placedWater(water);
   const around = barriersOf(yard.lines);
   const walls = wallsOf(yard.lines);
-  const isHere = nearestHere(question, placed);
-  const things = thingsAt(question, placed, around, isHere);
+  const things = thingsAt(question, placed, around);
   const found = inWalkingOrder(
-    candidates(question, placed, things).filter(({ at }) => isHere(at)),
+    candidates(question, placed, things).filter(({ id }) => nearest.has(id)),
     placed.outline,
   );
   const rimAboveIn = rimAbove(water, yard, placed);
-  const plates = yard.things.filter(({ kind, at }) => kind === 'water-plate' && isHere(at));
+  const plates = yard.things.filter(({ kind, id }) => kind === 'water-plate' && nearest.has(id));
   const plan = bondingPlan(
     { ...water, rimAboveIn },
     found.map(({ item }) => item),
     code,
   );
-  const ring = bondRing(placed, water.ringOffIn, walls);
-  const laid = isLaid(plan, water) ? ring : null;
-  // A tub that needs no ring is bonded at its own lug, at its edge.
-  const spine =
-    plan.perimeter.method === 'none' ? [[...placed.outline, ...placed.outline.slice(0, 1)]] : ring.pieces;
+  const laid = isLaid(plan, water) ? bondRing(placed, water.ringOffIn, walls) : null;
+  // Where no ring lies parts are bonded at the shell, or at the lug of a tub: at its edge.
+  const spine = laid?.pieces ?? [[...placed.outline, ...placed.outline.slice(0, 1)]];
   const tail = tailsFrom(spine, walls);
   const parts = found.map((candidate, at): BondedPart => {
     const verdict = asked(

@@ -57,7 +57,7 @@ export function movedBy<T extends YardLists[YardList]>(item: T, by: Point): T {
 /** A thing at a distance from the inside wall, on the line along which it stands now. */
 export function atDistance(thing: Thing, water: Water, ft: number): Thing {
   const { edge } = placedWater(water);
-  const end = nearestOf(edge.nearPoints(thing.at), thing.at);
+  const end = edge.nearest(thing.at);
   const long = end === undefined ? 0 : apart(end, thing.at);
   if (end === undefined || long < 1e-9 || edge.holds(thing.at)) return thing;
   const share = ft / long;
@@ -71,7 +71,7 @@ export function atDistance(thing: Thing, water: Water, ft: number): Thing {
 export function lineAtDistance<T extends YardLine>(line: T, water: Water, ft: number): T {
   const placed = placedWater(water);
   const near = nearestPlace(line, placed);
-  const end = nearestOf(placed.edge.nearPoints(near), near);
+  const end = placed.edge.nearest(near);
   const long = end === undefined ? 0 : apart(end, near);
   if (end === undefined || long < 1e-9) return line;
   const share = (ft - long) / long;

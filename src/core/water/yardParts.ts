@@ -2,7 +2,7 @@ import type { BondPart, WaterKind, YardThing } from '../code/waterFacts';
 import type { BondItem } from './bonding';
 import { apart, type Point } from './point';
 import type { Reach } from './reach';
-import { nearestOf, nearestOn, piecesOf } from './segments';
+import { nearestOn, piecesOf } from './segments';
 import type { PlacedWater } from './placedWater';
 import type { Thing, Water, YardLine } from './yardSchema';
 import type { Measured, ZoneObject } from './zones';
@@ -136,7 +136,7 @@ export function bondThing(
 /** The place of a line that is nearest to the water: where a corner of one of the two comes nearest to the other. */
 export function nearestPlace({ points }: YardLine, { edge, outline }: PlacedWater): Point {
   const ends = points.map((place) => {
-    const end = nearestOf(edge.nearPoints(place), place);
+    const end = edge.nearest(place);
     return { place, ft: edge.holds(place) || end === undefined ? 0 : apart(place, end) };
   });
   const between = piecesOf(points).flatMap((piece) =>

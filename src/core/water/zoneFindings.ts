@@ -4,7 +4,7 @@ import type { Subject } from '../findings/subject';
 import { overheadClearance } from './overhead';
 import { apart, type Point } from './point';
 import { straightToWater } from './reach';
-import { cross, crossesOutline, nearestOf, nearestOn, piecesOf } from './segments';
+import { cross, crossesOutline, nearestOn, piecesOf } from './segments';
 import type { WaterReport, ThingAt } from './waterReport';
 import { opaqueOf } from './yardBarriers';
 import { isEquipment, waterLevelFt } from './yardParts';
@@ -82,7 +82,7 @@ function things(report: WaterReport, out: FindingLog): void {
 
 /** What a disconnect near this water opens: the equipment nearest to it, or the listed tub itself. */
 function opened({ water, placed, things: all }: WaterReport, from: Point) {
-  const near = nearestOf(placed.edge.nearPoints(from), from);
+  const near = placed.edge.nearest(from);
   if (water.shell === 'self-contained') return near && { name: water.name, at: near };
   return all
     .filter(({ thing }) => isEquipment(thing))

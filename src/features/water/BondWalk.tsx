@@ -193,9 +193,9 @@ function Walk({ job, report }: Omit<StopProps, 'step'>) {
   return (
     <section aria-label={`Walk around ${report.water.name}`}>
       <header className={classes['head']}>
-        <h1>Bond walk</h1>
+        <h2>{report.water.name}</h2>
         <p className="second" role="status">
-          {report.water.name}: clockwise from the pump, {done} of {steps.length} done
+          clockwise from the pump, {done} of {steps.length} done
         </p>
       </header>
       <WalkPlan yard={job.yard} report={report} steps={steps} lit={lit} />
@@ -231,6 +231,7 @@ export function BondWalk() {
       <Link className="act" to={`/jobs/${job.id}/water`}>
         Back to the plan
       </Link>
+      <h1>Bond walk</h1>
       {waters.length === 0 && <p>No pool or tub in the yard yet.</p>}
       {waters.map(({ report }) => (
         <Walk key={report.water.id} job={job} report={report} />

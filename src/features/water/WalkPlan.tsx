@@ -4,6 +4,7 @@ import type { WalkStep } from '../../core/water/walk';
 import type { Yard } from '../../core/water/yardSchema';
 import { sizeWords } from '../../core/wording/yardWords';
 import { BondWires, PerimeterBand, WaterBody } from '../../ui/pictures/yard/YardWater';
+import { useCurves } from '../../ui/pictures/yard/useCurves';
 import { YardGround } from '../../ui/pictures/yard/YardGround';
 import { viewAround, yardScale } from '../../ui/pictures/yard/yardScale';
 import classes from './walk.module.css';
@@ -21,6 +22,7 @@ const ROOM_FT = 3.5;
 /** The water small, with the stops of the walk as numbers. */
 export function WalkPlan({ yard, report, steps, lit }: WalkPlanProps) {
   const { ref, width } = useElementSize<HTMLDivElement>();
+  const { band } = useCurves(report.water);
   const view = viewAround([...report.placed.outline, ...steps.map(({ at }) => at)], ROOM_FT);
   const scale = yardScale(view, Math.max(320, Math.floor(width)), HEIGHT_PX);
   // The stop that is open lies over the others.
@@ -38,7 +40,7 @@ export function WalkPlan({ yard, report, steps, lit }: WalkPlanProps) {
         viewBox={`0 0 ${scale.widthPx} ${HEIGHT_PX}`}
       >
         <YardGround yard={yard} scale={scale} picked={null} />
-        <PerimeterBand report={report} scale={scale} />
+        <PerimeterBand band={band} scale={scale} />
         <WaterBody report={report} scale={scale} words={[sizeWords(report.water)]} />
         <BondWires report={report} scale={scale} lit={lit} />
         {numbered.map(({ step: { id, at }, index }) => {

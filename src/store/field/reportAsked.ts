@@ -1,5 +1,6 @@
 import { edition } from '../../core/code/edition';
 import type { Job } from '../../core/job/jobSchema';
+import { nearestWater } from '../../core/water/nearestWater';
 import { waterReport, type WaterReport } from '../../core/water/waterReport';
 
 /** A water of a yard by what can be posted to a worker. */
@@ -21,5 +22,6 @@ export function reportAsked({
 }: WaterAsked): WaterReport {
   const water = yard.waters.find(({ id }) => id === waterId);
   if (water === undefined) throw new Error(`The yard has no water ${waterId}.`);
-  return waterReport({ water, yard, practices, code: edition(year, amendments) });
+  const nearest = nearestWater(yard).get(waterId) ?? new Set();
+  return waterReport({ water, yard, nearest, practices, code: edition(year, amendments) });
 }

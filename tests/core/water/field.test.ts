@@ -8,9 +8,8 @@ import { soilSheet } from '../../../src/core/water/field/sheet';
 import { joinedField, soilResponse, type Contact } from '../../../src/core/water/field/solveField';
 import { solveLinear } from '../../../src/core/water/field/solveLinear';
 import { touchOf, usualPeople } from '../../../src/core/water/field/touch';
-import { waterReport } from '../../../src/core/water/waterReport';
 import type { Water, YardLine } from '../../../src/core/water/yardSchema';
-import { POOL, thing, TUB, yardOf } from '../../support/yards';
+import { POOL, reportIn, thing, TUB, yardOf } from '../../support/yards';
 
 const finished = <T>(steps: Generator<number, T>): T => {
   let step = steps.next();
@@ -139,12 +138,7 @@ function scene(part: Partial<Water>, values: FieldValues = USUAL_VALUES) {
       thing('water-plate', [16, -5]),
     ],
   });
-  const report = waterReport({
-    water,
-    yard,
-    practices: { bondTaps: 'ask', ringAround: false },
-    code: edition(2023, []),
-  });
+  const report = reportIn(yard, water.id, edition(2023, []));
   const model = fieldModel(report, yard, CELLS);
   const soil = finished(modelResponse(model, report, values.soilOhmM));
   const people = usualPeople(model, report);
@@ -236,19 +230,9 @@ describe('other waters and sources', () => {
 
   test('a listed tub drives itself; a water without anything electrical has no field', () => {
     const yard = yardOf({ waters: [TUB] });
-    const tub = waterReport({
-      water: TUB,
-      yard,
-      practices: { bondTaps: 'ask', ringAround: false },
-      code: edition(2023, []),
-    });
+    const tub = reportIn(yard, TUB.id, edition(2023, []));
     expect(fieldParts(tub, yard).map(({ id }) => id)).toEqual(['unit', 'water']);
-    const bare = waterReport({
-      water: POOL,
-      yard: yardOf({}),
-      practices: { bondTaps: 'ask', ringAround: false },
-      code: edition(2023, []),
-    });
+    const bare = reportIn(yardOf({}), POOL.id, edition(2023, []));
     const model = fieldModel(bare, { lines: [] }, 16);
     const soil = finished(modelResponse(model, bare, 100));
     expect(fieldWith(model, soil, new Set(), USUAL_VALUES)).toBeUndefined();

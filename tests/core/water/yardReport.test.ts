@@ -5,10 +5,9 @@ import { legalPlace } from '../../../src/core/water/legalPlace';
 import { overheadClearance } from '../../../src/core/water/overhead';
 import { placedWater } from '../../../src/core/water/placedWater';
 import { straightToWater } from '../../../src/core/water/reach';
-import { waterReport } from '../../../src/core/water/waterReport';
 import type { Water, Yard, YardLine } from '../../../src/core/water/yardSchema';
 import { EMPTY_YARD } from '../../../src/core/water/yardDocument';
-import { area, POOL, thing, TUB, wall } from '../../support/yards';
+import { area, POOL, reportIn, thing, TUB, wall } from '../../support/yards';
 
 const CODE = edition(2023, []);
 
@@ -19,12 +18,8 @@ const report = (
   year: 2017 | 2023 = 2023,
 ) => {
   const own = { ...POOL, ...water };
-  return waterReport({
-    water: own,
-    yard: { ...EMPTY_YARD, waters: [own], ...yard },
-    practices: { bondTaps: 'ask', ringAround },
-    code: year === 2023 ? CODE : edition(year, []),
-  });
+  const code = year === 2023 ? CODE : edition(year, []);
+  return reportIn({ ...EMPTY_YARD, waters: [own], ...yard }, own.id, code, ringAround);
 };
 
 const ROUND: Partial<Water> = {
@@ -267,9 +262,7 @@ describe('what is bonded', () => {
     const tub = { ...TUB, at: [40, 0] as [number, number] };
     const things = [thing('pump', [27, 0])];
     const yard = { ...EMPTY_YARD, waters: [POOL, tub], things };
-    const of = (water: Water) =>
-      waterReport({ water, yard, practices: { bondTaps: 'ask', ringAround: false }, code: CODE }).parts
-        .length;
+    const of = (water: Water) => reportIn(yard, water.id, CODE).parts.length;
     // 11 ft from the pool, 9.25 ft from the tub.
     expect([of(POOL), of(tub)]).toEqual([0, 1]);
   });

@@ -1,5 +1,4 @@
 import { apart, type Point } from '../point';
-import { nearestOf } from '../segments';
 import type { WaterReport } from '../waterReport';
 import { cellAt, sourceOf, type FieldFrame } from './fieldModel';
 import { feetOhm, STATED_SOIL, type FieldPart, type FieldValues } from './fieldParts';
@@ -31,7 +30,7 @@ const STEP_FT = 3;
 
 /** A place outside of the water, square out from its edge near another. */
 function outFrom(place: Point, { placed }: WaterReport, ft: number): Point {
-  const near = nearestOf(placed.edge.nearPoints(place), place) ?? place;
+  const near = placed.edge.nearest(place) ?? place;
   const xs = placed.outline.map(([x]) => x);
   const ys = placed.outline.map(([, y]) => y);
   const middle: Point = [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];

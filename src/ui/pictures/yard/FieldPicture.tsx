@@ -4,6 +4,7 @@ import type { Point } from '../../../core/water/point';
 import type { WaterReport } from '../../../core/water/waterReport';
 import type { Yard } from '../../../core/water/yardSchema';
 import { FieldContours } from './FieldContours';
+import { useCurves } from './useCurves';
 import { THING_MARKS } from './thingMarks';
 import { YardGround } from './YardGround';
 import { PerimeterBand, WaterBody } from './YardWater';
@@ -74,6 +75,7 @@ function Person({ hand, other, scale }: Pick<FieldPictureProps, 'hand' | 'other'
 /** What the soil around a water carries, and who bridges what. */
 export function FieldPicture(props: FieldPictureProps) {
   const { yard, report, frame, solution, lifted, words, hand, other, scale, label } = props;
+  const { band } = useCurves(report.water);
   const seen = new Set(frame.parts.map(({ id }) => id));
   return (
     <svg
@@ -85,7 +87,7 @@ export function FieldPicture(props: FieldPictureProps) {
       viewBox={`0 0 ${scale.widthPx} ${scale.heightPx}`}
     >
       <YardGround yard={yard} scale={scale} picked={null} />
-      <PerimeterBand report={report} scale={scale} />
+      <PerimeterBand band={band} scale={scale} />
       {solution !== undefined && <FieldContours grid={frame.grid} cells={solution.cells} scale={scale} />}
       <WaterBody report={report} scale={scale} words={words} />
       <Wires report={report} lifted={lifted} scale={scale} />

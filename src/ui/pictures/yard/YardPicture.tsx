@@ -6,7 +6,8 @@ import { YardGround } from './YardGround';
 import { BondNumbers, Way, YardThings } from './YardThings';
 import { BondWires, PerimeterBand, WaterBody, ZoneLines } from './YardWater';
 import type { Placed } from './labelPlaces';
-import { yardLabels, zoneCurves, type YardLabels } from './yardLabels';
+import { useCurves } from './useCurves';
+import { yardLabels, type YardLabels } from './yardLabels';
 import type { YardScale } from './yardScale';
 import '../pictures.css';
 
@@ -95,7 +96,7 @@ function RingOff({ report: { water, placed }, scale, place }: RingOffProps) {
 /** The yard around one of its waters, to scale: what stands where, the zones, the ring with its taps and tails. */
 export function YardPicture(props: YardPictureProps) {
   const { yard, report, others, rows, words, scale, picked, label } = props;
-  const zones = zoneCurves(report);
+  const { zones, band } = useCurves(report.water);
   const labels = yardLabels({ yard, report, others, rows, zones, scale, picked });
   return (
     <svg
@@ -114,7 +115,7 @@ export function YardPicture(props: YardPictureProps) {
         </pattern>
       </defs>
       <YardGround yard={yard} scale={scale} picked={picked} />
-      {report.plan.perimeter.method !== 'none' && <PerimeterBand report={report} scale={scale} />}
+      {report.plan.perimeter.method !== 'none' && <PerimeterBand band={band} scale={scale} />}
       <ZoneLines zones={zones} labels={labels.zones} scale={scale} />
       {[...others, report].map((each) => (
         <WaterBody key={each.water.id} report={each} scale={scale} words={words(each)} />

@@ -1,18 +1,16 @@
 import { apart, outlineSides, type Point } from '../../../core/water/point';
 import { nearestOn, type Segment } from '../../../core/water/segments';
-import { parallelCurve } from '../../../core/water/parallelCurve';
 import type { WaterReport } from '../../../core/water/waterReport';
 import type { ZoneLine } from '../../../core/wording/zoneLines';
 import { textPx } from './labelPlaces';
-import { NARROW_PX, type YardLabels, type ZoneCurve } from './yardLabels';
+import { NARROW_PX, type YardLabels } from './yardLabels';
 import { pathOf, type YardScale } from './yardScale';
+import type { ZoneCurve } from './zoneCurves';
 
 interface WaterProps {
   readonly report: WaterReport;
   readonly scale: YardScale;
 }
-
-const BAND_FT = 3;
 
 const DASHES: Readonly<Record<ZoneLine['ft'], string>> = {
   5: '14 4 2 4',
@@ -57,14 +55,13 @@ export function ZoneLines({ zones, labels, scale }: ZonesProps) {
 }
 
 /** The surface to 3 ft from the inside wall. */
-export const PerimeterBand = ({ report, scale }: WaterProps) => (
-  <path
-    d={pathOf(parallelCurve(report.placed.outline, BAND_FT), scale, true)}
-    fill="url(#yard-band)"
-    stroke="var(--rule2)"
-    strokeWidth="1"
-  />
-);
+export const PerimeterBand = ({
+  band,
+  scale,
+}: {
+  readonly band: readonly Point[];
+  readonly scale: YardScale;
+}) => <path d={pathOf(band, scale, true)} fill="url(#yard-band)" stroke="var(--rule2)" strokeWidth="1" />;
 
 const WAVES: readonly (readonly [number, number])[] = [
   [-0.3, 0.55],

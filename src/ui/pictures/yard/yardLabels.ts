@@ -1,23 +1,13 @@
 import type { BondRow } from '../../../core/water/bondRows';
-import { parallelCurve } from '../../../core/water/parallelCurve';
 import type { Point } from '../../../core/water/point';
 import { alongSegment, lengthOf, piecesOf } from '../../../core/water/segments';
 import type { ThingAt, WaterReport } from '../../../core/water/waterReport';
 import type { Yard } from '../../../core/water/yardSchema';
 import { taped } from '../../../core/wording/yardWords';
-import { zoneLines, type ZoneLine } from '../../../core/wording/zoneLines';
 import { placeLabels, textPx, type Box, type Placed, type Wanted } from './labelPlaces';
 import { numberPlace } from './numberPlace';
 import type { YardScale } from './yardScale';
-
-/** A line of rules of distance with its curve. */
-export interface ZoneCurve extends ZoneLine {
-  readonly curve: readonly Point[];
-}
-
-/** The lines at which rules about a water end, as curves. */
-export const zoneCurves = ({ water, placed }: WaterReport): readonly ZoneCurve[] =>
-  zoneLines(water.kind).map((line) => ({ ...line, curve: parallelCurve(placed.outline, line.ft) }));
+import type { ZoneCurve } from './zoneCurves';
 
 /** Name and distance of a thing that the rules of distance know. */
 export const thingLabel = ({ thing, reach, distanceFt, verdict }: ThingAt): readonly [string, string] => {
@@ -64,7 +54,11 @@ function onCurve(curve: readonly Point[], words: string, { x, y }: YardScale): r
     [true, false].flatMap((upper) => {
       const wanted = left + (right - left) * share;
       const side = tops.filter(([, py]) => (upper ? py < middle : py > middle));
-      const near = side.toSorted((a, b) => Math.abs(a[0] - wanted) - Math.abs(b[0] - wanted))[0];
+      const near = side.reduce<Point | undefined>(
+        (best, each) =>
+          best === undefined || Math.abs(each[0] - wanted) < Math.abs(best[0] - wanted) ? each : best,
+        undefined,
+      );
       if (near === undefined) return [];
       const [px, py] = [wanted, near[1]];
       return [
