@@ -49,24 +49,35 @@ export function joined(first: Command, second: Command): Command {
     return { ...second, fields: { ...first.fields, ...second.fields } };
   if (first.kind === 'change-job' && second.kind === 'change-job')
     return { ...second, fields: { ...first.fields, ...second.fields } };
-  if (
-    first.kind === 'put-in-yard' &&
-    second.kind === 'put-in-yard' &&
-    first.list === second.list &&
-    first.item.id === second.item.id
-  )
-    return second;
-  if (first.kind === 'batch' && second.kind === 'batch') {
-    const pairs = first.commands.flatMap((each, at) => {
-      const then = second.commands[at];
-      const both = then && joined(each, then);
-      return both === undefined || both.kind === 'batch' ? [] : [both];
-    });
-    // Edits of the same things in the same order, as a drag makes them, stay as few as they were.
-    if (pairs.length === first.commands.length && pairs.length === second.commands.length)
-      return { kind: 'batch', commands: pairs };
+  return byTarget([first, second]) ?? { kind: 'batch', commands: [first, second] };
+}
+
+/** What an edit of one thing alone is about; undefined for one whose order among others matters. */
+function targetOf(command: Command): string | undefined {
+  if (command.kind === 'put-in-yard') return `${command.list} ${command.item.id}`;
+  return command.kind === 'change-circuit' ? `circuit ${command.id}` : undefined;
+}
+
+/**
+ * Edits of single things, one after the other, as a drag makes them: for each thing the last of them, so that they stay
+ * as few as the things are. Undefined where any of them is another edit.
+ */
+function byTarget(commands: readonly Command[]): Command | undefined {
+  const last = new Map<string, Command>();
+  for (const command of commands.flatMap((each) => (each.kind === 'batch' ? each.commands : [each]))) {
+    const target = targetOf(command);
+    if (target === undefined) return undefined;
+    const before = last.get(target);
+    last.set(
+      target,
+      before?.kind === 'change-circuit' && command.kind === 'change-circuit'
+        ? { ...command, fields: { ...before.fields, ...command.fields } }
+        : command,
+    );
   }
-  return { kind: 'batch', commands: [first, second] };
+  const kept = [...last.values()];
+  const [only] = kept;
+  return kept.length === 1 && only !== undefined ? only : { kind: 'batch', commands: kept };
 }
 
 /** The edit that makes one job of another, circuits and all; which job it is stays as it is. */

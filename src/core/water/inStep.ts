@@ -53,13 +53,17 @@ function measuredSite(
   return { ...site, disconnectFt: tenth(ft), disconnectInSight: !hidden && ft <= SIGHT_FT };
 }
 
+/** Whether two sites agree in what the plan says. */
+const sameDistances = (a: Site, b: Site): boolean =>
+  a.waterFt === b.waterFt && a.disconnectFt === b.disconnectFt && a.disconnectInSight === b.disconnectInSight;
+
 /** A circuit whose site follows from the yard, as it is to be. */
 export interface InStep {
   readonly circuit: Circuit;
   readonly site: Site;
 }
 
-/** The circuits whose distances the yard says, each with the site that follows from it. */
+/** The circuits whose distances the yard says otherwise than they do, each with the site that follows from it. */
 export function circuitsInStep(circuits: readonly Circuit[], yard: Yard): readonly InStep[] {
   const fedFrom = new Set(yard.things.flatMap(({ circuitId }) => circuitId ?? []));
   if (fedFrom.size === 0) return [];
@@ -74,6 +78,7 @@ export function circuitsInStep(circuits: readonly Circuit[], yard: Yard): readon
         ...(disconnectFt !== undefined && { disconnectFt }),
         ...(disconnectInSight !== undefined && { disconnectInSight }),
       };
-      return [{ circuit, site: { ...site, ...kept, ...measured } }];
+      const now = { ...site, ...kept, ...measured };
+      return sameDistances(circuit.site, now) ? [] : [{ circuit, site: now }];
     });
 }

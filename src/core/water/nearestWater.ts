@@ -9,8 +9,11 @@ export function nearestWater({
   things,
   lines,
 }: Pick<Yard, 'waters' | 'things' | 'lines'>): ReadonlyMap<string, ReadonlySet<string>> {
-  const placed = waters.map((water) => ({ id: water.id, at: placedWater(water) }));
   const owned = new Map(waters.map(({ id }) => [id, new Set<string>()]));
+  const [only] = waters;
+  if (waters.length === 1 && only !== undefined)
+    return new Map([[only.id, new Set([...things, ...lines].map(({ id }) => id))]]);
+  const placed = waters.map((water) => ({ id: water.id, at: placedWater(water) }));
   const give = (id: string, distances: readonly number[]): void => {
     const least = Math.min(...distances);
     // What is as near to two of them belongs to both.

@@ -10,7 +10,8 @@ import { printLength } from '../../core/units/length';
 import { printNumber } from '../../core/units/number';
 import { celsius, feet } from '../../core/units/quantity';
 import { printTemperature } from '../../core/units/temperature';
-import { BONDING_OPEN, SHEET_CAUTIONS } from '../../core/wording/cautions';
+import { bondSheet } from '../../core/wording/bondSheet';
+import { SHEET_CAUTIONS } from '../../core/wording/cautions';
 import { circuitNote, holdsWords, segmentName, supportWords } from '../../core/wording/conductors';
 import { segmentConductors } from '../../core/circuit/namedConductors';
 import { findingSentence } from '../../core/wording/findings';
@@ -224,7 +225,12 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
       <section>
         <h2>Cautions</h2>
         <ul className={classes['cautions']}>
-          {figures.load.minGround !== null && <li>{BONDING_OPEN}</li>}
+          {figures.load.minGround !== null &&
+            bondSheet(
+              circuit.id,
+              job.yard.things,
+              evaluation.waters.map(({ report }) => report),
+            ).map((line) => <li key={line}>{line}</li>)}
           {SHEET_CAUTIONS.map((caution) => (
             <li key={caution}>{caution}</li>
           ))}
