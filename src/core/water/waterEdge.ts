@@ -42,8 +42,13 @@ function crossingsOf(holds: WaterEdge['holds'], line: Segment): readonly Point[]
 
 function polygonEdge(points: readonly Point[]): WaterEdge {
   const sides = outlineSides(points);
+  const xs = points.map(([x]) => x);
+  const ys = points.map(([, y]) => y);
+  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   return {
-    holds: (point) => insideOf(sides, point),
+    // Most of a yard lies outside of the box around the water.
+    holds: (point) =>
+      point[0] >= left && point[0] <= right && point[1] >= low && point[1] <= high && insideOf(sides, point),
     crossings: (line) =>
       sides.flatMap((side) => {
         const share = crossingShare(line, side);

@@ -90,8 +90,10 @@ function thingsAt(
 ) {
   const wayFrom = waysToWater(placed.edge, around);
   return yard.things.map((thing): ThingAt => {
-    const distanceFt = straightToWater(placed.edge, thing.at);
     const reach = wayFrom(thing.at);
+    // A way of one piece is the straight one.
+    const straight = reach !== null && reach.path.length <= 2;
+    const distanceFt = straight ? reach.pathFt : straightToWater(placed.edge, thing.at);
     const object = zoneObject(thing);
     const pathFt = reach === null ? null : reach.pathFt;
     const verdict = object && zoneVerdict(measuredThing(thing, object, water, { distanceFt, pathFt }), code);
