@@ -37,6 +37,8 @@ export default defineConfig({
   ],
   build: {
     target: 'baseline-widely-available',
+    // Every browser of that baseline preloads modules by itself.
+    modulePreload: { polyfill: false },
     manifest: true,
     rolldownOptions: {
       output: {

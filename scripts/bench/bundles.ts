@@ -59,6 +59,7 @@ export async function benchBundles(): Promise<void> {
       emptyOutDir: true,
       manifest: true,
       target: 'baseline-widely-available',
+      modulePreload: { polyfill: false },
     },
   });
   const bareManifest = readManifest(BARE);

@@ -3,7 +3,7 @@ import { readYard } from '../../../src/core/typing/readYard';
 import { typedItemWords } from '../../../src/core/wording/yardWords';
 import { POOL } from '../../support/yards';
 
-const read = (text: string, water: typeof POOL | undefined = undefined, northDeg = 0) => {
+const read = (text: string, water?: typeof POOL, northDeg = 0) => {
   let id = 0;
   return readYard(text, { water, northDeg, newId: () => `id-${(id += 1)}` });
 };
@@ -39,7 +39,9 @@ describe('a pool or tub by typing', () => {
   });
 
   test('an oval is asked which one it is', () => {
-    expect(read('oval pool 16 x 32')).toMatchObject({ problem: expect.stringContaining('stadium 16 x 32') });
+    expect(read('oval pool 16 x 32')).toMatchObject({
+      problem: expect.stringContaining('stadium 16 x 32') as string,
+    });
   });
 
   test.each([

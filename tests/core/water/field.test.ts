@@ -185,7 +185,7 @@ describe('bonds around a pool with a liner', () => {
     expect(touch.bodyOhm).toBe(300 + 150);
     expect(touch.milliamperes).toBeCloseTo((1000 * touch.volts) / (touch.bodyOhm + touch.sourceOhm), 9);
     const { currentA } = touch.solution;
-    const toEarth = (pool.touch('equipment', 'ring', 'fence').handV ?? 0) / currentA;
+    const toEarth = pool.touch('equipment', 'ring', 'fence').handV / currentA;
     expect(touch.sourceOhm).toBeCloseTo(1 / (1 / 500 + 1 / toEarth), 1);
     expect(pool.touch('fence', 'ring', 'fence').bodyOhm).toBe(500);
   });
