@@ -146,6 +146,29 @@ test('a lifted ring is worse than no bond at all: volts by person, and the ladde
   await expect(page.getByText('Teaching figures, never a pass.')).toBeVisible();
 });
 
+test('a picture of the site lies under the plan, scaled by two points, and goes with the job', async ({
+  page,
+}) => {
+  await typedPool(page, 'pool 16 x 32 in-ground concrete');
+  await page.getByLabel('Picture of the site').setInputFiles('docs/screenshots/jobs.png');
+  const site = page.locator('svg image');
+  await expect(site).toHaveCount(1);
+  const width = async () => Number(await site.getAttribute('width'));
+  const before = await width();
+  await page.getByLabel(/Between them/).fill('40 ft');
+  await expect.poll(width).toBeCloseTo(2 * before, 0);
+  const grip = page.getByRole('button', { name: 'Second point of the scale' });
+  await grip.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByLabel(/Between them/)).toHaveValue('40 ft 6 in');
+  await page.getByRole('button', { name: 'Scale is set' }).click();
+  await expect(grip).toBeHidden();
+  await page.reload();
+  await expect(site).toHaveCount(1);
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(site).toHaveCount(0);
+});
+
 test('the plan leaves as a drawing, as a picture, and on paper with the stages of the inspector', async ({
   page,
 }) => {

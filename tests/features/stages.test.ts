@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { demoJob } from '../../src/core/job/demo/demoJob';
 import { fullHouse } from '../support/fullHouse/job';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { freshJob } from '../../src/core/job/freshJob';
@@ -16,7 +17,14 @@ describe('how the stages of a job stand', () => {
   });
 
   test('what is in a stage bears the worst that is open in it, and a tick where nothing is', () => {
-    expect(states(fullHouse)).toEqual({ survey: 'ask', service: 'stop', circuits: 'stop', panel: 'stop' });
+    expect(states(fullHouse)).toEqual({
+      survey: 'ask',
+      service: 'stop',
+      circuits: 'stop',
+      water: 'nothing',
+      panel: 'stop',
+    });
+    expect(states(demoJob)).toMatchObject({ water: 'ask' });
     const [outlet] = fullHouse.circuits.filter(({ id }) => id === 'garage-outlet');
     expect(states({ ...fullHouse, circuits: outlet === undefined ? [] : [outlet] })['circuits']).toBe('ok');
   });

@@ -1,5 +1,6 @@
 import type { Circuit, Segment } from '../circuit/circuitSchema';
 import type { Panel } from '../panel/panelSchema';
+import type { Yard } from '../water/yardSchema';
 import type { Job } from './jobSchema';
 
 /** Letters, digits, dot, hyphen and underscore: safe in an address, a file name and a key. */
@@ -49,11 +50,38 @@ function withPanelIds(panel: Panel, panels: Renaming, circuits: Renaming): Panel
   };
 }
 
+/** What stands in the yard, its ids unique among all of its lists, fed by circuits as they are now called. */
+function withYardIds(yard: Yard, items: Renaming, circuits: Renaming): Yard {
+  const safe = <T extends { readonly id: string }>(item: T, kind: string): T => ({
+    ...item,
+    id: items.id(item.id, kind),
+  });
+  return {
+    ...yard,
+    waters: yard.waters.map((water) => safe(water, 'water')),
+    lines: yard.lines.map((line) => safe(line, 'line')),
+    areas: yard.areas.map((area) => safe(area, 'area')),
+    things: yard.things.map((thing) => {
+      const { circuitId } = thing;
+      return {
+        ...safe(thing, 'thing'),
+        ...(circuitId !== undefined && { circuitId: circuits.of(circuitId) }),
+      };
+    }),
+  };
+}
+
 /** The subject of an answer by the ids as they are now. */
-function subjectNow(subject: string, circuits: Renaming, panels: Renaming): string {
+function subjectNow(subject: string, circuits: Renaming, panels: Renaming, items: Renaming): string {
   const [kind = '', rest = ''] = subject.split(/:(.*)/s);
   if (kind === 'panel') return `panel:${panels.of(rest)}`;
   if (kind === 'circuit') return `circuit:${circuits.of(rest)}`;
+  if (kind === 'water') return `water:${items.of(rest)}`;
+  if (kind === 'yard')
+    return `yard:${rest
+      .split('/')
+      .map((each) => items.of(each))
+      .join('/')}`;
   return subject;
 }
 
@@ -74,7 +102,9 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
   renamed += circuits.count + panels.count;
   const found = new Renaming();
   const observed = job.observed.map((each) => ({ ...each, id: found.id(each.id, 'observation') }));
-  renamed += found.count;
+  const items = new Renaming();
+  const yard = withYardIds(job.yard, items, circuits);
+  renamed += found.count + items.count;
   const id = SAFE.test(job.id) ? job.id : 'job-from-file';
   if (id !== job.id) renamed += 1;
   if (renamed === 0) return { job, renamed };
@@ -91,8 +121,12 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
       id,
       house: { ...house, sharing, groups },
       observed,
+      yard,
       panels: housed,
-      answers: answers.map((each) => ({ ...each, subject: subjectNow(each.subject, circuits, panels) })),
+      answers: answers.map((each) => ({
+        ...each,
+        subject: subjectNow(each.subject, circuits, panels, items),
+      })),
       circuits: named,
     },
     renamed,

@@ -8,6 +8,8 @@ import { YardPicture } from '../../ui/pictures/yard/YardPicture';
 import { PlanTools } from './PlanTools';
 import { waterWords } from './waterPictureWords';
 import { YardHandles } from './YardHandles';
+import { ScaleGrips } from './ScaleGrips';
+import { useSite } from './useSite';
 import { YardLegend } from './YardLegend';
 import classes from './water.module.css';
 
@@ -17,6 +19,8 @@ interface PlanPaneProps {
   readonly picked: string | null;
   readonly onPick: (id: string | null) => void;
   readonly onField: () => void;
+  /** Whether the site picture is being scaled. */
+  readonly scaling: boolean;
 }
 
 /** Room around the water, feet: from all of its surroundings to the wall itself. */
@@ -24,12 +28,14 @@ const ROOMS_FT = [34, 24, 14, 8, 4] as const;
 const USUAL_ROOM = 2;
 
 /** The plan to scale, with everything on it that can be picked and moved. */
-export function PlanPane({ evaluation, view, picked, onPick, onField }: PlanPaneProps) {
+export function PlanPane({ evaluation, view, picked, onPick, onField, scaling }: PlanPaneProps) {
   const { ref, width, height } = useElementSize<HTMLDivElement>();
   const picture = useRef<HTMLDivElement>(null);
   const drawn = useMergedRef(ref, picture);
   const [room, setRoom] = useState<number>(USUAL_ROOM);
   const { report } = view;
+  const { yard } = evaluation.job;
+  const site = useSite(yard.underlay);
   const others = evaluation.waters.map((each) => each.report).filter((each) => each !== report);
   // On a phone the water fills the picture first; what stands farther comes with Wider.
   const reaching = width >= 480 ? room <= USUAL_ROOM : room < USUAL_ROOM;
@@ -65,7 +71,7 @@ export function PlanPane({ evaluation, view, picked, onPick, onField }: PlanPane
       </header>
       <div className={classes['picture']} ref={drawn}>
         <YardPicture
-          yard={evaluation.job.yard}
+          yard={yard}
           report={report}
           others={others}
           rows={rows}
@@ -73,7 +79,9 @@ export function PlanPane({ evaluation, view, picked, onPick, onField }: PlanPane
           scale={scale}
           picked={picked}
           label={`${report.water.name} with what stands around it, to scale`}
+          underlay={site}
         />
+        {scaling && yard.underlay !== null && <ScaleGrips underlay={yard.underlay} scale={scale} />}
         <YardHandles evaluation={evaluation} report={report} scale={scale} picked={picked} onPick={onPick} />
       </div>
       <YardLegend report={report} />

@@ -8,6 +8,7 @@ import { StageFrame } from '../job/StageFrame';
 import { BondPane } from './BondPane';
 import { PickedPane } from './PickedPane';
 import { PlanPane } from './PlanPane';
+import { SitePicture } from './SitePicture';
 import { TypeYard } from './TypeYard';
 import { YardList } from './YardList';
 import classes from './water.module.css';
@@ -25,6 +26,7 @@ function Board({ evaluation }: BoardProps) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [picked, setPicked] = useState<string | null>(null);
   const [asField, setAsField] = useState(false);
+  const [scaling, setScaling] = useState(false);
   const { waters } = evaluation;
   const view = waters.find(({ report }) => report.water.id === chosen) ?? waters[0];
   if (view === undefined) return null;
@@ -47,12 +49,15 @@ function Board({ evaluation }: BoardProps) {
   };
   return (
     <>
-      <YardList evaluation={evaluation} view={view} picked={picked} onPick={onPick} />
+      <YardList evaluation={evaluation} view={view} picked={picked} onPick={onPick}>
+        <SitePicture job={evaluation.job} scaling={scaling} onScaling={setScaling} />
+      </YardList>
       <PlanPane
         evaluation={evaluation}
         view={view}
         picked={picked}
         onPick={onPick}
+        scaling={scaling}
         onField={() => {
           setAsField(true);
         }}

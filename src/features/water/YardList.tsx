@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { WaterEvaluation } from '../../core/job/evaluation';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { worstSeverity } from '../../core/findings/severity';
@@ -12,6 +13,8 @@ interface YardListProps {
   readonly view: WaterEvaluation;
   readonly picked: string | null;
   readonly onPick: (id: string | null) => void;
+  /** What stands under the lists. */
+  readonly children?: ReactNode;
 }
 
 interface RowProps extends Pick<YardListProps, 'picked' | 'onPick'> {
@@ -40,7 +43,7 @@ function Row({ id, name, second, severity, picked, onPick }: RowProps) {
 }
 
 /** Everything in the yard in words: waters, what stands by them, and what runs through it. */
-export function YardList({ evaluation, view, picked, onPick }: YardListProps) {
+export function YardList({ evaluation, view, picked, onPick, children }: YardListProps) {
   const { job, waters, openInWater } = evaluation;
   const severityOf = (is: (subject: (typeof openInWater)[number]['subject']) => boolean) =>
     worstSeverity(openInWater.filter(({ subject }) => is(subject)));
@@ -84,6 +87,7 @@ export function YardList({ evaluation, view, picked, onPick }: YardListProps) {
       </ol>
       <TypeYard job={job} water={view.report.water} />
       <AddToYard job={job} report={view.report} onAdded={onPick} />
+      {children}
     </nav>
   );
 }

@@ -1,5 +1,6 @@
 import type { Photos } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
+import { photoIds } from '../../core/job/photoIds';
 import { database, type PhotoRecord } from './database';
 
 /** Keeps a picture beside a job. */
@@ -16,9 +17,8 @@ export async function keepPhotos(jobId: string, photos: Photos): Promise<void> {
 export const photoPicture = async (id: string): Promise<string | undefined> =>
   (await database().photos.get(id))?.picture;
 
-/** The pictures that the circuits and panels of a job name, by their ids. */
-export async function photosOf({ circuits, panels }: Job): Promise<Photos> {
-  const ids = [...circuits, ...panels].flatMap(({ photos }) => photos.map(({ id }) => id));
-  const found = await database().photos.bulkGet(ids);
+/** The pictures that a job names, by their ids. */
+export async function photosOf(job: Job): Promise<Photos> {
+  const found = await database().photos.bulkGet([...photoIds(job)]);
   return Object.fromEntries(found.flatMap((each) => (each === undefined ? [] : [[each.id, each.picture]])));
 }

@@ -6,6 +6,9 @@ import type { Command } from '../../../src/core/job/command';
 import { applyCommand } from '../../../src/core/job/commands';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
+import { photoIds } from '../../../src/core/job/photoIds';
+import { withSafeIds } from '../../../src/core/job/safeIds';
+import { underlaid } from '../../../src/core/water/underlay';
 import { yardEdit } from '../../../src/core/job/yardEdits';
 import type { Thing } from '../../../src/core/water/yardSchema';
 import { bondSheet } from '../../../src/core/wording/bondSheet';
@@ -201,6 +204,36 @@ describe('circuits and the plan', () => {
     expect(bondSheet('p', things, pool)).toEqual([
       'Equipotential bonding, Pool: ring of 107 ft, 21 in off, 5 in below subgrade, 4 taps to the shell, 6 tails; 8 AWG solid copper, 168 ft (680.26).',
     ]);
+  });
+
+  test('ids that are twice in a yard of a file become unique, and what refers to circuits follows them', () => {
+    const things = [thing('pump', [27, 0], { circuitId: 'a b' }), thing('pump', [27, 4])];
+    const job = yardJob({ things });
+    const circuit = { ...demoJob.circuits[0]!, id: 'a b' };
+    const { job: safe, renamed } = withSafeIds({ ...job, circuits: [circuit] });
+    const ids = safe.yard.things.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(3);
+    expect(renamed).toBe(2);
+    expect(safe.yard.things[1]?.circuitId).toBe(safe.circuits[0]?.id);
+    expect(safe.circuits[0]?.id).not.toBe('a b');
+  });
+
+  test('every photograph that a job names goes with it: of circuits, panels, what was found, waters, and under the plan', () => {
+    const photo = (id: string) => ({ id, caption: '' });
+    const [water] = demoJob.yard.waters;
+    const [found] = demoJob.observed;
+    const job = {
+      ...demoJob,
+      circuits: demoJob.circuits.map((each, at) => (at === 0 ? { ...each, photos: [photo('c')] } : each)),
+      panels: demoJob.panels.map((each, at) => (at === 0 ? { ...each, photos: [photo('p')] } : each)),
+      observed: found === undefined ? [] : [{ ...found, photos: [photo('o')] }],
+      yard: {
+        ...demoJob.yard,
+        waters: water === undefined ? [] : [{ ...water, photos: [photo('w')] }],
+        underlay: underlaid('u', 1000, 500),
+      },
+    };
+    expect(photoIds(job)).toEqual(['c', 'p', 'o', 'w', 'u']);
   });
 
   test('a job of before the yard has none', () => {

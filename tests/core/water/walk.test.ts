@@ -4,6 +4,7 @@ import { lineAtDistance, atDistance, movedBy, snapped } from '../../../src/core/
 import { walkSteps, withSeen } from '../../../src/core/water/walk';
 import type { Water, YardLine } from '../../../src/core/water/yardSchema';
 import { walkAnswer, walkTitle } from '../../../src/core/wording/walkWords';
+import { movedUnderlay, scaledBy, underlaid } from '../../../src/core/water/underlay';
 import { parsePoints, printPoints } from '../../../src/core/water/pointsText';
 import { POOL, thing, yardJob, yardOf } from '../../support/yards';
 
@@ -114,6 +115,32 @@ describe('moving things on the plan', () => {
       [-40, -11],
       [40, -11],
     ]);
+  });
+
+  test('a site picture is scaled by two points, the first of which stays', () => {
+    const picture = underlaid('photo', 1000, 500);
+    expect(picture).toMatchObject({ at: [-50, -25], ftPerPx: 0.1 });
+    const scaled = scaledBy(
+      picture,
+      [
+        [-10, 0],
+        [10, 0],
+      ],
+      40,
+    );
+    // Twice as large around (-10, 0).
+    expect(scaled).toEqual({ underlay: { ...picture, at: [-90, -50], ftPerPx: 0.2 }, second: [30, 0] });
+    expect(
+      scaledBy(
+        picture,
+        [
+          [1, 1],
+          [1, 1],
+        ],
+        5,
+      ),
+    ).toBeUndefined();
+    expect(movedUnderlay(picture, [1.005, 2]).at).toEqual([-48.99, -23]);
   });
 
   test('points are typed as they are printed', () => {

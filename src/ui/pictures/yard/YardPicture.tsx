@@ -21,6 +21,16 @@ interface YardPictureProps {
   readonly scale: YardScale;
   readonly picked: string | null;
   readonly label: string;
+  /** A picture of the site, with its lower left corner and size in feet. */
+  readonly underlay?: SiteUnderlay | undefined;
+}
+
+/** A picture of the site as it lies under the plan. */
+export interface SiteUnderlay {
+  readonly href: string;
+  readonly at: readonly [number, number];
+  readonly widthFt: number;
+  readonly heightFt: number;
 }
 
 /** Names of what runs through the yard, where there is room along it. */
@@ -70,6 +80,27 @@ function North({ northDeg }: { readonly northDeg: number }) {
   );
 }
 
+/** A picture of the site, faint under everything else. */
+function Site({
+  underlay: { href, at, widthFt, heightFt },
+  scale,
+}: {
+  underlay: SiteUnderlay;
+  scale: YardScale;
+}) {
+  return (
+    <image
+      href={href}
+      x={scale.x(at[0])}
+      y={scale.y(at[1] + heightFt)}
+      width={widthFt * scale.pxPerFt}
+      height={heightFt * scale.pxPerFt}
+      preserveAspectRatio="none"
+      opacity="0.45"
+    />
+  );
+}
+
 interface RingOffProps extends Pick<YardPictureProps, 'report' | 'scale'> {
   readonly place: Placed;
 }
@@ -114,6 +145,7 @@ export function YardPicture(props: YardPictureProps) {
           <circle cx="6.5" cy="6.5" r="0.8" fill="var(--rule2)" />
         </pattern>
       </defs>
+      {props.underlay !== undefined && <Site underlay={props.underlay} scale={scale} />}
       <YardGround yard={yard} scale={scale} picked={picked} />
       {report.plan.perimeter.method !== 'none' && <PerimeterBand band={band} scale={scale} />}
       <ZoneLines zones={zones} labels={labels.zones} scale={scale} />

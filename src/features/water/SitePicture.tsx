@@ -1,0 +1,114 @@
+import { Button } from '@mantine/core';
+import { useRef, useState } from 'react';
+import type { Job } from '../../core/job/jobSchema';
+import { underlaid } from '../../core/water/underlay';
+import { keepPhoto } from '../../store/persistence/photoStorage';
+import { useJobEditor } from '../../store/useJobEditor';
+import { scalePhoto } from '../job/scalePhoto';
+import classes from './water.module.css';
+
+/** The size of a picture in its own pixels. */
+async function sizeOf(picture: string): Promise<readonly [number, number]> {
+  const image = new Image();
+  image.src = picture;
+  await image.decode();
+  return [image.naturalWidth, image.naturalHeight];
+}
+
+interface SitePictureProps {
+  readonly job: Job;
+  /** Whether its scale is being set by two points. */
+  readonly scaling: boolean;
+  readonly onScaling: (scaling: boolean) => void;
+}
+
+/** Takes a picture and lays it under the plan, a hundred feet wide until it is scaled. */
+function useLaying(jobId: string, onLaid: () => void) {
+  const { edit } = useJobEditor();
+  const [problem, setProblem] = useState<string | null>(null);
+  const add = async (file: File): Promise<void> => {
+    const picture = await scalePhoto(file);
+    if (picture === undefined) {
+      setProblem(`${file.name} is not a picture that this browser reads: use JPEG or PNG.`);
+      return;
+    }
+    setProblem(null);
+    const id = crypto.randomUUID();
+    await keepPhoto({ id, jobId, picture });
+    const [width, height] = await sizeOf(picture);
+    edit({ kind: 'change-yard', fields: { underlay: underlaid(id, width, height) } }, 'Add a site picture');
+    onLaid();
+  };
+  return { add, problem };
+}
+
+/** What may be done with the picture that lies there. */
+function Laid({ scaling, onScaling }: Omit<SitePictureProps, 'job'>) {
+  const { canWrite, edit } = useJobEditor();
+  return (
+    <>
+      <Button
+        size="xs"
+        variant="default"
+        aria-pressed={scaling}
+        onClick={() => {
+          onScaling(!scaling);
+        }}
+      >
+        {scaling ? 'Scale is set' : 'Set its scale'}
+      </Button>
+      <Button
+        size="xs"
+        variant="default"
+        disabled={!canWrite}
+        onClick={() => {
+          edit({ kind: 'change-yard', fields: { underlay: null } }, 'Remove the site picture');
+          onScaling(false);
+        }}
+      >
+        Remove it
+      </Button>
+    </>
+  );
+}
+
+/** A picture of the site under the plan: an air photograph, a survey, a drawing. */
+export function SitePicture({ job, scaling, onScaling }: SitePictureProps) {
+  const { canWrite } = useJobEditor();
+  const input = useRef<HTMLInputElement>(null);
+  const { add, problem } = useLaying(job.id, () => {
+    onScaling(true);
+  });
+  const laid = job.yard.underlay !== null;
+  return (
+    <section aria-label="Site picture">
+      <h2>Site picture</h2>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        hidden
+        aria-label="Picture of the site"
+        onChange={(event) => {
+          const file = event.currentTarget.files?.[0];
+          if (file !== undefined) void add(file);
+          event.currentTarget.value = '';
+        }}
+      />
+      <div className={classes['acts']}>
+        <Button
+          size="xs"
+          variant="default"
+          disabled={!canWrite}
+          onClick={() => {
+            input.current?.click();
+          }}
+        >
+          {laid ? 'Another picture' : 'Put one under the plan'}
+        </Button>
+        {laid && <Laid scaling={scaling} onScaling={onScaling} />}
+      </div>
+      {problem !== null && <p role="alert">{problem}</p>}
+    </section>
+  );
+}
