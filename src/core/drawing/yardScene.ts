@@ -1,4 +1,5 @@
-import type { Point } from '../water/point';
+import { boundsOf, type Point } from '../water/point';
+import { closedLine } from '../water/segments';
 import { bondRows } from '../water/bondRows';
 import { DRAWN_FT, parallelCurve } from '../water/parallelCurve';
 import type { WaterReport } from '../water/waterReport';
@@ -14,8 +15,6 @@ const ROW_FT = 1.1;
 const MARK_FT = 0.6;
 const BESIDE_FT = 1;
 const UNDER_FT = 24;
-
-const closed = (points: readonly Point[]): readonly Point[] => [...points, ...points.slice(0, 1)];
 
 const path = (layer: string, points: readonly Point[]): SceneItem => ({ kind: 'path', layer, points });
 const text = (layer: string, at: Point, words: string): SceneItem => ({
@@ -39,12 +38,12 @@ function water(report: WaterReport): SectionScene {
   const { placed, ring, ties, parts, plates, copper, water: own } = report;
   const tails = [...parts.map(({ tail }) => tail), ...plates.map(({ tail }) => tail)];
   return [
-    path('WATER', closed(placed.outline)),
+    path('WATER', closedLine(placed.outline)),
     text('WATER', own.at, `${own.name} ${sizeWords(own)}`),
     ...zoneLines(own.kind).flatMap(({ ft, says }) => {
       const curve = parallelCurve(placed.outline, ft, DRAWN_FT);
       const top = curve.reduce((best, point) => (point[1] > best[1] ? point : best), curve[0] ?? own.at);
-      return [path('ZONES', closed(curve)), text('ZONES', top, `${ft} ft ${says}`)];
+      return [path('ZONES', closedLine(curve)), text('ZONES', top, `${ft} ft ${says}`)];
     }),
     ...(ring?.pieces.map((piece) => path('RING', piece)) ?? []),
     ...(ring !== null && copper.taps > 1
@@ -71,7 +70,7 @@ const things = ({ things: all }: WaterReport): SectionScene =>
 /** Numbers of what is bonded, and the list that they stand in, under the plan. */
 function quantities(report: WaterReport, lowFt: number): SectionScene {
   const rows = bondRows(report);
-  const left = Math.min(...report.placed.outline.map(([x]) => x));
+  const { left } = boundsOf(report.placed.outline);
   const lines = [
     ...rows.map((row) => `${row.number} ${bondTitle(row, report)}`),
     ...loopSteps(report).map(({ label, figure }) => `${label}: ${figure}`),
@@ -84,9 +83,9 @@ function quantities(report: WaterReport, lowFt: number): SectionScene {
 
 /** The yard around one water in feet, for drawing programs: one layer for each kind of thing, quantities below. */
 export function yardScene(yard: Yard, report: WaterReport): SectionScene {
-  const low = Math.min(...report.placed.outline.map(([, y]) => y));
+  const { low } = boundsOf(report.placed.outline);
   return [
-    ...yard.areas.map(({ points }) => path('DECKS', closed(points))),
+    ...yard.areas.map(({ points }) => path('DECKS', closedLine(points))),
     ...yard.lines.flatMap((line) => {
       const [from] = line.points;
       const named = from === undefined ? [] : [text(LAYER[line.kind], from, line.name)];

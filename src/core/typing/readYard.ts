@@ -12,7 +12,7 @@ import {
   type ShapeKind,
 } from '../water/freshYard';
 import { placedWater } from '../water/placedWater';
-import type { Point } from '../water/point';
+import { middleOfBounds, type Point } from '../water/point';
 import type { Water, YardItem } from '../water/yardSchema';
 import { lineName, thingName } from '../wording/waterWords';
 
@@ -151,9 +151,7 @@ function readWater(text: string, id: string): Water | string {
 function besideWater(water: Water, [dx, dy]: Point, ft: number): Point {
   const { outline } = placedWater(water);
   const along = outline.map(([x, y]) => x * dx + y * dy);
-  const xs = outline.map(([x]) => x);
-  const ys = outline.map(([, y]) => y);
-  const middle: Point = [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
+  const middle = middleOfBounds(outline);
   const out = Math.max(...along) + ft;
   return [dx === 0 ? middle[0] : dx * out, dy === 0 ? middle[1] : dy * out];
 }

@@ -3,7 +3,16 @@ import { parallelCurve } from './parallelCurve';
 import type { PlacedWater } from './placedWater';
 import { apart, outlineSides, type Point } from './point';
 import { straightToWater, type Barrier } from './reach';
-import { alongSegment, cross, crossingShare, lengthOf, nearestOn, piecesOf, type Segment } from './segments';
+import {
+  alongSegment,
+  closedLine,
+  cross,
+  crossingShare,
+  lengthOf,
+  nearestOn,
+  piecesOf,
+  type Segment,
+} from './segments';
 
 /** The bonding ring around a pool or tub as it is laid. */
 export interface BondRing {
@@ -16,8 +25,6 @@ export interface BondRing {
 
 /** Chords of the ring lie this much inside its arcs at most: its length is right to a hundredth of a foot. */
 const RING_CHORD_FT = 1e-3;
-
-const closedLine = (points: readonly Point[]): readonly Point[] => [...points, ...points.slice(0, 1)];
 
 /** The parts of a side between the walls that cross it. */
 function splitAt(side: Segment, walls: readonly Barrier[]): readonly Segment[] {

@@ -18,3 +18,24 @@ export function rectangleCorners(lengthFt: number, widthFt: number): readonly Po
 
 /** How far two points are apart, feet. */
 export const apart = ([x1, y1]: Point, [x2, y2]: Point): number => Math.hypot(x2 - x1, y2 - y1);
+
+/** The sides of the upright box around points, feet or pixels as they are. */
+export interface Bounds {
+  readonly left: number;
+  readonly right: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** The upright box around points. */
+export function boundsOf(points: readonly Point[]): Bounds {
+  const xs = points.map(([x]) => x);
+  const ys = points.map(([, y]) => y);
+  return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) };
+}
+
+/** The middle of the upright box around points. */
+export function middleOfBounds(points: readonly Point[]): Point {
+  const { left, right, low, high } = boundsOf(points);
+  return [(left + right) / 2, (low + high) / 2];
+}

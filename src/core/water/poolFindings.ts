@@ -3,7 +3,7 @@ import type { Subject } from '../findings/subject';
 import type { WaterKind, YardThing } from '../code/waterFacts';
 import type { PlacedWater } from './placedWater';
 import { apart } from './point';
-import { crossesOutline, piecesOf } from './segments';
+import { closedLine, crossesOutline, piecesOf } from './segments';
 import type { WaterReport } from './waterReport';
 import type { Water, Yard } from './yardSchema';
 
@@ -74,7 +74,7 @@ const overlaps = (a: PlacedWater, b: PlacedWater): boolean => mayOverlap(a, b) &
 const meets = (a: PlacedWater, b: PlacedWater): boolean =>
   a.outline.some((corner) => b.edge.holds(corner)) ||
   b.outline.some((corner) => a.edge.holds(corner)) ||
-  crossesOutline(piecesOf([...a.outline, ...a.outline.slice(0, 1)]), b.outline);
+  crossesOutline(piecesOf(closedLine(a.outline)), b.outline);
 
 /** What of the plan cannot be: things in the water, walls through it, one water in another. */
 function plan(report: WaterReport, yard: Yard, others: readonly WaterReport[], out: FindingLog): void {

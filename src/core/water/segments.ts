@@ -33,6 +33,9 @@ export function crossingShare([a, b]: Segment, [c, d]: Segment): number | undefi
 /** Whether two pieces cross. */
 export const cross = (a: Segment, b: Segment): boolean => crossingShare(a, b) !== undefined;
 
+/** A line around points that ends where it begins. */
+export const closedLine = (points: readonly Point[]): readonly Point[] => [...points, ...points.slice(0, 1)];
+
 /** The pieces of a line through points. */
 export const piecesOf = (points: readonly Point[]): readonly Segment[] =>
   points.slice(1).map((to, at): Segment => [points[at] ?? to, to]);

@@ -1,5 +1,5 @@
 import type { Outline } from './bondLoop';
-import { outlineSides, rectangleCorners, type Point } from './point';
+import { boundsOf, outlineSides, rectangleCorners, type Point } from './point';
 import { alongSegment, crossingShare, nearestOfSides, nearestOn, type Segment } from './segments';
 
 /** The inside wall of a pool or tub, as something to measure to. */
@@ -42,9 +42,7 @@ function crossingsOf(holds: WaterEdge['holds'], line: Segment): readonly Point[]
 
 function polygonEdge(points: readonly Point[]): WaterEdge {
   const sides = outlineSides(points);
-  const xs = points.map(([x]) => x);
-  const ys = points.map(([, y]) => y);
-  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const { left, right, low, high } = boundsOf(points);
   return {
     // Most of a yard lies outside of the box around the water.
     holds: (point) =>

@@ -5,6 +5,7 @@ import { bondRing, shellTies, type BondRing, type ShellTies } from './bondRing';
 import { copperOf, type Copper } from './copper';
 import { placedWater, type PlacedWater } from './placedWater';
 import type { Point } from './point';
+import { closedLine } from './segments';
 import { straightToWater, waysToWater, type Barrier, type Reach } from './reach';
 import { AT_EQUIPMENT, AT_METAL, tailsFrom, type Tail } from './tails';
 import { waterEdge } from './waterEdge';
@@ -160,7 +161,7 @@ export function waterReport(question: WaterQuestion): WaterReport {
   );
   const laid = isLaid(plan, water) ? bondRing(placed, water.ringOffIn, walls) : null;
   // Where no ring lies parts are bonded at the shell, or at the lug of a tub: at its edge.
-  const spine = laid?.pieces ?? [[...placed.outline, ...placed.outline.slice(0, 1)]];
+  const spine = laid?.pieces ?? [closedLine(placed.outline)];
   const tail = tailsFrom(spine, walls);
   const parts = found.map((candidate, at): BondedPart => {
     const verdict = asked(

@@ -1,3 +1,4 @@
+import { isConcrete } from '../water/bonding';
 import type { WaterReport } from '../water/waterReport';
 import { printNumber as n } from '../units/number';
 import { counted } from './words';
@@ -10,8 +11,6 @@ export interface BondStage {
   /** Photographs to take before it is covered. */
   readonly photos: readonly string[];
 }
-
-const isConcrete = (shell: string): boolean => shell.startsWith('concrete');
 
 /** Before the shell is shot: its steel, or the grid in its place. */
 function steel({ water, copper, parts }: WaterReport): BondStage {

@@ -6,6 +6,7 @@ import { sizeWords } from '../../core/wording/yardWords';
 import { BondWires, PerimeterBand, WaterBody } from '../../ui/pictures/yard/YardWater';
 import { useCurves } from '../../ui/pictures/yard/useCurves';
 import { YardGround } from '../../ui/pictures/yard/YardGround';
+import { NumberMark } from '../../ui/pictures/yard/NumberMark';
 import { viewAround, yardScale } from '../../ui/pictures/yard/yardScale';
 import classes from './walk.module.css';
 
@@ -43,31 +44,16 @@ export function WalkPlan({ yard, report, steps, lit }: WalkPlanProps) {
         <PerimeterBand band={band} scale={scale} />
         <WaterBody report={report} scale={scale} words={[sizeWords(report.water)]} />
         <BondWires report={report} scale={scale} lit={lit} />
-        {numbered.map(({ step: { id, at }, index }) => {
-          const [x, y] = [scale.x(at[0]), scale.y(at[1])];
-          const here = id === lit;
-          return (
-            <g key={id}>
-              <circle
-                cx={x}
-                cy={y}
-                r="10"
-                fill={here ? 'var(--copper)' : 'var(--sheet)'}
-                stroke={here ? 'var(--copper)' : 'var(--ink)'}
-                strokeWidth="1.2"
-              />
-              <text
-                className="strong"
-                x={x}
-                y={y + 4}
-                textAnchor="middle"
-                style={here ? { fill: 'var(--ground)' } : undefined}
-              >
-                {index + 1}
-              </text>
-            </g>
-          );
-        })}
+        {numbered.map(({ step: { id, at }, index }) => (
+          <NumberMark
+            key={id}
+            at={[scale.x(at[0]), scale.y(at[1])]}
+            number={index + 1}
+            lit={id === lit}
+            radius={10}
+            className="strong"
+          />
+        ))}
       </svg>
     </div>
   );

@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
-import type { Point } from '../../core/water/point';
+import { middleOfBounds, type Point } from '../../core/water/point';
 import type { WaterReport } from '../../core/water/waterReport';
 import { freePoints, movedBy, snapped, withFreePoints, withPoint } from '../../core/water/yardEdits';
 import type { YardItem } from '../../core/water/yardSchema';
@@ -93,12 +93,7 @@ function Grip({ handle, props }: { readonly handle: Handle; readonly props: Yard
 /** Handles of things, of the waters, and of the points of what is picked. */
 function handlesOf({ evaluation, report, picked }: YardHandlesProps): readonly Handle[] {
   const { yard } = evaluation.job;
-  const middle = ({ placed }: WaterReport): Point => {
-    const { outline } = placed;
-    const xs = outline.map(([x]) => x);
-    const ys = outline.map(([, y]) => y);
-    return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
-  };
+  const middle = ({ placed }: WaterReport): Point => middleOfBounds(placed.outline);
   const waters = evaluation.waters.map(({ report: each }): Handle => {
     const { water } = each;
     return {

@@ -1,5 +1,6 @@
-import { apart, type Point } from '../point';
-import { alongSegment, lengthOf, piecesOf } from '../segments';
+import { isConcrete } from '../bonding';
+import { apart, boundsOf, type Point } from '../point';
+import { alongSegment, closedLine, lengthOf, piecesOf } from '../segments';
 import type { WaterReport } from '../waterReport';
 import type { Yard } from '../yardSchema';
 import { fieldParts, STATED_SOIL, type FieldPart, type FieldValues } from './fieldParts';
@@ -56,9 +57,7 @@ const LINER_OHM = 20000;
 const CONTACT_FT = 1;
 
 function gridAround(points: readonly Point[], n: number): FieldGrid {
-  const xs = points.map(([x]) => x);
-  const ys = points.map(([, y]) => y);
-  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const { left, right, low, high } = boundsOf(points);
   const side = Math.max(right - left, high - low) + 2 * ROOM_FT;
   return { n, stepFt: side / n, origin: [(left + right - side) / 2, (low + high - side) / 2] };
 }
@@ -133,7 +132,7 @@ function cellsOf(
       return shared(new Map(inside.map((cell) => [cell, 1])));
     }
     case 'water':
-      return underLine([[...report.placed.outline, ...report.placed.outline.slice(0, 1)]], grid, soil);
+      return underLine([closedLine(report.placed.outline)], grid, soil);
     case 'equipment':
     case 'metal':
       return underPlace(part.at, grid, soil);
@@ -146,7 +145,7 @@ export function fieldModel(report: WaterReport, yard: Pick<Yard, 'lines'>, n = F
   const { placed, water } = report;
   const near = parts.filter(({ kind }) => kind !== 'fence').map(({ at }) => at);
   const grid = gridAround([...placed.outline, ...near], n);
-  const lined = water.kind === 'in-ground' && !water.shell.startsWith('concrete');
+  const lined = water.kind === 'in-ground' && !isConcrete(water.shell);
   const soil = Uint8Array.from({ length: n * n }, (_, cell) =>
     lined && placed.edge.holds(centerOf(grid, cell)) ? 0 : 1,
   );
@@ -168,7 +167,7 @@ function toSoil(
     );
   if (kind === 'shell') return (scale * (cells[index]?.length ?? 0) * grid.stepFt ** 2) / SHELL_OHM_FT2;
   // Behind a liner the water has a little to earth; in concrete it stands with the steel.
-  if (kind === 'water') return report.water.shell.startsWith('concrete') ? 0 : 1 / LINER_OHM;
+  if (kind === 'water') return isConcrete(report.water.shell) ? 0 : 1 / LINER_OHM;
   return earthOhm === null ? 0 : scale / (earthOhm - SPREAD_OHM[kind]);
 }
 

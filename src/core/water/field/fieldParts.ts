@@ -1,4 +1,5 @@
 import type { BondCandidate } from '../yardParts';
+import { isConcrete } from '../bonding';
 import type { Point } from '../point';
 import type { WaterReport } from '../waterReport';
 import type { Yard } from '../yardSchema';
@@ -72,8 +73,6 @@ function partOf(candidate: BondCandidate): FieldPart {
   };
 }
 
-const isConcrete = ({ water }: WaterReport): boolean => water.shell.startsWith('concrete');
-
 /**
  * The parts around a water that current may pass through: what is bonded or may have to be, the ring, the shell where it
  * conducts, and the water. Metal within a wall of the water, as a light, is left to the water itself.
@@ -101,7 +100,7 @@ export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>):
   return [
     ...(water.shell === 'self-contained' ? [unit] : []),
     ...metal,
-    ...(isConcrete(report)
+    ...(isConcrete(water.shell)
       ? [
           {
             id: 'shell',
@@ -120,7 +119,7 @@ export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>):
       kind: 'water',
       at: plates[0]?.thing.at ?? water.at,
       earthOhm: null,
-      bonds: !isConcrete(report),
+      bonds: !isConcrete(water.shell),
       wet: false,
     },
     ...(ring === null

@@ -1,4 +1,4 @@
-import { apart, type Point } from '../point';
+import { apart, middleOfBounds, type Point } from '../point';
 import type { WaterReport } from '../waterReport';
 import { cellAt, sourceOf, type FieldFrame } from './fieldModel';
 import { feetOhm, STATED_SOIL, type FieldPart, type FieldValues } from './fieldParts';
@@ -31,9 +31,7 @@ const STEP_FT = 3;
 /** A place outside of the water, square out from its edge near another. */
 function outFrom(place: Point, { placed }: WaterReport, ft: number): Point {
   const near = placed.edge.nearest(place) ?? place;
-  const xs = placed.outline.map(([x]) => x);
-  const ys = placed.outline.map(([, y]) => y);
-  const middle: Point = [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
+  const middle = middleOfBounds(placed.outline);
   const away = apart(near, place) > 0.2 ? place : middle;
   const sign = away === place ? 1 : -1;
   const long = apart(near, away) || 1;

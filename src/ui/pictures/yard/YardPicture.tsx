@@ -8,6 +8,7 @@ import { BondWires, PerimeterBand, WaterBody, ZoneLines } from './YardWater';
 import type { Placed } from './labelPlaces';
 import { useCurves } from './useCurves';
 import { yardLabels, type YardLabels } from './yardLabels';
+import { boundsOf } from '../../../core/water/point';
 import type { YardScale } from './yardScale';
 import '../pictures.css';
 
@@ -107,9 +108,9 @@ interface RingOffProps extends Pick<YardPictureProps, 'report' | 'scale'> {
 
 /** How far the ring lies off, measured at the left or right of the water. */
 function RingOff({ report: { water, placed }, scale, place }: RingOffProps) {
-  const xs = placed.outline.map(([x]) => x);
+  const { left, right } = boundsOf(placed.outline);
   const side = place.anchor === 'end' ? -1 : 1;
-  const x = scale.x(side < 0 ? Math.min(...xs) : Math.max(...xs));
+  const x = scale.x(side < 0 ? left : right);
   const y = place.y - 4;
   const off = side * (water.ringOffIn / 12) * scale.pxPerFt;
   return (

@@ -1,6 +1,7 @@
 import type { BondRow } from '../../../core/water/bondRows';
 import type { ThingAt, WaterReport } from '../../../core/water/waterReport';
 import type { Placed } from './labelPlaces';
+import { NumberMark } from './NumberMark';
 import { numberPlace } from './numberPlace';
 import { THING_MARKS } from './thingMarks';
 import { thingLabel, wayWords, type YardLabels } from './yardLabels';
@@ -64,30 +65,17 @@ export function BondNumbers({ report, rows, scale, picked }: ThingsProps) {
   return (
     <>
       {rows.map((row) => {
-        const [x, y] = numberPlace(row, report, scale);
         const id =
           row.kind === 'part' ? row.part.candidate.id : row.kind === 'plate' ? row.thing.id : row.kind;
-        const lit = id === picked;
         return (
-          <g key={row.number}>
-            <circle
-              cx={x}
-              cy={y}
-              r="9"
-              fill={lit ? 'var(--copper)' : 'var(--sheet)'}
-              stroke={lit ? 'var(--copper)' : 'var(--ink)'}
-              strokeWidth="1.2"
-            />
-            <text
-              className="small strong"
-              x={x}
-              y={y + 4}
-              textAnchor="middle"
-              style={lit ? { fill: 'var(--ground)' } : undefined}
-            >
-              {row.number}
-            </text>
-          </g>
+          <NumberMark
+            key={row.number}
+            at={numberPlace(row, report, scale)}
+            number={row.number}
+            lit={id === picked}
+            radius={9}
+            className="small strong"
+          />
         );
       })}
     </>

@@ -1,4 +1,4 @@
-import { apart, outlineSides, type Point } from '../../../core/water/point';
+import { apart, boundsOf, middleOfBounds, outlineSides, type Point } from '../../../core/water/point';
 import { nearestOn, type Segment } from '../../../core/water/segments';
 import type { WaterReport } from '../../../core/water/waterReport';
 import type { ZoneLine } from '../../../core/wording/zoneLines';
@@ -73,11 +73,9 @@ const WAVES: readonly (readonly [number, number])[] = [
 /** The water itself, named. */
 export function WaterBody({ report, scale, words }: WaterProps & { readonly words: readonly string[] }) {
   const { outline } = report.placed;
-  const xs = outline.map(([x]) => scale.x(x));
-  const ys = outline.map(([, y]) => scale.y(y));
-  const [left, right] = [Math.min(...xs), Math.max(...xs)];
-  const [top, bottom] = [Math.min(...ys), Math.max(...ys)];
-  const [cx, cy] = [(left + right) / 2, (top + bottom) / 2];
+  const drawn = outline.map(([x, y]): Point => [scale.x(x), scale.y(y)]);
+  const { left, right, low: top, high: bottom } = boundsOf(drawn);
+  const [cx, cy] = middleOfBounds(drawn);
   const roomy = right - left > 150 && bottom - top > 90;
   return (
     <>

@@ -1,5 +1,5 @@
 import type { BondRow } from '../../../core/water/bondRows';
-import type { Point } from '../../../core/water/point';
+import { boundsOf, type Point } from '../../../core/water/point';
 import { alongSegment, lengthOf, piecesOf } from '../../../core/water/segments';
 import type { ThingAt, WaterReport } from '../../../core/water/waterReport';
 import type { Yard } from '../../../core/water/yardSchema';
@@ -47,8 +47,7 @@ function beside([x, y]: Point, lines: readonly string[]): readonly Placed[] {
 function onCurve(curve: readonly Point[], words: string, { x, y }: YardScale): readonly Placed[] {
   const w = textPx(words, 11);
   const tops = curve.map(([px, py]): Point => [x(px), y(py)]);
-  const xs = tops.map(([px]) => px);
-  const [left, right] = [Math.min(...xs), Math.max(...xs)];
+  const { left, right } = boundsOf(tops);
   const middle = tops.reduce((sum, [, py]) => sum + py, 0) / Math.max(1, tops.length);
   return [0.5, 0.34, 0.66, 0.2, 0.8].flatMap((share) =>
     [true, false].flatMap((upper) => {
@@ -135,8 +134,8 @@ function besideRing(
   { x, y, pxPerFt }: YardScale,
 ): readonly Placed[] {
   const off = (water.ringOffIn / 12) * pxPerFt;
-  const xs = outline.map(([px]) => px);
-  const ends = [Math.min(...xs), Math.max(...xs)] as const;
+  const { left, right: far } = boundsOf(outline);
+  const ends = [left, far] as const;
   return [-34, 34, -60, 60].flatMap((dy) =>
     ends.map((end, right): Placed => {
       const at = outline.reduce((best, each) =>
@@ -177,15 +176,13 @@ interface Labelled {
 function takenBy({ yard, report, others, rows, scale }: Labelled): readonly Box[] {
   const { x, y } = scale;
   const named = [report, ...others].map(({ placed: { outline } }): Box => {
-    const xs = outline.map(([px]) => x(px));
-    const ys = outline.map(([, py]) => y(py));
-    const [left, top] = [Math.min(...xs), Math.min(...ys)];
+    const { left, right, low, high } = boundsOf(outline.map(([px, py]) => [x(px), y(py)]));
     const band = BAND_FT * scale.pxPerFt;
     return {
       x: left - band,
-      y: top - band,
-      w: Math.max(...xs) - left + 2 * band,
-      h: Math.max(...ys) - top + 2 * band,
+      y: low - band,
+      w: right - left + 2 * band,
+      h: high - low + 2 * band,
     };
   });
   return [

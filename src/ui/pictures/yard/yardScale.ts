@@ -1,4 +1,4 @@
-import type { Point } from '../../../core/water/point';
+import { boundsOf, type Point } from '../../../core/water/point';
 
 /** How the yard is laid onto the picture: right is x, up is y. */
 export interface YardScale {
@@ -18,9 +18,7 @@ export interface YardView {
 
 /** What is looked at around some points, with room on each side. */
 export function viewAround(points: readonly Point[], roomFt: number): YardView {
-  const xs = points.map(([x]) => x);
-  const ys = points.map(([, y]) => y);
-  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const { left, right, low, high } = boundsOf(points);
   return {
     middle: [(left + right) / 2, (low + high) / 2],
     widthFt: right - left + 2 * roomFt,
