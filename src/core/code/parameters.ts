@@ -101,6 +101,8 @@ export const parameters2023 = {
   feederSurge: known<boolean>(true, 'feeder.surge'),
   /** Whether a single copper ring may lie under a paved surface around a pool. */
   ringUnderPavement: believed<boolean>(false, 'bond.loop'),
+  /** Whether the text names a copper grid for the surface around a pool. */
+  copperGridNamed: believed<boolean>(true, 'bond.loop'),
   /** Whether only surfaces from 3 ft above to 2 ft below the water are bonded around it. */
   perimeterHeightBand: believed<boolean>(true, 'bond.loop'),
   /** Whether a feeder to another building with a dwelling has an emergency disconnect outdoors. */

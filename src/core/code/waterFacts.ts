@@ -93,4 +93,4 @@ export type BondReason =
   | 'distance-unknown';
 
 /** Why the authority decides how the surface around the water is bonded. */
-export type PerimeterDoubt = 'paved' | 'nonconductive' | 'rim-unknown' | 'indoors';
+export type PerimeterDoubt = 'paved' | 'grid-unnamed' | 'nonconductive' | 'rim-unknown' | 'indoors';

@@ -35,7 +35,7 @@ const LAYER: Readonly<Record<YardLine['kind'], string>> = {
 
 /** The water with its zones, ring, taps and tails. */
 function water(report: WaterReport): SectionScene {
-  const { placed, ring, ties, parts, plates, copper, water: own } = report;
+  const { placed, ring, grid, around, ties, parts, plates, copper, water: own } = report;
   const tails = [...parts.map(({ tail }) => tail), ...plates.map(({ tail }) => tail)];
   return [
     path('WATER', closedLine(placed.outline)),
@@ -46,7 +46,9 @@ function water(report: WaterReport): SectionScene {
       return [path('ZONES', closedLine(curve)), text('ZONES', top, `${ft} ft ${says}`)];
     }),
     ...(ring?.pieces.map((piece) => path('RING', piece)) ?? []),
-    ...(ring !== null && copper.taps > 1
+    ...(grid?.pieces.map((piece) => path('GRID', piece)) ?? []),
+    ...(around.length > 0 ? [path('RING', around)] : []),
+    ...(copper.taps > 1
       ? ties.points.map((at): SceneItem => ({ kind: 'circle', layer: 'TAPS', at, radiusFt: MARK_FT / 2 }))
       : []),
     ...tails.flatMap((tail) => (tail === null || tail.path.length < 2 ? [] : [path('TAILS', tail.path)])),

@@ -105,6 +105,8 @@ type YardChange =
   | { readonly kind: 'ring-deep'; readonly deepIn: number }
   | { readonly kind: 'shell-ties'; readonly taps: number }
   | { readonly kind: 'water-bond'; readonly in2: number }
+  | { readonly kind: 'copper-grid'; readonly wireFt: number; readonly crossings: number }
+  | { readonly kind: 'ring-for-grid' }
   | { readonly kind: 'solid-copper' }
   | { readonly kind: 'listed-connectors' };
 

@@ -1,15 +1,17 @@
+import type { PerimeterDoubt } from '../code/waterFacts';
 import type { Finding, FindingCode, FindingData } from '../findings/finding';
 import type { AnyFinding } from '../findings/finding';
 import type { Command } from '../job/command';
 import type { JobEvaluation } from '../job/evaluateJob';
 import { yardEdit } from '../job/yardEdits';
+import { bondGrid } from '../water/bondGrid';
 import { RING_DEEP_IN, RING_OFF_IN, WETTED_IN2 } from '../water/bondFindings';
 import { legalPlace, receptaclePlace } from '../water/legalPlace';
 import type { Point } from '../water/point';
 import { convenienceFt } from '../water/poolFindings';
 import { straightToWater, waysToWater } from '../water/reach';
 import type { WaterReport } from '../water/waterReport';
-import { barriersOf } from '../water/yardBarriers';
+import { barriersOf, wallsOf } from '../water/yardBarriers';
 import { measuredThing, waterLevelFt, zoneObject } from '../water/yardParts';
 import type { Thing, Water, YardLine } from '../water/yardSchema';
 import { zoneVerdict } from '../water/zones';
@@ -158,6 +160,16 @@ function waterBond({ report, evaluation }: About): Changed | undefined {
   return { edit: putThing(item), says: { kind: 'water-bond', in2: WETTED_IN2 } };
 }
 
+/** A copper grid where a single ring under pavement is in doubt; the ring where the grid is. */
+function surfaceBond({ report, evaluation }: About, doubt: PerimeterDoubt): Changed | undefined {
+  const { water, placed } = report;
+  if (doubt === 'grid-unnamed')
+    return { edit: putWater(without(water, 'grid')), says: { kind: 'ring-for-grid' } };
+  if (doubt !== 'paved') return undefined;
+  const { wireFt, crossings } = bondGrid(placed, wallsOf(evaluation.job.yard.lines));
+  return { edit: putWater({ ...water, grid: true }), says: { kind: 'copper-grid', wireFt, crossings } };
+}
+
 /** What is worth trying for each finding about water that a change of the plan can clear. */
 export const waterFixes: CandidatesByCode = {
   'zone.receptacle': [farEnough('zone.receptacle')],
@@ -229,6 +241,7 @@ export const waterFixes: CandidatesByCode = {
       waterWith(about, { ringDeepIn: RING_DEEP_IN.usual }, { kind: 'ring-deep', deepIn: RING_DEEP_IN.usual }),
     ),
   ],
+  'bond.perimeter': [fix('bond.perimeter', (about, { doubt }) => surfaceBond(about, doubt))],
   'bond.points': [
     fix('bond.points', (about, { needs }) =>
       waterWith(about, { taps: needs }, { kind: 'shell-ties', taps: needs }),

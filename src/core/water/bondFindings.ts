@@ -60,10 +60,11 @@ function loop({ water, ring }: WaterReport, out: FindingLog): void {
 }
 
 /** Why the authority decides about the surface around the water. */
-function doubtOf({ kind, shell, perimeter }: Water, rimAboveIn: number | undefined): PerimeterDoubt {
+function doubtOf({ kind, shell, perimeter, grid }: Water, rimAboveIn: number | undefined): PerimeterDoubt {
   if (kind === 'spa-indoor') return 'indoors';
   if (shell === 'self-contained' && rimAboveIn === undefined) return 'rim-unknown';
-  return perimeter === 'nonconductive' ? 'nonconductive' : 'paved';
+  if (perimeter === 'nonconductive') return 'nonconductive';
+  return grid === true ? 'grid-unnamed' : 'paved';
 }
 
 function perimeter(report: WaterReport, code: Edition, out: FindingLog): void {

@@ -35,7 +35,7 @@ function splitAt(side: Segment, walls: readonly Barrier[]): readonly Segment[] {
 }
 
 /** Whether a wall stands between a place and the water that is nearest to it. */
-function isBehind(place: Point, { edge }: PlacedWater, walls: readonly Barrier[]): boolean {
+export function isBehindWall(place: Point, { edge }: PlacedWater, walls: readonly Barrier[]): boolean {
   const near = edge.nearest(place);
   return near !== undefined && walls.some((wall) => cross([place, near], wall));
 }
@@ -75,7 +75,7 @@ export function bondRing(placed: PlacedWater, offIn: number, walls: readonly Bar
   const near = walls.filter((wall) => comesWithin(wall, placed, offFt));
   if (near.length === 0) return whole;
   const parts = piecesOf(curve).flatMap((side) => splitAt(side, near));
-  const kept = parts.filter((part) => !isBehind(alongSegment(part, 0.5), placed, near));
+  const kept = parts.filter((part) => !isBehindWall(alongSegment(part, 0.5), placed, near));
   if (kept.length === parts.length) return whole;
   const pieces = joinedUp(kept);
   return {

@@ -7,6 +7,8 @@ export interface BondedWater {
   readonly kind: WaterKind;
   readonly shell: Shell;
   readonly perimeter: Perimeter;
+  /** Whether a copper grid is laid in place of the ring. */
+  readonly grid?: boolean | undefined;
   /** How far the rim stands above every surface within 30 in of it. */
   readonly rimAboveIn?: number | undefined;
   /** Bonded metal that the water always wets, square inches. */
@@ -112,7 +114,7 @@ const tiesOf = (shell: Shell): number => (isConcrete(shell) || shell === 'metal-
 
 /** How the surface around the water is bonded (680.26(B)(2)), and where a tub is spared that (680.42(B), 680.43). */
 function perimeterVerdict(
-  { kind, shell, perimeter, rimAboveIn }: BondedWater,
+  { kind, shell, perimeter, grid, rimAboveIn }: BondedWater,
   code: Edition,
 ): PerimeterVerdict {
   const none = (section: SectionKey): PerimeterVerdict => ({ method: 'none', points: 0, section });
@@ -123,6 +125,10 @@ function perimeterVerdict(
   if (tub && rimAboveIn === undefined) return ask('bond.tub');
   if (tub && (rimAboveIn ?? 0) >= RIM_IN - SLACK) return none('bond.tub');
   const points = tiesOf(shell);
+  if (grid === true && (perimeter === 'paved' || perimeter === 'unpaved'))
+    return code.parameters.copperGridNamed.value
+      ? { method: 'grid', points, section: 'bond.loop' }
+      : ask('bond.loop');
   switch (perimeter) {
     case 'deck-steel':
       return { method: 'steel', points, section: 'bond.loop' };

@@ -1,8 +1,10 @@
 import type { Practices } from '../circuit/practices';
+import type { AroundRing } from './aroundRing';
 import type { BondingPlan } from './bonding';
+import type { BondGrid } from './bondGrid';
 import type { BondRing } from './bondRing';
 import { AT_EQUIPMENT, AT_SHELL, type Tail } from './tails';
-import { isEquipment, type BondCandidate } from './yardParts';
+import type { BondCandidate } from './yardParts';
 import type { Water } from './yardSchema';
 
 /** What a coil holds, feet: a longer ring is joined. */
@@ -11,14 +13,15 @@ const COIL_FT = 200;
 const RING_WASTE = 1.05;
 /** Bought over what is measured. */
 const MAKE_UP = 1.1;
-/** Half of a square in which a pump or heater stands, feet. */
-const PAD_HALF_FT = 1.5;
 /** What is added by mistake to the perimeter for a ring that lies 2 ft out. */
 const MISTAKE_FT = 2;
 
 /** The bonding conductor of a water, 8 AWG solid copper, and what joins it; feet and pieces. */
 export interface Copper {
   readonly ringFt: number;
+  /** Of the copper grid in place of a ring, and how often its wires cross. */
+  readonly gridFt: number;
+  readonly crossings: number;
   readonly taps: number;
   readonly tapsFt: number;
   readonly tails: number;
@@ -31,7 +34,7 @@ export interface Copper {
   readonly boughtFt: number;
   /** What adding 2 ft to the perimeter comes to, in place of the ring. */
   readonly mistakeFt: number;
-  /** Listed for direct burial: joints of the ring, and what is tapped off it. */
+  /** Listed for direct burial: joints of the ring or crossings of the grid, and what is tapped off it. */
   readonly buriedConnectors: number;
   /** At parts and shell: clamps and lugs. */
   readonly clamps: number;
@@ -42,25 +45,19 @@ interface Laid {
   readonly water: Water;
   readonly plan: BondingPlan;
   readonly ring: BondRing | null;
+  readonly grid: BondGrid | null;
+  /** The ring around pump and heater, whether it is laid or not. */
+  readonly around: AroundRing | undefined;
   readonly parts: readonly { readonly candidate: BondCandidate; readonly tail: Tail | null }[];
   readonly plates: readonly { readonly tail: Tail }[];
   readonly practices: Pick<Practices, 'ringAround'>;
 }
 
 /** Ties between ring and shell: none where the shell conducts nothing, the lug of a listed unit. */
-function tapsOf({ water, plan, ring }: Laid): number {
+function tapsOf({ water, plan, ring, grid }: Laid): number {
   const { method, points } = plan.perimeter;
-  if (method === 'none' || (ring === null && method !== 'steel')) return 0;
+  if (method === 'none' || (ring === null && grid === null && method !== 'steel')) return 0;
   return water.shell === 'vinyl' || water.shell === 'fiberglass' ? 0 : points;
-}
-
-/** A ring around pump and heater: around the square that holds them, at the same distance. */
-function aroundEquipment({ water, parts }: Laid): number {
-  const at = parts.flatMap(({ candidate }) => (isEquipment(candidate) ? [candidate.at] : []));
-  if (at.length === 0) return 0;
-  const span = (of: readonly number[]): number => Math.max(...of) - Math.min(...of) + 2 * PAD_HALF_FT;
-  const sides = span(at.map(([x]) => x)) + span(at.map(([, y]) => y));
-  return 2 * sides + 2 * Math.PI * (water.ringOffIn / 12);
 }
 
 /** A ladder has two cups, and each is bonded. */
@@ -70,18 +67,21 @@ const sum = (of: readonly number[]): number => of.reduce((total, each) => total 
 
 /** The bonding conductor of a water and what joins it. */
 export function copperOf(laid: Laid): Copper {
-  const { water, ring, parts, plates, practices } = laid;
+  const { water, ring, grid, parts, plates, practices } = laid;
   const taps = tapsOf(laid);
   const end = water.shell === 'self-contained' ? AT_EQUIPMENT : AT_SHELL;
   const tapsFt = taps * (water.ringOffIn / 12 + end.riseFt + end.makeUpFt);
   const bonded = parts.filter(({ tail }) => tail !== null);
   const tailFt = [...bonded, ...plates].map(({ tail }) => tail?.ft ?? 0);
   const ringFt = ring?.lengthFt ?? 0;
-  const aroundFt = ring === null ? 0 : aroundEquipment(laid);
-  const totalFt = ringFt + tapsFt + sum(tailFt) + (practices.ringAround ? aroundFt : 0);
+  const aroundFt = ring === null && grid === null ? 0 : (laid.around?.lengthFt ?? 0);
+  const [gridFt, crossings] = [grid?.wireFt ?? 0, grid?.crossings ?? 0];
+  const totalFt = ringFt + gridFt + tapsFt + sum(tailFt) + (practices.ringAround ? aroundFt : 0);
   const joints = Math.ceil((RING_WASTE * ringFt) / COIL_FT);
   return {
     ringFt,
+    gridFt,
+    crossings,
     taps,
     tapsFt,
     tails: tailFt.length,
@@ -91,7 +91,7 @@ export function copperOf(laid: Laid): Copper {
     totalFt,
     boughtFt: totalFt * MAKE_UP,
     mistakeFt: ring === null ? 0 : ring.perimeterFt + MISTAKE_FT,
-    buriedConnectors: joints + (ring === null ? 0 : taps + tailFt.length),
+    buriedConnectors: joints + crossings + (ring === null && grid === null ? 0 : taps + tailFt.length),
     clamps: taps + plates.length + sum(bonded.map(({ candidate }) => clampsAt(candidate))),
   };
 }

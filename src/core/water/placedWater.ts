@@ -1,5 +1,5 @@
 import type { Outline } from './bondLoop';
-import { outlineSides, rectangleCorners, type Point } from './point';
+import { boundsOf, outlineSides, rectangleCorners, type Bounds, type Point } from './point';
 import { smoothCurve } from './smoothCurve';
 import { waterEdge, type WaterEdge } from './waterEdge';
 import type { Water } from './yardSchema';
@@ -12,6 +12,10 @@ export interface PlacedWater {
   readonly local: Outline;
   /** Its inside wall in the yard as short straight sides, counterclockwise from the middle of the right side. */
   readonly outline: readonly Point[];
+  /** The box around its outline about its own origin. */
+  readonly box: Bounds;
+  /** A place about its own origin, in the yard. */
+  readonly toYard: (own: Point) => Point;
 }
 
 /** Chords for a full turn: within a quarter inch of the arc for any pool. */
@@ -88,9 +92,12 @@ export function placedWater({ shape, at, turnDeg }: Pick<Water, 'shape' | 'at' |
   };
   const local = localOutline(shape);
   const own = waterEdge(local);
+  const sides = sidesOf(local);
   return {
     local,
-    outline: sidesOf(local).map(toYard),
+    outline: sides.map(toYard),
+    box: boundsOf(sides),
+    toYard,
     edge: {
       holds: (point) => own.holds(toOwn(point)),
       nearest: (from) => {

@@ -1,6 +1,8 @@
 import type { Practices } from '../circuit/practices';
 import type { Edition } from '../code/edition';
 import { bondingPlan, type BondingPlan, type ItemVerdict } from './bonding';
+import { aroundRing } from './aroundRing';
+import { bondGrid, type BondGrid } from './bondGrid';
 import { bondRing, shellTies, type BondRing, type ShellTies } from './bondRing';
 import { copperOf, type Copper } from './copper';
 import { placedWater, type PlacedWater } from './placedWater';
@@ -55,6 +57,10 @@ export interface WaterReport {
   readonly plan: BondingPlan;
   /** The ring where one is laid. */
   readonly ring: BondRing | null;
+  /** The copper grid where one is laid in place of the ring. */
+  readonly grid: BondGrid | null;
+  /** The ring around pump and heater where it is laid too. */
+  readonly around: readonly Point[];
   readonly ties: ShellTies;
   /** In the order of a walk around the water, clockwise from the pump. */
   readonly parts: readonly BondedPart[];
@@ -137,6 +143,10 @@ function candidates(
 const asked = (verdict: ItemVerdict, { metalUnknown }: BondCandidate): ItemVerdict =>
   metalUnknown && verdict.bond === true ? { ...verdict, bond: 'ask', reason: 'metal-unknown' } : verdict;
 
+/** Whether a copper grid is chosen where one may lie: under pavement, or in earth. */
+const isGrid = ({ perimeter }: BondingPlan, { grid, perimeter: surface }: Water): boolean =>
+  grid === true && perimeter.method !== 'none' && (surface === 'paved' || surface === 'unpaved');
+
 /** A ring is laid where it is required, and where the authority has not said yet that it is not. */
 const isLaid = ({ perimeter }: BondingPlan, { kind }: Water): boolean =>
   perimeter.method === 'ring' || (perimeter.method === 'ask' && kind !== 'spa-indoor');
@@ -145,9 +155,9 @@ const isLaid = ({ perimeter }: BondingPlan, { kind }: Water): boolean =>
 export function waterReport(question: WaterQuestion): WaterReport {
   const { water, yard, nearest, practices, code } = question;
   const placed = placedWater(water);
-  const around = barriersOf(yard.lines);
+  const barriers = barriersOf(yard.lines);
   const walls = wallsOf(yard.lines);
-  const things = thingsAt(question, placed, around);
+  const things = thingsAt(question, placed, barriers);
   const found = inWalkingOrder(
     candidates(question, placed, things).filter(({ id }) => nearest.has(id)),
     placed.outline,
@@ -159,9 +169,10 @@ export function waterReport(question: WaterQuestion): WaterReport {
     found.map(({ item }) => item),
     code,
   );
-  const laid = isLaid(plan, water) ? bondRing(placed, water.ringOffIn, walls) : null;
+  const grid = isGrid(plan, water) ? bondGrid(placed, walls) : null;
+  const laid = grid === null && isLaid(plan, water) ? bondRing(placed, water.ringOffIn, walls) : null;
   // Where no ring lies parts are bonded at the shell, or at the lug of a tub: at its edge.
-  const spine = laid?.pieces ?? [closedLine(placed.outline)];
+  const spine = grid?.pieces ?? laid?.pieces ?? [closedLine(placed.outline)];
   const tail = tailsFrom(spine, walls);
   const parts = found.map((candidate, at): BondedPart => {
     const verdict = asked(
@@ -173,6 +184,21 @@ export function waterReport(question: WaterQuestion): WaterReport {
   });
   const ties = shellTies(placed.outline, water.shell === 'metal-wall' ? water.uprights : null);
   const wet = plates.map((thing) => ({ thing, tail: tail(thing.at, AT_METAL) }));
-  const copper = copperOf({ water, plan, ring: laid, parts, plates: wet, practices });
-  return { water, placed, things, rimAboveIn, plan, ring: laid, ties, parts, plates: wet, copper };
+  const pumps = aroundRing(found, water.ringOffIn);
+  const copper = copperOf({ water, plan, ring: laid, grid, around: pumps, parts, plates: wet, practices });
+  const around = copper.around ? (pumps?.line ?? []) : [];
+  return {
+    water,
+    placed,
+    things,
+    rimAboveIn,
+    plan,
+    ring: laid,
+    grid,
+    around,
+    ties,
+    parts,
+    plates: wet,
+    copper,
+  };
 }

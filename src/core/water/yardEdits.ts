@@ -116,10 +116,10 @@ export function renamed(what: YardItem, name: string): YardItem {
   }
 }
 
-/** What of the bonding of a water was found there. */
-type Found = Pick<Water, 'conductor' | 'connectors' | 'taps'>;
+/** What of the bonding of a water is left out until it was found there, or chosen. */
+type Found = Pick<Water, 'conductor' | 'connectors' | 'taps' | 'grid'>;
 
-/** A water with some of what was found of it set; undefined takes it back to what is planned. */
+/** A water with some of that set; undefined takes it back to what is planned. */
 export const withFound = (
   water: Water,
   fields: { readonly [K in keyof Found]?: Found[K] | undefined },

@@ -37,6 +37,7 @@ const waterSchema = z.strictObject({
   rimIn: inches.nullable().describe('Rim above grade, inches; 0 in the ground'),
   uprights: z.number().int().min(4).max(60).nullable().describe('Uprights of a metal wall'),
   ringOffIn: z.number().min(0).max(120).describe('Bonding ring from the inside wall, inches'),
+  grid: z.boolean().optional().describe('Whether a copper grid bonds the surface in place of the ring'),
   ringDeepIn: z.number().min(0).max(60).describe('Bonding ring below subgrade, inches'),
   conductor: z
     .enum(['solid-8', 'stranded-8', 'smaller'])

@@ -6,16 +6,18 @@ import { counted } from './words';
 import { distanceWords } from './yardWords';
 
 /** The bonding of a water in one sentence. */
-function bonding({ water, ring, copper, plan }: WaterReport): string {
+function bonding({ water, ring, grid, copper, plan }: WaterReport): string {
   const name = `Equipotential bonding, ${water.name}:`;
   if (copper.totalFt === 0)
     return water.kind === 'storable'
       ? `${name} none, a storable pool (680.30).`
       : `${name} no ring, the rim stands 28 in or more above its surroundings (${plan.perimeter.section === 'bond.tub' ? '680.42(B)' : '680.43'}); nothing of metal within 5 ft.`;
   const laid =
-    ring === null
-      ? 'no ring'
-      : `ring of ${n(ring.lengthFt, 1)} ft, ${n(water.ringOffIn)} in off, ${n(water.ringDeepIn)} in below subgrade`;
+    grid !== null
+      ? `copper grid of ${n(grid.wireFt, 0)} ft, ${counted(grid.crossings, 'crossing')}, ${n(water.ringDeepIn)} in below subgrade`
+      : ring === null
+        ? 'no ring'
+        : `ring of ${n(ring.lengthFt, 1)} ft, ${n(water.ringOffIn)} in off, ${n(water.ringDeepIn)} in below subgrade`;
   const taps = copper.taps === 0 ? '' : `, ${counted(copper.taps, 'tap')} to the shell`;
   return `${name} ${laid}${taps}, ${counted(copper.tails, 'tail')}; 8 AWG solid copper, ${n(copper.boughtFt, 0)} ft (680.26).`;
 }

@@ -32,19 +32,23 @@ function steel({ water, copper, parts }: WaterReport): BondStage {
 }
 
 /** Before the ground is closed over the ring. */
-function ring({ water, ring: laid, parts }: WaterReport): BondStage {
+function ring({ water, ring: laid, grid, parts }: WaterReport): BondStage {
   const fixed = parts.filter(({ verdict }) => verdict.bond !== false);
   return {
     id: 'ring',
     when: 'Before backfill, and before the deck is poured',
     shows: [
-      `ring ${n(water.ringOffIn)} in from the inside wall, ${n(water.ringDeepIn)} in below subgrade`,
+      grid === null
+        ? `ring ${n(water.ringOffIn)} in from the inside wall, ${n(water.ringDeepIn)} in below subgrade`
+        : `copper grid, 12 in by 12 in over 3 ft, ${n(water.ringDeepIn)} in below subgrade, joined at every crossing`,
       'listed connectors at every splice and tap',
       ...(laid?.closed === false ? ['both ends of the open ring bonded'] : []),
       ...(fixed.length > 0 ? [`tails to ${fixed.map(({ candidate }) => candidate.name).join(', ')}`] : []),
     ],
     photos: [
-      'ring with a tape to the wall, one on each side',
+      grid === null
+        ? 'ring with a tape to the wall, one on each side'
+        : 'grid with a tape over its squares, one on each side',
       'every buried connector',
       'each tail at its part',
     ],
@@ -64,11 +68,11 @@ const filled: BondStage = {
 
 /** The looks of the inspector at the bonding of a water, in their order; none where nothing is bonded. */
 export function bondStages(report: WaterReport): readonly BondStage[] {
-  const { water, copper, ring: laid, plan } = report;
+  const { water, copper, ring: laid, grid, plan } = report;
   if (copper.totalFt === 0) return [];
   return [
     ...(isConcrete(water.shell) ? [steel(report)] : []),
-    ...(laid !== null ? [ring(report)] : []),
+    ...(laid !== null || grid !== null ? [ring(report)] : []),
     ...(plan.water.bond === false && report.plates.length === 0 ? [] : [filled]),
   ];
 }

@@ -26,8 +26,9 @@ export function bondTitle(row: BondRow, { water, plan }: WaterReport): string {
   }
 }
 
-const ringNote = ({ ring, water, plan }: WaterReport): string => {
+const ringNote = ({ ring, grid, water, plan }: WaterReport): string => {
   if (plan.perimeter.method === 'steel') return 'reinforcing tied together and to the shell';
+  if (grid !== null) return `copper grid, ${n(water.ringDeepIn)} in below subgrade, joined at each crossing`;
   if (ring === null) return 'as the authority says';
   const at = `ring ${n(water.ringOffIn)} in off, ${n(water.ringDeepIn)} in below subgrade`;
   return ring.closed ? at : `${at}; open at the building, both ends bonded`;

@@ -1,3 +1,4 @@
+import { sourceOf } from '../water/field/fieldModel';
 import type { FieldPart, FieldValues } from '../water/field/fieldParts';
 import type { Person, Touch } from '../water/field/touch';
 import { printNumber as n } from '../units/number';
@@ -30,14 +31,40 @@ export const rungName: Readonly<Record<FieldPart['kind'], string>> = {
   shell: 'shell',
   water: 'water',
   ring: 'ring',
+  grid: 'grid',
   fence: 'fence',
 };
 
 /** What drives the current. */
-export const sourceWords = ({ source, leakOhm, neutralV }: FieldValues): string =>
-  source === 'leak'
-    ? `the motor leaks through ${n(leakOhm)} ohm, its equipment ground is open`
-    : `the neutral brings ${n(neutralV, 1)} V over the equipment ground`;
+export function sourceWords(values: FieldValues, parts: readonly FieldPart[]): string {
+  const { source, leakOhm, neutralV } = values;
+  if (source === 'neutral') return `the neutral brings ${n(neutralV, 1)} V over the equipment ground`;
+  const from = sourceOf({ parts }, values);
+  return from?.kind === 'water'
+    ? `a light leaks into the water through ${n(leakOhm)} ohm`
+    : `${from?.name ?? 'the motor'} leaks through ${n(leakOhm)} ohm, its equipment ground is open`;
+}
+
+const NEUTRAL = 'over the neutral';
+
+/** What may go wrong, one at a time: each part that may leak, and the neutral. */
+export const sourceChoices = (
+  parts: readonly FieldPart[],
+): readonly { readonly value: string; readonly label: string }[] => [
+  ...parts
+    .filter(({ leaks }) => leaks)
+    .map(({ id, kind, name }) => ({
+      value: id,
+      label: kind === 'water' ? 'a light leaks into the water' : `${name} leaks, its ground is open`,
+    })),
+  { value: NEUTRAL, label: 'voltage on the neutral' },
+];
+
+/** Values with one of those choices, and which of them values have. */
+export const withSource = (values: FieldValues, choice: string): FieldValues =>
+  choice === NEUTRAL ? { ...values, source: 'neutral' } : { ...values, source: 'leak', leaksAt: choice };
+export const sourceChoice = (values: FieldValues, parts: readonly FieldPart[]): string =>
+  values.source === 'neutral' ? NEUTRAL : (sourceOf({ parts }, values)?.id ?? NEUTRAL);
 
 /** How a figure came about, line by line. */
 export function touchSteps(

@@ -3,7 +3,7 @@ import type { FixChange, SiteFix } from '../fixes/change';
 import { printNumber as n } from '../units/number';
 import { printWireSize as size } from '../units/wireSize';
 import { fittingName } from './routeWords';
-import { inPercent, metalName, methodName } from './words';
+import { counted, inPercent, metalName, methodName } from './words';
 
 const SITE_FIX: Readonly<Record<SiteFix, string>> = {
   'ground-fault': 'GFCI protection as required',
@@ -99,6 +99,9 @@ const WORDS: Words = {
   'ring-deep': ({ deepIn }) => `The ring ${n(deepIn)} in below subgrade`,
   'shell-ties': ({ taps }) => `${n(taps)} ties to the shell, evenly spaced`,
   'water-bond': ({ in2 }) => `A bonded plate or fitting, ${n(in2)} in² wetted`,
+  'copper-grid': ({ wireFt, crossings }) =>
+    `A copper grid, ${n(wireFt, 0)} ft, ${counted(crossings, 'crossing')}`,
+  'ring-for-grid': () => 'The ring in place of the grid',
   'solid-copper': () => '8 AWG solid copper',
   'listed-connectors': () => 'Connectors listed for direct burial',
   'larger-service': ({ ratingA, size: to }) => `A service of ${n(ratingA, 1)} A on ${size(to)} copper`,

@@ -1,3 +1,4 @@
+import type { BondGrid } from '../water/bondGrid';
 import type { WaterReport } from '../water/waterReport';
 import { printNumber as n } from '../units/number';
 import { counted } from './words';
@@ -13,7 +14,12 @@ export interface LoopStep {
 const ft = (value: number): string => `${n(value, 1)} ft`;
 
 /** What the ring is made up of: the outline, and what its corners add. */
-function ringSteps({ ring, water }: WaterReport): readonly LoopStep[] {
+function ringSteps({ ring, grid, water }: WaterReport): readonly LoopStep[] {
+  if (grid !== null)
+    return [
+      { label: 'Grid, 12 in by 12 in, 3 ft wide', figure: ft(grid.wireFt), lit: true },
+      { label: 'Crossings, each joined', figure: n(grid.crossings), lit: false },
+    ];
   if (ring === null) return [];
   const off = n(water.ringOffIn / 12, 2);
   const corners = ring.lengthFt - ring.perimeterFt;
@@ -31,6 +37,10 @@ function ringSteps({ ring, water }: WaterReport): readonly LoopStep[] {
     },
   ];
 }
+
+/** What a copper grid takes in place of the ring. */
+export const gridInstead = ({ wireFt, crossings }: BondGrid): string =>
+  `Copper grid in place of the ring: ${n(wireFt, 0)} ft, ${counted(crossings, 'crossing')}, each joined. Choose it at the water.`;
 
 /** The copper of a bonding, step by step; none where nothing is bonded. */
 export function loopSteps(report: WaterReport): readonly LoopStep[] {

@@ -8,6 +8,8 @@ import { bondReason } from './waterWords';
 const DOUBT: Readonly<Record<PerimeterDoubt, string>> = {
   paved:
     'Is a single copper ring under the paved surface accepted? From 2023 on steel in the deck or a copper grid may be required. Yes: the ring. No: steel tied and bonded, or a grid 12 in by 12 in, 3 ft wide.',
+  'grid-unnamed':
+    'Is a copper grid, 12 in by 12 in and 3 ft wide, accepted in place of the ring? The edition does not name it. Yes: the grid. No: the ring.',
   nonconductive:
     'Is the surface around the water counted as nonconductive? Yes: no bond of the surface. No: the ring lies in the earth below it, as it is drawn.',
   'rim-unknown':

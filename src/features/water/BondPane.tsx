@@ -9,6 +9,7 @@ import { bondReason } from '../../core/wording/waterWords';
 import { severityWord } from '../../core/wording/words';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { FindingList } from '../job/FindingList';
+import { GridInstead } from './GridInstead';
 import { LoopWorking } from './LoopWorking';
 import classes from './water.module.css';
 
@@ -125,6 +126,7 @@ export function BondPane({ evaluation, view, picked, onPick }: BondPaneProps) {
         <NotBonded report={report} />
       </section>
       <LoopWorking report={report} />
+      <GridInstead report={report} yard={evaluation.job.yard} />
       {findings.length > 0 && (
         <section aria-label="Findings about the water">
           <h2>Findings</h2>

@@ -14,11 +14,25 @@ interface FoundBondingProps {
   readonly set: (fields: Partial<Water>, key?: string) => void;
 }
 
-/** Where the ring lies, or is to lie. */
-function Ring({ water, set }: FoundBondingProps) {
+const LAID = [
+  { value: 'ring', label: 'ring: one wire around' },
+  { value: 'grid', label: 'copper grid, 3 ft wide' },
+] as const;
+
+/** Where the ring lies, or is to lie, or whether a grid does in its place. */
+function Ring({ water, set, onGrid }: FoundBondingProps & { readonly onGrid: (grid: boolean) => void }) {
   const { canWrite } = useYardEditor();
   return (
     <>
+      <ChoiceField
+        label="Surface bonded by"
+        value={water.grid === true ? 'grid' : 'ring'}
+        disabled={!canWrite}
+        choices={LAID}
+        onChoose={(value) => {
+          onGrid(value === 'grid');
+        }}
+      />
       <AmountField
         label="Ring from the inside wall"
         value={water.ringOffIn}
@@ -29,7 +43,7 @@ function Ring({ water, set }: FoundBondingProps) {
         }}
       />
       <AmountField
-        label="Ring below subgrade"
+        label={water.grid === true ? 'Grid below subgrade' : 'Ring below subgrade'}
         value={water.ringDeepIn}
         disabled={!canWrite}
         range={DEEP}
@@ -62,7 +76,13 @@ export function FoundBonding({ water, set }: FoundBondingProps) {
   };
   return (
     <div className={classes['two']}>
-      <Ring water={water} set={set} />
+      <Ring
+        water={water}
+        set={set}
+        onGrid={(grid) => {
+          found({ grid: grid ? true : undefined });
+        }}
+      />
       <ChoiceField
         label="Conductor"
         value={water.conductor ?? 'planned'}

@@ -1,7 +1,13 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { edition } from '../../../src/core/code/edition';
-import { cellAt, fieldModel, fieldWith, modelResponse } from '../../../src/core/water/field/fieldModel';
+import {
+  cellAt,
+  fieldModel,
+  fieldWith,
+  modelResponse,
+  sourceOf,
+} from '../../../src/core/water/field/fieldModel';
 import { fieldParts, USUAL_VALUES, type FieldValues } from '../../../src/core/water/field/fieldParts';
 import { ladderOf } from '../../../src/core/water/field/fieldWork';
 import { soilSheet } from '../../../src/core/water/field/sheet';
@@ -226,6 +232,42 @@ describe('other waters and sources', () => {
     const { touch } = scene({ shell: 'vinyl' }, values);
     expect(touch('water', 'ring', 'fence').volts).toBeGreaterThan(4.5);
     expect(touch('water').volts).toBeLessThan(1.5);
+  });
+
+  test('a grid holds the surface nearer to the bonded parts than a ring does', () => {
+    const values: FieldValues = { ...USUAL_VALUES, source: 'neutral' };
+    const share = (part: Partial<Water>): number => {
+      const { volts, handV } = scene({ shell: 'vinyl', ...part }, values).touch('rail');
+      return 1 - volts / handV;
+    };
+    expect(share({ grid: true })).toBeGreaterThan(0.9);
+    expect(share({ grid: true })).toBeGreaterThan(share({}) + 0.1);
+  });
+
+  test('each that may leak is a source of its own, one at a time', () => {
+    const yard = yardOf({
+      waters: [{ ...POOL, shell: 'vinyl' }],
+      things: [thing('pump', [27, 0]), thing('heater', [27, 6]), thing('light', [16, 0])],
+    });
+    const report = reportIn(yard, POOL.id, edition(2023, []));
+    const parts = fieldParts(report, yard);
+    const from = (leaksAt: string | null) => sourceOf({ parts }, { source: 'leak', leaksAt })?.id;
+    expect(parts.filter(({ leaks }) => leaks).map(({ id }) => id)).toEqual(['pump', 'heater', 'water']);
+    expect([from(null), from('heater'), from('water'), from('ring')]).toEqual([
+      'pump',
+      'heater',
+      'water',
+      'pump',
+    ]);
+    expect(sourceOf({ parts }, { source: 'neutral', leaksAt: 'water' })?.id).toBe('pump');
+    const model = fieldModel(report, yard, CELLS);
+    const soil = finished(modelResponse(model, report, 100));
+    const values: FieldValues = { ...USUAL_VALUES, leaksAt: 'water' };
+    const lifted = new Set(['pump', 'heater', 'water', 'ring']);
+    const water = model.parts.findIndex(({ id }) => id === 'water');
+    // Behind its liner the water has next to nothing to earth: it takes what the light stands at.
+    expect(fieldWith(model, soil, lifted, values)?.parts[water]).toBeGreaterThan(100);
+    expect(fieldWith(model, soil, new Set(), values)?.parts[water]).toBeLessThan(10);
   });
 
   test('a listed tub drives itself; a water without anything electrical has no field', () => {

@@ -42,6 +42,7 @@ export const edition2017 = {
     serviceSurge: known<boolean>(false, 'service.surge'),
     feederSurge: known<boolean>(false, 'feeder.surge'),
     ringUnderPavement: known<boolean>(true, 'bond.loop'),
+    copperGridNamed: believed<boolean>(false, 'bond.loop'),
     perimeterHeightBand: known<boolean>(false, 'bond.loop'),
     buildingEmergency: known<boolean>(false, 'feeder.emergency'),
     furtherFeeder: believed<boolean>(false, 'building.supply'),

@@ -108,6 +108,10 @@ function underPlace(at: Point, grid: FieldGrid, soil: Uint8Array) {
   return shared(weights);
 }
 
+/** The wires in the ground that bond the surface: the ring, or the grid in its place. */
+const wiresOf = ({ ring, grid }: WaterReport): readonly (readonly Point[])[] =>
+  ring?.pieces ?? grid?.pieces ?? [];
+
 /** The cells that a part touches. */
 function cellsOf(
   part: FieldPart,
@@ -118,7 +122,8 @@ function cellsOf(
 ) {
   switch (part.kind) {
     case 'ring':
-      return underLine(report.ring?.pieces ?? [], grid, soil);
+    case 'grid':
+      return underLine(wiresOf(report), grid, soil);
     case 'fence':
       return underLine(
         lines.filter(({ id }) => id === part.id).map(({ points }) => points),
@@ -161,10 +166,8 @@ function toSoil(
   soilOhmM: number,
 ) {
   const scale = STATED_SOIL / soilOhmM;
-  if (kind === 'ring')
-    return (
-      (scale * (report.ring?.pieces ?? []).reduce((sum, piece) => sum + lengthOf(piece), 0)) / RING_OHM_FT
-    );
+  if (kind === 'ring' || kind === 'grid')
+    return (scale * wiresOf(report).reduce((sum, piece) => sum + lengthOf(piece), 0)) / RING_OHM_FT;
   if (kind === 'shell') return (scale * (cells[index]?.length ?? 0) * grid.stepFt ** 2) / SHELL_OHM_FT2;
   // Behind a liner the water has a little to earth; in concrete it stands with the steel.
   if (kind === 'water') return isConcrete(report.water.shell) ? 0 : 1 / LINER_OHM;
@@ -181,9 +184,15 @@ const PIPE_OHM = 20000;
 const LINE_V = 120;
 const NEUTRAL_OHM = 1;
 
-/** Where current comes in: at the pump, the heater, or the unit itself; undefined where there is none. */
-export const sourceOf = ({ parts }: Pick<FieldFrame, 'parts'>): FieldPart | undefined =>
-  parts.find(({ kind }) => kind === 'equipment');
+/** Where current comes in: at what leaks, or over the ground wire of the equipment; undefined where nothing is electrical. */
+export function sourceOf(
+  { parts }: Pick<FieldFrame, 'parts'>,
+  { source, leaksAt }: Pick<FieldValues, 'source' | 'leaksAt'>,
+): FieldPart | undefined {
+  const stated = parts.find(({ id, leaks }) => leaks && id === leaksAt);
+  if (source === 'leak' && stated !== undefined) return stated;
+  return parts.find(({ kind }) => kind === 'equipment') ?? parts.find(({ leaks }) => leaks);
+}
 
 /** What joins the parts: the bonds that are not lifted, and what wets or feeds them anyway. */
 function linksOf({ parts }: FieldFrame, lifted: ReadonlySet<string>): readonly FieldLink[] {
@@ -229,8 +238,9 @@ export function* modelResponse(
 }
 
 /** Where current comes in, and behind what; undefined where nothing is electrical. */
-function sourceIn(model: FieldFrame, { source, leakOhm, neutralV }: FieldValues): Source | undefined {
-  const from = sourceOf(model);
+function sourceIn(model: FieldFrame, values: FieldValues): Source | undefined {
+  const { source, leakOhm, neutralV } = values;
+  const from = sourceOf(model, values);
   if (from === undefined) return undefined;
   const part = model.parts.indexOf(from);
   return source === 'leak'

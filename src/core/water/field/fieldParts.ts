@@ -8,6 +8,8 @@ import type { Yard } from '../yardSchema';
 export interface FieldValues {
   /** A motor that leaks while its equipment ground is open, or a neutral that brings a voltage over the ground wire. */
   readonly source: 'leak' | 'neutral';
+  /** The part at which it leaks; null: the first that may. */
+  readonly leaksAt: string | null;
   /** Resistivity of the soil, ohm-meters. */
   readonly soilOhmM: number;
   /** Leak in the motor, ohms, from 120 V. */
@@ -22,6 +24,7 @@ export interface FieldValues {
 /** What is taken until somebody states otherwise. */
 export const USUAL_VALUES: FieldValues = {
   source: 'leak',
+  leaksAt: null,
   soilOhmM: 100,
   leakOhm: 500,
   neutralV: 5,
@@ -38,7 +41,7 @@ export const feetOhm = ({ soilOhmM }: FieldValues): number => 1.5 * soilOhmM;
 export interface FieldPart {
   readonly id: string;
   readonly name: string;
-  readonly kind: 'equipment' | 'metal' | 'fence' | 'ring' | 'shell' | 'water';
+  readonly kind: 'equipment' | 'metal' | 'fence' | 'ring' | 'grid' | 'shell' | 'water';
   /** Where a hand touches it. */
   readonly at: Point;
   /** To earth through where it stands, ohms in soil of 100 ohm-m; null where it lies in the soil cell by cell. */
@@ -47,6 +50,8 @@ export interface FieldPart {
   readonly bonds: boolean;
   /** Whether it stands in the water. */
   readonly wet: boolean;
+  /** Whether current may come in at it: a motor, a heater, water with a light in it. */
+  readonly leaks: boolean;
 }
 
 /** What parts have to earth where they stand, ohms in soil of 100 ohm-m. */
@@ -70,6 +75,7 @@ function partOf(candidate: BondCandidate): FieldPart {
     earthOhm,
     bonds: true,
     wet: candidate.kind === 'ladder',
+    leaks: kind === 'equipment',
   };
 }
 
@@ -78,7 +84,7 @@ function partOf(candidate: BondCandidate): FieldPart {
  * conducts, and the water. Metal within a wall of the water, as a light, is left to the water itself.
  */
 export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>): readonly FieldPart[] {
-  const { water, ring, placed, plates } = report;
+  const { water, ring, grid, placed, plates } = report;
   const metal = report.parts
     .filter(
       ({ candidate, verdict }) =>
@@ -94,8 +100,9 @@ export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>):
     earthOhm: EARTH_OHM.equipment,
     bonds: false,
     wet: false,
+    leaks: true,
   };
-  const start = ring?.pieces[0]?.[0] ?? placed.outline[0] ?? water.at;
+  const start = ring?.pieces[0]?.[0] ?? grid?.pieces[0]?.[0] ?? placed.outline[0] ?? water.at;
   const wall = placed.outline[Math.floor(placed.outline.length * 0.6)] ?? water.at;
   return [
     ...(water.shell === 'self-contained' ? [unit] : []),
@@ -110,6 +117,7 @@ export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>):
             earthOhm: null,
             bonds: true,
             wet: false,
+            leaks: false,
           } as const,
         ]
       : []),
@@ -121,18 +129,20 @@ export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>):
       earthOhm: null,
       bonds: !isConcrete(water.shell),
       wet: false,
+      leaks: report.parts.some(({ candidate }) => candidate.kind === 'light'),
     },
-    ...(ring === null
+    ...(ring === null && grid === null
       ? []
       : [
           {
-            id: 'ring',
-            name: 'Ring',
-            kind: 'ring',
+            id: ring === null ? 'grid' : 'ring',
+            name: ring === null ? 'Copper grid' : 'Ring',
+            kind: ring === null ? 'grid' : 'ring',
             at: start,
             earthOhm: null,
             bonds: true,
             wet: false,
+            leaks: false,
           } as const,
         ]),
   ];

@@ -20,7 +20,7 @@ const LEAK_SHARES = [1, 2] as const;
 /** The ladder is read off a coarser field. */
 const LADDER_CELLS = 128;
 /** The order in which bonds are added on the ladder. */
-const ORDER: readonly FieldPart['kind'][] = ['equipment', 'metal', 'shell', 'water', 'ring', 'fence'];
+const ORDER: readonly FieldPart['kind'][] = ['equipment', 'metal', 'shell', 'water', 'ring', 'grid', 'fence'];
 
 /** Kinds of bonds that a water has, in the order of the ladder. */
 const kindsOf = (bonds: readonly FieldPart[]): readonly FieldPart['kind'][] =>

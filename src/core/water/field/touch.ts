@@ -44,7 +44,7 @@ function outFrom(place: Point, { placed }: WaterReport, ft: number): Point {
 /** The people that are asked about first: whoever climbs out, swims, works at the pump, or holds on to the fence. */
 export function usualPeople({ parts }: Pick<FieldFrame, 'parts'>, report: WaterReport): readonly Person[] {
   const rail = parts.find(({ kind }) => kind === 'metal');
-  const source = sourceOf({ parts });
+  const source = parts.find(({ kind }) => kind === 'equipment');
   const fence = parts.find(({ kind }) => kind === 'fence');
   const edge = rail?.at ?? report.placed.outline[0] ?? report.water.at;
   const foot = outFrom(edge, report, OUT_FT);
@@ -87,7 +87,7 @@ function behind(
 ): number {
   if (!('partId' in end)) return 0;
   const part: FieldPart | undefined = model.parts[partIndex(model, end.partId)];
-  const source = sourceOf(model);
+  const source = sourceOf(model, values);
   if (part === undefined || source === undefined) return 0;
   const driven = voltsOf({ partId: source.id }, model, solution);
   const volts = voltsOf(end, model, solution);

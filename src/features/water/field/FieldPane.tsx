@@ -121,7 +121,7 @@ function Switches({
 
 /** How far the work is, and what there is to say where there is no field. */
 function Status({ work, parts }: Pick<FieldPaneProps, 'work' | 'parts'>) {
-  if (parts.every(({ kind }) => kind !== 'equipment'))
+  if (parts.every(({ leaks }) => !leaks))
     return (
       <p className={classes['progress']}>
         No pump, heater or unit stands by this water: place it on the plan first.
@@ -163,7 +163,7 @@ export function FieldPane(props: FieldPaneProps) {
     <section className={classes['plan']} aria-label="Touch voltage">
       <header>
         <h1>Touch voltage</h1>
-        <span className="second">{sourceWords(values)}</span>
+        <span className="second">{sourceWords(values, parts)}</span>
         <span className={classes['tools']}>
           <button type="button" className="act" onClick={onPlan}>
             Plan

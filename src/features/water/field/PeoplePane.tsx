@@ -1,6 +1,12 @@
 import { feetOhm, type FieldPart, type FieldValues } from '../../../core/water/field/fieldParts';
 import type { Person, Touch } from '../../../core/water/field/touch';
-import { personWords, voltsWords } from '../../../core/wording/fieldWords';
+import {
+  personWords,
+  sourceChoice,
+  sourceChoices,
+  voltsWords,
+  withSource,
+} from '../../../core/wording/fieldWords';
 import { printNumber as n } from '../../../core/units/number';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { CheckField } from '../../../ui/fields/CheckField';
@@ -63,7 +69,7 @@ function People({
 }
 
 /** What the figures rest on. */
-function Stated({ values, onValues }: Pick<PeoplePaneProps, 'values' | 'onValues'>) {
+function Stated({ parts, values, onValues }: Pick<PeoplePaneProps, 'parts' | 'values' | 'onValues'>) {
   const amount = (
     key: 'soilOhmM' | 'leakOhm' | 'neutralV',
     label: string,
@@ -83,13 +89,10 @@ function Stated({ values, onValues }: Pick<PeoplePaneProps, 'values' | 'onValues
     <>
       <ChoiceField
         label="What goes wrong"
-        value={values.source}
-        choices={[
-          { value: 'leak', label: 'the motor leaks, its ground is open' },
-          { value: 'neutral', label: 'voltage on the neutral' },
-        ]}
-        onChoose={(source) => {
-          onValues({ ...values, source });
+        value={sourceChoice(values, parts)}
+        choices={sourceChoices(parts)}
+        onChoose={(choice) => {
+          onValues(withSource(values, choice));
         }}
       />
       <div className={classes['two']}>
@@ -130,7 +133,7 @@ export function PeoplePane(props: PeoplePaneProps) {
           />
         ))}
       <h2>Stated values</h2>
-      <Stated values={values} onValues={onValues} />
+      <Stated parts={parts} values={values} onValues={onValues} />
     </nav>
   );
 }

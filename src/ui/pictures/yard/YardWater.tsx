@@ -118,13 +118,17 @@ export function WaterBody({ report, scale, words }: WaterProps & { readonly word
 
 /** The ring, the ties to the shell and the tails: wire without a casing. */
 export function BondWires({ report, scale, lit }: WaterProps & { readonly lit: string | null }) {
-  const { ring, ties, parts, plates, copper, placed } = report;
+  const { ring, grid, around, ties, parts, plates, copper, placed } = report;
   const tapPx = (report.water.ringOffIn / 12) * scale.pxPerFt;
   return (
     <g fill="none" stroke="var(--wire)">
       {ring?.pieces.map((piece, at) => (
         <path key={at} d={pathOf(piece, scale)} strokeWidth="3" />
       ))}
+      {grid !== null && (
+        <path d={grid.pieces.map((piece) => pathOf(piece, scale)).join('')} strokeWidth="1.5" />
+      )}
+      {around.length > 0 && <path d={pathOf(around, scale)} strokeWidth="3" />}
       {[
         ...parts.map(({ tail, candidate }) => ({ tail, id: candidate.id })),
         ...plates.map(({ tail, thing }) => ({ tail, id: thing.id })),
@@ -139,8 +143,7 @@ export function BondWires({ report, scale, lit }: WaterProps & { readonly lit: s
             />
           ),
       )}
-      {ring !== null &&
-        copper.taps > 1 &&
+      {copper.taps > 1 &&
         ties.points.map((point, at) => {
           const [x, y] = [scale.x(point[0]), scale.y(point[1])];
           const [dx, dy] = outwards(point, placed.outline);
