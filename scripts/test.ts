@@ -16,12 +16,12 @@ interface Stage {
 const CACHE = 'node_modules/.cache/pasture';
 
 const STATIC: readonly Stage[] = [
-  { name: 'types', run: 'npm run --silent typecheck' },
   { name: 'lint', run: 'npm run --silent lint' },
   { name: 'formatting', run: 'npx prettier --check --log-level warn .' },
 ];
 
 const BUILT: readonly Stage[] = [
+  { name: 'types', run: 'npm run --silent typecheck' },
   { name: 'boundaries', run: 'npm run --silent boundaries' },
   { name: 'nothing unused', run: 'npm run --silent knip' },
   { name: 'schemas up to date', run: 'npm run --silent schemas -- --check' },

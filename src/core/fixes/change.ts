@@ -98,6 +98,8 @@ type YardChange =
   | { readonly kind: 'raceway-in-yard'; readonly what: string; readonly method: MethodId }
   | { readonly kind: 'ahead-of-timer'; readonly what: string }
   | { readonly kind: 'own-receptacle-circuit'; readonly what: string }
+  | { readonly kind: 'post-deep'; readonly what: string; readonly postIn: number }
+  | { readonly kind: 'own-raceway'; readonly what: string }
   | { readonly kind: 'permanent-pool' }
   | { readonly kind: 'bond-part'; readonly what: string }
   | { readonly kind: 'pigtail'; readonly what: string }

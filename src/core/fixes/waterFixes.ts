@@ -1,3 +1,4 @@
+import { alone } from '../circuit/edits/routeEdits';
 import type { PerimeterDoubt } from '../code/waterFacts';
 import type { Finding, FindingCode, FindingData } from '../findings/finding';
 import type { AnyFinding } from '../findings/finding';
@@ -6,12 +7,14 @@ import type { JobEvaluation } from '../job/evaluateJob';
 import { yardEdit } from '../job/yardEdits';
 import { bondGrid } from '../water/bondGrid';
 import { RING_DEEP_IN, RING_OFF_IN, WETTED_IN2 } from '../water/bondFindings';
+import { cordWays } from '../water/cordWays';
 import { legalPlace, receptaclePlace } from '../water/legalPlace';
 import type { Point } from '../water/point';
 import { convenienceFt } from '../water/poolFindings';
-import { straightToWater, waysToWater } from '../water/reach';
+import { straightToWater } from '../water/reach';
 import type { WaterReport } from '../water/waterReport';
-import { barriersOf, wallsOf } from '../water/yardBarriers';
+import { surfaceFt } from '../water/surface';
+import { wallsOf } from '../water/yardBarriers';
 import { measuredThing, waterLevelFt, zoneObject } from '../water/yardParts';
 import type { Thing, Water, YardLine } from '../water/yardSchema';
 import { zoneVerdict } from '../water/zones';
@@ -66,22 +69,25 @@ const fix =
 
 /** Whether a thing would stand as it must to every water, at another place. */
 function suits(thing: Thing, { evaluation }: About): (place: Point) => boolean {
-  const around = barriersOf(evaluation.job.yard.lines);
   const object = zoneObject(thing);
   const { code } = evaluation.context;
+  const { lines, areas } = evaluation.job.yard;
   const waters = evaluation.waters.map(({ report: { water, placed } }) => ({
     water,
     placed,
-    wayFrom: waysToWater(placed.edge, around),
+    wayFrom: cordWays(placed.edge, lines, water),
   }));
   return (place) =>
     waters.every(({ water, placed, wayFrom }) => {
       const distanceFt = straightToWater(placed.edge, place);
-      const pathFt = wayFrom(place)?.pathFt ?? null;
+      const pathFt = wayFrom(place, thing.heightFt)?.pathFt ?? null;
       if (distanceFt === 0) return false;
       if (object === undefined) return true;
-      const { far } = zoneVerdict(measuredThing(thing, object, water, { distanceFt, pathFt }), code);
-      return far;
+      const measured = measuredThing({ ...thing, at: [...place] }, object, water, areas, {
+        distanceFt,
+        pathFt,
+      });
+      return zoneVerdict(measured, code).far;
     });
 }
 
@@ -125,6 +131,14 @@ const raised = (about: About, aboveFt: number): Changed | undefined =>
     ft: aboveFt,
   }));
 
+/** The box of an underwater light a foot above the water and above the deck that it stands on. */
+function raisedBox(about: About): Changed | undefined {
+  const { thing, report, evaluation } = about;
+  if (thing === undefined) return undefined;
+  const level = waterLevelFt(report.water);
+  return raised(about, 1 + Math.max(0, surfaceFt(thing.at, evaluation.job.yard.areas) - level));
+}
+
 /** A receptacle where the pool requires one, as near to the middle of its first side as may be. */
 function convenience({ report, evaluation }: About): Changed | undefined {
   const { water, placed } = report;
@@ -132,7 +146,7 @@ function convenience({ report, evaluation }: About): Changed | undefined {
   const start = placed.outline[0];
   if (range === undefined || start === undefined) return undefined;
   const { things, lines } = evaluation.job.yard;
-  const at = receptaclePlace(start, range, placed, barriersOf(lines));
+  const at = receptaclePlace(start, range, placed, cordWays(placed.edge, lines, water));
   if (at === undefined) return undefined;
   const taken = new Set(things.map(({ id }) => id));
   const id = [1, 2, 3, 4, 5, 6, 7, 8, 9]
@@ -170,6 +184,24 @@ function surfaceBond({ report, evaluation }: About, doubt: PerimeterDoubt): Chan
   return { edit: putWater({ ...water, grid: true }), says: { kind: 'copper-grid', wireFt, crossings } };
 }
 
+/** A receptacle off the circuit of the pump: its own is made from the plan. */
+const ownCircuit = ({ thing }: About): Changed | undefined =>
+  thing && {
+    edit: putThing(without(thing, 'circuitId')),
+    says: { kind: 'own-receptacle-circuit', what: thing.name },
+  };
+
+const postDeep = (what: string, postIn: number): FixChange => ({ kind: 'post-deep', what, postIn });
+
+/** The circuit of a light out of the raceways that it shares. */
+function ownRaceway({ evaluation }: About, { circuitId, name }: FindingData['pool.light-raceway']) {
+  const circuit = evaluation.circuit(circuitId)?.circuit;
+  if (circuit === undefined) return undefined;
+  const apart = circuit.run.reduce((changed, _, at) => alone(changed, at, 'raceway'), circuit);
+  const edit: Command = { kind: 'change-circuit', id: circuitId, fields: { run: apart.run } };
+  return { edit, says: { kind: 'own-raceway', what: name } as const };
+}
+
 /** What is worth trying for each finding about water that a change of the plan can clear. */
 export const waterFixes: CandidatesByCode = {
   'zone.receptacle': [farEnough('zone.receptacle')],
@@ -181,7 +213,7 @@ export const waterFixes: CandidatesByCode = {
     fix('zone.luminaire', (about, { minFt }) => moved(about, minFt)),
     fix('zone.luminaire', (about, { clearFt }) => raised(about, clearFt)),
   ],
-  'zone.box': [fix('zone.box', (about, { minFt, low }) => (low ? raised(about, 1) : moved(about, minFt)))],
+  'zone.box': [fix('zone.box', (about, { minFt, low }) => (low ? raisedBox(about) : moved(about, minFt)))],
   'zone.gfci': [
     fix('zone.gfci', (about) => thingWith(about, { gfci: true }, (what) => ({ kind: 'gfci-in-yard', what }))),
   ],
@@ -201,16 +233,14 @@ export const waterFixes: CandidatesByCode = {
       thingWith(about, { onTimer: false }, (what) => ({ kind: 'ahead-of-timer', what })),
     ),
   ],
-  'pool.convenience-circuit': [
-    fix('pool.convenience-circuit', ({ thing }) =>
-      thing === undefined
-        ? undefined
-        : {
-            edit: putThing(without(thing, 'circuitId')),
-            says: { kind: 'own-receptacle-circuit', what: thing.name },
-          },
+  'pool.convenience-circuit': [fix('pool.convenience-circuit', ownCircuit)],
+  'pool.storable-circuits': [fix('pool.storable-circuits', ownCircuit)],
+  'pool.post-frost': [
+    fix('pool.post-frost', (about, { frostIn }) =>
+      frostIn === null ? undefined : thingWith(about, { postIn: frostIn }, (what) => postDeep(what, frostIn)),
     ),
   ],
+  'pool.light-raceway': [fix('pool.light-raceway', ownRaceway)],
   'pool.not-storable': [
     fix('pool.not-storable', (about) =>
       waterWith(about, { kind: 'above-ground' }, { kind: 'permanent-pool' }),

@@ -13,6 +13,7 @@ import type {
   ServiceEvaluation,
   WaterEvaluation,
 } from './evaluation';
+import { lightRaceways } from './lightRaceways';
 import { freshMemo, type JobMemo } from './jobMemo';
 import { JobSizes } from './jobSizes';
 import type { Job } from './jobSchema';
@@ -77,7 +78,12 @@ export class JobEvaluation extends JobSizes {
 
   /** Pools, spas and tubs with what stands around them. */
   get waters(): readonly WaterEvaluation[] {
-    this.#waters ??= evaluateWaters(this.job, this.context, this.#memo);
+    this.#waters ??= evaluateWaters(
+      this.job,
+      this.context,
+      lightRaceways(this.job, this.circuits),
+      this.#memo,
+    );
     return this.#waters;
   }
 

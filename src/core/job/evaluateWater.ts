@@ -1,6 +1,7 @@
 import type { SolveContext } from '../circuit/solveContext';
 import { FindingLog } from '../findings/findingLog';
 import { bondFindings } from '../water/bondFindings';
+import type { LightRaceway } from '../water/lightRaceway';
 import { nearestWater } from '../water/nearestWater';
 import { poolFindings } from '../water/poolFindings';
 import { waterReport, type WaterReport } from '../water/waterReport';
@@ -23,8 +24,16 @@ function reportOf(
   return memo.waterReports.of(water.id, parts, () => waterReport({ water, yard, nearest, practices, code }));
 }
 
-/** The waters of a job with what stands around them. */
-export function evaluateWaters(job: Job, context: SolveContext, memo: JobMemo): readonly WaterEvaluation[] {
+/** What says whether raceways are the same as before, in one word. */
+const sameRaceways = (raceways: readonly LightRaceway[]): string => JSON.stringify(raceways);
+
+/** The waters of a job with what stands around them, and what the conductors of their lights share. */
+export function evaluateWaters(
+  job: Job,
+  context: SolveContext,
+  raceways: readonly LightRaceway[],
+  memo: JobMemo,
+): readonly WaterEvaluation[] {
   const { code, practices } = context;
   const { yard } = job;
   const nearest = nearestWater(yard);
@@ -33,9 +42,9 @@ export function evaluateWaters(job: Job, context: SolveContext, memo: JobMemo): 
   );
   return reports.map((report) => {
     const others = reports.filter((each) => each !== report);
-    return memo.waters.of(report.water.id, [report, ...others], () => {
+    return memo.waters.of(report.water.id, [report, yard.frostIn, sameRaceways(raceways), ...others], () => {
       const out = new FindingLog(code, { kind: 'water', waterId: report.water.id });
-      poolFindings(report, yard, others, out);
+      poolFindings(report, yard, others, raceways, out);
       zoneFindings(report, yard.lines, out);
       bondFindings(report, practices, code, out);
       return { report, findings: out.all };

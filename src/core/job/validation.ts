@@ -11,7 +11,7 @@ const circuitFields = circuitSchema.omit({ id: true }).partial();
 const panelFields = panelSchema.omit({ id: true }).partial();
 const houseFields = houseSchema.partial();
 const jobFields = jobSchema.omit({ id: true, circuits: true }).partial();
-const yardFields = yardSchema.pick({ northDeg: true, underlay: true }).partial();
+const yardFields = yardSchema.pick({ northDeg: true, frostIn: true, underlay: true }).partial();
 const photo = circuitSchema.shape.photos.element;
 const position = z.number().int().min(0);
 

@@ -1,22 +1,28 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import type { Site } from '../protection/siteSchema';
+import { cordWays } from './cordWays';
 import { placedWater, type PlacedWater } from './placedWater';
 import { apart, type Point } from './point';
-import { reachToWater } from './reach';
 import { cross } from './segments';
-import { barriersOf, opaqueOf } from './yardBarriers';
+import { opaqueOf } from './yardBarriers';
 import { isEquipment } from './yardParts';
-import type { Thing, Yard } from './yardSchema';
+import type { Thing, Water, Yard } from './yardSchema';
 
 const SIGHT_FT = 50;
 
 /** Distances are kept to the tenth of a foot, never larger than they are. */
 const tenth = (ft: number): number => Math.floor(ft * 10 + 1e-6) / 10;
 
-/** The shortest way from a place to any water; undefined where no way leads there. */
-function toWater(at: Point, waters: readonly PlacedWater[], yard: Yard): number | undefined {
-  const around = barriersOf(yard.lines);
-  const ways = waters.flatMap(({ edge }) => reachToWater(edge, at, around)?.pathFt ?? []);
+/** A water where it lies. */
+interface Lying extends PlacedWater {
+  readonly water: Water;
+}
+
+/** The shortest way from a thing to any water; undefined where no way leads there. */
+function toWater({ at, heightFt }: Thing, waters: readonly Lying[], yard: Yard): number | undefined {
+  const ways = waters.flatMap(
+    ({ edge, water }) => cordWays(edge, yard.lines, water)(at, heightFt)?.pathFt ?? [],
+  );
   return ways.length === 0 ? undefined : tenth(Math.min(...ways));
 }
 
@@ -35,16 +41,12 @@ function fed(
  * What was measured for a circuit, by where its disconnect or receptacle stands in the yard; undefined where the yard
  * holds neither, so that what was typed stays.
  */
-function measuredSite(
-  circuit: Circuit,
-  yard: Yard,
-  waters: readonly PlacedWater[],
-): Partial<Site> | undefined {
+function measuredSite(circuit: Circuit, yard: Yard, waters: readonly Lying[]): Partial<Site> | undefined {
   const own = yard.things.filter(({ circuitId }) => circuitId === circuit.id);
   const disconnect = own.find(({ kind }) => kind === 'disconnect');
   const outlet = disconnect ?? own.find(({ kind }) => kind === 'receptacle' || kind === 'pump-receptacle');
   if (outlet === undefined) return undefined;
-  const waterFt = toWater(outlet.at, waters, yard);
+  const waterFt = toWater(outlet, waters, yard);
   const site: Partial<Site> = waterFt === undefined ? {} : { waterFt };
   const of = disconnect && fed(own, circuit.appliance, yard, disconnect.at);
   if (disconnect === undefined || of === undefined) return site;
@@ -67,7 +69,7 @@ export interface InStep {
 export function circuitsInStep(circuits: readonly Circuit[], yard: Yard): readonly InStep[] {
   const fedFrom = new Set(yard.things.flatMap(({ circuitId }) => circuitId ?? []));
   if (fedFrom.size === 0) return [];
-  const waters = yard.waters.map(placedWater);
+  const waters = yard.waters.map((water): Lying => ({ ...placedWater(water), water }));
   return circuits
     .filter(({ id }) => fedFrom.has(id))
     .flatMap((circuit) => {

@@ -1,7 +1,7 @@
+import type { CordWay } from './cordWays';
 import { DRAWN_FT, parallelCurve } from './parallelCurve';
 import type { PlacedWater } from './placedWater';
 import { apart, outlineSides, type Point } from './point';
-import { waysToWater, type Barrier } from './reach';
 import { alongSegment } from './segments';
 
 /** Places along the curve are looked at this far apart, feet. */
@@ -38,9 +38,8 @@ export function receptaclePlace(
   wanted: Point,
   [fromFt, toFt]: readonly [number, number],
   placed: PlacedWater,
-  barriers: readonly Barrier[],
+  wayFrom: CordWay,
 ): Point | undefined {
-  const wayFrom = waysToWater(placed.edge, barriers);
   return legalPlace(wanted, fromFt, placed, (place) => {
     const reach = wayFrom(place);
     return reach !== null && reach.pathFt >= fromFt && reach.pathFt <= toFt;

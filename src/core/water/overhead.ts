@@ -13,6 +13,13 @@ const CLEARANCE_FT: Readonly<Record<Overhead['conductors'], number>> = {
   'open-50kv': 27,
   communication: 10,
 };
+/** Clearance in any direction from a diving platform or stand, feet (Table 680.9(A)). */
+const PLATFORM_FT: Readonly<Record<Overhead['conductors'], number>> = {
+  triplex: 14.5,
+  'open-15kv': 17,
+  'open-50kv': 18,
+  communication: 10,
+};
 /** The table reaches to this far outside the inside wall. */
 const REACH_FT = 10;
 const SAMPLES = 400;
@@ -44,21 +51,53 @@ function placesOf({ points }: Overhead): readonly { readonly at: Point; readonly
   });
 }
 
+/** The nearest that a line comes where it counts, and whether that is enough. */
+function nearest(line: Overhead, minFt: number, asideAt: (at: Point) => number | undefined, fromFt: number) {
+  let ft: number | null = null;
+  for (const { at, share } of placesOf(line)) {
+    const aside = asideAt(at);
+    if (aside === undefined) continue;
+    const up = heightAt(line, share) - fromFt;
+    const away = line.conductors === 'communication' ? up : Math.hypot(aside, up);
+    if (ft === null || away < ft) ft = away;
+  }
+  return { ft, minFt, ok: ft === null || ft >= minFt - 1e-9 };
+}
+
 /**
  * The clearance of an overhead line, sagging at its most, from the water: in any direction within 10 ft of the inside
  * wall. Communication lines are measured straight up.
  *
  * @param levelFt Maximum water level above grade, feet.
  */
-export function overheadClearance(line: Overhead, { edge }: PlacedWater, levelFt: number): OverheadClearance {
-  const minFt = CLEARANCE_FT[line.conductors];
-  let ft: number | null = null;
-  for (const { at, share } of placesOf(line)) {
-    const aside = straightToWater(edge, at);
-    if (aside > REACH_FT) continue;
-    const up = heightAt(line, share) - levelFt;
-    const away = line.conductors === 'communication' ? up : Math.hypot(aside, up);
-    if (ft === null || away < ft) ft = away;
-  }
-  return { ft, minFt, ok: ft === null || ft >= minFt - 1e-9 };
-}
+export const overheadClearance = (
+  line: Overhead,
+  { edge }: PlacedWater,
+  levelFt: number,
+): OverheadClearance =>
+  nearest(
+    line,
+    CLEARANCE_FT[line.conductors],
+    (at) => {
+      const aside = straightToWater(edge, at);
+      return aside > REACH_FT ? undefined : aside;
+    },
+    levelFt,
+  );
+
+/**
+ * Its clearance from a diving board or platform. Communication lines are measured straight up, within the reach of
+ * somebody on it.
+ *
+ * @param topFt The board or platform above grade, feet.
+ */
+export const platformClearance = (line: Overhead, board: Point, topFt: number): OverheadClearance =>
+  nearest(
+    line,
+    PLATFORM_FT[line.conductors],
+    (at) => {
+      const aside = apart(at, board);
+      return aside > PLATFORM_FT[line.conductors] ? undefined : aside;
+    },
+    topFt,
+  );

@@ -1,9 +1,11 @@
 import type { FindingLog } from '../findings/findingLog';
 import type { Subject } from '../findings/subject';
 import type { WaterKind, YardThing } from '../code/waterFacts';
+import type { LightRaceway } from './lightRaceway';
 import type { PlacedWater } from './placedWater';
 import { apart } from './point';
 import { closedLine, crossesOutline, piecesOf } from './segments';
+import { surfaceFt } from './surface';
 import type { WaterReport } from './waterReport';
 import type { Water, Yard } from './yardSchema';
 
@@ -29,13 +31,13 @@ const WET: ReadonlySet<YardThing> = new Set([
 ]);
 
 /** The receptacle that each pool has, on a general-purpose circuit (680.22(A)(1)). */
-function convenience({ water, things }: WaterReport, out: FindingLog): void {
+function convenience({ water, things }: WaterReport, areas: Yard['areas'], out: FindingLog): void {
   const range = convenienceFt(water.kind);
   if (range === undefined) return;
   const [fromFt, toFt] = range;
   const serving = things.filter(({ thing, reach }) => {
     const ft = reach?.pathFt;
-    const low = thing.heightFt === undefined || thing.heightFt <= HANGS_LOW_FT;
+    const low = thing.heightFt === undefined || thing.heightFt - surfaceFt(thing.at, areas) <= HANGS_LOW_FT;
     return thing.kind === 'receptacle' && low && ft !== undefined && ft >= fromFt - 1e-6 && ft <= toFt + 1e-6;
   });
   if (serving.length === 0)
@@ -50,6 +52,52 @@ function convenience({ water, things }: WaterReport, out: FindingLog): void {
     if (thing.circuitId !== undefined && pumps.has(thing.circuitId))
       out.found('check', 'pool.convenience-circuit', 'pool.convenience', { name: thing.name }, { subject });
   }
+}
+
+/** A storable pool takes one circuit for its pump and another for what else is plugged in there. */
+function storableCircuits({ water, things }: WaterReport, out: FindingLog): void {
+  if (water.kind !== 'storable') return;
+  const fedBy = (kinds: readonly YardThing[]) =>
+    things.filter(({ thing, isNearest }) => isNearest && kinds.includes(thing.kind));
+  const pumps = new Set(fedBy(['pump', 'pump-receptacle']).flatMap(({ thing }) => thing.circuitId ?? []));
+  for (const { thing } of fedBy(['receptacle']))
+    if (thing.circuitId !== undefined && pumps.has(thing.circuitId))
+      out.found(
+        'check',
+        'pool.storable-circuits',
+        'pool.storable',
+        { name: thing.name },
+        { subject: { kind: 'yard', waterId: water.id, itemId: thing.id } },
+      );
+}
+
+/** A post that is set higher than the ground freezes is lifted, and what rises in it breaks. */
+function posts({ water, things }: WaterReport, frostIn: number | null, out: FindingLog): void {
+  for (const { thing, isNearest } of things) {
+    const { postIn, name, id } = thing;
+    if (postIn === undefined || !isNearest || (frostIn !== null && postIn >= frostIn)) continue;
+    out.found(
+      frostIn === null ? 'ask' : 'check',
+      'pool.post-frost',
+      'pool.posts',
+      { name, postIn, frostIn },
+      { subject: { kind: 'yard', waterId: water.id, itemId: id } },
+    );
+  }
+}
+
+/** What lies in one raceway with the conductors of an underwater light (680.23(F)(3)). */
+function lights(report: WaterReport, raceways: readonly LightRaceway[], out: FindingLog): void {
+  for (const { thing, isNearest } of report.things)
+    for (const { thingId, circuitId, other, pastGfci } of raceways)
+      if (isNearest && thingId === thing.id)
+        out.found(
+          pastGfci ? 'stop' : 'ask',
+          'pool.light-raceway',
+          'pool.light-raceway',
+          { name: thing.name, other, circuitId },
+          { subject: { kind: 'yard', waterId: report.water.id, itemId: thing.id } },
+        );
 }
 
 /** Whether a pool that is put away in winter is one, by what it can hold. */
@@ -105,9 +153,13 @@ export function poolFindings(
   report: WaterReport,
   yard: Yard,
   others: readonly WaterReport[],
+  raceways: readonly LightRaceway[],
   out: FindingLog,
 ): void {
   kind(report.water, out);
-  convenience(report, out);
+  storableCircuits(report, out);
+  posts(report, yard.frostIn, out);
+  lights(report, raceways, out);
+  convenience(report, yard.areas, out);
   plan(report, yard, others, out);
 }

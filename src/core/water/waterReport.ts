@@ -4,14 +4,15 @@ import { bondingPlan, type BondingPlan, type ItemVerdict } from './bonding';
 import { aroundRing } from './aroundRing';
 import { bondGrid, type BondGrid } from './bondGrid';
 import { bondRing, shellTies, type BondRing, type ShellTies } from './bondRing';
+import { cordWays, type Cord } from './cordWays';
 import { copperOf, type Copper } from './copper';
 import { placedWater, type PlacedWater } from './placedWater';
 import type { Point } from './point';
 import { closedLine } from './segments';
-import { straightToWater, waysToWater, type Barrier, type Reach } from './reach';
+import { straightToWater } from './reach';
 import { AT_EQUIPMENT, AT_METAL, tailsFrom, type Tail } from './tails';
 import { waterEdge } from './waterEdge';
-import { barriersOf, wallsOf } from './yardBarriers';
+import { wallsOf } from './yardBarriers';
 import { bondLine, bondThing, isEquipment, measuredThing, zoneObject, type BondCandidate } from './yardParts';
 import type { Thing, Water, Yard } from './yardSchema';
 import { zoneVerdict, type ZoneObject, type ZoneVerdict } from './zones';
@@ -31,7 +32,7 @@ export interface ThingAt {
   readonly thing: Thing;
   readonly distanceFt: number;
   /** The way that a cord or a hand takes; null where walls enclose it. */
-  readonly reach: Reach | null;
+  readonly reach: Cord | null;
   readonly object: ZoneObject | undefined;
   /** How it stands in its zone; undefined where no rule of distances knows it. */
   readonly verdict: ZoneVerdict | undefined;
@@ -90,20 +91,17 @@ function rimAbove({ rimIn, shell }: Water, { areas }: WaterQuestion['yard'], pla
   return rimIn - Math.max(0, ...beside.map(({ topIn }) => topIn));
 }
 
-function thingsAt(
-  { water, yard, nearest, code }: WaterQuestion,
-  placed: PlacedWater,
-  around: readonly Barrier[],
-) {
-  const wayFrom = waysToWater(placed.edge, around);
+function thingsAt({ water, yard, nearest, code }: WaterQuestion, placed: PlacedWater) {
+  const wayFrom = cordWays(placed.edge, yard.lines, water);
   return yard.things.map((thing): ThingAt => {
-    const reach = wayFrom(thing.at);
+    const reach = wayFrom(thing.at, thing.heightFt);
     // A way of one piece is the straight one.
     const straight = reach !== null && reach.path.length <= 2;
-    const distanceFt = straight ? reach.pathFt : straightToWater(placed.edge, thing.at);
+    const distanceFt = straight ? reach.pastFt : straightToWater(placed.edge, thing.at);
     const object = zoneObject(thing);
     const pathFt = reach === null ? null : reach.pathFt;
-    const verdict = object && zoneVerdict(measuredThing(thing, object, water, { distanceFt, pathFt }), code);
+    const measured = object && measuredThing(thing, object, water, yard.areas, { distanceFt, pathFt });
+    const verdict = measured && zoneVerdict(measured, code);
     return { thing, distanceFt, reach, object, verdict, isNearest: nearest.has(thing.id) };
   });
 }
@@ -132,7 +130,10 @@ function candidates(
   things: readonly ThingAt[],
 ): readonly BondCandidate[] {
   return [
-    ...things.flatMap(({ thing, distanceFt, reach }) => bondThing(thing, water, distanceFt, reach) ?? []),
+    ...things.flatMap(
+      ({ thing, distanceFt, reach }) =>
+        bondThing(thing, water, yard.areas, { distanceFt, pastFt: reach?.pastFt ?? null }) ?? [],
+    ),
     ...yard.lines.flatMap(
       (line) => bondLine(line, water, placed, (place) => straightToWater(placed.edge, place)) ?? [],
     ),
@@ -155,9 +156,8 @@ const isLaid = ({ perimeter }: BondingPlan, { kind }: Water): boolean =>
 export function waterReport(question: WaterQuestion): WaterReport {
   const { water, yard, nearest, practices, code } = question;
   const placed = placedWater(water);
-  const barriers = barriersOf(yard.lines);
   const walls = wallsOf(yard.lines);
-  const things = thingsAt(question, placed, barriers);
+  const things = thingsAt(question, placed);
   const found = inWalkingOrder(
     candidates(question, placed, things).filter(({ id }) => nearest.has(id)),
     placed.outline,

@@ -8,6 +8,7 @@ export const EMPTY_YARD: Yard = {
   areas: [],
   things: [],
   northDeg: 0,
+  frostIn: null,
   underlay: null,
 };
 

@@ -1,10 +1,10 @@
 import type { BondPart, WaterKind, YardThing } from '../code/waterFacts';
 import type { BondItem } from './bonding';
 import { apart, type Point } from './point';
-import type { Reach } from './reach';
 import { nearestOn, piecesOf } from './segments';
 import type { PlacedWater } from './placedWater';
-import type { Thing, Water, YardLine } from './yardSchema';
+import { standFt, surfaceFt } from './surface';
+import type { Thing, Water, YardArea, YardLine } from './yardSchema';
 import type { Measured, ZoneObject } from './zones';
 
 /** What a thing is to the rules of distances; what is left out has none. */
@@ -68,12 +68,14 @@ export const measuredThing = (
   thing: Thing,
   object: ZoneObject,
   { kind: water, rimIn }: { readonly kind: WaterKind; readonly rimIn: number | null },
+  areas: readonly YardArea[],
   distances: { readonly distanceFt: number; readonly pathFt: number | null },
 ): Measured => ({
   water,
   object,
   ...distances,
   heightFt: thing.heightFt === undefined ? undefined : thing.heightFt - waterLevelFt({ rimIn }),
+  aboveSurfaceFt: thing.heightFt === undefined ? undefined : thing.heightFt - surfaceFt(thing.at, areas),
   gfci: thing.gfci,
   existing: thing.existing,
   rigid: thing.rigid,
@@ -95,16 +97,22 @@ export interface BondCandidate {
 
 const REACH_FT = 5;
 
+/** How far a hand at the water is from something: straight, and past walls of 5 ft and more; null where they enclose it. */
+interface HandAt {
+  readonly distanceFt: number;
+  readonly pastFt: number | null;
+}
+
 /** Whether a permanent barrier keeps a hand at the water from something that is near it. */
-const isKeptOff = (distanceFt: number, reach: Reach | null): boolean =>
-  distanceFt <= REACH_FT && (reach === null || reach.pathFt > REACH_FT);
+const isKeptOff = ({ distanceFt, pastFt }: HandAt): boolean =>
+  distanceFt <= REACH_FT && (pastFt === null || pastFt > REACH_FT);
 
 /** A thing as the rules of bonding see it; undefined where they do not know it. */
 export function bondThing(
   thing: Thing,
   water: Water,
-  distanceFt: number,
-  reach: Reach | null,
+  areas: readonly YardArea[],
+  hand: HandAt,
 ): BondCandidate | undefined {
   const { id, name, kind, at, heightFt, metal, isolated, acrossIn, deepIn, doubleInsulated, fixed } = thing;
   const what = PART_OF[kind] ?? (zoneObject(thing) !== undefined && metal === true ? 'raceway' : undefined);
@@ -124,9 +132,11 @@ export function bondThing(
       isolated,
       maxDimIn: acrossIn,
       penetrationIn: deepIn,
-      distanceFt,
-      heightFt: heightFt === undefined ? undefined : heightFt - waterLevelFt(water),
-      barrier: thing.barrier === true || isKeptOff(distanceFt, reach),
+      distanceFt: hand.distanceFt,
+      // From the water, or from the highest platform beside it, whichever leaves the less.
+      heightFt:
+        heightFt === undefined ? undefined : heightFt - Math.max(waterLevelFt(water), standFt(at, areas)),
+      barrier: thing.barrier === true || isKeptOff(hand),
       doubleInsulated,
       fixed,
     },

@@ -140,6 +140,9 @@ const thingSchema = z.strictObject({
   acrossIn: inches.optional().describe('Its largest dimension, inches'),
   deepIn: inches.optional().describe('How deep it goes into the structure, inches'),
   fixed: z.boolean().optional(),
+  postIn: inches
+    .optional()
+    .describe('How deep the post is set on which it stands, inches; none where left out'),
   wetIn2: z.number().min(0).max(10000).optional().describe('Metal that the water always wets, square inches'),
   onTimer: z.boolean().optional().describe('Whether the timer of the pump switches it'),
   circuitId: id.optional().describe('Circuit of the job that feeds it'),
@@ -160,6 +163,7 @@ export const yardSchema = z.strictObject({
   areas: z.array(areaSchema).max(LIMITS.yardAreas),
   things: z.array(thingSchema).max(LIMITS.yardThings),
   northDeg: coordinateSchema.min(-360).max(360).describe('North, counterclockwise from up, degrees'),
+  frostIn: inches.nullable().default(null).describe('How deep the ground freezes here, inches'),
   underlay: underlaySchema.nullable().describe('A picture of the site under the plan'),
 });
 

@@ -1,7 +1,7 @@
 import type { MethodId } from '../code/methods';
 import type { FindingLog } from '../findings/findingLog';
 import type { Subject } from '../findings/subject';
-import { overheadClearance } from './overhead';
+import { overheadClearance, platformClearance } from './overhead';
 import { apart, type Point } from './point';
 import { straightToWater } from './reach';
 import { cross, crossesOutline, nearestOn, piecesOf } from './segments';
@@ -130,10 +130,24 @@ function underground(
 }
 
 function overhead(report: WaterReport, line: Extract<YardLine, { kind: 'overhead' }>, out: FindingLog): void {
-  const { ft, minFt, ok } = overheadClearance(line, report.placed, waterLevelFt(report.water));
-  if (ok || ft === null) return;
-  const data = { name: line.name, ft, minFt };
-  out.found('stop', 'zone.overhead', 'zone.overhead', data, { subject: subjectOf(report, line.id) });
+  const level = waterLevelFt(report.water);
+  const boards = report.things.filter(({ thing, isNearest }) => thing.kind === 'board' && isNearest);
+  const clearances = [
+    { from: null, of: overheadClearance(line, report.placed, level) },
+    ...boards.map(({ thing }) => ({
+      from: thing.name,
+      of: platformClearance(line, thing.at, thing.heightFt ?? level),
+    })),
+  ];
+  for (const { from, of } of clearances)
+    if (!of.ok && of.ft !== null)
+      out.found(
+        'stop',
+        'zone.overhead',
+        'zone.overhead',
+        { name: line.name, from, ft: of.ft, minFt: of.minFt },
+        { subject: subjectOf(report, line.id) },
+      );
 }
 
 /** What stands, lies or hangs too near to the water. */

@@ -26,6 +26,8 @@ export interface Measured {
   readonly pathFt: number | null;
   /** Above the maximum water level; taken at the level until it was measured. */
   readonly heightFt?: number | undefined;
+  /** Above the deck or ground on which it stands; undefined where that was not looked at. */
+  readonly aboveSurfaceFt?: number | undefined;
   /** Whether it has GFCI protection; undefined until somebody looked. */
   readonly gfci?: boolean | undefined;
   readonly existing?: boolean | undefined;
@@ -61,6 +63,7 @@ const OTHER_OUTLET_FT = 10;
 const BOX_FT = 4;
 /** The box of an underwater light lies this far above the maximum water level: 8 in. */
 const BOX_HEIGHT_FT = 8 / 12;
+const BOX_OFF_DECK_FT = 4 / 12;
 
 /** The rule of a receptacle: that of its distance, or once it is far enough that of its protection. */
 function sectionOf(water: WaterKind, pump: boolean, protect: boolean): SectionKey {
@@ -97,10 +100,11 @@ const outOfReach =
     read: 'path',
   });
 
-/** The box of an underwater light: 4 ft away and 8 in above the water (680.24(A)(2)). */
-function junctionBox({ pathFt, heightFt = 0 }: Measured): Ruled {
+/** The box of an underwater light: 4 ft away, 8 in above the water and 4 in above the deck (680.24(A)(2)). */
+function junctionBox({ pathFt, heightFt = 0, aboveSurfaceFt = Infinity }: Measured): Ruled {
+  const high = heightFt >= BOX_HEIGHT_FT - SLACK_FT && aboveSurfaceFt >= BOX_OFF_DECK_FT - SLACK_FT;
   return {
-    far: isFar(pathFt, BOX_FT) && heightFt >= BOX_HEIGHT_FT - SLACK_FT,
+    far: isFar(pathFt, BOX_FT) && high,
     leastFt: BOX_FT,
     gfciRequired: false,
     section: 'zone.box',

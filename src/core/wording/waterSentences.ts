@@ -44,7 +44,7 @@ export const waterSentences: Sentences<keyof typeof waterCatalog> = {
       ? `${data.of} is hidden from ${data.name}: a disconnect is seen from what it opens. Move it, or add one in sight.`
       : `${data.name} is ${ft(data.ft)} from ${data.of}; within sight is 50 ft at most. Move it, or add one in sight.`,
   'zone.overhead': ({ data }) =>
-    `${data.name} hangs ${ft(data.ft)} from the water at its lowest; ${ft(data.minFt)} is required. Ask the utility to move it, or move the pool, before the dig.`,
+    `${data.name} hangs ${ft(data.ft)} from ${data.from ?? 'the water'} at its lowest; ${ft(data.minFt)} is required. Ask the utility to move it, or move the pool, before the dig.`,
   'zone.underground': ({ data }) =>
     `${data.name} lies under the water and does not feed it: run it elsewhere before the dig.`,
   'zone.underground-method': ({ data, severity }) =>
@@ -57,6 +57,16 @@ export const waterSentences: Sentences<keyof typeof waterCatalog> = {
     `The timer of the pump switches ${data.name}: the receptacle that the pool requires is on a general-purpose circuit. Take it ahead of the timer.`,
   'pool.convenience-circuit': ({ data }) =>
     `${data.name} is on the circuit of the pump. The receptacle that the pool requires is on a general-purpose circuit: give it its own.`,
+  'pool.storable-circuits': ({ data }) =>
+    `${data.name} is on the circuit of the pump. A storable pool takes two circuits: one for its pump, one for whatever else is plugged in there.`,
+  'pool.post-frost': ({ data }) =>
+    data.frostIn === null
+      ? `How deep does the ground freeze here? The post of ${data.name} is set ${n(data.postIn)} in deep: frost lifts one that is set higher than it reaches, and breaks the raceway.`
+      : `The post of ${data.name} is set ${n(data.postIn)} in deep and the ground freezes to ${n(data.frostIn)} in: frost lifts it and breaks the raceway. Set it below.`,
+  'pool.light-raceway': ({ data, severity }) =>
+    severity === 'stop'
+      ? `The conductors of ${data.name} lie past its GFCI in one raceway with ${data.other}, which has no GFCI protection there. Run them in a raceway of their own.`
+      : `Do the conductors of ${data.name} share a raceway with ${data.other} past their GFCI? ${data.other} has no GFCI protection there. Yes: a raceway of their own. No: they may share it up to the GFCI.`,
   'pool.depth-unknown': ({ data }) =>
     `How much water can it hold, in inches, to where it spills? Over ${n(data.maxIn)} in: permanently installed, with bonding. Less: storable.`,
   'pool.not-storable': ({ data }) =>

@@ -7,6 +7,7 @@ import { zoneObject } from '../../core/water/yardParts';
 import { printPoints, parsePoints } from '../../core/water/pointsText';
 import type { NumberRange } from '../../core/units/number';
 import { isRefused } from '../../core/units/refused';
+import { useJobEditor } from '../../store/useJobEditor';
 import { useYardEditor } from '../../store/useYardEditor';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { YesNoField } from '../../ui/fields/YesNoField';
@@ -70,6 +71,16 @@ const ASKED: Readonly<Partial<Record<YardThing, readonly YesNo[]>>> = {
 };
 
 const HAS_SIZE: ReadonlySet<YardThing> = new Set(['ladder', 'drain']);
+/** What may stand on a post in the yard. */
+const ON_POST: ReadonlySet<YardThing> = new Set([
+  'receptacle',
+  'pump-receptacle',
+  'disconnect',
+  'panel',
+  'timer',
+  'switch',
+  'luminaire',
+]);
 
 interface ThingFieldsProps {
   readonly job: Job;
@@ -112,10 +123,32 @@ function Place({ report, thing }: Omit<ThingFieldsProps, 'job'>) {
 
 type SetKnown = (fields: Parameters<typeof withKnown>[1], label: string, key?: string) => void;
 
+/** How deep the ground freezes in this yard. */
+function Frost({ frostIn }: { readonly frostIn: number | null }) {
+  const { canWrite, edit } = useJobEditor();
+  return (
+    <RangeField
+      label="Ground freezes to"
+      value={frostIn}
+      disabled={!canWrite}
+      range={INCHES}
+      onValue={(value, merge) => {
+        edit({ kind: 'change-yard', fields: { frostIn: value } }, 'Frost depth', merge);
+      }}
+    />
+  );
+}
+
+interface MeasuresProps {
+  readonly thing: Thing;
+  readonly frostIn: number | null;
+  readonly set: SetKnown;
+}
+
 /** What was measured of a thing: its height, and what of it lies in the wall or the water. */
-function Measures({ thing, set }: { readonly thing: Thing; readonly set: SetKnown }) {
+function Measures({ thing, frostIn, set }: MeasuresProps) {
   const { canWrite } = useYardEditor();
-  const amount = (key: 'acrossIn' | 'deepIn' | 'wetIn2', label: string, range: NumberRange) => (
+  const amount = (key: 'acrossIn' | 'deepIn' | 'wetIn2' | 'postIn', label: string, range: NumberRange) => (
     <RangeField
       label={label}
       value={thing[key] ?? null}
@@ -137,6 +170,8 @@ function Measures({ thing, set }: { readonly thing: Thing; readonly set: SetKnow
         }}
       />
       {thing.kind === 'water-plate' && amount('wetIn2', 'Always wetted', IN2)}
+      {ON_POST.has(thing.kind) && amount('postIn', 'On a post, set deep', INCHES)}
+      {thing.postIn !== undefined && <Frost frostIn={frostIn} />}
       {HAS_SIZE.has(thing.kind) && amount('acrossIn', 'Across', INCHES)}
       {HAS_SIZE.has(thing.kind) && amount('deepIn', 'Deep in the wall', INCHES)}
     </>
@@ -154,7 +189,7 @@ export function ThingFields({ job, report, thing }: ThingFieldsProps) {
     <>
       <Place report={report} thing={thing} />
       <div className={classes['two']}>
-        <Measures thing={thing} set={set} />
+        <Measures thing={thing} frostIn={job.yard.frostIn} set={set} />
         {asked.map((key) => (
           <YesNoField
             key={key}

@@ -1,7 +1,10 @@
+import type { Appliance } from '../../../src/core/appliances/registry';
+import type { Practices } from '../../../src/core/circuit/practices';
 import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
 import type { waterCatalog } from '../../../src/core/findings/waterCatalog';
 import type { Job } from '../../../src/core/job/jobSchema';
 import type { Thing, Water, YardLine } from '../../../src/core/water/yardSchema';
+import { charger, circuit, segment } from '../../support/circuits';
 import { area, CONVENIENCE, POOL, thing, TUB, wall, yardJob } from '../../support/yards';
 
 const around = (...things: Thing[]): Job => yardJob({ things });
@@ -43,6 +46,29 @@ const span: YardLine = {
 const receptacle = (part: Partial<Thing>): Job =>
   without(around({ ...CONVENIENCE, ...part, id: 'own' }), 'convenience');
 
+/** An underwater light with GFCI from the panel, its conductors in one raceway with another circuit. */
+export function lightBeside(appliance: Appliance, form: Practices['groundFaultForm'] = 'breaker'): Job {
+  const shares = { raceway: 'pipe' };
+  const light = circuit({
+    id: 'light-circuit',
+    name: 'Pool light',
+    appliance: { family: 'receptacle', nameplate: { amps: 20, count: 1, place: 'outdoor' } },
+    run: [segment({ id: 'light-run', method: 'pvc40', shares })],
+  });
+  const other = circuit({
+    id: 'other-circuit',
+    name: 'The other',
+    appliance,
+    run: [segment({ id: 'other-run', method: 'pvc40', shares })],
+  });
+  const job = yardJob({ things: [thing('light', [16, 0], { circuitId: light.id })] });
+  return {
+    ...job,
+    circuits: [light, other],
+    practices: { ...job.practices, groundFaultForm: form },
+  };
+}
+
 /** A job for each finding about water. */
 export const raisedByWater: Readonly<Record<keyof typeof waterCatalog, Job>> = {
   'zone.receptacle': around(thing('receptacle', [0, -13.5], { gfci: true })),
@@ -73,6 +99,18 @@ export const raisedByWater: Readonly<Record<keyof typeof waterCatalog, Job>> = {
       thing('pump', [27, 0], { circuitId: 'pump-circuit' }),
     ],
   }),
+  'pool.storable-circuits': yardJob({
+    waters: [{ ...POOL, kind: 'storable', shell: 'vinyl', depthIn: 36, rimIn: 36 }],
+    things: [
+      thing('pump-receptacle', [24, 0], { gfci: true, circuitId: 'both' }),
+      thing('receptacle', [24, 2], { gfci: true, circuitId: 'both' }),
+    ],
+  }),
+  'pool.post-frost': yardJob({
+    frostIn: 36,
+    things: [thing('receptacle', [24, 0], { gfci: true, postIn: 24 })],
+  }),
+  'pool.light-raceway': lightBeside(charger()),
   'pool.depth-unknown': pool({ kind: 'storable', shell: 'metal-wall', depthIn: null }),
   'pool.not-storable': yardJob({
     waters: [{ ...POOL, kind: 'storable', shell: 'metal-wall', depthIn: 48, rimIn: 48 }],

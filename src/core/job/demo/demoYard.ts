@@ -3,6 +3,7 @@ import type { Yard } from '../../water/yardSchema';
 /** The yard of the demo: an old pool whose surroundings are laid anew, and the tub on its pad beside the deck. */
 export const DEMO_YARD: Yard = {
   northDeg: 0,
+  frostIn: 36,
   underlay: null,
   waters: [
     {

@@ -2,7 +2,7 @@ import type { BondCandidate } from '../yardParts';
 import { isConcrete } from '../bonding';
 import type { Point } from '../point';
 import type { WaterReport } from '../waterReport';
-import type { Yard } from '../yardSchema';
+import type { Water, Yard } from '../yardSchema';
 
 /** What the figures of the field rest on; all of it is stated beside them. */
 export interface FieldValues {
@@ -79,12 +79,52 @@ function partOf(candidate: BondCandidate): FieldPart {
   };
 }
 
+/** What lies in the soil cell by cell, with a bond and nothing that leaks until something else is said. */
+const inSoil = (part: Pick<FieldPart, 'id' | 'name' | 'kind' | 'at'>): FieldPart => ({
+  ...part,
+  earthOhm: null,
+  bonds: true,
+  wet: false,
+  leaks: false,
+});
+
+/** The listed unit itself: whatever leaks in it drives its metal. */
+const unitOf = ({ name, at }: Water): FieldPart => ({
+  id: 'unit',
+  name,
+  kind: 'equipment',
+  at,
+  earthOhm: EARTH_OHM.equipment,
+  bonds: false,
+  wet: false,
+  leaks: true,
+});
+
+function waterPart({ water, plates, parts }: WaterReport): FieldPart {
+  const plate = plates[0]?.thing;
+  return {
+    ...inSoil({ id: 'water', name: plate?.name ?? 'Water bond', kind: 'water', at: plate?.at ?? water.at }),
+    bonds: !isConcrete(water.shell),
+    leaks: parts.some(({ candidate }) => candidate.kind === 'light'),
+  };
+}
+
+/** The wire that bonds the surface; undefined where none is laid. */
+function surfacePart({ ring, grid }: WaterReport): FieldPart | undefined {
+  const at = (ring ?? grid)?.pieces[0]?.[0];
+  if (at === undefined) return undefined;
+  return ring === null
+    ? inSoil({ id: 'grid', name: 'Copper grid', kind: 'grid', at })
+    : inSoil({ id: 'ring', name: 'Ring', kind: 'ring', at });
+}
+
 /**
- * The parts around a water that current may pass through: what is bonded or may have to be, the ring, the shell where it
- * conducts, and the water. Metal within a wall of the water, as a light, is left to the water itself.
+ * The parts around a water that current may pass through: what is bonded or may have to be, the wire that bonds the
+ * surface, the shell where it conducts, and the water. Metal within a wall of the water, as a light, is left to the water
+ * itself.
  */
 export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>): readonly FieldPart[] {
-  const { water, ring, grid, placed, plates } = report;
+  const { water, placed } = report;
   const metal = report.parts
     .filter(
       ({ candidate, verdict }) =>
@@ -92,58 +132,14 @@ export function fieldParts(report: WaterReport, { lines }: Pick<Yard, 'lines'>):
     )
     .filter(({ candidate, verdict }) => verdict.bond !== false || lines.some(({ id }) => id === candidate.id))
     .map(({ candidate }) => partOf(candidate));
-  const unit: FieldPart = {
-    id: 'unit',
-    name: water.name,
-    kind: 'equipment',
-    at: water.at,
-    earthOhm: EARTH_OHM.equipment,
-    bonds: false,
-    wet: false,
-    leaks: true,
-  };
-  const start = ring?.pieces[0]?.[0] ?? grid?.pieces[0]?.[0] ?? placed.outline[0] ?? water.at;
   const wall = placed.outline[Math.floor(placed.outline.length * 0.6)] ?? water.at;
+  const shell = inSoil({ id: 'shell', name: 'Shell steel', kind: 'shell', at: wall });
+  const surface = surfacePart(report);
   return [
-    ...(water.shell === 'self-contained' ? [unit] : []),
+    ...(water.shell === 'self-contained' ? [unitOf(water)] : []),
     ...metal,
-    ...(isConcrete(water.shell)
-      ? [
-          {
-            id: 'shell',
-            name: 'Shell steel',
-            kind: 'shell',
-            at: wall,
-            earthOhm: null,
-            bonds: true,
-            wet: false,
-            leaks: false,
-          } as const,
-        ]
-      : []),
-    {
-      id: 'water',
-      name: plates[0]?.thing.name ?? 'Water bond',
-      kind: 'water',
-      at: plates[0]?.thing.at ?? water.at,
-      earthOhm: null,
-      bonds: !isConcrete(water.shell),
-      wet: false,
-      leaks: report.parts.some(({ candidate }) => candidate.kind === 'light'),
-    },
-    ...(ring === null && grid === null
-      ? []
-      : [
-          {
-            id: ring === null ? 'grid' : 'ring',
-            name: ring === null ? 'Copper grid' : 'Ring',
-            kind: ring === null ? 'grid' : 'ring',
-            at: start,
-            earthOhm: null,
-            bonds: true,
-            wet: false,
-            leaks: false,
-          } as const,
-        ]),
+    ...(isConcrete(water.shell) ? [shell] : []),
+    waterPart(report),
+    ...(surface === undefined ? [] : [surface]),
   ];
 }
