@@ -15,8 +15,8 @@ interface FoundBondingProps {
 }
 
 const LAID = [
-  { value: 'ring', label: 'ring: one wire around' },
-  { value: 'grid', label: 'copper grid, 3 ft wide' },
+  { value: 'ring', label: 'ring' },
+  { value: 'grid', label: 'copper grid' },
 ] as const;
 
 /** Where the ring lies, or is to lie, or whether a grid does in its place. */
@@ -34,7 +34,7 @@ function Ring({ water, set, onGrid }: FoundBondingProps & { readonly onGrid: (gr
         }}
       />
       <AmountField
-        label="Ring from the inside wall"
+        label="Ring off the wall"
         value={water.ringOffIn}
         disabled={!canWrite}
         range={RING}
@@ -56,9 +56,9 @@ function Ring({ water, set, onGrid }: FoundBondingProps & { readonly onGrid: (gr
 }
 
 const CONDUCTORS = [
-  { value: 'planned', label: 'planned: 8 AWG solid' },
-  { value: 'solid-8', label: 'found: 8 AWG solid' },
-  { value: 'stranded-8', label: 'found: 8 AWG stranded' },
+  { value: 'planned', label: 'planned: solid' },
+  { value: 'solid-8', label: 'found: solid' },
+  { value: 'stranded-8', label: 'found: stranded' },
   { value: 'smaller', label: 'found: smaller' },
 ] as const;
 
@@ -84,7 +84,7 @@ export function FoundBonding({ water, set }: FoundBondingProps) {
         }}
       />
       <ChoiceField
-        label="Conductor"
+        label="Conductor, 8 AWG"
         value={water.conductor ?? 'planned'}
         disabled={!canWrite}
         choices={CONDUCTORS}
