@@ -3,6 +3,7 @@ import { FindingLog } from '../findings/findingLog';
 import { bondFindings } from '../water/bondFindings';
 import type { LightRaceway } from '../water/lightRaceway';
 import { nearestWater } from '../water/nearestWater';
+import { ownWater, placedWater, type PlacedWater } from '../water/placedWater';
 import { poolFindings } from '../water/poolFindings';
 import { waterReport, type WaterReport } from '../water/waterReport';
 import type { Water } from '../water/yardSchema';
@@ -13,6 +14,7 @@ import type { Job } from './jobSchema';
 
 /** The report of a water; it is made anew only when what is near it, or what it is, is another. */
 function reportOf(
+  placed: PlacedWater,
   water: Water,
   nearest: ReadonlySet<string>,
   { yard }: Job,
@@ -21,7 +23,9 @@ function reportOf(
 ): WaterReport {
   const { lines, areas, things } = yard;
   const parts = [water, lines, areas, things, [...nearest].join(' '), code, practices];
-  return memo.waterReports.of(water.id, parts, () => waterReport({ water, yard, nearest, practices, code }));
+  return memo.waterReports.of(water.id, parts, () =>
+    waterReport({ water, placed, yard, nearest, practices, code }),
+  );
 }
 
 /** What says whether raceways are the same as before, in one word. */
@@ -36,9 +40,16 @@ export function evaluateWaters(
 ): readonly WaterEvaluation[] {
   const { code, practices } = context;
   const { yard } = job;
-  const nearest = nearestWater(yard);
+  const place = (water: Water): PlacedWater =>
+    memo.placedWaters.of(water.id, [water.shape, water.turnDeg, ...water.at], () =>
+      placedWater(
+        water,
+        memo.ownWaters.of(water.id, [water.shape, water.turnDeg], () => ownWater(water)),
+      ),
+    );
+  const nearest = nearestWater(yard, place);
   const reports = yard.waters.map((water) =>
-    reportOf(water, nearest.get(water.id) ?? new Set(), job, context, memo),
+    reportOf(place(water), water, nearest.get(water.id) ?? new Set(), job, context, memo),
   );
   return reports.map((report) => {
     const others = reports.filter((each) => each !== report);

@@ -12,6 +12,7 @@ import type {
   ServiceEvaluation,
   WaterEvaluation,
 } from './evaluation';
+import type { PlacedWater } from '../water/placedWater';
 import type { WaterReport } from '../water/waterReport';
 import { Remembered } from './remembered';
 
@@ -29,6 +30,8 @@ export interface JobMemo {
   readonly wanted: Remembered<Wanted>;
   readonly service: Remembered<ServiceEvaluation>;
   readonly panels: Remembered<PanelEvaluation>;
+  readonly ownWaters: Remembered<PlacedWater>;
+  readonly placedWaters: Remembered<PlacedWater>;
   readonly waterReports: Remembered<WaterReport>;
   readonly waters: Remembered<WaterEvaluation>;
 }
@@ -47,6 +50,8 @@ export const freshMemo = (): JobMemo => ({
   wanted: new Remembered(),
   service: new Remembered(),
   panels: new Remembered(),
+  ownWaters: new Remembered(),
+  placedWaters: new Remembered(),
   waterReports: new Remembered(),
   waters: new Remembered(),
 });
@@ -65,6 +70,8 @@ export const branchOf = (memo: JobMemo): JobMemo => ({
   wanted: memo.wanted.branch(),
   service: memo.service.branch(),
   panels: memo.panels.branch(),
+  ownWaters: memo.ownWaters.branch(),
+  placedWaters: memo.placedWaters.branch(),
   waterReports: memo.waterReports.branch(),
   waters: memo.waters.branch(),
 });

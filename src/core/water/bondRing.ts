@@ -1,5 +1,4 @@
 import { perimeterOf } from './bondLoop';
-import { parallelCurve } from './parallelCurve';
 import type { PlacedWater } from './placedWater';
 import { apart, outlineSides, type Point } from './point';
 import { straightToWater, type Barrier } from './reach';
@@ -68,7 +67,7 @@ function joinedUp(parts: readonly Segment[]): readonly (readonly Point[])[] {
 export function bondRing(placed: PlacedWater, offIn: number, walls: readonly Barrier[]): BondRing {
   const offFt = offIn / 12;
   const perimeterFt = perimeterOf(placed.local);
-  const curve = closedLine(parallelCurve(placed.outline, offFt, RING_CHORD_FT));
+  const curve = closedLine(placed.parallel(offFt, RING_CHORD_FT));
   // Around a shape without hollows the curve is longer by a full turn at its distance, whatever the shape.
   const lengthFt = 'polygon' in placed.local ? lengthOf(curve) : perimeterFt + 2 * Math.PI * offFt;
   const whole = { pieces: [curve], closed: true, perimeterFt, lengthFt };

@@ -1,4 +1,5 @@
 import type { Outline } from './bondLoop';
+import { parallelCurve } from './parallelCurve';
 import { boundsOf, outlineSides, rectangleCorners, type Bounds, type Point } from './point';
 import { smoothCurve } from './smoothCurve';
 import { waterEdge, type WaterEdge } from './waterEdge';
@@ -16,6 +17,8 @@ export interface PlacedWater {
   readonly box: Bounds;
   /** A place about its own origin, in the yard. */
   readonly toYard: (own: Point) => Point;
+  /** The parallel curve of its inside wall, feet outside of it. */
+  readonly parallel: (offFt: number, chordFt: number) => readonly Point[];
 }
 
 /** Chords for a full turn: within a quarter inch of the arc for any pool. */
@@ -79,33 +82,58 @@ const turnedPoint = ([x, y]: Point, turn: number): Point => [
   x * Math.sin(turn) + y * Math.cos(turn),
 ];
 
-/** A pool, spa or tub where it lies in the yard. */
-export function placedWater({ shape, at, turnDeg }: Pick<Water, 'shape' | 'at' | 'turnDeg'>): PlacedWater {
+/** A water with its origin at that of the yard, turned as it lies: what stays while it is moved. A curve around it is made once. */
+export function ownWater({ shape, turnDeg }: Pick<Water, 'shape' | 'turnDeg'>): PlacedWater {
   const turn = turnDeg * RADIANS;
-  const toYard = (point: Point): Point => {
-    const [x, y] = turn === 0 ? point : turnedPoint(point, turn);
-    return [x + at[0], y + at[1]];
-  };
-  const toOwn = ([x, y]: Point): Point => {
-    const moved: Point = [x - at[0], y - at[1]];
-    return turn === 0 ? moved : turnedPoint(moved, -turn);
-  };
+  const toYard = (point: Point): Point => (turn === 0 ? point : turnedPoint(point, turn));
+  const toOwn = (point: Point): Point => (turn === 0 ? point : turnedPoint(point, -turn));
   const local = localOutline(shape);
-  const own = waterEdge(local);
   const sides = sidesOf(local);
+  const outline = sides.map(toYard);
+  const curves = new Map<string, readonly Point[]>();
   return {
     local,
-    outline: sides.map(toYard),
+    outline,
     box: boundsOf(sides),
     toYard,
-    edge: {
-      holds: (point) => own.holds(toOwn(point)),
-      nearest: (from) => {
-        const near = own.nearest(toOwn(from));
-        return near && toYard(near);
-      },
-      nearPoints: (from) => own.nearPoints(toOwn(from)).map(toYard),
-      crossings: ([from, to]) => own.crossings([toOwn(from), toOwn(to)]).map(toYard),
+    edge: movedEdge(waterEdge(local), toOwn, toYard),
+    parallel: (offFt, chordFt) => {
+      const key = `${offFt} ${chordFt}`;
+      const curve = curves.get(key) ?? parallelCurve(outline, offFt, chordFt);
+      curves.set(key, curve);
+      return curve;
     },
+  };
+}
+
+/** An edge that was moved or turned as a whole. */
+const movedEdge = (own: WaterEdge, toOwn: (at: Point) => Point, toYard: (at: Point) => Point): WaterEdge => ({
+  holds: (point) => own.holds(toOwn(point)),
+  nearest: (from) => {
+    const near = own.nearest(toOwn(from));
+    return near && toYard(near);
+  },
+  nearPoints: (from) => own.nearPoints(toOwn(from)).map(toYard),
+  crossings: ([from, to]) => own.crossings([toOwn(from), toOwn(to)]).map(toYard),
+});
+
+/**
+ * A pool, spa or tub where it lies in the yard.
+ *
+ * @param own The same about its own origin, where that is known already.
+ */
+export function placedWater(
+  water: Pick<Water, 'shape' | 'at' | 'turnDeg'>,
+  own: PlacedWater = ownWater(water),
+): PlacedWater {
+  const [dx, dy] = water.at;
+  const moved = ([x, y]: Point): Point => [x + dx, y + dy];
+  return {
+    local: own.local,
+    outline: own.outline.map(moved),
+    box: own.box,
+    toYard: (point) => moved(own.toYard(point)),
+    edge: movedEdge(own.edge, ([x, y]) => [x - dx, y - dy], moved),
+    parallel: (offFt, chordFt) => own.parallel(offFt, chordFt).map(moved),
   };
 }

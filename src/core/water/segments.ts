@@ -55,23 +55,68 @@ export const nearestOf = (points: readonly Point[], place: Point): Point | undef
 export const crossesOutline = (pieces: readonly Segment[], outline: readonly Point[]): boolean =>
   outlineSides(outline).some((side) => pieces.some((piece) => cross(piece, side)));
 
-/** The point of some sides that is nearest, without making one for each of them. */
-export function nearestOfSides(sides: readonly Segment[], [x, y]: Point): Point | undefined {
-  let least = Infinity;
-  let [bestX, bestY] = [0, 0];
+/** Sides that lie together, and the box around them. */
+interface Stretch {
+  readonly sides: readonly Segment[];
+  readonly left: number;
+  readonly right: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+const SIDES_TOGETHER = 12;
+
+/** The box around some sides, found without listing their ends. */
+function boxAround(sides: readonly Segment[]): Omit<Stretch, 'sides'> {
+  let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
   for (const [[x1, y1], [x2, y2]] of sides) {
-    const dx = x2 - x1;
-    const dy = y2 - y1;
-    const long = dx * dx + dy * dy;
-    const share = long === 0 ? 0 : Math.max(0, Math.min(1, ((x - x1) * dx + (y - y1) * dy) / long));
-    const nx = x1 + share * dx;
-    const ny = y1 + share * dy;
-    const far = (x - nx) * (x - nx) + (y - ny) * (y - ny);
-    if (far < least) {
-      least = far;
-      bestX = nx;
-      bestY = ny;
-    }
+    left = Math.min(left, x1, x2);
+    right = Math.max(right, x1, x2);
+    low = Math.min(low, y1, y2);
+    high = Math.max(high, y1, y2);
   }
-  return least === Infinity ? undefined : [bestX, bestY];
+  return { left, right, low, high };
+}
+
+function stretchesOf(sides: readonly Segment[]): readonly Stretch[] {
+  return Array.from({ length: Math.ceil(sides.length / SIDES_TOGETHER) }, (_, at): Stretch => {
+    const some = sides.slice(at * SIDES_TOGETHER, (at + 1) * SIDES_TOGETHER);
+    return { sides: some, ...boxAround(some) };
+  });
+}
+
+/** How far a place is from a box at least, squared. */
+function offBox({ left, right, low, high }: Stretch, x: number, y: number): number {
+  const dx = Math.max(left - x, 0, x - right);
+  const dy = Math.max(low - y, 0, y - high);
+  return dx * dx + dy * dy;
+}
+
+/** What finds the point of some sides that is nearest to a place: stretches that cannot hold it are passed over. */
+export function nearestFinder(sides: readonly Segment[]): (place: Point) => Point | undefined {
+  // Made when it is first asked: many an edge is only asked what it holds.
+  let known: readonly Stretch[] | undefined;
+  return ([x, y]) => {
+    const stretches = (known ??= stretchesOf(sides));
+    let least = Infinity;
+    let [bestX, bestY] = [0, 0];
+    for (const stretch of stretches) {
+      if (offBox(stretch, x, y) >= least) continue;
+      for (const [[x1, y1], [x2, y2]] of stretch.sides) {
+        const dx = x2 - x1;
+        const dy = y2 - y1;
+        const long = dx * dx + dy * dy;
+        const share = long === 0 ? 0 : Math.max(0, Math.min(1, ((x - x1) * dx + (y - y1) * dy) / long));
+        const nx = x1 + share * dx;
+        const ny = y1 + share * dy;
+        const far = (x - nx) * (x - nx) + (y - ny) * (y - ny);
+        if (far < least) {
+          least = far;
+          bestX = nx;
+          bestY = ny;
+        }
+      }
+    }
+    return least === Infinity ? undefined : [bestX, bestY];
+  };
 }

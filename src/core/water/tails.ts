@@ -1,6 +1,6 @@
 import { apart, type Point } from './point';
 import { waysToWater, type Barrier } from './reach';
-import { nearestOfSides, nearestOn, piecesOf, type Segment } from './segments';
+import { nearestFinder, nearestOn, piecesOf, type Segment } from './segments';
 import type { WaterEdge } from './waterEdge';
 
 /** A bonding conductor from the ring to a part. */
@@ -28,7 +28,7 @@ function ringEdge(pieces: readonly (readonly Point[])[]): WaterEdge {
   const sides: readonly Segment[] = pieces.flatMap((piece) => piecesOf(piece));
   return {
     holds: () => false,
-    nearest: (from) => nearestOfSides(sides, from),
+    nearest: nearestFinder(sides),
     // Where a wall crosses the ring it is opened: nothing ends there.
     crossings: () => [],
     nearPoints: (from) => {

@@ -1,6 +1,6 @@
 import type { Outline } from './bondLoop';
 import { boundsOf, outlineSides, rectangleCorners, type Point } from './point';
-import { alongSegment, crossingShare, nearestOfSides, nearestOn, type Segment } from './segments';
+import { alongSegment, crossingShare, nearestFinder, nearestOn, type Segment } from './segments';
 
 /** The inside wall of a pool or tub, as something to measure to. */
 export interface WaterEdge {
@@ -52,7 +52,7 @@ function polygonEdge(points: readonly Point[]): WaterEdge {
         const share = crossingShare(line, side);
         return share === undefined ? [] : [alongSegment(line, share)];
       }),
-    nearest: (from) => nearestOfSides(sides, from),
+    nearest: nearestFinder(sides),
     nearPoints: (from) => sides.map((side) => nearestOn(side, from)),
   };
 }

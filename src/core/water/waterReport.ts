@@ -20,6 +20,8 @@ import { zoneVerdict, type ZoneObject, type ZoneVerdict } from './zones';
 /** What a water is judged by besides itself. */
 export interface WaterQuestion {
   readonly water: Water;
+  /** Where it lies, for whoever has worked that out already. */
+  readonly placed?: PlacedWater;
   readonly yard: Pick<Yard, 'lines' | 'areas' | 'things'>;
   /** What is nearer to this water than to any other, by its id: a part is bonded at the nearest. */
   readonly nearest: ReadonlySet<string>;
@@ -155,7 +157,7 @@ const isLaid = ({ perimeter }: BondingPlan, { kind }: Water): boolean =>
 /** What of a water stands where, what is bonded and why, and how the ring and its tails are laid. */
 export function waterReport(question: WaterQuestion): WaterReport {
   const { water, yard, nearest, practices, code } = question;
-  const placed = placedWater(water);
+  const placed = question.placed ?? placedWater(water);
   const walls = wallsOf(yard.lines);
   const things = thingsAt(question, placed);
   const found = inWalkingOrder(
