@@ -73,6 +73,35 @@ test('by pointer: a receptacle is dragged to the water, stopped there, moved by 
   await expect(list(page).getByRole('button', { name: /^Receptacle/ })).toContainText('8 ft along a cord');
 });
 
+test('a pool is dragged: its zones and ring go with the pointer, its distances follow when it rests', async ({
+  page,
+}) => {
+  await typedPool(page, 'pool 16 x 32 in-ground concrete, receptacle 10 ft south');
+  const plan = page.getByRole('region', { name: 'The plan' });
+  const box = await plan.getByRole('button', { name: 'Pool', exact: true }).boundingBox();
+  if (box === null) throw new Error('The pool is not on the plan.');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  const ring = plan.locator('[data-water]').last();
+  const glided = await ring.evaluateHandle((drawn) => {
+    const seen: (string | null)[] = [];
+    new MutationObserver(() => seen.push(drawn.getAttribute('transform'))).observe(drawn, {
+      attributes: true,
+    });
+    return seen;
+  });
+  await page.mouse.move(x, y - 30, { steps: 3 });
+  await page.mouse.up();
+  await expect
+    .poll(() => glided.evaluate((seen) => seen.some((each) => each?.startsWith('translate(0 -'))))
+    .toBe(true);
+  await expect(ring).not.toHaveAttribute('transform', /translate/);
+  await expect(list(page).getByRole('button', { name: /^Receptacle/ })).not.toContainText('10 ft along');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(list(page).getByRole('button', { name: /^Receptacle/ })).toContainText('10 ft along a cord');
+});
+
 test('by keyboard: picked in the list, moved by arrows and by a typed distance, removed', async ({
   page,
 }) => {

@@ -1,4 +1,5 @@
-import { useDeferredValue, useMemo } from 'react';
+import { useDebouncedValue } from '@mantine/hooks';
+import { useMemo } from 'react';
 import { bondGrid } from '../../core/water/bondGrid';
 import type { WaterReport } from '../../core/water/waterReport';
 import { wallsOf } from '../../core/water/yardBarriers';
@@ -10,10 +11,13 @@ interface GridInsteadProps {
   readonly yard: Pick<Yard, 'lines'>;
 }
 
+/** A drag that rests so long is taken as done. */
+const REST_MS = 250;
+
 /** What a copper grid would take in place of the ring; it is counted while nothing is dragged. */
 export function GridInstead({ report, yard }: GridInsteadProps) {
-  const { placed, ring } = useDeferredValue(report);
-  const { lines } = useDeferredValue(yard);
+  const [{ placed, ring }] = useDebouncedValue(report, REST_MS);
+  const [{ lines }] = useDebouncedValue(yard, REST_MS);
   const grid = useMemo(
     () => (ring === null ? null : bondGrid(placed, wallsOf(lines))),
     [placed, ring, lines],

@@ -27,6 +27,28 @@ interface PlanPaneProps {
 const ROOMS_FT = [34, 24, 14, 8, 4] as const;
 const USUAL_ROOM = 2;
 
+/** How much of the yard is in the picture. */
+function Closer({ room, onRoom }: { readonly room: number; readonly onRoom: (room: number) => void }) {
+  return (
+    [
+      ['Closer', 1],
+      ['Wider', -1],
+    ] as const
+  ).map(([name, by]) => (
+    <button
+      key={name}
+      type="button"
+      className="act"
+      disabled={ROOMS_FT[room + by] === undefined}
+      onClick={() => {
+        onRoom(room + by);
+      }}
+    >
+      {name}
+    </button>
+  ));
+}
+
 /** The plan to scale, with everything on it that can be picked and moved. */
 export function PlanPane({ evaluation, view, picked, onPick, onField, scaling }: PlanPaneProps) {
   const { ref, width, height } = useElementSize<HTMLDivElement>();
@@ -43,18 +65,6 @@ export function PlanPane({ evaluation, view, picked, onPick, onField, scaling }:
   const around = viewAround([...report.placed.outline, ...near], ROOMS_FT[room] ?? 10);
   const scale = yardScale(around, Math.max(320, Math.floor(width)), Math.max(360, Math.floor(height)));
   const rows = bondRows(report);
-  const closer = (by: number, name: string) => (
-    <button
-      type="button"
-      className="act"
-      disabled={ROOMS_FT[room + by] === undefined}
-      onClick={() => {
-        setRoom(room + by);
-      }}
-    >
-      {name}
-    </button>
-  );
   return (
     <section className={classes['plan']} aria-label="The plan">
       <header>
@@ -65,8 +75,7 @@ export function PlanPane({ evaluation, view, picked, onPick, onField, scaling }:
             Touch voltage
           </button>
           <PlanTools job={evaluation.job} report={report} picture={picture} />
-          {closer(1, 'Closer')}
-          {closer(-1, 'Wider')}
+          <Closer room={room} onRoom={setRoom} />
         </span>
       </header>
       <div className={classes['picture']} ref={drawn}>
@@ -82,7 +91,14 @@ export function PlanPane({ evaluation, view, picked, onPick, onField, scaling }:
           underlay={site}
         />
         {scaling && yard.underlay !== null && <ScaleGrips underlay={yard.underlay} scale={scale} />}
-        <YardHandles evaluation={evaluation} report={report} scale={scale} picked={picked} onPick={onPick} />
+        <YardHandles
+          evaluation={evaluation}
+          report={report}
+          scale={scale}
+          picked={picked}
+          onPick={onPick}
+          picture={picture}
+        />
       </div>
       <YardLegend report={report} />
     </section>

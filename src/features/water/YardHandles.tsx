@@ -1,4 +1,4 @@
-import type { KeyboardEvent } from 'react';
+import type { KeyboardEvent, RefObject } from 'react';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { middleOfBounds, type Point } from '../../core/water/point';
 import type { WaterReport } from '../../core/water/waterReport';
@@ -7,6 +7,7 @@ import type { YardItem } from '../../core/water/yardSchema';
 import { useYardEditor } from '../../store/useYardEditor';
 import type { YardScale } from '../../ui/pictures/yard/yardScale';
 import { useDrag } from '../../ui/shell/useDrag';
+import { useGlide } from './useGlide';
 import classes from './water.module.css';
 
 interface YardHandlesProps {
@@ -15,6 +16,8 @@ interface YardHandlesProps {
   readonly scale: YardScale;
   readonly picked: string | null;
   readonly onPick: (id: string | null) => void;
+  /** Where the plan is drawn. */
+  readonly picture: RefObject<HTMLElement | null>;
 }
 
 /** One thing that is dragged on the plan, or moved by arrows. */
@@ -44,18 +47,29 @@ const toHalfFoot = ([x, y]: Point): Point => [
 
 function Grip({ handle, props }: { readonly handle: Handle; readonly props: YardHandlesProps }) {
   const { canWrite, put, take } = useYardEditor();
-  const { scale, picked, onPick } = props;
+  const { scale, picked, onPick, picture } = props;
   const { key, id, label, at, size, moved } = handle;
   const move = (item: YardItem, merge: string): void => {
     put(item, `Move ${label}`, merge);
   };
+  const glide = useGlide(picture, id);
   const drag = useDrag(
-    (when) => ({ moved, merge: `yard ${key} ${when}` }),
+    (when) => ({ moved, merge: `yard ${key} ${when}`, atPx: [scale.x(at[0]), scale.y(at[1])] as const }),
     (start, dx, dy) => {
       // A click that trembles moves nothing.
       if (Math.hypot(dx, dy) < 3) return;
-      move(start.moved([dx / scale.pxPerFt, -dy / scale.pxPerFt], true), start.merge);
+      const by: Point = [dx / scale.pxPerFt, -dy / scale.pxPerFt];
+      const item = start.moved(by, true);
+      if (size !== 'water') {
+        move(item, start.merge);
+        return;
+      }
+      const [x, y] = start.atPx;
+      glide.to(x + dx - scale.x(at[0]), y + dy - scale.y(at[1]), () => {
+        move(item, start.merge);
+      });
     },
+    glide.end,
   );
   const onKeyDown = (event: KeyboardEvent): void => {
     const arrow = ARROWS[event.key];

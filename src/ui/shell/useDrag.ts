@@ -19,14 +19,17 @@ export interface DragHandlers {
  *
  * @param begin What the drag starts from, by the moment at which the pointer went down: one drag is one edit.
  * @param move Called with that start and the pixels from there, right and down.
+ * @param done Called when the handle is let go.
  */
 export function useDrag<Start>(
   begin: (at: number) => Start,
   move: (start: Start, dxPx: number, dyPx: number) => void,
+  done?: () => void,
 ): DragHandlers {
   const drag = useRef<Drag<Start> | null>(null);
   const end = (): void => {
     drag.current = null;
+    done?.();
   };
   return {
     onPointerDown: (event) => {

@@ -148,16 +148,25 @@ export function YardPicture(props: YardPictureProps) {
       </defs>
       {props.underlay !== undefined && <Site underlay={props.underlay} scale={scale} />}
       <YardGround yard={yard} scale={scale} picked={picked} />
-      {report.plan.perimeter.method !== 'none' && <PerimeterBand band={band} scale={scale} />}
-      <ZoneLines zones={zones} labels={labels.zones} scale={scale} />
+      <g data-water={report.water.id}>
+        {report.plan.perimeter.method !== 'none' && <PerimeterBand band={band} scale={scale} />}
+        <ZoneLines zones={zones} labels={labels.zones} scale={scale} />
+      </g>
       {[...others, report].map((each) => (
-        <WaterBody key={each.water.id} report={each} scale={scale} words={words(each)} />
+        <g key={each.water.id} data-water={each.water.id}>
+          <WaterBody report={each} scale={scale} words={words(each)} />
+        </g>
       ))}
-      {others.map((each) => (
-        <BondWires key={each.water.id} report={each} scale={scale} lit={picked} />
+      {[...others, report].map((each) => (
+        <g key={each.water.id} data-water={each.water.id}>
+          <BondWires report={each} scale={scale} lit={picked} />
+        </g>
       ))}
-      <BondWires report={report} scale={scale} lit={picked} />
-      {labels.ring !== undefined && <RingOff report={report} scale={scale} place={labels.ring} />}
+      {labels.ring !== undefined && (
+        <g data-water={report.water.id}>
+          <RingOff report={report} scale={scale} place={labels.ring} />
+        </g>
+      )}
       <YardThings report={report} rows={rows} scale={scale} picked={picked} labels={labels.things} />
       <BondNumbers report={report} rows={rows} scale={scale} picked={picked} />
       <Way report={report} scale={scale} picked={picked} place={labels.way} />

@@ -2,7 +2,7 @@ import type { BondRow } from '../../../core/water/bondRows';
 import type { ThingAt, WaterReport } from '../../../core/water/waterReport';
 import type { Placed } from './labelPlaces';
 import { NumberMark } from './NumberMark';
-import { numberPlace } from './numberPlace';
+import { numberPlaces } from './numberPlace';
 import { THING_MARKS } from './thingMarks';
 import { thingLabel, wayWords, type YardLabels } from './yardLabels';
 import { pathOf, type YardScale } from './yardScale';
@@ -62,6 +62,7 @@ export function Way({
 
 /** Numbers of what is bonded, the same as in the list. */
 export function BondNumbers({ report, rows, scale, picked }: ThingsProps) {
+  const numberAt = numberPlaces(report, scale);
   return (
     <>
       {rows.map((row) => {
@@ -70,7 +71,7 @@ export function BondNumbers({ report, rows, scale, picked }: ThingsProps) {
         return (
           <NumberMark
             key={row.number}
-            at={numberPlace(row, report, scale)}
+            at={numberAt(row)}
             number={row.number}
             lit={id === picked}
             radius={9}

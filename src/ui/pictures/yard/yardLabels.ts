@@ -5,7 +5,7 @@ import type { ThingAt, WaterReport } from '../../../core/water/waterReport';
 import type { Yard } from '../../../core/water/yardSchema';
 import { taped } from '../../../core/wording/yardWords';
 import { placeLabels, textPx, type Box, type Placed, type Wanted } from './labelPlaces';
-import { numberPlace } from './numberPlace';
+import { numberPlaces } from './numberPlace';
 import type { YardScale } from './yardScale';
 import type { ZoneCurve } from './zoneCurves';
 
@@ -49,10 +49,10 @@ function onCurve(curve: readonly Point[], words: string, { x, y }: YardScale): r
   const tops = curve.map(([px, py]): Point => [x(px), y(py)]);
   const { left, right } = boundsOf(tops);
   const middle = tops.reduce((sum, [, py]) => sum + py, 0) / Math.max(1, tops.length);
+  const sides = [tops.filter(([, py]) => py < middle), tops.filter(([, py]) => py > middle)];
   return [0.5, 0.34, 0.66, 0.2, 0.8].flatMap((share) =>
-    [true, false].flatMap((upper) => {
+    sides.flatMap((side) => {
       const wanted = left + (right - left) * share;
-      const side = tops.filter(([, py]) => (upper ? py < middle : py > middle));
       const near = side.reduce<Point | undefined>(
         (best, each) =>
           best === undefined || Math.abs(each[0] - wanted) < Math.abs(best[0] - wanted) ? each : best,
@@ -175,6 +175,7 @@ interface Labelled {
 /** What labels keep clear of: marks, numbers, walls, the names of waters. */
 function takenBy({ yard, report, others, rows, scale }: Labelled): readonly Box[] {
   const { x, y } = scale;
+  const numberAt = numberPlaces(report, scale);
   const named = [report, ...others].map(({ placed: { outline } }): Box => {
     const { left, right, low, high } = boundsOf(outline.map(([px, py]) => [x(px), y(py)]));
     const band = BAND_FT * scale.pxPerFt;
@@ -188,7 +189,7 @@ function takenBy({ yard, report, others, rows, scale }: Labelled): readonly Box[
   return [
     ...named,
     ...yard.things.map(({ at }) => boxAround([x(at[0]), y(at[1])], MARK_PX)),
-    ...rows.map((row) => boxAround(numberPlace(row, report, scale), 20)),
+    ...rows.map((row) => boxAround(numberAt(row), 20)),
     ...yard.lines.flatMap(({ points }) => lineBoxes(points, scale)),
   ];
 }
