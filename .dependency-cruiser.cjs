@@ -7,6 +7,7 @@ const ROOMS = [
   'code',
   'files',
   'price',
+  'cutting',
   'findings',
   'working',
   'appliances',

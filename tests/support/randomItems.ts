@@ -187,6 +187,21 @@ const others: readonly fc.Arbitrary<Item>[] = [
     tailsFt: fc.array(between(0, 40), { maxLength: 3 }),
   }),
   fc.record({
+    kind: fc.constant('cut-plan'),
+    pieces: fc.array(fc.record({ id: fc.string({ maxLength: 4 }), ft: between(0.01, 300) }), {
+      maxLength: 12,
+    }),
+    stock: fc.array(
+      fc.record({
+        id: fc.string({ maxLength: 4 }),
+        ft: between(1, 2000),
+        cents: fc.nat(90000),
+        count: maybe(fc.nat(9)),
+      }),
+      { maxLength: 4 },
+    ),
+  }),
+  fc.record({
     kind: fc.constant('zone'),
     water: fc.record({
       kind: fc.constantFrom(...WATER_KINDS),

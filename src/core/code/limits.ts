@@ -14,6 +14,10 @@ export const LIMITS = {
   yardLines: 60,
   yardAreas: 24,
   yardThings: 120,
+  /** Pieces that are cut, and bars that they are cut from. */
+  pieces: 1000,
+  /** The dearest that a thing may be. */
+  cents: 100_000_000,
   /** Coordinates in plan, feet either way. */
   planFt: 2000,
   nameLength: 80,

@@ -37,37 +37,59 @@ export interface Pattern {
 /** Parts of a foot that lengths are told apart by: thousandths. */
 const PARTS = 1000;
 
-const toParts = (ft: number): number => Math.round(ft * PARTS);
+/** A piece in parts is never shorter than it is, and a pack never longer. */
+const ofPiece = (ft: number): number => Math.ceil(ft * PARTS - 1e-6);
+const ofPack = (ft: number): number => Math.floor(ft * PARTS + 1e-6);
 
 const common = (a: number, b: number): number => (b === 0 ? a : common(b, a % b));
 
-/** A length in whole units is the same for all pieces alike. */
-export const unitsOf = (ft: number, unit: number): number => Math.round(toParts(ft) / unit);
+/** The longest pack is told apart by so many units at most: finer lengths are rounded. */
+const MAX_UNITS = 20_000;
 
-/** The largest unit in which every piece is whole, thousandths of a foot. */
-export const unitOf = (pieces: readonly Piece[]): number =>
-  Math.max(
+/** How lengths become units: pieces may be made longer and packs shorter, or the reverse, never both at once. */
+interface Units {
+  readonly unit: number;
+  /** Whether every piece is whole in them. */
+  readonly exact: boolean;
+}
+
+/** The largest unit in which every piece is whole, thousandths of a foot; a coarser one where that would be too fine. */
+export function unitsOf(pieces: readonly Piece[], stock: readonly CutStock[]): Units {
+  const whole = Math.max(
     1,
-    pieces.reduce((unit, { ft }) => common(unit, toParts(ft)), 0),
+    pieces.reduce((unit, { ft }) => common(unit, ofPiece(ft)), 0),
   );
+  const longest = Math.max(0, ...stock.map(({ ft }) => ofPack(ft)));
+  const coarse = Math.ceil(longest / MAX_UNITS);
+  return whole >= coarse ? { unit: whole, exact: true } : { unit: coarse, exact: false };
+}
 
-/** Pieces and stock as the solver reckons with them. What no piece is a part of is no use of a pack: it is cut down. */
-export function cutProblem(pieces: readonly Piece[], stock: readonly CutStock[]): CutProblem {
-  const unit = unitOf(pieces);
+/** The length of a piece in units: never shorter than it is. */
+export const lengthIn = ({ ft }: Piece, { unit }: Units): number => Math.ceil(ofPiece(ft) / unit);
+
+/**
+ * Pieces and stock in whole units; what no piece is a part of is no use of a pack and left out of it.
+ *
+ * @param loose For a bound: pieces are rounded down and packs up, so that it holds for what was rounded too.
+ */
+export function cutProblem(
+  pieces: readonly Piece[],
+  stock: readonly CutStock[],
+  units: Units,
+  loose = false,
+): CutProblem {
+  const { unit } = units;
   const counted = new Map<number, number>();
-  for (const { ft } of pieces) {
-    const length = unitsOf(ft, unit);
+  for (const piece of pieces) {
+    const length = loose ? Math.max(1, Math.floor(ofPiece(piece.ft) / unit)) : lengthIn(piece, units);
     counted.set(length, (counted.get(length) ?? 0) + 1);
   }
   const rows = [...counted].toSorted(([a], [b]) => b - a);
+  const size = (ft: number): number => (loose ? Math.ceil(ofPack(ft) / unit) : Math.floor(ofPack(ft) / unit));
   return {
     lengths: rows.map(([length]) => length),
     demand: rows.map(([, count]) => count),
-    packs: stock.map(({ ft, cents, count = Infinity }) => ({
-      size: Math.floor(toParts(ft) / unit + 1e-9),
-      cents,
-      count,
-    })),
+    packs: stock.map(({ ft, cents, count = Infinity }) => ({ size: size(ft), cents, count })),
   };
 }
 

@@ -3,6 +3,8 @@ import { edition, type Edition, type EditionYear } from '../code/edition';
 import { firstProblem, type FieldProblem } from '../job/zodProblem';
 import type { ItemAnswer, ItemOutcome } from './answer';
 import { answerCircuit } from './circuitItem';
+import { answerCutPlan } from './cutItem';
+import { cutPlanItemSchema } from './cutSchemas';
 import { answerFill } from './fillItem';
 import {
   ampacityItemSchema,
@@ -57,6 +59,7 @@ const KINDS: ReadonlyMap<string, Kind> = new Map([
   ['bond-loop', kind(bondLoopItemSchema, answerBondLoop)],
   ['zone', kind(zoneItemSchema, answerZone)],
   ['bonding', kind(bondingItemSchema, answerBonding)],
+  ['cut-plan', kind(cutPlanItemSchema, answerCutPlan)],
   ['bends', kind(bendsItemSchema, answerBends)],
   ['offset-bend', kind(offsetBendItemSchema, answerOffsetBend)],
   ['straps', kind(strapsItemSchema, answerStraps)],

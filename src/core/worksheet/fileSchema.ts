@@ -7,6 +7,7 @@ import {
   fillItemSchema,
   worksheetSchema,
 } from './itemSchemas';
+import { cutPlanItemSchema } from './cutSchemas';
 import {
   boxItemSchema,
   burialItemSchema,
@@ -33,6 +34,7 @@ export const worksheetFileSchema = worksheetSchema.extend({
       bondLoopItemSchema,
       zoneItemSchema,
       bondingItemSchema,
+      cutPlanItemSchema,
       serviceItemSchema,
       bendsItemSchema,
       offsetBendItemSchema,

@@ -1,13 +1,14 @@
 import { cite, type Edition } from '../code/edition';
 import { printNumber as n } from '../units/number';
 import { bondingPlan } from '../water/bonding';
+import { RING_OFF_IN } from '../water/bondFindings';
 import { bondLoop } from '../water/bondLoop';
 import { reachToWater, straightToWater } from '../water/reach';
 import { waterEdge } from '../water/waterEdge';
 import { zoneVerdict } from '../water/zones';
 import { bondReason } from '../wording/waterWords';
 import { defaultLines, type ItemAnswer } from './answer';
-import { line } from './answerParts';
+import { foundIn, line } from './answerParts';
 import type { BondingItem, BondLoopItem, ZoneItem } from './waterSchemas';
 
 type TypedItem = Readonly<Record<string, unknown>>;
@@ -17,21 +18,19 @@ export function answerBondLoop(item: BondLoopItem, typed: TypedItem, code: Editi
   const { perimeterFt, loopFt, points } = bondLoop(item.shape, item.offsetIn);
   const tails = item.tailsFt.reduce((sum, each) => sum + each, 0);
   const totalFt = loopFt + tails;
-  const near = item.offsetIn < 18 || item.offsetIn > 24;
+  const off = item.offsetIn < RING_OFF_IN.min || item.offsetIn > RING_OFF_IN.max;
   return {
     id: item.id,
     kind: item.kind,
     result: { perimeterFt, loopFt, totalFt, points },
-    findings: near
+    findings: off
       ? [
-          {
-            // No job holds a loop yet, so it has no place in the catalog.
+          foundIn(code, {
             code: 'bond.loop-distance',
-            standing: 'stop',
-            text: `The loop lies ${n(item.offsetIn)} in from the wall; 18 to 24 in is required.`,
-            rule: cite(code, 'bond.loop').section,
-            remedies: [],
-          },
+            severity: 'stop',
+            section: 'bond.loop',
+            data: { offIn: item.offsetIn, minIn: RING_OFF_IN.min, maxIn: RING_OFF_IN.max },
+          }),
         ]
       : [],
     working: [

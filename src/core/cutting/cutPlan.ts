@@ -1,0 +1,150 @@
+import {
+  costOf,
+  cutProblem,
+  type CutProblem,
+  type CutStock,
+  type Pattern,
+  type Piece,
+  lengthIn,
+  unitsOf,
+} from './cutProblem';
+import { packInto } from './packInto';
+import { relaxedPlan } from './patternBound';
+import { Purchases, type Purchase } from './purchases';
+import { quickPlans, roundedPlan } from './roundedPlan';
+
+/** One roll, coil, stick or tail with the pieces that are cut from it, in the order of cutting. */
+export interface Bar {
+  /** The stock by its id. */
+  readonly stock: string;
+  readonly pieces: readonly string[];
+  readonly leftFt: number;
+}
+
+/** How pieces are cut from stock at the least cost. */
+export interface CutPlan {
+  readonly bars: readonly Bar[];
+  readonly costCents: number;
+  /** No plan costs less than this. */
+  readonly boundCents: number;
+  /** Whether the bound is reached: nothing cheaper exists. */
+  readonly proved: boolean;
+}
+
+/** How hard the search for a cheaper plan tries before it leaves the bound where it is: places that are tried. */
+const NODES = { first: 2_000, second: 40_000, all: 400_000 } as const;
+const EPS = 1e-6;
+/** Purchases that are looked at. */
+const MAX_PURCHASES = 400;
+
+interface Found {
+  readonly plan: readonly Pattern[];
+  readonly boundCents: number;
+}
+
+/** Whether any way of packing a purchase is ruled out by the relaxed plan: not even packs in part hold the pieces. */
+const ruledOut = (problem: CutProblem, purchase: Purchase): boolean =>
+  relaxedPlan({
+    ...problem,
+    packs: problem.packs.map((pack, at) => ({ ...pack, cents: 0, count: purchase[at] ?? 0 })),
+  }).short;
+
+/** Purchases from the cheapest on: the first that holds all pieces is the best; what could not be settled keeps the bound down. */
+function cheaper(problem: CutProblem, known: Found): Found {
+  const top = costOf(known.plan, problem);
+  const purchases = new Purchases(problem, top);
+  if (!purchases.isWhole)
+    return { plan: known.plan, boundCents: Math.min(top, Math.ceil(known.boundCents - EPS)) };
+  let nodes: number = NODES.all;
+  let looked = 0;
+  let open: number | undefined;
+  let cents = purchases.atLeast(known.boundCents);
+  for (; cents !== undefined && cents < top; cents = purchases.atLeast(cents + 1))
+    for (const purchase of purchases.of(cents)) {
+      looked += 1;
+      if (nodes <= 0 || looked > MAX_PURCHASES) return { plan: known.plan, boundCents: open ?? cents };
+      nodes -= NODES.first;
+      let packed = packInto(problem, purchase, NODES.first);
+      if (packed.kind === 'gave-up' && !ruledOut(problem, purchase)) {
+        nodes -= NODES.second;
+        packed = packInto(problem, purchase, NODES.second);
+        if (packed.kind === 'gave-up') open ??= cents;
+      }
+      if (packed.kind === 'fits') return { plan: packed.plan, boundCents: open ?? cents };
+    }
+  return { plan: known.plan, boundCents: open ?? Math.min(top, cents ?? top) };
+}
+
+/** The pieces of a plan by their ids, longest first, and what is left of each bar. */
+function barsOf(
+  plan: readonly Pattern[],
+  pieces: readonly Piece[],
+  stock: readonly CutStock[],
+  lengthOf: (piece: Piece) => number,
+  { lengths }: CutProblem,
+): readonly Bar[] {
+  const waiting = lengths.map((length) => pieces.filter((piece) => lengthOf(piece) === length));
+  return plan.map(({ pack, take }): Bar => {
+    const own = stock[pack];
+    const cut = take.flatMap((count, row) => waiting[row]?.splice(0, count) ?? []);
+    const used = cut.reduce((sum, { ft }) => sum + ft, 0);
+    return {
+      stock: own?.id ?? '',
+      pieces: cut.map(({ id }) => id),
+      leftFt: Math.max(0, Math.round(((own?.ft ?? 0) - used) * 1e6) / 1e6),
+    };
+  });
+}
+
+/**
+ * How pieces are cut from stock at the least cost, each in one length, without a kerf: the relaxed plan gives a bound,
+ * rounding it a plan, and a search through the purchases between the two settles which is right.
+ *
+ * @returns Undefined where a piece is longer than any stock, or there is not enough of it.
+ */
+export function cutPlan(pieces: readonly Piece[], stock: readonly CutStock[]): CutPlan | undefined {
+  const units = unitsOf(pieces, stock);
+  const problem = cutProblem(pieces, stock, units);
+  const found = cheapest(problem);
+  if (found === undefined) return undefined;
+  const costCents = costOf(found.plan, problem);
+  // What was rounded is bound by itself only: the rest is left unproved unless a looser bound reaches it.
+  const boundCents = units.exact
+    ? found.boundCents
+    : Math.min(costCents, Math.ceil(relaxedPlan(cutProblem(pieces, stock, units, true)).cost - EPS));
+  return {
+    bars: barsOf(found.plan, pieces, stock, (piece) => lengthIn(piece, units), problem),
+    costCents,
+    boundCents,
+    proved: boundCents >= costCents,
+  };
+}
+
+/** The cheapest plan that is found, with a bound: quick plans first, and a rounded one where those leave it open. */
+function cheapest(problem: CutProblem): Found | undefined {
+  const quick = quickPlans(problem);
+  const relaxed = relaxedPlan(problem, quick.flat());
+  if (relaxed.short) return undefined;
+  const known = cheapestOf([...quick, ...ifPlan(packedWhole(problem))], problem);
+  const settled = known && cheaper(problem, { plan: known, boundCents: relaxed.cost });
+  if (settled !== undefined && settled.boundCents >= costOf(settled.plan, problem)) return settled;
+  const plan = cheapestOf(
+    [...ifPlan(settled?.plan), ...ifPlan(roundedPlan(problem, relaxed.shares))],
+    problem,
+  );
+  return plan && cheaper(problem, { plan, boundCents: settled?.boundCents ?? relaxed.cost });
+}
+
+const ifPlan = (plan: readonly Pattern[] | undefined): readonly (readonly Pattern[])[] =>
+  plan === undefined ? [] : [plan];
+
+const cheapestOf = (plans: readonly (readonly Pattern[])[], problem: CutProblem) =>
+  plans.toSorted((a, b) => costOf(a, problem) - costOf(b, problem))[0];
+
+/** All stock taken, where there is only so much of it: tight stock is packed by searching, not by taking what looks cheap. */
+function packedWhole(problem: CutProblem): readonly Pattern[] | undefined {
+  const whole = problem.packs.map(({ count }) => count);
+  if (whole.includes(Infinity)) return undefined;
+  const packed = packInto(problem, whole, NODES.second);
+  return packed.kind === 'fits' ? packed.plan : undefined;
+}

@@ -1,0 +1,114 @@
+import { bestPatterns } from './bestPatterns';
+import { costOf, usedBy, type CutProblem, type Pattern } from './cutProblem';
+import { relaxedPlan, type Share } from './patternBound';
+
+/** A pattern that takes no more than is wanted. */
+const trimmed = ({ pack, take }: Pattern, { demand }: CutProblem): Pattern => ({
+  pack,
+  take: take.map((count, row) => Math.min(count, demand[row] ?? 0)),
+});
+
+/** The cheapest pack that holds what a pattern takes. */
+function onCheapest(pattern: Pattern, problem: CutProblem): Pattern {
+  const used = usedBy(pattern, problem);
+  const fits = problem.packs.flatMap(({ size, count }, pack) => (size >= used && count > 0 ? [pack] : []));
+  const cheapest = fits.reduce((best, each) => {
+    const [a, b] = [problem.packs[each], problem.packs[best]];
+    if (a === undefined || b === undefined) return best;
+    return a.cents < b.cents || (a.cents === b.cents && a.size < b.size) ? each : best;
+  }, pattern.pack);
+  return { ...pattern, pack: cheapest };
+}
+
+/** What is left of a problem once a pattern was cut. */
+const without = (problem: CutProblem, { pack, take }: Pattern): CutProblem => ({
+  ...problem,
+  demand: problem.demand.map((count, row) => count - (take[row] ?? 0)),
+  packs: problem.packs.map((each, at) => (at === pack ? { ...each, count: each.count - 1 } : each)),
+});
+
+const isDone = ({ demand }: CutProblem): boolean => demand.every((count) => count === 0);
+
+/** Takes patterns one after the other until all is cut; undefined where the packs do not suffice. */
+function takenOneByOne(
+  problem: CutProblem,
+  next: (left: CutProblem) => readonly Pattern[],
+): readonly Pattern[] | undefined {
+  const plan: Pattern[] = [];
+  let left = problem;
+  while (!isDone(left)) {
+    const before = plan.length;
+    for (const wanted of next(left)) {
+      const pattern = onCheapest(trimmed(wanted, left), left);
+      if (usedBy(pattern, left) === 0 || (left.packs[pattern.pack]?.count ?? 0) <= 0) continue;
+      plan.push(pattern);
+      left = without(left, pattern);
+    }
+    if (plan.length === before) return undefined;
+  }
+  return plan;
+}
+
+/** Amounts of a relaxed plan are whole within this. */
+const EPS = 1e-3;
+
+/** What of a relaxed plan is whole already; where nothing is, the share that comes nearest to it. */
+function rounded(shares: readonly Share[]): readonly Pattern[] {
+  const whole = shares.flatMap(({ pattern, amount }) =>
+    Array.from({ length: Math.floor(amount + EPS) }, () => pattern),
+  );
+  if (whole.length > 0) return whole;
+  const nearest = shares.toSorted((a, b) => b.amount - a.amount)[0];
+  return nearest === undefined ? [] : [nearest.pattern];
+}
+
+/** The pattern that costs least for what it uses of a pack. */
+function densest(problem: CutProblem): readonly Pattern[] {
+  const perUnit = (pattern: Pattern): number => costOf([pattern], problem) / usedBy(pattern, problem);
+  const found = bestPatterns(problem, problem.lengths).filter((each) => usedBy(each, problem) > 0);
+  const best = found.toSorted((a, b) => perUnit(a) - perUnit(b))[0];
+  return best === undefined ? [] : [best];
+}
+
+/** The longest piece that is left, with whatever fills its pack best. */
+function longestFirst(problem: CutProblem): readonly Pattern[] {
+  const row = problem.demand.findIndex((count) => count > 0);
+  const length = problem.lengths[row] ?? 0;
+  const rest = {
+    ...problem,
+    demand: problem.demand.map((count, at) => (at === row ? count - 1 : count)),
+    packs: problem.packs.map((each) => ({
+      ...each,
+      size: each.size - length,
+      count: each.size < length ? 0 : each.count,
+    })),
+  };
+  const found = bestPatterns(rest, problem.lengths)
+    .filter(({ pack }) => (rest.packs[pack]?.count ?? 0) > 0)
+    .map(({ pack, take }) => ({ pack, take: take.map((count, at) => (at === row ? count + 1 : count)) }));
+  const perUnit = (pattern: Pattern): number => costOf([pattern], problem) / usedBy(pattern, problem);
+  const best = found.toSorted((a, b) => perUnit(a) - perUnit(b))[0];
+  return best === undefined ? [] : [best];
+}
+
+/** Plans by taking what is cheapest next, and what fills the pack of the longest piece best. */
+export const quickPlans = (problem: CutProblem): readonly (readonly Pattern[])[] =>
+  [densest, longestFirst].flatMap((next) => {
+    const plan = takenOneByOne(problem, next);
+    return plan === undefined ? [] : [plan];
+  });
+
+/**
+ * A plan by rounding the relaxed one: what is whole of it is taken, and the rest is relaxed anew.
+ *
+ * @param shares The relaxed plan of the whole problem.
+ */
+export function roundedPlan(problem: CutProblem, shares: readonly Share[]): readonly Pattern[] | undefined {
+  const known = shares.map(({ pattern }) => pattern);
+  let started = false;
+  return takenOneByOne(problem, (left) => {
+    const now = started ? relaxedPlan(left, known).shares : shares;
+    started = true;
+    return rounded(now);
+  });
+}

@@ -1,0 +1,98 @@
+/** A column of a linear program: what it adds to each row, and what it costs. */
+export interface Column {
+  readonly rows: readonly (readonly [row: number, adds: number])[];
+  readonly cost: number;
+}
+
+const EPS = 1e-9;
+/** A basis is worked out anew from its inverse by updates; past so many of them errors would add up. */
+const MAX_PIVOTS = 20000;
+
+/**
+ * A linear program that is solved while columns are still being found: least cost, each row equal to its right side, all
+ * amounts at least nothing. It starts from columns that each fill one row.
+ */
+export class Simplex<C extends Column> {
+  readonly #basis: C[];
+  readonly #amounts: Float64Array;
+  readonly #inverse: Float64Array[];
+  #pivots = 0;
+
+  /**
+   * @param start For each row a column that adds to it and to nothing else.
+   * @param right What each row comes to; at least nothing.
+   */
+  constructor(start: readonly C[], right: readonly number[]) {
+    const adds = start.map(({ rows }) => rows[0]?.[1] ?? 1);
+    this.#basis = [...start];
+    this.#amounts = Float64Array.from(right, (amount, row) => amount / (adds[row] ?? 1));
+    this.#inverse = adds.map((by, row) => {
+      const line = new Float64Array(start.length);
+      line[row] = 1 / by;
+      return line;
+    });
+  }
+
+  /** Whether it may go on: pivots are bounded, so that a degenerate program ends. */
+  get mayGoOn(): boolean {
+    return this.#pivots < MAX_PIVOTS;
+  }
+
+  /** What one more of each row would cost. */
+  duals(): Float64Array {
+    const duals = new Float64Array(this.#basis.length);
+    for (const [at, { cost }] of this.#basis.entries()) {
+      const line = this.#inverse[at];
+      if (cost === 0 || line === undefined) continue;
+      for (let row = 0; row < duals.length; row += 1)
+        duals[row] = (duals[row] ?? 0) + cost * (line[row] ?? 0);
+    }
+    return duals;
+  }
+
+  /** Takes a column into the basis; false where nothing holds it back. */
+  enter(column: C): boolean {
+    const size = this.#basis.length;
+    const step = new Float64Array(size);
+    for (let at = 0; at < size; at += 1)
+      for (const [row, adds] of column.rows)
+        step[at] = (step[at] ?? 0) + adds * (this.#inverse[at]?.[row] ?? 0);
+    let leaves = -1;
+    let least = Infinity;
+    for (let at = 0; at < size; at += 1) {
+      const by = step[at] ?? 0;
+      if (by <= EPS) continue;
+      const ratio = (this.#amounts[at] ?? 0) / by;
+      if (ratio < least) {
+        least = ratio;
+        leaves = at;
+      }
+    }
+    if (leaves < 0) return false;
+    this.#pivot(leaves, step, column);
+    return true;
+  }
+
+  #pivot(leaves: number, step: Float64Array, column: C): void {
+    const size = this.#basis.length;
+    const pivot = step[leaves] ?? 1;
+    const line = this.#inverse[leaves] ?? new Float64Array(size);
+    for (let row = 0; row < size; row += 1) line[row] = (line[row] ?? 0) / pivot;
+    const amount = (this.#amounts[leaves] ?? 0) / pivot;
+    for (let at = 0; at < size; at += 1) {
+      const by = step[at] ?? 0;
+      const other = this.#inverse[at];
+      if (at === leaves || by === 0 || other === undefined) continue;
+      for (let row = 0; row < size; row += 1) other[row] = (other[row] ?? 0) - by * (line[row] ?? 0);
+      this.#amounts[at] = Math.max(0, (this.#amounts[at] ?? 0) - by * amount);
+    }
+    this.#amounts[leaves] = amount;
+    this.#basis[leaves] = column;
+    this.#pivots += 1;
+  }
+
+  /** The columns that are taken, each with how much of it. */
+  solution(): readonly (readonly [column: C, amount: number])[] {
+    return this.#basis.map((column, at) => [column, this.#amounts[at] ?? 0] as const);
+  }
+}
