@@ -20,6 +20,7 @@ const ROOMS = [
   'water',
   'demand',
   'wiring',
+  'takeoff',
   'search',
   'job',
   'fixes',

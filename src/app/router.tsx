@@ -11,6 +11,9 @@ const STAGE_PAGES: Readonly<Record<StageName, Page>> = {
   circuits: async () => ({ Component: (await import('../features/circuits/CircuitsStage')).CircuitsStage }),
   water: async () => ({ Component: (await import('../features/water/WaterStage')).WaterStage }),
   panel: async () => ({ Component: (await import('../features/panel/PanelStage')).PanelStage }),
+  materials: async () => ({
+    Component: (await import('../features/materials/MaterialsStage')).MaterialsStage,
+  }),
 };
 
 /** The stage without a path of its own shows the circuit that the address names. */

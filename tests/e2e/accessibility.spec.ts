@@ -108,6 +108,15 @@ test('the water: plan, picked, touch voltage, walk and sheet', async ({ page }) 
   expect(await faultsOnPaper(page), 'sheet').toEqual([]);
 });
 
+test('the materials in both groupings', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('6');
+  await expect(page.getByRole('img', { name: /^How \d+ kinds/ })).toBeVisible();
+  expect(await faults(page), 'as bought').toEqual([]);
+  await page.getByRole('button', { name: 'Where it is used' }).click();
+  expect(await faults(page), 'as used').toEqual([]);
+});
+
 test('what was found on site, and its page', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /Survey/ }).click();

@@ -53,7 +53,16 @@ const faultsOfLayout = (page: Page): Promise<readonly string[]> =>
 async function everyStage(page: Page): Promise<readonly string[]> {
   const faults: string[] = [];
   const job = /\/jobs\/[^/]+/.exec(page.url())?.[0] ?? '';
-  for (const stage of ['', '?part=route', '/survey', '/survey?part=panels', '/service', '/water', '/panel']) {
+  for (const stage of [
+    '',
+    '?part=route',
+    '/survey',
+    '/survey?part=panels',
+    '/service',
+    '/water',
+    '/panel',
+    '/materials',
+  ]) {
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto(`${job}${stage}`);
     await page.waitForLoadState('networkidle');

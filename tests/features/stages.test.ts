@@ -13,7 +13,11 @@ const states = (job: Job): Readonly<Record<string, string>> => {
 
 describe('how the stages of a job stand', () => {
   test('what was not looked at bears a dash, not a tick', () => {
-    expect(states(freshJob('empty', 'Empty'))).toMatchObject({ circuits: 'nothing', panel: 'nothing' });
+    expect(states(freshJob('empty', 'Empty'))).toMatchObject({
+      circuits: 'nothing',
+      panel: 'nothing',
+      materials: 'nothing',
+    });
   });
 
   test('what is in a stage bears the worst that is open in it, and a tick where nothing is', () => {
@@ -23,6 +27,7 @@ describe('how the stages of a job stand', () => {
       circuits: 'stop',
       water: 'nothing',
       panel: 'stop',
+      materials: 'ok',
     });
     expect(states(demoJob)).toMatchObject({ water: 'ask' });
     const [outlet] = fullHouse.circuits.filter(({ id }) => id === 'garage-outlet');

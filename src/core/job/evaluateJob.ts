@@ -4,7 +4,9 @@ import type { AnyFinding } from '../findings/finding';
 import { panelUnknowns } from '../panel/panelUnknowns';
 import { circuitShareKeys, sharersOf } from './evaluateCircuits';
 import { evaluatePanels, evaluateService } from './evaluateHouse';
+import type { Takeoff } from '../takeoff/takeoff';
 import { evaluateRoute } from './evaluateRoute';
+import { evaluateTakeoff } from './evaluateTakeoff';
 import { evaluateWaters } from './evaluateWater';
 import type {
   CircuitEvaluation,
@@ -29,6 +31,7 @@ export class JobEvaluation extends JobSizes {
   #service: ServiceEvaluation | undefined;
   #panels: readonly PanelEvaluation[] | undefined;
   #waters: readonly WaterEvaluation[] | undefined;
+  #takeoff: Takeoff | undefined;
   #findings: readonly AnyFinding[] | undefined;
 
   constructor(job: Job, memo: JobMemo) {
@@ -85,6 +88,12 @@ export class JobEvaluation extends JobSizes {
       this.#memo,
     );
     return this.#waters;
+  }
+
+  /** Everything that the job takes. */
+  get takeoff(): Takeoff {
+    this.#takeoff ??= evaluateTakeoff(this, this.#memo);
+    return this.#takeoff;
   }
 
   /** Everything that was found, circuit by circuit, then the service, the panels and the water. */

@@ -12,6 +12,7 @@ import type {
   ServiceEvaluation,
   WaterEvaluation,
 } from './evaluation';
+import type { Need } from '../takeoff/need';
 import type { PlacedWater } from '../water/placedWater';
 import type { WaterReport } from '../water/waterReport';
 import { Remembered } from './remembered';
@@ -34,6 +35,7 @@ export interface JobMemo {
   readonly placedWaters: Remembered<PlacedWater>;
   readonly waterReports: Remembered<WaterReport>;
   readonly waters: Remembered<WaterEvaluation>;
+  readonly needs: Remembered<readonly Need[]>;
 }
 
 /** A memo that remembers nothing yet. */
@@ -54,6 +56,7 @@ export const freshMemo = (): JobMemo => ({
   placedWaters: new Remembered(),
   waterReports: new Remembered(),
   waters: new Remembered(),
+  needs: new Remembered(),
 });
 
 /** A memo for trying something out: it knows what the other knows, which learns nothing of the trial. */
@@ -74,4 +77,5 @@ export const branchOf = (memo: JobMemo): JobMemo => ({
   placedWaters: memo.placedWaters.branch(),
   waterReports: memo.waterReports.branch(),
   waters: memo.waters.branch(),
+  needs: memo.needs.branch(),
 });

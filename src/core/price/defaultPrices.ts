@@ -1,3 +1,4 @@
+import type { RacewayFittingKind, SmallKind } from '../code/itemKinds';
 import type { MethodId } from '../code/methods';
 import type { ByTrade } from '../code/tables/shapes';
 import type { BySize } from '../code/tables/shapes';
@@ -24,6 +25,21 @@ export interface PriceList {
   readonly receptacle: number;
   /** Two fittings end every raceway and cable. */
   readonly fitting: { readonly cable: number; readonly raceway: number };
+  /** Fittings of a raceway of 3/4; of other sizes in proportion to the raceway itself. */
+  readonly racewayFitting: Readonly<Record<RacewayFittingKind, number>>;
+  /** What is counted and has no size, by its name. */
+  readonly small: Readonly<Record<SmallKind, number>>;
+  readonly disconnect: readonly { readonly toA: number; readonly cents: number }[];
+  readonly bondWire: number;
+  readonly ribbon: number;
+  readonly tape: number;
+  /** Rolls, coils and sticks by feet, each with its share of the price by the foot; whatever is cut at the counter has the whole. */
+  readonly packs: Readonly<
+    Record<
+      'wire' | 'cable' | 'bond-wire' | 'coiled',
+      readonly { readonly ft: number; readonly share: number }[]
+    >
+  >;
   readonly panel: {
     /** A breaker for two single poles in one space. */
     readonly tandem: number;
@@ -243,6 +259,63 @@ export const defaultPrices: PriceList = {
   support: 35,
   receptacle: 1800,
   fitting: { cable: 220, raceway: 380 },
+  racewayFitting: {
+    connector: 120,
+    coupling: 70,
+    elbow: 260,
+    expansion: 1450,
+    body: 780,
+    bushing: 90,
+    seal: 650,
+  },
+  small: {
+    'box-cover': 160,
+    'ground-screw': 40,
+    'wire-connector': 45,
+    'nail-plate': 55,
+    'lock-off': 1150,
+    label: 60,
+    blank: 180,
+    cement: 790,
+    lubricant: 1120,
+    'riser-guard': 2400,
+    'bond-connector': 690,
+    'bond-clamp': 540,
+    'water-bond': 6400,
+  },
+  disconnect: [
+    { toA: 30, cents: 3900 },
+    { toA: 60, cents: 4600 },
+    { toA: 100, cents: 14500 },
+    { toA: 200, cents: 31000 },
+    { toA: 400, cents: 90000 },
+  ],
+  bondWire: 52,
+  ribbon: 4,
+  tape: 320,
+  packs: {
+    wire: [
+      { ft: 125, share: 0.9 },
+      { ft: 250, share: 0.84 },
+      { ft: 500, share: 0.78 },
+    ],
+    cable: [
+      { ft: 25, share: 0.98 },
+      { ft: 50, share: 0.94 },
+      { ft: 125, share: 0.86 },
+      { ft: 250, share: 0.8 },
+    ],
+    'bond-wire': [
+      { ft: 50, share: 0.96 },
+      { ft: 100, share: 0.9 },
+      { ft: 200, share: 0.85 },
+    ],
+    coiled: [
+      { ft: 25, share: 0.92 },
+      { ft: 50, share: 0.88 },
+      { ft: 100, share: 0.82 },
+    ],
+  },
   panel: {
     tandem: 2050,
     subpanel: [

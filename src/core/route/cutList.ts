@@ -83,7 +83,10 @@ export function racewayCuts(about: LaidOut): readonly RacewayCuts[] {
     group.pieces.push(...pieces);
     group.joints += pieces.length - 1;
     group.ends += 2;
-    group.elbows += METHODS[method].surround === 'pvc' ? Math.ceil(bendsOf(about.circuit, index) / 90) : 0;
+    group.elbows +=
+      inSticks(method) && METHODS[method].surround === 'pvc'
+        ? Math.ceil(bendsOf(about.circuit, index) / 90)
+        : 0;
     groups.set(key, group);
   }
   return [...groups.values()].map(({ method, trade, pieces, joints, ends, elbows }) => ({

@@ -13,6 +13,10 @@ export const BONDING_OPEN = 'Equipotential bonding is not planned yet.';
 export const WATER_CAUTION =
   'Water kills. Nothing is covered or poured before the inspector has seen the bonding.';
 
+/** The caution of the Materials stage. */
+export const MATERIALS_CAUTION =
+  'Prices are not offers. Listing of each breaker: see Panel. Call before digging.';
+
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [
   'Work only on a dead panel: off, locked and tagged; then prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',

@@ -58,6 +58,13 @@ export const STAGES = [
     path: 'panel',
     stateOf: (evaluation) => stateOf(evaluation.openInPanels, evaluation.panels.length > 0),
   },
+  {
+    id: 'materials',
+    name: 'Materials',
+    path: 'materials',
+    // Nothing is found there yet: what is sized can be bought.
+    stateOf: ({ circuits }) => stateOf([], circuits.length > 0),
+  },
 ] as const satisfies readonly Stage[];
 
 /** A stage of the job. */

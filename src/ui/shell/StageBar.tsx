@@ -48,7 +48,7 @@ export function StageBar({ jobName, jobNote, onJob, stages, onStage, tools }: St
             <span className={`fig ${classes['mark']}`}>
               {index + 1} <SeverityShape severity={severity} size={10} named /> {open > 0 ? open : ''}
             </span>
-            {name}
+            <span className={classes['name']}>{name}</span>
           </button>
         ))}
       </nav>

@@ -1,0 +1,153 @@
+import type { Job } from '../../core/job/jobSchema';
+import { sourceKey, type Need } from '../../core/takeoff/need';
+import type { PricedLine } from '../../core/takeoff/pricedTakeoff';
+import { inDollars, itemName } from '../../core/wording/itemWords';
+import { boughtWords, needWords } from '../../core/wording/takeoffWords';
+import { printNumber as n } from '../../core/units/number';
+import { partWords } from './partWords';
+import classes from './materials.module.css';
+
+interface LineWorkingProps {
+  readonly job: Job;
+  readonly priced: PricedLine;
+  readonly part: string | null;
+}
+
+const sum = (needs: readonly Need[], of: (piece: NonNullable<Need['piece']>) => number): string =>
+  n(
+    needs.reduce((total, { piece }) => total + (piece === null ? 0 : of(piece)), 0),
+    1,
+  );
+
+/** The pieces of a line: how each length came about. */
+function Pieces({
+  job,
+  needs,
+  part,
+}: {
+  readonly job: Job;
+  readonly needs: readonly Need[];
+  readonly part: string | null;
+}) {
+  return (
+    <table className={classes['working']}>
+      <thead>
+        <tr>
+          {['piece', 'run', 'waste', 'ends', 'cut, ft'].map((head) => (
+            <th key={head} scope="col">
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {needs.map(({ piece, source, where }) =>
+          piece === null ? null : (
+            <tr key={piece.id} data-picked={sourceKey(source) === part || undefined}>
+              <th scope="row">
+                {partWords(source, job).mark} {where}
+              </th>
+              <td className="fig">{n(piece.runFt, 1)}</td>
+              <td className="fig">{n(piece.wasteFt, 1)}</td>
+              <td className="fig">
+                {n(piece.endsFt[0], 1)} + {n(piece.endsFt[1], 1)}
+              </td>
+              <td className="fig">{n(piece.cutFt, 1)}</td>
+            </tr>
+          ),
+        )}
+        <tr data-total>
+          <th scope="row">Need</th>
+          <td className="fig">{sum(needs, ({ runFt }) => runFt)}</td>
+          <td className="fig">{sum(needs, ({ wasteFt }) => wasteFt)}</td>
+          <td className="fig">{sum(needs, ({ endsFt }) => endsFt[0] + endsFt[1])}</td>
+          <td className="fig">{sum(needs, ({ cutFt }) => cutFt)}</td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}
+
+/** Where each of what is counted goes. */
+function Counted({
+  job,
+  needs,
+  part,
+}: {
+  readonly job: Job;
+  readonly needs: readonly Need[];
+  readonly part: string | null;
+}) {
+  return (
+    <table className={classes['working']}>
+      <tbody>
+        {needs.map(({ source, where, count }, at) => (
+          <tr key={at} data-picked={sourceKey(source) === part || undefined}>
+            <th scope="row">
+              {partWords(source, job).mark} {where}
+            </th>
+            <td className="fig">{n(count, 1)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** The chosen line: its pieces, how they are bought, and whether it could be cheaper. */
+export function LineWorking({ job, priced: { line, cuts, cents }, part }: LineWorkingProps) {
+  const needs = line.needs.toSorted((a, b) => (b.piece?.cutFt ?? 0) - (a.piece?.cutFt ?? 0));
+  return (
+    <>
+      <h2>
+        {itemName(line.item)}{' '}
+        <span className="fig">{cents === undefined ? 'no price' : inDollars(cents)}</span>
+      </h2>
+      {line.pieces.length > 0 ? (
+        <Pieces job={job} needs={needs} part={part} />
+      ) : (
+        <Counted job={job} needs={needs} part={part} />
+      )}
+      {line.pieces.length > 0 && (
+        <p className="second">
+          Ends: what is left in panels, boxes and at devices for making up; a box requires 6 in free (300.14).
+          Waste: a share of the run, up to the foot.
+        </p>
+      )}
+      <h2>Bought</h2>
+      <table className={classes['working']}>
+        <tbody>
+          <tr>
+            <th scope="row">{needWords(line)}</th>
+            <td className="fig">{boughtWords(line, cuts)}</td>
+          </tr>
+          {cuts !== undefined && (
+            <>
+              <tr>
+                <th scope="row">Left over</th>
+                <td className="fig">
+                  {n(
+                    cuts.plan.bars.reduce((all, { leftFt }) => all + leftFt, 0),
+                    1,
+                  )}{' '}
+                  ft
+                </td>
+              </tr>
+              <tr>
+                <th scope="row">No way costs less than</th>
+                <td className="fig">{inDollars(cuts.plan.boundCents)}</td>
+              </tr>
+            </>
+          )}
+        </tbody>
+      </table>
+      {cuts !== undefined && (
+        <p className="second">
+          {cuts.plan.proved
+            ? 'Proved: nothing cheaper exists at these prices.'
+            : 'Not proved: a cheaper way may exist.'}
+        </p>
+      )}
+    </>
+  );
+}

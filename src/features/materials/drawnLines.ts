@@ -1,0 +1,58 @@
+import type { Job } from '../../core/job/jobSchema';
+import type { Need } from '../../core/takeoff/need';
+import { sourceKey } from '../../core/takeoff/need';
+import type { PricedLine } from '../../core/takeoff/pricedTakeoff';
+import { itemName } from '../../core/wording/itemWords';
+import { boughtWords } from '../../core/wording/takeoffWords';
+import type { DrawnBar, DrawnLine, DrawnPiece } from '../../ui/pictures/cuts/cutRows';
+import { partWords } from './partWords';
+
+/** What is lit in the picture: the pieces of a part, and the bars of a line. */
+export interface Lit {
+  readonly part: string | null;
+  readonly line: string | null;
+}
+
+function drawnPiece({ piece, source, where }: Need, job: Job, part: string | null): readonly DrawnPiece[] {
+  if (piece === null) return [];
+  const { id, cutFt, endsFt } = piece;
+  return [
+    {
+      id,
+      name: `${partWords(source, job).mark} ${where}`,
+      ft: cutFt,
+      endsFt,
+      lit: sourceKey(source) === part,
+    },
+  ];
+}
+
+/** The lines that are cut as the picture draws them: that which is chosen first. */
+export function drawnLines(lines: readonly PricedLine[], job: Job, lit: Lit): readonly DrawnLine[] {
+  const drawn = lines.flatMap(({ line, cuts }): readonly DrawnLine[] => {
+    if (cuts === undefined) return [];
+    const pieces = new Map(
+      line.needs.flatMap((need) => drawnPiece(need, job, lit.part)).map((each) => [each.id, each]),
+    );
+    const bars = cuts.plan.bars.map(({ stock, pieces: ids, leftFt }, at): DrawnBar => {
+      const pack = cuts.packs.find(({ id }) => id === stock);
+      return {
+        key: `${line.key} ${at}`,
+        ft: pack?.ft ?? 0,
+        leftFt,
+        small: pack?.kind !== 'roll',
+        pieces: ids.flatMap((id) => pieces.get(id) ?? []),
+      };
+    });
+    return [
+      {
+        key: line.key,
+        name: itemName(line.item),
+        sold: boughtWords(line, cuts),
+        bars: bars.toSorted((a, b) => Number(a.small) - Number(b.small)),
+        chosen: line.key === lit.line,
+      },
+    ];
+  });
+  return drawn.toSorted((a, b) => Number(b.chosen) - Number(a.chosen));
+}

@@ -1,0 +1,46 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { expect, openDemo, startJob, test } from '../support/app';
+
+const parts = (page: Page) => page.getByRole('navigation', { name: 'What it is for' });
+const plan = (page: Page) => page.getByRole('region', { name: 'Cut plan and list' });
+const working = (page: Page) => page.getByRole('complementary', { name: 'Working' });
+
+test('one list for one trip: by part, by item, with the working of each length', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('6');
+  await expect(plan(page).getByRole('heading', { name: 'Cut plan' })).toBeVisible();
+  await expect(plan(page).getByRole('img', { name: /^How \d+ kinds of wire/ })).toBeVisible();
+  await plan(page).getByRole('button', { name: '6 AWG THWN-2, black' }).click();
+  await expect(working(page).getByRole('heading', { name: /6 AWG THWN-2, black/ })).toBeVisible();
+  await expect(working(page).getByRole('row', { name: /^8 B to D/ })).toContainText('78');
+  await expect(working(page).getByText('Proved: nothing cheaper exists at these prices.')).toBeVisible();
+  await parts(page).getByRole('button', { name: /Kiln/ }).click();
+  await plan(page).getByRole('button', { name: 'Where it is used' }).click();
+  const first = plan(page).locator('tbody').first();
+  await expect(first.getByRole('rowheader', { name: '8 Kiln, studio' })).toBeVisible();
+  await expect(first.getByRole('row', { name: /6 AWG THWN-2, black/ })).toContainText('78 ft');
+});
+
+test('by keyboard: a line is chosen and the list leaves as a table and as plain text', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('6');
+  const line = plan(page).getByRole('button', { name: 'NM-B 8/3' });
+  await line.focus();
+  await page.keyboard.press('Enter');
+  await expect(line).toHaveAttribute('aria-pressed', 'true');
+  const saved = page.waitForEvent('download');
+  await plan(page).getByRole('button', { name: 'CSV' }).click();
+  const csv = await readFile(await (await saved).path(), 'utf8');
+  expect(csv.split(/\r?\n/)[0]).toBe('item,need,unit,buy,price');
+  expect(csv).toContain('NM-B 8/3,43,ft,43 ft cut,111.80');
+  const text = page.waitForEvent('download');
+  await plan(page).getByRole('button', { name: 'Plain text' }).click();
+  expect(await readFile(await (await text).path(), 'utf8')).toContain('NM-B 8/3: 43 ft cut');
+});
+
+test('a circuit that is longer takes more wire; an empty job has nothing to cut', async ({ page }) => {
+  await startJob(page, 'Nothing yet');
+  await page.keyboard.press('6');
+  await expect(page.getByRole('heading', { name: 'Nothing to cut yet' })).toBeVisible();
+});
