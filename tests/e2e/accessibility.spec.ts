@@ -1,6 +1,15 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { closeDialog, expect, figureKey, openDemo, openFullHouse, startJob, test } from '../support/app';
+import {
+  addCircuit,
+  closeDialog,
+  expect,
+  figureKey,
+  openDemo,
+  openFullHouse,
+  startJob,
+  test,
+} from '../support/app';
 
 // An analysis of a whole page takes seconds on a small machine, and these tests hold several.
 test.describe.configure({ timeout: 90_000 });
@@ -109,9 +118,10 @@ test('the water: plan, picked, touch voltage, walk and sheet', async ({ page }) 
 });
 
 test('the materials in both groupings', async ({ page }) => {
-  await openDemo(page);
+  await startJob(page, 'One charger');
+  await addCircuit(page, '62 ft');
   await page.keyboard.press('6');
-  await expect(page.getByRole('img', { name: /^How \d+ kinds/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^How \d+ kind/ })).toBeVisible();
   expect(await faults(page), 'as bought').toEqual([]);
   await page.getByRole('button', { name: 'Where it is used' }).click();
   expect(await faults(page), 'as used').toEqual([]);

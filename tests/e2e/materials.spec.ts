@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, openDemo, startJob, test } from '../support/app';
+import { addCircuit, expect, openDemo, startJob, test } from '../support/app';
 
 const parts = (page: Page) => page.getByRole('navigation', { name: 'What it is for' });
 const plan = (page: Page) => page.getByRole('region', { name: 'Cut plan and list' });
@@ -32,15 +32,54 @@ test('by keyboard: a line is chosen and the list leaves as a table and as plain 
   const saved = page.waitForEvent('download');
   await plan(page).getByRole('button', { name: 'CSV' }).click();
   const csv = await readFile(await (await saved).path(), 'utf8');
-  expect(csv.split(/\r?\n/)[0]).toBe('item,need,unit,buy,price');
-  expect(csv).toContain('NM-B 8/3,43,ft,43 ft cut,111.80');
+  expect(csv.split(/\r?\n/)[0]).toBe('item,need,unit,truck,buy,price');
+  expect(csv).toContain('NM-B 8/3,43,ft,,43 ft cut,111.80');
   const text = page.waitForEvent('download');
   await plan(page).getByRole('button', { name: 'Plain text' }).click();
   expect(await readFile(await (await text).path(), 'utf8')).toContain('NM-B 8/3: 43 ft cut');
 });
 
-test('a circuit that is longer takes more wire; an empty job has nothing to cut', async ({ page }) => {
+test('what lies on the truck is cut first, and a price that is typed is dated', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('6');
+  await plan(page).getByRole('button', { name: 'NM-B 8/3' }).click();
+  await expect(working(page).getByText(/no quote/)).toBeVisible();
+  await working(page).getByLabel('Price of a foot, $').fill('2.75');
+  await working(page).getByLabel('Price of a foot, $').press('Enter');
+  await expect(working(page).getByText(/^Price of .*, typed\.$/)).toBeVisible();
+  const row = plan(page).getByRole('row', { name: /^NM-B 8\/3/ });
+  await expect(row).toContainText('$118.25');
+  await working(page).getByLabel('On the truck, ft').fill('60 ft coil');
+  await expect(working(page).getByText(/lengths in feet apart by commas/)).toBeVisible();
+  await working(page).getByLabel('On the truck, ft').fill('60');
+  await expect(row).toContainText('nothing');
+  await expect(row).toContainText('$0.00');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(row).toContainText('$118.25');
+});
+
+test('prices are read from a file: what is refused is told by its line', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('6');
+  await page.getByLabel('Prices as CSV').setInputFiles({
+    name: 'april.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'item,pack_ft,price,date,source\nNM-B 8/3,,$2.75,2026-03-12,Ridgeline\nNM-B 6/2,,-3,,\n',
+    ),
+  });
+  const read = parts(page).getByRole('status');
+  await expect(read).toContainText('april.csv: 1 price read, 1 row refused.');
+  await expect(read).toContainText('Line 3, price “-3”: dollars');
+  await expect(plan(page).getByRole('row', { name: /^NM-B 8\/3/ })).toContainText('$118.25');
+});
+
+test('an empty job has nothing to cut; one with a circuit has its list', async ({ page }) => {
   await startJob(page, 'Nothing yet');
   await page.keyboard.press('6');
   await expect(page.getByRole('heading', { name: 'Nothing to cut yet' })).toBeVisible();
+  await page.keyboard.press('3');
+  await addCircuit(page, '62 ft');
+  await page.keyboard.press('6');
+  await expect(parts(page).getByRole('button', { name: /EV charger/ })).toBeVisible();
 });

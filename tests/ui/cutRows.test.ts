@@ -6,6 +6,7 @@ const bar = (key: string, ft: number, small: boolean): DrawnBar => ({
   ft,
   leftFt: 0,
   small,
+  onTruck: false,
   pieces: [],
 });
 const line = (...bars: DrawnBar[]): DrawnLine => ({

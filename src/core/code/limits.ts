@@ -16,6 +16,8 @@ export const LIMITS = {
   yardThings: 120,
   /** Pieces that are cut, and bars that they are cut from. */
   pieces: 1000,
+  prices: 5000,
+  truck: 300,
   /** The dearest that a thing may be. */
   cents: 100_000_000,
   /** Coordinates in plan, feet either way. */

@@ -1,6 +1,7 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import type { Panel } from '../panel/panelSchema';
 import type { House } from '../service/houseSchema';
+import type { Materials } from '../takeoff/materialsDocument';
 import type { Yard, YardList, YardLists } from '../water/yardSchema';
 import type { Job } from './jobSchema';
 
@@ -48,6 +49,7 @@ export type Command =
   | { readonly kind: 'move-circuit'; readonly id: string; readonly to: number }
   | { readonly kind: 'change-job'; readonly fields: Partial<JobFields> }
   | { readonly kind: 'change-house'; readonly fields: Partial<House> }
+  | { readonly kind: 'change-materials'; readonly fields: Partial<Materials> }
   | { readonly kind: 'change-panel'; readonly id: string; readonly fields: Partial<PanelFields> }
   | PutInYard
   | { readonly kind: 'take-from-yard'; readonly list: YardList; readonly id: string }

@@ -187,6 +187,11 @@ function apply(job: Job, command: Command): Applied | Refusal {
         job: { ...job, house: { ...job.house, ...command.fields } },
         inverse: { kind: 'change-house', fields: before(job.house, command.fields) },
       };
+    case 'change-materials':
+      return {
+        job: { ...job, materials: { ...job.materials, ...command.fields } },
+        inverse: { kind: 'change-materials', fields: before(job.materials, command.fields) },
+      };
     case 'change-panel':
       return changePanel(job, command.id, command.fields);
     case 'put-in-yard':

@@ -20,5 +20,6 @@ export const freshJob = (id: string, name: string): Job => ({
   locate: STAGE_DOCUMENTS.locate.fresh,
   observed: STAGE_DOCUMENTS.observed.fresh,
   yard: STAGE_DOCUMENTS.yard.fresh,
+  materials: STAGE_DOCUMENTS.materials.fresh,
   circuits: STAGE_DOCUMENTS.circuits.fresh,
 });

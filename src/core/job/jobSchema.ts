@@ -9,6 +9,7 @@ import { answersDocument } from '../findings/answersDocument';
 import { panelsDocument } from '../panel/panelsDocument';
 import { locateDocument } from '../route/locateDocument';
 import { houseDocument } from '../service/houseDocument';
+import { materialsDocument } from '../takeoff/materialsDocument';
 import { yardDocument } from '../water/yardDocument';
 import { amendmentSchema } from './amendmentSchema';
 import { observedDocument } from './observedDocument';
@@ -21,6 +22,7 @@ export const STAGE_DOCUMENTS = {
   locate: locateDocument,
   observed: observedDocument,
   yard: yardDocument,
+  materials: materialsDocument,
   circuits: circuitsDocument,
 };
 
@@ -42,6 +44,7 @@ export const jobSchema = z.strictObject({
   locate: STAGE_DOCUMENTS.locate.schema,
   observed: STAGE_DOCUMENTS.observed.schema,
   yard: STAGE_DOCUMENTS.yard.schema.describe('Water in the yard and what stands around it'),
+  materials: STAGE_DOCUMENTS.materials.schema.describe('Prices, and what lies on the truck'),
   circuits: STAGE_DOCUMENTS.circuits.schema,
 });
 

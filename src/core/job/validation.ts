@@ -3,6 +3,7 @@ import { circuitSchema } from '../circuit/circuitSchema';
 import { panelSchema } from '../panel/panelSchema';
 import { houseSchema } from '../service/houseSchema';
 import type { Command } from './command';
+import { materialsDocument } from '../takeoff/materialsDocument';
 import { yardItemSchemas, yardSchema } from '../water/yardSchema';
 import { jobSchema } from './jobSchema';
 import { firstProblem, type FieldProblem } from './zodProblem';
@@ -12,6 +13,7 @@ const panelFields = panelSchema.omit({ id: true }).partial();
 const houseFields = houseSchema.partial();
 const jobFields = jobSchema.omit({ id: true, circuits: true }).partial();
 const yardFields = yardSchema.pick({ northDeg: true, frostIn: true, underlay: true }).partial();
+const materialsFields = materialsDocument.schema.partial();
 const photo = circuitSchema.shape.photos.element;
 const position = z.number().int().min(0);
 
@@ -53,6 +55,8 @@ export function invalidPart(command: Command): FieldProblem | undefined {
       return checkFields(panelFields, command.fields, ['panel']);
     case 'change-house':
       return checkFields(houseFields, command.fields, ['house']);
+    case 'change-materials':
+      return checkFields(materialsFields, command.fields, ['materials']);
     case 'change-job':
       return checkFields(jobFields, command.fields, []);
     case 'put-in-yard':

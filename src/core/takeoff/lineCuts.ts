@@ -1,15 +1,11 @@
 import { cutPlan, type CutPlan } from '../cutting/cutPlan';
 import type { CutStock } from '../cutting/cutProblem';
-import type { PriceList } from '../price/defaultPrices';
-import { METHODS } from '../code/methods';
-import { STICK_FT } from '../route/cutList';
-import type { Item } from './item';
-import { itemPrice } from './itemPrice';
 import type { NeededPiece } from './need';
+import type { Offer } from './offer';
 
-/** What a piece is cut from: a roll or coil, a stick, or a length cut at the counter. */
+/** What a piece is cut from: a piece on the truck, a coil, roll or stick, or a length cut at the counter. */
 export interface Pack extends CutStock {
-  readonly kind: 'roll' | 'stick' | 'counter';
+  readonly kind: 'truck' | 'roll' | 'counter';
 }
 
 /** The pieces of one line with the bars that they are cut from. */
@@ -18,40 +14,37 @@ export interface LineCuts {
   readonly plan: CutPlan;
 }
 
-const COILED: ReadonlySet<Item['kind']> = new Set(['wire', 'cable', 'bond-wire']);
-
-/** What an item is sold as: rolls or sticks at their price, and any length from the counter by the foot. */
-function packsOf(item: Item, pieces: readonly NeededPiece[], prices: PriceList): readonly Pack[] {
-  const perFt = itemPrice(item, prices);
-  if (perFt === undefined) return [];
-  if (item.kind === 'raceway' && METHODS[item.method].raceway !== null && !isCoiled(item.method))
-    return [{ id: 'stick', kind: 'stick', ft: STICK_FT, cents: perFt * STICK_FT }];
-  const sold =
-    item.kind === 'wire' || item.kind === 'cable' || item.kind === 'bond-wire'
-      ? prices.packs[item.kind]
-      : prices.packs.coiled;
-  const rolls = sold.map(({ ft, share }): Pack => {
-    return { id: `roll ${ft}`, kind: 'roll', ft, cents: Math.round(ft * perFt * share) };
-  });
-  const lengths = [...new Set(pieces.map(({ cutFt }) => Math.ceil(cutFt - 1e-9)))];
-  const counter = lengths.map((ft): Pack => {
-    return { id: `cut ${ft}`, kind: 'counter', ft, cents: Math.round(ft * perFt) };
-  });
-  return [...rolls, ...counter];
+/** What is asked of a line: its pieces, and what they may be cut from. */
+export interface LineAsked {
+  readonly key: string;
+  readonly pieces: readonly NeededPiece[];
+  readonly offer: Offer;
 }
 
-const isCoiled = (method: keyof typeof METHODS): boolean =>
-  method === 'fmc' || method === 'lfmc' || method === 'lfnc' || method === 'ent';
+/** Everything that a line may be cut from: what lies on the truck costs nothing more. */
+function packsOf({ pieces, offer }: LineAsked): readonly Pack[] {
+  const { each, packs, packsOnly, truck } = offer;
+  const onTruck = truck.flatMap(({ ft, count }, at): readonly Pack[] =>
+    ft === null ? [] : [{ id: `truck ${at + 1}`, kind: 'truck', ft, cents: 0, count }],
+  );
+  const rolls = packs.map(({ ft, cents }): Pack => ({ id: `roll ${ft}`, kind: 'roll', ft, cents }));
+  if (each === undefined || packsOnly) return [...onTruck, ...rolls];
+  const lengths = [...new Set(pieces.map(({ cutFt }) => Math.ceil(cutFt - 1e-9)))];
+  const counter = lengths.map((ft): Pack => {
+    return { id: `cut ${ft}`, kind: 'counter', ft, cents: Math.round(ft * each) };
+  });
+  return [...onTruck, ...rolls, ...counter];
+}
 
-/** How the pieces of a line are bought and cut at the least cost; undefined where nothing of it is cut, or it has no price. */
-export function lineCuts(
-  { item, pieces }: { readonly item: Item; readonly pieces: readonly NeededPiece[] },
-  prices: PriceList,
-): LineCuts | undefined {
-  if (pieces.length === 0 || !(COILED.has(item.kind) || item.kind === 'raceway')) return undefined;
-  const packs = packsOf(item, pieces, prices);
+/**
+ * How the pieces of a line are bought and cut at the least cost; undefined where nothing of it is cut, where it has no
+ * price, or where a piece is longer than anything that it is sold as.
+ */
+export function lineCuts(asked: LineAsked): LineCuts | undefined {
+  if (asked.pieces.length === 0) return undefined;
+  const packs = packsOf(asked);
   const plan = cutPlan(
-    pieces.map(({ id, cutFt }) => ({ id, ft: cutFt })),
+    asked.pieces.map(({ id, cutFt }) => ({ id, ft: cutFt })),
     packs,
   );
   return plan && { packs, plan };

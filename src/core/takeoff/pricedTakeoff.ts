@@ -1,13 +1,21 @@
 import type { PriceList } from '../price/defaultPrices';
-import { itemPrice } from './itemPrice';
 import type { LineCuts } from './lineCuts';
+import type { Materials } from './materialsDocument';
 import { sourceKey } from './need';
+import { offerOf, type Offer } from './offer';
 import type { Takeoff, TakeoffLine } from './takeoff';
 
-/** A line with its price, and what of that each part of the job bears. */
-export interface PricedLine {
+/** A line with what it is sold as. */
+export interface OfferedLine {
   readonly line: TakeoffLine;
+  readonly offer: Offer;
+}
+
+/** A line with its price, and what of that each part of the job bears. */
+export interface PricedLine extends OfferedLine {
   readonly cuts: LineCuts | undefined;
+  /** How many of what is counted lie on the truck and are not bought. */
+  readonly fromTruck: number;
   /** Undefined where it has no price, or is not cut yet. */
   readonly cents: number | undefined;
   /** By the key of the part; together they are the price to the cent. */
@@ -21,51 +29,76 @@ export interface PricedTakeoff {
   readonly cents: number;
   /** Lines that have no price: the total lacks them. */
   readonly unpriced: number;
+  /** Lines whose price is that of the list for comparing. */
+  readonly comparing: number;
 }
+
+/** Every line with what it is sold as. */
+export const offeredLines = (
+  { lines }: Takeoff,
+  materials: Materials,
+  list: PriceList,
+): readonly OfferedLine[] => lines.map((line) => ({ line, offer: offerOf(line.item, materials, list) }));
 
 /** Cents shared out in proportion, whole and adding up: what is left over goes to the largest remainders. */
 export function sharedOut(cents: number, shares: ReadonlyMap<string, number>): ReadonlyMap<string, number> {
   const whole = [...shares.values()].reduce((sum, each) => sum + each, 0);
-  const exact = [...shares].map(([key, share]) => ({
-    key,
-    cents: whole === 0 ? 0 : (cents * share) / whole,
-  }));
-  const given = exact.map((each) => ({ ...each, floor: Math.floor(each.cents) }));
+  const given = [...shares].map(([key, share]) => {
+    const exact = whole === 0 ? 0 : (cents * share) / whole;
+    return { key, exact, floor: Math.floor(exact) };
+  });
   const left = cents - given.reduce((sum, { floor }) => sum + floor, 0);
-  const order = given.toSorted((a, b) => b.cents - b.floor - (a.cents - a.floor));
+  const order = given.toSorted((a, b) => b.exact - b.floor - (a.exact - a.floor));
   return new Map(order.map(({ key, floor }, at) => [key, floor + (at < left ? 1 : 0)]));
 }
 
-function priced(line: TakeoffLine, cuts: LineCuts | undefined, prices: PriceList): PricedLine {
-  const each = itemPrice(line.item, prices);
+/** How many of what is counted are taken from the truck. */
+const takenFromTruck = ({ line, offer }: OfferedLine): number =>
+  line.pieces.length > 0
+    ? 0
+    : Math.min(
+        line.count,
+        offer.truck.reduce((sum, { ft, count }) => sum + (ft ?? 1) * count, 0),
+      );
+
+function priced(of: OfferedLine, cuts: LineCuts | undefined): PricedLine {
+  const { line, offer } = of;
+  const fromTruck = takenFromTruck(of);
+  const { each } = offer;
   const cents =
-    each === undefined
-      ? undefined
-      : line.pieces.length > 0
-        ? cuts?.plan.costCents
-        : Math.round(each * line.count);
+    line.pieces.length > 0
+      ? cuts?.plan.costCents
+      : each === undefined
+        ? undefined
+        : Math.round(each * (line.count - fromTruck));
   const shares = new Map<string, number>();
   for (const { source, count } of line.needs) {
     const key = sourceKey(source);
     shares.set(key, (shares.get(key) ?? 0) + count);
   }
-  return { line, cuts, cents, byPart: cents === undefined ? new Map() : sharedOut(cents, shares) };
+  return {
+    ...of,
+    cuts,
+    fromTruck,
+    cents,
+    byPart: cents === undefined ? new Map() : sharedOut(cents, shares),
+  };
 }
 
 /** The list with its prices: totals by item and by part are the same money. */
 export function pricedTakeoff(
-  { lines }: Takeoff,
+  offered: readonly OfferedLine[],
   cuts: ReadonlyMap<string, LineCuts>,
-  prices: PriceList,
 ): PricedTakeoff {
-  const all = lines.map((line) => priced(line, cuts.get(line.key), prices));
+  const lines = offered.map((each) => priced(each, cuts.get(each.line.key)));
   const byPart = new Map<string, number>();
-  for (const { byPart: own } of all)
+  for (const { byPart: own } of lines)
     for (const [key, cents] of own) byPart.set(key, (byPart.get(key) ?? 0) + cents);
   return {
-    lines: all,
+    lines,
     byPart,
-    cents: all.reduce((sum, { cents }) => sum + (cents ?? 0), 0),
-    unpriced: lines.filter(({ item }) => itemPrice(item, prices) === undefined).length,
+    cents: lines.reduce((sum, { cents }) => sum + (cents ?? 0), 0),
+    unpriced: offered.filter(({ offer }) => offer.basis === 'none').length,
+    comparing: offered.filter(({ offer }) => offer.basis === 'comparing').length,
   };
 }

@@ -6,6 +6,11 @@ const dollars = new Intl.NumberFormat('en-US', {
   maximumFractionDigits: 0,
 });
 
+const exact = new Intl.NumberFormat('en-US', { style: 'currency', currency: 'USD' });
+
+/** A price to the cent: "$1,204.50". */
+export const printDollars = (cents: number): string => exact.format(cents / 100);
+
 /** A difference in price in whole dollars with its sign: "+$71", "-$8", "$0". */
 export function printPriceChange(change: Cents): string {
   const shown = dollars.format(Math.abs(change) / 100);

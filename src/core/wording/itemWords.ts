@@ -95,7 +95,3 @@ export function itemName(item: Item): string {
       return SMALL[item.kind];
   }
 }
-
-/** Dollars and cents of a price: "$238.00". */
-export const inDollars = (cents: number): string =>
-  `${cents < 0 ? '-' : ''}$${(Math.abs(cents) / 100).toLocaleString('en-US', { minimumFractionDigits: 2, maximumFractionDigits: 2 })}`;

@@ -1,11 +1,10 @@
 import type { FieldProblem } from '../job/zodProblem';
 import { cutPlan } from '../cutting/cutPlan';
+import { printDollars } from '../units/money';
 import { printNumber as n } from '../units/number';
 import { counted } from '../wording/words';
 import type { ItemAnswer, WorkingLine } from './answer';
 import type { CutPlanItem } from './cutSchemas';
-
-const dollars = (cents: number): string => `$${(cents / 100).toFixed(2)}`;
 
 const line = (step: string, formula: string, result: string): WorkingLine => ({
   step,
@@ -39,11 +38,11 @@ export function answerCutPlan(item: CutPlanItem): ItemAnswer | FieldProblem {
     findings: [],
     working: [
       ...bars.map(({ stock, pieces, leftFt }) => line(stock, pieces.join(' + '), `${n(leftFt, 2)} ft left`)),
-      line('Cost', counted(bars.length, 'bar'), dollars(costCents)),
+      line('Cost', counted(bars.length, 'bar'), printDollars(costCents)),
       line(
         'No plan costs less than',
         proved ? 'reached: nothing cheaper exists' : 'not reached: a cheaper plan may exist',
-        dollars(boundCents),
+        printDollars(boundCents),
       ),
     ],
   };

@@ -1,10 +1,14 @@
 import type { Job } from '../../core/job/jobSchema';
 import { sourceKey, type Need } from '../../core/takeoff/need';
 import type { PricedLine } from '../../core/takeoff/pricedTakeoff';
-import { inDollars, itemName } from '../../core/wording/itemWords';
-import { boughtWords, needWords } from '../../core/wording/takeoffWords';
+import { printDollars } from '../../core/units/money';
+import { itemName } from '../../core/wording/itemWords';
+import { boughtWords, needWords, priceWords } from '../../core/wording/takeoffWords';
 import { printNumber as n } from '../../core/units/number';
+import { LineFields } from './LineFields';
 import { partWords } from './partWords';
+import { today } from './today';
+import { WhatIf } from './WhatIf';
 import classes from './materials.module.css';
 
 interface LineWorkingProps {
@@ -95,13 +99,14 @@ function Counted({
 }
 
 /** The chosen line: its pieces, how they are bought, and whether it could be cheaper. */
-export function LineWorking({ job, priced: { line, cuts, cents }, part }: LineWorkingProps) {
+export function LineWorking({ job, priced, part }: LineWorkingProps) {
+  const { line, cuts, cents, offer } = priced;
   const needs = line.needs.toSorted((a, b) => (b.piece?.cutFt ?? 0) - (a.piece?.cutFt ?? 0));
   return (
     <>
       <h2>
         {itemName(line.item)}{' '}
-        <span className="fig">{cents === undefined ? 'no price' : inDollars(cents)}</span>
+        <span className="fig">{cents === undefined ? 'no price' : printDollars(cents)}</span>
       </h2>
       {line.pieces.length > 0 ? (
         <Pieces job={job} needs={needs} part={part} />
@@ -114,12 +119,14 @@ export function LineWorking({ job, priced: { line, cuts, cents }, part }: LineWo
           Waste: a share of the run, up to the foot.
         </p>
       )}
+      <LineFields key={line.key} job={job} priced={priced} />
+      <p className="second">{priceWords(offer, today())}</p>
       <h2>Bought</h2>
       <table className={classes['working']}>
         <tbody>
           <tr>
             <th scope="row">{needWords(line)}</th>
-            <td className="fig">{boughtWords(line, cuts)}</td>
+            <td className="fig">{boughtWords(priced)}</td>
           </tr>
           {cuts !== undefined && (
             <>
@@ -135,7 +142,7 @@ export function LineWorking({ job, priced: { line, cuts, cents }, part }: LineWo
               </tr>
               <tr>
                 <th scope="row">No way costs less than</th>
-                <td className="fig">{inDollars(cuts.plan.boundCents)}</td>
+                <td className="fig">{printDollars(cuts.plan.boundCents)}</td>
               </tr>
             </>
           )}
@@ -148,6 +155,7 @@ export function LineWorking({ job, priced: { line, cuts, cents }, part }: LineWo
             : 'Not proved: a cheaper way may exist.'}
         </p>
       )}
+      {cuts !== undefined && <WhatIf job={job} priced={priced} />}
     </>
   );
 }

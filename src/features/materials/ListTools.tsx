@@ -1,7 +1,7 @@
 import { writeCsv } from '../../core/files/csvTable';
 import type { Job } from '../../core/job/jobSchema';
 import type { PricedTakeoff } from '../../core/takeoff/pricedTakeoff';
-import { takeoffRows, takeoffText } from '../../core/wording/takeoffWords';
+import { priceRows, takeoffRows, takeoffText } from '../../core/wording/takeoffWords';
 import { downloadText } from '../../ui/files/download';
 import { fileName } from '../../ui/files/fileName';
 import classes from './materials.module.css';
@@ -19,6 +19,15 @@ export function ListTools({ job, priced }: { readonly job: Job; readonly priced:
         }}
       >
         CSV
+      </button>
+      <button
+        type="button"
+        className="act"
+        onClick={() => {
+          downloadText(writeCsv(priceRows(priced)), `${name} prices.csv`, 'text/csv');
+        }}
+      >
+        Prices
       </button>
       <button
         type="button"

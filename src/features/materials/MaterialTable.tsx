@@ -3,8 +3,9 @@ import type { Job } from '../../core/job/jobSchema';
 import { itemKey } from '../../core/takeoff/item';
 import type { PricedLine, PricedTakeoff } from '../../core/takeoff/pricedTakeoff';
 import type { Takeoff } from '../../core/takeoff/takeoff';
-import { inDollars, itemName } from '../../core/wording/itemWords';
-import { boughtWords, needWords } from '../../core/wording/takeoffWords';
+import { printDollars } from '../../core/units/money';
+import { itemName } from '../../core/wording/itemWords';
+import { boughtWords, needWords, truckWords } from '../../core/wording/takeoffWords';
 import { counted } from '../../core/wording/words';
 import { partWords } from './partWords';
 import classes from './materials.module.css';
@@ -27,7 +28,8 @@ interface RowProps {
   readonly onLine: (key: string) => void;
 }
 
-function Row({ priced: { line, cuts }, need, cents, chosen, lit, onLine }: RowProps) {
+function Row({ priced, need, cents, chosen, lit, onLine }: RowProps) {
+  const { line } = priced;
   return (
     <tr data-picked={chosen || undefined} data-lit={lit || undefined}>
       <th scope="row">
@@ -42,8 +44,9 @@ function Row({ priced: { line, cuts }, need, cents, chosen, lit, onLine }: RowPr
         </button>
       </th>
       <td className="fig">{need}</td>
-      <td className="fig">{boughtWords(line, cuts)}</td>
-      <td className="fig">{cents === undefined ? 'no price' : inDollars(cents)}</td>
+      <td className="fig">{truckWords(priced)}</td>
+      <td className="fig">{boughtWords(priced)}</td>
+      <td className="fig">{cents === undefined ? 'no price' : printDollars(cents)}</td>
     </tr>
   );
 }
@@ -53,6 +56,7 @@ const HEAD = (
     <tr>
       <th scope="col">Item</th>
       <th scope="col">need</th>
+      <th scope="col">on the truck</th>
       <th scope="col">buy, as sold</th>
       <th scope="col">price</th>
     </tr>
@@ -93,11 +97,11 @@ function Used({ job, takeoff, priced, part: lit, line, onLine }: MaterialTablePr
         return (
           <tbody key={key}>
             <tr data-part>
-              <th scope="rowgroup" colSpan={2}>
+              <th scope="rowgroup" colSpan={3}>
                 {mark} {name}
               </th>
               <td>{counted(own.length, 'line')}</td>
-              <td className="fig">{inDollars(priced.byPart.get(key) ?? 0)}</td>
+              <td className="fig">{printDollars(priced.byPart.get(key) ?? 0)}</td>
             </tr>
             {own.map((each) => {
               const count = needs

@@ -2,9 +2,9 @@ import { useElementSize } from '@mantine/hooks';
 import { useMemo, useState } from 'react';
 import { defaultPrices } from '../../core/price/defaultPrices';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
-import { pricedTakeoff } from '../../core/takeoff/pricedTakeoff';
+import { offeredLines, pricedTakeoff } from '../../core/takeoff/pricedTakeoff';
 import { MATERIALS_CAUTION } from '../../core/wording/cautions';
-import { inDollars } from '../../core/wording/itemWords';
+import { printDollars } from '../../core/units/money';
 import { counted } from '../../core/wording/words';
 import { evaluationOf } from '../../store/evaluation';
 import { useCuts } from '../../store/takeoff/useCuts';
@@ -21,8 +21,10 @@ import classes from './materials.module.css';
 function Board({ evaluation }: { readonly evaluation: JobEvaluation }) {
   const { ref, width } = useElementSize<HTMLDivElement>();
   const { job, takeoff } = evaluation;
-  const { cuts, work } = useCuts(takeoff.lines, defaultPrices);
-  const priced = useMemo(() => pricedTakeoff(takeoff, cuts, defaultPrices), [takeoff, cuts]);
+  const { materials } = job;
+  const offered = useMemo(() => offeredLines(takeoff, materials, defaultPrices), [takeoff, materials]);
+  const { cuts, work } = useCuts(offered);
+  const priced = useMemo(() => pricedTakeoff(offered, cuts), [offered, cuts]);
   const [part, setPart] = useState<string | null>(null);
   const [line, setLine] = useState<string | null>(null);
   const chosen = priced.lines.find((each) => each.line.key === line) ?? priced.lines[0];
@@ -36,6 +38,12 @@ function Board({ evaluation }: { readonly evaluation: JobEvaluation }) {
           <h1>Cut plan</h1>
           <span className="second">one trip, longest piece first</span>
           <ListTools job={job} priced={priced} />
+          <ul className={classes['legend']} aria-label="Legend">
+            <li data-mark="buy">to buy</li>
+            <li data-mark="truck">on the truck</li>
+            <li data-mark="ends">make-up</li>
+            <li data-mark="left">left over</li>
+          </ul>
         </header>
         <div className={classes['picture']} ref={ref} tabIndex={0} role="group" aria-label="Cut plan">
           {work.state === 'running' && cuts.size === 0 ? (
@@ -78,7 +86,7 @@ export function MaterialsStage() {
           <h1>Nothing to cut yet</h1>
           <p>
             Size a circuit and its pieces lie here, with what they are cut from and what that costs:{' '}
-            {inDollars(0)} so far.
+            {printDollars(0)} so far.
           </p>
         </div>
       ) : (

@@ -1,8 +1,10 @@
 import type { Job } from '../../core/job/jobSchema';
 import type { PricedTakeoff } from '../../core/takeoff/pricedTakeoff';
 import type { Takeoff } from '../../core/takeoff/takeoff';
-import { inDollars } from '../../core/wording/itemWords';
+import { printDollars } from '../../core/units/money';
+import { basisWords } from '../../core/wording/takeoffWords';
 import { counted } from '../../core/wording/words';
+import { PriceFile } from './PriceFile';
 import { partWords } from './partWords';
 import classes from './materials.module.css';
 
@@ -36,7 +38,7 @@ export function PartList({ job, takeoff, priced, part, onPart }: PartListProps) 
               >
                 <span className="fig">{mark}</span>
                 <b>{name}</b>
-                <span className="fig">{inDollars(priced.byPart.get(key) ?? 0)}</span>
+                <span className="fig">{printDollars(priced.byPart.get(key) ?? 0)}</span>
                 <span className="second">{counted(lines, 'line')}</span>
               </button>
             </li>
@@ -44,13 +46,10 @@ export function PartList({ job, takeoff, priced, part, onPart }: PartListProps) 
         })}
       </ol>
       <p className={classes['total']}>
-        <b>To buy</b> <b className="fig">{inDollars(priced.cents)}</b>
+        <b>To buy</b> <b className="fig">{printDollars(priced.cents)}</b>
       </p>
-      <p className="second">
-        {counted(priced.lines.length, 'line')}, before tax. Prices of the default list: good for comparing one
-        way with another, no quote.
-        {priced.unpriced > 0 && ` ${counted(priced.unpriced, 'line')} without a price: the total lacks them.`}
-      </p>
+      <p className="second">{basisWords(priced)}</p>
+      <PriceFile job={job} priced={priced} />
     </nav>
   );
 }

@@ -3,9 +3,12 @@ import type { Need } from '../../core/takeoff/need';
 import { sourceKey } from '../../core/takeoff/need';
 import type { PricedLine } from '../../core/takeoff/pricedTakeoff';
 import { itemName } from '../../core/wording/itemWords';
-import { boughtWords } from '../../core/wording/takeoffWords';
+import { soldWords } from '../../core/wording/takeoffWords';
 import type { DrawnBar, DrawnLine, DrawnPiece } from '../../ui/pictures/cuts/cutRows';
 import { partWords } from './partWords';
+
+/** Bars up to this length stand side by side, as sticks do, feet. */
+const SHORT_FT = 10;
 
 /** What is lit in the picture: the pieces of a part, and the bars of a line. */
 export interface Lit {
@@ -29,7 +32,8 @@ function drawnPiece({ piece, source, where }: Need, job: Job, part: string | nul
 
 /** The lines that are cut as the picture draws them: that which is chosen first. */
 export function drawnLines(lines: readonly PricedLine[], job: Job, lit: Lit): readonly DrawnLine[] {
-  const drawn = lines.flatMap(({ line, cuts }): readonly DrawnLine[] => {
+  const drawn = lines.flatMap((priced): readonly DrawnLine[] => {
+    const { line, cuts } = priced;
     if (cuts === undefined) return [];
     const pieces = new Map(
       line.needs.flatMap((need) => drawnPiece(need, job, lit.part)).map((each) => [each.id, each]),
@@ -40,7 +44,8 @@ export function drawnLines(lines: readonly PricedLine[], job: Job, lit: Lit): re
         key: `${line.key} ${at}`,
         ft: pack?.ft ?? 0,
         leftFt,
-        small: pack?.kind !== 'roll',
+        small: pack?.kind === 'counter' || (pack?.ft ?? 0) <= SHORT_FT,
+        onTruck: pack?.kind === 'truck',
         pieces: ids.flatMap((id) => pieces.get(id) ?? []),
       };
     });
@@ -48,7 +53,7 @@ export function drawnLines(lines: readonly PricedLine[], job: Job, lit: Lit): re
       {
         key: line.key,
         name: itemName(line.item),
-        sold: boughtWords(line, cuts),
+        sold: soldWords(priced),
         bars: bars.toSorted((a, b) => Number(a.small) - Number(b.small)),
         chosen: line.key === lit.line,
       },

@@ -1,12 +1,12 @@
 import { lineCuts, type LineCuts } from '../../core/takeoff/lineCuts';
 import type { Steps } from '../worker/protocol';
 import { serve } from '../worker/serve';
-import type { CutsRequest } from './useCuts';
+import type { Cuts, CutsRequest } from './useCuts';
 
-function* work({ lines, prices }: CutsRequest): Steps<number, ReadonlyMap<string, LineCuts>> {
+function* work(lines: CutsRequest): Steps<number, Cuts> {
   const cuts = new Map<string, LineCuts>();
   for (const [at, line] of lines.entries()) {
-    const found = lineCuts(line, prices);
+    const found = lineCuts(line);
     if (found !== undefined) cuts.set(line.key, found);
     yield (at + 1) / lines.length;
   }

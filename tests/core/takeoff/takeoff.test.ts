@@ -8,10 +8,10 @@ import type { Panel } from '../../../src/core/panel/panelSchema';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import { itemKey, type Item } from '../../../src/core/takeoff/item';
 import { itemPrice } from '../../../src/core/takeoff/itemPrice';
-import { lineCuts, type LineCuts } from '../../../src/core/takeoff/lineCuts';
+import { lineCuts } from '../../../src/core/takeoff/lineCuts';
 import { panelNeeds } from '../../../src/core/takeoff/panelNeeds';
 import { pieceOf, sourceKey } from '../../../src/core/takeoff/need';
-import { pricedTakeoff, sharedOut } from '../../../src/core/takeoff/pricedTakeoff';
+import { offeredLines, pricedTakeoff, sharedOut } from '../../../src/core/takeoff/pricedTakeoff';
 import type { Takeoff, TakeoffLine } from '../../../src/core/takeoff/takeoff';
 import { itemName } from '../../../src/core/wording/itemWords';
 import { circuit, load, segment } from '../../support/circuits';
@@ -24,13 +24,16 @@ const countOf = (job: Job, key: string): number =>
   takeoff(job).lines.find((line) => line.key === key)?.count ?? 0;
 const lineOf = (job: Job, is: (item: Item) => boolean): TakeoffLine | undefined =>
   takeoff(job).lines.find(({ item }) => is(item));
-const cutsOf = ({ lines }: Takeoff): ReadonlyMap<string, LineCuts> =>
-  new Map(
-    lines.flatMap((line) => {
-      const cuts = lineCuts(line, defaultPrices);
-      return cuts === undefined ? [] : [[line.key, cuts] as const];
+const pricedOf = (job: Job) => {
+  const offered = offeredLines(takeoff(job), job.materials, defaultPrices);
+  const cuts = new Map(
+    offered.flatMap(({ line: { key, pieces }, offer }) => {
+      const found = lineCuts({ key, pieces, offer });
+      return found === undefined ? [] : [[key, found] as const];
     }),
   );
+  return { cuts, priced: pricedTakeoff(offered, cuts) };
+};
 
 const heater = (id: string, part: Parameters<typeof circuit>[0] = {}) =>
   circuit({ id, name: id, appliance: load(), run: [segment({ id: `${id}-run` })], ...part });
@@ -154,8 +157,7 @@ describe('what work in a panel takes', () => {
 
 describe('the list of the demo job', () => {
   const list = takeoff(demoJob);
-  const cuts = cutsOf(list);
-  const priced = pricedTakeoff(list, cuts, defaultPrices);
+  const { cuts, priced } = pricedOf(demoJob);
 
   test('every need is in one line and in one part, and traces to something of the job', () => {
     const byLine = list.lines.flatMap(({ needs }) => needs);

@@ -300,6 +300,7 @@ export const fullHouse: Job = {
   house: FULL_HOUSE,
   panels: [FULL_PANEL],
   yard: EMPTY_YARD,
+  materials: { prices: [], truck: [] },
   answers: [
     {
       subject: 'circuit:workshop',

@@ -4,6 +4,7 @@ import type { House } from '../../service/houseSchema';
 import type { Job } from '../jobSchema';
 import { DEMO_CIRCUITS } from './demoCircuits';
 import { DEMO_JOB_ID } from './demoJobId';
+import { DEMO_MATERIALS } from './demoMaterials';
 import { DEMO_OBSERVED } from './demoObserved';
 import { DEMO_PANELS } from './demoPanels';
 import { DEMO_YARD } from './demoYard';
@@ -54,5 +55,6 @@ export const demoJob: Job = {
   locate: { ticket: 'FC-0316-27', date: '2026-03-16' },
   observed: [...DEMO_OBSERVED],
   yard: DEMO_YARD,
+  materials: DEMO_MATERIALS,
   circuits: [...DEMO_CIRCUITS],
 };

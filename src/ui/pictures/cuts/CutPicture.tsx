@@ -7,7 +7,7 @@ interface CutPictureProps {
   readonly label: string;
 }
 
-const NAME_PX = 148;
+const NAME_PX = 164;
 const NARROW_PX = 520;
 const ROW_PX = 34;
 const BAR_PX = 20;
@@ -105,9 +105,10 @@ function Bar({ bar, x, y, pxPerFt }: { readonly bar: DrawnBar } & Omit<PieceProp
         width={bar.ft * pxPerFt}
         height={BAR_PX}
         fill="none"
-        stroke="var(--pasture)"
+        stroke={bar.onTruck ? 'var(--ink)' : 'var(--pasture)'}
         strokeWidth="2"
       />
+      {bar.onTruck && <rect x={x - 5} y={y - 1} width="5" height={BAR_PX + 2} fill="var(--ink)" />}
     </g>
   );
 }

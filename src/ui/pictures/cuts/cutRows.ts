@@ -15,8 +15,10 @@ export interface DrawnBar {
   readonly ft: number;
   readonly leftFt: number;
   readonly pieces: readonly DrawnPiece[];
-  /** Whether it is bought in this length, or cut so at the counter: those stand beside each other. */
+  /** Whether it is a stick, or cut to length at the counter: those stand beside each other. */
   readonly small: boolean;
+  /** Whether it lies on the truck already. */
+  readonly onTruck: boolean;
 }
 
 /** The bars of one line of the list. */
