@@ -7,6 +7,7 @@ import { benchKeystroke } from './bench/keystroke';
 import { benchLargeJobs } from './bench/largeJobs';
 import { benchPipeline } from './bench/pipeline';
 import { benchRoute } from './bench/route';
+import { benchTakeoff } from './bench/takeoff';
 import { benchWater } from './bench/water';
 import { browserPath } from './browserPath';
 
@@ -16,6 +17,7 @@ benchBatches();
 benchHouse();
 benchRoute();
 benchWater();
+benchTakeoff();
 
 console.log('\nbench: building the application and the bare page');
 spawnSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });

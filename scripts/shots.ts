@@ -130,10 +130,12 @@ const SHOTS: readonly Shot[] = [
       }),
   },
   {
-    name: 'tablet',
-    at: '/jobs/demo-orchard-lane/kiln?part=route',
-    act: routeSide('Cut list'),
-    size: { width: 820, height: 1180 },
+    name: 'materials',
+    at: '/jobs/demo-orchard-lane/materials',
+    act: async (page) => {
+      await page.getByRole('button', { name: /Kiln/ }).click();
+      await page.getByRole('button', { name: '6 AWG THWN-2, black' }).click();
+    },
   },
   { name: 'phone', at: '/jobs/demo-orchard-lane/carport-charger', size: PHONE },
   {
@@ -151,6 +153,7 @@ const STAGE_HEADING: Readonly<Record<string, string>> = {
   '/water': 'Yard and water',
   '/water/walk': 'Bond walk',
   '/panel': 'Panel, utility room',
+  '/materials': 'Cut plan',
 };
 
 async function take(browser: Browser, address: string, shot: Shot): Promise<void> {

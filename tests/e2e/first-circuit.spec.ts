@@ -152,7 +152,14 @@ test('one typed line is answered while it is typed, and one Enter makes the job'
   const row = page.getByRole('link', { name: /Range, 12 kW/ });
   await expect(row).toContainText('1 circuit, 30 ft');
   await expect(row).toContainText('2023 code');
-  await expect(row.getByRole('listitem')).toHaveText([/Survey/, /Service/, /Circuits/, /Water/, /Panel/]);
+  await expect(row.getByRole('listitem')).toHaveText([
+    /Survey/,
+    /Service/,
+    /Circuits/,
+    /Water/,
+    /Panel/,
+    /Materials/,
+  ]);
 });
 
 test('the whole job is printed by one command: contents, what is open, service, directory, every circuit', async ({

@@ -84,6 +84,9 @@ async function everyStage(page: Page): Promise<readonly string[]> {
 }
 
 test.describe('nothing covers, nothing is cut, nothing scrolls sideways', () => {
+  // Every stage is drawn nine times.
+  test.describe.configure({ timeout: 90_000 });
+
   test('the demo job', async ({ page }) => {
     await openDemo(page);
     expect(await everyStage(page)).toEqual([]);

@@ -1,3 +1,4 @@
+import { JOB_VERSION } from '../../src/core/job/jobVersion';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { fullHouse } from '../support/fullHouse/job';
 import { editJob, undo } from '../../src/store/editing';
@@ -105,8 +106,11 @@ describe('opening a job', () => {
   test('a job that is not there, and one that is damaged, are told', async () => {
     await openJob('nowhere', store.dispatch);
     expect(state()).toEqual({ status: 'missing', id: 'nowhere' });
-    await database().jobs.update(fullHouse.id, { version: 9 });
+    await database().jobs.update(fullHouse.id, { version: JOB_VERSION + 1 });
     await openJob(fullHouse.id, store.dispatch);
-    expect(state()).toMatchObject({ status: 'damaged', problem: { kind: 'later-version', version: 9 } });
+    expect(state()).toMatchObject({
+      status: 'damaged',
+      problem: { kind: 'later-version', version: JOB_VERSION + 1 },
+    });
   });
 });

@@ -1,3 +1,4 @@
+import { bestPatterns } from './bestPatterns';
 import {
   costOf,
   cutProblem,
@@ -7,6 +8,7 @@ import {
   type Piece,
   lengthIn,
   unitsOf,
+  usedBy,
 } from './cutProblem';
 import { packInto } from './packInto';
 import { relaxedPlan } from './patternBound';
@@ -32,8 +34,10 @@ export interface CutPlan {
 }
 
 /** How hard the search for a cheaper plan tries before it leaves the bound where it is: places that are tried. */
-const NODES = { first: 2_000, second: 40_000, all: 400_000 } as const;
+const NODES = { first: 2_000, second: 20_000, relaxed: 6_000, all: 300_000 } as const;
 const EPS = 1e-6;
+/** Purchases that are tried before a bound is sought. */
+const FIRST_PURCHASES = 4;
 /** Purchases that are looked at. */
 const MAX_PURCHASES = 400;
 
@@ -49,12 +53,18 @@ const ruledOut = (problem: CutProblem, purchase: Purchase): boolean =>
     packs: problem.packs.map((pack, at) => ({ ...pack, cents: 0, count: purchase[at] ?? 0 })),
   }).short;
 
+/** The cheapest that was found up to now: its plan where there is one, what it costs, and what no plan costs less than. */
+interface Known {
+  readonly plan: readonly Pattern[] | undefined;
+  readonly cents: number;
+  readonly boundCents: number;
+}
+
 /** Purchases from the cheapest on: the first that holds all pieces is the best; what could not be settled keeps the bound down. */
-function cheaper(problem: CutProblem, known: Found): Found {
-  const top = costOf(known.plan, problem);
+function cheaper(problem: CutProblem, known: Known): Known {
+  const { cents: top } = known;
   const purchases = new Purchases(problem, top);
-  if (!purchases.isWhole)
-    return { plan: known.plan, boundCents: Math.min(top, Math.ceil(known.boundCents - EPS)) };
+  if (!purchases.isWhole) return { ...known, boundCents: Math.min(top, Math.ceil(known.boundCents - EPS)) };
   let nodes: number = NODES.all;
   let looked = 0;
   let open: number | undefined;
@@ -62,17 +72,19 @@ function cheaper(problem: CutProblem, known: Found): Found {
   for (; cents !== undefined && cents < top; cents = purchases.atLeast(cents + 1))
     for (const purchase of purchases.of(cents)) {
       looked += 1;
-      if (nodes <= 0 || looked > MAX_PURCHASES) return { plan: known.plan, boundCents: open ?? cents };
+      if (nodes <= 0 || looked > MAX_PURCHASES) return { ...known, boundCents: open ?? cents };
       nodes -= NODES.first;
       let packed = packInto(problem, purchase, NODES.first);
+      if (packed.kind !== 'gave-up') nodes += NODES.first / 2;
+      else nodes -= NODES.relaxed;
       if (packed.kind === 'gave-up' && !ruledOut(problem, purchase)) {
         nodes -= NODES.second;
         packed = packInto(problem, purchase, NODES.second);
         if (packed.kind === 'gave-up') open ??= cents;
       }
-      if (packed.kind === 'fits') return { plan: packed.plan, boundCents: open ?? cents };
+      if (packed.kind === 'fits') return { plan: packed.plan, cents, boundCents: open ?? cents };
     }
-  return { plan: known.plan, boundCents: open ?? Math.min(top, cents ?? top) };
+  return { ...known, boundCents: open ?? Math.min(top, cents ?? top) };
 }
 
 /** The pieces of a plan by their ids, longest first, and what is left of each bar. */
@@ -120,19 +132,70 @@ export function cutPlan(pieces: readonly Piece[], stock: readonly CutStock[]): C
   };
 }
 
+/** Packs as large as what fills them best, and no more of them than pieces that fit: the rest is of no use to a plan. */
+function tightened(problem: CutProblem): CutProblem {
+  const { lengths, demand, packs } = problem;
+  const fills = bestPatterns(problem, lengths);
+  return {
+    ...problem,
+    packs: packs.map((pack, at) => {
+      const fit = demand.reduce(
+        (sum, count, row) => ((lengths[row] ?? 0) <= pack.size ? sum + count : sum),
+        0,
+      );
+      const fill = fills[at];
+      return {
+        ...pack,
+        size: fill === undefined ? pack.size : usedBy(fill, problem),
+        count: Math.min(pack.count, fit),
+      };
+    }),
+  };
+}
+
+/** More than any plan costs in which every piece has a pack of its own. */
+const costOfSingles = ({ lengths, demand, packs }: CutProblem): number =>
+  demand.reduce((sum, count, row) => {
+    const fits = packs.filter(({ size }) => size >= (lengths[row] ?? 0));
+    return sum + count * Math.max(0, ...fits.map(({ cents }) => cents));
+  }, 1);
+
 /** The cheapest plan that is found, with a bound: quick plans first, and a rounded one where those leave it open. */
 function cheapest(problem: CutProblem): Found | undefined {
+  const tight = tightened(problem);
   const quick = quickPlans(problem);
+  const known = cheapestOf(quick, problem);
+  const least = known && leastPurchase(tight, costOf(known, problem));
+  if (least !== undefined) return least;
   const relaxed = relaxedPlan(problem, quick.flat());
   if (relaxed.short) return undefined;
-  const known = cheapestOf([...quick, ...ifPlan(packedWhole(problem))], problem);
-  const settled = known && cheaper(problem, { plan: known, boundCents: relaxed.cost });
-  if (settled !== undefined && settled.boundCents >= costOf(settled.plan, problem)) return settled;
-  const plan = cheapestOf(
-    [...ifPlan(settled?.plan), ...ifPlan(roundedPlan(problem, relaxed.shares))],
-    problem,
-  );
-  return plan && cheaper(problem, { plan, boundCents: settled?.boundCents ?? relaxed.cost });
+  const first = cheaper(tight, {
+    plan: known,
+    cents: known === undefined ? costOfSingles(problem) : costOf(known, problem),
+    boundCents: relaxed.cost,
+  });
+  if (first.plan !== undefined && first.boundCents >= first.cents) return { ...first, plan: first.plan };
+  const plan = cheapestOf([...ifPlan(first.plan), ...ifPlan(roundedPlan(problem, relaxed.shares))], problem);
+  if (plan === undefined) return undefined;
+  const cents = costOf(plan, problem);
+  if (cents >= first.cents) return { plan, boundCents: first.boundCents };
+  const second = cheaper(tight, { plan, cents, boundCents: first.boundCents });
+  return { plan: second.plan ?? plan, boundCents: second.boundCents };
+}
+
+/** Of many pieces the cheapest packs that are long enough in all mostly hold them: then nothing else has to be asked. */
+function leastPurchase(problem: CutProblem, toCents: number): Found | undefined {
+  const purchases = new Purchases(problem, toCents);
+  const cents = purchases.isWhole ? purchases.atLeast(0) : undefined;
+  if (cents === undefined) return undefined;
+  let looked = 0;
+  for (const purchase of purchases.of(cents)) {
+    const packed = packInto(problem, purchase, NODES.first);
+    if (packed.kind === 'fits') return { plan: packed.plan, boundCents: cents };
+    looked += 1;
+    if (looked >= FIRST_PURCHASES) break;
+  }
+  return undefined;
 }
 
 const ifPlan = (plan: readonly Pattern[] | undefined): readonly (readonly Pattern[])[] =>
@@ -140,11 +203,3 @@ const ifPlan = (plan: readonly Pattern[] | undefined): readonly (readonly Patter
 
 const cheapestOf = (plans: readonly (readonly Pattern[])[], problem: CutProblem) =>
   plans.toSorted((a, b) => costOf(a, problem) - costOf(b, problem))[0];
-
-/** All stock taken, where there is only so much of it: tight stock is packed by searching, not by taking what looks cheap. */
-function packedWhole(problem: CutProblem): readonly Pattern[] | undefined {
-  const whole = problem.packs.map(({ count }) => count);
-  if (whole.includes(Infinity)) return undefined;
-  const packed = packInto(problem, whole, NODES.second);
-  return packed.kind === 'fits' ? packed.plan : undefined;
-}

@@ -64,6 +64,12 @@ describe('a cut plan', () => {
     expect(cutPlan(piecesOf(9), [pack(10, 900, 0)])).toBeUndefined();
   });
 
+  test('buys beside what is free, and is not led astray by packs that hold next to nothing', () => {
+    expect(checked(piecesOf(14, 29, 42, 13, 13, 13), [pack(13, 1), pack(55, 0, 2)])?.costCents).toBe(2);
+    const many = [pack(20, 134), pack(12, 1, 1), pack(5, 1)];
+    expect(checked(piecesOf(6, 13, 8, 6, 1), many)).toMatchObject({ costCents: 268, proved: true });
+  });
+
   test('finds the one way that tight stock leaves', () => {
     const plan = checked(piecesOf(7, 6, 5, 5, 4, 3), [pack(10, 100, 3)]);
     expect(plan?.bars.every(({ leftFt }) => leftFt === 0)).toBe(true);
@@ -78,7 +84,7 @@ const ft = fc.integer({ min: 1, max: 60 });
 const stocks = fc.uniqueArray(
   fc.record({
     ft: fc.integer({ min: 5, max: 80 }),
-    cents: fc.integer({ min: 0, max: 900 }),
+    cents: fc.oneof(fc.integer({ min: 0, max: 5 }), fc.integer({ min: 0, max: 900 })),
     count: fc.option(fc.integer({ min: 0, max: 4 }), { nil: undefined }),
   }),
   { minLength: 1, maxLength: 4, selector: (each) => each.ft },
