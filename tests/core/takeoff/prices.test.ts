@@ -70,6 +70,14 @@ describe('what an item is sold as', () => {
     });
   });
 
+  test('a cable by its wires and size, a breaker by its poles and form', () => {
+    const each = (item: Item) => offerOf(item, NONE, defaultPrices).each;
+    expect([each(CABLE), each({ ...CABLE, name: 'NM-B 10/3', wires: 3 })]).toEqual([105, 150]);
+    const breaker = (poles: number, form: 'plain' | 'gfci') =>
+      each({ kind: 'breaker', amps: 30, poles, form });
+    expect([breaker(1, 'plain'), breaker(2, 'plain'), breaker(2, 'gfci')]).toEqual([800, 1600, 11100]);
+  });
+
   test('raceway in sticks of 10 ft only', () => {
     expect(offerOf(STICK, NONE, defaultPrices)).toMatchObject({
       packsOnly: true,

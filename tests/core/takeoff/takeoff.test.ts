@@ -86,6 +86,8 @@ describe('what a circuit takes', () => {
   test('an existing circuit takes nothing', () => {
     expect(takeoff(jobOf([heater('a')])).lines.length).toBeGreaterThan(5);
     expect(takeoff(jobOf([heater('a', { existing: {} })])).lines).toEqual([]);
+    const recorded = heater('a', { existing: {}, pins: { ocpdA: 30, size: '10' } });
+    expect(takeoff(jobOf([recorded])).lines).toEqual([]);
   });
 
   test('more run never takes less wire', () => {
