@@ -5,6 +5,7 @@ import fastifyStatic from '@fastify/static';
 import Fastify, { type FastifyInstance, type FastifyRequest } from 'fastify';
 import { contentSecurityPolicy } from './contentSecurityPolicy';
 import { intervalData } from './standins/intervalData';
+import { prices } from './standins/prices';
 
 export interface ServerOptions {
   /** Folder of the built application. */
@@ -42,6 +43,7 @@ export async function buildServer({ root, demo }: ServerOptions): Promise<Fastif
     },
   });
   intervalData(app);
+  prices(app);
   app.get('/health', () => ({ status: 'ok' }));
   app.get('/start.json', (_request, reply) => reply.header('cache-control', 'no-store').send({ demo }));
   app.setNotFoundHandler((request, reply) =>

@@ -74,6 +74,25 @@ test('prices are read from a file: what is refused is told by its line', async (
   await expect(plan(page).getByRole('row', { name: /^NM-B 8\/3/ })).toContainText('$118.25');
 });
 
+test('the simulated supplier is asked: its prices are dated today, and a silent one leaves what is known', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.keyboard.press('6');
+  const total = parts(page).getByText(/at the list for comparing/);
+  await expect(total).toContainText('94 lines');
+  await parts(page).getByRole('button', { name: 'Ask the supplier (simulated)' }).click();
+  await expect(parts(page).getByRole('status')).toContainText(/Supplier \(simulated\): \d+ prices read/);
+  await expect(total).not.toContainText('94 lines');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(total).toContainText('94 lines');
+  await page.route('**/standins/prices**', (route) => route.abort());
+  await parts(page).getByRole('button', { name: 'Ask the supplier (simulated)' }).click();
+  await expect(parts(page).getByRole('alert')).toContainText(
+    'It does not answer. The prices that are known stay',
+  );
+});
+
 test('an empty job has nothing to cut; one with a circuit has its list', async ({ page }) => {
   await startJob(page, 'Nothing yet');
   await page.keyboard.press('6');

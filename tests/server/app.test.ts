@@ -111,3 +111,41 @@ describe('the recorder that ships with it', () => {
     await expect(given).rejects.toThrow();
   });
 });
+
+describe('the simulated supplier', () => {
+  const ask = (query: string) => app.inject(`/standins/prices?date=2026-04-01${query}`);
+  const rowsOf = (body: string) => body.split(/\r?\n/);
+
+  test('gives its whole list as a price file of the day', async () => {
+    const { body, headers } = await ask('');
+    expect(headers['content-type']).toContain('text/csv');
+    const rows = rowsOf(body);
+    expect(rows[0]).toBe('item,pack_ft,price,date,source');
+    expect(rows.length).toBeGreaterThan(500);
+    expect(rows).toContain('NM-B 10/2,,1.05,2026-04-01,Simulated supplier (made up)');
+    expect(rows).toContain('3/4 EMT,10,12.00,2026-04-01,Simulated supplier (made up)');
+  });
+
+  test('is dearer, lacks items, sells coils only', async () => {
+    expect((await ask('&mood=dearer')).body).toContain('NM-B 10/2,,1.18,');
+    const missing = rowsOf((await ask('&mood=missing')).body).length;
+    expect(missing).toBeLessThan(rowsOf((await ask('')).body).length);
+    const coils = (await ask('&mood=packs')).body;
+    expect(coils).not.toContain('NM-B 10/2,,');
+    expect(coils).toContain('NM-B 10/2,250,');
+  });
+
+  test('says nothing when it is to be silent, and refuses what it does not know', async () => {
+    const other = await buildServer({ root, demo: false });
+    const url = await other.listen({ host: '127.0.0.1', port: 0 });
+    const given = fetch(`${url}/standins/prices?date=2026-04-01&mood=silent`, {
+      signal: AbortSignal.timeout(300),
+    });
+    await expect(given).rejects.toThrow();
+    await other.close();
+    expect((await app.inject('/standins/prices?mood=none')).statusCode).toBe(400);
+    expect((await ask('&mood=cheap')).json()).toMatchObject({
+      error: expect.stringContaining('mood') as string,
+    });
+  });
+});

@@ -1,10 +1,13 @@
 import { useRef, useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
-import { readPriceCsv, withPrices, type ReadPrices } from '../../core/takeoff/priceCsv';
+import { readPriceCsv, type ReadPrices } from '../../core/takeoff/priceCsv';
 import type { PricedTakeoff } from '../../core/takeoff/pricedTakeoff';
 import { itemName } from '../../core/wording/itemWords';
 import { counted } from '../../core/wording/words';
+import { askSupplier, SUPPLIER_BEHAVIORS, type SupplierBehavior } from '../../store/takeoff/supplier';
+import { useTakePrices } from '../../store/takeoff/useTakePrices';
 import { useJobEditor } from '../../store/useJobEditor';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { today } from './today';
 import classes from './materials.module.css';
 
@@ -17,7 +20,7 @@ type Outcome = ReadPrices | { readonly problem: string };
 
 const MOST_SHOWN = 20;
 
-/** What was read of a price file, and every cell that was refused. */
+/** What was read of a price list, and every cell that was refused. */
 function Outcome({ name, outcome }: { readonly name: string; readonly outcome: Outcome }) {
   if ('problem' in outcome)
     return (
@@ -45,21 +48,16 @@ function Outcome({ name, outcome }: { readonly name: string; readonly outcome: O
   );
 }
 
-/** Prices read from a CSV file; what is refused is told by its line, and the rest is kept. */
-export function PriceFile({ job, priced }: PriceFileProps) {
-  const { canWrite, edit } = useJobEditor();
+interface AskProps {
+  readonly disabled: boolean;
+  readonly onAnswer: (name: string, answer: { readonly text: string } | { readonly problem: string }) => void;
+}
+
+/** A CSV file of prices. */
+function FromFile({ disabled, onAnswer }: AskProps) {
   const file = useRef<HTMLInputElement>(null);
-  const [read, setRead] = useState<{ readonly name: string; readonly outcome: Outcome } | null>(null);
-  const take = async (chosen: File): Promise<void> => {
-    const items = priced.lines.map(({ line: { item } }) => ({ item, name: itemName(item) }));
-    const outcome = readPriceCsv(await chosen.text(), items, today());
-    setRead({ name: chosen.name, outcome });
-    if ('problem' in outcome || outcome.prices.length === 0) return;
-    const prices = withPrices(job.materials.prices, outcome.prices);
-    edit({ kind: 'change-materials', fields: { prices } }, `Prices of ${chosen.name}`);
-  };
   return (
-    <div className={classes['file']}>
+    <>
       <input
         ref={file}
         type="file"
@@ -68,20 +66,68 @@ export function PriceFile({ job, priced }: PriceFileProps) {
         aria-label="Prices as CSV"
         onChange={(event) => {
           const chosen = event.currentTarget.files?.[0];
-          if (chosen !== undefined) void take(chosen);
+          if (chosen !== undefined)
+            void chosen.text().then((text) => {
+              onAnswer(chosen.name, { text });
+            });
           event.currentTarget.value = '';
         }}
       />
       <button
         type="button"
         className="act"
-        disabled={!canWrite}
+        disabled={disabled}
         onClick={() => {
           file.current?.click();
         }}
       >
         Read prices from CSV
       </button>
+    </>
+  );
+}
+
+/** The simulated supplier, asked for its prices of today. */
+function FromSupplier({ disabled, onAnswer }: AskProps) {
+  const [behavior, setBehavior] = useState<SupplierBehavior>('none');
+  const [asking, setAsking] = useState(false);
+  const ask = async (): Promise<void> => {
+    setAsking(true);
+    const answer = await askSupplier(behavior, today());
+    setAsking(false);
+    onAnswer('Supplier (simulated)', answer);
+  };
+  return (
+    <>
+      <button type="button" className="act" disabled={disabled || asking} onClick={() => void ask()}>
+        {asking ? 'Asking the supplier' : 'Ask the supplier (simulated)'}
+      </button>
+      <ChoiceField
+        label="How the simulated supplier answers"
+        value={behavior}
+        choices={SUPPLIER_BEHAVIORS}
+        onChoose={setBehavior}
+      />
+    </>
+  );
+}
+
+/** Prices read from a CSV file or asked of a supplier; what is refused is told by its line, and the rest is kept. */
+export function PriceFile({ job, priced }: PriceFileProps) {
+  const { canWrite } = useJobEditor();
+  const put = useTakePrices(job.id);
+  const [read, setRead] = useState<{ readonly name: string; readonly outcome: Outcome } | null>(null);
+  const take: AskProps['onAnswer'] = (name, answer) => {
+    const items = priced.lines.map(({ line: { item } }) => ({ item, name: itemName(item) }));
+    const outcome = 'problem' in answer ? answer : readPriceCsv(answer.text, items, today());
+    setRead({ name, outcome });
+    if ('problem' in outcome || outcome.prices.length === 0) return;
+    put(outcome.prices, `Prices of ${name}`);
+  };
+  return (
+    <div className={classes['file']}>
+      <FromFile disabled={!canWrite} onAnswer={take} />
+      <FromSupplier disabled={!canWrite} onAnswer={take} />
       {read !== null && <Outcome {...read} />}
     </div>
   );
