@@ -16,6 +16,8 @@ export interface PricedLine extends OfferedLine {
   readonly cuts: LineCuts | undefined;
   /** How many of what is counted lie on the truck and are not bought. */
   readonly fromTruck: number;
+  /** A piece that is longer than anything that it is sold as or lies there, and how long that is, feet; null where none is. */
+  readonly tooLong: { readonly where: string; readonly ft: number; readonly maxFt: number } | null;
   /** Undefined where it has no price, or is not cut yet. */
   readonly cents: number | undefined;
   /** By the key of the part; together they are the price to the cent. */
@@ -27,7 +29,7 @@ export interface PricedTakeoff {
   readonly lines: readonly PricedLine[];
   readonly byPart: ReadonlyMap<string, number>;
   readonly cents: number;
-  /** Lines that have no price: the total lacks them. */
+  /** Lines that have no price, or a piece that nothing is long enough for: the total lacks them. */
   readonly unpriced: number;
   /** Lines whose price is that of the list for comparing. */
   readonly comparing: number;
@@ -61,6 +63,15 @@ const takenFromTruck = ({ line, offer }: OfferedLine): number =>
         offer.truck.reduce((sum, { ft, count }) => sum + (ft ?? 1) * count, 0),
       );
 
+/** The longest piece of a line where nothing is as long. */
+function tooLong({ line, offer }: OfferedLine): PricedLine['tooLong'] {
+  const [longest] = line.pieces;
+  const byTheFoot = offer.each !== undefined && !offer.packsOnly;
+  if (longest === undefined || byTheFoot || offer.basis === 'none') return null;
+  const maxFt = Math.max(...offer.packs.map(({ ft }) => ft), ...offer.truck.map(({ ft }) => ft ?? 0));
+  return longest.cutFt > maxFt + 1e-9 ? { where: longest.where, ft: longest.cutFt, maxFt } : null;
+}
+
 function priced(of: OfferedLine, cuts: LineCuts | undefined): PricedLine {
   const { line, offer } = of;
   const fromTruck = takenFromTruck(of);
@@ -80,6 +91,7 @@ function priced(of: OfferedLine, cuts: LineCuts | undefined): PricedLine {
     ...of,
     cuts,
     fromTruck,
+    tooLong: tooLong(of),
     cents,
     byPart: cents === undefined ? new Map() : sharedOut(cents, shares),
   };
@@ -98,7 +110,7 @@ export function pricedTakeoff(
     lines,
     byPart,
     cents: lines.reduce((sum, { cents }) => sum + (cents ?? 0), 0),
-    unpriced: offered.filter(({ offer }) => offer.basis === 'none').length,
+    unpriced: lines.filter((each) => each.offer.basis === 'none' || each.tooLong !== null).length,
     comparing: offered.filter(({ offer }) => offer.basis === 'comparing').length,
   };
 }

@@ -115,3 +115,11 @@ export function basisWords({ lines, comparing, unpriced }: PricedTakeoff): strin
   const lacks = unpriced === 0 ? '' : ` ${counted(unpriced, 'line')} without a price: the total lacks them.`;
   return `${all}${made}${lacks}`;
 }
+
+/** What stands in the place of a price that a line does not have; nothing while it is still being cut. */
+export const noPrice = ({ tooLong, offer }: PricedLine): string =>
+  tooLong !== null ? 'too long' : offer.basis === 'none' ? 'no price' : '';
+
+/** A piece that nothing is long enough for, and what to do. */
+export const tooLongWords = ({ where, ft, maxFt }: NonNullable<PricedLine['tooLong']>): string =>
+  `Sold to ${n(maxFt)} ft; the piece ${where} is ${n(ft, 1)} ft. Splice it in a box, or ask for a longer one.`;

@@ -3,7 +3,7 @@ import { sourceKey, type Need } from '../../core/takeoff/need';
 import type { PricedLine } from '../../core/takeoff/pricedTakeoff';
 import { printDollars } from '../../core/units/money';
 import { itemName } from '../../core/wording/itemWords';
-import { boughtWords, needWords, priceWords } from '../../core/wording/takeoffWords';
+import { boughtWords, needWords, noPrice, priceWords, tooLongWords } from '../../core/wording/takeoffWords';
 import { printNumber as n } from '../../core/units/number';
 import { LineFields } from './LineFields';
 import { partWords } from './partWords';
@@ -100,13 +100,13 @@ function Counted({
 
 /** The chosen line: its pieces, how they are bought, and whether it could be cheaper. */
 export function LineWorking({ job, priced, part }: LineWorkingProps) {
-  const { line, cuts, cents, offer } = priced;
+  const { line, cuts, cents, offer, tooLong } = priced;
   const needs = line.needs.toSorted((a, b) => (b.piece?.cutFt ?? 0) - (a.piece?.cutFt ?? 0));
   return (
     <>
       <h2>
         {itemName(line.item)}{' '}
-        <span className="fig">{cents === undefined ? 'no price' : printDollars(cents)}</span>
+        <span className="fig">{cents === undefined ? noPrice(priced) : printDollars(cents)}</span>
       </h2>
       {line.pieces.length > 0 ? (
         <Pieces job={job} needs={needs} part={part} />
@@ -121,6 +121,7 @@ export function LineWorking({ job, priced, part }: LineWorkingProps) {
       )}
       <LineFields key={line.key} job={job} priced={priced} />
       <p className="second">{priceWords(offer, today())}</p>
+      {tooLong !== null && <p role="alert">{tooLongWords(tooLong)}</p>}
       <h2>Bought</h2>
       <table className={classes['working']}>
         <tbody>

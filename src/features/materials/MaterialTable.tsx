@@ -5,7 +5,7 @@ import type { PricedLine, PricedTakeoff } from '../../core/takeoff/pricedTakeoff
 import type { Takeoff } from '../../core/takeoff/takeoff';
 import { printDollars } from '../../core/units/money';
 import { itemName } from '../../core/wording/itemWords';
-import { boughtWords, needWords, truckWords } from '../../core/wording/takeoffWords';
+import { boughtWords, needWords, noPrice, truckWords } from '../../core/wording/takeoffWords';
 import { counted } from '../../core/wording/words';
 import { partWords } from './partWords';
 import classes from './materials.module.css';
@@ -46,7 +46,7 @@ function Row({ priced, need, cents, chosen, lit, onLine }: RowProps) {
       <td className="fig">{need}</td>
       <td className="fig">{truckWords(priced)}</td>
       <td className="fig">{boughtWords(priced)}</td>
-      <td className="fig">{cents === undefined ? 'no price' : printDollars(cents)}</td>
+      <td className="fig">{cents === undefined ? noPrice(priced) : printDollars(cents)}</td>
     </tr>
   );
 }

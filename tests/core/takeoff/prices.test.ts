@@ -151,6 +151,20 @@ describe('what lies on the truck', () => {
   });
 });
 
+test('a piece longer than anything that is sold is said with where it lies, and the total lacks it', () => {
+  const { item } = cableIn(job()).line;
+  const priced = pricedOf(job({ prices: [price(item, 25, 2000)] }));
+  const line = priced.lines.find((each) => each.line.item.kind === 'cable');
+  expect(line).toMatchObject({ cents: undefined, tooLong: { where: 'A to B', ft: 48, maxFt: 25 } });
+  expect(priced.unpriced).toBe(1);
+  const onTruck = job({
+    prices: [price(item, 25, 2000)],
+    truck: [{ item: itemKey(item), ft: 50, count: 1 }],
+  });
+  expect(cableIn(onTruck)).toMatchObject({ cents: 0, tooLong: null });
+  expect(cableIn(job({ prices: [price(item, null, 100)] })).tooLong).toBeNull();
+});
+
 describe('what changes if', () => {
   const cable = cableIn(job());
   const asked = { key: cable.line.key, pieces: cable.line.pieces, offer: cable.offer };
