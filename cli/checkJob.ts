@@ -14,7 +14,7 @@ const print = (title: string, open: readonly AnyFinding[]): void => {
 };
 
 /**
- * Lists what is open in a job: service, every circuit and its route, panels; the same as the screen shows.
+ * Lists what is open in a job: service, every circuit and its route, panels, waters; the same as the screen shows.
  * Returns 0, 1 where there are stops, 2 for a file that cannot be read.
  */
 export function checkJob(file: string): number {
@@ -32,5 +32,6 @@ export function checkJob(file: string): number {
     print(`${each.circuit.name}: ${circuitLine(each.solved, each.circuit)}`, [...each.open, ...onRoute]);
   }
   for (const { panel, findings } of evaluation.panels) print(panel.name, evaluation.openOf(findings));
+  for (const { report, findings } of evaluation.waters) print(report.water.name, evaluation.openOf(findings));
   return evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop') ? 1 : 0;
 }

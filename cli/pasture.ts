@@ -1,22 +1,3 @@
-import { checkJob } from './checkJob';
-import { listTables } from './listTables';
-import { work } from './work';
+import { run } from './run';
 
-const USAGE = `Usage:
-  pasture work FILE [--json]        answer every item of a worksheet, or of a CSV schedule
-  pasture check-job FILE            read a .pasture.json file and list what is open in it
-  pasture tables [ID]               list the tables of the code, or print one`;
-
-const [command, ...rest] = process.argv.slice(2);
-const flags = new Set(rest.filter((each) => each.startsWith('--')));
-const [file] = rest.filter((each) => !each.startsWith('--'));
-
-const run = (): number => {
-  if (command === 'work' && file !== undefined) return work(file, flags.has('--json'));
-  if (command === 'check-job' && file !== undefined) return checkJob(file);
-  if (command === 'tables') return listTables(file);
-  console.error(USAGE);
-  return 2;
-};
-
-process.exitCode = run();
+process.exitCode = run(process.argv.slice(2));

@@ -2,7 +2,9 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { expect, test } from 'vitest';
+import { expect, test, vi } from 'vitest';
+import { run } from '../../cli/run';
+import { demoJob } from '../../src/core/job/demo/demoJob';
 import { fullHouse } from '../support/fullHouse/job';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
@@ -16,8 +18,16 @@ const file = (name: string, text: string): string => {
   return at;
 };
 
-const pasture = (...words: string[]) =>
-  spawnSync('node', ['--import', 'tsx', 'cli/pasture.ts', ...words], { encoding: 'utf8' });
+/** A command with what it prints. */
+function pasture(...words: string[]) {
+  const [said, told]: [string[], string[]] = [[], []];
+  const log = vi.spyOn(console, 'log').mockImplementation((line: string) => void said.push(line));
+  const error = vi.spyOn(console, 'error').mockImplementation((line: string) => void told.push(line));
+  const status = run(words);
+  log.mockRestore();
+  error.mockRestore();
+  return { status, stdout: said.join('\n'), stderr: told.join('\n') };
+}
 
 const count = {
   id: 'six',
@@ -27,6 +37,14 @@ const count = {
   insulation: 'THWN-2',
   size: '8',
 };
+
+test('the shell is told what the command returned', () => {
+  const spawned = spawnSync('node', ['--import', 'tsx', 'cli/pasture.ts', 'tables', 'no-such-table'], {
+    encoding: 'utf8',
+  });
+  expect(spawned.status).toBe(2);
+  expect(spawned.stderr).toContain('no table');
+});
 
 test('work answers as JSON and as a table, and returns 0', () => {
   const sheet = file('good.json', JSON.stringify({ worksheet: 1, items: [count] }));
@@ -68,12 +86,15 @@ test('check-job lists what is open, and returns 1 while there are stops', () => 
   expect(stdout).toContain('Stop: 6 AWG NM-B carries 55 A');
 });
 
-test('check-job says everything that the screens say, and returns 0 where nothing is stopped', () => {
-  const { stdout } = pasture('check-job', file('all.pasture.json', writeJobFile(fullHouse)));
-  const evaluation = evaluateJob(fullHouse);
+test.each([fullHouse, demoJob])('check-job says everything that the screens say of a job', (job) => {
+  const { stdout } = pasture('check-job', file('all.pasture.json', writeJobFile(job)));
+  const evaluation = evaluateJob(job);
   const open = evaluation.openOf(evaluation.findings);
   for (const finding of open) expect(stdout).toContain(findingSentence(finding));
   expect(stdout.match(/^ {2}(Stop|Ask|Check|Note): /gm)).toHaveLength(open.length);
+});
+
+test('check-job returns 0 where nothing is stopped', () => {
   const quiet = { ...fullHouse, circuits: [], panels: [] };
   const stops = evaluateJob(quiet).findings.filter(({ severity }) => severity === 'stop');
   const { status } = pasture('check-job', file('quiet.pasture.json', writeJobFile(quiet)));

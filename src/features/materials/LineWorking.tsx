@@ -5,6 +5,7 @@ import { printDollars } from '../../core/units/money';
 import { itemName } from '../../core/wording/itemWords';
 import { boughtWords, needWords, noPrice, priceWords, tooLongWords } from '../../core/wording/takeoffWords';
 import { printNumber as n } from '../../core/units/number';
+import { inFeet } from '../../core/wording/words';
 import { LineFields } from './LineFields';
 import { partWords } from './partWords';
 import { today } from './today';
@@ -98,6 +99,43 @@ function Counted({
   );
 }
 
+/** How the line is bought, what is left over, and whether it could be cheaper. */
+function Bought({ priced }: Pick<LineWorkingProps, 'priced'>) {
+  const { line, cuts } = priced;
+  return (
+    <>
+      <h2>Bought</h2>
+      <table className={classes['working']}>
+        <tbody>
+          <tr>
+            <th scope="row">{needWords(line)}</th>
+            <td className="fig">{boughtWords(priced)}</td>
+          </tr>
+          {cuts !== undefined && (
+            <>
+              <tr>
+                <th scope="row">Left over</th>
+                <td className="fig">{inFeet(cuts.plan.bars.reduce((all, { leftFt }) => all + leftFt, 0))}</td>
+              </tr>
+              <tr>
+                <th scope="row">No way costs less than</th>
+                <td className="fig">{printDollars(cuts.plan.boundCents)}</td>
+              </tr>
+            </>
+          )}
+        </tbody>
+      </table>
+      {cuts !== undefined && (
+        <p className="second">
+          {cuts.plan.proved
+            ? 'Proved: nothing cheaper exists at these prices.'
+            : 'Not proved: a cheaper way may exist.'}
+        </p>
+      )}
+    </>
+  );
+}
+
 /** The chosen line: its pieces, how they are bought, and whether it could be cheaper. */
 export function LineWorking({ job, priced, part }: LineWorkingProps) {
   const { line, cuts, cents, offer, tooLong } = priced;
@@ -122,40 +160,7 @@ export function LineWorking({ job, priced, part }: LineWorkingProps) {
       <LineFields key={line.key} job={job} priced={priced} />
       <p className="second">{priceWords(offer, today())}</p>
       {tooLong !== null && <p role="alert">{tooLongWords(tooLong)}</p>}
-      <h2>Bought</h2>
-      <table className={classes['working']}>
-        <tbody>
-          <tr>
-            <th scope="row">{needWords(line)}</th>
-            <td className="fig">{boughtWords(priced)}</td>
-          </tr>
-          {cuts !== undefined && (
-            <>
-              <tr>
-                <th scope="row">Left over</th>
-                <td className="fig">
-                  {n(
-                    cuts.plan.bars.reduce((all, { leftFt }) => all + leftFt, 0),
-                    1,
-                  )}{' '}
-                  ft
-                </td>
-              </tr>
-              <tr>
-                <th scope="row">No way costs less than</th>
-                <td className="fig">{printDollars(cuts.plan.boundCents)}</td>
-              </tr>
-            </>
-          )}
-        </tbody>
-      </table>
-      {cuts !== undefined && (
-        <p className="second">
-          {cuts.plan.proved
-            ? 'Proved: nothing cheaper exists at these prices.'
-            : 'Not proved: a cheaper way may exist.'}
-        </p>
-      )}
+      <Bought priced={priced} />
       {cuts !== undefined && <WhatIf job={job} priced={priced} />}
     </>
   );
