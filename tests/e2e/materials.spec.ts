@@ -74,7 +74,7 @@ test('prices are read from a file: what is refused is told by its line', async (
   await expect(plan(page).getByRole('row', { name: /^NM-B 8\/3/ })).toContainText('$118.25');
 });
 
-test('the simulated supplier is asked: its prices are dated today, and a silent one leaves what is known', async ({
+test('the simulated supplier is asked: its prices are dated today, and an answer that is none leaves what is known', async ({
   page,
 }) => {
   await openDemo(page);
@@ -86,7 +86,7 @@ test('the simulated supplier is asked: its prices are dated today, and a silent 
   await expect(total).not.toContainText('94 lines');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(total).toContainText('94 lines');
-  await page.route('**/standins/prices**', (route) => route.abort());
+  await page.route('**/standins/prices**', (route) => route.fulfill({ body: 'closed on Sundays' }));
   await parts(page).getByRole('button', { name: 'Ask the supplier (simulated)' }).click();
   await expect(parts(page).getByRole('alert')).toContainText(
     'It does not answer. The prices that are known stay',
