@@ -89,7 +89,7 @@ test('the simulated supplier is asked: its prices are dated today, and an answer
   await page.route('**/standins/prices**', (route) => route.fulfill({ body: 'closed on Sundays' }));
   await parts(page).getByRole('button', { name: 'Ask the supplier (simulated)' }).click();
   await expect(parts(page).getByRole('alert')).toContainText(
-    'It does not answer. The prices that are known stay',
+    'Supplier (simulated): The file has no rows under its header.',
   );
 });
 
