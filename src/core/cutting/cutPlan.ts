@@ -87,7 +87,7 @@ function cheaper(problem: CutProblem, known: Known): Known {
   return { ...known, boundCents: open ?? Math.min(top, cents ?? top) };
 }
 
-/** The pieces of a plan by their ids, longest first, and what is left of each bar. */
+/** The pieces of a plan by their ids, and what is left of each bar: the longest bars and pieces first. */
 function barsOf(
   plan: readonly Pattern[],
   pieces: readonly Piece[],
@@ -96,7 +96,9 @@ function barsOf(
   { lengths }: CutProblem,
 ): readonly Bar[] {
   const waiting = lengths.map((length) => pieces.filter((piece) => lengthOf(piece) === length));
-  return plan.map(({ pack, take }): Bar => {
+  const ftOf = ({ pack }: Pattern): number => stock[pack]?.ft ?? 0;
+  const longestFirst = plan.toSorted((a, b) => ftOf(b) - ftOf(a));
+  return longestFirst.map(({ pack, take }): Bar => {
     const own = stock[pack];
     const cut = take.flatMap((count, row) => waiting[row]?.splice(0, count) ?? []);
     const used = cut.reduce((sum, { ft }) => sum + ft, 0);
