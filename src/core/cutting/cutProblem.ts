@@ -41,7 +41,8 @@ const PARTS = 1000;
 const ofPiece = (ft: number): number => Math.ceil(ft * PARTS - 1e-6);
 const ofPack = (ft: number): number => Math.floor(ft * PARTS + 1e-6);
 
-const common = (a: number, b: number): number => (b === 0 ? a : common(b, a % b));
+/** The greatest whole number both are multiples of; the other number where one is 0. */
+export const common = (a: number, b: number): number => (b === 0 ? a : common(b, a % b));
 
 /** The longest pack is told apart by so many units at most: finer lengths are rounded. */
 const MAX_UNITS = 20_000;

@@ -1,4 +1,4 @@
-import { usedBy, type CutProblem, type Pack } from './cutProblem';
+import { common, usedBy, type CutProblem, type Pack } from './cutProblem';
 
 /** How many of each pack are bought. */
 export type Purchase = readonly number[];
@@ -7,8 +7,6 @@ export type Purchase = readonly number[];
 const MAX_STEPS = 1_000_000;
 /** No packs come to this cost. */
 const NEVER = -1e9;
-
-const common = (a: number, b: number): number => (b === 0 ? a : common(b, a % b));
 
 /** The most length for exactly each cost, once a pack may be bought too. */
 function withPack(before: Int32Array, { size, count }: Pack, price: number): Int32Array {

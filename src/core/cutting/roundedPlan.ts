@@ -62,12 +62,17 @@ function rounded(shares: readonly Share[]): readonly Pattern[] {
   return nearest === undefined ? [] : [nearest.pattern];
 }
 
-/** The pattern that costs least for what it uses of a pack. */
-function densest(problem: CutProblem): readonly Pattern[] {
+/** Of patterns that use some of a pack, the one that costs least for it; none where there are none. */
+function cheapestPerUse(found: readonly Pattern[], problem: CutProblem): readonly Pattern[] {
   const perUnit = (pattern: Pattern): number => costOf([pattern], problem) / usedBy(pattern, problem);
-  const found = bestPatterns(problem, problem.lengths).filter((each) => usedBy(each, problem) > 0);
   const best = found.toSorted((a, b) => perUnit(a) - perUnit(b))[0];
   return best === undefined ? [] : [best];
+}
+
+/** The pattern that costs least for what it uses of a pack. */
+function densest(problem: CutProblem): readonly Pattern[] {
+  const found = bestPatterns(problem, problem.lengths).filter((each) => usedBy(each, problem) > 0);
+  return cheapestPerUse(found, problem);
 }
 
 /** The longest piece that is left, with whatever fills its pack best. */
@@ -86,9 +91,7 @@ function longestFirst(problem: CutProblem): readonly Pattern[] {
   const found = bestPatterns(rest, problem.lengths)
     .filter(({ pack }) => (rest.packs[pack]?.count ?? 0) > 0)
     .map(({ pack, take }) => ({ pack, take: take.map((count, at) => (at === row ? count + 1 : count)) }));
-  const perUnit = (pattern: Pattern): number => costOf([pattern], problem) / usedBy(pattern, problem);
-  const best = found.toSorted((a, b) => perUnit(a) - perUnit(b))[0];
-  return best === undefined ? [] : [best];
+  return cheapestPerUse(found, problem);
 }
 
 /** Plans by taking what is cheapest next, and what fills the pack of the longest piece best. */
