@@ -18,8 +18,6 @@ interface Shot {
   readonly act?: (page: Page) => Promise<void>;
 }
 
-const figure = (name: string) => (page: Page) => page.locator(`[data-link="${name}"]`).click();
-
 const routeSide =
   (name: string) =>
   async (page: Page): Promise<void> => {
@@ -42,17 +40,6 @@ const SHOTS: readonly Shot[] = [
   { name: 'circuits', at: '/jobs/demo-orchard-lane/carport-charger' },
   { name: 'route', at: '/jobs/demo-orchard-lane/kiln?part=route', act: routeSide('Fill and cover') },
   {
-    name: 'route-phone',
-    at: '/jobs/demo-orchard-lane/kiln?part=route',
-    size: PHONE,
-    act: async (page) => {
-      await page.getByRole('button', { name: /66 ft of 3\/4 PVC Sch 40/ }).click();
-      await page.getByRole('group', { name: 'What is shown of the route' }).evaluate((sides) => {
-        sides.scrollIntoView();
-      });
-    },
-  },
-  {
     name: 'survey',
     at: '/jobs/demo-orchard-lane/survey',
     act: (page) =>
@@ -61,7 +48,6 @@ const SHOTS: readonly Shot[] = [
       }),
   },
   { name: 'survey-phone', at: '/jobs/demo-orchard-lane/survey', size: PHONE },
-  { name: 'protection', at: '/jobs/demo-orchard-lane/deck-tub', act: figure('protection') },
   {
     name: 'wiring',
     at: '/jobs/demo-orchard-lane/deck-tub',
@@ -76,14 +62,6 @@ const SHOTS: readonly Shot[] = [
     act: async (page) => {
       await page.getByRole('button', { name: 'Compare options' }).click();
       await page.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
-    },
-  },
-  {
-    name: 'edition',
-    at: '/jobs/demo-orchard-lane/survey',
-    act: async (page) => {
-      await page.getByRole('button', { name: /see what changes/ }).click();
-      await page.getByRole('region', { name: 'What would change' }).waitFor();
     },
   },
   { name: 'water', at: '/jobs/demo-orchard-lane/water' },
@@ -137,6 +115,28 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('button', { name: '6 AWG THWN-2, black' }).click();
     },
   },
+  {
+    name: 'quote',
+    at: '/jobs/demo-orchard-lane/materials/quote',
+    act: (page) => page.getByRole('button', { name: /Charger at 44 A/ }).click(),
+  },
+  {
+    name: 'count-phone',
+    at: '/jobs/demo-orchard-lane/materials/count',
+    size: PHONE,
+    theme: 'noon',
+    act: async (page) => {
+      for (const part of ['2 Range, kitchen', '3 Mini split, north wall'])
+        await page.getByRole('button', { name: part }).click();
+      await page.getByLabel('Used of NM-B 8/3').fill('50');
+      await page.getByLabel('NM-B 12/2: used as planned, 46 ft').check();
+    },
+  },
+  {
+    name: 'days',
+    at: '/jobs/demo-orchard-lane/days',
+    act: (page) => page.getByRole('button', { name: /Backfill, ribbon: Hot tub/ }).click(),
+  },
   { name: 'phone', at: '/jobs/demo-orchard-lane/carport-charger', size: PHONE },
   {
     name: 'sheet',
@@ -154,6 +154,9 @@ const STAGE_HEADING: Readonly<Record<string, string>> = {
   '/water/walk': 'Bond walk',
   '/panel': 'Panel, utility room',
   '/materials': 'Cut plan',
+  '/materials/quote': 'Quote',
+  '/materials/count': 'Noon count',
+  '/days': 'Days',
 };
 
 async function take(browser: Browser, address: string, shot: Shot): Promise<void> {

@@ -5,6 +5,7 @@ import fastifyStatic from '@fastify/static';
 import Fastify, { type FastifyInstance, type FastifyRequest } from 'fastify';
 import { contentSecurityPolicy } from './contentSecurityPolicy';
 import { intervalData } from './standins/intervalData';
+import { permits } from './standins/permits';
 import { prices } from './standins/prices';
 
 export interface ServerOptions {
@@ -44,6 +45,7 @@ export async function buildServer({ root, demo }: ServerOptions): Promise<Fastif
   });
   intervalData(app);
   prices(app);
+  permits(app);
   app.get('/health', () => ({ status: 'ok' }));
   app.get('/start.json', (_request, reply) => reply.header('cache-control', 'no-store').send({ demo }));
   app.setNotFoundHandler((request, reply) =>

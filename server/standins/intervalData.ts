@@ -7,6 +7,7 @@ import {
   yearAsCsv,
   yearAsXml,
 } from '../../src/core/demand/believableYear';
+import { refuseQuery, silently, slowly } from './behave';
 
 const querySchema = z.object({
   format: z.enum(['csv', 'xml']).default('csv'),
@@ -16,12 +17,6 @@ const querySchema = z.object({
 
 /** First day of the simulated year. */
 const FIRST = Date.UTC(2025, 0, 1);
-const SLOW_MS = 3000;
-
-const later = (ms: number): Promise<void> =>
-  new Promise((resolve) => {
-    setTimeout(resolve, ms);
-  });
 
 /**
  * A stand-in for the recorder at a house: a believable year of quarter hours, the same for the same seed, with a
@@ -30,18 +25,10 @@ const later = (ms: number): Promise<void> =>
 export function intervalData(app: FastifyInstance): void {
   app.get('/standins/interval-data', async (request, reply) => {
     const query = querySchema.safeParse(request.query);
-    if (!query.success) {
-      const [issue] = query.error.issues;
-      return reply
-        .code(400)
-        .send({ error: `${issue?.path.join('.') ?? 'query'}: ${issue?.message ?? 'not valid'}` });
-    }
+    if (!query.success) return refuseQuery(reply, query.error);
     const { format, seed, fault } = query.data;
-    if (fault === 'silent') {
-      // It takes the call and never answers, until the caller gives up.
-      return reply.hijack();
-    }
-    if (fault === 'slow') await later(SLOW_MS);
+    if (fault === 'silent') return silently(reply);
+    if (fault === 'slow') await slowly();
     const readings = withFault(believableYear(seed, FIRST), fault === 'slow' ? 'none' : fault);
     void reply.header('cache-control', 'no-store');
     return format === 'xml'

@@ -14,6 +14,7 @@ const STAGE_PAGES: Readonly<Record<StageName, Page>> = {
   materials: async () => ({
     Component: (await import('../features/materials/MaterialsStage')).MaterialsStage,
   }),
+  days: async () => ({ Component: (await import('../features/days/DaysStage')).DaysStage }),
 };
 
 /** The stage without a path of its own shows the circuit that the address names. */
@@ -51,6 +52,24 @@ export const router = createBrowserRouter([
           {
             path: 'water/sheet',
             lazy: async () => ({ Component: (await import('../features/water/PlanSheet')).PlanSheet }),
+          },
+          {
+            path: 'materials/quote',
+            lazy: async () => ({
+              Component: (await import('../features/materials/quote/QuoteView')).QuoteView,
+            }),
+          },
+          {
+            path: 'materials/count',
+            lazy: async () => ({
+              Component: (await import('../features/materials/count/CountPage')).CountPage,
+            }),
+          },
+          {
+            path: 'quote',
+            lazy: async () => ({
+              Component: (await import('../features/materials/quote/OwnersPage')).OwnersPage,
+            }),
           },
           {
             path: 'directory',

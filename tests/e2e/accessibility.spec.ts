@@ -121,10 +121,43 @@ test('the materials in both groupings', async ({ page }) => {
   await startJob(page, 'One charger');
   await addCircuit(page, '62 ft');
   await page.keyboard.press('6');
-  await expect(page.getByRole('img', { name: /^How \d+ kind/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /^How \d+ kind/ })).toBeVisible();
   expect(await faults(page), 'as bought').toEqual([]);
   await page.getByRole('button', { name: 'Where it is used' }).click();
   expect(await faults(page), 'as used').toEqual([]);
+});
+
+test('the quote with its terms, the page for the owner, the count at noon', async ({ page }) => {
+  await startJob(page, 'One charger');
+  await addCircuit(page, '62 ft');
+  await page.keyboard.press('6');
+  await page.getByRole('link', { name: 'Quote' }).click();
+  await expect(page.getByRole('region', { name: 'Charger at 32 A' })).toBeVisible();
+  for (const more of ['What slows the work', /^Past hours/, 'Rate, margin, fees'])
+    await page.getByText(more).click();
+  expect(await faults(page), 'quote').toEqual([]);
+  await page.getByRole('link', { name: "Owner's page" }).click();
+  await expect(page.getByText('Whole job')).toBeVisible();
+  expect(await faultsOnPaper(page), 'page for the owner').toEqual([]);
+  await page.getByRole('button', { name: 'Back to the quote' }).click();
+  await page.keyboard.press('q');
+  await page.getByRole('link', { name: 'Count at noon' }).click();
+  await page.getByRole('button', { name: /^1 EV charger/ }).click();
+  await expect(page.getByRole('heading', { name: 'Nothing to fetch. Eat here.' })).toBeVisible();
+  expect(await faults(page), 'count').toEqual([]);
+});
+
+test('the days: a gate, a step, the hours', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('7');
+  await expect(page.getByRole('img', { name: /steps in their days$/ })).toBeVisible();
+  await page.getByText('Days and hours, 2 working').click();
+  expect(await faults(page), 'gate').toEqual([]);
+  await page
+    .getByRole('navigation', { name: 'Days' })
+    .getByRole('button', { name: /Backfill, ribbon: Hot tub/ })
+    .click();
+  expect(await faultsOnPaper(page), 'step').toEqual([]);
 });
 
 test('what was found on site, and its page', async ({ page }) => {

@@ -159,6 +159,7 @@ test('one typed line is answered while it is typed, and one Enter makes the job'
     /Water/,
     /Panel/,
     /Materials/,
+    /Days/,
   ]);
 });
 

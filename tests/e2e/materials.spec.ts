@@ -10,7 +10,7 @@ test('one list for one trip: by part, by item, with the working of each length',
   await openDemo(page);
   await page.keyboard.press('6');
   await expect(plan(page).getByRole('heading', { name: 'Cut plan' })).toBeVisible();
-  await expect(plan(page).getByRole('img', { name: /^How \d+ kinds of wire/ })).toBeVisible();
+  await expect(plan(page).getByRole('group', { name: /^How \d+ kinds of wire/ })).toBeVisible();
   await plan(page).getByRole('button', { name: '6 AWG THWN-2, black' }).click();
   await expect(working(page).getByRole('heading', { name: /6 AWG THWN-2, black/ })).toBeVisible();
   await expect(working(page).getByRole('row', { name: /^8 B to D/ })).toContainText('78');
@@ -101,4 +101,34 @@ test('an empty job has nothing to cut; one with a circuit has its list', async (
   await addCircuit(page, '62 ft');
   await page.keyboard.press('6');
   await expect(parts(page).getByRole('button', { name: /EV charger/ })).toBeVisible();
+});
+
+test('a piece is laid on another bar by the keys and by the pointer, refused where it does not fit, and the cheapest comes back', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.keyboard.press('6');
+  await plan(page).getByRole('button', { name: '6 AWG THWN-2, black' }).click();
+  const short = plan(page).getByRole('button', { name: /^4 C to D, 16 ft/ });
+  const long = plan(page).getByRole('button', { name: /^8 B to D, 78 ft/ });
+  await long.focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect(plan(page).getByRole('alert')).toHaveText('78 ft does not fit in 0 ft left.');
+  await working(page).getByLabel('On the truck, ft').fill('100, 70');
+  await expect(long).toHaveAccessibleName(/on 100 ft$/);
+  const lies = (await short.getAttribute('aria-label')) ?? '';
+  const other = lies.endsWith('on 100 ft') ? /^4 B to C, 45 ft, on 70 ft/ : /^8 B to D, 78 ft, on 100 ft/;
+  const [from, to] = [
+    await short.boundingBox(),
+    await plan(page).getByRole('button', { name: other }).boundingBox(),
+  ];
+  if (from === null || to === null) throw new Error('Not drawn.');
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 4 });
+  await page.mouse.up();
+  await expect(working(page).getByText('1 bar laid by hand.')).toBeVisible();
+  await expect(short).not.toHaveAccessibleName(lies);
+  await working(page).getByRole('button', { name: 'Cheapest again' }).click();
+  await expect(short).toHaveAccessibleName(lies);
 });

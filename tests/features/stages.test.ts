@@ -28,8 +28,11 @@ describe('how the stages of a job stand', () => {
       water: 'nothing',
       panel: 'stop',
       materials: 'ok',
+      days: 'nothing',
     });
-    expect(states(demoJob)).toMatchObject({ water: 'ask' });
+    expect(states(demoJob)).toMatchObject({ water: 'ask', days: 'ok' });
+    const failed = { id: 'rough-in' as const, booked: null, passed: null, failed: 'Box over full' };
+    expect(states({ ...demoJob, days: { ...demoJob.days, gates: [failed] } })['days']).toBe('check');
     const [outlet] = fullHouse.circuits.filter(({ id }) => id === 'garage-outlet');
     expect(states({ ...fullHouse, circuits: outlet === undefined ? [] : [outlet] })['circuits']).toBe('ok');
   });

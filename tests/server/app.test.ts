@@ -4,6 +4,7 @@ import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { buildServer } from '../../server/app';
+import { deskAnswerSchema, openSlots } from '../../src/core/timing/permitDesk';
 import { listenOnFreePort } from '../../server/listenOnFreePort';
 
 const root = mkdtempSync(path.join(os.tmpdir(), 'pasture-'));
@@ -147,5 +148,34 @@ describe('the simulated supplier', () => {
     expect((await ask('&mood=cheap')).json()).toMatchObject({
       error: expect.stringContaining('mood') as string,
     });
+  });
+});
+
+describe('the simulated permit desk', () => {
+  const ask = (query: string) => app.inject(`/standins/permits?from=2026-03-20${query}`);
+
+  test('gives slots of the next workdays, and what became of the inspection', async () => {
+    // The 20th is a Friday.
+    expect((await ask('')).json()).toMatchObject({
+      slots: [
+        '2026-03-23T09:00',
+        '2026-03-23T13:00',
+        '2026-03-24T09:00',
+        '2026-03-24T13:00',
+        '2026-03-25T09:00',
+        '2026-03-25T13:00',
+      ],
+      outcome: { passed: true, remarks: '' },
+    });
+    expect((await ask('&mood=fails')).json()).toMatchObject({ outcome: { passed: false } });
+    expect((await ask('&mood=full')).json()).toEqual({ slots: [], outcome: null });
+  });
+
+  test('contradicts itself when it is to, and refuses a day that is none', async () => {
+    const answer = deskAnswerSchema.parse((await ask('&mood=contradictory')).json());
+    expect(answer.slots).toHaveLength(13);
+    expect(openSlots(answer, '2026-03-20')).toHaveLength(6);
+    expect((await app.inject('/standins/permits?from=2026-02-30')).statusCode).toBe(400);
+    expect((await ask('&mood=kind')).statusCode).toBe(400);
   });
 });

@@ -4,7 +4,7 @@ import type { Segment } from './circuitSchema';
 import { TRADE_SIZES, tradeRank } from '../units/tradeSize';
 import { cents, type Cents } from '../units/quantity';
 import { sizeRank, WIRE_SIZES } from '../units/wireSize';
-import type { PriceList } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 
 /** Wire left free in panel and box, feet at each end of a segment. */
 const MAKE_UP_FT = 3;

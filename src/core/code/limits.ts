@@ -17,7 +17,15 @@ export const LIMITS = {
   /** Pieces that are cut, and bars that they are cut from. */
   pieces: 1000,
   prices: 5000,
+  counted: 100_000,
   truck: 300,
+  /** Hours that something takes, past circuits by which a pace is known, and options of a quote. */
+  hours: 2000,
+  pastJobs: 300,
+  hoursTaken: 100_000,
+  options: 60,
+  /** Steps that are put into days. */
+  daySteps: 300,
   /** The dearest that a thing may be. */
   cents: 100_000_000,
   /** Coordinates in plan, feet either way. */

@@ -1,3 +1,5 @@
+import { common } from '../units/common';
+
 /** A roll, coil, stick or tail from which pieces are cut. */
 export interface CutStock {
   readonly id: string;
@@ -40,9 +42,6 @@ const PARTS = 1000;
 /** A piece in parts is never shorter than it is, and a pack never longer. */
 const ofPiece = (ft: number): number => Math.ceil(ft * PARTS - 1e-6);
 const ofPack = (ft: number): number => Math.floor(ft * PARTS + 1e-6);
-
-/** The greatest whole number both are multiples of; the other number where one is 0. */
-export const common = (a: number, b: number): number => (b === 0 ? a : common(b, a % b));
 
 /** The longest pack is told apart by so many units at most: finer lengths are rounded. */
 const MAX_UNITS = 20_000;

@@ -1,4 +1,5 @@
-import { common, usedBy, type CutProblem, type Pack } from './cutProblem';
+import { common } from '../units/common';
+import { usedBy, type CutProblem, type Pack } from './cutProblem';
 
 /** How many of each pack are bought. */
 export type Purchase = readonly number[];

@@ -79,15 +79,16 @@ const inSegments = (
 };
 
 /** Methods worth trying in the place of another, cheapest way of working first. */
-const INSTEAD: readonly MethodId[] = ['mc', 'emt', 'pvc40', 'uf-b', 'pvc80'];
+export const INSTEAD: readonly MethodId[] = ['mc', 'emt', 'pvc40', 'uf-b', 'pvc80'];
 
-const mayRun = (method: MethodId, place: Environment): boolean => {
+/** Whether a method is worth offering in a place. */
+export const mayRun = (method: MethodId, place: Environment): boolean => {
   if (isWet(place) || place === 'damp') return allowedIn(method, place) === 'yes';
   return method !== 'uf-b' && method !== 'pvc80';
 };
 
 /** A segment in another method: in the ground as deep as that method usually lies, or deeper where it was. */
-const inMethod = (segment: Segment, method: MethodId): Segment =>
+export const inMethod = (segment: Segment, method: MethodId): Segment =>
   segment.place === 'underground'
     ? { ...segment, method, heightFt: Math.min(segment.heightFt, usualHeightFt(segment.place, method)) }
     : { ...segment, method };

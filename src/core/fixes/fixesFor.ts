@@ -5,7 +5,7 @@ import type { Command } from '../job/command';
 import { applyCommand, isRefusal } from '../job/commands';
 import { evaluateJob, type JobEvaluation } from '../job/evaluateJob';
 import { branchOf, type JobMemo } from '../job/jobMemo';
-import type { PriceList } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 import { cents, type Cents } from '../units/quantity';
 import type { Candidate, CandidatesByCode } from './candidate';
 import type { FixChange } from './change';

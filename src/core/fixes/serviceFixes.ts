@@ -3,8 +3,24 @@ import type { Command } from '../job/command';
 import { circuitChange } from '../job/changes';
 import type { Job } from '../job/jobSchema';
 import { serviceOptions, type ServiceOption } from '../service/serviceOptions';
+import type { WireSize } from '../units/wireSize';
 import type { Candidate, Candidates, CandidatesByCode } from './candidate';
 import type { FixChange } from './change';
+
+/** A larger service as an edit of the job: main, conductors, and the panel that it ends in. */
+export function largerService(
+  { ratingA, size }: { readonly ratingA: number; readonly size: WireSize },
+  panels: Job['panels'],
+): Command {
+  const house: Command = {
+    kind: 'change-house',
+    fields: { ratingA, meterA: null, conductor: { size, metal: 'cu' }, larger: true },
+  };
+  const fed = panels
+    .filter(({ role }) => role === 'service')
+    .map(({ id }): Command => ({ kind: 'change-panel', id, fields: { mainA: ratingA, busA: null } }));
+  return { kind: 'batch', commands: [house, ...fed] };
+}
 
 /** A way to make the load fit as an edit of the job; undefined where its charger is gone. */
 function commandOf({ circuits, panels }: Job, option: ServiceOption): Command | undefined {
@@ -22,17 +38,8 @@ function commandOf({ circuits, panels }: Job, option: ServiceOption): Command | 
       const { circuitId, loadId } = option;
       return { kind: 'change-house', fields: { sharing: { circuitId, loadId } } };
     }
-    case 'service': {
-      const { ratingA, size } = option;
-      const house: Command = {
-        kind: 'change-house',
-        fields: { ratingA, meterA: null, conductor: { size, metal: 'cu' } },
-      };
-      const fed = panels
-        .filter(({ role }) => role === 'service')
-        .map(({ id }): Command => ({ kind: 'change-panel', id, fields: { mainA: ratingA, busA: null } }));
-      return { kind: 'batch', commands: [house, ...fed] };
-    }
+    case 'service':
+      return largerService(option, panels);
   }
 }
 

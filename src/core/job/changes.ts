@@ -49,6 +49,10 @@ export function joined(first: Command, second: Command): Command {
     return { ...second, fields: { ...first.fields, ...second.fields } };
   if (first.kind === 'change-materials' && second.kind === 'change-materials')
     return { ...second, fields: { ...first.fields, ...second.fields } };
+  if (first.kind === 'change-quote' && second.kind === 'change-quote')
+    return { ...second, fields: { ...first.fields, ...second.fields } };
+  if (first.kind === 'change-days' && second.kind === 'change-days')
+    return { ...second, fields: { ...first.fields, ...second.fields } };
   if (first.kind === 'change-job' && second.kind === 'change-job')
     return { ...second, fields: { ...first.fields, ...second.fields } };
   return byTarget([first, second]) ?? { kind: 'batch', commands: [first, second] };

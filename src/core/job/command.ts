@@ -1,6 +1,8 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import type { Panel } from '../panel/panelSchema';
 import type { House } from '../service/houseSchema';
+import type { Days } from '../timing/daysDocument';
+import type { Quote } from '../quote/quoteDocument';
 import type { Materials } from '../takeoff/materialsDocument';
 import type { Yard, YardList, YardLists } from '../water/yardSchema';
 import type { Job } from './jobSchema';
@@ -50,6 +52,8 @@ export type Command =
   | { readonly kind: 'change-job'; readonly fields: Partial<JobFields> }
   | { readonly kind: 'change-house'; readonly fields: Partial<House> }
   | { readonly kind: 'change-materials'; readonly fields: Partial<Materials> }
+  | { readonly kind: 'change-quote'; readonly fields: Partial<Quote> }
+  | { readonly kind: 'change-days'; readonly fields: Partial<Days> }
   | { readonly kind: 'change-panel'; readonly id: string; readonly fields: Partial<PanelFields> }
   | PutInYard
   | { readonly kind: 'take-from-yard'; readonly list: YardList; readonly id: string }

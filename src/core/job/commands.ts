@@ -192,6 +192,16 @@ function apply(job: Job, command: Command): Applied | Refusal {
         job: { ...job, materials: { ...job.materials, ...command.fields } },
         inverse: { kind: 'change-materials', fields: before(job.materials, command.fields) },
       };
+    case 'change-quote':
+      return {
+        job: { ...job, quote: { ...job.quote, ...command.fields } },
+        inverse: { kind: 'change-quote', fields: before(job.quote, command.fields) },
+      };
+    case 'change-days':
+      return {
+        job: { ...job, days: { ...job.days, ...command.fields } },
+        inverse: { kind: 'change-days', fields: before(job.days, command.fields) },
+      };
     case 'change-panel':
       return changePanel(job, command.id, command.fields);
     case 'put-in-yard':

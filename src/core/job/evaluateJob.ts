@@ -4,7 +4,10 @@ import type { AnyFinding } from '../findings/finding';
 import { panelUnknowns } from '../panel/panelUnknowns';
 import { circuitShareKeys, sharersOf } from './evaluateCircuits';
 import { evaluatePanels, evaluateService } from './evaluateHouse';
+import { defaultPrices } from '../price/defaultPrices';
+import { listState, type ListState } from '../takeoff/listState';
 import type { Takeoff } from '../takeoff/takeoff';
+import { evaluateLabor, type LaborPart } from './evaluateLabor';
 import { evaluateRoute } from './evaluateRoute';
 import { evaluateTakeoff } from './evaluateTakeoff';
 import { evaluateWaters } from './evaluateWater';
@@ -32,6 +35,7 @@ export class JobEvaluation extends JobSizes {
   #panels: readonly PanelEvaluation[] | undefined;
   #waters: readonly WaterEvaluation[] | undefined;
   #takeoff: Takeoff | undefined;
+  #labor: readonly LaborPart[] | undefined;
   #findings: readonly AnyFinding[] | undefined;
 
   constructor(job: Job, memo: JobMemo) {
@@ -94,6 +98,17 @@ export class JobEvaluation extends JobSizes {
   get takeoff(): Takeoff {
     this.#takeoff ??= evaluateTakeoff(this, this.#memo);
     return this.#takeoff;
+  }
+
+  /** What of the list of material is to be looked at on a day. */
+  listState(today: string): ListState {
+    return listState(this.takeoff, this.job.materials, defaultPrices, today);
+  }
+
+  /** The work of every part of the job, in hours. */
+  get labor(): readonly LaborPart[] {
+    this.#labor ??= evaluateLabor(this);
+    return this.#labor;
   }
 
   /** Everything that was found, circuit by circuit, then the service, the panels and the water. */

@@ -21,5 +21,7 @@ export const freshJob = (id: string, name: string): Job => ({
   observed: STAGE_DOCUMENTS.observed.fresh,
   yard: STAGE_DOCUMENTS.yard.fresh,
   materials: STAGE_DOCUMENTS.materials.fresh,
+  quote: STAGE_DOCUMENTS.quote.fresh,
+  days: STAGE_DOCUMENTS.days.fresh,
   circuits: STAGE_DOCUMENTS.circuits.fresh,
 });

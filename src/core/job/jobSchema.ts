@@ -9,6 +9,8 @@ import { answersDocument } from '../findings/answersDocument';
 import { panelsDocument } from '../panel/panelsDocument';
 import { locateDocument } from '../route/locateDocument';
 import { houseDocument } from '../service/houseDocument';
+import { quoteDocument } from '../quote/quoteDocument';
+import { daysDocument } from '../timing/daysDocument';
 import { materialsDocument } from '../takeoff/materialsDocument';
 import { yardDocument } from '../water/yardDocument';
 import { amendmentSchema } from './amendmentSchema';
@@ -23,6 +25,8 @@ export const STAGE_DOCUMENTS = {
   observed: observedDocument,
   yard: yardDocument,
   materials: materialsDocument,
+  quote: quoteDocument,
+  days: daysDocument,
   circuits: circuitsDocument,
 };
 
@@ -45,6 +49,8 @@ export const jobSchema = z.strictObject({
   observed: STAGE_DOCUMENTS.observed.schema,
   yard: STAGE_DOCUMENTS.yard.schema.describe('Water in the yard and what stands around it'),
   materials: STAGE_DOCUMENTS.materials.schema.describe('Prices, and what lies on the truck'),
+  quote: STAGE_DOCUMENTS.quote.schema.describe('Labor, terms, options and what was accepted'),
+  days: STAGE_DOCUMENTS.days.schema.describe('Working days, gates, and what was moved and done'),
   circuits: STAGE_DOCUMENTS.circuits.schema,
 });
 

@@ -1,5 +1,6 @@
 import type { Circuit, Segment } from '../circuit/circuitSchema';
 import type { Panel } from '../panel/panelSchema';
+import type { Quote } from '../quote/quoteDocument';
 import type { Yard } from '../water/yardSchema';
 import type { Job } from './jobSchema';
 
@@ -85,6 +86,24 @@ function subjectNow(subject: string, circuits: Renaming, panels: Renaming, items
   return subject;
 }
 
+/** What the quote says of circuits, by the ids as they are now. */
+function quoteNow(quote: Quote, circuits: Renaming): Quote {
+  const named = <T extends { readonly circuitId: string }>(all: readonly T[]): T[] =>
+    all.map((each) => ({ ...each, circuitId: circuits.of(each.circuitId) }));
+  const { labor } = quote;
+  return {
+    ...quote,
+    options: named(quote.options),
+    picked: named(quote.picked),
+    ownerMax: named(quote.ownerMax),
+    labor: {
+      ...labor,
+      finished: labor.finished.map((each) => circuits.of(each)),
+      taken: labor.taken.map((each) => ({ ...each, id: circuits.of(each.id) })),
+    },
+  };
+}
+
 /** A job that came from a file, its ids unique and safe; how many had to be given anew. */
 export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: number } {
   const circuits = new Renaming();
@@ -123,6 +142,7 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
       observed,
       yard,
       panels: housed,
+      quote: quoteNow(job.quote, circuits),
       answers: answers.map((each) => ({
         ...each,
         subject: subjectNow(each.subject, circuits, panels, items),

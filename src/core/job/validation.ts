@@ -3,6 +3,8 @@ import { circuitSchema } from '../circuit/circuitSchema';
 import { panelSchema } from '../panel/panelSchema';
 import { houseSchema } from '../service/houseSchema';
 import type { Command } from './command';
+import { daysDocument } from '../timing/daysDocument';
+import { quoteDocument } from '../quote/quoteDocument';
 import { materialsDocument } from '../takeoff/materialsDocument';
 import { yardItemSchemas, yardSchema } from '../water/yardSchema';
 import { jobSchema } from './jobSchema';
@@ -14,6 +16,8 @@ const houseFields = houseSchema.partial();
 const jobFields = jobSchema.omit({ id: true, circuits: true }).partial();
 const yardFields = yardSchema.pick({ northDeg: true, frostIn: true, underlay: true }).partial();
 const materialsFields = materialsDocument.schema.partial();
+const daysFields = daysDocument.schema.partial();
+const quoteFields = quoteDocument.schema.partial();
 const photo = circuitSchema.shape.photos.element;
 const position = z.number().int().min(0);
 
@@ -57,6 +61,10 @@ export function invalidPart(command: Command): FieldProblem | undefined {
       return checkFields(houseFields, command.fields, ['house']);
     case 'change-materials':
       return checkFields(materialsFields, command.fields, ['materials']);
+    case 'change-quote':
+      return checkFields(quoteFields, command.fields, ['quote']);
+    case 'change-days':
+      return checkFields(daysFields, command.fields, ['days']);
     case 'change-job':
       return checkFields(jobFields, command.fields, []);
     case 'put-in-yard':

@@ -1,5 +1,5 @@
 import type { Panel, PanelPlan } from './panelSchema';
-import type { PriceList } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 import { makeSpace, type FreeSpaceFound } from './freeSpaceFinder';
 import { planned, polesIn, unplacedOf, type InstalledBreaker, type Wanted } from './spaces';
 

@@ -1,6 +1,6 @@
 import { METHOD_IDS, METHODS, type MethodId } from '../code/methods';
 import { circuitPrice } from '../circuit/circuitPrice';
-import type { PriceList } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 import { cents, type Cents } from '../units/quantity';
 import type { TradeSize } from '../units/tradeSize';
 import type { WireSize } from '../units/wireSize';

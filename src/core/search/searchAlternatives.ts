@@ -6,7 +6,7 @@ import { solveCircuit } from '../circuit/solveCircuit';
 import type { SolveContext } from '../circuit/solveContext';
 import { METHOD_IDS, METHODS, type MethodId } from '../code/methods';
 import { circuitPrice } from '../circuit/circuitPrice';
-import type { PriceList } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 import { pullTension } from '../route/pullTension';
 import { nextTrade } from '../rules/racewayFill';
 import { cents, type Cents } from '../units/quantity';

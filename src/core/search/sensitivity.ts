@@ -5,7 +5,7 @@ import { solveCircuit } from '../circuit/solveCircuit';
 import type { SolveContext } from '../circuit/solveContext';
 import { applianceChanges } from '../appliances/registry';
 import { circuitPrice } from '../circuit/circuitPrice';
-import type { PriceList } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 import { cents, type Cents } from '../units/quantity';
 import type { WireSize } from '../units/wireSize';
 

@@ -12,6 +12,8 @@ export const FRESH_HOUSE: House = {
   method: 'existing',
   evAdder: false,
   managedA: null,
+  managerThere: false,
+  larger: false,
   sharing: null,
   groups: [],
   source: null,

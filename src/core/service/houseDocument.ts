@@ -15,5 +15,12 @@ export const houseDocument: StageDocument<typeof houseSchema> = {
         house: isSaved(job['house']) ? { groups: [], ...job['house'] } : job['house'],
       }),
     },
+    {
+      from: 9,
+      up: (job) => ({
+        ...job,
+        house: isSaved(job['house']) ? { managerThere: false, larger: false, ...job['house'] } : job['house'],
+      }),
+    },
   ],
 };

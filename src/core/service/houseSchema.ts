@@ -88,6 +88,8 @@ export const houseSchema = z.strictObject({
     .max(400)
     .nullable()
     .describe('Setpoint of an energy management system on the service, amperes'),
+  managerThere: z.boolean().describe('Whether the device that keeps the setpoint is there already'),
+  larger: z.boolean().describe('Whether this job makes the service larger'),
   sharing: z
     .strictObject({ circuitId: z.string().max(60), loadId: z.string().max(60) })
     .nullable()

@@ -2,7 +2,7 @@ import { SETTINGS_A } from '../appliances/ev';
 import type { Edition } from '../code/edition';
 import type { ServiceTrigger } from '../code/parameters';
 import type { Panel } from '../panel/panelSchema';
-import type { PriceList } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 import { WIRE_SIZES, type WireSize } from '../units/wireSize';
 import type { CircuitDemand } from './circuitDemand';
 import { serviceVolts, type House } from './houseSchema';
@@ -43,7 +43,7 @@ export type ServiceOption =
     };
 
 /** Ratings in which services of dwellings are made. */
-const SERVICE_A = [100, 125, 150, 200, 225, 300, 400] as const;
+export const SERVICE_A = [100, 125, 150, 200, 225, 300, 400] as const;
 
 interface Question {
   readonly house: House;
@@ -120,6 +120,10 @@ function sharing(question: Question): readonly ServiceOption[] {
     );
 }
 
+/** The smallest copper conductor of a service of this rating; undefined where none is large enough. */
+export const serviceConductor = (ratingA: number, code: Edition): WireSize | undefined =>
+  WIRE_SIZES.find((each) => (serviceConductorA(each, 'cu', code) ?? 0) >= ratingA);
+
 /** What a new service brings with it (230.67, 230.85, 250.66, and the utility). */
 const serviceTriggers = ({ parameters }: Edition): readonly ServiceTrigger[] =>
   parameters.serviceTriggers.value;
@@ -127,7 +131,7 @@ const serviceTriggers = ({ parameters }: Edition): readonly ServiceTrigger[] =>
 function upgrade(question: Question): readonly ServiceOption[] {
   const { house, panel, additions, code, prices } = question;
   for (const ratingA of SERVICE_A) {
-    const size = WIRE_SIZES.find((each) => (serviceConductorA(each, 'cu', code) ?? 0) >= ratingA);
+    const size = serviceConductor(ratingA, code);
     if (size === undefined) continue;
     const bigger: House = { ...house, ratingA, meterA: null, conductor: { size, metal: 'cu' } };
     const spareA = spare(

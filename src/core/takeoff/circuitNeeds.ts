@@ -1,5 +1,5 @@
 import type { SmallKind } from '../code/itemKinds';
-import { isSized, type SizedFigures } from '../circuit/figures';
+import { isSized } from '../circuit/figures';
 import { segmentSpan, stationLetter } from '../circuit/stations';
 import { METHODS } from '../code/methods';
 import type { RouteFitting } from '../code/routeKinds';
@@ -11,7 +11,7 @@ import type { WirePiece } from '../route/wireList';
 import type { TradeSize } from '../units/tradeSize';
 import type { Item } from './item';
 import { pieceOf, type Need } from './need';
-import { outletNeeds } from './outletNeeds';
+import { outletNeeds, type Put } from './outletNeeds';
 
 /** What a circuit is taken off by. */
 export interface CircuitCase {
@@ -21,8 +21,6 @@ export interface CircuitCase {
   /** Whether it shares one space with another: the tandem breaker is then bought for the panel. */
   readonly onTandem: boolean;
 }
-
-type Put = (item: Item, count: number, where: string) => void;
 
 /** A list of what a circuit needs, in the making. */
 class CircuitList {
@@ -182,7 +180,6 @@ export function circuitNeeds({ route, brings, onTandem }: CircuitCase): readonly
   const { circuit, solved } = route.about;
   const { figures } = solved;
   if (circuit.existing !== null || !isSized(figures)) return [];
-  const sized: SizedFigures = figures;
   const list = new CircuitList(circuit.id);
   wires(route, list);
   raceways(route, brings, list);
@@ -190,6 +187,6 @@ export function circuitNeeds({ route, brings, onTandem }: CircuitCase): readonly
   supports(route, brings, list);
   boxes(route, list);
   panelEntry(route, list);
-  outletNeeds(sized, onTandem, stationLetter(circuit.run.length), list.put);
+  outletNeeds(figures, onTandem, stationLetter(circuit.run.length), list.put);
   return list.needs;
 }

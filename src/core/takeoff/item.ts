@@ -43,6 +43,8 @@ export type Item =
   | { readonly kind: 'dead-front' | 'spa-panel' | 'disconnect'; readonly amps: number }
   | { readonly kind: 'tape'; readonly letters: string }
   | { readonly kind: 'ribbon' }
+  | { readonly kind: 'load-manager' | 'sharing-device' }
+  | { readonly kind: 'service'; readonly amps: number }
   | { readonly kind: SmallKind };
 
 /** What an item is told apart by: two of one key are one and the same thing to buy. */

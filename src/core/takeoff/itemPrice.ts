@@ -1,5 +1,5 @@
 import type { RacewayFittingKind } from '../code/itemKinds';
-import type { PriceList } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 import { TRADE_SIZES, tradeRank, type TradeSize } from '../units/tradeSize';
 import { sizeRank, WIRE_SIZES } from '../units/wireSize';
 import type { Item } from './item';
@@ -91,6 +91,12 @@ export function itemPrice(item: Item, prices: PriceList): number | undefined {
       return prices.tape;
     case 'ribbon':
       return prices.ribbon;
+    case 'load-manager':
+      return prices.service.management;
+    case 'sharing-device':
+      return prices.service.sharing;
+    case 'service':
+      return ratedCents(prices.service.upgrade, item.amps);
     default:
       return prices.small[item.kind];
   }

@@ -1,17 +1,17 @@
-import { cutPlan, type CutPlan } from '../cutting/cutPlan';
+import { cutPlan, type Bar, type CutPlan } from '../cutting/cutPlan';
 import type { CutStock } from '../cutting/cutProblem';
+import { heldBars, type HeldBar } from './keptBars';
+import type { KeptBar } from './materialsDocument';
 import type { NeededPiece } from './need';
 import type { Offer } from './offer';
-
-/** What a piece is cut from: a piece on the truck, a coil, roll or stick, or a length cut at the counter. */
-export interface Pack extends CutStock {
-  readonly kind: 'truck' | 'roll' | 'counter';
-}
+import type { Pack } from './pack';
 
 /** The pieces of one line with the bars that they are cut from. */
 export interface LineCuts {
   readonly packs: readonly Pack[];
   readonly plan: CutPlan;
+  /** How many bars, the first ones, hold pieces that were put there by hand. */
+  readonly held: number;
 }
 
 /** What is asked of a line: its pieces, and what they may be cut from. */
@@ -19,6 +19,8 @@ export interface LineAsked {
   readonly key: string;
   readonly pieces: readonly NeededPiece[];
   readonly offer: Offer;
+  /** Bars whose pieces were put on them by hand; none where it is left out. */
+  readonly kept?: readonly KeptBar[];
 }
 
 /** Everything that a line may be cut from: what lies on the truck costs nothing more. */
@@ -36,16 +38,53 @@ function packsOf({ pieces, offer }: LineAsked): readonly Pack[] {
   return [...onTruck, ...rolls, ...counter];
 }
 
+/** What is left of the packs once some bars are held, and the rests of those bars, which cost nothing more. */
+function stockBeside(packs: readonly Pack[], held: readonly HeldBar[]): readonly CutStock[] {
+  const left = packs.flatMap((pack): readonly CutStock[] => {
+    if (pack.count === undefined) return [pack];
+    const count = pack.count - held.filter((bar) => bar.pack === pack).length;
+    return count > 0 ? [{ ...pack, count }] : [];
+  });
+  const rests = held.flatMap(({ leftFt }, at): readonly CutStock[] =>
+    leftFt > 0 ? [{ id: restId(at), ft: leftFt, cents: 0, count: 1 }] : [],
+  );
+  return [...left, ...rests];
+}
+
+const restId = (at: number): string => `rest ${at}`;
+
+/** The plan with the held bars in it, each with what else was laid into its rest. */
+function withHeld(plan: CutPlan, held: readonly HeldBar[]): CutPlan {
+  const cents = held.reduce((sum, { pack }) => sum + pack.cents, 0);
+  const bars = held.map(({ pack, pieces, leftFt }, at): Bar => {
+    const rest = plan.bars.find(({ stock }) => stock === restId(at));
+    return {
+      stock: pack.id,
+      pieces: [...pieces.map(({ id }) => id), ...(rest?.pieces ?? [])],
+      leftFt: rest?.leftFt ?? leftFt,
+    };
+  });
+  const others = plan.bars.filter(({ stock }) => !held.some((_, at) => stock === restId(at)));
+  return {
+    ...plan,
+    bars: [...bars, ...others],
+    costCents: plan.costCents + cents,
+    boundCents: plan.boundCents + cents,
+  };
+}
+
 /**
  * How the pieces of a line are bought and cut at the least cost; undefined where nothing of it is cut, where it has no
- * price, or where a piece is longer than anything that it is sold as.
+ * price, or where a piece is longer than anything that it is sold as. Pieces that were put on a bar by hand stay there,
+ * and the bound is then that of plans that keep them.
  */
 export function lineCuts(asked: LineAsked): LineCuts | undefined {
-  if (asked.pieces.length === 0) return undefined;
+  const { pieces, kept = [] } = asked;
+  if (pieces.length === 0) return undefined;
   const packs = packsOf(asked);
-  const plan = cutPlan(
-    asked.pieces.map(({ id, cutFt }) => ({ id, ft: cutFt })),
-    packs,
-  );
-  return plan && { packs, plan };
+  const held = heldBars(kept, pieces, packs);
+  const lying = new Set(held.flatMap((bar) => bar.pieces));
+  const open = pieces.filter((piece) => !lying.has(piece)).map(({ id, cutFt }) => ({ id, ft: cutFt }));
+  const plan = cutPlan(open, stockBeside(packs, held));
+  return plan && { packs, plan: held.length === 0 ? plan : withHeld(plan, held), held: held.length };
 }

@@ -5,11 +5,12 @@ export type Source =
   | { readonly kind: 'circuit'; readonly id: string }
   | { readonly kind: 'panel'; readonly id: string }
   | { readonly kind: 'water'; readonly id: string }
+  | { readonly kind: 'service' }
   | { readonly kind: 'job' };
 
 /** What a source is told apart by. */
 export const sourceKey = (source: Source): string =>
-  source.kind === 'job' ? 'job' : `${source.kind} ${source.id}`;
+  'id' in source ? `${source.kind} ${source.id}` : source.kind;
 
 /** A piece that has to be cut in one length, and how that came about; feet. */
 export interface NeededPiece {

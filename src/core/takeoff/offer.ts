@@ -1,4 +1,4 @@
-import type { PriceList } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 import { METHODS } from '../code/methods';
 import { STICK_FT } from '../route/cutList';
 import { isByLength, itemKey, type Item } from './item';
@@ -61,7 +61,11 @@ function dated(own: readonly DatedPrice[], item: Item): Omit<Offer, 'truck'> {
 }
 
 /** What an item is sold as: by the dated prices of the job, or else by the list for comparing, which is said. */
-export function offerOf(item: Item, { prices, truck }: Materials, list: PriceList): Offer {
+export function offerOf(
+  item: Item,
+  { prices, truck }: Pick<Materials, 'prices' | 'truck'>,
+  list: PriceList,
+): Offer {
   const key = itemKey(item);
   const own = prices.filter((price) => price.item === key);
   const onTruck = truck.filter((each) => each.item === key && (each.ft === null) === !isByLength(item));

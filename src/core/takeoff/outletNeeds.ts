@@ -1,7 +1,8 @@
 import type { SizedFigures } from '../circuit/figures';
 import type { Item } from './item';
 
-type Put = (item: Item, count: number, where: string) => void;
+/** Puts so many of an item on a list, and where they go. */
+export type Put = (item: Item, count: number, where: string) => void;
 
 /** The breaker of a circuit as it is bought. */
 function breakerOf({ ocpd, outlet }: SizedFigures): Item {

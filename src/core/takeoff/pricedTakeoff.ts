@@ -1,6 +1,6 @@
-import type { PriceList } from '../price/defaultPrices';
-import type { LineCuts } from './lineCuts';
-import type { Materials } from './materialsDocument';
+import type { PriceList } from '../price/priceList';
+import type { LineAsked, LineCuts } from './lineCuts';
+import type { KeptBar, Materials } from './materialsDocument';
 import { sourceKey } from './need';
 import { offerOf, type Offer } from './offer';
 import type { Takeoff, TakeoffLine } from './takeoff';
@@ -9,6 +9,8 @@ import type { Takeoff, TakeoffLine } from './takeoff';
 export interface OfferedLine {
   readonly line: TakeoffLine;
   readonly offer: Offer;
+  /** Bars whose pieces were put on them by hand. */
+  readonly kept: readonly KeptBar[];
 }
 
 /** A line with its price, and what of that each part of the job bears. */
@@ -40,7 +42,18 @@ export const offeredLines = (
   { lines }: Takeoff,
   materials: Materials,
   list: PriceList,
-): readonly OfferedLine[] => lines.map((line) => ({ line, offer: offerOf(line.item, materials, list) }));
+): readonly OfferedLine[] =>
+  lines.map((line) => ({
+    line,
+    offer: offerOf(line.item, materials, list),
+    kept: materials.kept.filter(({ item }) => item === line.key),
+  }));
+
+/** What is asked of every line that is cut: its pieces, what they may be cut from, and what lies there by hand. */
+export const cutLines = (offered: readonly OfferedLine[]): readonly LineAsked[] =>
+  offered.flatMap(({ line: { key, pieces }, offer, kept }) =>
+    pieces.length === 0 ? [] : [{ key, pieces, offer, kept }],
+  );
 
 /** Cents shared out in proportion, whole and adding up: what is left over goes to the largest remainders. */
 export function sharedOut(cents: number, shares: ReadonlyMap<string, number>): ReadonlyMap<string, number> {
@@ -64,7 +77,7 @@ const takenFromTruck = ({ line, offer }: OfferedLine): number =>
       );
 
 /** The longest piece of a line where nothing is as long. */
-function tooLong({ line, offer }: OfferedLine): PricedLine['tooLong'] {
+export function tooLong({ line, offer }: OfferedLine): PricedLine['tooLong'] {
   const [longest] = line.pieces;
   const byTheFoot = offer.each !== undefined && !offer.packsOnly;
   if (longest === undefined || byTheFoot || offer.basis === 'none') return null;

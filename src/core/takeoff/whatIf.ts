@@ -17,6 +17,7 @@ export function otherWays(asked: LineAsked): readonly OtherWay[] {
   const way = (packFt: number | null): readonly OtherWay[] => {
     const found = lineCuts({
       ...asked,
+      kept: [],
       offer: {
         ...offer,
         packs: offer.packs.filter(({ ft }) => ft === packFt),

@@ -17,6 +17,13 @@ export const WATER_CAUTION =
 export const MATERIALS_CAUTION =
   'Prices are not offers. Listing of each breaker: see Panel. Call before digging.';
 
+/** The caution of the quote. */
+export const QUOTE_CAUTION = 'A price, not a promise of the utility. The authority decides.';
+
+/** The caution of the Days stage. */
+export const DAYS_CAUTION =
+  'Dead only: plan other light. Call before digging. Lugs stay live with the main off.';
+
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [
   'Work only on a dead panel: off, locked and tagged; then prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',

@@ -91,6 +91,12 @@ export function itemName(item: Item): string {
       return `Marking tape, ${COLOR[item.letters] ?? item.letters}`;
     case 'ribbon':
       return 'Warning ribbon';
+    case 'load-manager':
+      return 'Load management, current sensors';
+    case 'sharing-device':
+      return 'Sharing device for two loads';
+    case 'service':
+      return `New service, ${n(item.amps)} A, complete`;
     default:
       return SMALL[item.kind];
   }

@@ -1,5 +1,6 @@
 import type { MethodId } from '../code/methods';
-import { defaultPrices, type PriceList } from '../price/defaultPrices';
+import { defaultPrices } from '../price/defaultPrices';
+import type { PriceList } from '../price/priceList';
 import { isByLength, type Item } from '../takeoff/item';
 import { offerOf } from '../takeoff/offer';
 import { TRADE_SIZES } from '../units/tradeSize';

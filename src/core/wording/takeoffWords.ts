@@ -1,5 +1,7 @@
-import type { LineCuts, Pack } from '../takeoff/lineCuts';
+import type { LineCuts } from '../takeoff/lineCuts';
+import type { Pack } from '../takeoff/pack';
 import { STICK_FT } from '../route/cutList';
+import type { DoesNotFit } from '../takeoff/keptBars';
 import type { Offer } from '../takeoff/offer';
 import { ageInDays, isOld } from '../takeoff/priceAge';
 import type { PricedLine, PricedTakeoff } from '../takeoff/pricedTakeoff';
@@ -119,6 +121,10 @@ export function basisWords({ lines, comparing, unpriced }: PricedTakeoff): strin
 /** What stands in the place of a price that a line does not have; nothing while it is still being cut. */
 export const noPrice = ({ tooLong, offer }: PricedLine): string =>
   tooLong !== null ? 'too long' : offer.basis === 'none' ? 'no price' : '';
+
+/** Why a piece does not go onto another bar: "44 ft does not fit in 10 ft left". */
+export const doesNotFit = ({ ft, leftFt }: DoesNotFit): string =>
+  `${n(ft, 1)} ft does not fit in ${n(leftFt, 1)} ft left.`;
 
 /** A piece that nothing is long enough for, and what to do. */
 export const tooLongWords = ({ where, ft, maxFt }: NonNullable<PricedLine['tooLong']>): string =>

@@ -5,6 +5,8 @@ import type { ItemAnswer, ItemOutcome } from './answer';
 import { answerCircuit } from './circuitItem';
 import { answerCutPlan } from './cutItem';
 import { cutPlanItemSchema } from './cutSchemas';
+import { answerDays } from './daysItem';
+import { daysItemSchema } from './daysSchemas';
 import { answerFill } from './fillItem';
 import {
   ampacityItemSchema,
@@ -60,6 +62,7 @@ const KINDS: ReadonlyMap<string, Kind> = new Map([
   ['zone', kind(zoneItemSchema, answerZone)],
   ['bonding', kind(bondingItemSchema, answerBonding)],
   ['cut-plan', kind(cutPlanItemSchema, answerCutPlan)],
+  ['days', kind(daysItemSchema, answerDays)],
   ['bends', kind(bendsItemSchema, answerBends)],
   ['offset-bend', kind(offsetBendItemSchema, answerOffsetBend)],
   ['straps', kind(strapsItemSchema, answerStraps)],

@@ -8,6 +8,7 @@ import {
   worksheetSchema,
 } from './itemSchemas';
 import { cutPlanItemSchema } from './cutSchemas';
+import { daysItemSchema } from './daysSchemas';
 import {
   boxItemSchema,
   burialItemSchema,
@@ -35,6 +36,7 @@ export const worksheetFileSchema = worksheetSchema.extend({
       zoneItemSchema,
       bondingItemSchema,
       cutPlanItemSchema,
+      daysItemSchema,
       serviceItemSchema,
       bendsItemSchema,
       offsetBendItemSchema,

@@ -1,5 +1,5 @@
 import { Button, TextInput } from '@mantine/core';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { AmendmentChange } from '../../core/code/amendment';
 import { readAmendments, writeAmendments } from '../../core/job/amendmentFile';
 import { amendmentSchema } from '../../core/job/amendmentSchema';
@@ -13,6 +13,7 @@ import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { downloadText } from '../../ui/files/download';
 import { Dialog } from '../../ui/shell/Dialog';
+import { useFilePicker } from '../../ui/files/useFilePicker';
 import { ChangeFields } from './AmendmentChangeFields';
 import { ChangeList, changeCount, useJobChanges } from './ChangeList';
 import classes from './dialogs.module.css';
@@ -209,7 +210,11 @@ function useImport(job: Job): {
 export function AmendmentsDialog({ job, onClose }: AmendmentsDialogProps) {
   const { canWrite } = useJobEditor();
   const { read, fileNote } = useImport(job);
-  const input = useRef<HTMLInputElement>(null);
+  const picker = useFilePicker({
+    accept: '.json,application/json',
+    label: 'File of local amendments',
+    onFile: (file) => void read(file),
+  });
   return (
     <Dialog wide opened onClose={onClose} title="Local amendments">
       <p className="second">
@@ -227,27 +232,10 @@ export function AmendmentsDialog({ job, onClose }: AmendmentsDialogProps) {
         >
           Export them as a file
         </Button>
-        <Button
-          variant="default"
-          disabled={!canWrite}
-          onClick={() => {
-            input.current?.click();
-          }}
-        >
+        <Button variant="default" disabled={!canWrite} onClick={picker.choose}>
           Read a file of rules
         </Button>
-        <input
-          ref={input}
-          type="file"
-          accept=".json,application/json"
-          hidden
-          aria-label="File of local amendments"
-          onChange={(event) => {
-            const file = event.currentTarget.files?.[0];
-            if (file !== undefined) void read(file);
-            event.currentTarget.value = '';
-          }}
-        />
+        {picker.input}
       </p>
       {fileNote !== null && <p role="status">{fileNote}</p>}
       <NewRule job={job} />

@@ -12,6 +12,8 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['P', 'Set the figure by hand, or leave it to Pasture again'],
   ['A', 'Apply the first remedy'],
   ['W', 'Go to the working'],
+  ['Q', 'From the cut plan to the quote, and back'],
+  ['Alt and arrows', 'On a piece of the cut plan: lay it on the bar before or after'],
   ['R', 'From the figures of a circuit to its route, and back'],
   ['Arrows', 'On a station of the section: along, and up and down'],
   ['Ctrl Z, Ctrl Shift Z', 'Undo, redo'],

@@ -11,6 +11,7 @@ import { useJobEditor } from '../../store/useJobEditor';
 import { downloadText } from '../../ui/files/download';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Dialog } from '../../ui/shell/Dialog';
+import { useFilePicker } from '../../ui/files/useFilePicker';
 import { draftOf, keepDraft, refusedPart } from './scheduleDraft';
 import changes from './ChangeList.module.css';
 import classes from './dialogs.module.css';
@@ -104,28 +105,17 @@ function Reading({ reading, onStop }: { readonly reading: ScheduleReading; reado
 
 /** Where the text comes from and goes to: a file chosen, the circuits of the job as a file. */
 function Files({ job, onFile }: { readonly job: Job; readonly onFile: (file: File | undefined) => void }) {
-  const input = useRef<HTMLInputElement>(null);
+  const picker = useFilePicker({
+    accept: '.csv,.json,text/csv,application/json',
+    label: 'File of a schedule',
+    onFile,
+  });
   return (
     <div className={classes['acts']}>
-      <Button
-        variant="default"
-        onClick={() => {
-          input.current?.click();
-        }}
-      >
+      <Button variant="default" onClick={picker.choose}>
         Choose a file
       </Button>
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,.json,text/csv,application/json"
-        hidden
-        aria-label="File of a schedule"
-        onChange={(event) => {
-          onFile(event.currentTarget.files?.[0]);
-          event.currentTarget.value = '';
-        }}
-      />
+      {picker.input}
       <Button
         variant="default"
         disabled={job.circuits.length === 0}

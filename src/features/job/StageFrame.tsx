@@ -17,15 +17,17 @@ interface StageFrameProps {
   readonly board: string | undefined;
   readonly children: ReactNode;
   readonly foot: ReactNode;
+  /** Keys that this view has besides those of every stage. */
+  readonly keys?: Readonly<Record<string, () => void>> | undefined;
 }
 
 /** What the stages of a job share: the bar above, notices, the line at the foot, keys and dialogs. */
-export function StageFrame({ current, board, children, foot }: StageFrameProps) {
+export function StageFrame({ current, board, children, foot, keys }: StageFrameProps) {
   const open = useReadyJob();
   const { job } = open;
   const { actions, dialog, setDialog } = useStage(job.id);
   const stages = useStageStates(job);
-  useJobShortcuts(actions, dialog !== null);
+  useJobShortcuts(actions, dialog !== null, keys);
   return (
     <StageActionsProvider value={actions}>
       <div className={classes['stage']}>

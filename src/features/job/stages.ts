@@ -1,5 +1,6 @@
 import { worstSeverity } from '../../core/findings/severity';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
+import { today } from './today';
 import type { ShownSeverity } from '../../ui/marks/SeverityShape';
 
 /** How a stage stands: the worst of what is open in it, and how much that is. */
@@ -22,6 +23,21 @@ const stateOf = (open: Parameters<typeof worstSeverity>[0], begun: boolean): Sta
   severity: open.length === 0 && !begun ? 'nothing' : worstSeverity(open),
   open: open.length,
 });
+
+/** How the list of material stands: a piece that nothing is long enough for, prices that are old or missing. */
+function listStateOf(evaluation: JobEvaluation): StageState {
+  const { tooLong, unpriced, old } = evaluation.listState(today());
+  const open = tooLong.length + unpriced.length + old.length;
+  if (open > 0) return { severity: tooLong.length > 0 ? 'stop' : 'check', open };
+  return { severity: evaluation.circuits.length > 0 ? 'ok' : 'nothing', open };
+}
+
+/** How the days stand: what an inspector did not pass is a check until it is mended. */
+function daysStateOf({ job, circuits }: JobEvaluation): StageState {
+  const failed = job.days.gates.filter(({ failed: what, passed }) => what !== '' && passed === null).length;
+  if (failed > 0) return { severity: 'check', open: failed };
+  return { severity: circuits.length > 0 && job.days.gates.length > 0 ? 'ok' : 'nothing', open: 0 };
+}
 
 /**
  * The stages of a job in the order of the work. Bar, digits, palette, addresses and counts are made of this list: a
@@ -62,8 +78,13 @@ export const STAGES = [
     id: 'materials',
     name: 'Materials',
     path: 'materials',
-    // Nothing is found there yet: what is sized can be bought.
-    stateOf: ({ circuits }) => stateOf([], circuits.length > 0),
+    stateOf: (evaluation) => listStateOf(evaluation),
+  },
+  {
+    id: 'days',
+    name: 'Days',
+    path: 'days',
+    stateOf: (evaluation) => daysStateOf(evaluation),
   },
 ] as const satisfies readonly Stage[];
 

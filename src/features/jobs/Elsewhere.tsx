@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { JobRecord } from '../../store/persistence/database';
+import { useFilePicker } from '../../ui/files/useFilePicker';
 import { createJob } from './jobActions';
 import { KeepCopy } from './KeepCopy';
 import classes from './JobsPage.module.css';
@@ -34,26 +35,19 @@ function NewJob({ onMade }: { readonly onMade: (id: string) => void }) {
 }
 
 function FileOpener({ onFile }: { readonly onFile: (file: File | undefined) => void }) {
-  const input = useRef<HTMLInputElement>(null);
+  const picker = useFilePicker({
+    accept: '.json,.txt,.zip,application/json,text/plain,application/zip',
+    label: 'Job file',
+    onFile,
+  });
   return (
     <div>
       <h2>From a file</h2>
       <p className="second">
         A job exported from another browser, or a copy of all jobs: choose it, or drop it on this page.
       </p>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,.txt,.zip,application/json,text/plain,application/zip"
-        className="visually-hidden"
-        aria-label="Job file"
-        tabIndex={-1}
-        onChange={(event) => {
-          onFile(event.currentTarget.files?.[0]);
-          event.currentTarget.value = '';
-        }}
-      />
-      <Button variant="default" onClick={() => input.current?.click()}>
+      {picker.input}
+      <Button variant="default" onClick={picker.choose}>
         Open a job file
       </Button>
     </div>

@@ -5,10 +5,11 @@ import { printDollars } from '../../core/units/money';
 import { itemName } from '../../core/wording/itemWords';
 import { boughtWords, needWords, noPrice, priceWords, tooLongWords } from '../../core/wording/takeoffWords';
 import { printNumber as n } from '../../core/units/number';
-import { inFeet } from '../../core/wording/words';
+import { counted, inFeet } from '../../core/wording/words';
+import { useJobEditor } from '../../store/useJobEditor';
 import { LineFields } from './LineFields';
 import { partWords } from './partWords';
-import { today } from './today';
+import { today } from '../job/today';
 import { WhatIf } from './WhatIf';
 import classes from './materials.module.css';
 
@@ -128,11 +129,33 @@ function Bought({ priced }: Pick<LineWorkingProps, 'priced'>) {
       {cuts !== undefined && (
         <p className="second">
           {cuts.plan.proved
-            ? 'Proved: nothing cheaper exists at these prices.'
+            ? `Proved: nothing cheaper exists at these prices${cuts.held > 0 ? ', as it is laid by hand' : ''}.`
             : 'Not proved: a cheaper way may exist.'}
         </p>
       )}
     </>
+  );
+}
+
+/** Bars of the line that were laid by hand, and the way back to the cheapest plan. */
+function ByHand({ job, priced: { line, cuts } }: Pick<LineWorkingProps, 'job' | 'priced'>) {
+  const { canWrite, edit } = useJobEditor();
+  if (cuts === undefined || cuts.held === 0) return null;
+  return (
+    <p>
+      {counted(cuts.held, 'bar')} laid by hand.{' '}
+      <button
+        type="button"
+        className="act"
+        disabled={!canWrite}
+        onClick={() => {
+          const kept = job.materials.kept.filter(({ item }) => item !== line.key);
+          edit({ kind: 'change-materials', fields: { kept } }, `Cheapest again: ${itemName(line.item)}`);
+        }}
+      >
+        Cheapest again
+      </button>
+    </p>
   );
 }
 
@@ -161,6 +184,7 @@ export function LineWorking({ job, priced, part }: LineWorkingProps) {
       <p className="second">{priceWords(offer, today())}</p>
       {tooLong !== null && <p role="alert">{tooLongWords(tooLong)}</p>}
       <Bought priced={priced} />
+      <ByHand job={job} priced={priced} />
       {cuts !== undefined && <WhatIf job={job} priced={priced} />}
     </>
   );

@@ -1,10 +1,13 @@
+import { Link } from 'react-router';
 import type { Job } from '../../core/job/jobSchema';
+import { itemKey } from '../../core/takeoff/item';
 import type { PricedTakeoff } from '../../core/takeoff/pricedTakeoff';
 import type { Takeoff } from '../../core/takeoff/takeoff';
 import { printDollars } from '../../core/units/money';
 import { basisWords } from '../../core/wording/takeoffWords';
 import { counted } from '../../core/wording/words';
 import { PriceFile } from './PriceFile';
+import { TruckFrom } from './TruckFrom';
 import { partWords } from './partWords';
 import classes from './materials.module.css';
 
@@ -26,7 +29,7 @@ export function PartList({ job, takeoff, priced, part, onPart }: PartListProps) 
       <ol>
         {takeoff.parts.map(({ key, source, needs }) => {
           const { mark, name } = partWords(source, job);
-          const lines = new Set(needs.map(({ item }) => JSON.stringify(item))).size;
+          const lines = new Set(needs.map(({ item }) => itemKey(item))).size;
           return (
             <li key={key} data-picked={part === key || undefined}>
               <button
@@ -49,6 +52,15 @@ export function PartList({ job, takeoff, priced, part, onPart }: PartListProps) 
         <b>To buy</b> <b className="fig">{printDollars(priced.cents)}</b>
       </p>
       <p className="second">{basisWords(priced)}</p>
+      <p className={classes['links']}>
+        <Link className="act" to={`/jobs/${job.id}/materials/quote`}>
+          Quote
+        </Link>
+        <Link className="act" to={`/jobs/${job.id}/materials/count`}>
+          Count at noon
+        </Link>
+      </p>
+      <TruckFrom job={job} />
       <PriceFile job={job} priced={priced} />
     </nav>
   );

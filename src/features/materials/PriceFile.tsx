@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { readPriceCsv, type ReadPrices } from '../../core/takeoff/priceCsv';
 import type { PricedTakeoff } from '../../core/takeoff/pricedTakeoff';
@@ -8,7 +8,8 @@ import { askSupplier, SUPPLIER_BEHAVIORS, type SupplierBehavior } from '../../st
 import { useTakePrices } from '../../store/takeoff/useTakePrices';
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
-import { today } from './today';
+import { useFilePicker } from '../../ui/files/useFilePicker';
+import { today } from '../job/today';
 import classes from './materials.module.css';
 
 interface PriceFileProps {
@@ -55,32 +56,19 @@ interface AskProps {
 
 /** A CSV file of prices. */
 function FromFile({ disabled, onAnswer }: AskProps) {
-  const file = useRef<HTMLInputElement>(null);
+  const picker = useFilePicker({
+    accept: '.csv,text/csv',
+    label: 'Prices as CSV',
+    onFile: (chosen) => {
+      void chosen.text().then((text) => {
+        onAnswer(chosen.name, { text });
+      });
+    },
+  });
   return (
     <>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        hidden
-        aria-label="Prices as CSV"
-        onChange={(event) => {
-          const chosen = event.currentTarget.files?.[0];
-          if (chosen !== undefined)
-            void chosen.text().then((text) => {
-              onAnswer(chosen.name, { text });
-            });
-          event.currentTarget.value = '';
-        }}
-      />
-      <button
-        type="button"
-        className="act"
-        disabled={disabled}
-        onClick={() => {
-          file.current?.click();
-        }}
-      >
+      {picker.input}
+      <button type="button" className="act" disabled={disabled} onClick={picker.choose}>
         Read prices from CSV
       </button>
     </>

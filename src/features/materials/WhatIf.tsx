@@ -14,9 +14,9 @@ interface WhatIfProps {
 }
 
 /** What one more foot of run would add, part by part, and what the line would cost if it were bought in another way. */
-export function WhatIf({ job, priced: { line, offer, cents } }: WhatIfProps) {
+export function WhatIf({ job, priced: { line, offer, cents, kept } }: WhatIfProps) {
   const { longer, ways } = useMemo(() => {
-    const asked = { key: line.key, pieces: line.pieces, offer };
+    const asked = { key: line.key, pieces: line.pieces, offer, kept };
     const parts = new Map<string, { source: (typeof line.needs)[number]['source']; ids: Set<string> }>();
     for (const { source, piece } of line.needs) {
       if (piece === null) continue;
@@ -28,7 +28,7 @@ export function WhatIf({ job, priced: { line, offer, cents } }: WhatIfProps) {
       longer: [...parts.values()].map(({ source, ids }) => ({ source, cents: oneMoreFoot(asked, ids) })),
       ways: otherWays(asked),
     };
-  }, [line, offer]);
+  }, [line, offer, kept]);
   const others = ways.filter((way) => way.cents !== cents);
   return (
     <>

@@ -42,6 +42,8 @@ export function drawnLines(lines: readonly PricedLine[], job: Job, lit: Lit): re
       const pack = cuts.packs.find(({ id }) => id === stock);
       return {
         key: `${line.key} ${at}`,
+        at,
+        held: at < cuts.held,
         ft: pack?.ft ?? 0,
         leftFt,
         small: pack?.kind === 'counter' || (pack?.ft ?? 0) <= SHORT_FT,

@@ -21,6 +21,8 @@ export function partWords(source: Source, { circuits, panels, yard }: Job): Part
         mark: 'Y',
         name: `Bonding, ${yard.waters.find(({ id }) => id === source.id)?.name ?? 'water'}`,
       };
+    case 'service':
+      return { mark: 'V', name: 'Service' };
     case 'job':
       return { mark: 'S', name: 'Supplies' };
   }

@@ -1,5 +1,5 @@
 import { Button, Progress } from '@mantine/core';
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { printNumber as n } from '../../core/units/number';
 import { noRecordWords, putRightWords } from '../../core/wording/serviceWords';
@@ -14,6 +14,7 @@ import { useDemandReader, type DemandReading } from '../../store/demand/useDeman
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { DemandWeek } from '../../ui/pictures/DemandWeek';
+import { useFilePicker } from '../../ui/files/useFilePicker';
 import classes from './service.module.css';
 
 /** What a record came to, row by row where rows could not be read. */
@@ -76,29 +77,16 @@ interface SourcesProps {
 function Sources({ job, onFile, onRecorder }: SourcesProps) {
   const { canWrite, edit } = useJobEditor();
   const { house } = job;
-  const file = useRef<HTMLInputElement>(null);
+  const picker = useFilePicker({
+    accept: '.csv,.xml,text/csv,text/xml,application/xml',
+    label: 'Demand record, CSV or XML',
+    onFile,
+  });
   const [fault, setFault] = useState<RecorderFault>('none');
   return (
     <div className={classes['sources']}>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,.xml,text/csv,text/xml,application/xml"
-        hidden
-        aria-label="Demand record, CSV or XML"
-        onChange={(event) => {
-          const chosen = event.currentTarget.files?.[0];
-          if (chosen !== undefined) onFile(chosen);
-          event.currentTarget.value = '';
-        }}
-      />
-      <Button
-        variant="default"
-        disabled={!canWrite}
-        onClick={() => {
-          file.current?.click();
-        }}
-      >
+      {picker.input}
+      <Button variant="default" disabled={!canWrite} onClick={picker.choose}>
         Open a record, CSV or XML
       </Button>
       <ChoiceField

@@ -8,6 +8,7 @@ import { parseNumber, printNumber, type NumberRange } from '../../core/units/num
 import { isRefused, refuse, type Refused } from '../../core/units/refused';
 import { parseWireSize } from '../../core/units/wireSize';
 import { useJobEditor } from '../../store/useJobEditor';
+import { CheckField } from '../../ui/fields/CheckField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { GroupsField } from './GroupsField';
@@ -170,6 +171,34 @@ function DwellingFields({ house, disabled, set }: PartProps) {
   );
 }
 
+/** The setpoint of load management, and whether its device is there already; nothing where there is none. */
+function SetpointFields({ house, disabled, set }: PartProps) {
+  if (house.managedA === null) return null;
+  return (
+    <>
+      <QuantityField<number | null>
+        disabled={disabled}
+        inputMode="decimal"
+        label="Load management keeps it to"
+        value={house.managedA}
+        print={amps}
+        parse={(text) => parseOptional(text, { ...mainRange, min: 10 })}
+        onValue={(managedA, key) => {
+          set({ managedA }, 'Load management', key);
+        }}
+      />
+      <CheckField
+        label="Its device is there already"
+        checked={house.managerThere}
+        disabled={disabled}
+        onCheck={(managerThere) => {
+          set({ managerThere }, 'Load management, there already');
+        }}
+      />
+    </>
+  );
+}
+
 /** How chargers are counted, and what keeps their load down. */
 function ManagementFields({ house, disabled, set }: PartProps) {
   return (
@@ -198,19 +227,7 @@ function ManagementFields({ house, disabled, set }: PartProps) {
           set({ evAdder: value === 'adder' }, 'EV chargers counted at');
         }}
       />
-      {house.managedA !== null && (
-        <QuantityField<number | null>
-          disabled={disabled}
-          inputMode="decimal"
-          label="Load management keeps it to"
-          value={house.managedA}
-          print={amps}
-          parse={(text) => parseOptional(text, { ...mainRange, min: 10 })}
-          onValue={(managedA, key) => {
-            set({ managedA }, 'Load management', key);
-          }}
-        />
-      )}
+      <SetpointFields house={house} disabled={disabled} set={set} />
       {house.sharing !== null && (
         <button
           type="button"

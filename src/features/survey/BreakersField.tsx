@@ -1,5 +1,5 @@
 import { Textarea } from '@mantine/core';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Panel } from '../../core/panel/panelSchema';
 import {
   printBreakers,
@@ -8,6 +8,7 @@ import {
   type ReadBreakers,
 } from '../../core/panel/typedBreakers';
 import { usePanelEditor } from '../../store/usePanelEditor';
+import { useFilePicker } from '../../ui/files/useFilePicker';
 import classes from './survey.module.css';
 
 interface BreakersFieldProps {
@@ -53,29 +54,15 @@ function FromCsv({
   readonly disabled: boolean;
   readonly onFile: (file: File) => void;
 }) {
-  const file = useRef<HTMLInputElement>(null);
+  const picker = useFilePicker({
+    accept: '.csv,text/csv',
+    label: 'Panel schedule as CSV',
+    onFile,
+  });
   return (
     <>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        hidden
-        aria-label="Panel schedule as CSV"
-        onChange={(event) => {
-          const chosen = event.currentTarget.files?.[0];
-          if (chosen !== undefined) onFile(chosen);
-          event.currentTarget.value = '';
-        }}
-      />
-      <button
-        type="button"
-        className="act"
-        disabled={disabled}
-        onClick={() => {
-          file.current?.click();
-        }}
-      >
+      {picker.input}
+      <button type="button" className="act" disabled={disabled} onClick={picker.choose}>
         Read them from CSV
       </button>
     </>

@@ -1,9 +1,9 @@
-import { useRef } from 'react';
 import { LIMITS } from '../../core/code/limits';
 import type { Photo, PhotoOwner } from '../../core/job/command';
 import { useJobEditor } from '../../store/useJobEditor';
 import { usePhoto } from '../../store/usePhoto';
 import { TextField } from '../../ui/fields/TextField';
+import { useFilePicker } from '../../ui/files/useFilePicker';
 import { useAddPhoto } from '../job/useAddPhoto';
 import classes from './survey.module.css';
 
@@ -53,7 +53,12 @@ function PhotoTile({ photo, of }: { readonly photo: Photo; readonly of: PhotoOwn
 export function PhotoStrip({ photos, jobId, of }: PhotoStripProps) {
   const { canWrite } = useJobEditor();
   const { add, problem } = useAddPhoto(jobId, of);
-  const input = useRef<HTMLInputElement>(null);
+  const picker = useFilePicker({
+    accept: 'image/*',
+    label: 'Photograph of the plate or the place',
+    camera: true,
+    onFile: (file) => void add(file),
+  });
   return (
     <div className={classes['photos']}>
       <ul>
@@ -61,28 +66,9 @@ export function PhotoStrip({ photos, jobId, of }: PhotoStripProps) {
           <PhotoTile key={photo.id} photo={photo} of={of} />
         ))}
       </ul>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        capture="environment"
-        hidden
-        aria-label="Photograph of the plate or the place"
-        onChange={(event) => {
-          const file = event.currentTarget.files?.[0];
-          if (file !== undefined) void add(file);
-          event.currentTarget.value = '';
-        }}
-      />
+      {picker.input}
       {photos.length < LIMITS.photos && (
-        <button
-          type="button"
-          className="act"
-          disabled={!canWrite}
-          onClick={() => {
-            input.current?.click();
-          }}
-        >
+        <button type="button" className="act" disabled={!canWrite} onClick={picker.choose}>
           Add a photograph
         </button>
       )}

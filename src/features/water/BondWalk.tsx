@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Job } from '../../core/job/jobSchema';
 import { withSeen, walkSteps, type WalkStep } from '../../core/water/walk';
@@ -9,6 +9,7 @@ import { walkAnswer, walkTitle } from '../../core/wording/walkWords';
 import { evaluationOf } from '../../store/evaluation';
 import { useYardEditor } from '../../store/useYardEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
+import { useFilePicker } from '../../ui/files/useFilePicker';
 import { useReadyJob } from '../job/JobPage';
 import { useAddPhoto } from '../job/useAddPhoto';
 import { DistanceField, RangeField } from './fields';
@@ -97,32 +98,18 @@ function Measure(props: StopProps) {
 function PhotoOf({ job, report, step }: StopProps) {
   const { canWrite } = useYardEditor();
   const { add, problem } = useAddPhoto(job.id, { waterId: report.water.id });
-  const input = useRef<HTMLInputElement>(null);
   const [name] = walkTitle(step);
+  const picker = useFilePicker({
+    accept: 'image/*',
+    label: `Photograph of ${name}`,
+    camera: true,
+    onFile: (file) => void add(file, name),
+  });
   const taken = report.water.photos.filter(({ caption }) => caption === name).length;
   return (
     <>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        capture="environment"
-        hidden
-        aria-label={`Photograph of ${name}`}
-        onChange={(event) => {
-          const file = event.currentTarget.files?.[0];
-          if (file !== undefined) void add(file, name);
-          event.currentTarget.value = '';
-        }}
-      />
-      <button
-        type="button"
-        className={classes['photo']}
-        disabled={!canWrite}
-        onClick={() => {
-          input.current?.click();
-        }}
-      >
+      {picker.input}
+      <button type="button" className={classes['photo']} disabled={!canWrite} onClick={picker.choose}>
         {taken === 0 ? 'Photo, with a tape in it' : `Photo taken${taken > 1 ? `, ${taken}` : ''}; another`}
       </button>
       {problem !== null && <p role="alert">{problem}</p>}

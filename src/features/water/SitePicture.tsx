@@ -1,9 +1,10 @@
 import { Button } from '@mantine/core';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { underlaid } from '../../core/water/underlay';
 import { keepPhoto } from '../../store/persistence/photoStorage';
 import { useJobEditor } from '../../store/useJobEditor';
+import { useFilePicker } from '../../ui/files/useFilePicker';
 import { scalePhoto } from '../job/scalePhoto';
 import classes from './water.module.css';
 
@@ -75,7 +76,11 @@ function Laid({ scaling, onScaling }: Omit<SitePictureProps, 'job'>) {
 /** A picture of the site under the plan: an air photograph, a survey, a drawing. */
 export function SitePicture({ job, scaling, onScaling }: SitePictureProps) {
   const { canWrite } = useJobEditor();
-  const input = useRef<HTMLInputElement>(null);
+  const picker = useFilePicker({
+    accept: 'image/*',
+    label: 'Picture of the site',
+    onFile: (file) => void add(file),
+  });
   const { add, problem } = useLaying(job.id, () => {
     onScaling(true);
   });
@@ -83,27 +88,9 @@ export function SitePicture({ job, scaling, onScaling }: SitePictureProps) {
   return (
     <section aria-label="Site picture">
       <h2>Site picture</h2>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        hidden
-        aria-label="Picture of the site"
-        onChange={(event) => {
-          const file = event.currentTarget.files?.[0];
-          if (file !== undefined) void add(file);
-          event.currentTarget.value = '';
-        }}
-      />
+      {picker.input}
       <div className={classes['acts']}>
-        <Button
-          size="xs"
-          variant="default"
-          disabled={!canWrite}
-          onClick={() => {
-            input.current?.click();
-          }}
-        >
+        <Button size="xs" variant="default" disabled={!canWrite} onClick={picker.choose}>
           {laid ? 'Another picture' : 'Put one under the plan'}
         </Button>
         {laid && <Laid scaling={scaling} onScaling={onScaling} />}

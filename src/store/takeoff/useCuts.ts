@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { LineAsked, LineCuts } from '../../core/takeoff/lineCuts';
-import type { OfferedLine } from '../../core/takeoff/pricedTakeoff';
+import { cutLines, type OfferedLine } from '../../core/takeoff/pricedTakeoff';
 import { useWorker, type Work } from '../worker/useWorker';
 
 /** What the worker is asked: how each of these lines is bought and cut. */
@@ -20,11 +20,7 @@ export function useCuts(lines: readonly OfferedLine[]): {
   const [cuts, setCuts] = useState<Cuts>(NONE);
   const { work, post } = useWorker<CutsRequest, number, Cuts>(make, setCuts);
   useEffect(() => {
-    post(
-      lines.flatMap(({ line: { key, pieces }, offer }) =>
-        pieces.length === 0 ? [] : [{ key, pieces, offer }],
-      ),
-    );
+    post(cutLines(lines));
   }, [lines, post]);
   return { cuts, work };
 }

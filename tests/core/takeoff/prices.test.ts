@@ -28,7 +28,7 @@ import { after, jobOf } from '../../support/jobs';
 const CABLE: Item = { kind: 'cable', name: 'NM-B 10/2', method: 'nm-b', size: '10', wires: 2 };
 const STICK: Item = { kind: 'raceway', method: 'emt', trade: '3/4' };
 const LABEL: Item = { kind: 'label' };
-const NONE: Materials = { prices: [], truck: [] };
+const NONE: Materials = { prices: [], truck: [], kept: [], count: null };
 const price = (item: Item, packFt: number | null, cents: number, date = '2026-03-12') => ({
   item: itemKey(item),
   packFt,
@@ -280,7 +280,7 @@ describe('the age of a price', () => {
 test('an edit of prices or truck is one command, taken back by its inverse, and refused where it cannot be opened again', () => {
   const truck = [{ item: 'label', ft: null, count: 3 }];
   const { job: changed, inverse } = after(job(), { kind: 'change-materials', fields: { truck } });
-  expect(changed.materials).toEqual({ prices: [], truck });
+  expect(changed.materials).toEqual({ ...NONE, truck });
   expect(after(changed, inverse).job).toEqual(job());
   expect(() =>
     after(job(), { kind: 'change-materials', fields: { truck: [{ item: 'label', ft: -1, count: 3 }] } }),

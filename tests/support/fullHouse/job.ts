@@ -7,6 +7,8 @@ import { DEMO_OBSERVED } from '../../../src/core/job/demo/demoObserved';
 import { FULL_HOUSE, FULL_PANEL } from './panel';
 import { DEMO_JOB_ID } from '../../../src/core/job/demo/demoJobId';
 import type { Job } from '../../../src/core/job/jobSchema';
+import { daysDocument } from '../../../src/core/timing/daysDocument';
+import { quoteDocument } from '../../../src/core/quote/quoteDocument';
 
 const segment = (part: Omit<Segment, 'currentCarrying' | 'bendsDeg'> & Partial<Segment>): Segment => ({
   currentCarrying: null,
@@ -300,7 +302,9 @@ export const fullHouse: Job = {
   house: FULL_HOUSE,
   panels: [FULL_PANEL],
   yard: EMPTY_YARD,
-  materials: { prices: [], truck: [] },
+  materials: { prices: [], truck: [], kept: [], count: null },
+  quote: quoteDocument.fresh,
+  days: daysDocument.fresh,
   answers: [
     {
       subject: 'circuit:workshop',

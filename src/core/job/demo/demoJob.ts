@@ -4,9 +4,11 @@ import type { House } from '../../service/houseSchema';
 import type { Job } from '../jobSchema';
 import { DEMO_CIRCUITS } from './demoCircuits';
 import { DEMO_JOB_ID } from './demoJobId';
+import { DEMO_DAYS } from './demoDays';
 import { DEMO_MATERIALS } from './demoMaterials';
 import { DEMO_OBSERVED } from './demoObserved';
 import { DEMO_PANELS } from './demoPanels';
+import { DEMO_QUOTE } from './demoQuote';
 import { DEMO_YARD } from './demoYard';
 
 /** Its service: large enough for all of it, with little to spare. */
@@ -56,5 +58,7 @@ export const demoJob: Job = {
   observed: [...DEMO_OBSERVED],
   yard: DEMO_YARD,
   materials: DEMO_MATERIALS,
+  quote: DEMO_QUOTE,
+  days: DEMO_DAYS,
   circuits: [...DEMO_CIRCUITS],
 };

@@ -18,4 +18,6 @@ export const DEMO_MATERIALS: Materials = {
     { item: 'wire-connector', ft: null, count: 40 },
     { item: 'tape RD', ft: null, count: 2 },
   ],
+  kept: [],
+  count: null,
 };

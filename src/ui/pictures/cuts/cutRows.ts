@@ -12,6 +12,10 @@ export interface DrawnPiece {
 /** One roll, coil, stick or cut with what is cut from it. */
 export interface DrawnBar {
   readonly key: string;
+  /** Which of the plan of its line it is. */
+  readonly at: number;
+  /** Whether its pieces were put there by hand. */
+  readonly held: boolean;
   readonly ft: number;
   readonly leftFt: number;
   readonly pieces: readonly DrawnPiece[];

@@ -1,0 +1,201 @@
+import type { JobEstimate, Spread } from '../estimate/jobEstimate';
+import type { JobEvaluation } from '../job/evaluateJob';
+import type { Job } from '../job/jobSchema';
+import type { GateId, GateRecord } from '../timing/daysDocument';
+import { dateOf, dayNumber } from '../units/civilDay';
+import { WorkCalendar } from '../timing/workCalendar';
+import { isNoPlan, workPlan, type PlacedStep, type WorkAsked, type WorkPlan } from '../timing/workPlan';
+import type { JobGate, JobStep } from './jobStep';
+import { jobWork } from './jobSteps';
+
+/** A step of a job in its days. */
+export interface DayStep extends JobStep {
+  readonly placed: PlacedStep;
+  /** What it begins right after: a step, a gate, or the moment that it was moved to; null where it begins with the work. */
+  readonly because:
+    | { readonly kind: 'step' | 'resource'; readonly id: string }
+    | { readonly kind: 'gate'; readonly id: GateId }
+    | { readonly kind: 'moved' }
+    | null;
+}
+
+/** A gate of a job in its days. */
+export interface DayGate extends JobGate {
+  readonly record: GateRecord;
+  readonly opens: string;
+}
+
+/** The work of a job in its days. */
+export interface JobDays {
+  readonly steps: readonly DayStep[];
+  readonly gates: readonly DayGate[];
+  readonly finish: string | null;
+  /** With the low and the high hours. */
+  readonly range: { readonly low: string | null; readonly high: string | null };
+  /** Hours of every person, and of a dead house. */
+  readonly personH: readonly number[];
+  readonly deadH: number;
+  /** Nights over which a trench stands open. */
+  readonly openNights: number;
+  readonly proved: boolean;
+}
+
+/** A gate of which nothing was recorded: the call before digging is open by its ticket. */
+function unknownGate(id: GateId, { locate }: Job): GateRecord {
+  const passed =
+    id === 'call' && locate !== null ? { by: `ticket ${locate.ticket}`, at: `${locate.date}T00:00` } : null;
+  return { id, booked: null, passed, failed: '' };
+}
+
+const later = (...moments: readonly (string | null | undefined)[]): string | undefined =>
+  moments
+    .flatMap((each) => each ?? [])
+    .toSorted()
+    .at(-1);
+
+/** Until there is a ticket, marking the lines in the ground takes so many days of work; the local center says it. */
+const CALL_DAYS = 3;
+
+/**
+ * When a gate opens at the earliest: as it was passed, or as it is booked. The call by its ticket, or after its waiting
+ * days where there is none yet, and never before the permit.
+ */
+function earliestOf(
+  id: GateId,
+  { days, locate }: Pick<Job, 'days' | 'locate'>,
+  from: string,
+): string | undefined {
+  const record = days.gates.find((each) => each.id === id);
+  const own = record?.passed?.at ?? record?.booked ?? undefined;
+  if (id !== 'call') return own;
+  const calendar = new WorkCalendar({ ...days, from });
+  const marked =
+    locate === null ? calendar.startTime(CALL_DAYS * calendar.dayMinutes) : `${locate.date}T00:00`;
+  return later(own ?? marked, earliestOf('permit', { days, locate }, from));
+}
+
+/** What is put into days: steps with likely, low or high hours. */
+function asked(
+  job: Job,
+  steps: readonly JobStep[],
+  gates: readonly JobGate[],
+  from: string,
+  of: keyof Spread,
+): WorkAsked {
+  const { hours, workdays, people, moved, done } = job.days;
+  const took = new Map(done.map((each) => [each.id, each.hours]));
+  const pins = new Map(moved.map(({ id, earliest }) => [id, earliest]));
+  // A step has one gate: one that was moved waits for a gate of its own, which opens with the other and at its moment.
+  const own = steps.flatMap(({ id, gate }) => {
+    const pin = pins.get(id);
+    if (pin === undefined) return [];
+    const other = gates.find((each) => each.id === gate);
+    const opens = gate === null ? undefined : earliestOf(gate, job, from);
+    return [{ id: `moved ${id}`, after: other?.after ?? [], earliest: later(pin, opens) }];
+  });
+  return {
+    from,
+    hours,
+    workdays,
+    people,
+    steps: steps.map(({ id, hours: spread, place, people: takes, after, gate, dead }) => ({
+      id,
+      hours: took.get(id) ?? quarters(spread[of]),
+      place,
+      people: takes,
+      after,
+      gate: pins.has(id) ? `moved ${id}` : (gate ?? undefined),
+      dead,
+    })),
+    gates: [...gates.map(({ id, after }) => ({ id, after, earliest: earliestOf(id, job, from) })), ...own],
+  };
+}
+
+/** Nobody plans finer than a quarter of an hour. */
+const quarters = (hours: number): number => Math.max(0.25, Math.ceil(hours * 4 - 1e-6) / 4);
+
+/** What a step begins right after: what it waits for, its gate, or what held its people or its place. */
+function becauseOf(
+  step: JobStep,
+  placed: PlacedStep,
+  plan: WorkPlan,
+  steps: ReadonlyMap<string, JobStep>,
+  moved: ReadonlySet<string>,
+): DayStep['because'] {
+  if (placed.start === 0) return null;
+  const endsHere = plan.steps.filter(({ start, minutes }) => start + minutes === placed.start);
+  const waited = endsHere.find(({ id }) => step.after.includes(id));
+  if (waited !== undefined) return { kind: 'step', id: waited.id };
+  const begins = placed.parts[0]?.start ?? '';
+  const gate = plan.gates.find(({ id }) => id === step.gate);
+  const held = endsHere.find(({ id, people }) => {
+    const other = steps.get(id);
+    return (
+      other?.place === step.place ||
+      other?.dead === true ||
+      step.dead ||
+      people.some((who) => placed.people.includes(who))
+    );
+  });
+  if (held !== undefined) return { kind: 'resource', id: held.id };
+  if (moved.has(step.id)) return { kind: 'moved' };
+  return gate !== undefined && step.gate !== null && gate.opens <= begins
+    ? { kind: 'gate', id: step.gate }
+    : null;
+}
+
+/** Nights between the digging of a trench and its filling. */
+function openNights(steps: readonly DayStep[]): number {
+  const nights = new Set<string>();
+  for (const { id, kind, placed } of steps) {
+    if (kind !== 'dig') continue;
+    const filled = steps.find((each) => each.id === id.replace(/^dig/, 'backfill'));
+    const from = placed.parts[0]?.start.slice(0, 10);
+    const to = filled?.placed.parts.at(-1)?.end.slice(0, 10);
+    if (from === undefined || to === undefined) continue;
+    for (let day = from; day < to; day = nextDay(day)) nights.add(day);
+  }
+  return nights.size;
+}
+
+const nextDay = (day: string): string => dateOf(dayNumber(day) + 1);
+
+/** The work of a job put into days, with the range of its hours. A day to begin on is needed: that of the job, or today. */
+export function jobDays(evaluation: JobEvaluation, estimate: JobEstimate, today: string): JobDays {
+  const { steps, gates } = jobWork(evaluation, estimate);
+  const { days } = evaluation.job;
+  const from = days.from ?? today;
+  const planOf = (of: keyof Spread): WorkPlan => {
+    const plan = workPlan(asked(evaluation.job, steps, gates, from, of));
+    if (isNoPlan(plan)) throw new Error(`The steps of a job are at odds: ${JSON.stringify(plan)}.`);
+    return plan;
+  };
+  const plan = planOf('likely');
+  const placed = new Map(plan.steps.map((step) => [step.id, step]));
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  const moved = new Set(days.moved.map(({ id }) => id));
+  const dayed = steps.flatMap((step): readonly DayStep[] => {
+    const at = placed.get(step.id);
+    return at === undefined ? [] : [{ ...step, placed: at, because: becauseOf(step, at, plan, byId, moved) }];
+  });
+  const records = new Map(days.gates.map((record) => [record.id, record]));
+  return {
+    steps: dayed,
+    gates: gates.map((gate) => ({
+      ...gate,
+      record: records.get(gate.id) ?? unknownGate(gate.id, evaluation.job),
+      opens: plan.gates.find(({ id }) => id === gate.id)?.opens ?? from,
+    })),
+    finish: plan.finish,
+    range: { low: planOf('low').finish, high: planOf('high').finish },
+    personH: Array.from({ length: days.people }, (_, who) =>
+      plan.steps.reduce(
+        (sum, { people, minutes }) => (people.includes(who + 1) ? sum + minutes / 60 : sum),
+        0,
+      ),
+    ),
+    deadH: dayed.reduce((sum, { dead, placed: { minutes } }) => (dead ? sum + minutes / 60 : sum), 0),
+    openNights: openNights(dayed),
+    proved: plan.proved,
+  };
+}

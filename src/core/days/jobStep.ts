@@ -1,0 +1,49 @@
+import type { Spread } from '../estimate/jobEstimate';
+import type { GateId } from '../timing/daysDocument';
+
+/** Where work is done; no two steps go on in one place at one time. */
+export type WorkPlace = 'panel' | 'house' | 'trench' | 'garage' | 'building' | 'post' | 'water';
+
+/** Kinds of work in the order in which a job has them. */
+export type StepKind =
+  | 'dig'
+  | 'conduit'
+  | 'ring'
+  | 'rough'
+  | 'pull'
+  | 'backfill'
+  | 'subpanel'
+  | 'trim'
+  | 'panel'
+  | 'prove'
+  | 'mend'
+  | 'hand-over';
+
+/** A step of the work of a job. */
+export interface JobStep {
+  readonly id: string;
+  readonly kind: StepKind;
+  /** Circuits that it is for, by id; none where it is for the job. */
+  readonly circuitIds: readonly string[];
+  readonly place: WorkPlace;
+  readonly hours: Spread;
+  readonly people: 1 | 2;
+  readonly after: readonly string[];
+  readonly gate: GateId | null;
+  /** Whether the house is dead meanwhile. */
+  readonly dead: boolean;
+  /** Whether it covers work that an inspector has to see first. */
+  readonly covers: boolean;
+}
+
+/** A gate with the steps that have to stand by then. */
+export interface JobGate {
+  readonly id: GateId;
+  readonly after: readonly string[];
+}
+
+/** The work of a job as steps and gates. */
+export interface JobWork {
+  readonly steps: readonly JobStep[];
+  readonly gates: readonly JobGate[];
+}

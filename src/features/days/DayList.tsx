@@ -1,0 +1,122 @@
+import type { JobDays } from '../../core/days/jobDays';
+import type { Job } from '../../core/job/jobSchema';
+import {
+  clockWords,
+  dayWords,
+  finishWords,
+  GATE_NAME,
+  gateState,
+  hoursWords,
+  nightsWords,
+  PLACE_NAME,
+  stepName,
+} from '../../core/wording/daysWords';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
+import { stepsOn, workedDays } from './moveStep';
+import classes from './days.module.css';
+
+interface DayListProps {
+  readonly job: Job;
+  readonly days: JobDays;
+  readonly picked: string | null;
+  readonly onPick: (id: string) => void;
+}
+
+/** The gates, each with how it stands. */
+function Gates({ days: { gates }, picked, onPick }: DayListProps) {
+  return (
+    <ol aria-label="Gates">
+      {gates.map((gate) => (
+        <li key={gate.id} data-picked={picked === gate.id || undefined}>
+          <button
+            type="button"
+            aria-pressed={picked === gate.id}
+            onClick={() => {
+              onPick(gate.id);
+            }}
+          >
+            <SeverityShape severity={gate.record.passed === null ? 'ask' : 'ok'} size={11} />
+            <b>{GATE_NAME[gate.id]}</b>
+            <span className="second">{gateState(gate)}</span>
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** One day: its steps in the order in which they begin. */
+function Day({ job, days, date, picked, onPick }: DayListProps & { readonly date: string }) {
+  return (
+    <section aria-label={dayWords(date)}>
+      <h2>{dayWords(date)}</h2>
+      <ol>
+        {stepsOn(days, date).map((step) => {
+          const part = step.placed.parts.find(({ start }) => start.startsWith(date));
+          return (
+            <li
+              key={step.id}
+              data-picked={picked === step.id || undefined}
+              data-dead={step.dead || undefined}
+            >
+              <button
+                type="button"
+                aria-pressed={picked === step.id}
+                onClick={() => {
+                  onPick(step.id);
+                }}
+              >
+                <span className="fig">{part === undefined ? '' : clockWords(part.start)}</span>
+                <b>{stepName(step, job)}</b>
+                <span className="second">
+                  {PLACE_NAME[step.place]}, {hoursWords(step.placed.minutes / 60)}
+                  {step.dead && ', house dead'}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+/** What the work comes to: hours of each, of a dead house, nights with an open trench. */
+function Sums({ days }: Pick<DayListProps, 'days'>) {
+  const { personH, deadH, openNights } = days;
+  const rows: readonly (readonly [string, string])[] = [
+    ['Lead', hoursWords(personH[0] ?? 0)],
+    ...(personH.length > 1 ? [['Helper', hoursWords(personH[1] ?? 0)] as const] : []),
+    ['House dead', hoursWords(deadH)],
+    ['Trench open', nightsWords(openNights)],
+  ];
+  return (
+    <table className={classes['sums']}>
+      <tbody>
+        {rows.map(([name, amount]) => (
+          <tr key={name}>
+            <th scope="row">{name}</th>
+            <td className="fig">{amount}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Gates and days as a list: everything that the picture holds, for the keyboard, the phone and reading aloud. */
+export function DayList(props: DayListProps) {
+  const { days } = props;
+  return (
+    <nav className={classes['list']} aria-label="Days">
+      <p>
+        <b>{finishWords(days)}</b>
+      </p>
+      <Gates {...props} />
+      {workedDays(days).map((date) => (
+        <Day key={date} {...props} date={date} />
+      ))}
+      <Sums days={days} />
+    </nav>
+  );
+}

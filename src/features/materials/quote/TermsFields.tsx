@@ -1,0 +1,192 @@
+import type { Job } from '../../../core/job/jobSchema';
+import { LABOR_FACTORS, TWO_PEOPLE_CLOCK, type LaborFactor } from '../../../core/labor/laborTasks';
+import { factorOf } from '../../../core/labor/laborLine';
+import type { LaborTerms } from '../../../core/labor/laborDocument';
+import type { QuoteTerms } from '../../../core/quote/quoteDocument';
+import { parseNumber, printNumber as n } from '../../../core/units/number';
+import { isRefused } from '../../../core/units/refused';
+import { factorName } from '../../../core/wording/laborWords';
+import { CheckField } from '../../../ui/fields/CheckField';
+import { QuantityField } from '../../../ui/fields/QuantityField';
+import { useQuoteEditor } from './useQuoteEditor';
+import classes from './quote.module.css';
+
+interface OfJob {
+  readonly job: Job;
+}
+
+const DOLLARS = { min: 0, max: 1_000_000, units: ['$'], shown: 'dollars' } as const;
+const PERCENT = { min: 0, max: 100, units: ['%'], shown: 'percent' } as const;
+const DAYS = { min: 1, max: 365, units: ['days'], shown: 'days', whole: true } as const;
+const FACTOR = { min: 1, max: 5, units: ['x', '×'], shown: '' } as const;
+
+const CENTS_FIELDS = [
+  ['rateCents', 'An hour, $'],
+  ['permitJobCents', 'Permit of the job, $'],
+  ['permitCircuitCents', 'Permit of a circuit, $'],
+  ['permitServiceCents', 'Permit of a service, $'],
+] as const satisfies readonly (readonly [keyof QuoteTerms, string])[];
+
+const PERCENT_FIELDS = [
+  ['marginPct', 'Margin, %'],
+  ['taxPct', 'Tax on material, %'],
+] as const satisfies readonly (readonly [keyof QuoteTerms, string])[];
+
+/** What an hour, the permit and the rest cost. */
+export function TermsFields({ job }: OfJob) {
+  const { canWrite, putTerms } = useQuoteEditor(job);
+  const { terms } = job.quote;
+  return (
+    <details className={classes['terms']}>
+      <summary>Rate, margin, fees</summary>
+      <div className={classes['fields']}>
+        {CENTS_FIELDS.map(([key, label]) => (
+          <QuantityField<number>
+            key={key}
+            label={label}
+            value={terms[key]}
+            disabled={!canWrite}
+            inputMode="decimal"
+            print={(cents) => (cents / 100).toFixed(2)}
+            parse={(text) => {
+              const dollars = parseNumber(text.replace('$', ''), DOLLARS);
+              return isRefused(dollars) ? dollars : Math.round(dollars * 100);
+            }}
+            onValue={(cents, mergeKey) => {
+              putTerms({ [key]: cents }, label, mergeKey);
+            }}
+          />
+        ))}
+        {PERCENT_FIELDS.map(([key, label]) => (
+          <QuantityField<number>
+            key={key}
+            label={label}
+            value={terms[key]}
+            disabled={!canWrite}
+            inputMode="decimal"
+            print={(percent) => n(percent, 2)}
+            parse={(text) => parseNumber(text, PERCENT)}
+            onValue={(percent, mergeKey) => {
+              putTerms({ [key]: percent }, label, mergeKey);
+            }}
+          />
+        ))}
+        <QuantityField<number>
+          label="Good for, days"
+          value={terms.goodDays}
+          disabled={!canWrite}
+          print={(days) => n(days)}
+          parse={(text) => parseNumber(text, DAYS)}
+          onValue={(goodDays, mergeKey) => {
+            putTerms({ goodDays }, 'How long the price is good', mergeKey);
+          }}
+        />
+      </div>
+    </details>
+  );
+}
+
+function FactorField({ job, factor }: OfJob & { readonly factor: LaborFactor }) {
+  const { canWrite, putLabor } = useQuoteEditor(job);
+  const { labor } = job.quote;
+  return (
+    <QuantityField<number>
+      label={`Factor, ${factorName(factor)}`}
+      bare
+      value={factorOf(factor, labor)}
+      disabled={!canWrite}
+      inputMode="decimal"
+      print={(value) => n(value, 2)}
+      parse={(text) => parseNumber(text, FACTOR)}
+      onValue={(value, mergeKey) => {
+        const { [factor]: _own, ...others } = labor.factors;
+        const factors = value === LABOR_FACTORS[factor] ? others : { ...others, [factor]: value };
+        putLabor({ factors }, `Factor: ${factorName(factor)}`, mergeKey);
+      }}
+    />
+  );
+}
+
+/** A condition: whether it is so, and by how much it slows the work. */
+function Condition({
+  job,
+  factor,
+  label,
+  on,
+  onSet,
+}: OfJob & {
+  readonly factor: LaborFactor;
+  readonly label: string;
+  readonly on: boolean;
+  readonly onSet: (on: boolean) => Partial<LaborTerms>;
+}) {
+  const { canWrite, putLabor } = useQuoteEditor(job);
+  return (
+    <li>
+      <CheckField
+        label={label}
+        checked={on}
+        disabled={!canWrite}
+        onCheck={(is) => {
+          putLabor(onSet(is), label);
+        }}
+      />
+      <FactorField job={job} factor={factor} />
+    </li>
+  );
+}
+
+/** What slows the work: what is so on this job, and by how much. */
+export function ConditionFields({ job, circuitId }: OfJob & { readonly circuitId: string }) {
+  const { finished, hardGround, oldPanel, rain, people } = job.quote.labor;
+  const others = finished.filter((id) => id !== circuitId);
+  return (
+    <details className={classes['terms']}>
+      <summary>What slows the work</summary>
+      <ul className={classes['factors']}>
+        <Condition
+          job={job}
+          factor="finished"
+          label="finished walls, this circuit"
+          on={others.length !== finished.length}
+          onSet={(on) => ({ finished: on ? [...others, circuitId] : others })}
+        />
+        <Condition
+          job={job}
+          factor="hard-ground"
+          label={factorName('hard-ground')}
+          on={hardGround}
+          onSet={(on) => ({ hardGround: on })}
+        />
+        <Condition
+          job={job}
+          factor="old-panel"
+          label={factorName('old-panel')}
+          on={oldPanel}
+          onSet={(on) => ({ oldPanel: on })}
+        />
+        <Condition
+          job={job}
+          factor="rain"
+          label={factorName('rain')}
+          on={rain}
+          onSet={(on) => ({ rain: on })}
+        />
+        <Condition
+          job={job}
+          factor="two"
+          label={factorName('two')}
+          on={people === 2}
+          onSet={(on) => ({ people: on ? 2 : 1 })}
+        />
+        <li>
+          <span>attic, where the run is in one</span>
+          <FactorField job={job} factor="attic" />
+        </li>
+      </ul>
+      <p className="second">
+        Two people: hours of both together; by the clock {n(TWO_PEOPLE_CLOCK, 2)} of one alone.
+      </p>
+    </details>
+  );
+}

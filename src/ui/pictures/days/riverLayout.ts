@@ -1,0 +1,116 @@
+import { minuteOf, timeOf } from '../../../core/units/civilDay';
+
+/** A stroke of the picture: a piece of work within one day. */
+export interface RiverStroke {
+  readonly step: string;
+  readonly lane: number;
+  readonly y: number;
+  readonly h: number;
+  /** Whether it is the first piece of its step: that bears the name. */
+  readonly first: boolean;
+}
+
+/** A day of the picture. */
+export interface RiverDay {
+  readonly date: string;
+  readonly y: number;
+  readonly h: number;
+}
+
+/** A step as it is drawn. */
+export interface RiverStep {
+  readonly id: string;
+  readonly lane: string;
+  readonly name: string;
+  readonly hours: string;
+  readonly parts: readonly { readonly start: string; readonly end: string }[];
+  readonly people: readonly number[];
+  readonly dead: boolean;
+  readonly covers: boolean;
+}
+
+/** A gate as it is drawn. */
+export interface RiverGate {
+  readonly id: string;
+  readonly name: string;
+  readonly opens: string;
+  readonly isOpen: boolean;
+}
+
+/** The picture in pixels. */
+export interface RiverLayout {
+  readonly days: readonly RiverDay[];
+  readonly strokes: readonly RiverStroke[];
+  /** Names of gates that open at nearly one moment stand side by side: so many of them to the right. */
+  readonly gates: readonly (RiverGate & { readonly y: number; readonly besides: number })[];
+  readonly heightPx: number;
+}
+
+const HOUR_PX = 14;
+const NIGHT_PX = 16;
+const TOP_PX = 44;
+/** Gates that open outside of the days of work stand this far apart before the first of them. */
+const BEFORE_PX = 22;
+/** Names of gates need so much of the height. */
+const NAME_PX = 15;
+
+const hourOf = (time: string): number => minuteOf(time) / 60;
+
+/** Steps are moved by half an hour. */
+const SNAP_H = 0.5;
+
+/** The time of day at a height of the picture, to the half hour: in a night the end of the day before it. */
+export function timeAt(
+  { days }: Pick<RiverLayout, 'days'>,
+  [opens, closes]: readonly [number, number],
+  y: number,
+): string | undefined {
+  const day = days.filter((each) => each.y <= y).at(-1) ?? days[0];
+  if (day === undefined) return undefined;
+  const into = Math.min(closes - opens, Math.max(0, (y - day.y) / HOUR_PX));
+  const hour = opens + Math.round(into / SNAP_H) * SNAP_H;
+  return timeOf(minuteOf(`${day.date}T00:00`) + Math.round(hour * 60));
+}
+
+/** Time down the page: days of work one under the other, nights between them as thin as they are idle. */
+export function riverLayout(
+  steps: readonly RiverStep[],
+  gates: readonly RiverGate[],
+  lanes: readonly string[],
+  [opens, closes]: readonly [number, number],
+): RiverLayout {
+  const dates = [
+    ...new Set(steps.flatMap(({ parts }) => parts.map(({ start }) => start.slice(0, 10)))),
+  ].toSorted();
+  const early = gates.filter(({ opens: at }) => at.slice(0, 10) < (dates[0] ?? ''));
+  const top = TOP_PX + early.length * BEFORE_PX;
+  const dayPx = (closes - opens) * HOUR_PX;
+  const days = dates.map((date, at): RiverDay => ({ date, y: top + at * (dayPx + NIGHT_PX), h: dayPx }));
+  const yOf = (time: string): number => {
+    const day = days.find(({ date }) => date === time.slice(0, 10));
+    if (day !== undefined) {
+      const into = hourOf(time) - hourOf(`${day.date}T00:00`) - opens;
+      return day.y + Math.min(closes - opens, Math.max(0, into)) * HOUR_PX;
+    }
+    const next = days.find(({ date }) => date > time.slice(0, 10));
+    return next === undefined ? (days.at(-1)?.y ?? top) + dayPx + NIGHT_PX / 2 : next.y - NIGHT_PX / 2;
+  };
+  const placed = gates.map((gate) => {
+    const at = early.indexOf(gate);
+    return { ...gate, y: at >= 0 ? TOP_PX + at * BEFORE_PX : yOf(gate.opens) };
+  });
+  return {
+    days,
+    strokes: steps.flatMap(({ id, lane, parts }) =>
+      parts.map(({ start, end }, at): RiverStroke => {
+        const y = yOf(start);
+        return { step: id, lane: Math.max(0, lanes.indexOf(lane)), y, h: yOf(end) - y, first: at === 0 };
+      }),
+    ),
+    gates: placed.map((gate, at) => ({
+      ...gate,
+      besides: placed.slice(0, at).filter(({ y }) => Math.abs(y - gate.y) < NAME_PX).length,
+    })),
+    heightPx: top + days.length * (dayPx + NIGHT_PX) + 12,
+  };
+}

@@ -1,0 +1,315 @@
+import ICAL from 'ical.js';
+import { describe, expect, test } from 'vitest';
+import { jobDays, type JobDays } from '../../../src/core/days/jobDays';
+import type { JobStep } from '../../../src/core/days/jobStep';
+import { jobWork } from '../../../src/core/days/jobSteps';
+import { CutDesk } from '../../../src/core/estimate/cutDesk';
+import { jobEstimate } from '../../../src/core/estimate/jobEstimate';
+import { applyCommand, isRefusal } from '../../../src/core/job/commands';
+import { demoJob } from '../../../src/core/job/demo/demoJob';
+import { evaluateJob } from '../../../src/core/job/evaluateJob';
+import type { Job } from '../../../src/core/job/jobSchema';
+import { defaultPrices } from '../../../src/core/price/defaultPrices';
+import type { Days, GateId, GateRecord } from '../../../src/core/timing/daysDocument';
+import {
+  becauseWords,
+  clockWords,
+  deadWords,
+  finishWords,
+  gateState,
+  momentWords,
+  stepName,
+  stepShort,
+  whenWords,
+} from '../../../src/core/wording/daysWords';
+import { calendarFile } from '../../../src/features/days/calendarFile';
+import { movedBy } from '../../../src/features/days/moveStep';
+import { riverLayout, timeAt } from '../../../src/ui/pictures/days/riverLayout';
+import { circuit, load, segment } from '../../support/circuits';
+import { after, jobOf } from '../../support/jobs';
+
+const withDays = (job: Job, days: Partial<Days>): Job => ({ ...job, days: { ...job.days, ...days } });
+const gate = (id: GateId, part: Partial<GateRecord>): GateRecord => ({
+  id,
+  booked: null,
+  passed: null,
+  failed: '',
+  ...part,
+});
+const daysOf = (job: Job, today = '2026-03-16'): JobDays => {
+  const evaluation = evaluateJob(job);
+  const desk = { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] };
+  return jobDays(evaluation, jobEstimate(evaluation, desk), today);
+};
+const workOf = (job: Job) => {
+  const evaluation = evaluateJob(job);
+  return jobWork(
+    evaluation,
+    jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] }),
+  );
+};
+const stepIn = <T extends { readonly id: string }>(steps: readonly T[], id: string): T => {
+  const found = steps.find((each) => each.id === id);
+  if (found === undefined) throw new Error(`No ${id} among ${steps.map((each) => each.id).join(', ')}`);
+  return found;
+};
+const begins = ({ steps }: JobDays, id: string): string => stepIn(steps, id).placed.parts[0]?.start ?? '';
+const ends = ({ steps }: JobDays, id: string): string => stepIn(steps, id).placed.parts.at(-1)?.end ?? '';
+
+const DEMO = daysOf(demoJob);
+
+describe('the steps of a job', () => {
+  const { steps, gates } = workOf(demoJob);
+  const kindsOf = (id: string): readonly string[] =>
+    steps.filter(({ circuitIds }) => circuitIds.join() === id).map(({ kind }) => kind);
+
+  test('of a circuit follow from its route: what is indoors, what lies in a trench, what is pulled', () => {
+    expect(kindsOf('carport-charger')).toEqual(['rough', 'trim']);
+    expect(kindsOf('deck-tub')).toEqual(['dig', 'backfill', 'conduit', 'rough', 'pull', 'trim']);
+    // The studio lies in the trench of the garage: dug and filled once.
+    expect(kindsOf('kiln')).toEqual(['conduit', 'rough', 'pull', 'trim']);
+    expect(stepIn(steps, 'conduit kiln').after).toEqual(['dig yard']);
+    expect(kindsOf('garage-feeder')).toContain('subpanel');
+  });
+
+  test('hold all hours of the estimate, at the pace of past jobs, and an hour to hand over', () => {
+    const evaluation = evaluateJob(demoJob);
+    const { hours } = jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] });
+    const sum = (of: 'low' | 'likely' | 'high') => steps.reduce((all, step) => all + step.hours[of], 0);
+    expect(sum('likely')).toBeCloseTo(hours.likely + 1, 6);
+    expect(sum('low')).toBeCloseTo(hours.low + 1, 6);
+    expect(sum('high')).toBeCloseTo(hours.high + 1, 6);
+  });
+
+  test('a trench: a third of its hours fills it again, after the inspector', () => {
+    const dig = stepIn(steps, 'dig yard');
+    const fill = stepIn(steps, 'backfill yard');
+    expect(fill.hours.likely / (dig.hours.likely + fill.hours.likely)).toBeCloseTo(0.35, 9);
+    expect([dig.gate, fill.gate, fill.covers, dig.covers]).toEqual(['call', 'rough-in', true, false]);
+  });
+
+  test('the far end first, the panel last with the house dead, then proving, then the final', () => {
+    const panel = stepIn(steps, 'panel');
+    expect(panel).toMatchObject({ dead: true, place: 'panel' });
+    expect(panel.after).toEqual(expect.arrayContaining(['trim carport-charger', 'pull kiln']));
+    // Circuits of the garage end in its subpanel: the house stays alive for them.
+    expect(panel.circuitIds).not.toContain('compressor');
+    expect(stepIn(steps, 'prove').after).toContain('panel');
+    expect(stepIn(steps, 'hand-over')).toMatchObject({ gate: 'final', after: ['prove'] });
+    expect(gates.map(({ id }) => id)).toEqual(['permit', 'call', 'rough-in', 'bonding', 'final']);
+  });
+
+  test('without a trench there is no call, without water no bonding; nothing at all of nothing', () => {
+    const plain = workOf(jobOf([circuit({ id: 'a', name: 'Heater', appliance: load(), run: [segment()] })]));
+    expect(plain.gates.map(({ id }) => id)).toEqual(['permit', 'rough-in', 'final']);
+    expect(plain.steps.map(({ id }) => id)).toEqual(['rough a', 'trim a', 'panel', 'prove', 'hand-over']);
+    expect(workOf(jobOf([]))).toEqual({ steps: [], gates: [] });
+    expect(daysOf(jobOf([])).finish).toBeNull();
+  });
+
+  test('what was not passed is mended before its gate is asked again', () => {
+    const failed = withDays(demoJob, { gates: [gate('rough-in', { failed: 'Box over full' })] });
+    const mending = workOf(failed);
+    expect(stepIn(mending.steps, 'mend rough-in').after).toContain('rough carport-charger');
+    expect(
+      stepIn<{ readonly id: string; readonly after: readonly string[] }>(mending.gates, 'rough-in').after,
+    ).toContain('mend rough-in');
+    expect(stepName(stepIn(mending.steps, 'mend rough-in'), failed)).toBe('Mend for the rough-in inspection');
+    const passed = gate('rough-in', { failed: 'Box', passed: { by: 'J', at: '2026-03-20T09:00' } });
+    expect(workOf(withDays(demoJob, { gates: [passed] })).steps.some(({ kind }) => kind === 'mend')).toBe(
+      false,
+    );
+  });
+});
+
+describe('the days of a job', () => {
+  test('begin on its first day, and no cover passes a shut gate', () => {
+    expect(DEMO.steps.map(({ id }) => begins(DEMO, id)).toSorted()[0]).toBe('2026-03-16T07:30');
+    const roughIn = stepIn(DEMO.gates, 'rough-in').opens;
+    expect(roughIn).toBe('2026-03-23T09:00');
+    for (const { id, covers, gate: own } of DEMO.steps)
+      if (covers || own === 'rough-in') expect([id, begins(DEMO, id) >= roughIn]).toEqual([id, true]);
+    const unset = withDays(demoJob, { from: null });
+    expect(begins(daysOf(unset, '2026-04-06'), 'dig well 0') >= '2026-04-06T07:30').toBe(true);
+  });
+
+  test('nothing is dug before the ticket, nothing begun before the permit', () => {
+    const late = daysOf({ ...demoJob, locate: { ticket: 'X', date: '2026-03-18' } });
+    expect(begins(late, 'dig well 0') >= '2026-03-18T07:30').toBe(true);
+    expect(stepIn(late.gates, 'call').record.passed).toEqual({ by: 'ticket X', at: '2026-03-18T00:00' });
+    // Without a ticket three days of work are waited.
+    const none = daysOf({ ...demoJob, locate: null });
+    expect(begins(none, 'dig well 0') >= '2026-03-19T07:30').toBe(true);
+    const booked = withDays(
+      { ...demoJob, locate: null },
+      { gates: [gate('call', { booked: '2026-03-17T07:30' })] },
+    );
+    expect(stepIn(daysOf(booked).gates, 'call').opens).toBe('2026-03-17T07:30');
+    const permit = gate('permit', { booked: '2026-03-25T13:00' });
+    const waiting = daysOf(withDays(demoJob, { gates: [permit] }));
+    for (const { id } of waiting.steps)
+      expect([id, begins(waiting, id) >= '2026-03-25T13:00']).toEqual([id, true]);
+  });
+
+  test('more people never end later; longer days never end later', () => {
+    const alone = daysOf(withDays(demoJob, { people: 1, gates: [] }));
+    const two = daysOf(withDays(demoJob, { people: 2, gates: [] }));
+    expect((two.finish ?? '') < (alone.finish ?? '')).toBe(true);
+    expect(alone.personH).toHaveLength(1);
+    const long = daysOf(withDays(demoJob, { people: 2, gates: [], hours: [7, 17] }));
+    expect((long.finish ?? '') <= (two.finish ?? '')).toBe(true);
+  });
+
+  test('the range: low hours end no later, high hours no earlier', () => {
+    const { low, high } = DEMO.range;
+    expect((low ?? '') <= (DEMO.finish ?? '')).toBe(true);
+    expect((high ?? '') >= (DEMO.finish ?? '')).toBe(true);
+    expect(finishWords(DEMO)).toMatch(
+      /^Done March 26, 2026; with the range of hours March 25, 2026 to March 26/,
+    );
+  });
+
+  test('a step that was moved begins no earlier, and what waits for it follows', () => {
+    const step = stepIn(DEMO.steps, 'rough kitchen-range');
+    const moved = movedBy(step, 8.5 * 60 * 2, demoJob.days, '2026-03-16');
+    const later = daysOf(withDays(demoJob, { moved }));
+    expect(begins(later, step.id) >= (moved[0]?.earliest ?? 'z')).toBe(true);
+    expect(begins(later, 'trim kitchen-range') >= ends(later, step.id)).toBe(true);
+    expect(movedBy(step, -100_000, demoJob.days, '2026-03-16')[0]?.earliest).toBe('2026-03-16T07:30');
+    // A gate holds it all the same.
+    const early = [{ id: 'backfill yard', earliest: '2026-03-17T08:00' }];
+    expect(begins(daysOf(withDays(demoJob, { moved: early })), 'backfill yard') >= '2026-03-23T09:00').toBe(
+      true,
+    );
+  });
+
+  test('a step that is done takes the hours that it took', () => {
+    const done = [{ id: 'dig well 0', hours: 3, on: '2026-03-16' }];
+    expect(stepIn(daysOf(withDays(demoJob, { done })).steps, 'dig well 0').placed.minutes).toBe(180);
+  });
+
+  test('a trench stands open over the nights between dig and fill', () => {
+    const nights = new Set<string>();
+    for (const { id, kind } of DEMO.steps)
+      if (kind === 'dig')
+        for (let day = 16; day < 31; day += 1) {
+          const date = `2026-03-${day}`;
+          const key = id.replace('dig', 'backfill');
+          if (date >= begins(DEMO, id).slice(0, 10) && date < ends(DEMO, key).slice(0, 10)) nights.add(date);
+        }
+    expect(DEMO.openNights).toBe(nights.size);
+    expect(DEMO.deadH).toBeCloseTo(stepIn(DEMO.steps, 'panel').placed.minutes / 60, 9);
+  });
+
+  test('are edited and undone; what does not fit is refused by its field', () => {
+    const { job, inverse } = after(demoJob, { kind: 'change-days', fields: { people: 1 } });
+    expect(after(job, inverse).job).toEqual(demoJob);
+    const outcome = applyCommand(demoJob, { kind: 'change-days', fields: { workdays: [] } });
+    expect(isRefusal(outcome)).toBe(true);
+  });
+});
+
+describe('what is said of the days', () => {
+  test('steps, times, gates and reasons in the words of the trade', () => {
+    const name = (id: string): string => stepName(stepIn<JobStep>(DEMO.steps, id), demoJob);
+    expect([name('dig yard'), name('ring pool'), name('panel')]).toEqual([
+      'Dig: Feeder, garage',
+      'Bond: Pool',
+      'Land the circuits in the panel',
+    ]);
+    expect(stepShort(stepIn<JobStep>(DEMO.steps, 'backfill deck-tub 1'), demoJob)).toBe('4 Backfill');
+    expect([
+      clockWords('2026-03-16T07:30'),
+      clockWords('2026-03-16T12:05'),
+      clockWords('2026-03-16T00:10'),
+    ]).toEqual(['7:30', '12:05 pm', '12:10']);
+    expect(momentWords('2026-03-22T13:00')).toBe('Sun 22, 1:00 pm');
+    expect(whenWords(stepIn(DEMO.steps, 'dig well 0'))).toBe('Mon 16, 7:30 to Tue 17, 8:00');
+    const reason = (id: string): string => becauseWords(stepIn(DEMO.steps, id), DEMO, demoJob);
+    expect(reason('dig well 0')).toBe('It begins with the work.');
+    expect(reason('trim deck-tub')).toBe('Rough-in inspection: opens Mon 23, 9:00.');
+    expect(reason('panel')).toMatch(/^It waits for Trim: /);
+    expect(gateState(stepIn(DEMO.gates, 'rough-in'))).toBe('Booked for Mon 23, 9:00');
+    expect(gateState(stepIn(DEMO.gates, 'final'))).toBe('Not booked');
+    expect(deadWords(demoJob)).toContain('the well pump is dead');
+    expect(deadWords(jobOf([]))).not.toContain('well pump');
+  });
+
+  test('every reason is one of this plan', () => {
+    for (const { id, because, placed } of DEMO.steps) {
+      if (because?.kind === 'step' || because?.kind === 'resource')
+        expect([id, ends(DEMO, because.id) <= (placed.parts[0]?.start ?? '')]).toEqual([id, true]);
+      if (placed.start > 0) expect([id, because]).not.toEqual([id, null]);
+    }
+  });
+});
+
+describe('the calendar file', () => {
+  test('is read back by a calendar: every piece of work at its local time, gates that are booked with an alarm', async () => {
+    const text = await calendarFile(DEMO, demoJob);
+    const events = new ICAL.Component(ICAL.parse(text) as unknown[])
+      .getAllSubcomponents('vevent')
+      .map((each) => new ICAL.Event(each));
+    const parts = DEMO.steps.flatMap(({ placed }) => placed.parts);
+    expect(events).toHaveLength(parts.length + 1);
+    const panel = events.filter(({ summary }) => summary === 'Land the circuits in the panel');
+    const own = stepIn(DEMO.steps, 'panel').placed.parts;
+    expect(panel.map(({ startDate, endDate }) => [startDate.toString(), endDate.toString()])).toEqual(
+      own.map(({ start, end }) => [`${start}:00`, `${end}:00`]),
+    );
+    const inspection = events.find(({ summary }) => summary === 'Rough-in inspection');
+    expect(inspection?.startDate.toString()).toBe('2026-03-23T09:00:00');
+    expect(
+      inspection?.component.getFirstSubcomponent('valarm')?.getFirstPropertyValue('trigger')?.toString(),
+    ).toBe('-PT60M');
+    expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length);
+  });
+});
+
+describe('the picture', () => {
+  const lanes = ['house', 'trench'];
+  const at = (id: string, lane: string, start: string, end: string) => ({
+    id,
+    lane,
+    name: id,
+    hours: '',
+    parts: [{ start, end }],
+    people: [1],
+    dead: false,
+    covers: false,
+  });
+
+  test('time runs down: the later the lower, days one under the other, gates where they open', () => {
+    const layout = riverLayout(
+      [
+        at('a', 'house', '2026-03-16T07:30', '2026-03-16T09:30'),
+        at('b', 'trench', '2026-03-17T07:30', '2026-03-17T08:30'),
+      ],
+      [
+        { id: 'early', name: '', opens: '2026-03-12T10:00', isOpen: true },
+        { id: 'night', name: '', opens: '2026-03-16T20:00', isOpen: false },
+        { id: 'noon', name: '', opens: '2026-03-17T12:00', isOpen: false },
+      ],
+      lanes,
+      [7.5, 16],
+    );
+    const [a, b] = layout.strokes;
+    const [early, night, noon] = layout.gates.map(({ y }) => y);
+    const [first, second] = layout.days;
+    expect([a?.lane, b?.lane]).toEqual([0, 1]);
+    expect((a?.h ?? 0) / (b?.h ?? 1)).toBeCloseTo(2, 9);
+    expect(a?.y).toBe(first?.y);
+    expect([early! < first!.y, night! > a!.y && night! <= second!.y, noon! > b!.y]).toEqual([
+      true,
+      true,
+      true,
+    ]);
+    expect(layout.heightPx).toBeGreaterThan((second?.y ?? 0) + (second?.h ?? 0));
+    // The way back, to the half hour; in the night it is the end of the day before.
+    const hours = [7.5, 16] as const;
+    expect(timeAt(layout, hours, b?.y ?? 0)).toBe('2026-03-17T07:30');
+    expect(timeAt(layout, hours, (b?.y ?? 0) + (b?.h ?? 0) * 1.4)).toBe('2026-03-17T09:00');
+    expect(timeAt(layout, hours, (second?.y ?? 0) - 4)).toBe('2026-03-16T16:00');
+    expect(timeAt(layout, hours, -100)).toBe('2026-03-16T07:30');
+  });
+});

@@ -1,0 +1,156 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { expect, openDemo, startJob, test } from '../support/app';
+
+const list = (page: Page) => page.getByRole('navigation', { name: 'Days' });
+const working = (page: Page) => page.getByRole('complementary', { name: 'Working' });
+
+async function openDays(page: Page): Promise<void> {
+  await openDemo(page);
+  await page.keyboard.press('7');
+  await expect(page.getByRole('img', { name: /steps in their days$/ })).toBeVisible();
+}
+
+test('the order of the work: what covers waits for the inspector, the panel is last, and each says why', async ({
+  page,
+}) => {
+  await openDays(page);
+  await list(page)
+    .getByRole('button', { name: /Backfill, ribbon: Hot tub/ })
+    .click();
+  await expect(working(page).getByText(/not passed yet. Do not cover/)).toBeVisible();
+  await expect(working(page).getByLabel('Done, hours that it took')).toBeDisabled();
+  await list(page)
+    .getByRole('button', { name: /Land the circuits in the panel/ })
+    .first()
+    .click();
+  await expect(working(page).getByText(/No water either: the well pump is dead/)).toBeVisible();
+  await expect(working(page).getByText(/^It waits for Trim: /)).toBeVisible();
+});
+
+test('a gate: booked later it holds back, not passed it is mended first, passed it opens', async ({
+  page,
+}) => {
+  await openDays(page);
+  const gates = page.getByRole('list', { name: 'Gates' });
+  await gates.getByRole('button', { name: /Rough-in inspection/ }).click();
+  await working(page).getByLabel('Booked for').fill('2026-03-25T13:00');
+  await expect(gates.getByRole('button', { name: /Booked for Wed 25, 1:00 pm/ })).toBeVisible();
+  await expect(page.getByText(/^Done March 30, 2026/).first()).toBeVisible();
+  await working(page).getByLabel('What was not passed').fill('Box over full');
+  await working(page).getByLabel('What was not passed').press('Enter');
+  await working(page).getByRole('button', { name: 'It did not pass' }).click();
+  await expect(list(page).getByRole('button', { name: /Mend for the rough-in inspection/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Days/ }).first()).toContainText('1');
+  await working(page).getByLabel('Who passed it').fill('The inspector');
+  await working(page).getByLabel('Who passed it').press('Enter');
+  await working(page).getByRole('button', { name: 'It passed: open it' }).click();
+  await expect(gates.getByRole('button', { name: /Passed .*, The inspector/ })).toBeVisible();
+  await list(page)
+    .getByRole('button', { name: /Backfill, ribbon: Hot tub/ })
+    .click();
+  await working(page).getByLabel('Done, hours that it took').fill('2');
+  await expect(list(page).getByRole('button', { name: /Backfill, ribbon: Hot tub/ })).toContainText('2 h');
+});
+
+test('the simulated permit desk is asked: a slot is booked, what it did not pass becomes a step', async ({
+  page,
+}) => {
+  await openDays(page);
+  const desk = page.getByRole('region', { name: 'Permit desk (simulated)' });
+  const gates = page.getByRole('list', { name: 'Gates' });
+  await desk.getByLabel('How the simulated desk answers').selectOption('It does not pass');
+  await desk.getByRole('button', { name: /^Ask the permit desk/ }).click();
+  await desk
+    .getByRole('button', { name: /^Book / })
+    .first()
+    .click();
+  await expect(desk.getByRole('button', { name: /^Book / }).first()).toBeDisabled();
+  await desk.getByRole('button', { name: /^Not passed: Box at B/ }).click();
+  await expect(gates.getByRole('button', { name: /Not passed: Box at B over full/ })).toBeVisible();
+  await expect(
+    list(page)
+      .getByRole('button', { name: /Mend for the rough-in/ })
+      .first(),
+  ).toBeVisible();
+  await page.route('**/standins/permits**', (route) => route.fulfill({ body: 'back on Monday' }));
+  await desk.getByRole('button', { name: /^Ask the permit desk/ }).click();
+  await expect(desk.getByRole('alert')).toContainText(/It does not answer|cannot be read/);
+});
+
+test('by the pointer: a step dragged against its gate stands where it stood, with the reason; undone it is free', async ({
+  page,
+}) => {
+  await openDays(page);
+  await list(page)
+    .getByRole('button', { name: /Trim: Hot tub/ })
+    .click();
+  const stroke = page.getByText('4 Trim', { exact: true });
+  await stroke.scrollIntoViewIfNeeded();
+  const box = await stroke.boundingBox();
+  if (box === null) throw new Error('Not drawn.');
+  const x = box.x - 12;
+  await page.mouse.move(x, box.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(x, box.y - 60, { steps: 4 });
+  await page.mouse.up();
+  await expect(working(page).getByRole('alert')).toContainText(/^Not on Fri 20/);
+  await expect(working(page).getByRole('alert')).toContainText('Rough-in inspection: opens Mon 23, 9:00.');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(working(page).getByRole('alert')).toBeHidden();
+});
+
+test('by the keyboard: a step is moved by half an hour and back; the days and hours are typed', async ({
+  page,
+}) => {
+  await openDays(page);
+  const step = list(page).getByRole('button', { name: /Rough-in: Range, kitchen/ });
+  await step.focus();
+  await page.keyboard.press('Enter');
+  const was =
+    (await working(page)
+      .getByText(/^Tue 17, /)
+      .first()
+      .textContent()) ?? '';
+  await working(page).getByRole('button', { name: '30 min later' }).press('Enter');
+  await working(page).getByRole('button', { name: 'As early as it can' }).press('Enter');
+  await expect(working(page).getByText(was).first()).toBeVisible();
+  await page.getByText('Days and hours, 2 working').click();
+  await working(page).getByLabel('To', { exact: true }).fill('6');
+  await expect(working(page).getByText(/an hour after its beginning/)).toBeVisible();
+  await working(page).getByLabel('To', { exact: true }).fill('17:30');
+  await expect(working(page).getByText(/an hour after its beginning/)).toBeHidden();
+  await working(page).getByLabel('People').selectOption('Alone');
+  await expect(list(page).getByRole('row', { name: /Helper/ })).toBeHidden();
+});
+
+test('the days leave as a calendar file', async ({ page }) => {
+  await openDays(page);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Calendar file' }).click();
+  const text = await readFile(await (await saved).path(), 'utf8');
+  expect(text).toContain('BEGIN:VCALENDAR');
+  expect(text).toContain('SUMMARY:Land the circuits in the panel');
+});
+
+test('an empty job has nothing to put into days', async ({ page }) => {
+  await startJob(page, 'Nothing yet');
+  await page.keyboard.press('7');
+  await expect(page.getByRole('heading', { name: 'Nothing to put into days yet' })).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('what is open stands first; a step that is tapped stands over the list', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Open the demo job' }).tap();
+    await page.getByRole('button', { name: /Days/ }).tap();
+    await expect(working(page).getByRole('heading', { name: 'Rough-in inspection' })).toBeInViewport();
+    await list(page)
+      .getByRole('button', { name: /Hand over/ })
+      .first()
+      .tap();
+    await expect(working(page).getByRole('heading', { name: 'Hand over' })).toBeInViewport();
+  });
+});
