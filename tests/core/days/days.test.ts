@@ -292,6 +292,7 @@ describe('the picture', () => {
       ],
       lanes,
       [7.5, 16],
+      { leftPx: 66, lanePx: 300 },
     );
     const [a, b] = layout.strokes;
     const [early, night, noon] = layout.gates.map(({ y }) => y);

@@ -5,9 +5,6 @@ import { riverLayout, timeAt, type RiverLayout, type RiverStroke } from './river
 import { Stroke } from './RiverStrokes';
 import '../pictures.css';
 
-/** The longest name of a gate. */
-const NAME_PX = 140;
-
 /** Lanes with their names, days with their hours. */
 function Ground({ layout, lanes, lanePx, widthPx, dayName, hours: [opens, closes] }: Drawn) {
   const { days, heightPx } = layout;
@@ -80,7 +77,7 @@ function Current({ layout, steps, person, lanePx }: Drawn & { readonly person: n
 
 /** A gate over every lane: posts, leaves that meet where it is shut and lie back where it is open. */
 function Gate({ gate, lanePx, lanes, picked }: Drawn & { readonly gate: RiverLayout['gates'][number] }) {
-  const { y, isOpen, name, id, besides } = gate;
+  const { y, isOpen, name, id, nameEnd, nameBase } = gate;
   const end = LEFT_PX + lanes.length * lanePx;
   const color = picked === id ? 'var(--copper)' : 'var(--ink)';
   const leaves = lanes
@@ -107,13 +104,7 @@ function Gate({ gate, lanePx, lanes, picked }: Drawn & { readonly gate: RiverLay
       {[...lanes, null].map((_, at) => (
         <rect key={at} x={LEFT_PX + at * lanePx - 3} y={y - 5} width="6" height="10" fill={color} />
       ))}
-      <text
-        className="small strong halo"
-        x={end - 6 - besides * NAME_PX}
-        y={y - 8}
-        textAnchor="end"
-        style={{ fill: color }}
-      >
+      <text className="small strong halo" x={nameEnd} y={nameBase} textAnchor="end" style={{ fill: color }}>
         {name}
       </text>
     </g>
@@ -169,13 +160,14 @@ const PATTERNS = (
  */
 export function RiverPicture(props: RiverPictureProps) {
   const { steps, gates, lanes, hours, onPick, onMove, widthPx, label } = props;
+  const lanePx = (widthPx - LEFT_PX) / Math.max(1, lanes.length);
   const layout = riverLayout(
     steps,
     gates,
     lanes.map(({ id }) => id),
     hours,
+    { leftPx: LEFT_PX, lanePx },
   );
-  const lanePx = (widthPx - LEFT_PX) / Math.max(1, lanes.length);
   const drawn: Drawn = { ...props, layout, lanePx };
   const byId = new Map(steps.map((step) => [step.id, step]));
   const people = [...new Set(steps.flatMap((step) => step.people))].toSorted();

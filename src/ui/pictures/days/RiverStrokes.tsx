@@ -1,3 +1,4 @@
+import { HOURS_FROM_PX, NAME_FROM_PX } from './gateNames';
 import { fitted, LEFT_PX, type Drawn } from './riverDrawn';
 import type { RiverStep, RiverStroke } from './riverLayout';
 
@@ -11,7 +12,8 @@ interface StrokeProps extends Drawn {
 }
 
 /** Work that leaves the house dead: a band over every place. */
-function DeadBand({ stroke: { y, h, first }, step, deadText, widthPx, picked }: StrokeProps) {
+function DeadBand({ stroke, step, deadText, widthPx, picked, layout }: StrokeProps) {
+  const { y, h, first } = stroke;
   return (
     <g>
       <rect
@@ -23,7 +25,7 @@ function DeadBand({ stroke: { y, h, first }, step, deadText, widthPx, picked }: 
         stroke={picked === step.id ? 'var(--copper)' : 'var(--ink)'}
         strokeWidth={picked === step.id ? 3 : 1}
       />
-      {first && (
+      {first && !layout.unnamed.has(stroke) && (
         <>
           <text className="small strong" x={LEFT_PX + 24} y={y + 15} style={{ fill: 'var(--on-dead)' }}>
             {fitted(`House dead: ${step.name}, ${step.hours}`, widthPx - LEFT_PX - 30)}
@@ -41,12 +43,13 @@ function DeadBand({ stroke: { y, h, first }, step, deadText, widthPx, picked }: 
 
 /** A piece of work in its lane, with its name where it begins. */
 export function Stroke(props: StrokeProps) {
-  const { stroke, step, lanePx, picked } = props;
+  const { stroke, step, lanePx, picked, layout } = props;
   const { y, h, lane, first } = stroke;
   if (step.dead) return <DeadBand {...props} />;
   const x = LEFT_PX + lane * lanePx + 10;
   const isPicked = picked === step.id;
   const both = step.people.length > 1;
+  const named = first && !layout.unnamed.has(stroke);
   return (
     <g>
       {isPicked && (
@@ -63,12 +66,12 @@ export function Stroke(props: StrokeProps) {
           stroke={isPicked ? 'var(--copper)' : 'var(--ink)'}
         />
       ))}
-      {first && h >= 11 && (
+      {named && h >= NAME_FROM_PX && (
         <text className="small" x={x + 18} y={y + 10}>
           {fitted(step.name, lanePx - 32)}
         </text>
       )}
-      {first && h >= 25 && (
+      {named && h >= HOURS_FROM_PX && (
         <text className="small quiet figures" x={x + 18} y={y + 23}>
           {step.hours}
         </text>

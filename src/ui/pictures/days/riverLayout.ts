@@ -1,4 +1,5 @@
 import { minuteOf, timeOf } from '../../../core/units/civilDay';
+import { gateNames, type Lanes, type NamedGate } from './gateNames';
 
 /** A stroke of the picture: a piece of work within one day. */
 export interface RiverStroke {
@@ -8,6 +9,8 @@ export interface RiverStroke {
   readonly h: number;
   /** Whether it is the first piece of its step: that bears the name. */
   readonly first: boolean;
+  /** Whether it leaves the house dead: a band over every lane. */
+  readonly dead: boolean;
 }
 
 /** A day of the picture. */
@@ -41,8 +44,9 @@ export interface RiverGate {
 export interface RiverLayout {
   readonly days: readonly RiverDay[];
   readonly strokes: readonly RiverStroke[];
-  /** Names of gates that open at nearly one moment stand side by side: so many of them to the right. */
-  readonly gates: readonly (RiverGate & { readonly y: number; readonly besides: number })[];
+  readonly gates: readonly NamedGate[];
+  /** Strokes whose words give way to the name of a gate. */
+  readonly unnamed: ReadonlySet<RiverStroke>;
   readonly heightPx: number;
 }
 
@@ -51,9 +55,6 @@ const NIGHT_PX = 16;
 const TOP_PX = 44;
 /** Gates that open outside of the days of work stand this far apart before the first of them. */
 const BEFORE_PX = 22;
-/** Names of gates need so much of the height. */
-const NAME_PX = 15;
-
 const hourOf = (time: string): number => minuteOf(time) / 60;
 
 /** Steps are moved by half an hour. */
@@ -78,6 +79,7 @@ export function riverLayout(
   gates: readonly RiverGate[],
   lanes: readonly string[],
   [opens, closes]: readonly [number, number],
+  lanesPx: Pick<Lanes, 'leftPx' | 'lanePx'>,
 ): RiverLayout {
   const dates = [
     ...new Set(steps.flatMap(({ parts }) => parts.map(({ start }) => start.slice(0, 10)))),
@@ -99,18 +101,16 @@ export function riverLayout(
     const at = early.indexOf(gate);
     return { ...gate, y: at >= 0 ? TOP_PX + at * BEFORE_PX : yOf(gate.opens) };
   });
+  const strokes = steps.flatMap(({ id, lane, parts, dead }) =>
+    parts.map(({ start, end }, at): RiverStroke => {
+      const y = yOf(start);
+      return { step: id, lane: Math.max(0, lanes.indexOf(lane)), y, h: yOf(end) - y, first: at === 0, dead };
+    }),
+  );
   return {
     days,
-    strokes: steps.flatMap(({ id, lane, parts }) =>
-      parts.map(({ start, end }, at): RiverStroke => {
-        const y = yOf(start);
-        return { step: id, lane: Math.max(0, lanes.indexOf(lane)), y, h: yOf(end) - y, first: at === 0 };
-      }),
-    ),
-    gates: placed.map((gate, at) => ({
-      ...gate,
-      besides: placed.slice(0, at).filter(({ y }) => Math.abs(y - gate.y) < NAME_PX).length,
-    })),
+    strokes,
+    ...gateNames(placed, strokes, { ...lanesPx, count: lanes.length }),
     heightPx: top + days.length * (dayPx + NIGHT_PX) + 12,
   };
 }
