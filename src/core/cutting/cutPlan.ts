@@ -1,4 +1,5 @@
 import { bestPatterns } from './bestPatterns';
+import { cheaperPlan, type Known } from './countTree';
 import {
   costOf,
   cutProblem,
@@ -12,7 +13,7 @@ import {
 } from './cutProblem';
 import { packInto } from './packInto';
 import { relaxedPlan } from './patternBound';
-import { Purchases, type Purchase } from './purchases';
+import { Purchases } from './purchases';
 import { quickPlans, roundedPlan } from './roundedPlan';
 
 /** One roll, coil, stick or tail with the pieces that are cut from it, in the order of cutting. */
@@ -33,58 +34,22 @@ export interface CutPlan {
   readonly proved: boolean;
 }
 
-/** How hard the search for a cheaper plan tries before it leaves the bound where it is: places that are tried. */
-const NODES = { first: 2_000, second: 20_000, relaxed: 6_000, all: 300_000 } as const;
+/** Places that are tried of a purchase that may be the cheapest. */
+const NODES = 2_000;
 const EPS = 1e-6;
 /** Purchases that are tried before a bound is sought. */
 const FIRST_PURCHASES = 4;
-/** Purchases that are looked at. */
-const MAX_PURCHASES = 400;
 
 interface Found {
   readonly plan: readonly Pattern[];
   readonly boundCents: number;
 }
 
-/** Whether any way of packing a purchase is ruled out by the relaxed plan: not even packs in part hold the pieces. */
-const ruledOut = (problem: CutProblem, purchase: Purchase): boolean =>
-  relaxedPlan({
-    ...problem,
-    packs: problem.packs.map((pack, at) => ({ ...pack, cents: 0, count: purchase[at] ?? 0 })),
-  }).short;
-
-/** The cheapest that was found up to now: its plan where there is one, what it costs, and what no plan costs less than. */
-interface Known {
-  readonly plan: readonly Pattern[] | undefined;
-  readonly cents: number;
-  readonly boundCents: number;
-}
-
-/** Purchases from the cheapest on: the first that holds all pieces is the best; what could not be settled keeps the bound down. */
-function cheaper(problem: CutProblem, known: Known): Known {
-  const { cents: top } = known;
-  const purchases = new Purchases(problem, top);
-  if (!purchases.isWhole) return { ...known, boundCents: Math.min(top, Math.ceil(known.boundCents - EPS)) };
-  let nodes: number = NODES.all;
-  let looked = 0;
-  let open: number | undefined;
-  let cents = purchases.atLeast(known.boundCents);
-  for (; cents !== undefined && cents < top; cents = purchases.atLeast(cents + 1))
-    for (const purchase of purchases.of(cents)) {
-      looked += 1;
-      if (nodes <= 0 || looked > MAX_PURCHASES) return { ...known, boundCents: open ?? cents };
-      nodes -= NODES.first;
-      let packed = packInto(problem, purchase, NODES.first);
-      if (packed.kind !== 'gave-up') nodes += NODES.first / 2;
-      else nodes -= NODES.relaxed;
-      if (packed.kind === 'gave-up' && !ruledOut(problem, purchase)) {
-        nodes -= NODES.second;
-        packed = packInto(problem, purchase, NODES.second);
-        if (packed.kind === 'gave-up') open ??= cents;
-      }
-      if (packed.kind === 'fits') return { plan: packed.plan, cents, boundCents: open ?? cents };
-    }
-  return { ...known, boundCents: open ?? Math.min(top, cents ?? top) };
+/** What costs add up to from a bound on: no plan costs what no packs come to. */
+function lifted(problem: CutProblem, { cents, boundCents }: Known): number {
+  if (boundCents >= cents) return cents;
+  const purchases = new Purchases(problem, cents);
+  return purchases.isWhole ? Math.min(cents, purchases.atLeast(boundCents) ?? cents) : boundCents;
 }
 
 /** The pieces of a plan by their ids, and what is left of each bar: the longest bars and pieces first. */
@@ -171,18 +136,17 @@ function cheapest(problem: CutProblem): Found | undefined {
   if (least !== undefined) return least;
   const relaxed = relaxedPlan(problem, quick.flat());
   if (relaxed.short) return undefined;
-  const first = cheaper(tight, {
-    plan: known,
-    cents: known === undefined ? costOfSingles(problem) : costOf(known, problem),
-    boundCents: relaxed.cost,
-  });
-  if (first.plan !== undefined && first.boundCents >= first.cents) return { ...first, plan: first.plan };
-  const plan = cheapestOf([...ifPlan(first.plan), ...ifPlan(roundedPlan(problem, relaxed.shares))], problem);
-  if (plan === undefined) return undefined;
-  const cents = costOf(plan, problem);
-  if (cents >= first.cents) return { plan, boundCents: first.boundCents };
-  const second = cheaper(tight, { plan, cents, boundCents: first.boundCents });
-  return { plan: second.plan ?? plan, boundCents: second.boundCents };
+  const plan = cheapestOf([...ifPlan(known), ...ifPlan(roundedPlan(problem, relaxed.shares))], problem);
+  const found = cheaperPlan(
+    tight,
+    {
+      plan,
+      cents: plan === undefined ? costOfSingles(problem) : costOf(plan, problem),
+      boundCents: Math.ceil(relaxed.cost - EPS),
+    },
+    [...quick.flat(), ...relaxed.shares.map(({ pattern }) => pattern)],
+  );
+  return found.plan && { plan: found.plan, boundCents: lifted(tight, found) };
 }
 
 /** Of many pieces the cheapest packs that are long enough in all mostly hold them: then nothing else has to be asked. */
@@ -192,7 +156,7 @@ function leastPurchase(problem: CutProblem, toCents: number): Found | undefined 
   if (cents === undefined) return undefined;
   let looked = 0;
   for (const purchase of purchases.of(cents)) {
-    const packed = packInto(problem, purchase, NODES.first);
+    const packed = packInto(problem, purchase, NODES);
     if (packed.kind === 'fits') return { plan: packed.plan, boundCents: cents };
     looked += 1;
     if (looked >= FIRST_PURCHASES) break;

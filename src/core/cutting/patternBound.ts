@@ -1,6 +1,6 @@
 import { bestPatterns, type WorthyPattern } from './bestPatterns';
 import type { CutProblem, Pattern } from './cutProblem';
-import { Simplex, type Column } from './simplex';
+import { Simplex, worthOf, type Column } from './simplex';
 
 /** A pattern with how much of it the relaxed plan takes. */
 export interface Share {
@@ -28,7 +28,8 @@ const NUDGED = 1e-3;
 const nudge = (row: number): number => 1e-5 * (1 + ((row * 0.618034) % 1));
 
 const plain = (row: number, adds: number, cost: number): PatternColumn => ({
-  rows: [[row, adds]],
+  rows: Int32Array.of(row),
+  adds: Float64Array.of(adds),
   cost,
   pattern: null,
 });
@@ -79,13 +80,22 @@ class RelaxedProgram {
   }
 
   #columnOf(pattern: Pattern): PatternColumn {
-    const rows = pattern.take.flatMap((count, row) => {
-      const at = this.#rowOf.get(row);
-      return count > 0 && at !== undefined ? [[at, count] as const] : [];
-    });
+    const rows: number[] = [];
+    const adds: number[] = [];
+    for (const [row, count] of pattern.take.entries()) {
+      const at = count > 0 ? this.#rowOf.get(row) : undefined;
+      if (at === undefined) continue;
+      rows.push(at);
+      adds.push(count);
+    }
     const limit = this.#rowOfPack.get(pattern.pack);
+    if (limit !== undefined) {
+      rows.push(limit);
+      adds.push(1);
+    }
     return {
-      rows: limit === undefined ? rows : [...rows, [limit, 1]],
+      rows: Int32Array.from(rows),
+      adds: Float64Array.from(adds),
       cost: this.#problem.packs[pattern.pack]?.cents ?? 0,
       pattern,
     };
@@ -107,8 +117,7 @@ class RelaxedProgram {
     let most = EPS;
     let best: PatternColumn | undefined;
     for (const column of columns) {
-      let saves = -column.cost;
-      for (const [row, adds] of column.rows) saves += adds * (duals[row] ?? 0);
+      const saves = worthOf(column, duals) - column.cost;
       if (saves <= most) continue;
       most = saves;
       best = column;

@@ -57,9 +57,14 @@ function rounded(shares: readonly Share[]): readonly Pattern[] {
   const whole = shares.flatMap(({ pattern, amount }) =>
     Array.from({ length: Math.floor(amount + EPS) }, () => pattern),
   );
-  if (whole.length > 0) return whole;
-  const nearest = shares.toSorted((a, b) => b.amount - a.amount)[0];
-  return nearest === undefined ? [] : [nearest.pattern];
+  return whole.length > 0 ? whole : shareAt(shares, 0);
+}
+
+/** The share of so many before which others come nearer to whole; the last one where there are fewer. */
+function shareAt(shares: readonly Share[], before: number): readonly Pattern[] {
+  const nearest = shares.toSorted((a, b) => b.amount - a.amount);
+  const share = nearest[Math.min(before, nearest.length - 1)];
+  return share === undefined ? [] : [share.pattern];
 }
 
 /** Of patterns that use some of a pack, the one that costs least for it; none where there are none. */
@@ -105,13 +110,22 @@ export const quickPlans = (problem: CutProblem): readonly (readonly Pattern[])[]
  * A plan by rounding the relaxed one: what is whole of it is taken, and the rest is relaxed anew.
  *
  * @param shares The relaxed plan of the whole problem.
+ * @param startAt 0: the first step takes what is whole; from 1 on: the share before which so many come nearer to it.
+ * @returns Undefined where the packs do not suffice for what is left after rounding.
  */
-export function roundedPlan(problem: CutProblem, shares: readonly Share[]): readonly Pattern[] | undefined {
+export function roundedPlan(
+  problem: CutProblem,
+  shares: readonly Share[],
+  startAt = 0,
+): readonly Pattern[] | undefined {
   const known = shares.map(({ pattern }) => pattern);
   let started = false;
   return takenOneByOne(problem, (left) => {
-    const now = started ? relaxedPlan(left, known).shares : shares;
-    started = true;
-    return rounded(now);
+    if (!started) {
+      started = true;
+      return startAt === 0 ? rounded(shares) : shareAt(shares, startAt);
+    }
+    const now = relaxedPlan(left, known);
+    return now.short ? [] : rounded(now.shares);
   });
 }

@@ -1,7 +1,15 @@
-/** A column of a linear program: what it adds to each row, and what it costs. */
+/** A column of a linear program: the rows that it adds to, what it adds to each of them, and what it costs. */
 export interface Column {
-  readonly rows: readonly (readonly [row: number, adds: number])[];
+  readonly rows: Int32Array;
+  readonly adds: Float64Array;
   readonly cost: number;
+}
+
+/** What a column comes to at a worth of each row. */
+export function worthOf({ rows, adds }: Column, each: Float64Array): number {
+  let sum = 0;
+  for (let at = 0; at < rows.length; at += 1) sum += (adds[at] ?? 0) * (each[rows[at] ?? 0] ?? 0);
+  return sum;
 }
 
 const EPS = 1e-9;
@@ -23,10 +31,10 @@ export class Simplex<C extends Column> {
    * @param right What each row comes to; at least nothing.
    */
   constructor(start: readonly C[], right: readonly number[]) {
-    const adds = start.map(({ rows }) => rows[0]?.[1] ?? 1);
+    const first = start.map(({ adds }) => adds[0] ?? 1);
     this.#basis = [...start];
-    this.#amounts = Float64Array.from(right, (amount, row) => amount / (adds[row] ?? 1));
-    this.#inverse = adds.map((by, row) => {
+    this.#amounts = Float64Array.from(right, (amount, row) => amount / (first[row] ?? 1));
+    this.#inverse = first.map((by, row) => {
       const line = new Float64Array(start.length);
       line[row] = 1 / by;
       return line;
@@ -54,9 +62,7 @@ export class Simplex<C extends Column> {
   enter(column: C): boolean {
     const size = this.#basis.length;
     const step = new Float64Array(size);
-    for (let at = 0; at < size; at += 1)
-      for (const [row, adds] of column.rows)
-        step[at] = (step[at] ?? 0) + adds * (this.#inverse[at]?.[row] ?? 0);
+    for (const [at, line] of this.#inverse.entries()) step[at] = worthOf(column, line);
     let leaves = -1;
     let least = Infinity;
     for (let at = 0; at < size; at += 1) {

@@ -120,23 +120,30 @@ test('one more piece never makes it cheaper, one more pack never dearer', () => 
   );
 }, 60_000);
 
-test('forty pieces over six packs are proved nearly always', () => {
-  const sets = fc.sample(
-    fc.record({
-      lengths: fc.array(fc.integer({ min: 2, max: 120 }), { minLength: 40, maxLength: 40 }),
-      base: fc.integer({ min: 30, max: 140 }),
-      off: fc.array(fc.integer({ min: 94, max: 106 }), { minLength: 6, maxLength: 6 }),
-    }),
-    { numRuns: 40, seed: 7 },
-  );
-  const proved = sets.filter(({ lengths, base, off }) => {
-    const stock = [25, 50, 100, 125, 250, 500].map((long, at) =>
-      pack(long, Math.round(long * base * (1.15 - 0.05 * at) * ((off[at] ?? 100) / 100))),
+test.each([
+  [120, 40, 6],
+  [250, 24, 10],
+])(
+  'forty pieces of up to %i ft over six packs are proved nearly always',
+  (longest, runs, off) => {
+    const sets = fc.sample(
+      fc.record({
+        lengths: fc.array(fc.integer({ min: 2, max: longest }), { minLength: 40, maxLength: 40 }),
+        base: fc.integer({ min: 30, max: 140 }),
+        off: fc.array(fc.integer({ min: 100 - off, max: 100 + off }), { minLength: 6, maxLength: 6 }),
+      }),
+      { numRuns: runs, seed: 7 },
     );
-    return checked(piecesOf(...lengths), stock)?.proved;
-  });
-  expect(proved.length).toBeGreaterThanOrEqual(38);
-}, 60_000);
+    const proved = sets.filter(({ lengths, base, off: each }) => {
+      const stock = [25, 50, 100, 125, 250, 500].map((long, at) =>
+        pack(long, Math.round(long * base * (1.15 - 0.05 * at) * ((each[at] ?? 100) / 100))),
+      );
+      return checked(piecesOf(...lengths), stock)?.proved;
+    });
+    expect(proved.length).toBeGreaterThanOrEqual(Math.floor(0.95 * runs));
+  },
+  60_000,
+);
 
 test('lengths too fine to tell apart are rounded to the safe side, and nothing is claimed of them', () => {
   const plan = checked(piecesOf(33.333, 66.667, 899.999), [pack(1000, 5000), pack(2000, 9000)]);
