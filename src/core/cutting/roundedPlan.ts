@@ -49,13 +49,13 @@ function takenOneByOne(
   return plan;
 }
 
-/** Amounts of a relaxed plan are whole within this. */
-const EPS = 1e-3;
+/** Shares from this on are taken for whole. */
+const NEARLY = 0.7;
 
-/** What of a relaxed plan is whole already; where nothing is, the share that comes nearest to it. */
+/** What of a relaxed plan is whole or nearly so; where nothing is, the share that comes nearest to it. */
 function rounded(shares: readonly Share[]): readonly Pattern[] {
   const whole = shares.flatMap(({ pattern, amount }) =>
-    Array.from({ length: Math.floor(amount + EPS) }, () => pattern),
+    Array.from({ length: Math.floor(amount + 1 - NEARLY) }, () => pattern),
   );
   return whole.length > 0 ? whole : shareAt(shares, 0);
 }

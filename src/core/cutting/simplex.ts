@@ -13,8 +13,8 @@ export function worthOf({ rows, adds }: Column, each: Float64Array): number {
 }
 
 const EPS = 1e-9;
-/** A basis is worked out anew from its inverse by updates; past so many of them errors would add up. */
-const MAX_PIVOTS = 20000;
+/** Pivots for each row after which a program that turns in a circle is given up. */
+const MAX_PIVOTS = 20;
 
 /**
  * A linear program that is solved while columns are still being found: least cost, each row equal to its right side, all
@@ -43,7 +43,7 @@ export class Simplex<C extends Column> {
 
   /** Whether it may go on: pivots are bounded, so that a degenerate program ends. */
   get mayGoOn(): boolean {
-    return this.#pivots < MAX_PIVOTS;
+    return this.#pivots < MAX_PIVOTS * (10 + this.#basis.length);
   }
 
   /** What one more of each row would cost. */
