@@ -21,6 +21,7 @@ const ROOMS = [
   'water',
   'demand',
   'wiring',
+  'network',
   'takeoff',
   'labor',
   'quote',

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { gateNames, HOURS_FROM_PX, NAME_FROM_PX } from '../../src/ui/pictures/days/gateNames';
-import type { RiverStroke } from '../../src/ui/pictures/days/riverLayout';
+import type { RiverStroke } from '../../src/ui/pictures/days/riverParts';
 
 const LANES = { leftPx: 66, lanePx: 160, count: 4 };
 

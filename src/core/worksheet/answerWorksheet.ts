@@ -7,6 +7,8 @@ import { answerCutPlan } from './cutItem';
 import { cutPlanItemSchema } from './cutSchemas';
 import { answerDays } from './daysItem';
 import { daysItemSchema } from './daysSchemas';
+import { answerNetworkFault, answerOutletFault } from './faultItem';
+import { faultFormSchemas } from './faultSchemas';
 import { answerFill } from './fillItem';
 import {
   ampacityItemSchema,
@@ -48,6 +50,13 @@ const kind =
       : firstProblem(read.error);
   };
 
+const outletFault = kind(faultFormSchemas.outlet, answerOutletFault);
+const networkFault = kind(faultFormSchemas.network, answerNetworkFault);
+
+/** Two forms of one kind: the readings of an outlet, or of a circuit. */
+const fault: Kind = (item, given, year) =>
+  given['outlet'] === undefined ? networkFault(item, given, year) : outletFault(item, given, year);
+
 const KINDS: ReadonlyMap<string, Kind> = new Map([
   ['circuit', kind(circuitItemSchema, answerCircuit)],
   ['ampacity', kind(ampacityItemSchema, answerAmpacity)],
@@ -63,6 +72,7 @@ const KINDS: ReadonlyMap<string, Kind> = new Map([
   ['bonding', kind(bondingItemSchema, answerBonding)],
   ['cut-plan', kind(cutPlanItemSchema, answerCutPlan)],
   ['days', kind(daysItemSchema, answerDays)],
+  ['fault', fault],
   ['bends', kind(bendsItemSchema, answerBends)],
   ['offset-bend', kind(offsetBendItemSchema, answerOffsetBend)],
   ['straps', kind(strapsItemSchema, answerStraps)],

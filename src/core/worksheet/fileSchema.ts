@@ -9,6 +9,7 @@ import {
 } from './itemSchemas';
 import { cutPlanItemSchema } from './cutSchemas';
 import { daysItemSchema } from './daysSchemas';
+import { faultFormSchemas } from './faultSchemas';
 import {
   boxItemSchema,
   burialItemSchema,
@@ -37,6 +38,8 @@ export const worksheetFileSchema = worksheetSchema.extend({
       bondingItemSchema,
       cutPlanItemSchema,
       daysItemSchema,
+      faultFormSchemas.outlet,
+      faultFormSchemas.network,
       serviceItemSchema,
       bendsItemSchema,
       offsetBendItemSchema,

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { useGhostDrag } from '../../shell/useGhostDrag';
 import { fitted, LEFT_PX, type Drawn, type RiverPictureProps } from './riverDrawn';
-import { riverLayout, timeAt, type RiverLayout, type RiverStroke } from './riverLayout';
+import { riverLayout, timeAt, type RiverLayout } from './riverLayout';
+import type { RiverStroke } from './riverParts';
 import { Stroke } from './RiverStrokes';
 import '../pictures.css';
 

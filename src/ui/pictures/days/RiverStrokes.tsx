@@ -1,6 +1,6 @@
 import { HOURS_FROM_PX, NAME_FROM_PX } from './gateNames';
 import { fitted, LEFT_PX, type Drawn } from './riverDrawn';
-import type { RiverStep, RiverStroke } from './riverLayout';
+import type { RiverStep, RiverStroke } from './riverParts';
 
 const STROKE_PX = 12;
 /** Two steps in one lane are told apart. */

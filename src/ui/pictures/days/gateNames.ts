@@ -1,4 +1,4 @@
-import type { RiverGate, RiverStroke } from './riverLayout';
+import type { RiverGate, RiverStroke } from './riverParts';
 
 /** Where words stand, pixels. */
 interface Box {

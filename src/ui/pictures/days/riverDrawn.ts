@@ -1,4 +1,5 @@
-import type { RiverGate, RiverLayout, RiverStep } from './riverLayout';
+import type { RiverLayout } from './riverLayout';
+import type { RiverGate, RiverStep } from './riverParts';
 
 /** What the picture is drawn of. */
 export interface RiverPictureProps {

@@ -1,43 +1,12 @@
 import { minuteOf, timeOf } from '../../../core/units/civilDay';
 import { gateNames, type Lanes, type NamedGate } from './gateNames';
-
-/** A stroke of the picture: a piece of work within one day. */
-export interface RiverStroke {
-  readonly step: string;
-  readonly lane: number;
-  readonly y: number;
-  readonly h: number;
-  /** Whether it is the first piece of its step: that bears the name. */
-  readonly first: boolean;
-  /** Whether it leaves the house dead: a band over every lane. */
-  readonly dead: boolean;
-}
+import type { RiverGate, RiverStep, RiverStroke } from './riverParts';
 
 /** A day of the picture. */
 export interface RiverDay {
   readonly date: string;
   readonly y: number;
   readonly h: number;
-}
-
-/** A step as it is drawn. */
-export interface RiverStep {
-  readonly id: string;
-  readonly lane: string;
-  readonly name: string;
-  readonly hours: string;
-  readonly parts: readonly { readonly start: string; readonly end: string }[];
-  readonly people: readonly number[];
-  readonly dead: boolean;
-  readonly covers: boolean;
-}
-
-/** A gate as it is drawn. */
-export interface RiverGate {
-  readonly id: string;
-  readonly name: string;
-  readonly opens: string;
-  readonly isOpen: boolean;
 }
 
 /** The picture in pixels. */

@@ -1,0 +1,237 @@
+import { pairIn, type Fault, type Network, type State } from './network';
+import { inverse, plus, plusDiagonal, times, type Square } from './smallMatrix';
+
+/** What is seen at a station, everything else joined: volts of each conductor, and ohms between them with all sources dead. */
+export interface Seen {
+  readonly volts: Float64Array;
+  readonly ohms: Square;
+}
+
+/** Ohms of what is open, and of a sound joint: far beyond and far below what any wire, load or tester has. */
+const OPEN = 1e12;
+const SOUND = 1e-6;
+/** Ohms of a hot that is lifted from the source: no path, and not so far beyond that what hangs on it is lost. */
+const LIFTED = 1e8;
+/** Siemens from each conductor to the bonded point: what lies on nothing has a place all the same. Dead, only ohms matter. */
+const LEAK = { live: 1e-9, dead: 1e-7 } as const;
+/** The tester's own ohms. */
+const METER_OHMS = 10_000;
+/** More than this between two conductors is no path. */
+const NO_PATH = 1e5;
+
+/** A link between two conductors, in siemens. */
+function link(matrix: Square, size: number, a: number, b: number, siemens: number): void {
+  for (const [row, column, sign] of [
+    [a, a, 1],
+    [b, b, 1],
+    [a, b, -1],
+    [b, a, -1],
+  ] as const)
+    matrix[row * size + column] = (matrix[row * size + column] ?? 0) + sign * siemens;
+}
+
+/** What arrives at each station from the source, nothing hanging on it yet, and what hangs on each beyond it. */
+interface Sides {
+  readonly arrives: readonly Seen[];
+  readonly hangs: readonly Square[];
+}
+
+/**
+ * A network in one state. It is swept once from the source and once from the end; a fault changes only what arrives past
+ * its station and what hangs on those before it.
+ */
+export class NetworkSolver {
+  readonly #network: Network;
+  readonly #state: State;
+  readonly #size: number;
+  readonly #wires: readonly Float64Array[];
+  readonly #loads: readonly Square[];
+  readonly #sound: Sides;
+
+  constructor(network: Network, state: State) {
+    const { conductors, stations, wires } = network;
+    this.#network = network;
+    this.#state = state;
+    this.#size = conductors.length;
+    this.#wires = stations.map((_, station) =>
+      Float64Array.from(conductors, (name, at) => {
+        const wire = station === 0 ? 0 : (wires[station - 1]?.[at] ?? Infinity);
+        const lifted = station === 0 && !state.live && name.startsWith('L') ? LIFTED : 0;
+        return Math.min(OPEN, SOUND + wire) + lifted;
+      }),
+    );
+    this.#loads = stations.map((_, station) => this.#loadsOf(station));
+    this.#sound = this.#sides(null, null);
+  }
+
+  get #leak(): Float64Array {
+    return new Float64Array(this.#size).fill(this.#state.live ? LEAK.live : LEAK.dead);
+  }
+
+  /** Loads of a station, with the leak of each conductor. */
+  #loadsOf(station: number): Square {
+    const matrix = plusDiagonal(new Float64Array(this.#size * this.#size), this.#leak);
+    if (this.#state.on)
+      for (const load of this.#network.loads) {
+        const ends = load.station === station ? pairIn(this.#network, load.between) : undefined;
+        if (ends !== undefined) link(matrix, this.#size, ends[0], ends[1], 1 / load.ohms);
+      }
+    return matrix;
+  }
+
+  /** Ohms of the way to a station: its joint and the wire before it. */
+  #waysTo(station: number, fault: Fault | null): Float64Array {
+    const ways = this.#wires[station] ?? this.#leak;
+    if (fault?.kind !== 'series' || fault.station !== station) return ways;
+    return ways.with(fault.conductor, Math.min(OPEN, (ways[fault.conductor] ?? 0) + fault.ohms));
+  }
+
+  /** What hangs on a station itself, with what is shorted there. */
+  #hangsAt(station: number, fault: Fault | null): Square {
+    const own = this.#loads[station] ?? new Float64Array(this.#size * this.#size);
+    if (fault?.kind !== 'short' || fault.station !== station) return own;
+    const shorted = new Float64Array(own);
+    link(shorted, this.#size, fault.between[0], fault.between[1], 1 / Math.max(SOUND, fault.ohms));
+    return shorted;
+  }
+
+  /** What arrives where conductors are exchanged. */
+  #exchanged({ volts, ohms }: Seen, from: readonly number[]): Seen {
+    const size = this.#size;
+    return {
+      volts: volts.map((_, at) => volts[from[at] ?? at] ?? 0),
+      ohms: ohms.map((_, at) => {
+        const [row, column] = [Math.floor(at / size), at % size];
+        const each = ohms[(from[row] ?? row) * size + (from[column] ?? column)] ?? 0;
+        return row === column ? each + SOUND : each;
+      }),
+    };
+  }
+
+  /** What hangs on a station where conductors are exchanged, as it hangs on what arrives there. */
+  #exchangedBack(siemens: Square, from: readonly number[]): Square {
+    const size = this.#size;
+    const back = plusDiagonal(new Float64Array(size * size), this.#leak);
+    for (const [at, each] of siemens.entries()) {
+      const [row, column] = [Math.floor(at / size), at % size];
+      const to = (from[row] ?? row) * size + (from[column] ?? column);
+      back[to] = (back[to] ?? 0) + each;
+    }
+    return back;
+  }
+
+  #sides(fault: Fault | null, sound: Sides | null): Sides {
+    return { arrives: this.#arrives(fault, sound), hangs: this.#hangs(fault, sound) };
+  }
+
+  #arrives(fault: Fault | null, sound: Sides | null): readonly Seen[] {
+    const { stations, supply } = this.#network;
+    const all: Seen[] = [];
+    let before: Seen = {
+      volts: Float64Array.from(supply, (volts) => (this.#state.live ? volts : 0)),
+      ohms: new Float64Array(this.#size * this.#size),
+    };
+    for (const station of stations.keys()) {
+      const known = fault !== null && station < fault.station ? sound?.arrives[station] : undefined;
+      const there = known ?? {
+        volts: before.volts,
+        ohms: plusDiagonal(before.ohms, this.#waysTo(station, fault)),
+      };
+      const here =
+        fault?.kind === 'swap' && fault.station === station ? this.#exchanged(there, fault.from) : there;
+      all.push(here);
+      const isNeeded = station + 1 >= (fault?.station ?? 0) && station + 1 < stations.length;
+      if (isNeeded) before = joined(here, this.#hangsAt(station, fault), this.#size);
+    }
+    return all;
+  }
+
+  #hangs(fault: Fault | null, sound: Sides | null): readonly Square[] {
+    const { stations } = this.#network;
+    const all: Square[] = stations.map(() => new Float64Array(this.#size * this.#size));
+    for (let station = stations.length - 1; station > 0; station -= 1) {
+      const known = fault !== null && station > fault.station ? sound?.hangs[station - 1] : undefined;
+      all[station - 1] = known ?? this.#beyond(station, all[station], fault);
+    }
+    return all;
+  }
+
+  /** What hangs on the station before one. */
+  #beyond(station: number, hangs: Square | undefined, fault: Fault | null): Square {
+    const own = this.#hangsAt(station, fault);
+    const all = hangs === undefined ? own : plus(own, hangs);
+    const there =
+      fault?.kind === 'swap' && fault.station === station ? this.#exchangedBack(all, fault.from) : all;
+    return inverse(plusDiagonal(inverse(there, this.#size), this.#waysTo(station, fault)), this.#size);
+  }
+
+  /** What is seen at every station with a fault, or with none. */
+  seen(fault: Fault | null): readonly Seen[] {
+    const { arrives, hangs } = fault === null ? this.#sound : this.#sides(fault, this.#sound);
+    return arrives.map((arrived, station) => {
+      const own = this.#hangsAt(station, fault);
+      const beyond = hangs[station];
+      return joined(arrived, beyond === undefined ? own : plus(own, beyond), this.#size);
+    });
+  }
+
+  /** Ohms across the joint of a conductor that bears so many itself, all else sound; null where there is no path. */
+  jointOhms({
+    conductor,
+    station,
+    ohms,
+  }: {
+    readonly conductor: number;
+    readonly station: number;
+    readonly ohms: number;
+  }): number | null {
+    const around = this.#aroundJoint(conductor, station);
+    if (around > NO_PATH) return ohms > NO_PATH ? null : ohms;
+    return ohms > NO_PATH ? around : (ohms * around) / (ohms + around);
+  }
+
+  /** Ohms from one side of an open joint to the other, through all else. */
+  #aroundJoint(conductor: number, station: number): number {
+    const size = this.#size;
+    const none = new Float64Array(size * size);
+    const near = inverse(this.#sound.arrives[station]?.ohms ?? plusDiagonal(none, this.#leak), size);
+    const far = plus(this.#hangsAt(station, null), this.#sound.hangs[station] ?? none);
+    // One more row: the far side of the joint, apart from its near side.
+    const more = size + 1;
+    const all = new Float64Array(more * more);
+    const add = (row: number, column: number, siemens: number): void => {
+      all[row * more + column] = (all[row * more + column] ?? 0) + siemens;
+    };
+    const beyond = (at: number): number => (at === conductor ? size : at);
+    for (let row = 0; row < size; row += 1)
+      for (let column = 0; column < size; column += 1) {
+        add(row, column, near[row * size + column] ?? 0);
+        add(beyond(row), beyond(column), far[row * size + column] ?? 0);
+      }
+    return ohmsBetween({ volts: new Float64Array(more), ohms: inverse(all, more) }, [conductor, size]);
+  }
+}
+
+/** What is seen once something hangs on what arrives. */
+function joined({ volts, ohms }: Seen, siemens: Square, size: number): Seen {
+  const own = inverse(ohms, size);
+  const all = inverse(plus(own, siemens), size);
+  return { volts: times(all, times(own, volts)), ohms: all };
+}
+
+/** Ohms between two conductors of a station, everything joined as it is; Infinity where there is no path. */
+function ohmsBetween({ ohms }: Seen, [a, b]: readonly [number, number]): number {
+  const size = Math.sqrt(ohms.length);
+  const each = (row: number, column: number): number => ohms[row * size + column] ?? 0;
+  return Math.max(0, each(a, a) + each(b, b) - each(a, b) - each(b, a));
+}
+
+/** Volts that a tester of ten kilohms reads between two conductors, with their sign. */
+export const readVolts = (seen: Seen, [a, b]: readonly [number, number]): number =>
+  ((seen.volts[a] ?? 0) - (seen.volts[b] ?? 0)) / (1 + ohmsBetween(seen, [a, b]) / METER_OHMS);
+
+/** Ohms that a tester reads between two conductors of a dead network; null where there is no path. */
+export function readOhms(seen: Seen, ends: readonly [number, number]): number | null {
+  const ohms = ohmsBetween(seen, ends);
+  return ohms > NO_PATH ? null : ohms;
+}
