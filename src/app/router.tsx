@@ -66,6 +66,10 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'days/week',
+            lazy: async () => ({ Component: (await import('../features/days/WeekPage')).WeekPage }),
+          },
+          {
             path: 'quote',
             lazy: async () => ({
               Component: (await import('../features/materials/quote/OwnersPage')).OwnersPage,

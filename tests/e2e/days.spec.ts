@@ -95,7 +95,7 @@ test('by the pointer: a step dragged against its gate stands where it stood, wit
   await page.mouse.move(x, box.y - 60, { steps: 4 });
   await page.mouse.up();
   await expect(working(page).getByRole('alert')).toContainText(/^Not on Fri 20/);
-  await expect(working(page).getByRole('alert')).toContainText('Rough-in inspection: opens Mon 23, 9:00.');
+  await expect(working(page).getByRole('alert')).toContainText('Rough-in inspection: opens Mon 23, 12:00 pm.');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(working(page).getByRole('alert')).toBeHidden();
 });

@@ -31,7 +31,13 @@ describe('how the stages of a job stand', () => {
       days: 'nothing',
     });
     expect(states(demoJob)).toMatchObject({ water: 'ask', days: 'ok' });
-    const failed = { id: 'rough-in' as const, booked: null, passed: null, failed: 'Box over full' };
+    const failed = {
+      id: 'rough-in' as const,
+      booked: null,
+      until: null,
+      passed: null,
+      failed: 'Box over full',
+    };
     expect(states({ ...demoJob, days: { ...demoJob.days, gates: [failed] } })['days']).toBe('check');
     const [outlet] = fullHouse.circuits.filter(({ id }) => id === 'garage-outlet');
     expect(states({ ...fullHouse, circuits: outlet === undefined ? [] : [outlet] })['circuits']).toBe('ok');

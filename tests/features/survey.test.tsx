@@ -5,7 +5,7 @@ import { fullHouse } from '../support/fullHouse/job';
 import { TypeBar } from '../../src/features/job/TypeBar';
 import { PlateCard } from '../../src/features/survey/PlateCard';
 import { SurveyStage } from '../../src/features/survey/SurveyStage';
-import { PhotoStrip } from '../../src/features/survey/PhotoStrip';
+import { PhotoStrip } from '../../src/features/job/PhotoStrip';
 import { evaluationOf } from '../../src/store/evaluation';
 import { Live, load, openJob, show, showInJob, viewOf } from '../support/stage';
 

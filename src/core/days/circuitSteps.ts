@@ -3,7 +3,7 @@ import type { Spread } from '../estimate/jobEstimate';
 import type { JobEvaluation } from '../job/evaluateJob';
 import type { RouteEvaluation } from '../job/evaluation';
 import type { LaborTask } from '../labor/laborTasks';
-import type { WorkPlace } from './jobStep';
+import type { WorkPlace } from '../timing/daysDocument';
 import { endsInSubpanel, scaled, type StepList } from './stepList';
 
 /** Of the hours of a trench so much is its filling. */

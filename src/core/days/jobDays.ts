@@ -5,6 +5,7 @@ import type { GateId, GateRecord } from '../timing/daysDocument';
 import { dateOf, dayNumber } from '../units/civilDay';
 import { WorkCalendar } from '../timing/workCalendar';
 import { isNoPlan, workPlan, type PlacedStep, type WorkAsked, type WorkPlan } from '../timing/workPlan';
+import { closedSpan, closedTimes, isDark, stops } from './closedTimes';
 import type { JobGate, JobStep } from './jobStep';
 import { jobWork } from './jobSteps';
 
@@ -16,7 +17,10 @@ export interface DayStep extends JobStep {
     | { readonly kind: 'step' | 'resource'; readonly id: string }
     | { readonly kind: 'gate'; readonly id: GateId }
     | { readonly kind: 'moved' }
+    | { readonly kind: 'closed' | 'word'; readonly id: string }
     | null;
+  /** Whether part of it is outdoors in the dark. */
+  readonly dark: boolean;
 }
 
 /** A gate of a job in its days. */
@@ -44,7 +48,7 @@ export interface JobDays {
 function unknownGate(id: GateId, { locate }: Job): GateRecord {
   const passed =
     id === 'call' && locate !== null ? { by: `ticket ${locate.ticket}`, at: `${locate.date}T00:00` } : null;
-  return { id, booked: null, passed, failed: '' };
+  return { id, booked: null, until: null, passed, failed: '' };
 }
 
 const later = (...moments: readonly (string | null | undefined)[]): string | undefined =>
@@ -66,13 +70,17 @@ function earliestOf(
   from: string,
 ): string | undefined {
   const record = days.gates.find((each) => each.id === id);
-  const own = record?.passed?.at ?? record?.booked ?? undefined;
+  const own = record?.passed?.at ?? record?.until ?? record?.booked ?? undefined;
   if (id !== 'call') return own;
   const calendar = new WorkCalendar({ ...days, from });
   const marked =
     locate === null ? calendar.startTime(CALL_DAYS * calendar.dayMinutes) : `${locate.date}T00:00`;
   return later(own ?? marked, earliestOf('permit', { days, locate }, from));
 }
+
+/** When the last of what a step is asked about was answered, or is expected to be. */
+const answeredAt = (id: string, { words }: Job['days']): string | undefined =>
+  later(...words.filter(({ step }) => step === id).map(({ at, by }) => at ?? by));
 
 /** What is put into days: steps with likely, low or high hours. */
 function asked(
@@ -85,14 +93,15 @@ function asked(
   const { hours, workdays, people, moved, done } = job.days;
   const took = new Map(done.map((each) => [each.id, each.hours]));
   const pins = new Map(moved.map(({ id, earliest }) => [id, earliest]));
-  // A step has one gate: one that was moved waits for a gate of its own, which opens with the other and at its moment.
+  // A step has one gate: one that was moved or waits for an answer has its own, which opens with the other and at its moment.
   const own = steps.flatMap(({ id, gate }) => {
-    const pin = pins.get(id);
+    const pin = later(pins.get(id), answeredAt(id, job.days));
     if (pin === undefined) return [];
     const other = gates.find((each) => each.id === gate);
     const opens = gate === null ? undefined : earliestOf(gate, job, from);
-    return [{ id: `moved ${id}`, after: other?.after ?? [], earliest: later(pin, opens) }];
+    return [{ id: `own ${id}`, after: other?.after ?? [], earliest: later(pin, opens) }];
   });
+  const hasOwn = new Set(own.map(({ id }) => id));
   return {
     from,
     hours,
@@ -104,10 +113,11 @@ function asked(
       place,
       people: takes,
       after,
-      gate: pins.has(id) ? `moved ${id}` : (gate ?? undefined),
+      gate: hasOwn.has(`own ${id}`) ? `own ${id}` : (gate ?? undefined),
       dead,
     })),
     gates: [...gates.map(({ id, after }) => ({ id, after, earliest: earliestOf(id, job, from) })), ...own],
+    closed: closedTimes(job, steps),
   };
 }
 
@@ -120,7 +130,7 @@ function becauseOf(
   placed: PlacedStep,
   plan: WorkPlan,
   steps: ReadonlyMap<string, JobStep>,
-  moved: ReadonlySet<string>,
+  { job, calendar }: { readonly job: Job; readonly calendar: WorkCalendar },
 ): DayStep['because'] {
   if (placed.start === 0) return null;
   const endsHere = plan.steps.filter(({ start, minutes }) => start + minutes === placed.start);
@@ -138,7 +148,12 @@ function becauseOf(
     );
   });
   if (held !== undefined) return { kind: 'resource', id: held.id };
-  if (moved.has(step.id)) return { kind: 'moved' };
+  const isMoment = (time: string | null): boolean => time !== null && calendar.workAt(time) === placed.start;
+  const closed = job.days.closed.find((each) => stops(each, step, job) && isMoment(closedSpan(each).to));
+  if (closed !== undefined) return { kind: 'closed', id: closed.id };
+  const word = job.days.words.find((each) => each.step === step.id && isMoment(each.at ?? each.by));
+  if (word !== undefined) return { kind: 'word', id: word.id };
+  if (job.days.moved.some(({ id }) => id === step.id)) return { kind: 'moved' };
   return gate !== undefined && step.gate !== null && gate.opens <= begins
     ? { kind: 'gate', id: step.gate }
     : null;
@@ -172,11 +187,13 @@ export function jobDays(evaluation: JobEvaluation, estimate: JobEstimate, today:
   };
   const plan = planOf('likely');
   const placed = new Map(plan.steps.map((step) => [step.id, step]));
+  const calendar = new WorkCalendar({ ...days, from });
   const byId = new Map(steps.map((step) => [step.id, step]));
-  const moved = new Set(days.moved.map(({ id }) => id));
   const dayed = steps.flatMap((step): readonly DayStep[] => {
     const at = placed.get(step.id);
-    return at === undefined ? [] : [{ ...step, placed: at, because: becauseOf(step, at, plan, byId, moved) }];
+    if (at === undefined) return [];
+    const because = becauseOf(step, at, plan, byId, { job: evaluation.job, calendar });
+    return [{ ...step, placed: at, because, dark: isDark(step, at, days.daylight) }];
   });
   const records = new Map(days.gates.map((record) => [record.id, record]));
   return {

@@ -1,8 +1,5 @@
 import type { Spread } from '../estimate/jobEstimate';
-import type { GateId } from '../timing/daysDocument';
-
-/** Where work is done; no two steps go on in one place at one time. */
-export type WorkPlace = 'panel' | 'house' | 'trench' | 'garage' | 'building' | 'post' | 'water';
+import type { GateId, WorkPlace } from '../timing/daysDocument';
 
 /** Kinds of work in the order in which a job has them. */
 export type StepKind =

@@ -41,7 +41,8 @@ export type PhotoOwner =
   | { readonly circuitId: string }
   | { readonly panelId: string }
   | { readonly observedId: string }
-  | { readonly waterId: string };
+  | { readonly waterId: string }
+  | { readonly wordId: string };
 
 /** One edit of a job: it carries what changes and no more. Its inverse is a command like any other. */
 export type Command =

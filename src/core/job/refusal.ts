@@ -5,7 +5,7 @@ import type { FieldProblem } from './zodProblem';
 export type RefusalReason =
   | {
       readonly kind: 'gone';
-      readonly what: 'circuit' | 'panel' | 'observation' | 'photo' | 'position' | 'yard item';
+      readonly what: 'circuit' | 'panel' | 'observation' | 'photo' | 'position' | 'yard item' | 'question';
     }
   | { readonly kind: 'twice'; readonly what: 'circuit' | 'panel' | 'photo'; readonly id: string }
   | {

@@ -104,6 +104,20 @@ function quoteNow(quote: Quote, circuits: Renaming): Quote {
   };
 }
 
+/** A step of the days is named by its kind and its circuit, a trench by its circuit and segment besides. */
+function stepNow(id: string, circuits: Renaming): string {
+  const [, kind = '', circuitId = '', rest = ''] = /^(\S+) (.+?)( \d+)?$/.exec(id) ?? [];
+  return kind === '' ? id : `${kind} ${circuits.of(circuitId)}${rest}`;
+}
+
+/** The days of a job whose circuits were named anew. */
+const daysNow = (days: Job['days'], circuits: Renaming): Job['days'] => ({
+  ...days,
+  moved: days.moved.map((each) => ({ ...each, id: stepNow(each.id, circuits) })),
+  done: days.done.map((each) => ({ ...each, id: stepNow(each.id, circuits) })),
+  words: days.words.map((each) => ({ ...each, step: stepNow(each.step, circuits) })),
+});
+
 /** A job that came from a file, its ids unique and safe; how many had to be given anew. */
 export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: number } {
   const circuits = new Renaming();
@@ -143,6 +157,7 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
       yard,
       panels: housed,
       quote: quoteNow(job.quote, circuits),
+      days: daysNow(job.days, circuits),
       answers: answers.map((each) => ({
         ...each,
         subject: subjectNow(each.subject, circuits, panels, items),

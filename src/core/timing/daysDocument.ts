@@ -1,9 +1,19 @@
 import { z } from 'zod';
 import { LIMITS } from '../code/limits';
-import { isSaved, type StageDocument } from '../files/stageDocument';
+import { eachSaved, isSaved, type Saved, type StageDocument } from '../files/stageDocument';
 
 const id = z.string().min(1).max(160);
 const moment = z.iso.datetime({ local: true, offset: false, precision: -1 }).describe('Local time');
+
+/** Where work is done; no two steps go on in one place at one time. */
+export const WORK_PLACES = ['panel', 'house', 'trench', 'garage', 'building', 'post', 'water'] as const;
+/** A place of work. */
+export type WorkPlace = (typeof WORK_PLACES)[number];
+
+/** What stops some of the work for a time. */
+export const CLOSED_KINDS = ['trade', 'rain', 'frost', 'heat'] as const;
+/** A kind of it. */
+export type ClosedKind = (typeof CLOSED_KINDS)[number];
 
 /** Gates that every job has: somebody's word that work waits for. */
 export const GATE_IDS = ['permit', 'call', 'rough-in', 'bonding', 'final'] as const;
@@ -13,6 +23,9 @@ export type GateId = (typeof GATE_IDS)[number];
 const gateSchema = z.strictObject({
   id: z.enum(GATE_IDS),
   booked: moment.nullable().describe('When it is booked for; null: not yet'),
+  until: moment
+    .nullable()
+    .describe('End of the window in which the inspector comes; null: at the moment itself'),
   passed: z
     .strictObject({ by: z.string().min(1).max(80), at: moment })
     .nullable()
@@ -20,9 +33,32 @@ const gateSchema = z.strictObject({
   failed: z.string().max(LIMITS.answerLength).describe('What was not passed; empty: nothing'),
 });
 
+const hour = z.number().min(0).max(24);
+const span = z.tuple([hour, hour]);
+
+const closedSchema = z.strictObject({
+  id,
+  kind: z.enum(CLOSED_KINDS),
+  date: z.iso.date(),
+  hours: span,
+  place: z.enum(WORK_PLACES).nullable().describe('Of another trade: where it works; null: everywhere'),
+  note: z.string().max(80),
+});
+
+const wordSchema = z.strictObject({
+  id,
+  question: z.string().min(1).max(LIMITS.answerLength),
+  who: z.string().max(80).describe('Who answers: the owner, another trade'),
+  step: id.describe('The step that waits for the answer'),
+  by: moment.nullable().describe('When it is expected; null: not known'),
+  answer: z.string().max(LIMITS.answerLength).describe('Empty: not answered yet'),
+  at: moment.nullable().describe('When it was answered'),
+  photos: z.array(z.strictObject({ id, caption: z.string().max(120) })).max(LIMITS.photos),
+});
+
 const schema = z.strictObject({
   from: z.iso.date().nullable().describe('First day of work; null: not set'),
-  hours: z.tuple([z.number().min(0).max(24), z.number().min(0).max(24)]).describe('Opening and end of a day'),
+  hours: span.describe('Opening and end of a day'),
   workdays: z.array(z.number().int().min(1).max(7)).min(1).max(7).describe('1 Monday to 7 Sunday'),
   people: z.union([z.literal(1), z.literal(2)]),
   gates: z.array(gateSchema).max(GATE_IDS.length),
@@ -34,12 +70,19 @@ const schema = z.strictObject({
     .array(z.strictObject({ id, hours: z.number().positive().max(LIMITS.hours), on: z.iso.date() }))
     .max(LIMITS.daySteps)
     .describe('Steps that are done, with the hours that they took'),
+  closed: z.array(closedSchema).max(LIMITS.daySteps).describe('Times in which some of the work stops'),
+  daylight: span.nullable().describe('Sunrise and sunset as typed; null: not typed'),
+  words: z.array(wordSchema).max(LIMITS.answers).describe('What the owner or another trade is asked'),
 });
 
 /** How the work of a job is put into days. */
 export type Days = z.infer<typeof schema>;
 /** What is known of a gate. */
 export type GateRecord = Days['gates'][number];
+/** A time in which some of the work stops. */
+export type Closed = Days['closed'][number];
+/** A question to the owner or another trade, and its answer. */
+export type AskedWord = Days['words'][number];
 
 const FRESH: Days = {
   from: null,
@@ -49,11 +92,25 @@ const FRESH: Days = {
   gates: [],
   moved: [],
   done: [],
+  closed: [],
+  daylight: null,
+  words: [],
 };
+
+/** Version 11 brought times that are closed, daylight, questions, and windows of the inspector. */
+function withStops(job: Saved): Saved {
+  const { days } = job;
+  if (!isSaved(days)) return job;
+  const gates = eachSaved(days['gates'], (gate) => ({ until: null, ...gate }));
+  return { ...job, days: { closed: [], daylight: null, words: [], ...days, gates } };
+}
 
 /** What the Days stage keeps. */
 export const daysDocument: StageDocument<typeof schema> = {
   schema,
   fresh: FRESH,
-  migrations: [{ from: 9, up: (job) => (isSaved(job['days']) ? job : { days: FRESH, ...job }) }],
+  migrations: [
+    { from: 9, up: (job) => (isSaved(job['days']) ? job : { days: FRESH, ...job }) },
+    { from: 10, up: withStops },
+  ],
 };

@@ -25,8 +25,10 @@ export class Board {
     this.#second.fill(FREE);
   }
 
-  /** The first unit in which a step may not be worked on; undefined where it may in all of them. */
-  #obstacle({ place, alone }: TimedStep, from: number, to: number): number | undefined {
+  /** The last unit of some in which a step may not be worked on; undefined where it may in all of them. */
+  #obstacle({ place, alone, closed }: TimedStep, from: number, to: number): number | undefined {
+    const shut = closed?.find(([opens, ends]) => opens / this.#unit < to && ends / this.#unit > from);
+    if (shut !== undefined) return shut[1] / this.#unit - 1;
     for (let at = to - 1; at >= from; at -= 1) {
       const first = this.#first[at] ?? FREE;
       const second = this.#second[at] ?? FREE;
@@ -74,8 +76,13 @@ export class Board {
 
 /** A board on which work fits in any order: in the largest unit in which every length and moment is whole. */
 export function boardFor({ steps }: TimedWork): Board {
-  const unit = steps.reduce((all, { minutes, earliest }) => common(common(all, minutes), earliest), 0) || 1;
-  const latest = Math.max(0, ...steps.map(({ earliest }) => earliest));
+  const moments = steps.flatMap(({ minutes, earliest, closed = [] }) => [
+    minutes,
+    earliest,
+    ...closed.flat(),
+  ]);
+  const unit = moments.reduce(common, 0) || 1;
+  const latest = Math.max(0, ...steps.flatMap(({ earliest, closed = [] }) => [earliest, ...closed.flat()]));
   return new Board(unit, latest + steps.reduce((sum, { minutes }) => sum + minutes, 0));
 }
 

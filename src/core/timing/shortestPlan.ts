@@ -46,7 +46,9 @@ function firstRanks({ steps, heads, tails, followers }: TimedWork): readonly (re
 
 /** The work seen from its end: who waits is waited for. */
 function reversed({ steps, followers }: TimedWork): TimedWork | undefined {
-  return timedWork(steps.map((step, at) => ({ ...step, after: followers[at] ?? [], earliest: 0 })));
+  return timedWork(
+    steps.map((step, at) => ({ ...step, after: followers[at] ?? [], earliest: 0, closed: [] })),
+  );
 }
 
 /** A plan pushed to its end and back again: gaps close on the way. */

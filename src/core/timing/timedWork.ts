@@ -9,6 +9,8 @@ export interface TimedStep {
   readonly after: readonly number[];
   /** It begins no earlier. */
   readonly earliest: number;
+  /** Spans in which it may not be worked on: from, to. */
+  readonly closed?: readonly (readonly [from: number, to: number])[] | undefined;
 }
 
 /** Steps with what follows from their order. */

@@ -22,11 +22,19 @@ export interface WorkGate {
   readonly earliest?: string | undefined;
 }
 
+/** A time in which some steps are not worked on: rain, another trade in the house; local times. */
+export interface ClosedTime {
+  readonly steps: readonly string[];
+  readonly from: string;
+  readonly to: string;
+}
+
 /** What is put into days. */
 export interface WorkAsked extends WorkHours {
   readonly people: 1 | 2;
   readonly steps: readonly WorkStep[];
   readonly gates: readonly WorkGate[];
+  readonly closed?: readonly ClosedTime[] | undefined;
 }
 
 /** A step in its days. */
@@ -120,6 +128,13 @@ function circleIn({ steps }: WorkAsked, waits: readonly (readonly number[])[]): 
   return { path: `steps[${at}].after`, problem: { kind: 'circle', id: steps[at]?.id ?? '' } };
 }
 
+/** The spans of working time in which a step is not worked on. */
+const closedFor = (id: string, { closed = [] }: WorkAsked, calendar: WorkCalendar) =>
+  closed
+    .filter(({ steps }) => steps.includes(id))
+    .map(({ from, to }) => [calendar.workAt(from), calendar.workAt(to)] as const)
+    .filter(([from, to]) => from < to);
+
 /** One person or the other: of those that work at one time each is somebody else. */
 function peopleOf(asked: WorkAsked, starts: readonly number[]): readonly (readonly number[])[] {
   const people = asked.steps.map((): readonly number[] => []);
@@ -179,6 +194,7 @@ export function workPlan(asked: WorkAsked): WorkPlan | NoPlan {
       alone: asked.people === 1 || step.people === 2 || step.dead,
       after: waits[index] ?? [],
       earliest: earliest === undefined ? 0 : calendar.workAt(earliest),
+      closed: closedFor(step.id, asked, calendar),
     };
   });
   const plan = shortestPlan(timed);

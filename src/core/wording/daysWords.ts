@@ -1,7 +1,14 @@
 import type { DayGate, DayStep, JobDays } from '../days/jobDays';
-import type { JobStep, StepKind, WorkPlace } from '../days/jobStep';
+import type { JobStep, StepKind } from '../days/jobStep';
 import type { Job } from '../job/jobSchema';
-import { GATE_IDS, type GateId } from '../timing/daysDocument';
+import {
+  GATE_IDS,
+  type AskedWord,
+  type Closed,
+  type ClosedKind,
+  type GateId,
+  type WorkPlace,
+} from '../timing/daysDocument';
 import { dayNumber, weekdayOf } from '../units/civilDay';
 import { printDay } from '../units/day';
 import { printNumber as n } from '../units/number';
@@ -124,15 +131,70 @@ export function becauseWords(step: DayStep, { steps, gates }: JobDays, job: Job)
     }
     case 'moved':
       return 'It was moved there by hand.';
+    case 'closed': {
+      const closed = job.days.closed.find(({ id }) => id === because.id);
+      return closed === undefined ? '' : `It cannot go on before: ${closedWords(closed)}.`;
+    }
+    case 'word': {
+      const word = job.days.words.find(({ id }) => id === because.id);
+      return word === undefined ? '' : `It waits for an answer: ${word.question}`;
+    }
   }
 }
 
+/** The kinds of times in which some of the work stops. */
+export const CLOSED_NAME: Readonly<Record<ClosedKind, string>> = {
+  trade: 'Another trade',
+  rain: 'Rain',
+  frost: 'Frost',
+  heat: 'Attic too hot',
+};
+
+/** The kinds of times in which some of the work stops, with what each stops. */
+export const CLOSED_STOPS: Readonly<Record<ClosedKind, string>> = {
+  trade: 'Nothing goes on where the other trade works.',
+  rain: 'Nothing goes on in the trench, the yard, at the water.',
+  frost: 'No digging, filling, gluing, bonding in the ground.',
+  heat: 'Nobody works in the attic.',
+};
+
+/** What stops: "Another trade, House: patch and paint". */
+export function closedName({ kind, place, note }: Closed): string {
+  const where = kind === 'trade' && place !== null ? `, ${PLACE_NAME[place]}` : '';
+  return `${CLOSED_NAME[kind]}${where}${note === '' ? '' : `: ${note}`}`;
+}
+
+const hourWords = (hour: number): string =>
+  clockWords(
+    `2000-01-01T${`${Math.floor(hour)}`.padStart(2, '0')}:${`${Math.round((hour % 1) * 60)}`.padStart(2, '0')}`,
+  );
+
+/** What stops and when: "Rain, Wed 18, 1:00 pm to 4:00 pm". */
+export const closedWords = (closed: Closed): string =>
+  `${closedName(closed)}, ${dayWords(closed.date)}, ${hourWords(closed.hours[0])} to ${hourWords(closed.hours[1])}`;
+
+/** How a question stands. */
+export function wordState({ answer, who, by }: AskedWord): string {
+  const from = who === '' ? '' : ` by ${who}`;
+  if (answer !== '') return `Answered${from}: ${answer}`;
+  return by === null ? `Not answered yet${from}` : `Not answered yet${from}; expected ${momentWords(by)}`;
+}
+
+/** Work after sunset or before sunrise. */
+export const darkWords = ([rise, set]: readonly [number, number]): string =>
+  `Part of it is in the dark: sunrise ${hourWords(rise)}, sunset ${hourWords(set)}. Bring light, or move it.`;
+
+/** What a question is sent as, with the place that it is about. */
+export const askedText = ({ question, by }: AskedWord, step: string, job: string): string =>
+  `${job}. ${question} It is about: ${step}.${by === null ? '' : ` Needed by ${momentWords(by)}.`}`;
+
 /** How a gate stands. */
 export function gateState({ record }: DayGate): string {
-  const { passed, booked, failed } = record;
+  const { passed, booked, until, failed } = record;
   if (passed !== null) return `Passed ${momentWords(passed.at)}, ${passed.by}`;
   if (failed !== '') return `Not passed: ${failed}`;
-  return booked === null ? 'Not booked' : `Booked for ${momentWords(booked)}`;
+  if (booked === null) return 'Not booked';
+  return `Booked for ${momentWords(booked)}${until === null ? '' : ` to ${clockWords(until)}`}`;
 }
 
 /** What dies with the house, and what to do about it. */

@@ -2,6 +2,7 @@ import type { JobDays } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
 import {
   clockWords,
+  closedWords,
   dayWords,
   finishWords,
   GATE_NAME,
@@ -10,6 +11,7 @@ import {
   nightsWords,
   PLACE_NAME,
   stepName,
+  wordState,
 } from '../../core/wording/daysWords';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { stepsOn, workedDays } from './moveStep';
@@ -45,11 +47,41 @@ function Gates({ days: { gates }, picked, onPick }: DayListProps) {
   );
 }
 
+/** What the owner or another trade was asked. */
+function Questions({ job, picked, onPick }: DayListProps) {
+  const { words } = job.days;
+  return words.length === 0 ? null : (
+    <ol aria-label="Questions">
+      {words.map((word) => (
+        <li key={word.id} data-picked={picked === word.step || undefined}>
+          <button
+            type="button"
+            onClick={() => {
+              onPick(word.step);
+            }}
+          >
+            <SeverityShape severity={word.answer === '' ? 'ask' : 'ok'} size={11} />
+            <b>{word.question}</b>
+            <span className="second">{wordState(word)}</span>
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
 /** One day: its steps in the order in which they begin. */
 function Day({ job, days, date, picked, onPick }: DayListProps & { readonly date: string }) {
   return (
     <section aria-label={dayWords(date)}>
       <h2>{dayWords(date)}</h2>
+      {job.days.closed
+        .filter((each) => each.date === date)
+        .map((each) => (
+          <p key={each.id} className="second">
+            {closedWords(each)}
+          </p>
+        ))}
       <ol>
         {stepsOn(days, date).map((step) => {
           const part = step.placed.parts.find(({ start }) => start.startsWith(date));
@@ -113,6 +145,7 @@ export function DayList(props: DayListProps) {
         <b>{finishWords(days)}</b>
       </p>
       <Gates {...props} />
+      <Questions {...props} />
       {workedDays(days).map((date) => (
         <Day key={date} {...props} date={date} />
       ))}

@@ -1,10 +1,13 @@
 import { useElementSize } from '@mantine/hooks';
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { closedPlaces, closedSpan } from '../../core/days/closedTimes';
 import type { JobDays } from '../../core/days/jobDays';
-import type { WorkPlace } from '../../core/days/jobStep';
 import type { Job } from '../../core/job/jobSchema';
+import { WORK_PLACES } from '../../core/timing/daysDocument';
 import { DAYS_CAUTION } from '../../core/wording/cautions';
 import {
+  closedName,
   dayWords,
   deadWords,
   finishWords,
@@ -25,7 +28,9 @@ import { calendarFile } from './calendarFile';
 import { DayList } from './DayList';
 import { GateWorking } from './GateWorking';
 import { StepWorking } from './StepWorking';
+import { StopsFields } from './StopsFields';
 import { TimeFields } from './TimeFields';
+import { TodayCard } from './TodayCard';
 import { useDaysEditor } from './useDaysEditor';
 import classes from './days.module.css';
 
@@ -37,7 +42,6 @@ interface OfDays {
 }
 
 const PHONE = '(max-width: 640px)';
-const LANES: readonly WorkPlace[] = ['panel', 'house', 'trench', 'garage', 'building', 'post', 'water'];
 
 function River({ job, days, picked, onPick }: OfDays) {
   const { ref, width } = useElementSize<HTMLDivElement>();
@@ -69,8 +73,14 @@ function River({ job, days, picked, onPick }: OfDays) {
           opens,
           isOpen: record.passed !== null,
         }))}
-        lanes={LANES.filter((place) => used.has(place)).map((id) => ({ id, name: PLACE_NAME[id] }))}
+        lanes={WORK_PLACES.filter((place) => used.has(place)).map((id) => ({ id, name: PLACE_NAME[id] }))}
         hours={job.days.hours}
+        closed={job.days.closed.map((each) => ({
+          id: each.id,
+          ...closedSpan(each),
+          lanes: closedPlaces(each, [...used]),
+          name: closedName(each),
+        }))}
         dayName={dayWords}
         deadText={deadWords(job)}
         picked={picked}
@@ -90,15 +100,18 @@ const LEGEND = [
   ['cover', 'covers work'],
   ['shut', 'gate shut'],
   ['open', 'gate open'],
+  ['closed', 'no work'],
 ] as const;
 
 function Board(props: OfDays) {
   const { job, days, picked } = props;
+  const navigate = useNavigate();
   const step = days.steps.find(({ id }) => id === picked);
   const gate = days.gates.find(({ id }) => id === picked);
   const waits = new Set(gate?.after);
   return (
     <>
+      <TodayCard job={job} days={days} onPick={props.onPick} />
       <DayList {...props} />
       <section className={classes['middle']} aria-label="The order of the work">
         <header>
@@ -115,6 +128,9 @@ function Board(props: OfDays) {
           >
             Calendar file
           </button>
+          <button type="button" className="act" onClick={() => void navigate(`/jobs/${job.id}/days/week`)}>
+            Print the week
+          </button>
           <ul className={classes['legend']} aria-label="Legend">
             {LEGEND.map(([mark, words]) => (
               <li key={mark} data-mark={mark}>
@@ -127,6 +143,7 @@ function Board(props: OfDays) {
       </section>
       <aside className={classes['side']} aria-label="Working">
         <TimeFields job={job} />
+        <StopsFields job={job} />
         {step !== undefined && <StepWorking job={job} days={days} step={step} />}
         {gate !== undefined && (
           <GateWorking

@@ -82,7 +82,7 @@ export function GateWorking({ job, gate, waitsFor }: GateWorkingProps) {
       <p>
         <b>{gateState(gate)}.</b> By this plan it opens {momentWords(opens)}.
       </p>
-      {record.booked !== null && record.passed === null && opens > record.booked && (
+      {record.booked !== null && record.passed === null && opens > (record.until ?? record.booked) && (
         <p role="alert">Booked too early: what has to stand by then is done {momentWords(opens)}.</p>
       )}
       <MomentField
@@ -90,9 +90,20 @@ export function GateWorking({ job, gate, waitsFor }: GateWorkingProps) {
         value={record.booked}
         disabled={!canWrite || record.passed !== null}
         onMoment={(booked) => {
-          putGate(id, { booked }, `${name} booked`);
+          putGate(id, { booked, ...(booked === null && { until: null }) }, `${name} booked`);
         }}
       />
+      {record.booked !== null && (
+        <MomentField
+          label="Comes no later than"
+          value={record.until}
+          disabled={!canWrite || record.passed !== null}
+          onMoment={(until) => {
+            if (until === null || until >= (record.booked ?? ''))
+              putGate(id, { until }, `${name}: its window`);
+          }}
+        />
+      )}
       {record.passed === null && id !== 'call' && <DeskPane key={`desk ${id}`} job={job} gate={gate} />}
       <Outcome key={id} job={job} gate={gate} />
       {waitsFor.length > 0 && (

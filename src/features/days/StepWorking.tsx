@@ -3,6 +3,7 @@ import type { DayStep, JobDays } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
 import {
   becauseWords,
+  darkWords,
   deadWords,
   GATE_NAME,
   hoursWords,
@@ -15,6 +16,8 @@ import { parseNumber, printNumber as n } from '../../core/units/number';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { today } from '../job/today';
+import { AskPane } from './AskPane';
+import { Needs } from './Needs';
 import { isHeld, MOVE_MIN, movedBy } from './moveStep';
 import { useDaysEditor } from './useDaysEditor';
 import classes from './days.module.css';
@@ -152,6 +155,12 @@ export function StepWorking({ job, days, step }: StepWorkingProps) {
         </p>
       )}
       <NotThen job={job} days={days} step={step} />
+      {step.dark && job.days.daylight !== null && (
+        <p className={classes['stop']}>
+          <SeverityShape severity="check" size={11} />
+          <span>{darkWords(job.days.daylight)}</span>
+        </p>
+      )}
       <Moves job={job} step={step} />
       <h2>
         Hours{' '}
@@ -160,6 +169,8 @@ export function StepWorking({ job, days, step }: StepWorkingProps) {
         </span>
       </h2>
       <Done key={step.id} job={job} days={days} step={step} />
+      <AskPane key={`ask ${step.id}`} job={job} step={step} />
+      <Needs job={job} step={step} />
       <h2>Why it stands there</h2>
       <ol className={classes['chain']}>
         {chainOf(step, days).map((each) => (

@@ -23,7 +23,13 @@ export function useDaysEditor({ days }: Job): DaysEditor {
     canWrite,
     put,
     putGate: (id, gate, label) => {
-      const was = days.gates.find((each) => each.id === id) ?? { id, booked: null, passed: null, failed: '' };
+      const was = days.gates.find((each) => each.id === id) ?? {
+        id,
+        booked: null,
+        until: null,
+        passed: null,
+        failed: '',
+      };
       put({ gates: [...days.gates.filter((each) => each !== was), { ...was, ...gate }] }, label);
     },
   };

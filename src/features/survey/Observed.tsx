@@ -11,7 +11,7 @@ import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { TextArea } from '../../ui/fields/TextArea';
 import { TextField } from '../../ui/fields/TextField';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
-import { PhotoStrip } from './PhotoStrip';
+import { PhotoStrip } from '../job/PhotoStrip';
 import classes from './survey.module.css';
 
 const CONDITIONS = SITE_CONDITION_IDS.map((value) => ({ value, label: conditionName[value] }));

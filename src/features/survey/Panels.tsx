@@ -13,7 +13,7 @@ import { PanelFace } from '../../ui/pictures/PanelFace';
 import { useStageActions } from '../job/stageActions';
 import { BreakersField } from './BreakersField';
 import { PanelFields } from './PanelFields';
-import { PhotoStrip } from './PhotoStrip';
+import { PhotoStrip } from '../job/PhotoStrip';
 import classes from './survey.module.css';
 
 const NO_NOTES: ReadonlyMap<string, string> = new Map();

@@ -11,7 +11,7 @@ import { Nameplate } from '../../ui/plates/Nameplate';
 import { useStageActions } from '../job/stageActions';
 import classes from './survey.module.css';
 
-const PhotoStrip = lazy(() => import('./PhotoStrip').then((module) => ({ default: module.PhotoStrip })));
+const PhotoStrip = lazy(() => import('../job/PhotoStrip').then((module) => ({ default: module.PhotoStrip })));
 const PlateDetails = lazy(() =>
   import('./PlateDetails').then((module) => ({ default: module.PlateDetails })),
 );

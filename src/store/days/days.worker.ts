@@ -6,8 +6,11 @@ import { defaultPrices } from '../../core/price/defaultPrices';
 import { serveAtOnce } from '../worker/serve';
 import type { DaysRequest } from './useDays';
 
+/** Lists that were cut already are not cut again: an edit of the days changes none of them. */
+const cuts = new CutDesk();
+
 serveAtOnce(({ job, elsewhere, today }: DaysRequest): JobDays => {
   const evaluation = evaluateJob(job);
-  const estimate = jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere });
+  const estimate = jobEstimate(evaluation, { list: defaultPrices, cuts, elsewhere });
   return jobDays(evaluation, estimate, today);
 });

@@ -16,3 +16,24 @@ export async function shareText(text: string, name: string, type: string): Promi
     if (!(reason instanceof DOMException && reason.name === 'AbortError')) downloadText(text, name, type);
   }
 }
+
+/**
+ * Hands words and pictures to the share sheet of the phone; where there is none the words are copied. Whoever closes the
+ * share sheet keeps things as they are.
+ *
+ * @returns Whether the words were copied instead of shared.
+ */
+export async function shareWords(text: string, files: readonly File[]): Promise<boolean> {
+  if (typeof navigator.share !== 'function') {
+    await navigator.clipboard.writeText(text);
+    return true;
+  }
+  const shared =
+    navigator.canShare({ files: [...files] }) && files.length > 0 ? { text, files: [...files] } : { text };
+  try {
+    await navigator.share(shared);
+  } catch (reason) {
+    if (!(reason instanceof DOMException && reason.name === 'AbortError')) throw reason;
+  }
+  return false;
+}

@@ -12,6 +12,7 @@ import type { Job } from '../../../src/core/job/jobSchema';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import type { Days, GateId, GateRecord } from '../../../src/core/timing/daysDocument';
 import {
+  askedText,
   becauseWords,
   clockWords,
   deadWords,
@@ -21,6 +22,7 @@ import {
   stepName,
   stepShort,
   whenWords,
+  wordState,
 } from '../../../src/core/wording/daysWords';
 import { calendarFile } from '../../../src/features/days/calendarFile';
 import { movedBy } from '../../../src/features/days/moveStep';
@@ -32,6 +34,7 @@ const withDays = (job: Job, days: Partial<Days>): Job => ({ ...job, days: { ...j
 const gate = (id: GateId, part: Partial<GateRecord>): GateRecord => ({
   id,
   booked: null,
+  until: null,
   passed: null,
   failed: '',
   ...part,
@@ -126,7 +129,7 @@ describe('the days of a job', () => {
   test('begin on its first day, and no cover passes a shut gate', () => {
     expect(DEMO.steps.map(({ id }) => begins(DEMO, id)).toSorted()[0]).toBe('2026-03-16T07:30');
     const roughIn = stepIn(DEMO.gates, 'rough-in').opens;
-    expect(roughIn).toBe('2026-03-23T09:00');
+    expect(roughIn).toBe('2026-03-23T12:00');
     for (const { id, covers, gate: own } of DEMO.steps)
       if (covers || own === 'rough-in') expect([id, begins(DEMO, id) >= roughIn]).toEqual([id, true]);
     const unset = withDays(demoJob, { from: null });
@@ -165,7 +168,7 @@ describe('the days of a job', () => {
     expect((low ?? '') <= (DEMO.finish ?? '')).toBe(true);
     expect((high ?? '') >= (DEMO.finish ?? '')).toBe(true);
     expect(finishWords(DEMO)).toMatch(
-      /^Done March 26, 2026; with the range of hours March 25, 2026 to March 26/,
+      /^Done March 27, 2026; with the range of hours March 25, 2026 to March 2/,
     );
   });
 
@@ -178,7 +181,7 @@ describe('the days of a job', () => {
     expect(movedBy(step, -100_000, demoJob.days, '2026-03-16')[0]?.earliest).toBe('2026-03-16T07:30');
     // A gate holds it all the same.
     const early = [{ id: 'backfill yard', earliest: '2026-03-17T08:00' }];
-    expect(begins(daysOf(withDays(demoJob, { moved: early })), 'backfill yard') >= '2026-03-23T09:00').toBe(
+    expect(begins(daysOf(withDays(demoJob, { moved: early })), 'backfill yard') >= '2026-03-23T12:00').toBe(
       true,
     );
   });
@@ -227,9 +230,9 @@ describe('what is said of the days', () => {
     expect(whenWords(stepIn(DEMO.steps, 'dig well 0'))).toBe('Mon 16, 7:30 to Tue 17, 8:00');
     const reason = (id: string): string => becauseWords(stepIn(DEMO.steps, id), DEMO, demoJob);
     expect(reason('dig well 0')).toBe('It begins with the work.');
-    expect(reason('trim deck-tub')).toBe('Rough-in inspection: opens Mon 23, 9:00.');
+    expect(reason('trim deck-tub')).toBe('Rough-in inspection: opens Mon 23, 12:00 pm.');
     expect(reason('panel')).toMatch(/^It waits for Trim: /);
-    expect(gateState(stepIn(DEMO.gates, 'rough-in'))).toBe('Booked for Mon 23, 9:00');
+    expect(gateState(stepIn(DEMO.gates, 'rough-in'))).toBe('Booked for Mon 23, 9:00 to 12:00 pm');
     expect(gateState(stepIn(DEMO.gates, 'final'))).toBe('Not booked');
     expect(deadWords(demoJob)).toContain('the well pump is dead');
     expect(deadWords(jobOf([]))).not.toContain('well pump');
@@ -241,6 +244,109 @@ describe('what is said of the days', () => {
         expect([id, ends(DEMO, because.id) <= (placed.parts[0]?.start ?? '')]).toEqual([id, true]);
       if (placed.start > 0) expect([id, because]).not.toEqual([id, null]);
     }
+  });
+});
+
+describe('times in which some of the work stops', () => {
+  const closed = (part: Partial<Days['closed'][number]>) => ({
+    id: 'x',
+    kind: 'rain' as const,
+    date: '2026-03-16',
+    hours: [7.5, 16] as [number, number],
+    place: null,
+    note: '',
+    ...part,
+  });
+  const plain = withDays(demoJob, {
+    closed: [],
+    gates: [gate('permit', { passed: { by: 'B', at: '2026-03-12T10:00' } })],
+  });
+  const overlaps = (days: JobDays, ids: readonly string[], from: string, to: string) =>
+    days.steps.filter(
+      ({ id, placed }) => ids.includes(id) && placed.parts.some(({ start, end }) => start < to && end > from),
+    );
+
+  test('rain stops trench, yard and water; the house goes on', () => {
+    const days = daysOf(withDays(plain, { closed: [closed({})] }));
+    const outdoors = days.steps
+      .filter(({ place }) => ['trench', 'post', 'water'].includes(place))
+      .map(({ id }) => id);
+    expect(overlaps(days, outdoors, '2026-03-16T07:30', '2026-03-16T16:00')).toEqual([]);
+    expect(
+      overlaps(
+        days,
+        days.steps.map(({ id }) => id),
+        '2026-03-16T07:30',
+        '2026-03-16T16:00',
+      ).length,
+    ).toBeGreaterThan(0);
+    expect(begins(days, 'dig yard') >= '2026-03-17T07:30').toBe(true);
+    const first = days.steps.find(({ because }) => because?.kind === 'closed');
+    expect(first && becauseWords(first, days, withDays(plain, { closed: [closed({})] }))).toBe(
+      'It cannot go on before: Rain, Mon 16, 7:30 to 4:00 pm.',
+    );
+  });
+
+  test('frost stops the ground alone, heat the attic alone, another trade its place alone', () => {
+    const frost = daysOf(withDays(plain, { closed: [closed({ kind: 'frost', hours: [7.5, 10] })] }));
+    expect(
+      overlaps(frost, ['dig yard', 'ring pool', 'conduit kiln'], '2026-03-16T07:30', '2026-03-16T10:00'),
+    ).toEqual([]);
+    const trade = daysOf(withDays(plain, { closed: [closed({ kind: 'trade', place: 'house' })] }));
+    const inHouse = trade.steps.filter(({ place }) => place === 'house').map(({ id }) => id);
+    expect(overlaps(trade, inHouse, '2026-03-16T07:30', '2026-03-16T16:00')).toEqual([]);
+    expect(
+      overlaps(trade, ['dig yard', 'dig well 0'], '2026-03-16T07:30', '2026-03-16T16:00').length,
+    ).toBeGreaterThan(0);
+    const attic = circuit({ id: 'a', name: 'Heater', appliance: load(), run: [segment({ place: 'attic' })] });
+    const basement = circuit({ id: 'b', name: 'Heater', appliance: load(), run: [segment()] });
+    const hot = daysOf(
+      withDays(jobOf([attic, basement]), {
+        from: '2026-03-16',
+        closed: [closed({ kind: 'heat', hours: [12, 16] })],
+      }),
+    );
+    expect(overlaps(hot, ['rough a'], '2026-03-16T12:00', '2026-03-16T16:00')).toEqual([]);
+  });
+
+  test('a time that is closed never ends the work earlier; what is closed before it begins changes nothing', () => {
+    const finish = daysOf(plain).finish ?? '';
+    for (const kind of ['trade', 'rain', 'frost', 'heat'] as const)
+      expect((daysOf(withDays(plain, { closed: [closed({ kind })] })).finish ?? '') >= finish).toBe(true);
+    expect(daysOf(withDays(plain, { closed: [closed({ kind: 'trade', date: '2026-03-10' })] })).finish).toBe(
+      finish,
+    );
+  });
+
+  test('what waits for an answer begins when it is expected, then when it was given', () => {
+    const word = {
+      id: 'w',
+      question: 'Disconnect here?',
+      who: 'owner',
+      step: 'rough deck-tub',
+      by: '2026-03-19T12:00',
+      answer: '',
+      at: null,
+      photos: [],
+    };
+    const waiting = withDays(plain, { words: [word] });
+    const days = daysOf(waiting);
+    expect(begins(days, 'rough deck-tub') >= '2026-03-19T12:00').toBe(true);
+    expect(wordState(word)).toBe('Not answered yet by owner; expected Thu 19, 12:00 pm');
+    const answered = { ...word, answer: 'Yes', at: '2026-03-16T07:30' };
+    expect(
+      begins(daysOf(withDays(plain, { words: [answered] })), 'rough deck-tub') < '2026-03-19T12:00',
+    ).toBe(true);
+    expect(askedText(word, 'Rough-in: Hot tub', 'Orchard Lane')).toBe(
+      'Orchard Lane. Disconnect here? It is about: Rough-in: Hot tub. Needed by Thu 19, 12:00 pm.',
+    );
+  });
+
+  test('outdoors after sunset is told, indoors is not', () => {
+    const days = daysOf(withDays(plain, { daylight: [8, 15] }));
+    expect(days.steps.filter(({ dark }) => dark).length).toBeGreaterThan(0);
+    expect(days.steps.some(({ dark, place }) => dark && place === 'house')).toBe(false);
+    expect(daysOf(withDays(plain, { daylight: [5, 21] })).steps.some(({ dark }) => dark)).toBe(false);
   });
 });
 

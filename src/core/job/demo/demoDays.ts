@@ -10,11 +10,25 @@ export const DEMO_DAYS: Days = {
     {
       id: 'permit',
       booked: null,
+      until: null,
       passed: { by: 'Fallow County building office (made up)', at: '2026-03-12T10:00' },
       failed: '',
     },
-    { id: 'rough-in', booked: '2026-03-23T09:00', passed: null, failed: '' },
+    { id: 'rough-in', booked: '2026-03-23T09:00', until: '2026-03-23T12:00', passed: null, failed: '' },
   ],
   moved: [],
   done: [],
+  closed: [
+    {
+      id: 'painter',
+      kind: 'trade',
+      date: '2026-03-26',
+      hours: [8, 16],
+      place: 'house',
+      note: 'patch and paint',
+    },
+    { id: 'rain', kind: 'rain', date: '2026-03-18', hours: [13, 16], place: null, note: '' },
+  ],
+  daylight: [7.25, 19.25],
+  words: [],
 };

@@ -48,6 +48,30 @@ function Ground({ layout, lanes, lanePx, widthPx, dayName, hours: [opens, closes
   );
 }
 
+/** Times without work, over the lanes that they stop; on days on which nobody works they are not drawn. */
+function Closed({ layout, closed, lanes, lanePx }: Drawn) {
+  const drawn = closed.filter(({ from }) => layout.days.some(({ date }) => from.startsWith(date)));
+  return drawn.map(({ id, from, to, name, lanes: own }) => {
+    const [y, end] = [layout.yOf(from), layout.yOf(to)];
+    return lanes.map((lane, at) =>
+      own.includes(lane.id) ? (
+        <g key={`${id} ${lane.id}`}>
+          <title>{name}</title>
+          <rect
+            x={LEFT_PX + at * lanePx + 3}
+            y={y}
+            width={lanePx - 6}
+            height={Math.max(4, end - y)}
+            fill="url(#river-closed)"
+            stroke="var(--rule2)"
+            strokeDasharray="4 3"
+          />
+        </g>
+      ) : null,
+    );
+  });
+}
+
 /** The day of a person as a current that wanders from place to place. */
 function Current({ layout, steps, person, lanePx }: Drawn & { readonly person: number }) {
   const byId = new Map(steps.map((step) => [step.id, step]));
@@ -152,6 +176,15 @@ const PATTERNS = (
       <rect width="5" height="5" fill="var(--sheet)" />
       <path d="M0 0V5" stroke="var(--ink)" strokeWidth="4" />
     </pattern>
+    <pattern
+      id="river-closed"
+      width="8"
+      height="8"
+      patternUnits="userSpaceOnUse"
+      patternTransform="rotate(-45)"
+    >
+      <path d="M0 0V8" stroke="var(--rule2)" strokeWidth="1.5" />
+    </pattern>
   </defs>
 );
 
@@ -188,6 +221,7 @@ export function RiverPicture(props: RiverPictureProps) {
     >
       {PATTERNS}
       <Ground {...drawn} />
+      <Closed {...drawn} />
       {people.map((person) => (
         <Current key={person} {...drawn} person={person} />
       ))}

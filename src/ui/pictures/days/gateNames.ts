@@ -44,6 +44,11 @@ function wordsOf(stroke: RiverStroke, lanes: Lanes): Box | null {
     : { x: lanes.leftPx + lane * lanes.lanePx, y, w: lanes.lanePx, h: high };
 }
 
+/** The bar of a stroke in its lane. */
+const barOf = ({ y, h, lane }: RiverStroke, { leftPx, lanePx }: Lanes): Box => {
+  return { x: leftPx + lane * lanePx + 6, y, w: 20, h };
+};
+
 const nameBox = (gate: RiverGate, end: number, base: number): Box => {
   const w = gate.name.length * LETTER_PX + MARGIN_PX;
   return { x: end - w, y: base - 12, w, h: NAME_H };
@@ -63,6 +68,7 @@ export function gateNames(
     const box = wordsOf(stroke, lanes);
     return box === null ? [] : [{ stroke, box }];
   });
+  const bars = strokes.map((stroke) => barOf(stroke, lanes));
   const taken: Box[] = [];
   const unnamed = new Set<RiverStroke>();
   const ends = Array.from(
@@ -74,7 +80,8 @@ export function gateNames(
       .flatMap((end) => [gate.y - 8, gate.y + 16].map((base) => ({ end, base })))
       .map((place) => ({ ...place, box: nameBox(gate, place.end, place.base) }))
       .filter(({ box }) => box.x >= lanes.leftPx && taken.every((each) => !meet(each, box)));
-    const free = places.find(({ box }) => words.every((each) => !meet(each.box, box))) ?? places[0];
+    const open = places.filter(({ box }) => words.every((each) => !meet(each.box, box)));
+    const free = open.find(({ box }) => bars.every((bar) => !meet(bar, box))) ?? open[0] ?? places[0];
     const [end, base] = free === undefined ? [ends[0] ?? 0, gate.y - 8] : [free.end, free.base];
     const box = nameBox(gate, end, base);
     taken.push(box);

@@ -1,10 +1,11 @@
 import type { RiverLayout } from './riverLayout';
-import type { RiverGate, RiverStep } from './riverParts';
+import type { RiverClosed, RiverGate, RiverStep } from './riverParts';
 
 /** What the picture is drawn of. */
 export interface RiverPictureProps {
   readonly steps: readonly RiverStep[];
   readonly gates: readonly RiverGate[];
+  readonly closed: readonly RiverClosed[];
   readonly lanes: readonly { readonly id: string; readonly name: string }[];
   readonly hours: readonly [number, number];
   readonly dayName: (date: string) => string;

@@ -17,6 +17,8 @@ export interface RiverLayout {
   /** Strokes whose words give way to the name of a gate. */
   readonly unnamed: ReadonlySet<RiverStroke>;
   readonly heightPx: number;
+  /** The height of a local time. */
+  readonly yOf: (time: string) => number;
 }
 
 const HOUR_PX = 14;
@@ -78,6 +80,7 @@ export function riverLayout(
   );
   return {
     days,
+    yOf,
     strokes,
     ...gateNames(placed, strokes, { ...lanesPx, count: lanes.length }),
     heightPx: top + days.length * (dayPx + NIGHT_PX) + 12,

@@ -22,6 +22,15 @@ export interface RiverStep {
   readonly covers: boolean;
 }
 
+/** A time without work in some lanes, as it is drawn. */
+export interface RiverClosed {
+  readonly id: string;
+  readonly from: string;
+  readonly to: string;
+  readonly lanes: readonly string[];
+  readonly name: string;
+}
+
 /** A gate as it is drawn. */
 export interface RiverGate {
   readonly id: string;

@@ -4,8 +4,8 @@ import { useJobEditor } from '../../store/useJobEditor';
 import { usePhoto } from '../../store/usePhoto';
 import { TextField } from '../../ui/fields/TextField';
 import { useFilePicker } from '../../ui/files/useFilePicker';
-import { useAddPhoto } from '../job/useAddPhoto';
-import classes from './survey.module.css';
+import { useAddPhoto } from './useAddPhoto';
+import classes from './photoStrip.module.css';
 
 interface PhotoStripProps {
   readonly photos: readonly Photo[];
