@@ -95,7 +95,9 @@ test('by the pointer: a step dragged against its gate stands where it stood, wit
   await page.mouse.move(x, box.y - 60, { steps: 4 });
   await page.mouse.up();
   await expect(working(page).getByRole('alert')).toContainText(/^Not on Fri 20/);
-  await expect(working(page).getByRole('alert')).toContainText('Rough-in inspection: opens Mon 23, 12:00 pm.');
+  await expect(working(page).getByRole('alert')).toContainText(
+    'Rough-in inspection: opens Mon 23, 12:00 pm.',
+  );
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(working(page).getByRole('alert')).toBeHidden();
 });
@@ -124,6 +126,60 @@ test('by the keyboard: a step is moved by half an hour and back; the days and ho
   await expect(list(page).getByRole('row', { name: /Helper/ })).toBeHidden();
 });
 
+test('rain stops the trench until it is over; sunset is typed and told; the week is printed', async ({
+  page,
+}) => {
+  await openDays(page);
+  await page.getByText('Rain, frost, other trades, daylight').click();
+  const stops = working(page).getByRole('list', { name: 'Times without work' });
+  await expect(stops.getByText(/^Another trade, House: patch and paint, Thu 26/)).toBeVisible();
+  await working(page).getByLabel('What stops work').selectOption('Rain');
+  await working(page).getByLabel('Goes on at').fill('6:00');
+  await expect(working(page).getByText(/an hour after its beginning/)).toBeVisible();
+  await working(page).getByLabel('Goes on at').fill('12:00');
+  await working(page).getByLabel('Goes on at').press('Enter');
+  await working(page).getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(stops.getByText('Rain, Mon 16, 7:30 to 12:00 pm')).toBeVisible();
+  const dig = list(page)
+    .getByRole('button', { name: /Dig: Well pump/ })
+    .first();
+  await expect(dig).toContainText('12:00 pm');
+  await working(page).getByLabel('Sunset').fill('15:00');
+  await working(page).getByLabel('Sunset').press('Enter');
+  await dig.click();
+  await expect(
+    working(page).getByText(/^Part of it is in the dark: sunrise 7:15, sunset 3:00 pm/),
+  ).toBeVisible();
+  await stops.getByRole('button', { name: /^Remove Rain, Mon 16/ }).click();
+  await expect(dig).toContainText('7:30');
+  await page.getByRole('button', { name: 'Print the week' }).click();
+  await expect(page.getByRole('heading', { name: /: days$/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Dig: Well pump Trench/ }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the days' }).click();
+});
+
+test('the owner is asked: the step waits for the answer, and what is sent says what it is about', async ({
+  page,
+}) => {
+  await openDays(page);
+  await list(page)
+    .getByRole('button', { name: /Rough-in: Hot tub/ })
+    .first()
+    .click();
+  await page.getByText('Ask the owner or another trade').click();
+  await working(page).getByLabel('Question').fill('Disconnect on this post?');
+  await working(page).getByLabel('Who answers').fill('the owner');
+  await working(page).getByLabel('Who answers').press('Enter');
+  await working(page).getByLabel('Answer needed by').fill('2026-03-18T10:00');
+  await working(page).getByRole('button', { name: 'Ask: the step waits' }).click();
+  const asked = page.getByRole('list', { name: 'Questions' }).getByRole('button');
+  await expect(asked).toContainText('Not answered yet by the owner; expected Wed 18, 10:00');
+  await expect(list(page).getByRole('button', { name: /Rough-in: Hot tub/ })).toContainText('10:00');
+  await working(page).getByLabel('Answer', { exact: true }).fill('Yes, east side');
+  await working(page).getByLabel('Answer', { exact: true }).press('Enter');
+  await expect(asked).toContainText('Answered by the owner: Yes, east side');
+});
+
 test('the days leave as a calendar file', async ({ page }) => {
   await openDays(page);
   const saved = page.waitForEvent('download');
@@ -141,6 +197,19 @@ test('an empty job has nothing to put into days', async ({ page }) => {
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  test('the one thing to do now has its two buttons, and the next follows', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Open the demo job' }).tap();
+    await page.getByRole('button', { name: /Days/ }).tap();
+    const card = page.getByRole('region', { name: 'Now' });
+    await expect(card.getByRole('heading', { name: 'Rough-in: Hot tub, deck' })).toBeVisible();
+    await card.getByRole('button', { name: 'Done, 2.5 h' }).tap();
+    await expect(card.getByRole('heading', { name: 'Dig: Well pump' })).toBeVisible();
+    await expect(card.getByText(/Cones and planks/)).toBeVisible();
+    await card.getByRole('button', { name: '30 min later' }).tap();
+    await expect(card.getByText(/^Now, Mon 16, 8:00/)).toBeVisible();
+  });
 
   test('what is open stands first; a step that is tapped stands over the list', async ({ page }) => {
     await page.goto('/');

@@ -214,6 +214,7 @@ export const sections2023 = {
   'service.measured': certain('220.87'),
   'service.ev': certain('220.57'),
   'amendment.local': certain('90.4'),
+  'work.inspection': doubtful('90.7, the permit'),
   'table.electrode': certain('Table 250.66'),
   'table.rooftop': doubtful('310.15(B)(2)'),
   'table.bend-radius': certain('Ch. 9 Table 2'),

@@ -1,11 +1,13 @@
 import type { JobEstimate, Spread } from '../estimate/jobEstimate';
 import type { JobEvaluation } from '../job/evaluateJob';
 import type { Job } from '../job/jobSchema';
+import type { TakenHours } from '../labor/laborDocument';
 import type { GateId, GateRecord } from '../timing/daysDocument';
 import { dateOf, dayNumber } from '../units/civilDay';
 import { WorkCalendar } from '../timing/workCalendar';
 import { isNoPlan, workPlan, type PlacedStep, type WorkAsked, type WorkPlan } from '../timing/workPlan';
 import { closedSpan, closedTimes, isDark, stops } from './closedTimes';
+import { doneHours } from './doneHours';
 import type { JobGate, JobStep } from './jobStep';
 import { jobWork } from './jobSteps';
 
@@ -42,6 +44,8 @@ export interface JobDays {
   /** Nights over which a trench stands open. */
   readonly openNights: number;
   readonly proved: boolean;
+  /** Circuits whose own steps are all done, with their hours: they feed the pace of the quote. */
+  readonly done: readonly TakenHours[];
 }
 
 /** A gate of which nothing was recorded: the call before digging is open by its ticket. */
@@ -70,7 +74,7 @@ function earliestOf(
   from: string,
 ): string | undefined {
   const record = days.gates.find((each) => each.id === id);
-  const own = record?.passed?.at ?? record?.until ?? record?.booked ?? undefined;
+  const own = record?.passed?.at ?? later(record?.booked, record?.until);
   if (id !== 'call') return own;
   const calendar = new WorkCalendar({ ...days, from });
   const marked =
@@ -214,5 +218,6 @@ export function jobDays(evaluation: JobEvaluation, estimate: JobEstimate, today:
     deadH: dayed.reduce((sum, { dead, placed: { minutes } }) => (dead ? sum + minutes / 60 : sum), 0),
     openNights: openNights(dayed),
     proved: plan.proved,
+    done: doneHours(evaluation.job, steps, estimate),
   };
 }

@@ -1,5 +1,6 @@
 import type { CatalogEntry } from './catalogEntry';
 import { circuitCatalog } from './circuitCatalog';
+import { daysCatalog } from './daysCatalog';
 import type { AnyFinding, FindingCode } from './finding';
 import { panelCatalog } from './panelCatalog';
 import { routeCatalog } from './routeCatalog';
@@ -14,6 +15,7 @@ export const catalog: Readonly<Record<FindingCode, CatalogEntry<object, Severity
   ...serviceCatalog,
   ...panelCatalog,
   ...waterCatalog,
+  ...daysCatalog,
 };
 
 /** The open findings that a survey answers. */

@@ -3,6 +3,7 @@ import { methodCitation, type MethodId } from '../code/methods';
 import type { Citation, SectionKey } from '../code/sections';
 import type { CatalogEntry } from './catalogEntry';
 import type { circuitCatalog } from './circuitCatalog';
+import type { daysCatalog } from './daysCatalog';
 import type { panelCatalog } from './panelCatalog';
 import type { routeCatalog } from './routeCatalog';
 import type { serviceCatalog } from './serviceCatalog';
@@ -14,7 +15,8 @@ type Catalog = typeof circuitCatalog &
   typeof routeCatalog &
   typeof serviceCatalog &
   typeof panelCatalog &
-  typeof waterCatalog;
+  typeof waterCatalog &
+  typeof daysCatalog;
 /** Stable code of a finding. */
 export type FindingCode = keyof Catalog;
 

@@ -27,6 +27,8 @@ export type Subject =
   | { readonly kind: 'water'; readonly waterId: string }
   /** Something in the yard as it stands to one of its waters. */
   | { readonly kind: 'yard'; readonly waterId: string; readonly itemId: string }
+  /** A step of the work. */
+  | { readonly kind: 'day'; readonly stepId: string }
   | { readonly kind: 'circuit'; readonly circuitId: string; readonly figure: FigureKey }
   /** A segment; `figure` is null where it is about the route alone. */
   | ({ readonly kind: 'segment'; readonly figure: FigureKey | null } & OnRun)
@@ -45,6 +47,8 @@ export function subjectKey(subject: Subject): string {
       return `panel:${subject.panelId}`;
     case 'water':
       return `water:${subject.waterId}`;
+    case 'day':
+      return `day:${subject.stepId}`;
     case 'yard':
       return `yard:${subject.waterId}/${subject.itemId}`;
     case 'circuit':

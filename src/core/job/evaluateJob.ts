@@ -3,6 +3,7 @@ import { surveyed } from '../findings/catalog';
 import type { AnyFinding } from '../findings/finding';
 import { panelUnknowns } from '../panel/panelUnknowns';
 import { circuitShareKeys, sharersOf } from './evaluateCircuits';
+import { coveredTooEarly } from './coveredTooEarly';
 import { evaluatePanels, evaluateService } from './evaluateHouse';
 import { defaultPrices } from '../price/defaultPrices';
 import { listState, type ListState } from '../takeoff/listState';
@@ -121,6 +122,7 @@ export class JobEvaluation extends JobSizes {
       ...this.service.findings,
       ...this.panels.flatMap(({ findings }) => findings),
       ...this.waters.flatMap(({ findings }) => findings),
+      ...this.days,
     ];
     return this.#findings;
   }
@@ -143,6 +145,11 @@ export class JobEvaluation extends JobSizes {
   /** What is open about the water. */
   get openInWater(): readonly AnyFinding[] {
     return this.openOf(this.waters.flatMap(({ findings }) => findings));
+  }
+
+  /** What the order of the work breaks. */
+  get days(): readonly AnyFinding[] {
+    return coveredTooEarly(this.job, this.context.code);
   }
 
   /** How much the survey still has to verify, facts of the job and of its panels included. */

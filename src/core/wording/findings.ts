@@ -1,5 +1,6 @@
 import type { AnyFinding, Finding, FindingCode } from '../findings/finding';
 import { circuitSentences } from './circuitSentences';
+import { daysSentences } from './daysSentences';
 import { panelSentences } from './panelSentences';
 import { routeSentences } from './routeSentences';
 import type { Sentences } from './sentences';
@@ -12,6 +13,7 @@ const SENTENCES: Sentences<FindingCode> = {
   ...serviceSentences,
   ...panelSentences,
   ...waterSentences,
+  ...daysSentences,
 };
 
 const sentence = <C extends FindingCode>(finding: Finding<C>): string => SENTENCES[finding.code](finding);

@@ -13,6 +13,8 @@ import {
   stepName,
   wordState,
 } from '../../core/wording/daysWords';
+import { counted } from '../../core/wording/words';
+import { useJobEditor } from '../../store/useJobEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { stepsOn, workedDays } from './moveStep';
 import classes from './days.module.css';
@@ -136,6 +138,32 @@ function Sums({ days }: Pick<DayListProps, 'days'>) {
   );
 }
 
+/** Hours of circuits that are done, for the pace of the next; what is in it already is not offered. */
+function DoneHours({ job, days }: Pick<DayListProps, 'job' | 'days'>) {
+  const { canWrite, edit } = useJobEditor();
+  const { labor } = job.quote;
+  const known = new Map(labor.taken.map(({ id, tookH }) => [id, tookH]));
+  const open = days.done.filter(({ id, tookH }) => known.get(id) !== tookH);
+  if (open.length === 0) return null;
+  const ids = new Set(open.map(({ id }) => id));
+  return (
+    <p>
+      {counted(open.length, 'circuit')} done, {hoursWords(open.reduce((sum, { tookH }) => sum + tookH, 0))}.{' '}
+      <button
+        type="button"
+        className="act"
+        disabled={!canWrite}
+        onClick={() => {
+          const taken = [...labor.taken.filter(({ id }) => !ids.has(id)), ...open];
+          edit({ kind: 'change-quote', fields: { labor: { ...labor, taken } } }, 'Hours into the pace');
+        }}
+      >
+        Put the hours into the pace
+      </button>
+    </p>
+  );
+}
+
 /** Gates and days as a list: everything that the picture holds, for the keyboard, the phone and reading aloud. */
 export function DayList(props: DayListProps) {
   const { days } = props;
@@ -150,6 +178,7 @@ export function DayList(props: DayListProps) {
         <Day key={date} {...props} date={date} />
       ))}
       <Sums days={days} />
+      <DoneHours {...props} />
     </nav>
   );
 }

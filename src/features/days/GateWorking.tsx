@@ -90,7 +90,8 @@ export function GateWorking({ job, gate, waitsFor }: GateWorkingProps) {
         value={record.booked}
         disabled={!canWrite || record.passed !== null}
         onMoment={(booked) => {
-          putGate(id, { booked, ...(booked === null && { until: null }) }, `${name} booked`);
+          const holds = booked !== null && record.until !== null && record.until >= booked;
+          putGate(id, { booked, until: holds ? record.until : null }, `${name} booked`);
         }}
       />
       {record.booked !== null && (

@@ -12,7 +12,9 @@ import {
   stepName,
   whenWords,
 } from '../../core/wording/daysWords';
+import { findingSentence } from '../../core/wording/findings';
 import { parseNumber, printNumber as n } from '../../core/units/number';
+import { evaluationOf } from '../../store/evaluation';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { today } from '../job/today';
@@ -99,10 +101,19 @@ function Done({ job, days, step }: StepWorkingProps) {
   const { done } = job.days;
   const own = done.find(({ id }) => id === step.id);
   const gate = days.gates.find(({ id }) => id === step.gate);
+  const early = evaluationOf(job).days.find(
+    ({ subject }) => subject.kind === 'day' && subject.stepId === step.id,
+  );
   const isShut = step.covers && gate !== undefined && gate.record.passed === null;
   return (
     <>
-      {isShut && (
+      {early !== undefined && (
+        <p className={classes['stop']}>
+          <SeverityShape severity="stop" size={11} />
+          <span>{findingSentence(early)}</span>
+        </p>
+      )}
+      {isShut && early === undefined && (
         <p className={classes['stop']}>
           <SeverityShape severity="stop" size={11} />
           <span>It covers work. {GATE_NAME[gate.id]}: not passed yet. Do not cover.</span>

@@ -32,8 +32,9 @@ function listStateOf(evaluation: JobEvaluation): StageState {
   return { severity: evaluation.circuits.length > 0 ? 'ok' : 'nothing', open };
 }
 
-/** How the days stand: what an inspector did not pass is a check until it is mended. */
-function daysStateOf({ job, circuits }: JobEvaluation): StageState {
+/** How the days stand: what was covered too early is a stop, what an inspector did not pass is a check until it is mended. */
+function daysStateOf({ job, circuits, days }: JobEvaluation): StageState {
+  if (days.length > 0) return { severity: 'stop', open: days.length };
   const failed = job.days.gates.filter(({ failed: what, passed }) => what !== '' && passed === null).length;
   if (failed > 0) return { severity: 'check', open: failed };
   return { severity: circuits.length > 0 && job.days.gates.length > 0 ? 'ok' : 'nothing', open: 0 };

@@ -168,7 +168,7 @@ describe('the days of a job', () => {
     expect((low ?? '') <= (DEMO.finish ?? '')).toBe(true);
     expect((high ?? '') >= (DEMO.finish ?? '')).toBe(true);
     expect(finishWords(DEMO)).toMatch(
-      /^Done March 27, 2026; with the range of hours March 25, 2026 to March 2/,
+      /^Done March 27, 2026; with the range of hours March 26, 2026 to March 30/,
     );
   });
 
@@ -347,6 +347,22 @@ describe('times in which some of the work stops', () => {
     expect(days.steps.filter(({ dark }) => dark).length).toBeGreaterThan(0);
     expect(days.steps.some(({ dark, place }) => dark && place === 'house')).toBe(false);
     expect(daysOf(withDays(plain, { daylight: [5, 21] })).steps.some(({ dark }) => dark)).toBe(false);
+  });
+});
+
+describe('hours that are done', () => {
+  test('of a circuit count once all of its own steps are done, beside its hours by the units', () => {
+    const own = DEMO.steps.filter(({ circuitIds }) => circuitIds.join() === 'carport-charger');
+    const done = own.map(({ id }) => ({ id, hours: 2, on: '2026-03-17' }));
+    expect(daysOf(withDays(demoJob, { done: done.slice(1) })).done).toEqual([]);
+    const [only, ...others] = daysOf(withDays(demoJob, { done })).done;
+    expect(others).toEqual([]);
+    expect(only).toMatchObject({ id: 'carport-charger', family: 'ev', tookH: 2 * own.length });
+    const evaluation = evaluateJob(demoJob);
+    const { parts } = jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] });
+    const part = parts.find(({ key }) => key === 'circuit carport-charger');
+    expect(only && only.unitH < (part?.unitH ?? 0)).toBe(true);
+    expect(only?.unitH).toBeGreaterThan(0);
   });
 });
 

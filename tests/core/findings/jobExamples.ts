@@ -11,6 +11,7 @@ import type { Panel } from '../../../src/core/panel/panelSchema';
 import { FRESH_HOUSE } from '../../../src/core/service/freshHouse';
 import type { House, Measured } from '../../../src/core/service/houseSchema';
 import { charger, circuit, load, segment } from '../../support/circuits';
+import { daysDocument } from '../../../src/core/timing/daysDocument';
 import { jobOf } from '../../support/jobs';
 import { measuredHouse } from '../../support/houses';
 import { bondedOutbuilding, panel, placed } from '../../support/panels';
@@ -301,4 +302,10 @@ export const jobExamples: ReadonlyMap<string, Job> = new Map<string, Job>([
   ...Object.entries(ofRoutes),
   ...Object.entries(ofHouses),
   ...Object.entries(raisedByWater),
+  [
+    'work.before-inspection',
+    jobOf([circuit({ appliance: kiln, run: [trench()] })], {
+      days: { ...daysDocument.fresh, done: [{ id: 'backfill circuit 0', hours: 2, on: '2026-03-20' }] },
+    }),
+  ],
 ]);

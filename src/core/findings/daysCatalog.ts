@@ -1,0 +1,7 @@
+import type { GateId } from '../timing/daysDocument';
+import { about } from './catalogEntry';
+
+/** Findings about the order of the work. */
+export const daysCatalog = {
+  'work.before-inspection': about<{ gate: GateId }>().may('stop'),
+};
