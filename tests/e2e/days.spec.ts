@@ -36,7 +36,7 @@ test('a gate: booked later it holds back, not passed it is mended first, passed 
   await gates.getByRole('button', { name: /Rough-in inspection/ }).click();
   await working(page).getByLabel('Booked for').fill('2026-03-25T13:00');
   await expect(gates.getByRole('button', { name: /Booked for Wed 25, 1:00 pm/ })).toBeVisible();
-  await expect(page.getByText(/^Done March 30, 2026/).first()).toBeVisible();
+  await expect(page.getByText(/^Done March 31, 2026/).first()).toBeVisible();
   await working(page).getByLabel('What was not passed').fill('Box over full');
   await working(page).getByLabel('What was not passed').press('Enter');
   await working(page).getByRole('button', { name: 'It did not pass' }).click();

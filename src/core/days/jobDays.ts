@@ -185,7 +185,8 @@ export function jobDays(evaluation: JobEvaluation, estimate: JobEstimate, today:
   const { days } = evaluation.job;
   const from = days.from ?? today;
   const planOf = (of: keyof Spread): WorkPlan => {
-    const plan = workPlan(asked(evaluation.job, steps, gates, from, of));
+    // The ends of the range tell days, not minutes: the best of many orders will do.
+    const plan = workPlan(asked(evaluation.job, steps, gates, from, of), of !== 'likely');
     if (isNoPlan(plan)) throw new Error(`The steps of a job are at odds: ${JSON.stringify(plan)}.`);
     return plan;
   };

@@ -46,6 +46,15 @@ function followersOf(after: readonly (readonly number[])[]): readonly (readonly 
   return followers;
 }
 
+/** The first moment from one on at which a step is not stopped before it is done. */
+function pastClosed(step: Pick<TimedStep, 'minutes' | 'closed'>, from: number): number {
+  const { minutes, closed = [] } = step;
+  const shut = closed
+    .filter(([opens, ends]) => opens < from + minutes && ends > from)
+    .map(([, ends]) => ends);
+  return shut.length === 0 ? from : pastClosed(step, Math.min(...shut));
+}
+
 /** Work with its order, or undefined where it waits in a circle. */
 export function timedWork(steps: readonly TimedStep[]): TimedWork | undefined {
   const after = steps.map((step) => step.after);
@@ -54,7 +63,10 @@ export function timedWork(steps: readonly TimedStep[]): TimedWork | undefined {
   const followers = followersOf(after);
   const heads = steps.map(({ earliest }) => earliest);
   for (const at of order) {
-    const done = (heads[at] ?? 0) + (steps[at]?.minutes ?? 0);
+    const step = steps[at];
+    if (step === undefined) continue;
+    heads[at] = pastClosed(step, heads[at] ?? 0);
+    const done = (heads[at] ?? 0) + step.minutes;
     for (const next of followers[at] ?? []) heads[next] = Math.max(heads[next] ?? 0, done);
   }
   const tails = steps.map(({ minutes }) => minutes);

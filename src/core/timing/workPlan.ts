@@ -174,8 +174,10 @@ function gatesOf(
  * Work put into days so that it ends as early as is found: each step unbroken but for nights and free days, two at a time
  * only in two places by one person each, nothing beside what takes everybody or leaves the house dead, nothing before its
  * gate.
+ *
+ * @param isQuick The best of many orders will do.
  */
-export function workPlan(asked: WorkAsked): WorkPlan | NoPlan {
+export function workPlan(asked: WorkAsked, isQuick = false): WorkPlan | NoPlan {
   const at = new Map(asked.steps.map(({ id }, step) => [id, step]));
   const wrong = twice(asked.steps, 'steps') ?? twice(asked.gates, 'gates') ?? unknown(asked, at);
   if (wrong !== undefined) return wrong;
@@ -197,7 +199,7 @@ export function workPlan(asked: WorkAsked): WorkPlan | NoPlan {
       closed: closedFor(step.id, asked, calendar),
     };
   });
-  const plan = shortestPlan(timed);
+  const plan = shortestPlan(timed, isQuick);
   if (plan === undefined) throw new Error('A circle that was looked for and not found.');
   const { starts, finish, least, proved } = plan;
   const people = peopleOf(asked, starts);
