@@ -111,7 +111,7 @@ function asked(
     hours,
     workdays,
     people,
-    steps: steps.map(({ id, hours: spread, place, people: takes, after, gate, dead }) => ({
+    steps: steps.map(({ id, kind, hours: spread, place, people: takes, after, gate, dead }) => ({
       id,
       hours: took.get(id) ?? quarters(spread[of]),
       place,
@@ -119,6 +119,7 @@ function asked(
       after,
       gate: hasOwn.has(`own ${id}`) ? `own ${id}` : (gate ?? undefined),
       dead,
+      late: kind === 'dig',
     })),
     gates: [...gates.map(({ id, after }) => ({ id, after, earliest: earliestOf(id, job, from) })), ...own],
     closed: closedTimes(job, steps),

@@ -51,6 +51,14 @@ export class Board {
     }
   }
 
+  /** The latest moment between two at which a step fits; the first of them where it fits at no other. */
+  latest(step: TimedStep, from: number, to: number): number {
+    const cells = step.minutes / this.#unit;
+    for (let at = Math.floor(to / this.#unit); at > from / this.#unit; at -= 1)
+      if (this.#obstacle(step, at, at + cells) === undefined) return at * this.#unit;
+    return from;
+  }
+
   put({ place, alone, minutes }: TimedStep, start: number): void {
     const from = start / this.#unit;
     const to = from + minutes / this.#unit;

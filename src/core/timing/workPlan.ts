@@ -1,5 +1,6 @@
 import { shortestPlan } from './shortestPlan';
-import { orderOf, type TimedStep } from './timedWork';
+import { lateStarts } from './lateStarts';
+import { orderOf, timedWork, type TimedStep } from './timedWork';
 import { WorkCalendar, type WorkHours, type WorkPart } from './workCalendar';
 
 /** A step of work as it is told: hours, place, people, what it waits for. */
@@ -12,6 +13,8 @@ export interface WorkStep {
   readonly gate?: string | undefined;
   /** Whether the house is dead meanwhile: nothing else is worked on anywhere. */
   readonly dead: boolean;
+  /** Whether it is done as late as nothing else moves: a trench stands open no longer than it has to. */
+  readonly late?: boolean | undefined;
 }
 
 /** Somebody's word that steps wait for: it opens when what it waits for is done, no earlier than a moment. */
@@ -201,7 +204,12 @@ export function workPlan(asked: WorkAsked, isQuick = false): WorkPlan | NoPlan {
   });
   const plan = shortestPlan(timed, isQuick);
   if (plan === undefined) throw new Error('A circle that was looked for and not found.');
-  const { starts, finish, least, proved } = plan;
+  const { finish, least, proved } = plan;
+  const work = timedWork(timed);
+  const starts =
+    work === undefined
+      ? plan.starts
+      : lateStarts(work, plan.starts, (step) => asked.steps[step]?.late === true);
   const people = peopleOf(asked, starts);
   return {
     steps: asked.steps.map((step, index): PlacedStep => {

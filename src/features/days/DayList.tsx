@@ -16,6 +16,7 @@ import {
 import { counted } from '../../core/wording/words';
 import { useJobEditor } from '../../store/useJobEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
+import { useDaysEditor } from './useDaysEditor';
 import { stepsOn, workedDays } from './moveStep';
 import classes from './days.module.css';
 
@@ -138,6 +139,44 @@ function Sums({ days }: Pick<DayListProps, 'days'>) {
   );
 }
 
+/** Steps that were moved by hand, each to be let go. */
+function Moved({ job, days, onPick }: DayListProps) {
+  const { canWrite, put } = useDaysEditor(job);
+  const { moved } = job.days;
+  const steps = days.steps.filter(({ id }) => moved.some((each) => each.id === id));
+  return steps.length === 0 ? null : (
+    <ul className={classes['waits']} aria-label="Moved by hand">
+      {steps.map((step) => (
+        <li key={step.id}>
+          <button
+            type="button"
+            className="act"
+            onClick={() => {
+              onPick(step.id);
+            }}
+          >
+            {stepName(step, job)}
+          </button>
+          <button
+            type="button"
+            className="act"
+            aria-label={`As early as it can: ${stepName(step, job)}`}
+            disabled={!canWrite}
+            onClick={() => {
+              put(
+                { moved: moved.filter(({ id }) => id !== step.id) },
+                `${stepName(step, job)}: as early as it can`,
+              );
+            }}
+          >
+            Let go
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** Hours of circuits that are done, for the pace of the next; what is in it already is not offered. */
 function DoneHours({ job, days }: Pick<DayListProps, 'job' | 'days'>) {
   const { canWrite, edit } = useJobEditor();
@@ -178,6 +217,10 @@ export function DayList(props: DayListProps) {
         <Day key={date} {...props} date={date} />
       ))}
       <Sums days={days} />
+      {days.steps.some(({ id }) => props.job.days.moved.some((each) => each.id === id)) && (
+        <h2>Moved by hand</h2>
+      )}
+      <Moved {...props} />
       <DoneHours {...props} />
     </nav>
   );

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { describe, expect, test } from 'vitest';
-import { jobDays, type JobDays } from '../../../src/core/days/jobDays';
+import type { JobDays } from '../../../src/core/days/jobDays';
 import type { JobStep } from '../../../src/core/days/jobStep';
 import { jobWork } from '../../../src/core/days/jobSteps';
 import { CutDesk } from '../../../src/core/estimate/cutDesk';
@@ -10,9 +10,7 @@ import { demoJob } from '../../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import type { Job } from '../../../src/core/job/jobSchema';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
-import type { Days, GateId, GateRecord } from '../../../src/core/timing/daysDocument';
 import {
-  askedText,
   becauseWords,
   clockWords,
   deadWords,
@@ -22,28 +20,14 @@ import {
   stepName,
   stepShort,
   whenWords,
-  wordState,
 } from '../../../src/core/wording/daysWords';
 import { calendarFile } from '../../../src/features/days/calendarFile';
 import { movedBy } from '../../../src/features/days/moveStep';
 import { riverLayout, timeAt } from '../../../src/ui/pictures/days/riverLayout';
 import { circuit, load, segment } from '../../support/circuits';
+import { begins, daysOf, gate, stepIn, withDays } from '../../support/jobDays';
 import { after, jobOf } from '../../support/jobs';
 
-const withDays = (job: Job, days: Partial<Days>): Job => ({ ...job, days: { ...job.days, ...days } });
-const gate = (id: GateId, part: Partial<GateRecord>): GateRecord => ({
-  id,
-  booked: null,
-  until: null,
-  passed: null,
-  failed: '',
-  ...part,
-});
-const daysOf = (job: Job, today = '2026-03-16'): JobDays => {
-  const evaluation = evaluateJob(job);
-  const desk = { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] };
-  return jobDays(evaluation, jobEstimate(evaluation, desk), today);
-};
 const workOf = (job: Job) => {
   const evaluation = evaluateJob(job);
   return jobWork(
@@ -51,12 +35,6 @@ const workOf = (job: Job) => {
     jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] }),
   );
 };
-const stepIn = <T extends { readonly id: string }>(steps: readonly T[], id: string): T => {
-  const found = steps.find((each) => each.id === id);
-  if (found === undefined) throw new Error(`No ${id} among ${steps.map((each) => each.id).join(', ')}`);
-  return found;
-};
-const begins = ({ steps }: JobDays, id: string): string => stepIn(steps, id).placed.parts[0]?.start ?? '';
 const ends = ({ steps }: JobDays, id: string): string => stepIn(steps, id).placed.parts.at(-1)?.end ?? '';
 
 const DEMO = daysOf(demoJob);
@@ -244,125 +222,6 @@ describe('what is said of the days', () => {
         expect([id, ends(DEMO, because.id) <= (placed.parts[0]?.start ?? '')]).toEqual([id, true]);
       if (placed.start > 0) expect([id, because]).not.toEqual([id, null]);
     }
-  });
-});
-
-describe('times in which some of the work stops', () => {
-  const closed = (part: Partial<Days['closed'][number]>) => ({
-    id: 'x',
-    kind: 'rain' as const,
-    date: '2026-03-16',
-    hours: [7.5, 16] as [number, number],
-    place: null,
-    note: '',
-    ...part,
-  });
-  const plain = withDays(demoJob, {
-    closed: [],
-    gates: [gate('permit', { passed: { by: 'B', at: '2026-03-12T10:00' } })],
-  });
-  const overlaps = (days: JobDays, ids: readonly string[], from: string, to: string) =>
-    days.steps.filter(
-      ({ id, placed }) => ids.includes(id) && placed.parts.some(({ start, end }) => start < to && end > from),
-    );
-
-  test('rain stops trench, yard and water; the house goes on', () => {
-    const days = daysOf(withDays(plain, { closed: [closed({})] }));
-    const outdoors = days.steps
-      .filter(({ place }) => ['trench', 'post', 'water'].includes(place))
-      .map(({ id }) => id);
-    expect(overlaps(days, outdoors, '2026-03-16T07:30', '2026-03-16T16:00')).toEqual([]);
-    expect(
-      overlaps(
-        days,
-        days.steps.map(({ id }) => id),
-        '2026-03-16T07:30',
-        '2026-03-16T16:00',
-      ).length,
-    ).toBeGreaterThan(0);
-    expect(begins(days, 'dig yard') >= '2026-03-17T07:30').toBe(true);
-    const first = days.steps.find(({ because }) => because?.kind === 'closed');
-    expect(first && becauseWords(first, days, withDays(plain, { closed: [closed({})] }))).toBe(
-      'It cannot go on before: Rain, Mon 16, 7:30 to 4:00 pm.',
-    );
-  });
-
-  test('frost stops the ground alone, heat the attic alone, another trade its place alone', () => {
-    const frost = daysOf(withDays(plain, { closed: [closed({ kind: 'frost', hours: [7.5, 10] })] }));
-    expect(
-      overlaps(frost, ['dig yard', 'ring pool', 'conduit kiln'], '2026-03-16T07:30', '2026-03-16T10:00'),
-    ).toEqual([]);
-    const trade = daysOf(withDays(plain, { closed: [closed({ kind: 'trade', place: 'house' })] }));
-    const inHouse = trade.steps.filter(({ place }) => place === 'house').map(({ id }) => id);
-    expect(overlaps(trade, inHouse, '2026-03-16T07:30', '2026-03-16T16:00')).toEqual([]);
-    expect(
-      overlaps(trade, ['dig yard', 'dig well 0'], '2026-03-16T07:30', '2026-03-16T16:00').length,
-    ).toBeGreaterThan(0);
-    const attic = circuit({ id: 'a', name: 'Heater', appliance: load(), run: [segment({ place: 'attic' })] });
-    const basement = circuit({ id: 'b', name: 'Heater', appliance: load(), run: [segment()] });
-    const hot = daysOf(
-      withDays(jobOf([attic, basement]), {
-        from: '2026-03-16',
-        closed: [closed({ kind: 'heat', hours: [12, 16] })],
-      }),
-    );
-    expect(overlaps(hot, ['rough a'], '2026-03-16T12:00', '2026-03-16T16:00')).toEqual([]);
-  });
-
-  test('a time that is closed never ends the work earlier; what is closed before it begins changes nothing', () => {
-    const finish = daysOf(plain).finish ?? '';
-    for (const kind of ['trade', 'rain', 'frost', 'heat'] as const)
-      expect((daysOf(withDays(plain, { closed: [closed({ kind })] })).finish ?? '') >= finish).toBe(true);
-    expect(daysOf(withDays(plain, { closed: [closed({ kind: 'trade', date: '2026-03-10' })] })).finish).toBe(
-      finish,
-    );
-  });
-
-  test('what waits for an answer begins when it is expected, then when it was given', () => {
-    const word = {
-      id: 'w',
-      question: 'Disconnect here?',
-      who: 'owner',
-      step: 'rough deck-tub',
-      by: '2026-03-19T12:00',
-      answer: '',
-      at: null,
-      photos: [],
-    };
-    const waiting = withDays(plain, { words: [word] });
-    const days = daysOf(waiting);
-    expect(begins(days, 'rough deck-tub') >= '2026-03-19T12:00').toBe(true);
-    expect(wordState(word)).toBe('Not answered yet by owner; expected Thu 19, 12:00 pm');
-    const answered = { ...word, answer: 'Yes', at: '2026-03-16T07:30' };
-    expect(
-      begins(daysOf(withDays(plain, { words: [answered] })), 'rough deck-tub') < '2026-03-19T12:00',
-    ).toBe(true);
-    expect(askedText(word, 'Rough-in: Hot tub', 'Orchard Lane')).toBe(
-      'Orchard Lane. Disconnect here? It is about: Rough-in: Hot tub. Needed by Thu 19, 12:00 pm.',
-    );
-  });
-
-  test('outdoors after sunset is told, indoors is not', () => {
-    const days = daysOf(withDays(plain, { daylight: [8, 15] }));
-    expect(days.steps.filter(({ dark }) => dark).length).toBeGreaterThan(0);
-    expect(days.steps.some(({ dark, place }) => dark && place === 'house')).toBe(false);
-    expect(daysOf(withDays(plain, { daylight: [5, 21] })).steps.some(({ dark }) => dark)).toBe(false);
-  });
-});
-
-describe('hours that are done', () => {
-  test('of a circuit count once all of its own steps are done, beside its hours by the units', () => {
-    const own = DEMO.steps.filter(({ circuitIds }) => circuitIds.join() === 'carport-charger');
-    const done = own.map(({ id }) => ({ id, hours: 2, on: '2026-03-17' }));
-    expect(daysOf(withDays(demoJob, { done: done.slice(1) })).done).toEqual([]);
-    const [only, ...others] = daysOf(withDays(demoJob, { done })).done;
-    expect(others).toEqual([]);
-    expect(only).toMatchObject({ id: 'carport-charger', family: 'ev', tookH: 2 * own.length });
-    const evaluation = evaluateJob(demoJob);
-    const { parts } = jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] });
-    const part = parts.find(({ key }) => key === 'circuit carport-charger');
-    expect(only && only.unitH < (part?.unitH ?? 0)).toBe(true);
-    expect(only?.unitH).toBeGreaterThan(0);
   });
 });
 
