@@ -22,6 +22,7 @@ const ROOMS = [
   'demand',
   'wiring',
   'network',
+  'checks',
   'takeoff',
   'labor',
   'quote',

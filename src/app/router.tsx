@@ -14,6 +14,7 @@ const STAGE_PAGES: Readonly<Record<StageName, Page>> = {
   materials: async () => ({
     Component: (await import('../features/materials/MaterialsStage')).MaterialsStage,
   }),
+  checks: async () => ({ Component: (await import('../features/checks/ChecksStage')).ChecksStage }),
   days: async () => ({ Component: (await import('../features/days/DaysStage')).DaysStage }),
 };
 

@@ -26,6 +26,7 @@ export const LIMITS = {
   options: 60,
   /** Steps that are put into days. */
   daySteps: 300,
+  readings: 400,
   /** The dearest that a thing may be. */
   cents: 100_000_000,
   /** Coordinates in plan, feet either way. */

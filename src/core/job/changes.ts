@@ -51,6 +51,7 @@ export function joined(first: Command, second: Command): Command {
     return { ...second, fields: { ...first.fields, ...second.fields } };
   if (first.kind === 'change-quote' && second.kind === 'change-quote')
     return { ...second, fields: { ...first.fields, ...second.fields } };
+  if (first.kind === 'put-check' && second.kind === 'put-check' && first.id === second.id) return second;
   if (first.kind === 'change-days' && second.kind === 'change-days')
     return { ...second, fields: { ...first.fields, ...second.fields } };
   if (first.kind === 'change-job' && second.kind === 'change-job')

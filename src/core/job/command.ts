@@ -1,3 +1,4 @@
+import type { CircuitCheck } from '../checks/checksDocument';
 import type { Circuit } from '../circuit/circuitSchema';
 import type { Panel } from '../panel/panelSchema';
 import type { House } from '../service/houseSchema';
@@ -54,6 +55,8 @@ export type Command =
   | { readonly kind: 'change-house'; readonly fields: Partial<House> }
   | { readonly kind: 'change-materials'; readonly fields: Partial<Materials> }
   | { readonly kind: 'change-quote'; readonly fields: Partial<Quote> }
+  /** The readings of a circuit; null: none any more. */
+  | { readonly kind: 'put-check'; readonly id: string; readonly check: CircuitCheck | null }
   | { readonly kind: 'change-days'; readonly fields: Partial<Days> }
   | { readonly kind: 'change-panel'; readonly id: string; readonly fields: Partial<PanelFields> }
   | PutInYard

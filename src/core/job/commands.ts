@@ -1,3 +1,4 @@
+import type { CircuitCheck } from '../checks/checksDocument';
 import { LIMITS } from '../code/limits';
 import type {
   CircuitFields,
@@ -160,6 +161,16 @@ const captionPhoto = (job: Job, of: PhotoOwner, id: string, caption: string): Ap
     };
   });
 
+/** The readings of a circuit put in the place of what was read before. */
+function putCheck(job: Job, id: string, check: CircuitCheck | null): Applied {
+  const before = job.checks.find((each) => each.id === id) ?? null;
+  const others = job.checks.filter((each) => each !== before);
+  return {
+    job: { ...job, checks: check === null ? others : [...others, check] },
+    inverse: { kind: 'put-check', id, check: before },
+  };
+}
+
 /** One after the other, or none of them. */
 function batch(job: Job, commands: readonly Command[]): Applied | Refusal {
   const inverses: Command[] = [];
@@ -200,6 +211,8 @@ function apply(job: Job, command: Command): Applied | Refusal {
         job: { ...job, quote: { ...job.quote, ...command.fields } },
         inverse: { kind: 'change-quote', fields: before(job.quote, command.fields) },
       };
+    case 'put-check':
+      return putCheck(job, command.id, command.check);
     case 'change-days':
       return {
         job: { ...job, days: { ...job.days, ...command.fields } },

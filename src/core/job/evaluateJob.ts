@@ -8,6 +8,7 @@ import { evaluatePanels, evaluateService } from './evaluateHouse';
 import { defaultPrices } from '../price/defaultPrices';
 import { listState, type ListState } from '../takeoff/listState';
 import type { Takeoff } from '../takeoff/takeoff';
+import { evaluateCheck, type CheckEvaluation } from './evaluateChecks';
 import { evaluateLabor, type LaborPart } from './evaluateLabor';
 import { evaluateRoute } from './evaluateRoute';
 import { evaluateTakeoff } from './evaluateTakeoff';
@@ -145,6 +146,17 @@ export class JobEvaluation extends JobSizes {
   /** What is open about the water. */
   get openInWater(): readonly AnyFinding[] {
     return this.openOf(this.waters.flatMap(({ findings }) => findings));
+  }
+
+  /** What was read on a circuit, and what that comes to; undefined where the job has no such circuit. */
+  check(id: string): CheckEvaluation | undefined {
+    const each = this.circuit(id);
+    return each && evaluateCheck(this.job, each, this.#memo);
+  }
+
+  /** The circuits with a reading outside of its band. */
+  get readOut(): readonly string[] {
+    return this.job.checks.filter(({ id }) => this.check(id)?.report?.diagnosis != null).map(({ id }) => id);
   }
 
   /** What the order of the work breaks. */

@@ -23,5 +23,6 @@ export const freshJob = (id: string, name: string): Job => ({
   materials: STAGE_DOCUMENTS.materials.fresh,
   quote: STAGE_DOCUMENTS.quote.fresh,
   days: STAGE_DOCUMENTS.days.fresh,
+  checks: STAGE_DOCUMENTS.checks.fresh,
   circuits: STAGE_DOCUMENTS.circuits.fresh,
 });

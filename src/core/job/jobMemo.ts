@@ -1,3 +1,4 @@
+import type { CircuitReport } from '../checks/circuitReport';
 import type { SharedSegment } from '../circuit/neighbors';
 import type { SolvedCircuit } from '../circuit/figures';
 import type { SolveContext } from '../circuit/solveContext';
@@ -36,6 +37,7 @@ export interface JobMemo {
   readonly waterReports: Remembered<WaterReport>;
   readonly waters: Remembered<WaterEvaluation>;
   readonly needs: Remembered<readonly Need[]>;
+  readonly checks: Remembered<CircuitReport | null>;
 }
 
 /** A memo that remembers nothing yet. */
@@ -57,6 +59,7 @@ export const freshMemo = (): JobMemo => ({
   waterReports: new Remembered(),
   waters: new Remembered(),
   needs: new Remembered(),
+  checks: new Remembered(),
 });
 
 /** A memo for trying something out: it knows what the other knows, which learns nothing of the trial. */
@@ -78,4 +81,5 @@ export const branchOf = (memo: JobMemo): JobMemo => ({
   waterReports: memo.waterReports.branch(),
   waters: memo.waters.branch(),
   needs: memo.needs.branch(),
+  checks: memo.checks.branch(),
 });

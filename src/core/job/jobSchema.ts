@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { checksDocument } from '../checks/checksDocument';
 import { circuitsDocument } from '../circuit/circuitsDocument';
 import { designSchema } from '../circuit/designTemperatures';
 import { practicesSchema } from '../circuit/practices';
@@ -27,6 +28,7 @@ export const STAGE_DOCUMENTS = {
   materials: materialsDocument,
   quote: quoteDocument,
   days: daysDocument,
+  checks: checksDocument,
   circuits: circuitsDocument,
 };
 
@@ -51,6 +53,7 @@ export const jobSchema = z.strictObject({
   materials: STAGE_DOCUMENTS.materials.schema.describe('Prices, and what lies on the truck'),
   quote: STAGE_DOCUMENTS.quote.schema.describe('Labor, terms, options and what was accepted'),
   days: STAGE_DOCUMENTS.days.schema.describe('Working days, gates, and what was moved and done'),
+  checks: STAGE_DOCUMENTS.checks.schema.describe('What was read on each circuit'),
   circuits: STAGE_DOCUMENTS.circuits.schema,
 });
 

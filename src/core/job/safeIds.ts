@@ -158,6 +158,7 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
       panels: housed,
       quote: quoteNow(job.quote, circuits),
       days: daysNow(job.days, circuits),
+      checks: job.checks.map((each) => ({ ...each, id: circuits.of(each.id) })),
       answers: answers.map((each) => ({
         ...each,
         subject: subjectNow(each.subject, circuits, panels, items),

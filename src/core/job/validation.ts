@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { checksDocument } from '../checks/checksDocument';
 import { circuitSchema } from '../circuit/circuitSchema';
 import { panelSchema } from '../panel/panelSchema';
 import { houseSchema } from '../service/houseSchema';
@@ -17,6 +18,7 @@ const jobFields = jobSchema.omit({ id: true, circuits: true }).partial();
 const yardFields = yardSchema.pick({ northDeg: true, frostIn: true, underlay: true }).partial();
 const materialsFields = materialsDocument.schema.partial();
 const daysFields = daysDocument.schema.partial();
+const checkSchema = checksDocument.schema.element;
 const quoteFields = quoteDocument.schema.partial();
 const photo = circuitSchema.shape.photos.element;
 const position = z.number().int().min(0);
@@ -63,6 +65,8 @@ export function invalidPart(command: Command): FieldProblem | undefined {
       return checkFields(materialsFields, command.fields, ['materials']);
     case 'change-quote':
       return checkFields(quoteFields, command.fields, ['quote']);
+    case 'put-check':
+      return command.check === null ? undefined : check(checkSchema, command.check, ['check']);
     case 'change-days':
       return checkFields(daysFields, command.fields, ['days']);
     case 'change-job':

@@ -24,6 +24,10 @@ export const QUOTE_CAUTION = 'A price, not a promise of the utility. The authori
 export const DAYS_CAUTION =
   'Dead only: plan other light. Call before digging. Lugs stay live with the main off.';
 
+/** The caution of the Checks stage. */
+export const CHECKS_CAUTION =
+  'Dead only: proved live, dead, live. Lugs stay live with the main off. No reading says that it is safe.';
+
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [
   'Work only on a dead panel: off, locked and tagged; then prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',

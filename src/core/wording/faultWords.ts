@@ -13,7 +13,7 @@ const CONDUCTOR_NAME: Readonly<Record<Conductor, string>> = {
 };
 
 /** A pair as a tester's leads are put: "L1 to N". */
-const PAIR_NAME: Readonly<Record<Pair, string>> = {
+export const PAIR_NAME: Readonly<Record<Pair, string>> = {
   L1L2: 'L1 to L2',
   L1N: 'L1 to N',
   L2N: 'L2 to N',

@@ -305,6 +305,7 @@ export const fullHouse: Job = {
   materials: { prices: [], truck: [], kept: [], count: null },
   quote: quoteDocument.fresh,
   days: daysDocument.fresh,
+  checks: [],
   answers: [
     {
       subject: 'circuit:workshop',

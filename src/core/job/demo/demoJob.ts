@@ -4,6 +4,7 @@ import type { House } from '../../service/houseSchema';
 import type { Job } from '../jobSchema';
 import { DEMO_CIRCUITS } from './demoCircuits';
 import { DEMO_JOB_ID } from './demoJobId';
+import { DEMO_CHECKS } from './demoChecks';
 import { DEMO_DAYS } from './demoDays';
 import { DEMO_MATERIALS } from './demoMaterials';
 import { DEMO_OBSERVED } from './demoObserved';
@@ -60,5 +61,6 @@ export const demoJob: Job = {
   materials: DEMO_MATERIALS,
   quote: DEMO_QUOTE,
   days: DEMO_DAYS,
+  checks: DEMO_CHECKS,
   circuits: [...DEMO_CIRCUITS],
 };

@@ -1,0 +1,252 @@
+import { useState } from 'react';
+import type { CircuitReport } from '../../core/checks/circuitReport';
+import { groundLimit, proofSteps, type Proof } from '../../core/checks/proofSteps';
+import { torquedTerminals } from '../../core/checks/terminalKeys';
+import type { CheckEvaluation } from '../../core/job/evaluateChecks';
+import type { CircuitEvaluation } from '../../core/job/evaluation';
+import type { JobEvaluation } from '../../core/job/evaluateJob';
+import { printNumber as n } from '../../core/units/number';
+import { wiring } from '../../core/wiring/terminations';
+import { CHECKS_CAUTION } from '../../core/wording/cautions';
+import { PROOF_NAME, proofState } from '../../core/wording/checkWords';
+import { counted } from '../../core/wording/words';
+import { evaluationOf } from '../../store/evaluation';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
+import { useReadyJob } from '../job/JobPage';
+import { StageFrame } from '../job/StageFrame';
+import { CircuitLadder, stationsOf } from './CircuitLadder';
+import { DiagnosisPane } from './DiagnosisPane';
+import { ProofPane } from './ProofPane';
+import { ReadingsGrid } from './ReadingsGrid';
+import { TorqueLog } from './TorqueLog';
+import classes from './checks.module.css';
+
+/** Everything that the page of one circuit shows. */
+interface Shown {
+  readonly evaluation: JobEvaluation;
+  readonly each: CircuitEvaluation;
+  readonly own: CheckEvaluation;
+  readonly report: CircuitReport;
+  readonly steps: readonly Proof[];
+}
+
+/** The order of proof of a circuit by what was entered. */
+function stepsOf(each: CircuitEvaluation, { check, report }: CheckEvaluation): readonly Proof[] {
+  const { circuit, solved, context } = each;
+  const ground = report?.network.conductors.indexOf('G') ?? -1;
+  const tableOhms = report?.network.wires.reduce((sum, wire) => sum + (wire[ground] ?? 0), 0) ?? 0;
+  return proofSteps({
+    check,
+    expected: report?.expected ?? [],
+    terminals: torquedTerminals(wiring(circuit, solved, context.code)).map(({ key }) => key),
+    groundLimitOhms: groundLimit(tableOhms),
+    hasGfci: solved.figures.outlet.gfci.form !== 'none',
+  });
+}
+
+/** How a circuit stands in the list. */
+function markOf(steps: readonly Proof[]): 'stop' | 'check' | 'ok' | 'nothing' {
+  if (steps.some(({ state }) => state === 'out')) return 'stop';
+  if (steps.every(({ state }) => state === 'ok' || state === 'not-asked')) return 'ok';
+  return steps.some(({ state }) => state !== 'open' && state !== 'not-asked') ? 'check' : 'nothing';
+}
+
+/** The circuits, each with how far its proof is. */
+function CircuitList({
+  evaluation,
+  picked,
+  onPick,
+}: {
+  readonly evaluation: JobEvaluation;
+  readonly picked: string;
+  readonly onPick: (id: string) => void;
+}) {
+  return (
+    <ol aria-label="Circuits, proved">
+      {evaluation.circuits
+        .filter(({ circuit }) => circuit.existing === null)
+        .map((each, at) => {
+          const own = evaluation.check(each.circuit.id);
+          if (own === undefined) return null;
+          const steps = stepsOf(each, own);
+          const [done, of] = [
+            steps.reduce((sum, step) => sum + step.done, 0),
+            steps.reduce((sum, step) => sum + step.of, 0),
+          ];
+          return (
+            <li key={each.circuit.id} data-picked={each.circuit.id === picked || undefined}>
+              <button
+                type="button"
+                aria-pressed={each.circuit.id === picked}
+                onClick={() => {
+                  onPick(each.circuit.id);
+                }}
+              >
+                <span className="fig">{at + 1}</span>
+                <b>{each.circuit.name}</b>
+                <span className="fig">
+                  {done}/{of}
+                </span>
+                <SeverityShape severity={markOf(steps)} size={11} />
+              </button>
+            </li>
+          );
+        })}
+    </ol>
+  );
+}
+
+/** The steps of the proof, each with how far it is. */
+function StepList({ steps }: Pick<Shown, 'steps'>) {
+  return (
+    <ol className={classes['steps']} aria-label="Steps of the proof">
+      {steps.map((step, at) => (
+        <li key={step.step} data-state={step.state}>
+          <span className="fig">{at + 1}</span>
+          <span>{PROOF_NAME[step.step]}</span>
+          <span className="fig">{proofState(step)}</span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** The readings of one circuit, and what they say. */
+function Readings(props: Shown) {
+  const { evaluation, each, report } = props;
+  const stations = stationsOf({ circuit: each.circuit, report });
+  const [station, setStation] = useState(stations.at(-1)?.letter ?? 'A');
+  const shown = stations.some(({ letter }) => letter === station) ? station : 'A';
+  return (
+    <section className={classes['middle']} aria-label="Readings">
+      <header>
+        <h1>{each.circuit.name}</h1>
+        <span className="second">
+          {n(each.solved.figures.ocpd.ratingA)} A, {each.solved.figures.ocpd.poles}-pole;{' '}
+          {counted(report.expected.length, 'reading')}
+        </span>
+      </header>
+      <CircuitLadder circuit={each.circuit} report={report} />
+      <div className={classes['tabs']} role="group" aria-label="Station">
+        {stations.map(({ letter, name }) => (
+          <button
+            key={letter}
+            type="button"
+            aria-pressed={letter === shown}
+            onClick={() => {
+              setStation(letter);
+            }}
+          >
+            {letter} {name}
+          </button>
+        ))}
+      </div>
+      <DiagnosisPane report={report} />
+      <ReadingsGrid
+        job={evaluation.job}
+        circuitId={each.circuit.id}
+        expected={report.expected}
+        stations={stations}
+        shown={shown}
+      />
+    </section>
+  );
+}
+
+function Side(props: Shown) {
+  const { evaluation, each, own, steps } = props;
+  const { circuit, solved, context } = each;
+  const wired = wiring(circuit, solved, context.code);
+  const ground = own.report?.network.conductors.indexOf('G') ?? -1;
+  const tableOhms = own.report?.network.wires.reduce((sum, wire) => sum + (wire[ground] ?? 0), 0) ?? 0;
+  return (
+    <aside className={classes['side']} aria-label="Proof">
+      <ProofPane
+        job={evaluation.job}
+        circuitId={circuit.id}
+        steps={steps}
+        groundLimitOhms={groundLimit(tableOhms)}
+        hasGfci={solved.figures.outlet.gfci.form !== 'none'}
+      />
+      {wired !== null && (
+        <TorqueLog
+          job={evaluation.job}
+          circuitId={circuit.id}
+          terminals={torquedTerminals(wired)}
+          from={wired.torqueFrom}
+        />
+      )}
+    </aside>
+  );
+}
+
+function Foot({ out }: { readonly out: number }) {
+  return (
+    <>
+      <span>
+        {out === 0
+          ? 'No reading outside of its band'
+          : `${counted(out, 'circuit')} with a reading outside of its band`}
+      </span>
+      <span className="second">{CHECKS_CAUTION}</span>
+    </>
+  );
+}
+
+/** The finished work proved, circuit by circuit, and what is wrong by what the tester shows. */
+export function ChecksStage() {
+  const { job } = useReadyJob();
+  const evaluation = evaluationOf(job);
+  const planned = evaluation.circuits.filter(({ circuit }) => circuit.existing === null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const picked = chosen ?? evaluation.readOut[0] ?? planned[0]?.circuit.id ?? '';
+  const each = evaluation.circuit(picked);
+  const own = evaluation.check(picked);
+  const report = own?.report ?? null;
+  const steps = each === undefined || own === undefined ? [] : stepsOf(each, own);
+  return (
+    <StageFrame
+      current="checks"
+      board={classes[planned.length === 0 ? 'start' : 'board']}
+      foot={<Foot out={evaluation.readOut.length} />}
+    >
+      {planned.length === 0 ? (
+        <div className={classes['empty']}>
+          <h1>Nothing to prove yet</h1>
+          <p>Size a circuit and its readings stand here, each with its band. Prove the tester first.</p>
+        </div>
+      ) : (
+        <>
+          <nav className={classes['list']} aria-label="Circuits">
+            <CircuitList evaluation={evaluation} picked={picked} onPick={setChosen} />
+            <StepList steps={steps} />
+          </nav>
+          {each === undefined || own === undefined || report === null ? (
+            <p className={classes['empty']}>
+              No conductor is sized for this circuit, or it has three phases: it is not read here.
+            </p>
+          ) : (
+            <>
+              <Readings
+                key={picked}
+                evaluation={evaluation}
+                each={each}
+                own={own}
+                report={report}
+                steps={steps}
+              />
+              <Side
+                key={`${picked} side`}
+                evaluation={evaluation}
+                each={each}
+                own={own}
+                report={report}
+                steps={steps}
+              />
+            </>
+          )}
+        </>
+      )}
+    </StageFrame>
+  );
+}
