@@ -99,15 +99,6 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'panel', at: '/jobs/demo-orchard-lane/panel' },
   {
-    name: 'panel-phone',
-    at: '/jobs/demo-orchard-lane/panel',
-    size: PHONE,
-    act: (page) =>
-      page.getByRole('heading', { name: 'Panel, utility room' }).evaluate((heading) => {
-        heading.scrollIntoView();
-      }),
-  },
-  {
     name: 'materials',
     at: '/jobs/demo-orchard-lane/materials',
     act: async (page) => {
@@ -137,6 +128,7 @@ const SHOTS: readonly Shot[] = [
     at: '/jobs/demo-orchard-lane/days',
     act: (page) => page.getByRole('button', { name: /Backfill, ribbon: Hot tub/ }).click(),
   },
+  { name: 'checks', at: '/jobs/demo-orchard-lane/checks' },
   { name: 'phone', at: '/jobs/demo-orchard-lane/carport-charger', size: PHONE },
   {
     name: 'sheet',
@@ -157,6 +149,7 @@ const STAGE_HEADING: Readonly<Record<string, string>> = {
   '/materials/quote': 'Quote',
   '/materials/count': 'Noon count',
   '/days': 'Days',
+  '/checks': 'Hot tub, deck',
 };
 
 async function take(browser: Browser, address: string, shot: Shot): Promise<void> {

@@ -140,11 +140,19 @@ test('the quote with its terms, the page for the owner, the count at noon', asyn
   await expect(page.getByText('Whole job')).toBeVisible();
   expect(await faultsOnPaper(page), 'page for the owner').toEqual([]);
   await page.getByRole('button', { name: 'Back to the quote' }).click();
+  await expect(page.getByRole('region', { name: 'Charger at 32 A' })).toBeVisible();
   await page.keyboard.press('q');
   await page.getByRole('link', { name: 'Count at noon' }).click();
   await page.getByRole('button', { name: /^1 EV charger/ }).click();
   await expect(page.getByRole('heading', { name: 'Nothing to fetch. Eat here.' })).toBeVisible();
   expect(await faults(page), 'count').toEqual([]);
+});
+
+test('the checks: readings, diagnosis, proof and torque', async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press('8');
+  await expect(page.getByRole('region', { name: 'Diagnosis' })).toBeVisible();
+  expect(await faults(page), 'checks').toEqual([]);
 });
 
 test('the days: a gate, a step, the hours', async ({ page }) => {

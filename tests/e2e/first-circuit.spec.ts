@@ -160,6 +160,7 @@ test('one typed line is answered while it is typed, and one Enter makes the job'
     /Panel/,
     /Materials/,
     /Days/,
+    /Checks/,
   ]);
 });
 

@@ -66,6 +66,8 @@ async function everyStage(page: Page): Promise<readonly string[]> {
     '/panel',
     '/materials',
     '/days',
+    '/days/week',
+    '/checks',
   ]) {
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto(`${job}${stage}`);

@@ -29,8 +29,9 @@ describe('how the stages of a job stand', () => {
       panel: 'stop',
       materials: 'ok',
       days: 'nothing',
+      checks: 'nothing',
     });
-    expect(states(demoJob)).toMatchObject({ water: 'ask', days: 'ok' });
+    expect(states(demoJob)).toMatchObject({ water: 'ask', days: 'ok', checks: 'stop' });
     const failed = {
       id: 'rough-in' as const,
       booked: null,

@@ -2,7 +2,7 @@ import type { Circuit } from '../circuit/circuitSchema';
 import type { CircuitFigures } from '../circuit/figures';
 import { stationKinds, stationLetter, type StationKind } from '../circuit/stations';
 import type { Edition } from '../code/edition';
-import { pairIn, type Network, type Pair } from '../network/network';
+import type { Network, Pair } from '../network/network';
 import { networkOf, type NetworkSegment } from '../network/singleFaults';
 import type { CircuitCheck, VoltageReading } from './checksDocument';
 
@@ -81,6 +81,3 @@ export function circuitNetwork(
         ],
   );
 }
-
-/** Whether a network has the conductors of a pair. */
-export const hasPair = (network: Network, pair: Pair): boolean => pairIn(network, pair) !== undefined;
