@@ -7,6 +7,7 @@ import { boardFor, finishOf } from '../../../src/core/timing/serialPlan';
 import { timedWork, type TimedStep } from '../../../src/core/timing/timedWork';
 import { WorkCalendar } from '../../../src/core/timing/workCalendar';
 import { dateOf, dayNumber, minuteOf, timeOf, weekdayOf } from '../../../src/core/units/civilDay';
+import { isNoPlan, workPlan } from '../../../src/core/timing/workPlan';
 import { isItemError } from '../../../src/core/worksheet/answer';
 import { answerWorksheet } from '../../../src/core/worksheet/answerWorksheet';
 import { daysItemSchema, type DaysItem } from '../../../src/core/worksheet/daysSchemas';
@@ -239,6 +240,35 @@ const jobs = (most: number): fc.Arbitrary<DaysItem> =>
     });
 
 describe('no schedule breaks a rule', () => {
+  test('with times in which some steps stop, and steps that are done late', { timeout: 60_000 }, () => {
+    const shut = fc.record({
+      step: fc.nat(9),
+      at: fc.integer({ min: 0, max: 6000 }),
+      minutes: fc.integer({ min: 15, max: 700 }),
+    });
+    fc.assert(
+      fc.property(jobs(10), fc.array(shut, { maxLength: 5 }), (item, all) => {
+        const first = dayNumber(item.from) * 1440;
+        const closed = all.map(({ step, at, minutes }) => ({
+          steps: [`s${step}`],
+          from: timeOf(first + at),
+          to: timeOf(first + at + minutes),
+        }));
+        const steps = item.steps.map((each, at) => ({ ...each, late: at % 3 === 0 }));
+        const plan = workPlan({ ...item, steps, closed });
+        if (isNoPlan(plan)) throw new Error('No plan.');
+        expect(brokenRules(item, plan)).toEqual([]);
+        for (const { id, parts } of plan.steps)
+          for (const { steps: stopped, from, to } of closed)
+            if (stopped.includes(id))
+              expect(parts.filter(({ start, end }) => start < to && end > from)).toEqual([]);
+        const open = workPlan(item);
+        if (!isNoPlan(open) && open.proved) expect((plan.finish ?? '') >= (open.finish ?? '')).toBe(true);
+      }),
+      { numRuns: 250 },
+    );
+  });
+
   test('of hundreds of random jobs', { timeout: 60_000 }, () => {
     fc.assert(
       fc.property(jobs(14), (item) => {
