@@ -3,6 +3,7 @@ import type { Network } from '../network/network';
 import { nextMeasurement, type NextMeasurement } from '../network/nextMeasurement';
 import type { CircuitCheck, VoltageReading } from './checksDocument';
 import { dangersOf, type Danger } from './dangers';
+import { groundLimit } from './proofSteps';
 import { expectedReadings, type ExpectedReading } from './expectedReadings';
 
 /** What the readings of a circuit come to. */
@@ -13,6 +14,8 @@ export interface CircuitReport {
   readonly out: readonly ExpectedReading[];
   /** Null while every reading is in its band. */
   readonly diagnosis: Diagnosed | null;
+  /** The most that the ground may have from end to end. */
+  readonly groundLimitOhms: number;
 }
 
 /** What explains the readings, what is dangerous about it, and what is measured next. */
@@ -61,6 +64,14 @@ function diagnosed(network: Network, readings: readonly VoltageReading[]): Diagn
 /** What the readings of a circuit come to: each beside its band, and what explains those outside of theirs. */
 export function circuitReport(network: Network, check: CircuitCheck): CircuitReport {
   const expected = expectedReadings(network, check);
+  const ground = network.conductors.indexOf('G');
+  const tableOhms = network.wires.reduce((sum, wire) => sum + (wire[ground] ?? 0), 0);
   const out = expected.filter(({ state }) => state === 'out');
-  return { network, expected, out, diagnosis: out.length === 0 ? null : diagnosed(network, check.readings) };
+  return {
+    network,
+    expected,
+    out,
+    diagnosis: out.length === 0 ? null : diagnosed(network, check.readings),
+    groundLimitOhms: groundLimit(tableOhms),
+  };
 }

@@ -1,9 +1,11 @@
 /** Conductors of a circuit in the order in which they are reckoned with. */
 export const CONDUCTORS = ['L1', 'L2', 'N', 'G'] as const;
+/** A conductor of a circuit. */
 export type Conductor = (typeof CONDUCTORS)[number];
 
 /** Conductors between which is measured. */
 export const PAIRS = ['L1L2', 'L1N', 'L2N', 'L1G', 'L2G', 'NG'] as const;
+/** Two of them. */
 export type Pair = (typeof PAIRS)[number];
 
 /** The two conductors of a pair. */

@@ -2,6 +2,7 @@ import { PAIR_OF, PAIRS, type Conductor, type Pair } from './network';
 
 /** Outlets by what they have: a hot and a neutral, two hots and a neutral, two hots. */
 export const OUTLETS = ['120', '120/240', '240'] as const;
+/** A kind of outlet. */
 export type Outlet = (typeof OUTLETS)[number];
 
 /** What may be wrong at an outlet, told by its voltages alone. */
@@ -20,6 +21,7 @@ export const OUTLET_FAULTS = [
   'supply-low',
   'supply-high',
 ] as const;
+/** A fault of an outlet. */
 export type OutletFault = (typeof OUTLET_FAULTS)[number];
 
 /** Volts as a tester shows them; what was not measured is left out. */

@@ -135,5 +135,7 @@ const networkItem = networkForm.superRefine((form, context) => {
 /** Both forms: readings of an outlet, or of a circuit as a network. */
 export const faultFormSchemas = { outlet: outletForm, network: networkItem } as const;
 
+/** Readings of an outlet, read. */
 export type OutletFaultItem = z.infer<typeof outletForm>;
+/** Readings of a circuit, read. */
 export type NetworkFaultItem = NetworkForm;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { CircuitReport } from '../../core/checks/circuitReport';
-import { groundLimit, proofSteps, type Proof } from '../../core/checks/proofSteps';
+import { proofSteps, type Proof } from '../../core/checks/proofSteps';
 import { torquedTerminals } from '../../core/checks/terminalKeys';
 import type { CheckEvaluation } from '../../core/job/evaluateChecks';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
@@ -25,7 +25,6 @@ import classes from './checks.module.css';
 interface Shown {
   readonly evaluation: JobEvaluation;
   readonly each: CircuitEvaluation;
-  readonly own: CheckEvaluation;
   readonly report: CircuitReport;
   readonly steps: readonly Proof[];
 }
@@ -33,13 +32,11 @@ interface Shown {
 /** The order of proof of a circuit by what was entered. */
 function stepsOf(each: CircuitEvaluation, { check, report }: CheckEvaluation): readonly Proof[] {
   const { circuit, solved, context } = each;
-  const ground = report?.network.conductors.indexOf('G') ?? -1;
-  const tableOhms = report?.network.wires.reduce((sum, wire) => sum + (wire[ground] ?? 0), 0) ?? 0;
   return proofSteps({
     check,
     expected: report?.expected ?? [],
     terminals: torquedTerminals(wiring(circuit, solved, context.code)).map(({ key }) => key),
-    groundLimitOhms: groundLimit(tableOhms),
+    groundLimitOhms: report?.groundLimitOhms ?? 0,
     hasGfci: solved.figures.outlet.gfci.form !== 'none',
   });
 }
@@ -154,18 +151,16 @@ function Readings(props: Shown) {
 }
 
 function Side(props: Shown) {
-  const { evaluation, each, own, steps } = props;
+  const { evaluation, each, report, steps } = props;
   const { circuit, solved, context } = each;
   const wired = wiring(circuit, solved, context.code);
-  const ground = own.report?.network.conductors.indexOf('G') ?? -1;
-  const tableOhms = own.report?.network.wires.reduce((sum, wire) => sum + (wire[ground] ?? 0), 0) ?? 0;
   return (
     <aside className={classes['side']} aria-label="Proof">
       <ProofPane
         job={evaluation.job}
         circuitId={circuit.id}
         steps={steps}
-        groundLimitOhms={groundLimit(tableOhms)}
+        groundLimitOhms={report.groundLimitOhms}
         hasGfci={solved.figures.outlet.gfci.form !== 'none'}
       />
       {wired !== null && (
@@ -227,19 +222,11 @@ export function ChecksStage() {
             </p>
           ) : (
             <>
-              <Readings
-                key={picked}
-                evaluation={evaluation}
-                each={each}
-                own={own}
-                report={report}
-                steps={steps}
-              />
+              <Readings key={picked} evaluation={evaluation} each={each} report={report} steps={steps} />
               <Side
                 key={`${picked} side`}
                 evaluation={evaluation}
                 each={each}
-                own={own}
                 report={report}
                 steps={steps}
               />
