@@ -3,6 +3,7 @@ import type { Network } from '../network/network';
 import { nextMeasurement, type NextMeasurement } from '../network/nextMeasurement';
 import type { CircuitCheck, VoltageReading } from './checksDocument';
 import { dangersOf, type Danger } from './dangers';
+import { predictedReadings, type Predicted } from './predicted';
 import { groundLimit } from './proofSteps';
 import { expectedReadings, type ExpectedReading } from './expectedReadings';
 
@@ -23,6 +24,8 @@ export interface Diagnosed extends Diagnosis {
   readonly first: readonly Candidate[];
   readonly dangers: readonly Danger[];
   readonly next: NextMeasurement | null;
+  /** What readings that were not taken would show, where the leading explanations differ. */
+  readonly predicted: readonly Predicted[];
   /** Whether no single fault explains the readings: two at once, or one of them is wrong. */
   readonly unexplained: boolean;
   /** The reading without which a single fault explains the rest best. */
@@ -46,7 +49,11 @@ function suspectIn(network: Network, readings: readonly VoltageReading[]): Volta
   return best?.reading ?? null;
 }
 
-function diagnosed(network: Network, readings: readonly VoltageReading[]): Diagnosed {
+function diagnosed(
+  network: Network,
+  readings: readonly VoltageReading[],
+  expected: readonly ExpectedReading[],
+): Diagnosed {
   const found = diagnose(network, readings);
   const first = found.candidates.slice(0, found.tied);
   const leader = first[0];
@@ -56,6 +63,7 @@ function diagnosed(network: Network, readings: readonly VoltageReading[]): Diagn
     first,
     dangers: leader === undefined || unexplained ? [] : dangersOf(network, leader),
     next: nextMeasurement(network, first, readings),
+    predicted: predictedReadings(network, expected, first),
     unexplained,
     suspect: unexplained ? suspectIn(network, readings) : null,
   };
@@ -71,7 +79,7 @@ export function circuitReport(network: Network, check: CircuitCheck): CircuitRep
     network,
     expected,
     out,
-    diagnosis: out.length === 0 ? null : diagnosed(network, check.readings),
+    diagnosis: out.length === 0 ? null : diagnosed(network, check.readings, expected),
     groundLimitOhms: groundLimit(tableOhms),
   };
 }

@@ -33,6 +33,10 @@ export const skippedWords = (steps: readonly ProofStep[]): string =>
 export const bandWords = ({ low, high, pair }: ExpectedReading): string =>
   pair === 'NG' ? `at most ${n(high, 1)}` : `${n(low, 1)} to ${n(high, 1)}`;
 
+/** What explanations predict for a reading: "5.5 or 0.2". */
+export const predictedWords = (volts: readonly number[]): string =>
+  volts.map((each) => n(each, 1)).join(' or ');
+
 /** What is dangerous, in an order. */
 export function dangerWords(danger: Danger): string {
   switch (danger.kind) {

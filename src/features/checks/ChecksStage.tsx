@@ -143,6 +143,7 @@ function Readings(props: Shown) {
         job={evaluation.job}
         circuitId={each.circuit.id}
         expected={report.expected}
+        predicted={report.diagnosis?.predicted ?? []}
         stations={stations}
         shown={shown}
       />

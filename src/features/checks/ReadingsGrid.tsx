@@ -1,10 +1,11 @@
 import type { KeyboardEvent } from 'react';
 import type { ExpectedReading } from '../../core/checks/expectedReadings';
+import type { Predicted } from '../../core/checks/predicted';
 import type { Job } from '../../core/job/jobSchema';
 import { PAIRS } from '../../core/network/network';
 import { parseNumber, printNumber as n } from '../../core/units/number';
 import { isRefused, refuse } from '../../core/units/refused';
-import { bandWords } from '../../core/wording/checkWords';
+import { bandWords, predictedWords } from '../../core/wording/checkWords';
 import { PAIR_NAME } from '../../core/wording/faultWords';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
@@ -16,6 +17,8 @@ interface ReadingsGridProps {
   readonly job: Job;
   readonly circuitId: string;
   readonly expected: readonly ExpectedReading[];
+  /** What is told apart by readings that were not taken. */
+  readonly predicted: readonly Predicted[];
   readonly stations: readonly { readonly letter: string; readonly name: string }[];
   /** On a phone one station is shown at a time. */
   readonly shown: string;
@@ -52,13 +55,21 @@ function Cell({
   job,
   circuitId,
   reading,
-}: Pick<ReadingsGridProps, 'job' | 'circuitId'> & { readonly reading: ExpectedReading }) {
+  predicts,
+}: Pick<ReadingsGridProps, 'job' | 'circuitId'> & {
+  readonly reading: ExpectedReading;
+  readonly predicts: readonly number[];
+}) {
   const { canWrite, putReading } = useCheckEditor(job, circuitId);
   const { at, pair, on, low, high, read, state } = reading;
   return (
     <div className={classes['cell']} data-state={state} data-at={at}>
-      <ReadingTrack low={low} high={high} read={read} predicts={[]} />
-      <span className="second fig">{bandWords(reading)}</span>
+      <ReadingTrack low={low} high={high} read={read} predicts={predicts} />
+      {predicts.length > 0 ? (
+        <b className={classes['predicted']}>{predictedWords(predicts)}</b>
+      ) : (
+        <span className="second fig">{bandWords(reading)}</span>
+      )}
       <QuantityField<number | null>
         bare
         className={classes['volts']}
@@ -78,7 +89,9 @@ function Cell({
 }
 
 /** Readings by station, load off and then on: each beside its band. */
-export function ReadingsGrid({ job, circuitId, expected, stations, shown }: ReadingsGridProps) {
+export function ReadingsGrid({ job, circuitId, expected, predicted, stations, shown }: ReadingsGridProps) {
+  const voltsOf = ({ at, pair, on }: ExpectedReading): readonly number[] =>
+    predicted.find((each) => each.at === at && each.pair === pair && each.on === on)?.volts ?? [];
   const pairs = PAIRS.filter((pair) => expected.some((each) => each.pair === pair));
   return (
     <div className={classes['grid']} onKeyDown={onEnter} data-shown={shown}>
@@ -106,7 +119,14 @@ export function ReadingsGrid({ job, circuitId, expected, stations, shown }: Read
                     );
                     return (
                       <td key={letter} data-at={letter} data-hidden={letter !== shown || undefined}>
-                        {reading !== undefined && <Cell job={job} circuitId={circuitId} reading={reading} />}
+                        {reading !== undefined && (
+                          <Cell
+                            job={job}
+                            circuitId={circuitId}
+                            reading={reading}
+                            predicts={voltsOf(reading)}
+                          />
+                        )}
                       </td>
                     );
                   })}

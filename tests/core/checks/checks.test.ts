@@ -131,6 +131,10 @@ describe('what is expected', () => {
     expect(diagnosis?.first[0]?.ohms).toBeCloseTo(0.62, 2);
     expect(diagnosis?.dangers.map(dangerWords)).toEqual(['Switch it off now. A joint heats: 32 W at 7.2 A.']);
     expect(diagnosis?.next?.live).toBe(false);
+    // At the disconnect the places before it show the neutral off, those past it do not.
+    const atC = diagnosis?.predicted.find(({ at, pair, on }) => at === 'C' && pair === 'NG' && on);
+    expect(atC?.volts.map((each) => Math.round(10 * each) / 10)).toEqual([4.8, 0.3]);
+    expect(diagnosis?.predicted.every(({ at }) => at !== 'D')).toBe(true);
     expect(check?.readings).toHaveLength(24);
     expect(EVALUATION.readOut).toEqual(['deck-tub']);
   });
