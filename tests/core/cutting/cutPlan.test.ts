@@ -106,6 +106,41 @@ test('is as cheap as the best of all ways, and its bound lies at or under it', (
   );
 }, 60_000);
 
+test('is as cheap as the best of all ways where pieces are of few lengths', () => {
+  const few = fc
+    .uniqueArray(fc.integer({ min: 3, max: 40 }), { minLength: 1, maxLength: 3 })
+    .chain((lengths) => fc.array(fc.constantFrom(...lengths), { minLength: 3, maxLength: 8 }));
+  const long = fc.uniqueArray(
+    fc.record({ ft: fc.integer({ min: 40, max: 130 }), cents: fc.integer({ min: 50, max: 900 }) }),
+    { minLength: 1, maxLength: 3, selector: (each) => each.ft },
+  );
+  fc.assert(
+    fc.property(few, long, (lengths, packs) => {
+      const stock = packs.map((each) => pack(each.ft, each.cents));
+      const pieces = piecesOf(...lengths);
+      const plan = checked(pieces, stock);
+      expect(plan?.costCents).toBe(exhaustiveCost(pieces, stock));
+      expect(plan?.proved).toBe(true);
+    }),
+    { numRuns: 600 },
+  );
+}, 60_000);
+
+test('what could not be settled is not called proved: its bound lies under its cost, and over what the feet cost', () => {
+  const [all] = fc.sample(fc.array(fc.integer({ min: 1, max: 250 }), { minLength: 120, maxLength: 120 }), {
+    numRuns: 1,
+    seed: 11,
+  });
+  const stock = [25, 50, 100, 125, 250, 500].map((long, at) =>
+    pack(long, Math.round(long * (93.7 - 4.1 * at + (at % 2)))),
+  );
+  const plan = checked(piecesOf(...(all ?? [])), stock);
+  const feet = (all ?? []).reduce((sum, each) => sum + each, 0);
+  const cheapest = Math.min(...stock.map(({ ft: long, cents }) => cents / long));
+  expect(plan?.boundCents).toBeGreaterThanOrEqual(Math.floor(feet * cheapest));
+  if (plan?.proved !== true) expect(plan?.boundCents).toBeLessThan(plan?.costCents ?? 0);
+}, 30_000);
+
 test('one more piece never makes it cheaper, one more pack never dearer', () => {
   fc.assert(
     fc.property(fc.array(ft, { minLength: 1, maxLength: 10 }), ft, (lengths, more) => {

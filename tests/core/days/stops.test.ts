@@ -55,10 +55,12 @@ describe('times in which some of the work stops', () => {
   });
 
   test('frost stops the ground alone, heat the attic alone, another trade its place alone', () => {
+    const frozen = DEMO.steps
+      .filter(({ kind }) => ['dig', 'backfill', 'conduit', 'ring'].includes(kind))
+      .map(({ id }) => id);
+    expect(overlaps(daysOf(plain), frozen, '2026-03-16T07:30', '2026-03-16T10:00').length).toBeGreaterThan(0);
     const frost = daysOf(withDays(plain, { closed: [closed({ kind: 'frost', hours: [7.5, 10] })] }));
-    expect(
-      overlaps(frost, ['dig yard', 'ring pool', 'conduit kiln'], '2026-03-16T07:30', '2026-03-16T10:00'),
-    ).toEqual([]);
+    expect(overlaps(frost, frozen, '2026-03-16T07:30', '2026-03-16T10:00')).toEqual([]);
     const trade = daysOf(withDays(plain, { closed: [closed({ kind: 'trade', place: 'house' })] }));
     const inHouse = trade.steps.filter(({ place }) => place === 'house').map(({ id }) => id);
     expect(overlaps(trade, inHouse, '2026-03-16T07:30', '2026-03-16T16:00')).toEqual([]);
@@ -114,6 +116,27 @@ describe('times in which some of the work stops', () => {
     expect(days.steps.filter(({ dark }) => dark).length).toBeGreaterThan(0);
     expect(days.steps.some(({ dark, place }) => dark && place === 'house')).toBe(false);
     expect(daysOf(withDays(plain, { daylight: [5, 21] })).steps.some(({ dark }) => dark)).toBe(false);
+  });
+});
+
+describe('work that was covered', () => {
+  const covered = (on: string, passed: string | null) =>
+    evaluateJob(
+      withDays(demoJob, {
+        gates: [gate('rough-in', { passed: passed === null ? null : { by: 'B', at: passed } })],
+        done: [
+          { id: 'backfill yard', hours: 2, on },
+          { id: 'dig yard', hours: 2, on },
+        ],
+      }),
+    ).days.map(({ code, severity, subject }) => [code, severity, 'stepId' in subject ? subject.stepId : '']);
+
+  test('before the gate was passed is a stop; on its day or after it is none; what covers nothing is none', () => {
+    const stop = [['work.before-inspection', 'stop', 'backfill yard']];
+    expect(covered('2026-03-20', null)).toEqual(stop);
+    expect(covered('2026-03-20', '2026-03-23T09:00')).toEqual(stop);
+    expect(covered('2026-03-23', '2026-03-23T09:00')).toEqual([]);
+    expect(covered('2026-03-24', '2026-03-23T09:00')).toEqual([]);
   });
 });
 
