@@ -127,18 +127,18 @@ test('is as cheap as the best of all ways where pieces are of few lengths', () =
 }, 60_000);
 
 test('what could not be settled is not called proved: its bound lies under its cost, and over what the feet cost', () => {
-  const [all] = fc.sample(fc.array(fc.integer({ min: 1, max: 250 }), { minLength: 120, maxLength: 120 }), {
-    numRuns: 1,
-    seed: 11,
-  });
+  let seed = 15_838;
+  const draw = (): number => (seed = (Math.imul(seed, 1_664_525) + 1_013_904_223) >>> 0) / 2 ** 32;
+  const all = Array.from({ length: 100 }, () => 1 + Math.floor(draw() * 250));
   const stock = [25, 50, 100, 125, 250, 500].map((long, at) =>
-    pack(long, Math.round(long * (93.7 - 4.1 * at + (at % 2)))),
+    pack(long, Math.round(long * 80 * (1.15 - 0.05 * at) * (0.9 + 0.2 * draw()))),
   );
-  const plan = checked(piecesOf(...(all ?? [])), stock);
-  const feet = (all ?? []).reduce((sum, each) => sum + each, 0);
+  const plan = checked(piecesOf(...all), stock);
+  const feet = all.reduce((sum, each) => sum + each, 0);
   const cheapest = Math.min(...stock.map(({ ft: long, cents }) => cents / long));
+  expect(plan?.proved).toBe(false);
+  expect(plan?.boundCents).toBeLessThan(plan?.costCents ?? 0);
   expect(plan?.boundCents).toBeGreaterThanOrEqual(Math.floor(feet * cheapest));
-  if (plan?.proved !== true) expect(plan?.boundCents).toBeLessThan(plan?.costCents ?? 0);
 }, 30_000);
 
 test('one more piece never makes it cheaper, one more pack never dearer', () => {
