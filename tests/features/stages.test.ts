@@ -38,6 +38,7 @@ describe('how the stages of a job stand', () => {
       until: null,
       passed: null,
       failed: 'Box over full',
+      photos: [],
     };
     expect(states({ ...demoJob, days: { ...demoJob.days, gates: [failed] } })['days']).toBe('check');
     const [outlet] = fullHouse.circuits.filter(({ id }) => id === 'garage-outlet');

@@ -13,6 +13,7 @@ export const gate = (id: GateId, part: Partial<GateRecord>): GateRecord => ({
   until: null,
   passed: null,
   failed: '',
+  photos: [],
   ...part,
 });
 export const daysOf = (job: Job, today = '2026-03-16'): JobDays => {

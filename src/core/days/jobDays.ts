@@ -52,7 +52,7 @@ export interface JobDays {
 function unknownGate(id: GateId, { locate }: Job): GateRecord {
   const passed =
     id === 'call' && locate !== null ? { by: `ticket ${locate.ticket}`, at: `${locate.date}T00:00` } : null;
-  return { id, booked: null, until: null, passed, failed: '' };
+  return { id, booked: null, until: null, passed, failed: '', photos: [] };
 }
 
 const later = (...moments: readonly (string | null | undefined)[]): string | undefined =>

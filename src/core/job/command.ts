@@ -2,7 +2,7 @@ import type { CircuitCheck } from '../checks/checksDocument';
 import type { Circuit } from '../circuit/circuitSchema';
 import type { Panel } from '../panel/panelSchema';
 import type { House } from '../service/houseSchema';
-import type { Days } from '../timing/daysDocument';
+import type { Days, GateId } from '../timing/daysDocument';
 import type { Quote } from '../quote/quoteDocument';
 import type { Materials } from '../takeoff/materialsDocument';
 import type { Yard, YardList, YardLists } from '../water/yardSchema';
@@ -43,7 +43,8 @@ export type PhotoOwner =
   | { readonly panelId: string }
   | { readonly observedId: string }
   | { readonly waterId: string }
-  | { readonly wordId: string };
+  | { readonly wordId: string }
+  | { readonly gateId: GateId };
 
 /** One edit of a job: it carries what changes and no more. Its inverse is a command like any other. */
 export type Command =

@@ -99,6 +99,7 @@ function withPhotos(job: Job, of: PhotoOwner, photos: Photo[]): Job {
   if ('panelId' in of) return { ...job, panels: put(of.panelId, job.panels) };
   if ('waterId' in of) return { ...job, yard: { ...job.yard, waters: put(of.waterId, job.yard.waters) } };
   if ('wordId' in of) return { ...job, days: { ...job.days, words: put(of.wordId, job.days.words) } };
+  if ('gateId' in of) return { ...job, days: { ...job.days, gates: put(of.gateId, job.days.gates) } };
   return { ...job, observed: put(of.observedId, job.observed) };
 }
 
@@ -110,6 +111,8 @@ function ownerOf(job: Job, of: PhotoOwner) {
     return { owner: job.panels.find(({ id }) => id === of.panelId), what: 'panel' } as const;
   if ('waterId' in of)
     return { owner: job.yard.waters.find(({ id }) => id === of.waterId), what: 'yard item' } as const;
+  if ('gateId' in of)
+    return { owner: job.days.gates.find(({ id }) => id === of.gateId), what: 'gate' } as const;
   if ('wordId' in of)
     return { owner: job.days.words.find(({ id }) => id === of.wordId), what: 'question' } as const;
   return { owner: job.observed.find(({ id }) => id === of.observedId), what: 'observation' } as const;

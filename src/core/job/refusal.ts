@@ -5,7 +5,8 @@ import type { FieldProblem } from './zodProblem';
 export type RefusalReason =
   | {
       readonly kind: 'gone';
-      readonly what: 'circuit' | 'panel' | 'observation' | 'photo' | 'position' | 'yard item' | 'question';
+      readonly what:
+        'circuit' | 'panel' | 'observation' | 'photo' | 'position' | 'yard item' | 'question' | 'gate';
     }
   | { readonly kind: 'twice'; readonly what: 'circuit' | 'panel' | 'photo'; readonly id: string }
   | {

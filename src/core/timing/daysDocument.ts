@@ -20,6 +20,8 @@ export const GATE_IDS = ['permit', 'call', 'rough-in', 'bonding', 'final'] as co
 /** A gate of a job. */
 export type GateId = (typeof GATE_IDS)[number];
 
+const photos = z.array(z.strictObject({ id, caption: z.string().max(120) })).max(LIMITS.photos);
+
 const gateSchema = z.strictObject({
   id: z.enum(GATE_IDS),
   booked: moment.nullable().describe('When it is booked for; null: not yet'),
@@ -31,6 +33,7 @@ const gateSchema = z.strictObject({
     .nullable()
     .describe('Who passed it, and when'),
   failed: z.string().max(LIMITS.answerLength).describe('What was not passed; empty: nothing'),
+  photos: photos.describe('What the inspector saw'),
 });
 
 const hour = z.number().min(0).max(24);
@@ -53,7 +56,7 @@ const wordSchema = z.strictObject({
   by: moment.nullable().describe('When it is expected; null: not known'),
   answer: z.string().max(LIMITS.answerLength).describe('Empty: not answered yet'),
   at: moment.nullable().describe('When it was answered'),
-  photos: z.array(z.strictObject({ id, caption: z.string().max(120) })).max(LIMITS.photos),
+  photos,
 });
 
 const schema = z.strictObject({
@@ -101,7 +104,7 @@ const FRESH: Days = {
 function withStops(job: Saved): Saved {
   const { days } = job;
   if (!isSaved(days)) return job;
-  const gates = eachSaved(days['gates'], (gate) => ({ until: null, ...gate }));
+  const gates = eachSaved(days['gates'], (gate) => ({ until: null, photos: [], ...gate }));
   return { ...job, days: { closed: [], daylight: null, words: [], ...days, gates } };
 }
 

@@ -4,6 +4,7 @@ import type { DayGate } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
 import { GATE_NAME, GATE_WHY, gateState, momentWords } from '../../core/wording/daysWords';
 import { TextField } from '../../ui/fields/TextField';
+import { PhotoStrip } from '../job/PhotoStrip';
 import { today } from '../job/today';
 import { DeskPane } from './DeskPane';
 import { MomentField } from './MomentField';
@@ -107,6 +108,9 @@ export function GateWorking({ job, gate, waitsFor }: GateWorkingProps) {
       )}
       {record.passed === null && id !== 'call' && <DeskPane key={`desk ${id}`} job={job} gate={gate} />}
       <Outcome key={id} job={job} gate={gate} />
+      {job.days.gates.some((each) => each.id === id) && (
+        <PhotoStrip photos={record.photos} jobId={job.id} of={{ gateId: id }} />
+      )}
       {waitsFor.length > 0 && (
         <>
           <h2>Has to stand by then</h2>

@@ -29,6 +29,7 @@ export function useDaysEditor({ days }: Job): DaysEditor {
         until: null,
         passed: null,
         failed: '',
+        photos: [],
       };
       put({ gates: [...days.gates.filter((each) => each !== was), { ...was, ...gate }] }, label);
     },

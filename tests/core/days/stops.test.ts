@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { CutDesk } from '../../../src/core/estimate/cutDesk';
 import { jobEstimate } from '../../../src/core/estimate/jobEstimate';
+import { applyCommand, isRefusal } from '../../../src/core/job/commands';
+import { photoIds } from '../../../src/core/job/photoIds';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
@@ -10,7 +12,7 @@ import { askedText, becauseWords, wordState } from '../../../src/core/wording/da
 import type { JobDays } from '../../../src/core/days/jobDays';
 import { circuit, load, segment } from '../../support/circuits';
 import { begins, daysOf, gate, withDays } from '../../support/jobDays';
-import { jobOf } from '../../support/jobs';
+import { after, jobOf } from '../../support/jobs';
 
 const DEMO = daysOf(demoJob);
 
@@ -116,6 +118,30 @@ describe('times in which some of the work stops', () => {
     expect(days.steps.filter(({ dark }) => dark).length).toBeGreaterThan(0);
     expect(days.steps.some(({ dark, place }) => dark && place === 'house')).toBe(false);
     expect(daysOf(withDays(plain, { daylight: [5, 21] })).steps.some(({ dark }) => dark)).toBe(false);
+  });
+});
+
+describe('photographs', () => {
+  test('of a gate and of a question belong to the job: added, named among its pictures, taken back', () => {
+    const word = {
+      id: 'w',
+      question: 'Here?',
+      who: '',
+      step: 'dig yard',
+      by: null,
+      answer: '',
+      at: null,
+      photos: [],
+    };
+    const job = withDays(demoJob, { gates: [gate('rough-in', {})], words: [word] });
+    for (const of of [{ gateId: 'rough-in' as const }, { wordId: 'w' }]) {
+      const photo = { id: 'p1', caption: 'Trench, 18 in' };
+      const added = after(job, { kind: 'add-photo', of, photo, at: 0 });
+      expect(photoIds(added.job)).toEqual([...photoIds(job), 'p1']);
+      expect(after(added.job, added.inverse).job).toEqual(job);
+    }
+    const gone = applyCommand(job, { kind: 'remove-photo', of: { gateId: 'final' }, id: 'p1' });
+    expect(isRefusal(gone) && gone.refused).toMatchObject({ kind: 'gone', what: 'gate' });
   });
 });
 
