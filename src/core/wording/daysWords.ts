@@ -203,6 +203,15 @@ export function deadWords({ circuits }: Job): string {
   return `Lights and tools are dead too: bring other light and power.${well ? ' No water either: the well pump is dead. Tell the owner.' : ' Tell the owner: freezer, heat, internet.'}`;
 }
 
+/** How deep a post is set, for the work at one that is new; null for other work. */
+export function postWords({ kind, place }: JobStep, { yard }: Job): string | null {
+  if (kind !== 'rough' || place !== 'post') return null;
+  const { frostIn } = yard;
+  return frostIn !== null && frostIn > 0
+    ? `A post that is set stands below frost: ${n(frostIn)} in at least.`
+    : 'A post that is set stands below frost: ask the authority how deep.';
+}
+
 /** When all is done, with the range of the hours. */
 export function finishWords({ finish, range }: JobDays): string {
   if (finish === null) return 'Nothing to do yet';

@@ -8,6 +8,7 @@ import {
   GATE_NAME,
   hoursWords,
   momentWords,
+  postWords,
   PLACE_NAME,
   stepName,
   whenWords,
@@ -154,6 +155,7 @@ function chainOf(step: DayStep, { steps }: JobDays): readonly DayStep[] {
 /** A step: when, where, by whom, why it stands there, and how it is moved. */
 export function StepWorking({ job, days, step }: StepWorkingProps) {
   const { low, high } = step.hours;
+  const post = postWords(step, job);
   return (
     <>
       <h2>{stepName(step, job)}</h2>
@@ -166,6 +168,7 @@ export function StepWorking({ job, days, step }: StepWorkingProps) {
         </p>
       )}
       <NotThen job={job} days={days} step={step} />
+      {post !== null && <p>{post}</p>}
       {step.dark && job.days.daylight !== null && (
         <p className={classes['stop']}>
           <SeverityShape severity="check" size={11} />

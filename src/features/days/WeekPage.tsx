@@ -13,6 +13,7 @@ import {
   gateState,
   hoursWords,
   PLACE_NAME,
+  postWords,
   stepName,
   wordState,
 } from '../../core/wording/daysWords';
@@ -63,7 +64,7 @@ function Day({ job, days, date }: DayProps) {
                 </td>
                 <td>
                   <b>{stepName(step, job)}</b>
-                  {step.dead && ` House dead. ${deadWords(job)}`}
+                  {step.dead && ` House dead. ${deadWords(job)}`} {postWords(step, job)}
                 </td>
                 <td>{PLACE_NAME[step.place]}</td>
                 <td>{whoWords(step)}</td>

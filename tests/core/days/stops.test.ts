@@ -8,7 +8,7 @@ import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import type { Days } from '../../../src/core/timing/daysDocument';
 import { isNoPlan, workPlan } from '../../../src/core/timing/workPlan';
-import { askedText, becauseWords, wordState } from '../../../src/core/wording/daysWords';
+import { askedText, becauseWords, postWords, wordState } from '../../../src/core/wording/daysWords';
 import type { JobDays } from '../../../src/core/days/jobDays';
 import { circuit, load, segment } from '../../support/circuits';
 import { begins, daysOf, gate, withDays } from '../../support/jobDays';
@@ -111,6 +111,17 @@ describe('times in which some of the work stops', () => {
     expect(askedText(word, 'Rough-in: Hot tub', 'Orchard Lane')).toBe(
       'Orchard Lane. Disconnect here? It is about: Rough-in: Hot tub. Needed by Thu 19, 12:00 pm.',
     );
+  });
+
+  test('a post is set below frost: by the depth of the yard, or the authority is asked', () => {
+    const step = DEMO.steps.find(({ id }) => id === 'rough trailer');
+    const words = (frostIn: number | null) =>
+      step && postWords(step, { ...demoJob, yard: { ...demoJob.yard, frostIn } });
+    expect(words(36)).toBe('A post that is set stands below frost: 36 in at least.');
+    expect(words(0)).toMatch(/ask the authority/);
+    expect(words(null)).toMatch(/ask the authority/);
+    const dig = DEMO.steps.find(({ id }) => id === 'dig yard');
+    expect(dig && postWords(dig, demoJob)).toBeNull();
   });
 
   test('outdoors after sunset is told, indoors is not', () => {
