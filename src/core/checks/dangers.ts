@@ -1,6 +1,6 @@
 import type { Candidate } from '../network/diagnose';
 import type { Network } from '../network/network';
-import { NetworkSolver } from '../network/networkSolver';
+import { NetworkSolver, type Seen } from '../network/networkSolver';
 
 /** What a fault does right now, with the load on: a joint that heats, a frame that is live, volts on what is not made for them. */
 export type Danger =
@@ -14,14 +14,9 @@ const HEATS_W = 5;
 const FELT_V = 30;
 const MOST_V = 132;
 
-/** Volts between a conductor of a station and the bonded point. */
-const against = (network: Network, candidate: Candidate, on: boolean) =>
-  new NetworkSolver(network, { on, live: true }).seen(candidate.inNetwork);
-
-/** The current through what is in series, and what it heats there. */
-function heating(network: Network, { inNetwork }: Candidate): Danger | null {
+/** The current through what is in series, and what it heats there with the load on. */
+function heating(network: Network, { inNetwork }: Candidate, seen: readonly Seen[]): Danger | null {
   if (inNetwork.kind !== 'series' || inNetwork.ohms === Infinity) return null;
-  const seen = new NetworkSolver(network, { on: true, live: true }).seen(inNetwork);
   const { conductor, station, ohms } = inNetwork;
   const here = seen[station]?.volts[conductor] ?? 0;
   const before =
@@ -36,8 +31,10 @@ function heating(network: Network, { inNetwork }: Candidate): Danger | null {
 export function dangersOf(network: Network, candidate: Candidate): readonly Danger[] {
   const { conductors } = network;
   const [ground, neutral] = [conductors.indexOf('G'), conductors.indexOf('N')];
-  const states = [false, true].map((on) => against(network, candidate, on));
-  const all = states.flat();
+  const seen = (on: boolean): readonly Seen[] =>
+    new NetworkSolver(network, { on, live: true }).seen(candidate.inNetwork);
+  const [off, on] = [seen(false), seen(true)];
+  const all = [...off, ...on];
   const groundV = Math.max(0, ...all.map(({ volts }) => Math.abs(volts[ground] ?? 0)));
   const legV =
     neutral < 0
@@ -50,7 +47,7 @@ export function dangersOf(network: Network, candidate: Candidate): readonly Dang
             ),
           ),
         );
-  const heats = heating(network, candidate);
+  const heats = heating(network, candidate, on);
   return [
     ...(groundV > FELT_V ? [{ kind: 'live-ground', volts: groundV } as const] : []),
     ...(legV > MOST_V ? [{ kind: 'overvoltage', volts: legV } as const] : []),

@@ -205,7 +205,7 @@ export function workPlan(asked: WorkAsked, isQuick = false): WorkPlan | NoPlan {
   const plan = shortestPlan(timed, isQuick);
   if (plan === undefined) throw new Error('A circle that was looked for and not found.');
   const { finish, least, proved } = plan;
-  const work = timedWork(timed);
+  const work = asked.steps.some(({ late }) => late === true) ? timedWork(timed) : undefined;
   const starts =
     work === undefined
       ? plan.starts

@@ -136,9 +136,16 @@ function Condition({
   );
 }
 
+/** Conditions of the whole job, each a factor of its hours. */
+const OF_THE_JOB = [
+  ['hard-ground', 'hardGround'],
+  ['old-panel', 'oldPanel'],
+  ['rain', 'rain'],
+] as const;
+
 /** What slows the work: what is so on this job, and by how much. */
 export function ConditionFields({ job, circuitId }: OfJob & { readonly circuitId: string }) {
-  const { finished, hardGround, oldPanel, rain, people } = job.quote.labor;
+  const { finished, people } = job.quote.labor;
   const others = finished.filter((id) => id !== circuitId);
   return (
     <details className={classes['terms']}>
@@ -151,27 +158,16 @@ export function ConditionFields({ job, circuitId }: OfJob & { readonly circuitId
           on={others.length !== finished.length}
           onSet={(on) => ({ finished: on ? [...others, circuitId] : others })}
         />
-        <Condition
-          job={job}
-          factor="hard-ground"
-          label={factorName('hard-ground')}
-          on={hardGround}
-          onSet={(on) => ({ hardGround: on })}
-        />
-        <Condition
-          job={job}
-          factor="old-panel"
-          label={factorName('old-panel')}
-          on={oldPanel}
-          onSet={(on) => ({ oldPanel: on })}
-        />
-        <Condition
-          job={job}
-          factor="rain"
-          label={factorName('rain')}
-          on={rain}
-          onSet={(on) => ({ rain: on })}
-        />
+        {OF_THE_JOB.map(([factor, field]) => (
+          <Condition
+            key={factor}
+            job={job}
+            factor={factor}
+            label={factorName(factor)}
+            on={job.quote.labor[field]}
+            onSet={(on) => ({ [field]: on })}
+          />
+        ))}
         <Condition
           job={job}
           factor="two"
