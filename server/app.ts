@@ -7,6 +7,7 @@ import { contentSecurityPolicy } from './contentSecurityPolicy';
 import { intervalData } from './standins/intervalData';
 import { permits } from './standins/permits';
 import { prices } from './standins/prices';
+import { torque } from './standins/torque';
 
 export interface ServerOptions {
   /** Folder of the built application. */
@@ -45,6 +46,7 @@ export async function buildServer({ root, demo }: ServerOptions): Promise<Fastif
   });
   intervalData(app);
   prices(app);
+  torque(app);
   permits(app);
   app.get('/health', () => ({ status: 'ok' }));
   app.get('/start.json', (_request, reply) => reply.header('cache-control', 'no-store').send({ demo }));

@@ -201,7 +201,7 @@ describe('may this plug go there', () => {
 
 describe('the wiring', () => {
   test('of a tub: panel, spa panel, tub; a screw is chosen, and its torque is recorded', async () => {
-    const Wired = () => <TerminationsDialog view={viewOf('deck-tub')} onClose={vi.fn()} />;
+    const Wired = () => <TerminationsDialog job={openJob()} view={viewOf('deck-tub')} onClose={vi.fn()} />;
     show(<Wired />);
     expect(
       screen
@@ -219,9 +219,9 @@ describe('the wiring', () => {
     });
     await userEvent.click(pigtail);
     await userEvent.type(screen.getByLabelText('Torque applied'), '30');
-    expect(openJob().circuits.find(({ id }) => id === 'deck-tub')?.torques).toEqual({
-      'load-side pigtail': 30,
-    });
+    expect(openJob().checks.find(({ id }) => id === 'deck-tub')?.torque).toEqual([
+      { terminal: 'load-side pigtail', first: 30, second: null },
+    ]);
     cleanup();
     show(<Wired />);
     expect(screen.getByText(/Torque recorded at 1 of 17 screws/)).toBeTruthy();
@@ -230,7 +230,7 @@ describe('the wiring', () => {
   });
 
   test('what was seen at the ends is compared', async () => {
-    show(<TerminationsDialog view={viewOf('well')} onClose={vi.fn()} />);
+    show(<TerminationsDialog job={openJob()} view={viewOf('well')} onClose={vi.fn()} />);
     await userEvent.selectOptions(screen.getByLabelText('A hot is'), 'green');
     expect(viewOf('well').open.map(({ code }) => code)).toContain('ident.green-as-ungrounded');
   });

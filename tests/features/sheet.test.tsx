@@ -1,3 +1,4 @@
+import { freshCheck } from '../../src/core/checks/checksDocument';
 import { screen, within } from '@testing-library/react';
 import { beforeEach, describe, expect, test } from 'vitest';
 import { fullHouse } from '../support/fullHouse/job';
@@ -88,10 +89,8 @@ describe('the circuit sheet', () => {
   });
 
   test('lands every conductor in the order of the whole circuit, with what was applied', () => {
-    const circuits = fullHouse.circuits.map((circuit) =>
-      circuit.id === 'deck-tub' ? { ...circuit, torques: { 'load ground': 36 } } : circuit,
-    );
-    load({ ...fullHouse, circuits });
+    const torque = [{ terminal: 'load ground', first: 35, second: 36 }];
+    load({ ...fullHouse, checks: [{ ...freshCheck('deck-tub'), torque }] });
     const landings = within(sheet('deck-tub')).getByRole('heading', { name: /^Terminations/ }).parentElement;
     const rows = [...(landings?.querySelectorAll('tr') ?? [])].map((row) =>
       [...row.querySelectorAll('th, td')]

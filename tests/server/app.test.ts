@@ -179,3 +179,27 @@ describe('the simulated permit desk', () => {
     expect((await ask('&mood=kind')).statusCode).toBe(400);
   });
 });
+
+describe('the simulated torque driver', () => {
+  const turn = (query: string) => app.inject(`/standins/torque?set=45&date=2026-10-14${query}`);
+
+  test('reports its turn, and stops short when it is to', async () => {
+    expect((await turn('')).json()).toEqual({
+      tool: 'T-14 (made up)',
+      calibrated: '2026-07-16',
+      unit: 'lb-in',
+      set: 45,
+      reached: 45,
+      released: true,
+    });
+    expect((await turn('&mood=short')).json()).toMatchObject({ reached: 36, released: false });
+    expect((await turn('&mood=metric')).json()).toMatchObject({ unit: 'N·m', reached: 5.1 });
+  });
+
+  test('refuses a setting that is none', async () => {
+    expect((await app.inject('/standins/torque?set=0&date=2026-10-14')).statusCode).toBe(400);
+    expect((await app.inject('/standins/torque?set=45&date=today')).json()).toMatchObject({
+      error: expect.stringContaining('date') as string,
+    });
+  });
+});

@@ -1,25 +1,34 @@
 import { z } from 'zod';
 import { LIMITS } from '../code/limits';
-import type { StageDocument } from '../files/stageDocument';
+import { eachSaved, isSaved, type Saved, type StageDocument } from '../files/stageDocument';
 import { PAIRS } from '../network/network';
 
 const id = z.string().min(1).max(60);
 const volts = z.number().min(0).max(1000);
+const continuity = z.number().min(0).max(100_000).nullable();
+
+const station = z
+  .string()
+  .regex(/^[A-Z]$/)
+  .describe('Station by its letter');
 
 const readingSchema = z.strictObject({
-  at: z
-    .string()
-    .regex(/^[A-Z]$/)
-    .describe('Station by its letter'),
+  at: station,
   pair: z.enum(PAIRS),
   on: z.boolean().describe('With the load on'),
   volts,
 });
 
 const torqueSchema = z.strictObject({
-  terminal: z.string().min(1).max(80),
+  terminal: z.string().min(1).max(80).describe('By its end and the purpose of its conductor: "panel hot-1"'),
   first: z.number().positive().max(2000).describe('Pound-inches'),
   second: z.number().positive().max(2000).nullable().describe('After the wire was moved; null: not yet'),
+});
+
+const tracedSchema = z.strictObject({
+  at: station,
+  one: continuity.describe('Ohms from the first unmarked conductor to the ground; null: no path'),
+  two: continuity.describe('Ohms from the second one'),
 });
 
 const circuitSchema = z.strictObject({
@@ -35,8 +44,17 @@ const circuitSchema = z.strictObject({
   loadA: z.number().min(0).max(1000).nullable().describe('Current with the load on'),
   tripMa: z.number().min(0).max(1000).nullable().describe('GFCI by the tester'),
   button: z.boolean().nullable().describe('GFCI by its own button'),
+  tripsOnLoad: z.boolean().nullable().describe('Whether the GFCI trips as the load comes on'),
+  trippedV: volts.nullable().describe('Volts past the GFCI while it is tripped'),
   riseC: z.number().min(-50).max(300).nullable().describe('Terminal over the ambient after an hour, kelvin'),
   torque: z.array(torqueSchema).max(LIMITS.readings),
+  traced: tracedSchema
+    .nullable()
+    .describe('Two conductors that were not marked at the pull, told apart dead: which comes from the panel'),
+  built: z
+    .array(z.strictObject({ segment: id, lengthFt: z.number().positive().max(LIMITS.segmentFt) }))
+    .max(LIMITS.segments)
+    .describe('Lengths as built, by the id of the segment'),
   left: z.enum(['open', 'on', 'locked']).describe('How the circuit is left'),
   note: z.string().max(LIMITS.answerLength).describe('For the next trade'),
 });
@@ -61,15 +79,70 @@ export const freshCheck = (circuitId: string): CircuitCheck => ({
   loadA: null,
   tripMa: null,
   button: null,
+  tripsOnLoad: null,
+  trippedV: null,
   riseC: null,
   torque: [],
+  traced: null,
+  built: [],
   left: 'open',
   note: '',
 });
+
+/** What version 12 brought to the readings of a circuit; a terminal is filed by its end and purpose alone. */
+const withMore = (check: Saved): Saved => ({
+  tripsOnLoad: null,
+  trippedV: null,
+  traced: null,
+  built: [],
+  ...check,
+  torque: eachSaved(check['torque'], (torque) => ({
+    ...torque,
+    terminal: String(torque['terminal']).replace(/^(\S+) \S+ (\S+)$/, '$1 $2'),
+  })),
+});
+
+/** Torque that was kept with its circuit, as it is kept with the readings: by terminal. */
+function keptWith(circuit: Saved): readonly Saved[] {
+  const { torques } = circuit;
+  return isSaved(torques)
+    ? Object.entries(torques).map(([terminal, first]) => ({ terminal, first, second: null }))
+    : [];
+}
+
+/** Until version 11 a torque could stand with its circuit and with its readings. */
+function withOneTorque(job: Saved): Saved {
+  const circuits: readonly unknown[] = Array.isArray(job['circuits']) ? job['circuits'] : [];
+  const kept = new Map(
+    circuits.filter(isSaved).map((circuit) => [circuit['id'], keptWith(circuit)] as const),
+  );
+  const known: readonly unknown[] = Array.isArray(job['checks']) ? job['checks'] : [];
+  const checks = known.map((check) => (isSaved(check) ? withMore(check) : check));
+  const has = new Set(checks.filter(isSaved).map((check) => check['id']));
+  return {
+    ...job,
+    circuits: eachSaved(job['circuits'], ({ torques: _kept, ...circuit }) => circuit),
+    checks: [
+      ...checks.map((check) => {
+        if (!isSaved(check)) return check;
+        const own: readonly unknown[] = Array.isArray(check['torque']) ? check['torque'] : [];
+        const filed = new Set(own.filter(isSaved).map((torque) => torque['terminal']));
+        const others = (kept.get(check['id']) ?? []).filter(({ terminal }) => !filed.has(terminal));
+        return { ...check, torque: [...own, ...others] };
+      }),
+      ...[...kept]
+        .filter(([circuitId, torque]) => !has.has(circuitId) && torque.length > 0)
+        .map(([circuitId, torque]) => ({ ...freshCheck(String(circuitId)), torque })),
+    ],
+  };
+}
 
 /** What the Checks stage keeps. */
 export const checksDocument: StageDocument<typeof schema> = {
   schema,
   fresh: [],
-  migrations: [{ from: 10, up: (job) => ({ checks: [], ...job }) }],
+  migrations: [
+    { from: 10, up: (job) => ({ checks: [], ...job }) },
+    { from: 11, up: withOneTorque },
+  ],
 };

@@ -16,14 +16,21 @@ const LIVE_V = 60;
 const NEUTRAL_SHARE = 0.2;
 
 /** The wire of each segment as the network has it, stations without a joint left out. */
-function segmentsOf({ run }: Circuit, figures: CircuitFigures, code: Edition): readonly NetworkSegment[] {
+function segmentsOf(
+  { run }: Circuit,
+  figures: CircuitFigures,
+  code: Edition,
+  built: CircuitCheck['built'],
+): readonly NetworkSegment[] {
   const kinds = stationKinds(run);
   const { rows } = code.tables.conductors;
   const { metal, groundMetal, ocpd, load } = figures;
   const neutral = ocpd.poles === 1 || load.neutral;
   const all: NetworkSegment[] = [];
   let [from, wireOhms, groundOhms] = [stationLetter(0), 0, 0];
-  for (const [at, { lengthFt }] of run.entries()) {
+  const builtFt = new Map(built.map((each) => [each.segment, each.lengthFt]));
+  for (const [at, { id, lengthFt: plannedFt }] of run.entries()) {
+    const lengthFt = builtFt.get(id) ?? plannedFt;
     const segment = figures.segments[at];
     if (segment === undefined) return [];
     const [wire, ground] = [rows[segment.size], rows[segment.ground]];
@@ -48,7 +55,7 @@ function legVolts(readings: readonly VoltageReading[], pairs: readonly Pair[], n
 }
 
 /**
- * A planned circuit as a network: its wire by Chapter 9 Table 8, its load by the current while it runs, or by the
+ * A planned circuit as a network: its wire by Chapter 9 Table 8 at its length as built, as planned until that is known, its load by the current while it runs, or by the
  * current that was read.
  *
  * @returns Null where no conductor was found for it, or it has three phases.
@@ -60,7 +67,7 @@ export function circuitNetwork(
   check: CircuitCheck,
 ): Network | null {
   const { load, ocpd } = figures;
-  const segments = segmentsOf(circuit, figures, code);
+  const segments = segmentsOf(circuit, figures, code, check.built);
   const last = segments.at(-1)?.to;
   if (last === undefined || load.phase === 3) return null;
   const nominal = ocpd.poles === 1 ? Math.min(load.volts, LEG_V) : Math.max(load.volts / 2, LEG_V);

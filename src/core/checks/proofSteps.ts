@@ -44,9 +44,10 @@ export const INSULATION_MOHM = { good: 25, fail: 1 } as const;
 export const TRIP_MA = { low: 4, high: 6 } as const;
 /** A terminal hotter than the ambient by more than this is loose, small, or of the wrong metal; kelvin. */
 export const RISE_K = 30;
-/** A tester on a live source shows more than this, on dead conductors less. */
+/** A tester on a live source shows more than this. */
 const LIVE_V = 90;
-const DEAD_V = 3;
+/** A tester on dead conductors shows less than this. */
+export const DEAD_V = 3;
 
 /** Ohms of a ground from end to end: its table's, 15 % more, and a tenth for leads and joints. */
 export const groundLimit = (tableOhms: number): number => 1.15 * tableOhms + 0.1;
@@ -84,10 +85,11 @@ const deadState = ({ dead }: CircuitCheck): ProofState =>
 
 function gfciState({ check, hasGfci }: Proved): ProofState {
   if (!hasGfci) return 'not-asked';
-  const { tripMa, button } = check;
+  const { tripMa, button, tripsOnLoad, trippedV } = check;
   if (button === false || (tripMa !== null && (tripMa < TRIP_MA.low || tripMa > TRIP_MA.high))) return 'out';
+  if (tripsOnLoad === true || (trippedV !== null && trippedV >= DEAD_V)) return 'out';
   if (button === null && tripMa === null) return 'open';
-  return button === true && tripMa !== null ? 'ok' : 'part';
+  return button === true && tripMa !== null && trippedV !== null && tripsOnLoad === false ? 'ok' : 'part';
 }
 
 /** The steps of the proof of a circuit, each with how it stands. */

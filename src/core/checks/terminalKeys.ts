@@ -2,7 +2,7 @@ import type { End, Landing, Wiring } from '../wiring/terminations';
 
 /** A terminal of a circuit with what it is tightened to. */
 export interface TorquedTerminal extends Landing {
-  /** What it is filed under: its end, its screw, its conductor. */
+  /** What it is filed under: its end and the purpose of its conductor. */
   readonly key: string;
   readonly at: End['at'];
 }
@@ -16,7 +16,7 @@ export const torquedTerminals = (wired: Wiring | null): readonly TorquedTerminal
         .map((landing): TorquedTerminal => ({
           ...landing,
           at,
-          key: `${at} ${landing.terminal} ${landing.role}`,
+          key: `${at} ${landing.role}`,
         })),
     )
     .toSorted((a, b) => b.order - a.order);

@@ -100,7 +100,15 @@ const pinsSchema = z.strictObject({
 });
 
 /** A photograph by the id under which its picture is kept beside the job. */
-const photoSchema = z.strictObject({ id, caption: z.string().max(120) });
+const photoSchema = z.strictObject({
+  id,
+  caption: z.string().max(120),
+  station: z
+    .string()
+    .regex(/^[A-Z]$/)
+    .optional()
+    .describe('The station that it shows, by its letter'),
+});
 
 /** One circuit as it is saved: what the electrician said. Figures are computed from it, never stored. */
 export const circuitSchema = z.strictObject({
@@ -121,13 +129,6 @@ export const circuitSchema = z.strictObject({
     .describe('What was found of it where it is there already; null: it is planned'),
   maxDropPct: z.number().positive().max(20).nullable(),
   site: siteSchema,
-  torques: z
-    .record(
-      z.string().regex(/^(panel|line-side|load-side|load) [a-z0-9-]{3,10}$/),
-      z.number().min(1).max(6000),
-    )
-    .optional()
-    .describe('Torque that was applied, pound-inches, by end and purpose of the conductor: "panel hot-1"'),
   photos: z.array(photoSchema).max(LIMITS.photos),
 });
 

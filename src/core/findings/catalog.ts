@@ -1,4 +1,5 @@
 import type { CatalogEntry } from './catalogEntry';
+import { checksCatalog } from './checksCatalog';
 import { circuitCatalog } from './circuitCatalog';
 import { daysCatalog } from './daysCatalog';
 import type { AnyFinding, FindingCode } from './finding';
@@ -16,6 +17,7 @@ export const catalog: Readonly<Record<FindingCode, CatalogEntry<object, Severity
   ...panelCatalog,
   ...waterCatalog,
   ...daysCatalog,
+  ...checksCatalog,
 };
 
 /** The open findings that a survey answers. */

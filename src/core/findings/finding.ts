@@ -2,6 +2,7 @@ import { cite, type Edition } from '../code/edition';
 import { methodCitation, type MethodId } from '../code/methods';
 import type { Citation, SectionKey } from '../code/sections';
 import type { CatalogEntry } from './catalogEntry';
+import type { checksCatalog } from './checksCatalog';
 import type { circuitCatalog } from './circuitCatalog';
 import type { daysCatalog } from './daysCatalog';
 import type { panelCatalog } from './panelCatalog';
@@ -16,7 +17,8 @@ type Catalog = typeof circuitCatalog &
   typeof serviceCatalog &
   typeof panelCatalog &
   typeof waterCatalog &
-  typeof daysCatalog;
+  typeof daysCatalog &
+  typeof checksCatalog;
 /** Stable code of a finding. */
 export type FindingCode = keyof Catalog;
 

@@ -29,6 +29,8 @@ export type Subject =
   | { readonly kind: 'yard'; readonly waterId: string; readonly itemId: string }
   /** A step of the work. */
   | { readonly kind: 'day'; readonly stepId: string }
+  /** The proof of a finished circuit. */
+  | { readonly kind: 'check'; readonly circuitId: string }
   | { readonly kind: 'circuit'; readonly circuitId: string; readonly figure: FigureKey }
   /** A segment; `figure` is null where it is about the route alone. */
   | ({ readonly kind: 'segment'; readonly figure: FigureKey | null } & OnRun)
@@ -49,6 +51,8 @@ export function subjectKey(subject: Subject): string {
       return `water:${subject.waterId}`;
     case 'day':
       return `day:${subject.stepId}`;
+    case 'check':
+      return `check:${subject.circuitId}`;
     case 'yard':
       return `yard:${subject.waterId}/${subject.itemId}`;
     case 'circuit':

@@ -1,27 +1,97 @@
-import { freshCheck, type CircuitCheck } from '../checks/checksDocument';
+import { checkFindings } from '../checks/checkFindings';
+import type { CircuitCheck } from '../checks/checksDocument';
 import { circuitNetwork } from '../checks/circuitNetwork';
 import { circuitReport, type CircuitReport } from '../checks/circuitReport';
+import { explainGfci, type GfciCandidate } from '../checks/gfciFaults';
+import { proofSteps, type Proof } from '../checks/proofSteps';
+import { torquedTerminals, type TorquedTerminal } from '../checks/terminalKeys';
+import { checkOf } from '../checks/torqueRecord';
+import type { AnyFinding } from '../findings/finding';
+import { wiring, type Wiring } from '../wiring/terminations';
+import { stationLetter } from '../circuit/stations';
 import type { CircuitEvaluation } from './evaluation';
 import type { Job } from './jobSchema';
 import type { JobMemo } from './jobMemo';
 
-/** A circuit with what was read on it, and what that comes to; null where it has no conductor to be read. */
+/** A circuit with what was read on it, and what that comes to. */
 export interface CheckEvaluation {
   readonly check: CircuitCheck;
+  /** Null where it has no conductor to be read. */
   readonly report: CircuitReport | null;
+  /** How it is landed; null where it has no conductor to land. */
+  readonly wired: Wiring | null;
+  readonly terminals: readonly TorquedTerminal[];
+  readonly steps: readonly Proof[];
+  /** What explains what was observed of its GFCI; nothing where that agrees with a sound one. */
+  readonly gfci: readonly GfciCandidate[];
+  readonly findings: readonly AnyFinding[];
 }
 
-/** What the readings of a circuit come to. */
+/** The station at which the GFCI of a circuit stands, by its position in the network. */
+function gfciStation(
+  { solved }: CircuitEvaluation,
+  { network }: CircuitReport,
+  wired: Wiring | null,
+): number | null {
+  const last = network.stations.length - 1;
+  switch (solved.figures.outlet.gfci.form) {
+    case 'none':
+      return null;
+    case 'breaker':
+    case 'dual-function':
+      return 0;
+    case 'receptacle':
+      return last;
+    case 'spa-enclosure':
+    case 'dead-front': {
+      const at = wired?.betweenStation;
+      const found = at == null ? -1 : network.stations.indexOf(stationLetter(at));
+      return found < 0 ? Math.max(0, last - 1) : found;
+    }
+  }
+}
+
+/** What explains what was observed of the GFCI of a circuit. */
+function gfciOf(each: CircuitEvaluation, report: CircuitReport, wired: Wiring | null, check: CircuitCheck) {
+  const station = gfciStation(each, report, wired);
+  return station === null ? [] : explainGfci(report.network, station, check);
+}
+
+function evaluated(each: CircuitEvaluation, check: CircuitCheck): CheckEvaluation {
+  const { circuit, solved, context } = each;
+  const network = circuitNetwork(circuit, solved.figures, context.code, check);
+  const report = network === null ? null : circuitReport(network, check);
+  const wired = wiring(circuit, solved, context.code);
+  const terminals = torquedTerminals(wired);
+  const steps = proofSteps({
+    check,
+    expected: report?.expected ?? [],
+    terminals: terminals.map(({ key }) => key),
+    groundLimitOhms: report?.groundLimitOhms ?? 0,
+    hasGfci: solved.figures.outlet.gfci.form !== 'none',
+  });
+  return {
+    check,
+    report,
+    wired,
+    terminals,
+    steps,
+    gfci: report === null ? [] : gfciOf(each, report, wired, check),
+    findings: checkFindings(
+      { check, steps, out: report?.out.length ?? 0, terminals },
+      circuit.id,
+      context.code,
+    ),
+  };
+}
+
+/** What was read on a circuit, and what that comes to. */
 export function evaluateCheck(
   { checks }: Pick<Job, 'checks'>,
-  { circuit, solved, context }: CircuitEvaluation,
+  each: CircuitEvaluation,
   memo: JobMemo,
 ): CheckEvaluation {
-  const own = checks.find(({ id }) => id === circuit.id);
-  const check = own ?? freshCheck(circuit.id);
-  const report = memo.checks.of(circuit.id, [solved, own], () => {
-    const network = circuitNetwork(circuit, solved.figures, context.code, check);
-    return network === null ? null : circuitReport(network, check);
-  });
-  return { check, report };
+  const { id } = each.circuit;
+  const own = checks.find((check) => check.id === id);
+  return memo.checks.of(id, [each.solved, own], () => evaluated(each, checkOf(checks, id)));
 }

@@ -113,7 +113,7 @@ export class JobEvaluation extends JobSizes {
     return this.#labor;
   }
 
-  /** Everything that was found, circuit by circuit, then the service, the panels and the water. */
+  /** Everything that was found, circuit by circuit, then the service, the panels, the water, the days and the proof. */
   get findings(): readonly AnyFinding[] {
     this.#findings ??= [
       ...this.circuits.flatMap(({ solved }, at) => [
@@ -124,6 +124,7 @@ export class JobEvaluation extends JobSizes {
       ...this.panels.flatMap(({ findings }) => findings),
       ...this.waters.flatMap(({ findings }) => findings),
       ...this.days,
+      ...this.proof,
     ];
     return this.#findings;
   }
@@ -157,6 +158,16 @@ export class JobEvaluation extends JobSizes {
   /** The circuits with a reading outside of its band. */
   get readOut(): readonly string[] {
     return this.job.checks.filter(({ id }) => this.check(id)?.report?.diagnosis != null).map(({ id }) => id);
+  }
+
+  /** What the finished work is wanting in, by what was read on it. */
+  get proof(): readonly AnyFinding[] {
+    return this.job.checks.flatMap(({ id }) => this.check(id)?.findings ?? []);
+  }
+
+  /** What is open about the finished work. */
+  get openInChecks(): readonly AnyFinding[] {
+    return this.openOf(this.proof);
   }
 
   /** What the order of the work breaks. */

@@ -1,4 +1,3 @@
-import type { CircuitReport } from '../checks/circuitReport';
 import type { SharedSegment } from '../circuit/neighbors';
 import type { SolvedCircuit } from '../circuit/figures';
 import type { SolveContext } from '../circuit/solveContext';
@@ -6,6 +5,7 @@ import type { AnswerBook } from '../findings/answers';
 import type { Wanted } from '../panel/spaces';
 import type { RouteReport } from '../route/routeReport';
 import type { CircuitDemand } from '../service/circuitDemand';
+import type { CheckEvaluation } from './evaluateChecks';
 import type {
   CircuitEvaluation,
   PanelEvaluation,
@@ -37,7 +37,7 @@ export interface JobMemo {
   readonly waterReports: Remembered<WaterReport>;
   readonly waters: Remembered<WaterEvaluation>;
   readonly needs: Remembered<readonly Need[]>;
-  readonly checks: Remembered<CircuitReport | null>;
+  readonly checks: Remembered<CheckEvaluation>;
 }
 
 /** A memo that remembers nothing yet. */

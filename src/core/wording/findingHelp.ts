@@ -14,6 +14,7 @@ const BY_SUBJECT: Readonly<Record<Subject, HelpId>> = {
   burial: 'cover',
   bushing: 'fittings',
   cable: 'method',
+  check: 'proof',
   conductor: 'conductor',
   demand: 'demand',
   disconnect: 'disconnect',

@@ -1,4 +1,5 @@
 import type { AnyFinding, Finding, FindingCode } from '../findings/finding';
+import { checksSentences } from './checksSentences';
 import { circuitSentences } from './circuitSentences';
 import { daysSentences } from './daysSentences';
 import { panelSentences } from './panelSentences';
@@ -14,6 +15,7 @@ const SENTENCES: Sentences<FindingCode> = {
   ...panelSentences,
   ...waterSentences,
   ...daysSentences,
+  ...checksSentences,
 };
 
 const sentence = <C extends FindingCode>(finding: Finding<C>): string => SENTENCES[finding.code](finding);

@@ -257,6 +257,13 @@ export const HELP = {
     'ticket',
     'trench',
   ),
+  proof: topic(
+    'Proof of the work',
+    'Dead first: live, dead, live; insulation; the ground from end to end; every terminal to its torque, twice. Then live, panel to load, each reading beside its band. A reading out of its band is explained before the circuit stays on.',
+    'readings',
+    'torque',
+    'tester',
+  ),
   sources: topic(
     'Where figures come from',
     'Tables and section numbers were written down from working knowledge, twice and independently, and compared with each other, not with the printed code. A question mark stands at what is doubtful. The adopted edition and the authority decide.',

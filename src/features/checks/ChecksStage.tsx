@@ -1,12 +1,10 @@
 import { useState } from 'react';
 import type { CircuitReport } from '../../core/checks/circuitReport';
-import { proofSteps, type Proof } from '../../core/checks/proofSteps';
-import { torquedTerminals } from '../../core/checks/terminalKeys';
+import type { Proof } from '../../core/checks/proofSteps';
 import type { CheckEvaluation } from '../../core/job/evaluateChecks';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { printNumber as n } from '../../core/units/number';
-import { wiring } from '../../core/wiring/terminations';
 import { CHECKS_CAUTION } from '../../core/wording/cautions';
 import { PROOF_NAME, proofState } from '../../core/wording/checkWords';
 import { counted } from '../../core/wording/words';
@@ -14,31 +12,23 @@ import { evaluationOf } from '../../store/evaluation';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
+import { BuiltLengths } from './BuiltLengths';
 import { CircuitLadder, stationsOf } from './CircuitLadder';
 import { DiagnosisPane } from './DiagnosisPane';
+import { MergePane } from './MergePane';
 import { ProofPane } from './ProofPane';
 import { ReadingsGrid } from './ReadingsGrid';
+import { StationPhotos } from './StationPhotos';
 import { TorqueLog } from './TorqueLog';
+import { TracePane } from './TracePane';
 import classes from './checks.module.css';
 
 /** Everything that the page of one circuit shows. */
 interface Shown {
   readonly evaluation: JobEvaluation;
   readonly each: CircuitEvaluation;
+  readonly own: CheckEvaluation;
   readonly report: CircuitReport;
-  readonly steps: readonly Proof[];
-}
-
-/** The order of proof of a circuit by what was entered. */
-function stepsOf(each: CircuitEvaluation, { check, report }: CheckEvaluation): readonly Proof[] {
-  const { circuit, solved, context } = each;
-  return proofSteps({
-    check,
-    expected: report?.expected ?? [],
-    terminals: torquedTerminals(wiring(circuit, solved, context.code)).map(({ key }) => key),
-    groundLimitOhms: report?.groundLimitOhms ?? 0,
-    hasGfci: solved.figures.outlet.gfci.form !== 'none',
-  });
 }
 
 /** How a circuit stands in the list. */
@@ -63,9 +53,7 @@ function CircuitList({
       {evaluation.circuits
         .filter(({ circuit }) => circuit.existing === null)
         .map((each, at) => {
-          const own = evaluation.check(each.circuit.id);
-          if (own === undefined) return null;
-          const steps = stepsOf(each, own);
+          const steps = evaluation.check(each.circuit.id)?.steps ?? [];
           const [done, of] = [
             steps.reduce((sum, step) => sum + step.done, 0),
             steps.reduce((sum, step) => sum + step.of, 0),
@@ -94,7 +82,7 @@ function CircuitList({
 }
 
 /** The steps of the proof, each with how far it is. */
-function StepList({ steps }: Pick<Shown, 'steps'>) {
+function StepList({ steps }: { readonly steps: readonly Proof[] }) {
   return (
     <ol className={classes['steps']} aria-label="Steps of the proof">
       {steps.map((step, at) => (
@@ -147,31 +135,29 @@ function Readings(props: Shown) {
         stations={stations}
         shown={shown}
       />
+      <StationPhotos jobId={evaluation.job.id} circuit={each.circuit} stations={stations} shown={shown} />
     </section>
   );
 }
 
-function Side(props: Shown) {
-  const { evaluation, each, report, steps } = props;
-  const { circuit, solved, context } = each;
-  const wired = wiring(circuit, solved, context.code);
+function Side({ evaluation: { job }, each, own, report }: Shown) {
+  const { circuit, solved } = each;
   return (
     <aside className={classes['side']} aria-label="Proof">
       <ProofPane
-        job={evaluation.job}
+        job={job}
         circuitId={circuit.id}
-        steps={steps}
+        steps={own.steps}
         groundLimitOhms={report.groundLimitOhms}
         hasGfci={solved.figures.outlet.gfci.form !== 'none'}
+        gfci={own.gfci}
       />
-      {wired !== null && (
-        <TorqueLog
-          job={evaluation.job}
-          circuitId={circuit.id}
-          terminals={torquedTerminals(wired)}
-          from={wired.torqueFrom}
-        />
+      <TracePane job={job} circuitId={circuit.id} network={report.network} />
+      {own.wired !== null && (
+        <TorqueLog job={job} circuitId={circuit.id} terminals={own.terminals} from={own.wired.torqueFrom} />
       )}
+      <BuiltLengths job={job} circuit={circuit} />
+      <MergePane job={job} />
     </aside>
   );
 }
@@ -199,7 +185,6 @@ export function ChecksStage() {
   const each = evaluation.circuit(picked);
   const own = evaluation.check(picked);
   const report = own?.report ?? null;
-  const steps = each === undefined || own === undefined ? [] : stepsOf(each, own);
   return (
     <StageFrame
       current="checks"
@@ -215,7 +200,7 @@ export function ChecksStage() {
         <>
           <nav className={classes['list']} aria-label="Circuits">
             <CircuitList evaluation={evaluation} picked={picked} onPick={setChosen} />
-            <StepList steps={steps} />
+            <StepList steps={own?.steps ?? []} />
           </nav>
           {each === undefined || own === undefined || report === null ? (
             <p className={classes['empty']}>
@@ -223,14 +208,8 @@ export function ChecksStage() {
             </p>
           ) : (
             <>
-              <Readings key={picked} evaluation={evaluation} each={each} report={report} steps={steps} />
-              <Side
-                key={`${picked} side`}
-                evaluation={evaluation}
-                each={each}
-                report={report}
-                steps={steps}
-              />
+              <Readings key={picked} evaluation={evaluation} each={each} own={own} report={report} />
+              <Side key={`${picked} side`} evaluation={evaluation} each={each} report={report} own={own} />
             </>
           )}
         </>

@@ -1,8 +1,16 @@
 import type { CircuitCheck } from '../../core/checks/checksDocument';
-import { INSULATION_MOHM, RISE_K, skippedBefore, TRIP_MA, type Proof } from '../../core/checks/proofSteps';
+import type { GfciCandidate } from '../../core/checks/gfciFaults';
+import {
+  DEAD_V,
+  INSULATION_MOHM,
+  RISE_K,
+  skippedBefore,
+  TRIP_MA,
+  type Proof,
+} from '../../core/checks/proofSteps';
 import type { Job } from '../../core/job/jobSchema';
 import { parseNumber, printNumber as n } from '../../core/units/number';
-import { LEFT_NAME, skippedWords } from '../../core/wording/checkWords';
+import { gfciWords, LEFT_NAME, skippedWords } from '../../core/wording/checkWords';
 import { CheckField } from '../../ui/fields/CheckField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
@@ -16,9 +24,11 @@ interface ProofPaneProps {
   readonly steps: readonly Proof[];
   readonly groundLimitOhms: number;
   readonly hasGfci: boolean;
+  /** What explains what was observed of the GFCI. */
+  readonly gfci: readonly GfciCandidate[];
 }
 
-type NumberField = 'insulationMohm' | 'groundOhms' | 'loadA' | 'tripMa' | 'riseC';
+type NumberField = 'insulationMohm' | 'groundOhms' | 'loadA' | 'tripMa' | 'trippedV' | 'riseC';
 
 /** A figure of the proof, with what it should be. */
 function Figure({
@@ -125,10 +135,19 @@ function LeftSo({ job, circuitId, steps }: ProofPaneProps) {
   );
 }
 
-/** A GFCI by its own button, and by a tester. */
-function GroundFault({ job, circuitId }: Pick<ProofPaneProps, 'job' | 'circuitId'>) {
+type Trips = 'not-tried' | 'no' | 'yes';
+
+const TRIPS_ON_LOAD: readonly { readonly value: Trips; readonly label: string }[] = [
+  { value: 'not-tried', label: 'Not tried' },
+  { value: 'no', label: 'It holds' },
+  { value: 'yes', label: 'It trips' },
+];
+
+/** A GFCI by its own button, by a tester, by what is left past it, and as the load comes on. */
+function GroundFault({ job, circuitId, gfci }: Pick<ProofPaneProps, 'job' | 'circuitId' | 'gfci'>) {
   const { canWrite, check, put } = useCheckEditor(job, circuitId);
   const of = { job, circuitId };
+  const { tripsOnLoad } = check;
   return (
     <>
       <CheckField
@@ -144,15 +163,39 @@ function GroundFault({ job, circuitId }: Pick<ProofPaneProps, 'job' | 'circuitId
         field="tripMa"
         label="GFCI trips at, mA"
         unit="mA"
-        help={`${TRIP_MA.low} to ${TRIP_MA.high}. Load neutral on the device, pigtail on the bar: or it trips at the first load.`}
+        help={`${TRIP_MA.low} to ${TRIP_MA.high} by the tester`}
       />
+      <Figure
+        {...of}
+        field="trippedV"
+        label="Past it while it is tripped, V"
+        unit="V"
+        help={`Under ${DEAD_V}: more, and line and load are reversed`}
+      />
+      <ChoiceField<Trips>
+        label="As the 120 V load comes on"
+        value={tripsOnLoad === null ? 'not-tried' : tripsOnLoad ? 'yes' : 'no'}
+        choices={TRIPS_ON_LOAD}
+        disabled={!canWrite}
+        help="Load neutral on the device, pigtail on the bar: or it trips now"
+        onChoose={(trips) => {
+          put({ tripsOnLoad: trips === 'not-tried' ? null : trips === 'yes' }, 'GFCI as the load comes on');
+        }}
+      />
+      {gfci.length > 0 && (
+        <ul className={classes['gfci']} role="alert" aria-label="What explains the GFCI">
+          {gfci.map((each) => (
+            <li key={gfciWords(each)}>{gfciWords(each)}.</li>
+          ))}
+        </ul>
+      )}
     </>
   );
 }
 
 /** What is proved besides the voltages: dead first, in the order of the proof. */
 export function ProofPane(props: ProofPaneProps) {
-  const { job, circuitId, groundLimitOhms, hasGfci } = props;
+  const { job, circuitId, groundLimitOhms, hasGfci, gfci } = props;
   const { canWrite, check, put } = useCheckEditor(job, circuitId);
   const of = { job, circuitId };
   return (
@@ -188,7 +231,7 @@ export function ProofPane(props: ProofPaneProps) {
         unit="A"
         help="Clamped: the bands under load follow it"
       />
-      {hasGfci && <GroundFault {...of} />}
+      {hasGfci && <GroundFault {...of} gfci={gfci} />}
       <Figure
         {...of}
         field="riseC"

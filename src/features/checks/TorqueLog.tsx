@@ -1,10 +1,12 @@
 import type { CircuitCheck } from '../../core/checks/checksDocument';
+import { isSetTo, withTorque } from '../../core/checks/torqueRecord';
 import type { TorquedTerminal } from '../../core/checks/terminalKeys';
 import type { Job } from '../../core/job/jobSchema';
 import { parseNumber, printNumber as n } from '../../core/units/number';
 import { terminalShort } from '../../core/wording/terminals';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
+import { DriverPane } from './DriverPane';
 import { useCheckEditor } from './useCheckEditor';
 import classes from './checks.module.css';
 
@@ -15,20 +17,15 @@ interface TorqueLogProps {
   readonly from: 'label' | 'default';
 }
 
-type Torque = CircuitCheck['torque'][number];
+type Turns = Omit<CircuitCheck['torque'][number], 'terminal'>;
 
 const LB_IN = { min: 1, max: 2000, units: ['lb-in', 'in-lb'], shown: 'pound-inches' } as const;
-/** A driver is good to this share. */
-const SHARE = 0.06;
 const AT: Readonly<Record<TorquedTerminal['at'], string>> = {
   panel: 'panel',
   'line-side': 'line side',
   'load-side': 'load side',
   load: 'load',
 };
-
-const isSet = (value: number | null | undefined, wanted: number): boolean =>
-  value != null && Math.abs(value - wanted) <= SHARE * wanted;
 
 /** One terminal: its label, and what it was tightened to, twice: stranded wire settles. */
 function TerminalRow({
@@ -40,11 +37,10 @@ function TerminalRow({
   const own = check.torque.find((each) => each.terminal === terminal.key);
   const { torqueLbIn: wanted } = terminal;
   const name = `${terminal.letters} ${terminalShort[terminal.terminal]}, ${AT[terminal.at]}`;
-  const change = (torque: Torque | null, mergeKey: string): void => {
-    const others = check.torque.filter((each) => each !== own);
-    put({ torque: torque === null ? others : [...others, torque] }, `Torque: ${name}`, mergeKey);
+  const change = (torque: Turns | null, mergeKey: string): void => {
+    put({ torque: withTorque(check, terminal.key, torque).torque }, `Torque: ${name}`, mergeKey);
   };
-  const done = isSet(own?.first, wanted) && isSet(own?.second, wanted);
+  const done = isSetTo(own?.first, wanted) && isSetTo(own?.second, wanted);
   return (
     <tr data-state={own === undefined ? 'open' : done ? 'ok' : 'part'}>
       <th scope="row">{name}</th>
@@ -61,15 +57,8 @@ function TerminalRow({
             print={(value) => (value === null ? '' : n(value))}
             parse={(text) => (text.trim() === '' ? null : parseNumber(text, LB_IN))}
             onValue={(value, mergeKey) => {
-              if (which === 'second')
-                change({ terminal: terminal.key, first: own?.first ?? wanted, second: value }, mergeKey);
-              else
-                change(
-                  value === null
-                    ? null
-                    : { terminal: terminal.key, first: value, second: own?.second ?? null },
-                  mergeKey,
-                );
+              if (which === 'second') change({ first: own?.first ?? wanted, second: value }, mergeKey);
+              else change(value === null ? null : { first: value, second: own?.second ?? null }, mergeKey);
             }}
           />
         </td>
@@ -87,6 +76,7 @@ export function TorqueLog({ job, circuitId, terminals, from }: TorqueLogProps) {
         Torque, lb-in{' '}
         <span className="second">{from === 'label' ? 'by the label' : 'default table: read the label'}</span>
       </h2>
+      <DriverPane job={job} circuitId={circuitId} terminals={terminals} />
       <table className={classes['torque']}>
         <thead>
           <tr>

@@ -31,7 +31,7 @@ export function Dialogs({ open, ids, current, dialog, onClose }: DialogsProps) {
         </Drawer.Content>
       </Drawer.Root>
       {dialog === 'wiring' && current !== undefined && (
-        <TerminationsDialog view={current} onClose={onClose} />
+        <TerminationsDialog job={open.job} view={current} onClose={onClose} />
       )}
       {dialog === 'options' && current !== undefined && (
         <OptionsDialog job={open.job} view={current} onClose={onClose} />

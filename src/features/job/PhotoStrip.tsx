@@ -11,6 +11,8 @@ interface PhotoStripProps {
   readonly photos: readonly Photo[];
   readonly jobId: string;
   readonly of: PhotoOwner;
+  /** The station that is photographed, where it is one of a circuit. */
+  readonly station?: string;
 }
 
 function PhotoTile({ photo, of }: { readonly photo: Photo; readonly of: PhotoOwner }) {
@@ -50,12 +52,12 @@ function PhotoTile({ photo, of }: { readonly photo: Photo; readonly of: PhotoOwn
 }
 
 /** Photographs of plate, place or panel label. Scaled down and kept with the job. */
-export function PhotoStrip({ photos, jobId, of }: PhotoStripProps) {
+export function PhotoStrip({ photos, jobId, of, station }: PhotoStripProps) {
   const { canWrite } = useJobEditor();
-  const { add, problem } = useAddPhoto(jobId, of);
+  const { add, problem } = useAddPhoto(jobId, of, station);
   const picker = useFilePicker({
     accept: 'image/*',
-    label: 'Photograph of the plate or the place',
+    label: station === undefined ? 'Photograph of the plate or the place' : `Photograph of ${station}`,
     camera: true,
     onFile: (file) => void add(file),
   });

@@ -40,12 +40,6 @@ function daysStateOf({ job, circuits, days }: JobEvaluation): StageState {
   return { severity: circuits.length > 0 && job.days.gates.length > 0 ? 'ok' : 'nothing', open: 0 };
 }
 
-/** How the checks stand: a reading outside of its band is a stop; without any reading there is nothing yet. */
-function checksStateOf({ job, readOut }: JobEvaluation): StageState {
-  if (readOut.length > 0) return { severity: 'stop', open: readOut.length };
-  return { severity: job.checks.length > 0 ? 'ok' : 'nothing', open: 0 };
-}
-
 /**
  * The stages of a job in the order of the work. Bar, digits, palette, addresses and counts are made of this list: a
  * new stage is an entry here and its page in the router, which does not compile without it.
@@ -97,7 +91,7 @@ export const STAGES = [
     id: 'checks',
     name: 'Checks',
     path: 'checks',
-    stateOf: (evaluation) => checksStateOf(evaluation),
+    stateOf: ({ job, openInChecks }) => stateOf(openInChecks, job.checks.length > 0),
   },
 ] as const satisfies readonly Stage[];
 

@@ -7,7 +7,7 @@ import { useAppDispatch } from '../../store/store';
 import { scalePhoto } from './scalePhoto';
 
 /** Takes a picture into a job: scaled down, kept in this browser, tied to what it belongs to. */
-export function useAddPhoto(jobId: string, of: PhotoOwner) {
+export function useAddPhoto(jobId: string, of: PhotoOwner, station?: string) {
   const dispatch = useAppDispatch();
   const [problem, setProblem] = useState<string | null>(null);
   const add = async (file: File, caption = ''): Promise<void> => {
@@ -19,7 +19,7 @@ export function useAddPhoto(jobId: string, of: PhotoOwner) {
     setProblem(null);
     const id = crypto.randomUUID();
     await keepPhoto({ id, jobId, picture });
-    const photo: Photo = { id, caption };
+    const photo: Photo = { id, caption, ...(station !== undefined && { station }) };
     // Pictures are scaled side by side: each is added after those that came before it.
     const command = { kind: 'add-photo', of, photo, at: LIMITS.photos } as const;
     await dispatch(editNamed(jobId, { command, label: 'Add a photograph' }));

@@ -26,6 +26,7 @@ import { sectionLabels } from '../../ui/pictures/sectionLabels';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { RunSection } from '../../ui/pictures/RunSection';
 import { WiringOnSheet, WorkingsOnSheet } from './WorkingsOnSheet';
+import { ProofOnSheet } from './ProofOnSheet';
 import { RouteOnSheet } from './RouteOnSheet';
 import { SheetFacts } from './SheetFacts';
 import classes from './SheetPage.module.css';
@@ -202,6 +203,7 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
   const { figures } = solved;
   const { job } = evaluation;
   const { open: onRoute, report } = evaluation.routeOf(view);
+  const own = evaluation.check(circuit.id);
   const geometry = useMemo(() => sectionGeometry(circuit.run, circuit.startHeightFt), [circuit]);
   return (
     <article className={classes['sheet']} data-theme="paper">
@@ -220,7 +222,8 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
       <Figures view={view} />
       <SheetFacts evaluation={evaluation} view={view} />
       <Findings evaluation={evaluation} view={view} />
-      <WiringOnSheet view={view} />
+      <WiringOnSheet job={job} view={view} />
+      {own !== undefined && <ProofOnSheet job={job} view={view} own={own} />}
       <WorkingsOnSheet job={job} view={view} />
       <section>
         <h2>Cautions</h2>

@@ -1,3 +1,4 @@
+import { appliedTorque } from '../../core/checks/torqueRecord';
 import { stationLetter } from '../../core/circuit/stations';
 import { FIGURE_KEYS, type FigureKey } from '../../core/findings/subject';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
@@ -68,14 +69,14 @@ export function WorkingsOnSheet({ job, view }: OnSheet) {
 }
 
 /** Which conductor goes where, end by end, in the order of landing. */
-export function WiringOnSheet({ view }: Pick<OnSheet, 'view'>) {
+export function WiringOnSheet({ job, view }: OnSheet) {
   const wired = wiring(view.circuit, view.solved, view.context.code);
   if (wired === null) return null;
   const { torqueFrom } = wired;
   return (
     <section className={classes['workings']}>
       <h2>Terminations, in the order of landing</h2>
-      <LandingTables view={view} wired={wired} />
+      <LandingTables view={view} wired={wired} torques={appliedTorque(job.checks, view.circuit.id)} />
       <p className={classes['small']}>
         Torque in pound-inches{' '}
         {torqueFrom === 'label' ? 'as on the label.' : 'by the default table; the label comes first.'}

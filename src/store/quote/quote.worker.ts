@@ -19,7 +19,10 @@ function* work({ job, circuitId, elsewhere }: QuoteRequest): Steps<number, Quote
       yield options.length;
     }
   const picked = asPicked(evaluation, memo).evaluation;
-  const stops = picked.findings.filter(({ severity }) => severity === 'stop');
+  // A reading that is out says nothing about a price.
+  const stops = picked.findings.filter(
+    ({ severity, subject }) => severity === 'stop' && subject.kind !== 'check',
+  );
   return { circuitId, options, estimate: jobEstimate(picked, desk), stops };
 }
 

@@ -79,21 +79,17 @@ function One({ enclosure, name, receptacle, torques }: OneProps) {
 interface LandingTablesProps {
   readonly view: CircuitEvaluation;
   readonly wired: Wiring;
+  /** Torque that was applied, by terminal. */
+  readonly torques: Readonly<Record<string, number>>;
 }
 
 /** Every landing of a circuit on paper, enclosure by enclosure: order, conductor, terminal, torque in pound-inches. */
-export function LandingTables({ view: { circuit, solved }, wired }: LandingTablesProps) {
+export function LandingTables({ view: { circuit, solved }, wired, torques }: LandingTablesProps) {
   const receptacle = solved.figures.outlet.receptacle?.config ?? null;
   return (
     <div className={classes['enclosures']}>
       {enclosuresOf(circuit, solved.figures, wired).map((enclosure, at) => (
-        <One
-          key={at}
-          enclosure={enclosure}
-          name={circuit.name}
-          receptacle={receptacle}
-          torques={circuit.torques ?? {}}
-        />
+        <One key={at} enclosure={enclosure} name={circuit.name} receptacle={receptacle} torques={torques} />
       ))}
     </div>
   );

@@ -1,3 +1,4 @@
+import { freshCheck } from '../../../src/core/checks/checksDocument';
 import type { Segment } from '../../../src/core/circuit/circuitSchema';
 import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
 import type { Amendment } from '../../../src/core/code/amendment';
@@ -302,6 +303,15 @@ export const jobExamples: ReadonlyMap<string, Job> = new Map<string, Job>([
   ...Object.entries(ofRoutes),
   ...Object.entries(ofHouses),
   ...Object.entries(raisedByWater),
+  ...Object.entries({
+    'check.reading': { readings: [{ at: 'A', pair: 'L1G' as const, on: false, volts: 60 }] },
+    'check.figure': { insulationMohm: 0.5 },
+    'check.torque': { left: 'locked' as const },
+    'check.left-on': { left: 'on' as const },
+  }).map(([code, part]): readonly [string, Job] => [
+    code,
+    jobOf([circuit()], { checks: [{ ...freshCheck('circuit'), ...part }] }),
+  ]),
   [
     'work.before-inspection',
     jobOf([circuit({ appliance: kiln, run: [trench()] })], {

@@ -16,8 +16,8 @@ describe('the demo job', () => {
     expect(demoJob.circuits).toHaveLength(10);
   });
 
-  test('has one stop, the cable that everybody takes for 60 A, and three questions', () => {
-    expect(of('stop')).toEqual(['conductor.terminal-60c']);
+  test('has two stops, the cable that everybody takes for 60 A and a neutral joint that heats, and three questions', () => {
+    expect(of('stop')).toEqual(['conductor.terminal-60c', 'check.reading']);
     expect(of('ask').toSorted()).toEqual(['bond.taps', 'gfci.contested', 'rv.larger']);
     expect(of('check')).toEqual(['gfci.hvac-exempt']);
   });

@@ -125,7 +125,7 @@ describe('older files', () => {
     expect(writeJobFile(result.job)).toContain(`"version": ${JOB_VERSION}`);
   });
 
-  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10])(
+  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11])(
     'a file as version %i wrote it opens with all that it said',
     (version) => {
       const text = readFileSync(`tests/fixtures/job-v${version}.pasture.json`, 'utf8');
@@ -148,6 +148,27 @@ describe('older files', () => {
       expect(evaluateJob(job).findings.length).toBeGreaterThan(0);
     },
   );
+
+  test('torque that stood with a circuit and with its readings is one record, by terminal', () => {
+    const { checks } = read(readFileSync('tests/fixtures/job-v11.pasture.json', 'utf8'));
+    expect(checks.find(({ id }) => id === 'deck-tub')).toMatchObject({
+      torque: [
+        { terminal: 'load neutral', first: 20, second: 20 },
+        { terminal: 'panel hot-1', first: 44, second: null },
+        { terminal: 'load ground', first: 36, second: null },
+      ],
+      tripsOnLoad: null,
+      traced: null,
+      built: [],
+    });
+    const alone = { circuits: [{ id: 'well', torques: { 'panel hot-1': 35 } }, { id: 'kiln' }], checks: [] };
+    expect(migrate(alone, 11)).toMatchObject({
+      document: {
+        circuits: [{ id: 'well' }, { id: 'kiln' }],
+        checks: [{ id: 'well', torque: [{ terminal: 'panel hot-1', first: 35, second: null }] }],
+      },
+    });
+  });
 
   test('what cannot be carried forward is refused, not guessed', () => {
     expect(readJobDocument({ circuits: 'many' }, 0)).toMatchObject({ ok: false });

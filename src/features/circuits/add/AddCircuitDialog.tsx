@@ -27,7 +27,7 @@ import { QuantityField } from '../../../ui/fields/QuantityField';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { useStageActions } from '../../job/stageActions';
 import { TypeBar } from '../../job/TypeBar';
-import { parseSegmentLength } from '../run/segmentFields';
+import { parseSegmentLength } from '../../../core/circuit/segmentLength';
 import { Dialog } from '../../../ui/shell/Dialog';
 import classes from '../../job/dialogs.module.css';
 

@@ -1,4 +1,6 @@
 import { useState } from 'react';
+import { appliedTorque } from '../../../core/checks/torqueRecord';
+import type { Job } from '../../../core/job/jobSchema';
 import { formName } from '../../../core/wording/places';
 import { wiringScenes, type DrawnWire, type WiringScene } from '../../../core/drawing/wiringScene';
 import { enclosuresOf } from '../../../core/wiring/enclosures';
@@ -13,6 +15,7 @@ import { TorqueEntry } from './TorqueEntry';
 import classes from './TerminationsDialog.module.css';
 
 interface TerminationsDialogProps {
+  readonly job: Job;
   readonly view: CircuitEvaluation;
   readonly onClose: () => void;
 }
@@ -24,11 +27,15 @@ const screwsOf = (scenes: readonly WiringScene[]): readonly DrawnWire[] =>
     .filter(({ capped }) => !capped)
     .toSorted((a, b) => a.entered.landing.order - b.entered.landing.order);
 
-function Landings({ view, wired }: { readonly view: CircuitEvaluation; readonly wired: Wiring }) {
+function Landings({
+  job,
+  view,
+  wired,
+}: Pick<TerminationsDialogProps, 'job' | 'view'> & { readonly wired: Wiring }) {
   const [selected, setSelected] = useState<string | null>(null);
   const scenes = wiringScenes(enclosuresOf(view.circuit, view.solved.figures, wired));
   const screws = screwsOf(scenes);
-  const torques = view.circuit.torques ?? {};
+  const torques = appliedTorque(job.checks, view.circuit.id);
   const next = screws.find(({ key }) => torques[key] === undefined)?.key ?? null;
   const wire = screws.find(({ key }) => key === selected);
   const done = screws.filter(({ key }) => torques[key] !== undefined).length;
@@ -36,6 +43,7 @@ function Landings({ view, wired }: { readonly view: CircuitEvaluation; readonly 
     <>
       <WiringRow
         view={view}
+        torques={torques}
         scenes={scenes}
         selected={selected}
         next={next}
@@ -50,6 +58,7 @@ function Landings({ view, wired }: { readonly view: CircuitEvaluation; readonly 
         </p>
         {wire !== undefined && (
           <TorqueEntry
+            job={job}
             circuit={view.circuit}
             wire={wire}
             onDone={() => {
@@ -63,7 +72,7 @@ function Landings({ view, wired }: { readonly view: CircuitEvaluation; readonly 
 }
 
 /** The terminations of every enclosure of a circuit, in the order of landing: the load first, the panel last. */
-export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
+export function TerminationsDialog({ job, view, onClose }: TerminationsDialogProps) {
   const { circuit, solved, context } = view;
   const wired = wiring(circuit, solved, context.code);
   if (wired === null) {
@@ -90,7 +99,7 @@ export function TerminationsDialog({ view, onClose }: TerminationsDialogProps) {
           ? 'as on the label.'
           : 'by the default table: read the label, it comes first.'}
       </p>
-      <Landings view={view} wired={wired} />
+      <Landings job={job} view={view} wired={wired} />
       {outlet.receptacle !== null && <ReceptacleFace config={outlet.receptacle.config} size={132} />}
       <SpliceList splices={splices} />
       <h3 className={classes['head']}>Seen at the ends</h3>

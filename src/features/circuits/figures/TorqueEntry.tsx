@@ -1,7 +1,9 @@
+import { checkOf, withTorque } from '../../../core/checks/torqueRecord';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
 import type { DrawnWire } from '../../../core/drawing/wiringScene';
 import { parseNumber, printNumber } from '../../../core/units/number';
 import { landingWords } from '../../../core/wording/terminals';
+import type { Job } from '../../../core/job/jobSchema';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import classes from './TerminationsDialog.module.css';
@@ -9,6 +11,7 @@ import classes from './TerminationsDialog.module.css';
 const TORQUE = { min: 1, max: 6000, units: ['lb-in', 'in-lb', 'lbin'], shown: 'lb-in' } as const;
 
 interface TorqueEntryProps {
+  readonly job: Job;
   readonly circuit: Circuit;
   readonly wire: DrawnWire;
   /** The next screw, once this one is done. */
@@ -16,11 +19,12 @@ interface TorqueEntryProps {
 }
 
 /** The torque that was put on one screw; Enter goes on to the next. */
-export function TorqueEntry({ circuit, wire, onDone }: TorqueEntryProps) {
-  const { canWrite, replaceCircuit } = useJobEditor();
+export function TorqueEntry({ job, circuit, wire, onDone }: TorqueEntryProps) {
+  const { canWrite, edit } = useJobEditor();
   const { landing } = wire.entered;
-  const torques = circuit.torques ?? {};
-  const applied = torques[wire.key];
+  const check = checkOf(job.checks, circuit.id);
+  const own = check.torque.find(({ terminal }) => terminal === wire.key);
+  const applied = own && (own.second ?? own.first);
   return (
     <form
       className={classes['torque']}
@@ -49,9 +53,18 @@ export function TorqueEntry({ circuit, wire, onDone }: TorqueEntryProps) {
         print={(value) => (value === undefined ? '' : `${printNumber(value)} lb-in`)}
         parse={(text) => (text.trim() === '' ? undefined : parseNumber(text, TORQUE))}
         onValue={(value, mergeKey) => {
-          const { [wire.key]: _was, ...others } = torques;
-          const next = value === undefined ? others : { ...others, [wire.key]: value };
-          replaceCircuit({ ...circuit, torques: next }, 'Torque applied', mergeKey);
+          // Typed over a second torque, it is the second one that is typed.
+          const torque =
+            value === undefined
+              ? null
+              : own?.second == null
+                ? { first: value, second: null }
+                : { first: own.first, second: value };
+          edit(
+            { kind: 'put-check', id: circuit.id, check: withTorque(check, wire.key, torque) },
+            'Torque applied',
+            mergeKey,
+          );
         }}
       />
     </form>

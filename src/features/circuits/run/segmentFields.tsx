@@ -1,11 +1,10 @@
-import { LIMITS } from '../../../core/code/limits';
 import { withPlace, withSegment } from '../../../core/circuit/edits/circuitEdits';
 import type { Circuit } from '../../../core/circuit/circuitSchema';
 import { METHOD_IDS, METHODS, ENVIRONMENTS } from '../../../core/code/methods';
+import { parseSegmentLength } from '../../../core/circuit/segmentLength';
 import { segmentSpan } from '../../../core/circuit/stations';
-import { parseLength, printLength } from '../../../core/units/length';
+import { printLength } from '../../../core/units/length';
 import { feet, type Feet } from '../../../core/units/quantity';
-import { isRefused, refuse, type Refused } from '../../../core/units/refused';
 import { methodName, environmentName } from '../../../core/wording/words';
 import { useDesign } from '../../../store/useDesign';
 import { useJobEditor } from '../../../store/useJobEditor';
@@ -18,17 +17,6 @@ interface SegmentFieldProps {
   readonly bare?: boolean;
   readonly className?: string | undefined;
 }
-
-const MIN_FT = 1;
-
-/** A length that a segment may have. */
-export const parseSegmentLength = (text: string): Feet | Refused => {
-  const parsed = parseLength(text);
-  if (isRefused(parsed)) return parsed;
-  return parsed < MIN_FT || parsed > LIMITS.segmentFt
-    ? refuse(text, `a length from ${MIN_FT} to ${LIMITS.segmentFt} ft, such as 62 ft or 12'6"`)
-    : parsed;
-};
 
 /** Length of wire in one segment. */
 export function LengthField({ circuit, index, bare = false, className }: SegmentFieldProps) {

@@ -12,6 +12,8 @@ import classes from './wiring.module.css';
 interface WiringRowProps {
   readonly view: CircuitEvaluation;
   readonly scenes: readonly WiringScene[];
+  /** Torque that was applied, by terminal. */
+  readonly torques: Readonly<Record<string, number>>;
   readonly selected: string | null;
   readonly next: string | null;
   readonly onSelect: (wire: DrawnWire) => void;
@@ -41,7 +43,7 @@ function Caption({ view, enclosure }: { readonly view: CircuitEvaluation; readon
 }
 
 /** The enclosures of a circuit in a row, from panel to load; on a phone one below the other. */
-export function WiringRow({ view, scenes, selected, next, onSelect }: WiringRowProps) {
+export function WiringRow({ view, scenes, torques, selected, next, onSelect }: WiringRowProps) {
   const { circuit } = view;
   return (
     <div className={classes['row']}>
@@ -58,7 +60,7 @@ export function WiringRow({ view, scenes, selected, next, onSelect }: WiringRowP
             <EnclosurePicture
               scene={scene}
               label={`Terminations, ${name}`}
-              torques={circuit.torques ?? {}}
+              torques={torques}
               selected={selected}
               next={next}
               onSelect={onSelect}

@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { takenTorque, type TakenTorque } from '../../core/checks/torqueDriver';
+import type { TorquedTerminal } from '../../core/checks/terminalKeys';
+import { nextTorque, withTorque } from '../../core/checks/torqueRecord';
+import type { Job } from '../../core/job/jobSchema';
+import { driverWords } from '../../core/wording/checkWords';
+import { terminalShort } from '../../core/wording/terminals';
+import { askDriver, DRIVER_BEHAVIORS, type DriverBehavior } from '../../store/checks/torqueDriver';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { today } from '../job/today';
+import { useCheckEditor } from './useCheckEditor';
+import classes from './checks.module.css';
+
+interface DriverPaneProps {
+  readonly job: Job;
+  readonly circuitId: string;
+  readonly terminals: readonly TorquedTerminal[];
+}
+
+/** The simulated torque driver: each turn goes to the next terminal, the first time round and the second. */
+export function DriverPane({ job, circuitId, terminals }: DriverPaneProps) {
+  const { canWrite, check, put } = useCheckEditor(job, circuitId);
+  const [behavior, setBehavior] = useState<DriverBehavior>('none');
+  const [asking, setAsking] = useState(false);
+  const [said, setSaid] = useState<TakenTorque | { readonly problem: string } | null>(null);
+  const next = nextTorque(
+    check,
+    terminals.map(({ key }) => key),
+  );
+  const terminal = terminals.find(({ key }) => key === next?.terminal);
+  if (next === null || terminal === undefined) return <p>Every terminal is torqued twice.</p>;
+  const ask = async (): Promise<void> => {
+    setAsking(true);
+    const answer = await askDriver(behavior, terminal.torqueLbIn, today());
+    setAsking(false);
+    if ('problem' in answer) {
+      setSaid(answer);
+      return;
+    }
+    const taken = takenTorque(answer, terminal.torqueLbIn, today());
+    setSaid(taken);
+    if ('refused' in taken) return;
+    const first = check.torque.find((each) => each.terminal === terminal.key)?.first ?? taken.lbIn;
+    const torque = { first, second: next.time === 'second' ? taken.lbIn : null };
+    put({ torque: withTorque(check, terminal.key, torque).torque }, 'Torque from the driver');
+  };
+  return (
+    <section className={classes['driver']} aria-label="Torque driver (simulated)">
+      <p>
+        Next: <b className="fig">{terminal.letters}</b> {terminalShort[terminal.terminal]},{' '}
+        <b className="fig">{terminal.torqueLbIn} lb-in</b>, {next.time} time
+      </p>
+      <button type="button" className="act" disabled={!canWrite || asking} onClick={() => void ask()}>
+        {asking ? 'Waiting for the driver' : 'Take it from the driver (simulated)'}
+      </button>
+      <ChoiceField
+        label="How the simulated driver answers"
+        value={behavior}
+        choices={DRIVER_BEHAVIORS}
+        onChoose={setBehavior}
+      />
+      {said !== null && (
+        <p role={'problem' in said || 'refused' in said ? 'alert' : 'status'}>
+          {'problem' in said ? said.problem : driverWords(said)}
+        </p>
+      )}
+    </section>
+  );
+}
