@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { benchBatches } from './bench/batches';
 import { benchBundles } from './bench/bundles';
+import { benchChecks } from './bench/checks';
 import { benchHouse } from './bench/house';
 import { benchKeystroke } from './bench/keystroke';
 import { benchLargeJobs } from './bench/largeJobs';
@@ -18,6 +19,7 @@ benchHouse();
 benchRoute();
 benchWater();
 benchTakeoff();
+benchChecks();
 
 console.log('\nbench: building the application and the bare page');
 spawnSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });

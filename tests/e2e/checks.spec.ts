@@ -1,4 +1,6 @@
 import type { Page } from '@playwright/test';
+import { demoJob } from '../../src/core/job/demo/demoJob';
+import { writeJobFile } from '../../src/core/job/jobFile';
 import { expect, openDemo, startJob, test } from '../support/app';
 
 const diagnosis = (page: Page) => page.getByRole('region', { name: 'Diagnosis' });
@@ -59,6 +61,100 @@ test('by keyboard: readings one after the other by Enter, a point left out is as
   await expect(screw.getByRole('textbox').nth(1)).toBeEnabled();
   await screw.getByRole('textbox').nth(1).fill(label);
   await expect(steps(page)).toContainText('1 of 6');
+});
+
+test('the torque driver: a turn goes to the next screw, one that stopped short is not kept', async ({
+  page,
+}) => {
+  await openChecks(page);
+  const driver = page.getByRole('region', { name: 'Torque driver (simulated)' });
+  const take = driver.getByRole('button', { name: 'Take it from the driver (simulated)' });
+  await expect(driver.getByText(/^Next: RD breaker, 45 lb-in, first time/)).toBeVisible();
+  await take.click();
+  await expect(driver.getByRole('status')).toHaveText('45 lb-in by T-14 (made up).');
+  await expect(driver.getByText(/^Next: BK breaker/)).toBeVisible();
+  await driver.getByLabel('How the simulated driver answers').selectOption('Stops short');
+  await take.click();
+  await expect(driver.getByRole('alert')).toHaveText(/stopped at 36 lb-in and did not let go. Not kept/);
+  await expect(page.getByLabel('BK breaker, panel: first torque')).toHaveValue('');
+  // The terminations of the circuit show the same record.
+  await page.keyboard.press('3');
+  await page
+    .getByRole('button', { name: /^Hot tub, deck/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Terminations' }).click();
+  await expect(page.getByText('Torque recorded at 1 of 17 screws')).toBeVisible();
+});
+
+test('the neutral trap, and line told from load', async ({ page }) => {
+  await openChecks(page);
+  await page.getByLabel('As the 120 V load comes on').selectOption('It trips');
+  const why = page.getByRole('alert', { name: 'What explains the GFCI' });
+  await expect(why.getByRole('listitem').first()).toHaveText(
+    /^Load neutral on the neutral bar, not on the device: \d+(\.\d)? A past it/,
+  );
+  await page.getByLabel('As the 120 V load comes on').selectOption('It holds');
+  await expect(why).toBeHidden();
+  await page.getByLabel('Past it while it is tripped, V').fill('120');
+  await expect(why).toHaveText(/Line and load reversed/);
+  await page.getByText('Line and load not marked at the pull').click();
+  await page.getByLabel('First one to the ground, ohm').fill('16.2');
+  await page.getByLabel('Second one to the ground, ohm').fill('0.1');
+  await expect(page.getByText('The second one comes from the panel. Mark both.')).toBeVisible();
+});
+
+test('lengths as built move the bands, and the plan when they are put in it', async ({ page }) => {
+  await openChecks(page);
+  await page.getByRole('button', { name: /Kiln, studio/ }).click();
+  const built = page.getByRole('region', { name: 'As built' });
+  const band = page.getByRole('row', { name: /^L1 to L2/ }).last();
+  await expect(page.getByRole('heading', { name: 'Kiln, studio' })).toBeVisible();
+  const before = await band.textContent();
+  await built.getByLabel('A to B: length as built').fill('190');
+  await expect(band).not.toHaveText(before ?? '');
+  await built.getByRole('button', { name: 'Put these lengths in the plan' }).click();
+  await expect(built.getByText('Planned 190 ft')).toBeVisible();
+});
+
+test('readings of another phone are merged: what differs is chosen, nothing is lost', async ({ page }) => {
+  await openChecks(page);
+  const theirs = demoJob.checks.map((check) =>
+    check.id === 'deck-tub'
+      ? {
+          ...check,
+          insulationMohm: 290,
+          readings: [...check.readings, { at: 'B', pair: 'L1L2' as const, on: false, volts: 241.9 }],
+        }
+      : check,
+  );
+  await page.getByLabel('Job file of the other phone').setInputFiles({
+    name: 'phone.pasture.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(writeJobFile({ ...demoJob, checks: theirs })),
+  });
+  const merge = page.getByRole('region', { name: 'Readings of another phone' });
+  await expect(merge.getByRole('status')).toHaveText(
+    'phone.pasture.json: 1 reading only there, 1 reading different.',
+  );
+  await merge.getByRole('button', { name: /Insulation: theirs, 290/ }).click();
+  await merge.getByRole('button', { name: 'Take them' }).click();
+  await expect(page.getByLabel('L1 to L2 at B, load off, volts')).toHaveValue('241.9');
+  await expect(page.getByLabel('Insulation, Mohm at 500 V')).toHaveValue('290');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Insulation, Mohm at 500 V')).toHaveValue('310');
+});
+
+test('the sheet prints what the circuit was proved by', async ({ page }) => {
+  await openDemo(page);
+  const { origin } = new URL(page.url());
+  await page.goto(`${origin}/jobs/demo-orchard-lane/deck-tub/sheet`);
+  const proved = page.getByRole('heading', { name: 'Proved' }).locator('..');
+  await expect(proved.getByRole('row', { name: /^L1 to N/ }).last()).toContainText('114.6');
+  await expect(proved).toContainText('310 Mohm');
+  await expect(proved).toContainText(
+    'Not explained away: Neutral, wire C to D: 0.62 ohm, or one of 6 more places',
+  );
 });
 
 test('an empty job has nothing to prove', async ({ page }) => {

@@ -157,7 +157,9 @@ export class JobEvaluation extends JobSizes {
 
   /** The circuits with a reading outside of its band. */
   get readOut(): readonly string[] {
-    return this.job.checks.filter(({ id }) => this.check(id)?.report?.diagnosis != null).map(({ id }) => id);
+    return this.job.checks
+      .filter(({ id }) => (this.check(id)?.report?.out.length ?? 0) > 0)
+      .map(({ id }) => id);
   }
 
   /** What the finished work is wanting in, by what was read on it. */

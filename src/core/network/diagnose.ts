@@ -52,16 +52,33 @@ const NOTHING = 1e-9;
 export const offBy = (read: number, expected: number): number =>
   Math.abs(read - expected) / (METER.share * Math.max(read, expected) + METER.least);
 
-/** Readings with the places of their leads and the network in both its states: found once, read for every fault. */
+/** Where leads were put: a station, two conductors, in which state. */
+interface Leads {
+  readonly station: number;
+  readonly ends: readonly [number, number];
+  readonly on: boolean;
+}
+
+/** A network in one state, the stations that were read in it, and for each reading where it is among all. */
+interface ReadState {
+  readonly solver: NetworkSolver;
+  readonly stations: readonly number[];
+  readonly leads: readonly (Leads & { readonly at: number; readonly among: number })[];
+}
+
+/** Readings with the places of their leads and the network in the states that were read: found once, read for every fault. */
 interface Measured {
-  readonly off: NetworkSolver;
-  readonly on: NetworkSolver;
   readonly volts: Float64Array;
-  readonly leads: readonly {
-    readonly station: number;
-    readonly ends: readonly [number, number];
-    readonly on: boolean;
-  }[];
+  readonly states: readonly ReadState[];
+}
+
+/** The readings of one state; none where nothing was read in it. */
+function readState(network: Network, all: readonly Leads[], on: boolean): readonly ReadState[] {
+  const own = all.flatMap((lead, at) => (lead.on === on ? [{ ...lead, at }] : []));
+  if (own.length === 0) return [];
+  const stations = [...new Set(own.map(({ station }) => station))];
+  const leads = own.map((lead) => ({ ...lead, among: stations.indexOf(lead.station) }));
+  return [{ solver: new NetworkSolver(network, { on, live: true }), stations, leads }];
 }
 
 /** Readings as they lie in a network; what it does not have is left out. */
@@ -70,11 +87,10 @@ function measuredIn(network: Network, readings: readonly Reading[]): Measured {
     const [station, ends] = [network.stations.indexOf(at), pairIn(network, pair)];
     return station < 0 || ends === undefined ? [] : [{ volts, lead: { station, ends, on } }];
   });
+  const leads = found.map(({ lead }) => lead);
   return {
-    off: new NetworkSolver(network, { on: false, live: true }),
-    on: new NetworkSolver(network, { on: true, live: true }),
     volts: Float64Array.from(found, ({ volts }) => volts),
-    leads: found.map(({ lead }) => lead),
+    states: [...readState(network, leads, false), ...readState(network, leads, true)],
   };
 }
 
@@ -86,13 +102,16 @@ function misfitOf({ volts }: Measured, expected: Float64Array): number {
 }
 
 /** Volts with their sign at each reading, with a fault. */
-function signedVolts({ leads, off, on }: Measured, fault: Fault | null): Float64Array {
-  const isRead = (state: boolean): boolean => leads.some((lead) => lead.on === state);
-  const [seenOff, seenOn] = [isRead(false) ? off.seen(fault) : [], isRead(true) ? on.seen(fault) : []];
-  return Float64Array.from(leads, (lead) => {
-    const seen = (lead.on ? seenOn : seenOff)[lead.station];
-    return seen === undefined ? 0 : readVolts(seen, lead.ends);
-  });
+function signedVolts({ volts, states }: Measured, fault: Fault | null): Float64Array {
+  const expected = new Float64Array(volts.length);
+  for (const { solver, stations, leads } of states) {
+    const seen = solver.seenAt(fault, stations);
+    for (const { at, among, ends } of leads) {
+      const there = seen[among];
+      if (there !== undefined) expected[at] = readVolts(there, ends);
+    }
+  }
+  return expected;
 }
 
 /** The ohms at which a misfit is least, on a scale of decades: steps first, then by the golden section. */

@@ -1,10 +1,10 @@
 import { pairIn, type Fault, type Network, type State } from './network';
-import { inverse, plus, plusDiagonal, times, type Square } from './smallMatrix';
+import { inverse, plus, plusDiagonal, times, zeros, type Square } from './smallMatrix';
 
 /** What is seen at a station, everything else joined: volts of each conductor, and ohms between them with all sources dead. */
 export interface Seen {
-  readonly volts: Float64Array;
-  readonly ohms: Square;
+  readonly volts: readonly number[];
+  readonly ohms: readonly number[];
 }
 
 /** Ohms of what is open, and of a sound joint: far beyond and far below what any wire, load or tester has. */
@@ -44,7 +44,7 @@ export class NetworkSolver {
   readonly #network: Network;
   readonly #state: State;
   readonly #size: number;
-  readonly #wires: readonly Float64Array[];
+  readonly #wires: readonly (readonly number[])[];
   readonly #loads: readonly Square[];
   readonly #sound: Sides;
 
@@ -54,23 +54,24 @@ export class NetworkSolver {
     this.#state = state;
     this.#size = conductors.length;
     this.#wires = stations.map((_, station) =>
-      Float64Array.from(conductors, (name, at) => {
+      conductors.map((name, at) => {
         const wire = station === 0 ? 0 : (wires[station - 1]?.[at] ?? Infinity);
         const lifted = station === 0 && !state.live && name.startsWith('L') ? LIFTED : 0;
         return Math.min(OPEN, SOUND + wire) + lifted;
       }),
     );
     this.#loads = stations.map((_, station) => this.#loadsOf(station));
-    this.#sound = this.#sides(null, null);
+    const last = stations.length - 1;
+    this.#sound = { arrives: this.#arrives(null, null, last), hangs: this.#hangs(null, null, 0) };
   }
 
-  get #leak(): Float64Array {
-    return new Float64Array(this.#size).fill(this.#state.live ? LEAK.live : LEAK.dead);
+  get #leak(): readonly number[] {
+    return zeros(this.#size).fill(this.#state.live ? LEAK.live : LEAK.dead);
   }
 
   /** Loads of a station, with the leak of each conductor. */
   #loadsOf(station: number): Square {
-    const matrix = plusDiagonal(new Float64Array(this.#size * this.#size), this.#leak);
+    const matrix = plusDiagonal(zeros(this.#size * this.#size), this.#leak);
     if (this.#state.on)
       for (const load of this.#network.loads) {
         const ends = load.station === station ? pairIn(this.#network, load.between) : undefined;
@@ -80,7 +81,7 @@ export class NetworkSolver {
   }
 
   /** Ohms of the way to a station: its joint and the wire before it. */
-  #waysTo(station: number, fault: Fault | null): Float64Array {
+  #waysTo(station: number, fault: Fault | null): readonly number[] {
     const ways = this.#wires[station] ?? this.#leak;
     if (fault?.kind !== 'series' || fault.station !== station) return ways;
     return ways.with(fault.conductor, Math.min(OPEN, (ways[fault.conductor] ?? 0) + fault.ohms));
@@ -88,9 +89,9 @@ export class NetworkSolver {
 
   /** What hangs on a station itself, with what is shorted there. */
   #hangsAt(station: number, fault: Fault | null): Square {
-    const own = this.#loads[station] ?? new Float64Array(this.#size * this.#size);
+    const own = this.#loads[station] ?? zeros(this.#size * this.#size);
     if (fault?.kind !== 'short' || fault.station !== station) return own;
-    const shorted = new Float64Array(own);
+    const shorted = own.slice();
     link(shorted, this.#size, fault.between[0], fault.between[1], 1 / Math.max(SOUND, fault.ohms));
     return shorted;
   }
@@ -111,7 +112,7 @@ export class NetworkSolver {
   /** What hangs on a station where conductors are exchanged, as it hangs on what arrives there. */
   #exchangedBack(siemens: Square, from: readonly number[]): Square {
     const size = this.#size;
-    const back = plusDiagonal(new Float64Array(size * size), this.#leak);
+    const back = plusDiagonal(zeros(size * size), this.#leak);
     for (const [at, each] of siemens.entries()) {
       const [row, column] = [Math.floor(at / size), at % size];
       const to = (from[row] ?? row) * size + (from[column] ?? column);
@@ -120,18 +121,15 @@ export class NetworkSolver {
     return back;
   }
 
-  #sides(fault: Fault | null, sound: Sides | null): Sides {
-    return { arrives: this.#arrives(fault, sound), hangs: this.#hangs(fault, sound) };
-  }
-
-  #arrives(fault: Fault | null, sound: Sides | null): readonly Seen[] {
-    const { stations, supply } = this.#network;
+  /** What arrives at each station as far as one of them. */
+  #arrives(fault: Fault | null, sound: Sides | null, to: number): readonly Seen[] {
+    const { supply } = this.#network;
     const all: Seen[] = [];
     let before: Seen = {
-      volts: Float64Array.from(supply, (volts) => (this.#state.live ? volts : 0)),
-      ohms: new Float64Array(this.#size * this.#size),
+      volts: supply.map((volts) => (this.#state.live ? volts : 0)),
+      ohms: zeros(this.#size * this.#size),
     };
-    for (const station of stations.keys()) {
+    for (let station = 0; station <= to; station += 1) {
       const known = fault !== null && station < fault.station ? sound?.arrives[station] : undefined;
       const there = known ?? {
         volts: before.volts,
@@ -140,16 +138,17 @@ export class NetworkSolver {
       const here =
         fault?.kind === 'swap' && fault.station === station ? this.#exchanged(there, fault.from) : there;
       all.push(here);
-      const isNeeded = station + 1 >= (fault?.station ?? 0) && station + 1 < stations.length;
+      const isNeeded = station + 1 >= (fault?.station ?? 0) && station < to;
       if (isNeeded) before = joined(here, this.#hangsAt(station, fault), this.#size);
     }
     return all;
   }
 
-  #hangs(fault: Fault | null, sound: Sides | null): readonly Square[] {
+  /** What hangs on each station, from the end back to one of them. */
+  #hangs(fault: Fault | null, sound: Sides | null, from: number): readonly Square[] {
     const { stations } = this.#network;
-    const all: Square[] = stations.map(() => new Float64Array(this.#size * this.#size));
-    for (let station = stations.length - 1; station > 0; station -= 1) {
+    const all: Square[] = [];
+    for (let station = stations.length - 1; station > from; station -= 1) {
       const known = fault !== null && station > fault.station ? sound?.hangs[station - 1] : undefined;
       all[station - 1] = known ?? this.#beyond(station, all[station], fault);
     }
@@ -165,14 +164,22 @@ export class NetworkSolver {
     return inverse(plusDiagonal(inverse(there, this.#size), this.#waysTo(station, fault)), this.#size);
   }
 
+  /** What is seen at some stations, in their order, with a fault or with none. */
+  seenAt(fault: Fault | null, stations: readonly number[]): readonly Seen[] {
+    const known = fault === null ? this.#sound : null;
+    const arrives = known?.arrives ?? this.#arrives(fault, this.#sound, Math.max(...stations));
+    const hangs = known?.hangs ?? this.#hangs(fault, this.#sound, Math.min(...stations));
+    return stations.flatMap((station) => {
+      const [arrived, beyond] = [arrives[station], hangs[station]];
+      if (arrived === undefined) return [];
+      const own = this.#hangsAt(station, fault);
+      return [joined(arrived, beyond === undefined ? own : plus(own, beyond), this.#size)];
+    });
+  }
+
   /** What is seen at every station with a fault, or with none. */
   seen(fault: Fault | null): readonly Seen[] {
-    const { arrives, hangs } = fault === null ? this.#sound : this.#sides(fault, this.#sound);
-    return arrives.map((arrived, station) => {
-      const own = this.#hangsAt(station, fault);
-      const beyond = hangs[station];
-      return joined(arrived, beyond === undefined ? own : plus(own, beyond), this.#size);
-    });
+    return this.seenAt(fault, [...this.#network.stations.keys()]);
   }
 
   /** Ohms across the joint of a conductor that bears so many itself, all else sound; null where there is no path. */
@@ -193,12 +200,12 @@ export class NetworkSolver {
   /** Ohms from one side of an open joint to the other, through all else. */
   #aroundJoint(conductor: number, station: number): number {
     const size = this.#size;
-    const none = new Float64Array(size * size);
+    const none = zeros(size * size);
     const near = inverse(this.#sound.arrives[station]?.ohms ?? plusDiagonal(none, this.#leak), size);
     const far = plus(this.#hangsAt(station, null), this.#sound.hangs[station] ?? none);
     // One more row: the far side of the joint, apart from its near side.
     const more = size + 1;
-    const all = new Float64Array(more * more);
+    const all = zeros(more * more);
     const add = (row: number, column: number, siemens: number): void => {
       all[row * more + column] = (all[row * more + column] ?? 0) + siemens;
     };
@@ -208,7 +215,7 @@ export class NetworkSolver {
         add(row, column, near[row * size + column] ?? 0);
         add(beyond(row), beyond(column), far[row * size + column] ?? 0);
       }
-    return ohmsBetween({ volts: new Float64Array(more), ohms: inverse(all, more) }, [conductor, size]);
+    return ohmsBetween({ volts: zeros(more), ohms: inverse(all, more) }, [conductor, size]);
   }
 }
 

@@ -1,7 +1,7 @@
 import { stationLetter } from '../../core/circuit/stations';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { parseSegmentLength } from '../../core/circuit/segmentLength';
-import type { Job } from '../../core/job/jobSchema';
+import type { CircuitCheck } from '../../core/checks/checksDocument';
 import { printLength } from '../../core/units/length';
 import { feet } from '../../core/units/quantity';
 import { QuantityField } from '../../ui/fields/QuantityField';
@@ -10,13 +10,13 @@ import { useJobEditor } from '../../store/useJobEditor';
 import classes from './checks.module.css';
 
 interface BuiltLengthsProps {
-  readonly job: Job;
+  readonly check: CircuitCheck;
   readonly circuit: Circuit;
 }
 
 /** The lengths of a circuit as built: bands and print follow them at once, the plan where it is asked to. */
-export function BuiltLengths({ job, circuit }: BuiltLengthsProps) {
-  const { canWrite, check, put } = useCheckEditor(job, circuit.id);
+export function BuiltLengths({ check, circuit }: BuiltLengthsProps) {
+  const { canWrite, change } = useCheckEditor(circuit.id);
   const { replaceCircuit } = useJobEditor();
   const builtFt = new Map(check.built.map(({ segment, lengthFt }) => [segment, lengthFt]));
   const differs = circuit.run.some(({ id, lengthFt }) => (builtFt.get(id) ?? lengthFt) !== lengthFt);
@@ -37,9 +37,16 @@ export function BuiltLengths({ job, circuit }: BuiltLengthsProps) {
                 print={(value) => (value === null ? '' : printLength(feet(value)))}
                 parse={(text) => (text.trim() === '' ? null : parseSegmentLength(text))}
                 onValue={(value, mergeKey) => {
-                  const others = check.built.filter(({ segment }) => segment !== id);
-                  const built = value === null ? others : [...others, { segment: id, lengthFt: value }];
-                  put({ built }, `Length as built, ${name}`, mergeKey);
+                  change(
+                    (now) => {
+                      const others = now.built.filter(({ segment }) => segment !== id);
+                      return {
+                        built: value === null ? others : [...others, { segment: id, lengthFt: value }],
+                      };
+                    },
+                    `Length as built, ${name}`,
+                    mergeKey,
+                  );
                 }}
               />
             </li>

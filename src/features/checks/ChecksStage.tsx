@@ -8,6 +8,7 @@ import { printNumber as n } from '../../core/units/number';
 import { CHECKS_CAUTION } from '../../core/wording/cautions';
 import { PROOF_NAME, proofState } from '../../core/wording/checkWords';
 import { counted } from '../../core/wording/words';
+import { useDiagnosis } from '../../store/checks/useDiagnosis';
 import { evaluationOf } from '../../store/evaluation';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { useReadyJob } from '../job/JobPage';
@@ -98,7 +99,8 @@ function StepList({ steps }: { readonly steps: readonly Proof[] }) {
 
 /** The readings of one circuit, and what they say. */
 function Readings(props: Shown) {
-  const { evaluation, each, report } = props;
+  const { evaluation, each, own, report } = props;
+  const diagnosis = useDiagnosis(report, own.check.readings);
   const stations = stationsOf({ circuit: each.circuit, report });
   const [station, setStation] = useState(stations.at(-1)?.letter ?? 'A');
   const shown = stations.some(({ letter }) => letter === station) ? station : 'A';
@@ -111,7 +113,7 @@ function Readings(props: Shown) {
           {counted(report.expected.length, 'reading')}
         </span>
       </header>
-      <CircuitLadder circuit={each.circuit} report={report} />
+      <CircuitLadder circuit={each.circuit} report={report} diagnosis={diagnosis} />
       <div className={classes['tabs']} role="group" aria-label="Station">
         {stations.map(({ letter, name }) => (
           <button
@@ -126,12 +128,11 @@ function Readings(props: Shown) {
           </button>
         ))}
       </div>
-      <DiagnosisPane report={report} />
+      {diagnosis !== null && <DiagnosisPane diagnosis={diagnosis} />}
       <ReadingsGrid
-        job={evaluation.job}
         circuitId={each.circuit.id}
         expected={report.expected}
-        predicted={report.diagnosis?.predicted ?? []}
+        predicted={diagnosis?.predicted ?? []}
         stations={stations}
         shown={shown}
       />
@@ -145,18 +146,17 @@ function Side({ evaluation: { job }, each, own, report }: Shown) {
   return (
     <aside className={classes['side']} aria-label="Proof">
       <ProofPane
-        job={job}
-        circuitId={circuit.id}
+        check={own.check}
         steps={own.steps}
         groundLimitOhms={report.groundLimitOhms}
         hasGfci={solved.figures.outlet.gfci.form !== 'none'}
         gfci={own.gfci}
       />
-      <TracePane job={job} circuitId={circuit.id} network={report.network} />
+      <TracePane check={own.check} network={report.network} />
       {own.wired !== null && (
-        <TorqueLog job={job} circuitId={circuit.id} terminals={own.terminals} from={own.wired.torqueFrom} />
+        <TorqueLog check={own.check} terminals={own.terminals} from={own.wired.torqueFrom} />
       )}
-      <BuiltLengths job={job} circuit={circuit} />
+      <BuiltLengths check={own.check} circuit={circuit} />
       <MergePane job={job} />
     </aside>
   );

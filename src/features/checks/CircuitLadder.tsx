@@ -1,6 +1,7 @@
 import { useElementSize } from '@mantine/hooks';
 import { stationKinds, stationLetter, type StationKind } from '../../core/circuit/stations';
 import type { CircuitReport } from '../../core/checks/circuitReport';
+import type { Diagnosed } from '../../core/checks/diagnosed';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { PAIR_OF, PAIRS, type Conductor, type Pair } from '../../core/network/network';
 import { printNumber as n } from '../../core/units/number';
@@ -11,6 +12,7 @@ import classes from './checks.module.css';
 interface CircuitLadderProps {
   readonly circuit: Circuit;
   readonly report: CircuitReport;
+  readonly diagnosis: Diagnosed | null;
 }
 
 const KIND_NAME: Readonly<Record<StationKind, string>> = {
@@ -24,7 +26,7 @@ const KIND_NAME: Readonly<Record<StationKind, string>> = {
 };
 
 /** Stations where leads can be put, by letter and name. */
-export function stationsOf({ circuit, report }: CircuitLadderProps) {
+export function stationsOf({ circuit, report }: Pick<CircuitLadderProps, 'circuit' | 'report'>) {
   const kinds = stationKinds(circuit.run);
   return report.network.stations.map((letter) => {
     const kind = kinds.find((_, at) => stationLetter(at) === letter) ?? 'box';
@@ -53,9 +55,9 @@ function conductorsOf(name: Conductor | Pair): readonly Conductor[] {
 
 /** The circuit from panel to load with what explains its readings, and where is measured next. */
 export function CircuitLadder(props: CircuitLadderProps) {
-  const { circuit, report } = props;
+  const { circuit, report, diagnosis } = props;
   const { ref, width } = useElementSize<HTMLDivElement>();
-  const { network, diagnosis } = report;
+  const { network } = report;
   const next = diagnosis?.next ?? null;
   return (
     <div ref={ref} className={classes['ladder']}>

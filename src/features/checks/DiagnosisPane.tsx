@@ -1,4 +1,4 @@
-import type { CircuitReport, Diagnosed } from '../../core/checks/circuitReport';
+import type { Diagnosed } from '../../core/checks/diagnosed';
 import { printNumber as n } from '../../core/units/number';
 import { dangerWords } from '../../core/wording/checkWords';
 import { candidateWords, measurementWords, PAIR_NAME } from '../../core/wording/faultWords';
@@ -70,9 +70,7 @@ function Next({ diagnosis }: { readonly diagnosis: Diagnosed }) {
 }
 
 /** The diagnosis in place: dangers first, what explains the readings, what is measured next. */
-export function DiagnosisPane({ report }: { readonly report: CircuitReport }) {
-  const { diagnosis } = report;
-  if (diagnosis === null) return null;
+export function DiagnosisPane({ diagnosis }: { readonly diagnosis: Diagnosed }) {
   const { dangers, first, unexplained, suspect } = diagnosis;
   return (
     <section className={classes['diagnosis']} aria-label="Diagnosis" role="region">

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { takenTorque, type TakenTorque } from '../../core/checks/torqueDriver';
 import type { TorquedTerminal } from '../../core/checks/terminalKeys';
 import { nextTorque, withTorque } from '../../core/checks/torqueRecord';
-import type { Job } from '../../core/job/jobSchema';
+import type { CircuitCheck } from '../../core/checks/checksDocument';
 import { driverWords } from '../../core/wording/checkWords';
 import { terminalShort } from '../../core/wording/terminals';
 import { askDriver, DRIVER_BEHAVIORS, type DriverBehavior } from '../../store/checks/torqueDriver';
@@ -12,14 +12,13 @@ import { useCheckEditor } from './useCheckEditor';
 import classes from './checks.module.css';
 
 interface DriverPaneProps {
-  readonly job: Job;
-  readonly circuitId: string;
+  readonly check: CircuitCheck;
   readonly terminals: readonly TorquedTerminal[];
 }
 
 /** The simulated torque driver: each turn goes to the next terminal, the first time round and the second. */
-export function DriverPane({ job, circuitId, terminals }: DriverPaneProps) {
-  const { canWrite, check, put } = useCheckEditor(job, circuitId);
+export function DriverPane({ check, terminals }: DriverPaneProps) {
+  const { canWrite, change } = useCheckEditor(check.id);
   const [behavior, setBehavior] = useState<DriverBehavior>('none');
   const [asking, setAsking] = useState(false);
   const [said, setSaid] = useState<TakenTorque | { readonly problem: string } | null>(null);
@@ -40,9 +39,10 @@ export function DriverPane({ job, circuitId, terminals }: DriverPaneProps) {
     const taken = takenTorque(answer, terminal.torqueLbIn, today());
     setSaid(taken);
     if ('refused' in taken) return;
-    const first = check.torque.find((each) => each.terminal === terminal.key)?.first ?? taken.lbIn;
-    const torque = { first, second: next.time === 'second' ? taken.lbIn : null };
-    put({ torque: withTorque(check, terminal.key, torque).torque }, 'Torque from the driver');
+    change((now) => {
+      const first = now.torque.find((each) => each.terminal === terminal.key)?.first ?? taken.lbIn;
+      return withTorque(now, terminal.key, { first, second: next.time === 'second' ? taken.lbIn : null });
+    }, 'Torque from the driver');
   };
   return (
     <section className={classes['driver']} aria-label="Torque driver (simulated)">

@@ -75,9 +75,28 @@ function Conflicts({ job, merged, taken, onTake }: ConflictsProps) {
   );
 }
 
+/** Puts the readings of both in the job, by one edit. */
+function TakeThem({ merged, onTaken }: Pick<ConflictsProps, 'merged'> & { readonly onTaken: () => void }) {
+  const { canWrite, edit } = useJobEditor();
+  return (
+    <button
+      type="button"
+      className="act"
+      disabled={!canWrite}
+      onClick={() => {
+        const commands = merged.map(({ check }) => ({ kind: 'put-check' as const, id: check.id, check }));
+        edit({ kind: 'batch', commands }, 'Readings of another phone');
+        onTaken();
+      }}
+    >
+      Take them
+    </button>
+  );
+}
+
 /** Readings of two people on two phones as one: the other's job file is read, and what both differ in is chosen. */
 export function MergePane({ job }: { readonly job: Job }) {
-  const { canWrite, edit } = useJobEditor();
+  const { canWrite } = useJobEditor();
   const [read, setRead] = useState<Read | null>(null);
   const [taken, setTaken] = useState<ReadonlySet<string>>(new Set());
   const picker = useFilePicker({
@@ -117,21 +136,12 @@ export function MergePane({ job }: { readonly job: Job }) {
             }}
           />
           {added + taken.size > 0 && (
-            <button
-              type="button"
-              className="act"
-              onClick={() => {
-                const commands = merged.map(({ check }) => ({
-                  kind: 'put-check' as const,
-                  id: check.id,
-                  check,
-                }));
-                edit({ kind: 'batch', commands }, 'Readings of another phone');
+            <TakeThem
+              merged={merged}
+              onTaken={() => {
                 setRead(null);
               }}
-            >
-              Take them
-            </button>
+            />
           )}
         </>
       )}

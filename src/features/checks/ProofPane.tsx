@@ -8,7 +8,6 @@ import {
   TRIP_MA,
   type Proof,
 } from '../../core/checks/proofSteps';
-import type { Job } from '../../core/job/jobSchema';
 import { parseNumber, printNumber as n } from '../../core/units/number';
 import { gfciWords, LEFT_NAME, skippedWords } from '../../core/wording/checkWords';
 import { CheckField } from '../../ui/fields/CheckField';
@@ -19,8 +18,7 @@ import { useCheckEditor } from './useCheckEditor';
 import classes from './checks.module.css';
 
 interface ProofPaneProps {
-  readonly job: Job;
-  readonly circuitId: string;
+  readonly check: CircuitCheck;
   readonly steps: readonly Proof[];
   readonly groundLimitOhms: number;
   readonly hasGfci: boolean;
@@ -32,19 +30,18 @@ type NumberField = 'insulationMohm' | 'groundOhms' | 'loadA' | 'tripMa' | 'tripp
 
 /** A figure of the proof, with what it should be. */
 function Figure({
-  job,
-  circuitId,
+  check,
   field,
   label,
   unit,
   help,
-}: Pick<ProofPaneProps, 'job' | 'circuitId'> & {
+}: Pick<ProofPaneProps, 'check'> & {
   readonly field: NumberField;
   readonly label: string;
   readonly unit: string;
   readonly help: string;
 }) {
-  const { canWrite, check, put } = useCheckEditor(job, circuitId);
+  const { canWrite, change } = useCheckEditor(check.id);
   return (
     <QuantityField<number | null>
       label={label}
@@ -57,7 +54,7 @@ function Figure({
         text.trim() === '' ? null : parseNumber(text, { min: 0, max: 100_000, units: [unit], shown: unit })
       }
       onValue={(value, mergeKey) => {
-        put({ [field]: value }, label, mergeKey);
+        change(() => ({ [field]: value }), label, mergeKey);
       }}
     />
   );
@@ -70,8 +67,8 @@ const PROOF_OF_TESTER = [
 ] as const;
 
 /** Live, dead, live: three readings of one tester. */
-function LiveDeadLive({ job, circuitId }: Pick<ProofPaneProps, 'job' | 'circuitId'>) {
-  const { canWrite, check, put } = useCheckEditor(job, circuitId);
+function LiveDeadLive({ check }: Pick<ProofPaneProps, 'check'>) {
+  const { canWrite, change } = useCheckEditor(check.id);
   const { dead } = check;
   return (
     <fieldset className={classes['three']}>
@@ -88,8 +85,13 @@ function LiveDeadLive({ job, circuitId }: Pick<ProofPaneProps, 'job' | 'circuitI
             text.trim() === '' ? null : parseNumber(text, { min: 0, max: 1000, units: ['v'], shown: 'volts' })
           }
           onValue={(value, mergeKey) => {
-            const before: NonNullable<CircuitCheck['dead']> = dead ?? { before: 0, dead: 0, after: 0 };
-            put({ dead: { ...before, [which]: value ?? 0 } }, label, mergeKey);
+            change(
+              ({ dead: was }) => ({
+                dead: { before: 0, dead: 0, after: 0, ...was, [which]: value ?? 0 },
+              }),
+              label,
+              mergeKey,
+            );
           }}
         />
       ))}
@@ -98,8 +100,8 @@ function LiveDeadLive({ job, circuitId }: Pick<ProofPaneProps, 'job' | 'circuitI
 }
 
 /** How the circuit is left, with the note for the next trade. */
-function LeftSo({ job, circuitId, steps }: ProofPaneProps) {
-  const { canWrite, check, put } = useCheckEditor(job, circuitId);
+function LeftSo({ check, steps }: ProofPaneProps) {
+  const { canWrite, change } = useCheckEditor(check.id);
   const skipped = skippedWords(skippedBefore(steps, 'left'));
   const isOut = steps.some(({ state }) => state === 'out');
   return (
@@ -112,7 +114,7 @@ function LeftSo({ job, circuitId, steps }: ProofPaneProps) {
           .filter((value) => value !== 'on' || !isOut || check.left === 'on')
           .map((value) => ({ value, label: LEFT_NAME[value] }))}
         onChoose={(left) => {
-          put({ left }, 'How it is left');
+          change(() => ({ left }), 'How it is left');
         }}
       />
       {isOut && <p className="second">A reading is out: it can be left off and locked only.</p>}
@@ -123,7 +125,7 @@ function LeftSo({ job, circuitId, steps }: ProofPaneProps) {
         maxLength={500}
         disabled={!canWrite}
         onText={(note) => {
-          put({ note }, 'Note for the next trade');
+          change(() => ({ note }), 'Note for the next trade');
         }}
       />
       {check.left === 'locked' && (
@@ -144,9 +146,9 @@ const TRIPS_ON_LOAD: readonly { readonly value: Trips; readonly label: string }[
 ];
 
 /** A GFCI by its own button, by a tester, by what is left past it, and as the load comes on. */
-function GroundFault({ job, circuitId, gfci }: Pick<ProofPaneProps, 'job' | 'circuitId' | 'gfci'>) {
-  const { canWrite, check, put } = useCheckEditor(job, circuitId);
-  const of = { job, circuitId };
+function GroundFault({ check, gfci }: Pick<ProofPaneProps, 'check' | 'gfci'>) {
+  const { canWrite, change } = useCheckEditor(check.id);
+  const of = { check };
   const { tripsOnLoad } = check;
   return (
     <>
@@ -155,7 +157,7 @@ function GroundFault({ job, circuitId, gfci }: Pick<ProofPaneProps, 'job' | 'cir
         checked={check.button === true}
         disabled={!canWrite}
         onCheck={(button) => {
-          put({ button }, 'GFCI by its button');
+          change(() => ({ button }), 'GFCI by its button');
         }}
       />
       <Figure
@@ -179,7 +181,10 @@ function GroundFault({ job, circuitId, gfci }: Pick<ProofPaneProps, 'job' | 'cir
         disabled={!canWrite}
         help="Load neutral on the device, pigtail on the bar: or it trips now"
         onChoose={(trips) => {
-          put({ tripsOnLoad: trips === 'not-tried' ? null : trips === 'yes' }, 'GFCI as the load comes on');
+          change(
+            () => ({ tripsOnLoad: trips === 'not-tried' ? null : trips === 'yes' }),
+            'GFCI as the load comes on',
+          );
         }}
       />
       {gfci.length > 0 && (
@@ -195,9 +200,9 @@ function GroundFault({ job, circuitId, gfci }: Pick<ProofPaneProps, 'job' | 'cir
 
 /** What is proved besides the voltages: dead first, in the order of the proof. */
 export function ProofPane(props: ProofPaneProps) {
-  const { job, circuitId, groundLimitOhms, hasGfci, gfci } = props;
-  const { canWrite, check, put } = useCheckEditor(job, circuitId);
-  const of = { job, circuitId };
+  const { check, groundLimitOhms, hasGfci, gfci } = props;
+  const { canWrite, change } = useCheckEditor(check.id);
+  const of = { check };
   return (
     <section className={classes['proof']} aria-label="Order of proof">
       <h2>Order of proof</h2>
@@ -206,7 +211,7 @@ export function ProofPane(props: ProofPaneProps) {
         checked={check.off}
         disabled={!canWrite}
         onCheck={(off) => {
-          put({ off }, 'Off, locked, tagged');
+          change(() => ({ off }), 'Off, locked, tagged');
         }}
       />
       <LiveDeadLive {...of} />

@@ -1,7 +1,7 @@
-import type { KeyboardEvent } from 'react';
+import { memo, type KeyboardEvent } from 'react';
+import { shallowEqual } from 'react-redux';
 import type { ExpectedReading } from '../../core/checks/expectedReadings';
 import type { Predicted } from '../../core/checks/predicted';
-import type { Job } from '../../core/job/jobSchema';
 import { PAIRS } from '../../core/network/network';
 import { parseNumber, printNumber as n } from '../../core/units/number';
 import { isRefused, refuse } from '../../core/units/refused';
@@ -14,7 +14,6 @@ import { useCheckEditor } from './useCheckEditor';
 import classes from './checks.module.css';
 
 interface ReadingsGridProps {
-  readonly job: Job;
   readonly circuitId: string;
   readonly expected: readonly ExpectedReading[];
   /** What is told apart by readings that were not taken. */
@@ -51,16 +50,20 @@ function onEnter({ key, currentTarget, target }: KeyboardEvent<HTMLElement>): vo
   next?.focus();
 }
 
-function Cell({
-  job,
-  circuitId,
-  reading,
-  predicts,
-}: Pick<ReadingsGridProps, 'job' | 'circuitId'> & {
+interface CellProps extends Pick<ReadingsGridProps, 'circuitId'> {
   readonly reading: ExpectedReading;
   readonly predicts: readonly number[];
-}) {
-  const { canWrite, putReading } = useCheckEditor(job, circuitId);
+}
+
+/** Whether a cell shows the same as before: readings are made anew with every edit, few of them differ. */
+const sameCell = (a: CellProps, b: CellProps): boolean =>
+  a.circuitId === b.circuitId &&
+  shallowEqual(a.reading, b.reading) &&
+  a.predicts.length === b.predicts.length &&
+  a.predicts.every((volts, at) => volts === b.predicts[at]);
+
+const Cell = memo(function Cell({ circuitId, reading, predicts }: CellProps) {
+  const { canWrite, change } = useCheckEditor(circuitId);
   const { at, pair, on, low, high, read, state } = reading;
   return (
     <div className={classes['cell']} data-state={state} data-at={at}>
@@ -80,16 +83,25 @@ function Cell({
         print={(volts) => (volts === null ? '' : n(volts, 1))}
         parse={(text) => parseVolts(text, reading)}
         onValue={(volts, mergeKey) => {
-          putReading({ at, pair, on }, volts, mergeKey);
+          change(
+            ({ readings }) => {
+              const others = readings.filter(
+                (each) => each.at !== at || each.pair !== pair || each.on !== on,
+              );
+              return { readings: volts === null ? others : [...others, { at, pair, on, volts }] };
+            },
+            'A reading',
+            mergeKey,
+          );
         }}
       />
       {state === 'unread' ? <span /> : <SeverityShape severity={state === 'ok' ? 'ok' : 'stop'} size={11} />}
     </div>
   );
-}
+}, sameCell);
 
 /** Readings by station, load off and then on: each beside its band. */
-export function ReadingsGrid({ job, circuitId, expected, predicted, stations, shown }: ReadingsGridProps) {
+export function ReadingsGrid({ circuitId, expected, predicted, stations, shown }: ReadingsGridProps) {
   const voltsOf = ({ at, pair, on }: ExpectedReading): readonly number[] =>
     predicted.find((each) => each.at === at && each.pair === pair && each.on === on)?.volts ?? [];
   const pairs = PAIRS.filter((pair) => expected.some((each) => each.pair === pair));
@@ -120,12 +132,7 @@ export function ReadingsGrid({ job, circuitId, expected, predicted, stations, sh
                     return (
                       <td key={letter} data-at={letter} data-hidden={letter !== shown || undefined}>
                         {reading !== undefined && (
-                          <Cell
-                            job={job}
-                            circuitId={circuitId}
-                            reading={reading}
-                            predicts={voltsOf(reading)}
-                          />
+                          <Cell circuitId={circuitId} reading={reading} predicts={voltsOf(reading)} />
                         )}
                       </td>
                     );

@@ -1,7 +1,8 @@
+import { memo } from 'react';
+import { shallowEqual } from 'react-redux';
 import type { CircuitCheck } from '../../core/checks/checksDocument';
 import { isSetTo, withTorque } from '../../core/checks/torqueRecord';
 import type { TorquedTerminal } from '../../core/checks/terminalKeys';
-import type { Job } from '../../core/job/jobSchema';
 import { parseNumber, printNumber as n } from '../../core/units/number';
 import { terminalShort } from '../../core/wording/terminals';
 import { QuantityField } from '../../ui/fields/QuantityField';
@@ -11,8 +12,7 @@ import { useCheckEditor } from './useCheckEditor';
 import classes from './checks.module.css';
 
 interface TorqueLogProps {
-  readonly job: Job;
-  readonly circuitId: string;
+  readonly check: CircuitCheck;
   readonly terminals: readonly TorquedTerminal[];
   readonly from: 'label' | 'default';
 }
@@ -27,18 +27,26 @@ const AT: Readonly<Record<TorquedTerminal['at'], string>> = {
   load: 'load',
 };
 
+interface TerminalRowProps {
+  readonly circuitId: string;
+  readonly terminal: TorquedTerminal;
+  readonly own: CircuitCheck['torque'][number] | undefined;
+}
+
+/** Whether a row shows the same as before: terminals are made anew with every edit. */
+const sameRow = (a: TerminalRowProps, b: TerminalRowProps): boolean =>
+  a.circuitId === b.circuitId &&
+  a.terminal.key === b.terminal.key &&
+  a.terminal.torqueLbIn === b.terminal.torqueLbIn &&
+  shallowEqual(a.own, b.own);
+
 /** One terminal: its label, and what it was tightened to, twice: stranded wire settles. */
-function TerminalRow({
-  job,
-  circuitId,
-  terminal,
-}: Pick<TorqueLogProps, 'job' | 'circuitId'> & { readonly terminal: TorquedTerminal }) {
-  const { canWrite, check, put } = useCheckEditor(job, circuitId);
-  const own = check.torque.find((each) => each.terminal === terminal.key);
+const TerminalRow = memo(function TerminalRow({ circuitId, terminal, own }: TerminalRowProps) {
+  const { canWrite, change: changeCheck } = useCheckEditor(circuitId);
   const { torqueLbIn: wanted } = terminal;
   const name = `${terminal.letters} ${terminalShort[terminal.terminal]}, ${AT[terminal.at]}`;
   const change = (torque: Turns | null, mergeKey: string): void => {
-    put({ torque: withTorque(check, terminal.key, torque).torque }, `Torque: ${name}`, mergeKey);
+    changeCheck((check) => withTorque(check, terminal.key, torque), `Torque: ${name}`, mergeKey);
   };
   const done = isSetTo(own?.first, wanted) && isSetTo(own?.second, wanted);
   return (
@@ -66,17 +74,17 @@ function TerminalRow({
       <td>{own !== undefined && <SeverityShape severity={done ? 'ok' : 'check'} size={11} />}</td>
     </tr>
   );
-}
+}, sameRow);
 
 /** The torque of every terminal: label or default table, first, and again after the wire was moved. */
-export function TorqueLog({ job, circuitId, terminals, from }: TorqueLogProps) {
+export function TorqueLog({ check, terminals, from }: TorqueLogProps) {
   return (
     <section aria-label="Torque">
       <h2>
         Torque, lb-in{' '}
         <span className="second">{from === 'label' ? 'by the label' : 'default table: read the label'}</span>
       </h2>
-      <DriverPane job={job} circuitId={circuitId} terminals={terminals} />
+      <DriverPane check={check} terminals={terminals} />
       <table className={classes['torque']}>
         <thead>
           <tr>
@@ -91,7 +99,12 @@ export function TorqueLog({ job, circuitId, terminals, from }: TorqueLogProps) {
         </thead>
         <tbody>
           {terminals.map((terminal) => (
-            <TerminalRow key={terminal.key} job={job} circuitId={circuitId} terminal={terminal} />
+            <TerminalRow
+              key={terminal.key}
+              circuitId={check.id}
+              terminal={terminal}
+              own={check.torque.find((each) => each.terminal === terminal.key)}
+            />
           ))}
         </tbody>
       </table>

@@ -1,6 +1,6 @@
 import type { Network } from '../../core/network/network';
 import { traced, traceTest } from '../../core/checks/lineFromLoad';
-import type { Job } from '../../core/job/jobSchema';
+import type { CircuitCheck } from '../../core/checks/checksDocument';
 import { parseNumber, printNumber as n } from '../../core/units/number';
 import { TRACED_WORDS } from '../../core/wording/checkWords';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
@@ -9,8 +9,7 @@ import { useCheckEditor } from './useCheckEditor';
 import classes from './checks.module.css';
 
 interface TracePaneProps {
-  readonly job: Job;
-  readonly circuitId: string;
+  readonly check: CircuitCheck;
   readonly network: Network;
 }
 
@@ -22,8 +21,8 @@ const WHICH = [
 ] as const;
 
 /** Two conductors that were not marked at the pull, told apart by a dead test in its steps. */
-export function TracePane({ job, circuitId, network }: TracePaneProps) {
-  const { canWrite, check, put } = useCheckEditor(job, circuitId);
+export function TracePane({ check, network }: TracePaneProps) {
+  const { canWrite, change } = useCheckEditor(check.id);
   const own = check.traced;
   const stations = network.stations.slice(1);
   const at = own?.at ?? stations[0] ?? 'A';
@@ -50,7 +49,10 @@ export function TracePane({ job, circuitId, network }: TracePaneProps) {
         disabled={!canWrite}
         choices={stations.map((value) => ({ value, label: value }))}
         onChoose={(station) => {
-          put({ traced: { one: null, two: null, ...own, at: station } }, 'Unmarked conductors');
+          change(
+            ({ traced: was }) => ({ traced: { one: null, two: null, ...was, at: station } }),
+            'Unmarked conductors',
+          );
         }}
       />
       {WHICH.map(([which, label]) => (
@@ -64,7 +66,11 @@ export function TracePane({ job, circuitId, network }: TracePaneProps) {
           print={(value) => (value === null ? (own === null ? '' : 'OL') : n(value, 2))}
           parse={(text) => (text.trim() === '' || NO_PATH.test(text.trim()) ? null : parseNumber(text, OHMS))}
           onValue={(value, mergeKey) => {
-            put({ traced: { at, one: null, two: null, ...own, [which]: value } }, label, mergeKey);
+            change(
+              ({ traced: was }) => ({ traced: { at, one: null, two: null, ...was, [which]: value } }),
+              label,
+              mergeKey,
+            );
           }}
         />
       ))}

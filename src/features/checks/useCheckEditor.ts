@@ -1,40 +1,32 @@
 import { useCallback } from 'react';
-import { freshCheck, type CircuitCheck } from '../../core/checks/checksDocument';
-import type { Job } from '../../core/job/jobSchema';
-import type { Pair } from '../../core/network/network';
+import type { CircuitCheck } from '../../core/checks/checksDocument';
+import { checkOf } from '../../core/checks/torqueRecord';
+import { useAppStore } from '../../store/store';
 import { useJobEditor } from '../../store/useJobEditor';
 
 /** Ways to change what was read on a circuit. */
 export interface CheckEditor {
   readonly canWrite: boolean;
-  readonly check: CircuitCheck;
-  readonly put: (fields: Partial<CircuitCheck>, label: string, mergeKey?: string) => void;
-  /** A voltage at its place; null: not read. */
-  readonly putReading: (
-    place: { readonly at: string; readonly pair: Pair; readonly on: boolean },
-    volts: number | null,
-    mergeKey: string,
+  /** Changes what was read, as it is at that moment: the same function for as long as the circuit is shown. */
+  readonly change: (
+    edit: (check: CircuitCheck) => Partial<CircuitCheck>,
+    label: string,
+    mergeKey?: string,
   ) => void;
 }
 
 /** Edits what was read on a circuit. */
-export function useCheckEditor({ checks }: Job, circuitId: string): CheckEditor {
+export function useCheckEditor(circuitId: string): CheckEditor {
   const { canWrite, edit } = useJobEditor();
-  const check = checks.find(({ id }) => id === circuitId) ?? freshCheck(circuitId);
-  const put = useCallback<CheckEditor['put']>(
-    (fields, label, mergeKey) => {
-      edit({ kind: 'put-check', id: circuitId, check: { ...check, ...fields } }, label, mergeKey);
+  const store = useAppStore();
+  const change = useCallback<CheckEditor['change']>(
+    (fieldsOf, label, mergeKey) => {
+      const { job: open } = store.getState();
+      if (open.status !== 'ready') return;
+      const check = checkOf(open.job.checks, circuitId);
+      edit({ kind: 'put-check', id: circuitId, check: { ...check, ...fieldsOf(check) } }, label, mergeKey);
     },
-    [edit, check, circuitId],
+    [edit, store, circuitId],
   );
-  return {
-    canWrite,
-    check,
-    put,
-    putReading: ({ at, pair, on }, volts, mergeKey) => {
-      const others = check.readings.filter((each) => each.at !== at || each.pair !== pair || each.on !== on);
-      const readings = volts === null ? others : [...others, { at, pair, on, volts }];
-      put({ readings }, 'A reading', mergeKey);
-    },
-  };
+  return { canWrite, change };
 }

@@ -1,4 +1,5 @@
 import { stationLetter } from '../../core/circuit/stations';
+import { diagnosed } from '../../core/checks/diagnosed';
 import type { ExpectedReading } from '../../core/checks/expectedReadings';
 import type { CheckEvaluation } from '../../core/job/evaluateChecks';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
@@ -95,7 +96,8 @@ export function ProofOnSheet({ job, view, own }: ProofOnSheetProps) {
     const name = `${stationLetter(at)} to ${stationLetter(at + 1)}`;
     return [`${name} ${printLength(feet(real))}, planned ${printLength(feet(lengthFt))}`];
   });
-  const leader = report.diagnosis?.first[0];
+  const diagnosis = diagnosed(report, check.readings);
+  const leader = diagnosis?.first[0];
   const photos = circuit.photos.filter(({ station }) => station !== undefined);
   return (
     <section>
@@ -106,8 +108,8 @@ export function ProofOnSheet({ job, view, own }: ProofOnSheetProps) {
       {leader !== undefined && (
         <p>
           <SeverityShape severity="stop" size={11} /> Not explained away: {candidateWords(leader)}
-          {report.diagnosis !== null && report.diagnosis.tied > 1
-            ? `, or one of ${report.diagnosis.tied - 1} more places that read alike.`
+          {diagnosis !== null && diagnosis.tied > 1
+            ? `, or one of ${diagnosis.tied - 1} more places that read alike.`
             : '.'}
         </p>
       )}

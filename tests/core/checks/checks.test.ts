@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { freshCheck, type CircuitCheck } from '../../../src/core/checks/checksDocument';
 import { circuitNetwork } from '../../../src/core/checks/circuitNetwork';
 import { circuitReport } from '../../../src/core/checks/circuitReport';
+import { diagnosed } from '../../../src/core/checks/diagnosed';
 import { dangersOf } from '../../../src/core/checks/dangers';
 import { groundLimit, proofSteps, skippedBefore, type Proved } from '../../../src/core/checks/proofSteps';
 import { torquedTerminals } from '../../../src/core/checks/terminalKeys';
@@ -123,7 +124,7 @@ describe('what is expected', () => {
       ['D', 'L2N', true],
       ['D', 'NG', true],
     ]);
-    const diagnosis = own?.diagnosis;
+    const diagnosis = own && check && diagnosed(own, check.readings);
     expect(
       diagnosis?.first.every(({ conductor, fault }) => conductor === 'N' && fault === 'resistance'),
     ).toBe(true);
@@ -144,7 +145,7 @@ describe('what is expected', () => {
     const readings = readingsOf(network, null, () => 0).map((each, at) =>
       at === 20 ? { ...each, volts: 61.7 } : each,
     );
-    const { diagnosis } = circuitReport(network, { ...freshCheck('deck-tub'), readings });
+    const diagnosis = diagnosed(circuitReport(network, { ...freshCheck('deck-tub'), readings }), readings);
     expect(diagnosis?.unexplained).toBe(true);
     expect(diagnosis?.dangers).toEqual([]);
     expect(diagnosis?.suspect).toEqual(readings[20]);
