@@ -4,6 +4,7 @@ import { amendmentFileSchema } from '../src/core/job/amendmentFile';
 import { photosSchema } from '../src/core/job/jobFile';
 import { jobSchema } from '../src/core/job/jobSchema';
 import { JOB_VERSION } from '../src/core/job/jobVersion';
+import { practiceFileSchema } from '../src/core/practice/practiceFile';
 import { worksheetFileSchema } from '../src/core/worksheet/fileSchema';
 
 const jobFileSchema = z.strictObject({
@@ -16,6 +17,7 @@ const jobFileSchema = z.strictObject({
 const SCHEMAS = {
   'job.schema.json': z.toJSONSchema(jobFileSchema, { io: 'input' }),
   'local-rules.schema.json': z.toJSONSchema(amendmentFileSchema, { io: 'input' }),
+  'practice.schema.json': z.toJSONSchema(practiceFileSchema, { io: 'input' }),
   'worksheet.schema.json': z.toJSONSchema(worksheetFileSchema, { io: 'input' }),
 };
 

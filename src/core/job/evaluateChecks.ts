@@ -2,30 +2,15 @@ import { checkFindings } from '../checks/checkFindings';
 import type { CircuitCheck } from '../checks/checksDocument';
 import { circuitNetwork } from '../checks/circuitNetwork';
 import { circuitReport, type CircuitReport } from '../checks/circuitReport';
-import { explainGfci, type GfciCandidate } from '../checks/gfciFaults';
-import { proofSteps, type Proof } from '../checks/proofSteps';
-import { torquedTerminals, type TorquedTerminal } from '../checks/terminalKeys';
+import { explainGfci } from '../checks/gfciFaults';
+import { proofSteps } from '../checks/proofSteps';
+import { torquedTerminals } from '../checks/terminalKeys';
 import { checkOf } from '../checks/torqueRecord';
-import type { AnyFinding } from '../findings/finding';
 import { wiring, type Wiring } from '../wiring/terminations';
 import { stationLetter } from '../circuit/stations';
-import type { CircuitEvaluation } from './evaluation';
+import type { CheckEvaluation, CircuitEvaluation } from './evaluation';
 import type { Job } from './jobSchema';
 import type { JobMemo } from './jobMemo';
-
-/** A circuit with what was read on it, and what that comes to. */
-export interface CheckEvaluation {
-  readonly check: CircuitCheck;
-  /** Null where it has no conductor to be read. */
-  readonly report: CircuitReport | null;
-  /** How it is landed; null where it has no conductor to land. */
-  readonly wired: Wiring | null;
-  readonly terminals: readonly TorquedTerminal[];
-  readonly steps: readonly Proof[];
-  /** What explains what was observed of its GFCI; nothing where that agrees with a sound one. */
-  readonly gfci: readonly GfciCandidate[];
-  readonly findings: readonly AnyFinding[];
-}
 
 /** The station at which the GFCI of a circuit stands, by its position in the network. */
 function gfciStation(

@@ -1,3 +1,9 @@
+import type { CircuitCheck } from '../checks/checksDocument';
+import type { CircuitReport } from '../checks/circuitReport';
+import type { GfciCandidate } from '../checks/gfciFaults';
+import type { Proof } from '../checks/proofSteps';
+import type { TorquedTerminal } from '../checks/terminalKeys';
+import type { Wiring } from '../wiring/terminations';
 import type { Circuit } from '../circuit/circuitSchema';
 import type { SolvedCircuit } from '../circuit/figures';
 import type { SolveContext } from '../circuit/solveContext';
@@ -49,5 +55,19 @@ export interface PanelEvaluation {
 /** A pool, spa or tub with everything that was computed of it. */
 export interface WaterEvaluation {
   readonly report: WaterReport;
+  readonly findings: readonly AnyFinding[];
+}
+
+/** A circuit with what was read on it, and what that comes to. */
+export interface CheckEvaluation {
+  readonly check: CircuitCheck;
+  /** Null where it has no conductor to be read. */
+  readonly report: CircuitReport | null;
+  /** How it is landed; null where it has no conductor to land. */
+  readonly wired: Wiring | null;
+  readonly terminals: readonly TorquedTerminal[];
+  readonly steps: readonly Proof[];
+  /** What explains what was observed of its GFCI; nothing where that agrees with a sound one. */
+  readonly gfci: readonly GfciCandidate[];
   readonly findings: readonly AnyFinding[];
 }

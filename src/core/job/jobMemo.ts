@@ -5,7 +5,7 @@ import type { AnswerBook } from '../findings/answers';
 import type { Wanted } from '../panel/spaces';
 import type { RouteReport } from '../route/routeReport';
 import type { CircuitDemand } from '../service/circuitDemand';
-import type { CheckEvaluation } from './evaluateChecks';
+import type { CheckEvaluation } from './evaluation';
 import type {
   CircuitEvaluation,
   PanelEvaluation,

@@ -37,6 +37,8 @@ export interface Network {
   /** Ohms of each conductor from each station to the next; Infinity where it does not run. */
   readonly wires: readonly (readonly number[])[];
   readonly loads: readonly NetworkLoad[];
+  /** Ohms by which conductors beside each other are coupled at each station; left out where that is not reckoned. */
+  readonly couplingOhms?: number;
 }
 
 /** How a network stands while it is measured. */

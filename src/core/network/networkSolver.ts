@@ -72,12 +72,21 @@ export class NetworkSolver {
   /** Loads of a station, with the leak of each conductor. */
   #loadsOf(station: number): Square {
     const matrix = plusDiagonal(zeros(this.#size * this.#size), this.#leak);
+    this.#couple(matrix);
     if (this.#state.on)
       for (const load of this.#network.loads) {
         const ends = load.station === station ? pairIn(this.#network, load.between) : undefined;
         if (ends !== undefined) link(matrix, this.#size, ends[0], ends[1], 1 / load.ohms);
       }
     return matrix;
+  }
+
+  /** What lies beside a live conductor takes some of its volts. */
+  #couple(matrix: Square): void {
+    const { couplingOhms } = this.#network;
+    if (couplingOhms === undefined || !this.#state.live) return;
+    for (let a = 0; a < this.#size; a += 1)
+      for (let b = 0; b < a; b += 1) link(matrix, this.#size, a, b, 1 / couplingOhms);
   }
 
   /** Ohms of the way to a station: its joint and the wire before it. */
@@ -233,9 +242,9 @@ function ohmsBetween({ ohms }: Seen, [a, b]: readonly [number, number]): number 
   return Math.max(0, each(a, a) + each(b, b) - each(a, b) - each(b, a));
 }
 
-/** Volts that a tester of ten kilohms reads between two conductors, with their sign. */
-export const readVolts = (seen: Seen, [a, b]: readonly [number, number]): number =>
-  ((seen.volts[a] ?? 0) - (seen.volts[b] ?? 0)) / (1 + ohmsBetween(seen, [a, b]) / METER_OHMS);
+/** Volts that a tester reads between two conductors, with their sign; one of ten kilohms, unless it has others. */
+export const readVolts = (seen: Seen, [a, b]: readonly [number, number], testerOhms = METER_OHMS): number =>
+  ((seen.volts[a] ?? 0) - (seen.volts[b] ?? 0)) / (1 + ohmsBetween(seen, [a, b]) / testerOhms);
 
 /** Ohms that a tester reads between two conductors of a dead network; null where there is no path. */
 export function readOhms(seen: Seen, ends: readonly [number, number]): number | null {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { CircuitReport } from '../../core/checks/circuitReport';
 import type { Proof } from '../../core/checks/proofSteps';
-import type { CheckEvaluation } from '../../core/job/evaluateChecks';
+import type { CheckEvaluation } from '../../core/job/evaluation';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { printNumber as n } from '../../core/units/number';

@@ -1,7 +1,7 @@
 import { stationLetter } from '../../core/circuit/stations';
 import { diagnosed } from '../../core/checks/diagnosed';
 import type { ExpectedReading } from '../../core/checks/expectedReadings';
-import type { CheckEvaluation } from '../../core/job/evaluateChecks';
+import type { CheckEvaluation } from '../../core/job/evaluation';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { Job } from '../../core/job/jobSchema';
 import { PAIRS } from '../../core/network/network';

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Command } from '../../core/job/command';
 import type { Job } from '../../core/job/jobSchema';
+import type { PracticeAnswer, PracticeCard } from '../../core/practice/practiceFile';
 
 /** A saved job: its document, where it stands in its journal, and which tab may write it. */
 export interface JobRecord {
@@ -42,6 +43,8 @@ type Database = Dexie & {
   jobs: EntityTable<JobRecord, 'id'>;
   journal: Table<JournalRecord, [string, number]>;
   photos: EntityTable<PhotoRecord, 'id'>;
+  cards: EntityTable<PracticeCard, 'id'>;
+  answers: Table<PracticeAnswer, [string, string]>;
 };
 
 /** Where jobs are kept: in this browser, or only in the memory of this page. */
@@ -51,6 +54,7 @@ const make = (options: ConstructorParameters<typeof Dexie>[1] = {}): Database =>
   const made = new Dexie('pasture', options) as Database;
   made.version(1).stores({ jobs: 'id, updatedAt', journal: '[jobId+seq], jobId' });
   made.version(2).stores({ photos: 'id, jobId' });
+  made.version(3).stores({ cards: 'id', answers: '[at+card], at, card' });
   return made;
 };
 
