@@ -1,4 +1,4 @@
-import { createBrowserRouter, type RouteObject } from 'react-router';
+import { createBrowserRouter, redirect, type RouteObject } from 'react-router';
 import { STAGES, type StageName } from '../features/job/stages';
 import { ErrorPage } from './ErrorPage';
 
@@ -31,6 +31,15 @@ export const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       { path: '/', lazy: async () => ({ Component: (await import('../features/jobs/JobsPage')).JobsPage }) },
+      { path: '/bench', element: null, loader: () => redirect('/bench/faults') },
+      {
+        path: '/bench/faults/:benchId?',
+        lazy: async () => ({ Component: (await import('../features/bench/FaultsPage')).FaultsPage }),
+      },
+      {
+        path: '/bench/own/:jobId/:circuitId',
+        lazy: async () => ({ Component: (await import('../features/bench/OwnBenchPage')).OwnBenchPage }),
+      },
       {
         path: '/jobs/:jobId',
         lazy: async () => ({ Component: (await import('../features/job/JobPage')).JobPage }),

@@ -12,7 +12,8 @@ export type BenchPlace =
   | 'charger'
   | 'subpanel'
   | 'pump'
-  | 'pool-metal';
+  | 'pool-metal'
+  | 'load';
 
 /** A circuit to practice on: its network, what stands where, and where a GFCI does. */
 export interface BenchCircuit {

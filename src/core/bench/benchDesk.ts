@@ -72,7 +72,7 @@ export class BenchDesk {
   ruledOut(measurement: Measurement): readonly number[] {
     const all = this.#all(measurement);
     const read = all[this.#hidden] ?? null;
-    return all.flatMap((each, at) => (tellsApart(measurement.tool, each, read) ? [at] : []));
+    return all.flatMap((each, at) => (tellsApart(measurement, each, read) ? [at] : []));
   }
 
   /** Of faults that are left, how many a measurement leaves in the mean, whichever of them it is. */
@@ -80,8 +80,7 @@ export class BenchDesk {
     const all = this.#all(measurement);
     let sum = 0;
     for (const truth of left)
-      for (const each of left)
-        if (!tellsApart(measurement.tool, all[each] ?? null, all[truth] ?? null)) sum += 1;
+      for (const each of left) if (!tellsApart(measurement, all[each] ?? null, all[truth] ?? null)) sum += 1;
     return sum / left.length;
   }
 

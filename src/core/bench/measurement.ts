@@ -37,10 +37,15 @@ const APART: Readonly<Record<Tool, { readonly share: number; readonly least: num
   button: { share: 0, least: 0.5 },
 };
 
+/** What lies on nothing shows whatever is beside it: with the load off volts that close together tell nothing. */
+const GHOST_SHARE = 0.12;
+
 /** Whether two readings of one measurement are told apart. */
-export function tellsApart(tool: Tool, a: Read, b: Read): boolean {
+export function tellsApart({ tool, on }: Pick<Measurement, 'tool' | 'on'>, a: Read, b: Read): boolean {
   const [x, y] = [a ?? NO_PATH, b ?? NO_PATH];
-  const { share, least } = APART[tool];
+  const { share: known, least } = APART[tool];
+  const isGhost = (tool === 'volts' || tool === 'low') && !on;
+  const share = isGhost ? GHOST_SHARE : known;
   return Math.abs(x - y) > share * Math.max(x, y) + least;
 }
 

@@ -19,6 +19,7 @@ export const PLACE_NAME: Readonly<Record<BenchPlace, string>> = {
   subpanel: 'Subpanel',
   pump: 'Pump',
   'pool-metal': 'Pool metal',
+  load: 'Load',
 };
 
 /** A tool on its switch. */

@@ -28,6 +28,9 @@ export const DAYS_CAUTION =
 export const CHECKS_CAUTION =
   'Dead only: proved live, dead, live. Lugs stay live with the main off. No reading says that it is safe.';
 
+/** The caution of the bench. */
+export const BENCH_CAUTION = 'A bench forgives. Real wire does not: work dead, proved live, dead, live.';
+
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [
   'Work only on a dead panel: off, locked and tagged; then prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',

@@ -1,6 +1,7 @@
 import { lazy, memo, Suspense } from 'react';
 import { useHistory } from '../../store/useHistory';
 import type { OpenJob } from '../../store/jobSlice';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { StageBar } from '../../ui/shell/StageBar';
 import { edition as editionOf } from '../../core/code/edition';
 import { useStageActions } from './stageActions';
@@ -78,17 +79,26 @@ export const JobBar = memo(function JobBar({ open, current, stages }: JobBarProp
   const note = `${edition} code${editionOf(edition).certainty === 'preliminary' ? ', not verified' : ''}${amendments.length > 0 ? ' · local amendments' : ''}`;
   return (
     <StageBar
-      jobName={job.name}
-      jobNote={note}
-      onJob={() => {
+      title={job.name}
+      note={note}
+      titleAct="change the job"
+      label="Stages of the job"
+      onTitle={() => {
         show('job');
       }}
-      stages={STAGES.map(({ id, name }) => ({
-        id,
-        name,
-        ...(stages.get(id) ?? { severity: 'nothing', open: 0 }),
-        current: id === current,
-      }))}
+      stages={STAGES.map(({ id, name }) => {
+        const { severity, open: count } = stages.get(id) ?? { severity: 'nothing', open: 0 };
+        return {
+          id,
+          name,
+          mark: (
+            <>
+              <SeverityShape severity={severity} size={10} named /> {count > 0 ? count : ''}
+            </>
+          ),
+          current: id === current,
+        };
+      })}
       onStage={(id) => {
         const stage = STAGES.find((each) => each.id === id);
         if (stage !== undefined && stage.id !== current) openStage(stage.id);

@@ -1,40 +1,42 @@
 import type { ReactNode } from 'react';
-import { SeverityShape, type ShownSeverity } from '../marks/SeverityShape';
 import classes from './StageBar.module.css';
 
 interface StageTab {
   readonly id: string;
   readonly name: string;
-  readonly severity: ShownSeverity;
-  /** How many findings are open in it. */
-  readonly open: number;
+  /** What stands beside its number: how it is, and how much is open in it. */
+  readonly mark: ReactNode;
   readonly current: boolean;
 }
 
 interface StageBarProps {
-  readonly jobName: string;
-  readonly jobNote: string;
-  readonly onJob: () => void;
+  readonly title: string;
+  readonly note: string;
+  /** What pressing the title does: "change the job". */
+  readonly titleAct: string;
+  readonly onTitle: () => void;
+  /** What the stages are of. */
+  readonly label: string;
   readonly stages: readonly StageTab[];
   readonly onStage: (id: string) => void;
   readonly tools: ReactNode;
 }
 
-/** The bar of a job: its name, the stages as marks on a rule, and the tools. */
-export function StageBar({ jobName, jobNote, onJob, stages, onStage, tools }: StageBarProps) {
+/** The bar above a view: what it is of, its stages as marks on a rule, and the tools. */
+export function StageBar({ title, note, titleAct, onTitle, label, stages, onStage, tools }: StageBarProps) {
   return (
     <header className={classes['bar']}>
       <button
         type="button"
         className={classes['job']}
-        onClick={onJob}
-        aria-label={`${jobName}, ${jobNote}: change the job`}
+        onClick={onTitle}
+        aria-label={`${title}, ${note}: ${titleAct}`}
       >
-        <b>{jobName}</b>
-        <span className="second">{jobNote}</span>
+        <b>{title}</b>
+        <span className="second">{note}</span>
       </button>
-      <nav className={classes['stages']} aria-label="Stages of the job">
-        {stages.map(({ id, name, severity, open, current }, index) => (
+      <nav className={classes['stages']} aria-label={label}>
+        {stages.map(({ id, name, mark, current }, index) => (
           <button
             key={id}
             type="button"
@@ -46,7 +48,7 @@ export function StageBar({ jobName, jobNote, onJob, stages, onStage, tools }: St
             }}
           >
             <span className={`fig ${classes['mark']}`}>
-              {index + 1} <SeverityShape severity={severity} size={10} named /> {open > 0 ? open : ''}
+              {index + 1} {mark}
             </span>
             <span className={classes['name']}>{name}</span>
           </button>

@@ -1,3 +1,4 @@
+import { CONDUCTOR_STROKE } from './conductorStroke';
 import '../pictures.css';
 
 /** A place that may be wrong, with its rank: places of one rank explain the readings alike. */
@@ -41,18 +42,10 @@ const RAIL_PX = 24;
 const BOX_PX = 92;
 const JOINT_PX = 22;
 const LEADS_PX = 26;
-/** Each conductor with its edge, so that it is seen on any ground. */
-const STROKE: Readonly<Record<string, readonly [edge: string, core: string]>> = {
-  L1: ['var(--bk-edge)', 'var(--bk)'],
-  L2: ['var(--rd)', 'var(--rd)'],
-  N: ['var(--wh-edge)', 'var(--wh)'],
-  G: ['var(--gn)', 'var(--gn)'],
-};
-
 function Rails({ conductors, stations, boxPx, xOf, yOf }: Drawn) {
   const end = xOf(stations.length - 1) + boxPx - 8;
   return conductors.map((name) => {
-    const [edge, core] = STROKE[name] ?? ['var(--ink)', 'var(--ink)'];
+    const [edge, core] = CONDUCTOR_STROKE[name] ?? ['var(--ink)', 'var(--ink)'];
     const d = `M${JOINT_PX} ${yOf(name)}H${end}`;
     return (
       <g key={name}>

@@ -1,0 +1,96 @@
+import { TOOLS, type Tool } from '../../core/bench/measurement';
+import { readWords, TOOL_NAME } from '../../core/wording/benchWords';
+import type { BenchTry } from './useBenchTry';
+import classes from './bench.module.css';
+
+const SWITCHES: readonly Tool[] = ['load', 'button'];
+
+/** What the tester shows: the last thing that was read or done. */
+function display({ session: { log, breakerOn }, said }: BenchTry): string {
+  if (said !== null) return said;
+  const last = log.at(-1);
+  if (last?.kind === 'reading') return readWords(last.measurement, last.read);
+  if (last?.kind === 'dead-reading') return '0 V';
+  if (last?.kind === 'unsafe') return 'Stop';
+  return breakerOn ? '--' : 'off';
+}
+
+/** The tester: what it shows, what it is set to, the lead in hand; breaker, load and button beside it. */
+export function TesterPane({ at }: { readonly at: BenchTry }) {
+  const { session, tool, leads, loadOn, desk, act } = at;
+  const { gfci } = desk.circuit;
+  const hasLoad = desk.circuit.network.loads.length > 0;
+  return (
+    <section className={classes['tester']} aria-label="Tester">
+      <p className={classes['display']} role="status" aria-label="Reading">
+        {display(at)}
+      </p>
+      <div role="group" aria-label="Set to">
+        {TOOLS.filter((each) => !SWITCHES.includes(each)).map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={tool === each}
+            onClick={() => {
+              at.setTool(each);
+            }}
+          >
+            {TOOL_NAME[each]}
+          </button>
+        ))}
+      </div>
+      <div role="group" aria-label="Lead in hand">
+        {(['red', 'black'] as const).map((lead) => (
+          <button
+            key={lead}
+            type="button"
+            aria-pressed={leads.hand === lead}
+            onClick={() => {
+              at.take(lead);
+            }}
+          >
+            {lead} {leads[lead] ?? ''}
+          </button>
+        ))}
+      </div>
+      <div role="group" aria-label="At the circuit">
+        <button
+          type="button"
+          onClick={() => {
+            act({ kind: 'prove-tester' });
+          }}
+        >
+          Prove tester
+        </button>
+        <button
+          type="button"
+          aria-pressed={session.breakerOn}
+          onClick={() => {
+            act({ kind: 'breaker', on: !session.breakerOn });
+          }}
+        >
+          Breaker {session.breakerOn ? 'on' : 'off'}
+        </button>
+        {hasLoad && (
+          <button type="button" aria-pressed={loadOn} onClick={at.switchLoad}>
+            Load {loadOn ? 'on' : 'off'}
+          </button>
+        )}
+        {gfci !== null && (
+          <button
+            type="button"
+            onClick={() => {
+              act({ kind: 'measure', measurement: { tool: 'button', station: gfci, of: null, on: false } });
+            }}
+          >
+            Test button
+          </button>
+        )}
+      </div>
+      <p className="second">
+        R or B, then a terminal: B 1. M: what it is set to. P: prove. S: breaker. L: load. Ohms on one
+        terminal twice: from its wire to its screw.
+      </p>
+    </section>
+  );
+}
