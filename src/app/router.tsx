@@ -37,6 +37,18 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../features/bench/FaultsPage')).FaultsPage }),
       },
       {
+        path: '/bench/drills/:drillId?',
+        lazy: async () => ({ Component: (await import('../features/bench/DrillsPage')).DrillsPage }),
+      },
+      {
+        path: '/bench/lessons/:lessonId?',
+        lazy: async () => ({ Component: (await import('../features/bench/LessonsPage')).LessonsPage }),
+      },
+      {
+        path: '/bench/record',
+        lazy: async () => ({ Component: (await import('../features/bench/RecordPage')).RecordPage }),
+      },
+      {
         path: '/bench/own/:jobId/:circuitId',
         lazy: async () => ({ Component: (await import('../features/bench/OwnBenchPage')).OwnBenchPage }),
       },

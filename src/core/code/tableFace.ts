@@ -191,6 +191,28 @@ const configurationFace = ({ tables: { configurations } }: Edition): Face => ({
   })),
 });
 
+const BURIED_HEAD = ['direct burial', 'RMC, IMC', 'PVC', '120 V, 20 A, GFCI', 'low voltage'] as const;
+
+const burialFace = ({ tables: { burialCover } }: Edition): Face => ({
+  unit: 'inches of cover',
+  corner: 'where',
+  columns: burialCover.columns.map((column, at) => ({ key: column, head: BURIED_HEAD[at] ?? column })),
+  rows: burialCover.rows.map(({ place, coverIn }) => ({
+    key: place,
+    head: place.replaceAll('-', ' '),
+    cells: coverIn.map(cell),
+  })),
+});
+
+const volumeFace = ({ tables: { conductorVolume } }: Edition): Face => ({
+  unit: 'cubic inches for each',
+  corner: 'AWG',
+  columns: [{ key: 'in3', head: 'in³' }],
+  rows: Object.entries(conductorVolume.rows)
+    .toReversed()
+    .map(([size, in3]) => ({ key: size, head: size, cells: [cell(in3)] })),
+});
+
 function face(code: Edition, { table, column }: CellRead, metal: 'cu' | 'al'): Face | undefined {
   switch (table) {
     case 'ampacity':
@@ -223,14 +245,29 @@ function face(code: Edition, { table, column }: CellRead, metal: 'cu' | 'al'): F
     case 'welders':
     case 'rangeDemand':
       return applianceFace(code, table);
-    case 'dryerDemand':
     case 'burialCover':
+      return burialFace(code);
     case 'conductorVolume':
+      return volumeFace(code);
+    case 'dryerDemand':
     case 'torque':
     case 'cables':
     case 'supports':
       return undefined;
   }
+}
+
+/** A whole table, to be read by its heading; undefined for tables that are not shown. */
+export function wholeTable(code: Edition, read: CellRead, metal: 'cu' | 'al'): TableFace | undefined {
+  const whole = face(code, read, metal);
+  return (
+    whole && {
+      title: `${cite(code, CITES[read.table]).section}, ${whole.unit}`,
+      corner: whole.corner,
+      columns: whole.columns,
+      rows: whole.rows,
+    }
+  );
 }
 
 /** Rows above and below the one that was read. */

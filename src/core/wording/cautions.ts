@@ -31,6 +31,10 @@ export const CHECKS_CAUTION =
 /** The caution of the bench. */
 export const BENCH_CAUTION = 'A bench forgives. Real wire does not: work dead, proved live, dead, live.';
 
+/** The caution of the drills. */
+export const DRILL_CAUTION =
+  'A drill for the hand. On the job the manufacturer’s instructions and the label come first.';
+
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [
   'Work only on a dead panel: off, locked and tagged; then prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',

@@ -39,10 +39,10 @@ function Posts({ intervals }: Pick<PracticeCard, 'intervals'>) {
 function dueWords(cards: readonly PracticeCard[]): { readonly words: string; readonly due: boolean } {
   const at = now();
   const due = cards.filter((card) => isDue(card, at)).length;
-  if (due > 0) return { words: due === 1 && cards.length === 1 ? 'today' : `${due} due`, due: true };
+  if (due > 0) return { words: due === 1 && cards.length === 1 ? 'now' : `${due} due`, due: true };
   const days = Math.min(...cards.map((card) => daysUntil(card, at)));
   if (cards.length === 0) return { words: 'new', due: false };
-  return { words: days <= 1 ? 'tomorrow' : `in ${days} days`, due: false };
+  return { words: days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`, due: false };
 }
 
 /** What can be practiced, easy to hard, each with how it stands. */

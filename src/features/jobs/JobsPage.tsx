@@ -9,6 +9,7 @@ import { useJobs } from '../../store/useJobs';
 import { Notice } from '../../ui/shell/Notice';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
 import { importJob, putDemoJob, resetDemoJob, startsWithDemo } from './jobActions';
+import { BenchLink } from './BenchLink';
 import { Elsewhere } from './Elsewhere';
 import { FindJob } from './FindJob';
 import { FirstCircuit } from './FirstCircuit';
@@ -77,6 +78,7 @@ const Head = ({ find }: { readonly find: ReactNode }) => (
   <header className={classes['head']}>
     <h1>Pasture</h1>
     <p>Dedicated circuits for large appliances, figured and explained.</p>
+    <BenchLink />
     {find}
     <Themes />
   </header>

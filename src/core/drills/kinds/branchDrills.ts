@@ -1,0 +1,331 @@
+import { cite, type Edition } from '../../code/edition';
+import type { TemperatureColumn } from '../../code/tables/shapes';
+import { terminalColumn } from '../../rules/conductorAmpacity';
+import type { WireSize } from '../../units/wireSize';
+import { numberAnswer as n, wireAnswer, wrongRules, type Drill, type Figure } from '../drill';
+import type { Lots } from '../lots';
+import {
+  applianceDevice,
+  ampacityIn,
+  groundOf,
+  protectedSize,
+  sizeIn,
+  standardAfter,
+  standardBelow,
+} from '../sizing';
+
+const wire = (size: WireSize | undefined): string | undefined => size && wireAnswer(size);
+const amps = (value: number | undefined): string | undefined => (value === undefined ? undefined : n(value));
+const CONTINUOUS = 1.25;
+
+const cell = (
+  table: 'ampacity' | 'standardOcpd' | 'equipmentGround' | 'smallConductor',
+  row = '',
+  column = '',
+) => ({
+  table,
+  row,
+  column,
+});
+
+/** Conductor by its column: load, terminals and method decide it (110.14(C), 334.80). */
+export function columnDrill(lots: Lots, code: Edition): Drill {
+  const load = lots.whole(14, 78);
+  const continuous = lots.yes(60);
+  const cable = lots.yes();
+  const mark = lots.of([75, 75, 'unmarked'] as const);
+  const required = continuous ? CONTINUOUS * load : load;
+  const breaker = applianceDevice(code, required) ?? 0;
+  const terminals = terminalColumn({ panel: mark, load: mark }, breaker);
+  const column: TemperatureColumn = cable ? 60 : terminals;
+  const size = protectedSize(code, column, required, breaker) ?? '14';
+  const answer = wireAnswer(size);
+  const other = column === 60 ? 75 : 60;
+  const at = (each: TemperatureColumn, current: number): string | undefined =>
+    wire(protectedSize(code, each, current, breaker));
+  const figure: Figure = {
+    id: 'conductor',
+    name: 'Conductor',
+    hint: 'smallest copper that may be used',
+    is: { kind: 'wire' },
+    answer,
+    working: `${continuous ? `${load} × 1.25 = ${n(required)} A` : `${load} A`}, ${column} °C column, breaker ${breaker} A`,
+    cite: cite(code, 'conductor.terminals'),
+    read: cell('ampacity', size, String(column)),
+    picks: 'row',
+    wrong: wrongRules(answer, [
+      ['other-column', `${other} °C column`, `${n(required)} A at ${other} °C`, at(other, required)],
+      [
+        'at-90',
+        '90 °C column, as the insulation',
+        `${n(required)} A at 90 °C`,
+        wire(sizeIn(code, 90, required)),
+      ],
+      ['no-125', 'without the 125 %', `${load} A at ${column} °C`, wire(sizeIn(code, column, load))],
+      [
+        'no-125-other',
+        `without the 125 %, ${other} °C column`,
+        `${load} A at ${other} °C`,
+        wire(sizeIn(code, other, load)),
+      ],
+      [
+        'small-rule',
+        '240.4(D) forgotten',
+        `${n(required)} A at ${column} °C alone`,
+        wire(sizeIn(code, column, required)),
+      ],
+      [
+        'wire-to-breaker',
+        'the whole breaker as the load',
+        `${breaker} A at ${column} °C`,
+        wire(sizeIn(code, column, breaker)),
+      ],
+    ]),
+    safe: 'up',
+  };
+  return {
+    plate: 'Kitchen table figures',
+    lines: [
+      ['LOAD', `${load} A`],
+      ['RUNS', continuous ? '3 h or more' : 'under 3 h'],
+      ['WIRING', cable ? 'NM-B' : 'THWN-2 in EMT'],
+      ['TERM', mark === 75 ? '75 °C both ends' : 'no mark'],
+      ['BREAKER', `${breaker} A`],
+    ],
+    figures: [figure],
+    tables: [cell('ampacity'), cell('smallConductor'), cell('standardOcpd')],
+  };
+}
+
+/** Ground by its breaker, never larger than the conductors (250.122). */
+export function groundDrill(lots: Lots, code: Edition): Drill {
+  const breaker = lots.of([15, 20, 25, 30, 40, 50, 60, 70, 80, 90, 100, 125, 150, 200]);
+  const column = lots.of([60, 75] as const);
+  const phase = protectedSize(code, column, breaker, breaker) ?? '12';
+  const row = groundOf(code, breaker);
+  const size = row?.cu ?? '14';
+  const answer = wireAnswer(size);
+  const rows = code.tables.equipmentGround.rows;
+  const at = rows.findIndex((each) => each === row);
+  const figure: Figure = {
+    id: 'ground',
+    name: 'Ground',
+    hint: 'smallest copper',
+    is: { kind: 'wire' },
+    answer,
+    working: `${breaker} A: row of ${row?.ocpd ?? 0} A`,
+    cite: cite(code, 'ground.table'),
+    read: cell('equipmentGround', String(row?.ocpd ?? ''), 'cu'),
+    picks: 'cell',
+    wrong: wrongRules(answer, [
+      ['row-below', 'the row below', 'the next smaller device', rows[at - 1] && wire(rows[at - 1]?.cu)],
+      ['row-above', 'the row above', 'the next larger device', rows[at + 1] && wire(rows[at + 1]?.cu)],
+      ['aluminum-column', 'aluminum column', `${breaker} A`, row && wire(row.al)],
+      ['ground-by-wire', 'as large as the conductors', `${phase} AWG`, wire(phase)],
+    ]),
+    safe: 'up',
+  };
+  return {
+    plate: 'Circuit in the panel',
+    lines: [
+      ['BREAKER', `${breaker} A`],
+      ['HOTS', `${phase} AWG copper`],
+      ['GROUND', 'copper'],
+    ],
+    figures: [figure],
+    tables: [cell('equipmentGround'), cell('ampacity')],
+  };
+}
+
+/** Breaker for a nameplate: amperes, what is required, the next size up (210.20(A), 240.6(A)). */
+export function plateDrill(lots: Lots, code: Edition): Drill {
+  const volts = lots.of([240, 240, 208]);
+  const kilowatts = lots.whole(30, 120) / 10;
+  const continuous = lots.yes(70);
+  const current = (1000 * kilowatts) / volts;
+  const required = continuous ? CONTINUOUS * current : current;
+  const breaker = applianceDevice(code, required) ?? 0;
+  const other = volts === 240 ? 208 : 240;
+  const otherA = (1000 * kilowatts) / other;
+  const standard = (value: number): string | undefined => amps(applianceDevice(code, value));
+  const figures: readonly Figure[] = [
+    {
+      id: 'amperes',
+      name: 'Amperes',
+      hint: 'what it draws',
+      is: { kind: 'number', unit: 'A' },
+      answer: n(current),
+      working: `${kilowatts} kW ÷ ${volts} V`,
+      cite: cite(code, 'load.nameplate'),
+      read: null,
+      picks: null,
+      wrong: wrongRules(n(current), [
+        ['near-volts', `${other} V taken for ${volts} V`, `${kilowatts} kW ÷ ${other} V`, n(otherA)],
+        [
+          'three-phase',
+          'divided by 1.73 too',
+          `${kilowatts} kW ÷ ${volts} V ÷ 1.73`,
+          n(current / Math.sqrt(3)),
+        ],
+        ['one-leg', 'at 120 V', `${kilowatts} kW ÷ 120 V`, n((1000 * kilowatts) / 120)],
+      ]),
+      safe: null,
+    },
+    {
+      id: 'breaker',
+      name: 'Breaker',
+      hint: 'smallest that may be used',
+      is: { kind: 'number', unit: 'A' },
+      answer: n(breaker),
+      working: `${continuous ? `${n(current)} × 1.25 = ${n(required)} A` : `${n(current)} A`}, next size up`,
+      cite: cite(code, 'breaker.continuous'),
+      read: cell('standardOcpd', String(breaker), 'rating'),
+      picks: 'cell',
+      wrong: wrongRules(n(breaker), [
+        [
+          'wrong-125',
+          continuous ? 'without the 125 %' : '125 % of a load that is not continuous',
+          `${n(continuous ? current : CONTINUOUS * current)} A`,
+          standard(continuous ? current : CONTINUOUS * current),
+        ],
+        ['round-down', 'rounded down', `${n(required)} A`, amps(standardBelow(code, required))],
+        ['a-size-more', 'a size more, to be sure', 'the one after it', amps(standardAfter(code, breaker))],
+        [
+          'near-volts',
+          `${other} V taken for ${volts} V`,
+          `${n(otherA)} A`,
+          standard(continuous ? CONTINUOUS * otherA : otherA),
+        ],
+      ]),
+      safe: null,
+    },
+  ];
+  return {
+    plate: lots.of(['Studio kiln', 'Water heater', 'Sauna heater', 'Duct heater']),
+    lines: [
+      ['KW', String(kilowatts)],
+      ['V', String(volts)],
+      ['PH', '1'],
+      ['DUTY', continuous ? 'cont' : '1 h'],
+    ],
+    figures,
+    tables: [cell('standardOcpd'), cell('ampacity')],
+  };
+}
+
+const CHARGER_A = [16, 24, 32, 40, 48, 64, 80] as const;
+
+/** A charger on and off: the most that a circuit allows, and the circuit for a setting (625.42). */
+export function chargerDrill(lots: Lots, code: Edition): Drill {
+  const breaker = lots.of([20, 25, 30, 40, 50, 60, 70, 80, 100]);
+  const most = breaker / CONTINUOUS;
+  const setting = lots.of(CHARGER_A);
+  const needs = applianceDevice(code, CONTINUOUS * setting) ?? 0;
+  const onList = CHARGER_A.findLast((each) => each <= most) ?? 0;
+  const figures: readonly Figure[] = [
+    {
+      id: 'setting',
+      name: 'Most it may draw',
+      hint: `on a ${breaker} A breaker`,
+      is: { kind: 'number', unit: 'A' },
+      answer: n(most),
+      working: `${breaker} ÷ 1.25`,
+      cite: cite(code, 'load.ev-setting'),
+      read: null,
+      picks: null,
+      wrong: wrongRules(n(most), [
+        ['whole-breaker', 'the whole breaker', `${breaker} A`, n(breaker)],
+        ['less-25', '25 % less', `${breaker} × 0.75`, n(0.75 * breaker)],
+        ['up-125', 'times 1.25', `${breaker} × 1.25`, n(CONTINUOUS * breaker)],
+        ['as-sold', 'the next charger that is sold', `${onList} A`, onList === 0 ? undefined : n(onList)],
+      ]),
+      safe: 'down',
+    },
+    {
+      id: 'breaker',
+      name: 'Breaker',
+      hint: `for a charger set to ${setting} A`,
+      is: { kind: 'number', unit: 'A' },
+      answer: n(needs),
+      working: `${setting} × 1.25 = ${n(CONTINUOUS * setting)} A, next size up`,
+      cite: cite(code, 'breaker.continuous'),
+      read: cell('standardOcpd', String(needs), 'rating'),
+      picks: 'cell',
+      wrong: wrongRules(n(needs), [
+        ['no-125', 'without the 125 %', `${setting} A`, amps(applianceDevice(code, setting))],
+        [
+          'round-down',
+          'rounded down',
+          `${n(CONTINUOUS * setting)} A`,
+          amps(standardBelow(code, CONTINUOUS * setting)),
+        ],
+        ['a-size-more', 'a size more, to be sure', 'the one after it', amps(standardAfter(code, needs))],
+      ]),
+      safe: null,
+    },
+  ];
+  return {
+    plate: 'EV charger',
+    lines: [
+      ['BREAKER THERE', `${breaker} A`],
+      ['V', '240'],
+      ['SETTING WANTED', `${setting} A`],
+      ['DUTY', 'cont'],
+    ],
+    figures,
+    tables: [cell('standardOcpd'), cell('ampacity')],
+  };
+}
+
+/** Small wires: their largest device, whatever their ampacity (240.4(D)). */
+export function smallWireDrill(lots: Lots, code: Edition): Drill {
+  const metal = lots.of(['cu', 'cu', 'al'] as const);
+  const size: WireSize = metal === 'cu' ? lots.of(['14', '12', '10']) : lots.of(['12', '10']);
+  const limits = code.tables.smallConductor;
+  const most = limits[metal][size] ?? 0;
+  const other = metal === 'cu' ? limits.al[size] : limits.cu[size];
+  const figure: Figure = {
+    id: 'device',
+    name: 'Largest breaker',
+    hint: 'for a heater, no motor and no welder',
+    is: { kind: 'number', unit: 'A' },
+    answer: n(most),
+    working: `${size} AWG ${metal === 'cu' ? 'copper' : 'aluminum'}`,
+    cite: cite(code, 'breaker.small-conductor'),
+    read: cell('smallConductor', size, metal),
+    picks: 'cell',
+    wrong: wrongRules(n(most), [
+      [
+        'at-75',
+        '75 °C ampacity',
+        `${ampacityIn(code, size, 75, metal)} A`,
+        n(ampacityIn(code, size, 75, metal)),
+      ],
+      [
+        'at-90',
+        '90 °C ampacity',
+        `${ampacityIn(code, size, 90, metal)} A`,
+        n(ampacityIn(code, size, 90, metal)),
+      ],
+      [
+        'at-60',
+        '60 °C ampacity',
+        `${ampacityIn(code, size, 60, metal)} A`,
+        n(ampacityIn(code, size, 60, metal)),
+      ],
+      ['other-metal', metal === 'cu' ? 'aluminum column' : 'copper column', `${other ?? 0} A`, amps(other)],
+    ]),
+    safe: 'down',
+  };
+  return {
+    plate: 'Wire in hand',
+    lines: [
+      ['SIZE', `${size} AWG`],
+      ['METAL', metal === 'cu' ? 'copper' : 'aluminum'],
+      ['INSULATION', 'THWN-2, 90 °C dry'],
+      ['TERM', '75 °C'],
+    ],
+    figures: [figure],
+    tables: [cell('smallConductor'), cell('ampacity')],
+  };
+}
