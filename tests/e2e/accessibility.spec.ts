@@ -155,6 +155,25 @@ test('the checks: readings, diagnosis, proof and torque', async ({ page }) => {
   expect(await faults(page), 'checks').toEqual([]);
 });
 
+test('the bench: a hidden fault, a drill, a lesson, the record', async ({ page }) => {
+  await page.goto('/bench/faults/pump-dead');
+  await page.getByRole('button', { name: 'Terminal C1' }).click();
+  await page.getByRole('button', { name: 'Terminal CN' }).click();
+  await expect(page.getByRole('region', { name: 'Readings' })).toContainText('tester not proved');
+  expect(await faults(page), 'hidden fault').toEqual([]);
+  await page.goto('/bench/drills/motor');
+  await page.getByRole('textbox', { name: /^Table current/ }).fill('999');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status', { name: 'Why' })).toBeVisible();
+  expect(await faults(page), 'drill').toEqual([]);
+  await page.goto('/bench/lessons');
+  await page.getByRole('button', { name: 'Half of it' }).click();
+  expect(await faults(page), 'lesson').toEqual([]);
+  await page.goto('/bench/record');
+  await expect(page.getByRole('row', { name: /Motor, five figures: current/ })).toBeVisible();
+  expect(await faults(page), 'record').toEqual([]);
+});
+
 test('the days: a gate, a step, the hours', async ({ page }) => {
   await openDemo(page);
   await page.keyboard.press('7');

@@ -50,27 +50,33 @@ const faultsOfLayout = (page: Page): Promise<readonly string[]> =>
     return [...found];
   });
 
-/** Every stage of the open job at three sizes in the themes that differ in size. */
-async function everyStage(page: Page): Promise<readonly string[]> {
+/** The stages of a job under its address. */
+const STAGES = [
+  '',
+  '?part=route',
+  '/survey',
+  '/survey?part=panels',
+  '/materials/quote',
+  '/materials/count',
+  '/service',
+  '/water',
+  '/panel',
+  '/materials',
+  '/days',
+  '/days/week',
+  '/checks',
+];
+
+/** Every stage of the open job. */
+const everyStage = (page: Page): Promise<readonly string[]> =>
+  everyPage(page, /\/jobs\/[^/]+/.exec(page.url())?.[0] ?? '', STAGES);
+
+/** Pages under an address at three sizes in the themes that differ in size. */
+async function everyPage(page: Page, under: string, stages: readonly string[]): Promise<readonly string[]> {
   const faults: string[] = [];
-  const job = /\/jobs\/[^/]+/.exec(page.url())?.[0] ?? '';
-  for (const stage of [
-    '',
-    '?part=route',
-    '/survey',
-    '/survey?part=panels',
-    '/materials/quote',
-    '/materials/count',
-    '/service',
-    '/water',
-    '/panel',
-    '/materials',
-    '/days',
-    '/days/week',
-    '/checks',
-  ]) {
+  for (const stage of stages) {
     await page.setViewportSize({ width: 1280, height: 800 });
-    await page.goto(`${job}${stage}`);
+    await page.goto(`${under}${stage}`);
     await page.waitForLoadState('networkidle');
     for (const size of SIZES) {
       await page.setViewportSize(size);
@@ -96,6 +102,19 @@ test.describe('nothing covers, nothing is cut, nothing scrolls sideways', () => 
   test('the demo job', async ({ page }) => {
     await openDemo(page);
     expect(await everyStage(page)).toEqual([]);
+  });
+
+  test('the bench', async ({ page }) => {
+    const pages = [
+      '/faults',
+      '/faults/trips-with-pump',
+      '/faults/well-lug',
+      '/drills/motor',
+      '/drills/fill',
+      '/lessons',
+      '/record',
+    ];
+    expect(await everyPage(page, '/bench', pages)).toEqual([]);
   });
 
   test('an empty job', async ({ page }) => {

@@ -76,7 +76,7 @@ export function readAnswer(is: AnswerKind, typed: string): string | undefined {
           .replace(/,/g, '.')
           .replace(/[^0-9.]+$/, ''),
       );
-      return text === '' || !Number.isFinite(value) ? undefined : numberAnswer(value);
+      return !/\d/.test(text) || !Number.isFinite(value) ? undefined : numberAnswer(value);
     }
     case 'wire': {
       const size = parseWireSize(text);

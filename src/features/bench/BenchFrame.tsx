@@ -8,7 +8,7 @@ import { now } from './now';
 import classes from './bench.module.css';
 
 /** The views of the bench. */
-export const BENCH_VIEWS = [
+const BENCH_VIEWS = [
   { id: 'jobs', name: 'Jobs', path: '/' },
   { id: 'faults', name: 'Hidden faults', path: '/bench/faults' },
   { id: 'drills', name: 'Drills', path: '/bench/drills' },

@@ -83,7 +83,7 @@ function useBenchKeys(at: BenchTry): void {
 }
 
 /** A bench: the circuit, the tester, the log, the claim, and what the readings leave. */
-export function BenchWork({ bench, blind, onBlind }: BenchWorkProps) {
+function BenchWork({ bench, blind, onBlind }: BenchWorkProps) {
   const at = useBenchTry(bench, blind);
   const { desk, session, score, leads } = at;
   const { network, places, gfci, load } = desk.circuit;

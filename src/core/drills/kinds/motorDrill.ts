@@ -235,7 +235,8 @@ function groundFigure(motor: Motor, code: Edition): Figure {
     working: `${breaker} A: ${row?.cu ?? ''} by the table${row?.cu === size ? '' : `, never larger than the ${conductor} AWG conductors`}`,
     cite: cite(code, 'ground.table'),
     read: { table: 'equipmentGround', row: String(row?.ocpd ?? ''), column: 'cu' },
-    picks: 'cell',
+    // The cell is not the answer where the conductors are smaller.
+    picks: row?.cu === size ? 'cell' : null,
     wrong: wrongRules(answer, [
       [
         'ground-over-wire',

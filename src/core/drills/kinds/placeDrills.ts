@@ -225,7 +225,8 @@ export function rangeDrill(lots: Lots, code: Edition): Drill {
     working: `${columnKW} kW${increasePct > 0 ? ` and ${increasePct} % for what is above 12 kW` : ''}`,
     cite: cite(code, 'load.cooking'),
     read: { table: 'rangeDemand', row: String(units), column: 'C' },
-    picks: 'cell',
+    // What is above 12 kW is worked out past the cell.
+    picks: n(columnKW) === answer ? 'cell' : null,
     wrong: wrongRules(answer, [
       ['no-increase', 'no 5 % a kilowatt', `${columnKW} kW`, n(columnKW)],
       ['nameplate', 'the plates themselves', `${n(whole)} kW`, n(whole)],

@@ -30,8 +30,21 @@ const OUTLETS: readonly (readonly [string, Appliance])[] = [
 /** Findings by which the code leaves it open: no question for a drill. */
 const OPEN = ['gfci.ask', 'gfci.contested', 'gfci.hvac-date', 'gfci.hvac-amendment'];
 
-/** Whether an outlet needs GFCI protection under an edition; undefined where that is open. */
-function needsGfci(appliance: Appliance, place: Location, year: EditionYear): boolean | undefined {
+const solvedBefore = new Map<string, boolean | undefined>();
+
+/** Whether an outlet needs GFCI protection under an edition; undefined where that is open. Each is solved once. */
+function needsGfci(
+  name: string,
+  appliance: Appliance,
+  place: Location,
+  year: EditionYear,
+): boolean | undefined {
+  const key = `${name} ${place} ${year}`;
+  if (!solvedBefore.has(key)) solvedBefore.set(key, solvedNeed(appliance, place, year));
+  return solvedBefore.get(key);
+}
+
+function solvedNeed(appliance: Appliance, place: Location, year: EditionYear): boolean | undefined {
   const circuit = newCircuit('drill', appliance, [newSegment('segment', 'emt', 30, 'indoor')]);
   const solved = solveCircuit(
     { ...circuit, site: { room: place, sinkFt: 20 } },
@@ -55,13 +68,13 @@ const word = (needs: boolean): string => (needs ? 'yes' : 'no');
 /** GFCI by place and edition (210.8): solved as any circuit is. */
 export function gfciDrill(lots: Lots): Drill {
   const settled = ASKED.filter(
-    ({ appliance, place, year }) => needsGfci(appliance, place, year) !== undefined,
+    ({ name: each, appliance: own, place: at, year: then }) => needsGfci(each, own, at, then) !== undefined,
   );
   const { name, appliance, place, where, year } = lots.of(settled);
-  const needs = needsGfci(appliance, place, year) === true;
+  const needs = needsGfci(name, appliance, place, year) === true;
   const answer = word(needs);
   const others = YEARS.filter((each) => each !== year).map((each): Tried => {
-    const then = needsGfci(appliance, place, each);
+    const then = needsGfci(name, appliance, place, each);
     return [
       `as-${each}`,
       `as the ${each} code has it`,
