@@ -47,21 +47,12 @@ const SHOTS: readonly Shot[] = [
         heading.scrollIntoView();
       }),
   },
-  { name: 'survey-phone', at: '/jobs/demo-orchard-lane/survey', size: PHONE },
   {
     name: 'wiring',
     at: '/jobs/demo-orchard-lane/deck-tub',
     act: async (page) => {
       await page.getByRole('button', { name: 'Terminations' }).click();
       await page.getByRole('dialog').getByRole('img').first().waitFor();
-    },
-  },
-  {
-    name: 'options',
-    at: '/jobs/demo-orchard-lane/carport-charger',
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Compare options' }).click();
-      await page.getByRole('button', { name: '6 AWG copper in 3/4 EMT' }).click();
     },
   },
   { name: 'water', at: '/jobs/demo-orchard-lane/water' },
@@ -129,6 +120,21 @@ const SHOTS: readonly Shot[] = [
     act: (page) => page.getByRole('button', { name: /Backfill, ribbon: Hot tub/ }).click(),
   },
   { name: 'checks', at: '/jobs/demo-orchard-lane/checks' },
+  {
+    name: 'bench',
+    at: '/bench/faults/pump-dead',
+    act: async (page) => {
+      for (const key of ['p', 'r', 'c', '1', 'b', 'c', '2', 'c', 'n']) await page.keyboard.press(key);
+    },
+  },
+  {
+    name: 'drill',
+    at: '/bench/drills/motor',
+    act: async (page) => {
+      await page.getByRole('textbox', { name: /^Table current/ }).fill('1');
+      await page.keyboard.press('Enter');
+    },
+  },
   { name: 'phone', at: '/jobs/demo-orchard-lane/carport-charger', size: PHONE },
   {
     name: 'sheet',
@@ -150,6 +156,8 @@ const STAGE_HEADING: Readonly<Record<string, string>> = {
   '/materials/count': 'Noon count',
   '/days': 'Days',
   '/checks': 'Hot tub, deck',
+  '/bench/faults/pump-dead': 'Heater runs, pump is dead',
+  '/bench/drills/motor': 'Motor, five figures',
 };
 
 async function take(browser: Browser, address: string, shot: Shot): Promise<void> {
@@ -160,6 +168,10 @@ async function take(browser: Browser, address: string, shot: Shot): Promise<void
     ...(size === PHONE && { isMobile: true, hasTouch: true }),
   });
   const page = await context.newPage();
+  // What is drawn by lot is the same each time.
+  await page.addInitScript(() => {
+    crypto.getRandomValues = (into) => into;
+  });
   if (theme !== undefined) {
     await page.addInitScript((worn) => {
       localStorage.setItem('pasture-theme', worn);

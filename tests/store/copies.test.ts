@@ -8,6 +8,7 @@ import { lastCopy, rememberCopy } from '../../src/store/persistence/copyMemory';
 import { copiedNow, copyState } from '../../src/store/persistence/lastCopy';
 import { database } from '../../src/store/persistence/database';
 import { addJob, savedJobs } from '../../src/store/persistence/jobStorage';
+import { keepAnswer, nameCause, savedAnswers, savedCards } from '../../src/store/practice/practiceStorage';
 import { keepPhoto } from '../../src/store/persistence/photoStorage';
 import { fullHouse } from '../support/fullHouse/job';
 
@@ -67,6 +68,8 @@ describe('a copy of all jobs', () => {
   beforeEach(async () => {
     await database().jobs.clear();
     await database().photos.clear();
+    await database().cards.clear();
+    await database().answers.clear();
   });
 
   const photographed = {
@@ -115,6 +118,26 @@ describe('a copy of all jobs', () => {
     const jobs = await savedJobs();
     expect(jobs).toHaveLength(2);
     expect(jobs.find(({ id }) => id === photographed.id)?.document.authority).toBe('Another');
+  });
+
+  test('holds what was practiced; put back, the card that was looked at last stays', async () => {
+    const at = (day: string): Date => new Date(`2026-03-${day}T08:00:00Z`);
+    const missed = { card: 'drill ground ground', right: false, cause: null, blind: false };
+    await addJob(demoJob);
+    await keepAnswer(missed, 'again', at('02'));
+    await nameCause('drill ground ground', 'the row below');
+    const bytes = await copyOfAll(await savedJobs());
+    await keepAnswer({ ...missed, right: true }, 'good', at('03'));
+    const later = await savedCards();
+    expect(await importJob(zip(bytes))).toMatchObject({ ok: true });
+    expect(await savedCards()).toEqual(later);
+    await database().cards.clear();
+    await database().answers.clear();
+    await importJob(zip(bytes));
+    expect(await savedAnswers()).toEqual([
+      { ...missed, cause: 'the row below', at: '2026-03-02T08:00:00.000Z' },
+    ]);
+    expect(await savedCards()).toMatchObject([{ id: 'drill ground ground', reps: 1 }]);
   });
 
   test('a file that is no copy, or cut short, changes nothing and says so', async () => {

@@ -102,14 +102,28 @@ async function isHere(text: string): Promise<boolean> {
   return read.ok && here !== undefined && writeJobFile(here.document) === writeJobFile(read.job);
 }
 
+/** Takes what was practiced; what is wrong with its file, where anything is. */
+async function importPractice(text: string): Promise<string[]> {
+  const [{ readPracticeFile }, { takePractice }] = await Promise.all([
+    import('../../core/practice/practiceFile'),
+    import('../../store/practice/practiceStorage'),
+  ]);
+  const read = readPracticeFile(text);
+  if ('problem' in read) return [`Record of practice: ${read.problem}`];
+  await takePractice(read.cards, read.answers);
+  return [];
+}
+
 /** Opens every job of a copy of all jobs: what is here unchanged is left, what differs is put beside it. */
 async function importCopy(file: File): Promise<Imported> {
-  const { filesInCopy } = await import('../../store/persistence/copyFile');
-  const files = filesInCopy(new Uint8Array(await file.arrayBuffer()));
-  if (files === undefined || files.length === 0)
+  const { filesInCopy, PRACTICE_FILE } = await import('../../store/persistence/copyFile');
+  const all = filesInCopy(new Uint8Array(await file.arrayBuffer()));
+  const files = all?.filter(({ name }) => name !== PRACTICE_FILE);
+  const practice = all?.find(({ name }) => name === PRACTICE_FILE);
+  if (files === undefined || all?.length === 0)
     return { ok: false, words: `${file.name} is damaged, or no copy of jobs. Nothing was changed.` };
-  let [same, last]: [number, string | null] = [0, null];
-  const problems: string[] = [];
+  let [same, refused, last]: [number, number, string | null] = [0, 0, null];
+  const problems: string[] = practice === undefined ? [] : await importPractice(practice.text);
   for (const { name, text } of files) {
     if (await isHere(text)) {
       same += 1;
@@ -117,9 +131,12 @@ async function importCopy(file: File): Promise<Imported> {
     }
     const done = await importText(text, name);
     if (done.ok) last = done.id;
-    else problems.push(done.words);
+    else {
+      problems.push(done.words);
+      refused += 1;
+    }
   }
-  const opened = files.length - same - problems.length;
+  const opened = files.length - same - refused;
   const note = [
     `${counted(opened, 'job')} opened`,
     ...(same === 0 ? [] : [`${counted(same, 'job')} here already, the same`]),

@@ -1,9 +1,14 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { jobFileName, writeJobFile } from '../../core/job/jobFile';
+import { writePracticeFile } from '../../core/practice/practiceFile';
+import { savedAnswers, savedCards } from '../practice/practiceStorage';
 import type { JobRecord } from './database';
 import { photosOf } from './photoStorage';
 
-/** Bytes of every job as one zip of job files, their photographs in them. */
+/** The file of what was practiced, among the jobs of a copy. */
+export const PRACTICE_FILE = 'practice.pasture.json';
+
+/** Bytes of every job as one zip of job files, their photographs in them, and of what was practiced. */
 export async function copyOfAll(jobs: readonly JobRecord[]): Promise<Uint8Array<ArrayBuffer>> {
   const files: Record<string, Uint8Array> = {};
   for (const { document } of jobs) {
@@ -14,6 +19,9 @@ export async function copyOfAll(jobs: readonly JobRecord[]): Promise<Uint8Array<
     // Bytes of another realm would be taken for a folder.
     files[free] = new Uint8Array(strToU8(writeJobFile(document, photos)));
   }
+  const cards = await savedCards();
+  if (cards.length > 0)
+    files[PRACTICE_FILE] = new Uint8Array(strToU8(writePracticeFile(cards, await savedAnswers())));
   // Pictures are packed already; the lightest packing does for the rest.
   return new Uint8Array(zipSync(files, { level: 3 }));
 }
