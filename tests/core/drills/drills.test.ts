@@ -171,6 +171,30 @@ describe('plates that were worked by hand', () => {
     expect(needs('compressor, 240 V, hardwired', 'outdoors', '2020')).toBe('yes');
   });
 
+  test('12 AWG for a 20 A breaker, though 14 has 20 A in the 75 °C column', () => {
+    const drill = plateWith('column', {
+      LOAD: '20 A',
+      RUNS: 'under 3 h',
+      TERM: '75 °C both ends',
+      WIRING: 'THWN-2 in EMT',
+    });
+    const conductor = figureOf(drill, 'conductor');
+    expect(conductor.answer).toBe('12 AWG');
+    expect(judge(conductor, '14 AWG').by.map(({ id }) => id)).toContain('small-rule');
+    expect(judge(conductor, '14 AWG').holds).toBe(false);
+  });
+
+  test('derating begins in the 90 °C column and ends at the terminals', () => {
+    const drill = plateWith('derating', { WIRE: '4 AWG THWN-2', CARRYING: '6 conductors', AMBIENT: '38 °C' });
+    // 95 A × 0.91 × 0.80.
+    expect(figureOf(drill, 'ampacity').answer).toBe('69.2');
+    const cool = plateWith('derating', { WIRE: '4 AWG THWN-2', CARRYING: '3 conductors', AMBIENT: '28 °C' });
+    expect(figureOf(cool, 'ampacity').answer).toBe('85');
+    expect(judge(figureOf(cool, 'ampacity'), '95').by.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['no-cap', 'plain-90']),
+    );
+  });
+
   test('a motor turned around: power by volts and current, volts by power and current', () => {
     const power = plateWith('motor-turned', { PH: '1', 'A, table': '28', V: '230' });
     expect(figureOf(power, 'power').answer).toBe('5');
