@@ -31,6 +31,10 @@ export const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       { path: '/', lazy: async () => ({ Component: (await import('../features/jobs/JobsPage')).JobsPage }) },
+      {
+        path: '/merge/:jobId/:copyId',
+        lazy: async () => ({ Component: (await import('../features/jobs/MergePage')).MergePage }),
+      },
       { path: '/bench', element: null, loader: () => redirect('/bench/faults') },
       {
         path: '/bench/faults/:benchId?',

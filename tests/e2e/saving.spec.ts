@@ -125,6 +125,33 @@ test.describe('files', () => {
     await expect(page.getByRole('link', { name: /Split-level/ })).toHaveCount(2);
   });
 
+  test('a copy that somebody else went on with is merged: what both changed is chosen, undone by one step', async ({
+    page,
+  }) => {
+    await openDemo(page);
+    const { name, text } = await exportJob(page);
+    // Mine goes on by one edit, theirs by two: one of the same field.
+    await page.getByLabel('Length, A to B').fill('71');
+    await saved(page);
+    const file = JSON.parse(text) as {
+      job: { authority: string; circuits: { run: { lengthFt: number }[] }[] };
+    };
+    file.job.authority = 'Fallow City (made up)';
+    const [segment] = file.job.circuits[0]?.run ?? [];
+    if (segment !== undefined) segment.lengthFt = 99;
+    await importFile(page, name, JSON.stringify(file));
+    await page.getByRole('button', { name: 'Merge the two' }).click();
+    await expect(page.getByRole('heading', { name: /^Merge two copies of Split-level/ })).toBeVisible();
+    await expect(page.getByRole('list', { name: 'Taken from the other copy' })).toHaveText('Authority');
+    await page.getByRole('button', { name: /length, ft: theirs, 99$/ }).click();
+    await page.getByRole('button', { name: 'Merge them' }).click();
+    await expect(page.getByLabel('Length, A to B')).toHaveValue('99 ft');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByLabel('Length, A to B')).toHaveValue('71 ft');
+    await page.goto('/');
+    await expect(page.getByRole('link', { name: /Split-level/ })).toHaveCount(1);
+  });
+
   test('a job damaged in storage says so, and the others open', async ({ page }) => {
     await openDemo(page);
     await saved(page);

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { edition } from '../../core/code/edition';
 import { wholeTable } from '../../core/code/tableFace';
+import type { TableFace } from '../../core/code/tableFaceShape';
 import type { CellRead } from '../../core/code/tableSet';
 import type { Figure } from '../../core/drills/drill';
 import { DRILL_YEAR } from '../../core/drills/drillKinds';
@@ -28,10 +29,70 @@ function picked(figure: Figure, cell: string, row: string, column: string): stri
   }
 }
 
+interface FaceProps extends Pick<DrillTableProps, 'figure' | 'judged' | 'onPick'> {
+  readonly face: TableFace;
+  /** The cell that is right; null: it is not to be seen yet. */
+  readonly right: CellRead | null;
+}
+
+/** One table: row and column of the cell that was chosen light up. */
+function Face({ face, figure, judged, right, onPick }: FaceProps) {
+  const [lit, setLit] = useState<{ readonly row: string; readonly column: string } | null>(null);
+  return (
+    <div className={classes['scroll']} tabIndex={0} role="region" aria-label={face.title}>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{face.corner}</th>
+            {face.columns.map(({ key, head }) => (
+              <th key={key} scope="col" data-lit={lit?.column === key || undefined}>
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {face.rows.map(({ key: row, head, cells }) => (
+            <tr key={row} data-lit={lit?.row === row || undefined}>
+              <th scope="row" className="fig">
+                {head}
+              </th>
+              {cells.map((cell, at) => {
+                const { key: column = '', head: over = '' } = face.columns[at] ?? {};
+                const isMine = lit?.row === row && lit.column === column;
+                return (
+                  <td
+                    key={column}
+                    data-lit={lit?.column === column || undefined}
+                    data-mine={isMine || undefined}
+                    data-right={(right?.row === row && right.column === column) || undefined}
+                  >
+                    <button
+                      type="button"
+                      className="fig"
+                      aria-label={`${head}, ${over}: ${cell}`}
+                      onClick={() => {
+                        setLit({ row, column });
+                        const answer = picked(figure, cell, row, column);
+                        if (answer !== null && !judged) onPick(answer);
+                      }}
+                    >
+                      {cell}
+                    </button>
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
 /** The tables in view: picked by its heading first, then row and column light up. */
 export function DrillTable({ tables, figure, judged, onPick }: DrillTableProps) {
   const [heading, setHeading] = useState<string | null>(null);
-  const [lit, setLit] = useState<{ readonly row: string; readonly column: string } | null>(null);
   const code = edition(DRILL_YEAR);
   const faces = tables.flatMap((read) => {
     const face = wholeTable(code, read, 'cu');
@@ -39,9 +100,7 @@ export function DrillTable({ tables, figure, judged, onPick }: DrillTableProps) 
   });
   if (faces.length === 0) return null;
   const right = judged ? figure.read : null;
-  const shown =
-    faces.find(({ read }) => read.table === (right?.table ?? heading)) ??
-    faces.find(({ read }) => read.table === heading);
+  const shown = faces.find(({ read }) => read.table === (heading ?? right?.table));
   return (
     <section className={classes['tables']} aria-label="Tables">
       <div role="group" aria-label="Tables, by their heading">
@@ -52,7 +111,6 @@ export function DrillTable({ tables, figure, judged, onPick }: DrillTableProps) 
             aria-pressed={shown?.read.table === read.table}
             onClick={() => {
               setHeading(read.table);
-              setLit(null);
             }}
           >
             {face.title}
@@ -62,54 +120,14 @@ export function DrillTable({ tables, figure, judged, onPick }: DrillTableProps) 
       {shown === undefined ? (
         <p className="second">Which table? Pick it by its heading.</p>
       ) : (
-        <div className={classes['scroll']} tabIndex={0} role="region" aria-label={shown.face.title}>
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">{shown.face.corner}</th>
-                {shown.face.columns.map(({ key, head }) => (
-                  <th key={key} scope="col" data-lit={lit?.column === key || undefined}>
-                    {head}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {shown.face.rows.map(({ key: row, head, cells }) => (
-                <tr key={row} data-lit={lit?.row === row || undefined}>
-                  <th scope="row" className="fig">
-                    {head}
-                  </th>
-                  {cells.map((cell, at) => {
-                    const column = shown.face.columns[at]?.key ?? '';
-                    const isRight = right?.row === row && right.column === column;
-                    return (
-                      <td
-                        key={column}
-                        data-lit={lit?.column === column || undefined}
-                        data-mine={(lit?.row === row && lit.column === column) || undefined}
-                        data-right={isRight || undefined}
-                      >
-                        <button
-                          type="button"
-                          className="fig"
-                          aria-label={`${head}, ${shown.face.columns[at]?.head ?? ''}: ${cell}`}
-                          onClick={() => {
-                            setLit({ row, column });
-                            const answer = picked(figure, cell, row, column);
-                            if (answer !== null && !judged) onPick(answer);
-                          }}
-                        >
-                          {cell}
-                        </button>
-                      </td>
-                    );
-                  })}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <Face
+          key={shown.read.table}
+          face={shown.face}
+          figure={figure}
+          judged={judged}
+          right={right?.table === shown.read.table ? right : null}
+          onPick={onPick}
+        />
       )}
     </section>
   );

@@ -240,23 +240,28 @@ function Beside({ kind, at }: { readonly kind: DrillKind; readonly at: DrillStat
   );
 }
 
+/** Enter goes on to the next plate once every figure is judged. */
+function useNextByEnter(allDone: boolean, next: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key !== 'Enter' || !allDone || event.target instanceof HTMLButtonElement) return;
+      event.preventDefault();
+      next();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+    };
+  }, [allDone, next]);
+}
+
 /** A drill with the tables: the plate, the figures, the table in view, why an answer is wrong. */
 export function DrillWork({ kind }: { readonly kind: DrillKind }) {
   const at = useDrill(kind);
   const { drill, current, answered, plates } = at;
   const done = answered.get(current.id);
   const allDone = drill.figures.every(({ id }) => answered.has(id));
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      if (event.key !== 'Enter' || !allDone || event.target instanceof HTMLButtonElement) return;
-      event.preventDefault();
-      at.next();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
-  }, [allDone, at]);
+  useNextByEnter(allDone, at.next);
   return (
     <>
       <section className={classes['work']} aria-label={kind.name}>

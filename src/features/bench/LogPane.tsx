@@ -12,14 +12,16 @@ export function LogPane({ at, blind }: { readonly at: BenchTry; readonly blind: 
   const nameOf = nameAmong(desk.faults);
   const leavesAfter = (readings: number): number =>
     desk.left(taken.slice(0, readings)).filter(({ ruledOutBy }) => ruledOutBy === null).length;
-  let reading = 0;
+  const readings = session.log.map(
+    (_, index) => takenIn({ ...session, log: session.log.slice(0, index + 1) }).length,
+  );
   return (
     <section className={classes['log']} aria-label="Readings">
       <h2>Readings {!blind && <span className="second">leaves</span>}</h2>
       {session.log.length === 0 && <p className="second">Prove the tester on a live source first.</p>}
       <ol>
         {session.log.map((line, index) => {
-          if (line.kind === 'reading') reading += 1;
+          const reading = readings[index] ?? 0;
           return (
             <li key={index} data-kind={line.kind}>
               <span className="fig">{line.kind === 'reading' ? reading : ''}</span>

@@ -15,16 +15,14 @@ function display({ session: { log, breakerOn }, said }: BenchTry): string {
   return breakerOn ? '--' : 'off';
 }
 
-/** The tester: what it shows, what it is set to, the lead in hand; breaker, load and button beside it. */
-export function TesterPane({ at }: { readonly at: BenchTry }) {
-  const { session, tool, leads, loadOn, desk, act } = at;
-  const { gfci } = desk.circuit;
-  const hasLoad = desk.circuit.network.loads.length > 0;
+interface Of {
+  readonly at: BenchTry;
+}
+
+/** What the tester is set to, and the lead in hand. */
+function Settings({ at: { tool, leads, setTool, take } }: Of) {
   return (
-    <section className={classes['tester']} aria-label="Tester">
-      <p className={classes['display']} role="status" aria-label="Reading">
-        {display(at)}
-      </p>
+    <>
       <div role="group" aria-label="Set to">
         {TOOLS.filter((each) => !SWITCHES.includes(each)).map((each) => (
           <button
@@ -32,7 +30,7 @@ export function TesterPane({ at }: { readonly at: BenchTry }) {
             type="button"
             aria-pressed={tool === each}
             onClick={() => {
-              at.setTool(each);
+              setTool(each);
             }}
           >
             {TOOL_NAME[each]}
@@ -46,47 +44,67 @@ export function TesterPane({ at }: { readonly at: BenchTry }) {
             type="button"
             aria-pressed={leads.hand === lead}
             onClick={() => {
-              at.take(lead);
+              take(lead);
             }}
           >
             {lead} {leads[lead] ?? ''}
           </button>
         ))}
       </div>
-      <div role="group" aria-label="At the circuit">
+    </>
+  );
+}
+
+/** What is switched at the circuit, and the proof of the tester. */
+function Switches({ at: { session, loadOn, desk, act, switchLoad } }: Of) {
+  const { gfci, network } = desk.circuit;
+  return (
+    <div role="group" aria-label="At the circuit">
+      <button
+        type="button"
+        onClick={() => {
+          act({ kind: 'prove-tester' });
+        }}
+      >
+        Prove tester
+      </button>
+      <button
+        type="button"
+        aria-pressed={session.breakerOn}
+        onClick={() => {
+          act({ kind: 'breaker', on: !session.breakerOn });
+        }}
+      >
+        Breaker {session.breakerOn ? 'on' : 'off'}
+      </button>
+      {network.loads.length > 0 && (
+        <button type="button" aria-pressed={loadOn} onClick={switchLoad}>
+          Load {loadOn ? 'on' : 'off'}
+        </button>
+      )}
+      {gfci !== null && (
         <button
           type="button"
           onClick={() => {
-            act({ kind: 'prove-tester' });
+            act({ kind: 'measure', measurement: { tool: 'button', station: gfci, of: null, on: false } });
           }}
         >
-          Prove tester
+          Test button
         </button>
-        <button
-          type="button"
-          aria-pressed={session.breakerOn}
-          onClick={() => {
-            act({ kind: 'breaker', on: !session.breakerOn });
-          }}
-        >
-          Breaker {session.breakerOn ? 'on' : 'off'}
-        </button>
-        {hasLoad && (
-          <button type="button" aria-pressed={loadOn} onClick={at.switchLoad}>
-            Load {loadOn ? 'on' : 'off'}
-          </button>
-        )}
-        {gfci !== null && (
-          <button
-            type="button"
-            onClick={() => {
-              act({ kind: 'measure', measurement: { tool: 'button', station: gfci, of: null, on: false } });
-            }}
-          >
-            Test button
-          </button>
-        )}
-      </div>
+      )}
+    </div>
+  );
+}
+
+/** The tester: what it shows, what it is set to, the lead in hand; breaker, load and button beside it. */
+export function TesterPane({ at }: Of) {
+  return (
+    <section className={classes['tester']} aria-label="Tester">
+      <p className={classes['display']} role="status" aria-label="Reading">
+        {display(at)}
+      </p>
+      <Settings at={at} />
+      <Switches at={at} />
       <p className="second">
         R or B, then a terminal: B 1. M: what it is set to. P: prove. S: breaker. L: load. Ohms on one
         terminal twice: from its wire to its screw.

@@ -92,51 +92,55 @@ function between(a: Terminal, b: Terminal, tool: Tool, on: boolean): Measurement
   return { tool, station: a.station, of: pair, on: tool === 'volts' && on };
 }
 
-/** A try at a bench. The answer is kept once its claim is proved. */
-export function useBenchTry(bench: Bench, blind: boolean): BenchTry {
-  const desk = useMemo(() => new BenchDesk(bench), [bench]);
-  const plan = useMemo(() => goodPlan(desk), [desk]);
-  const fewest = useMemo(() => fewestReadings(desk), [desk]);
+/** A bench solved: what a reading comes to, a good plan, the fewest. */
+function useSolvedBench(bench: Bench) {
+  return useMemo(() => {
+    const desk = new BenchDesk(bench);
+    return { desk, plan: goodPlan(desk), fewest: fewestReadings(desk), terminals: terminalsOf(desk) };
+  }, [bench]);
+}
+
+/** What is done at a bench, one act after the other; the answer is kept once its claim is proved. */
+function useSession(bench: Bench, desk: BenchDesk, plan: readonly Measurement[], blind: boolean) {
   const [session, setSession] = useState(FRESH_SESSION);
-  const [tool, setTool] = useState<Tool>('volts');
-  const [loadOn, setLoadOn] = useState(false);
-  const [leads, setLeads] = useState(NO_LEADS);
-  const [said, setSaid] = useState<string | null>(null);
-  const terminals = useMemo(() => terminalsOf(desk), [desk]);
   const act = useCallback(
     (done: BenchAct) => {
       const next = afterAct(session, done, desk);
       setSession(next);
-      if (isDone(next) && !isDone(session) && !bench.id.startsWith('own ')) {
-        const score = scoreOf(next, plan.length);
-        const right = score.unsafe === 0 && score.wrongClaims === 0;
-        void keepAnswer({ card: `bench ${bench.id}`, right, cause: null, blind }, wentOf(score), new Date());
-      }
+      if (!isDone(next) || isDone(session) || bench.id.startsWith('own ')) return;
+      const score = scoreOf(next, plan.length);
+      const right = score.unsafe === 0 && score.wrongClaims === 0;
+      void keepAnswer({ card: `bench ${bench.id}`, right, cause: null, blind }, wentOf(score), new Date());
     },
     [session, desk, plan, bench.id, blind],
   );
-  const touch = (key: string): void => {
-    const terminal = terminals.find((each) => each.key === key);
-    if (terminal === undefined) return;
-    setSaid(null);
-    if (tool === 'clamp' || tool === 'heat') {
-      if (tool === 'clamp' && terminal.station === 0)
-        setSaid('Clamp where the wire arrives: past the panel.');
-      else
-        act({
-          kind: 'measure',
-          measurement: { tool, station: terminal.station, of: terminal.conductor, on: true },
-        });
-      return;
-    }
-    const placed: Leads = { ...leads, [leads.hand]: key, hand: leads.hand === 'red' ? 'black' : 'red' };
-    setLeads(placed);
-    const [a, b] = [placed.red, placed.black].map((each) => terminals.find((one) => one.key === each));
-    if (a === undefined || b === undefined) return;
-    const measured = between(a, b, tool, loadOn);
-    if (typeof measured === 'string') setSaid(measured);
-    else act({ kind: 'measure', measurement: measured });
-  };
+  return { session, setSession, act };
+}
+
+/** What touching a terminal does: a measurement, a lead put there, or a sentence why neither. */
+function touched(terminal: Terminal, terminals: readonly Terminal[], tool: Tool, leads: Leads, on: boolean) {
+  const { key, station, conductor } = terminal;
+  if (tool === 'clamp' && station === 0)
+    return { leads, said: 'Clamp where the wire arrives: past the panel.', measured: null };
+  if (tool === 'clamp' || tool === 'heat')
+    return { leads, said: null, measured: { tool, station, of: conductor, on: true } };
+  const placed: Leads = { ...leads, [leads.hand]: key, hand: leads.hand === 'red' ? 'black' : 'red' };
+  const [a, b] = [placed.red, placed.black].map((each) => terminals.find((one) => one.key === each));
+  if (a === undefined || b === undefined) return { leads: placed, said: null, measured: null };
+  const found = between(a, b, tool, on);
+  return typeof found === 'string'
+    ? { leads: placed, said: found, measured: null }
+    : { leads: placed, said: null, measured: found };
+}
+
+/** A try at a bench. */
+export function useBenchTry(bench: Bench, blind: boolean): BenchTry {
+  const { desk, plan, fewest, terminals } = useSolvedBench(bench);
+  const { session, setSession, act } = useSession(bench, desk, plan, blind);
+  const [tool, setTool] = useState<Tool>('volts');
+  const [loadOn, setLoadOn] = useState(false);
+  const [leads, setLeads] = useState(NO_LEADS);
+  const [said, setSaid] = useState<string | null>(null);
   return {
     desk,
     plan,
@@ -159,7 +163,14 @@ export function useBenchTry(bench: Bench, blind: boolean): BenchTry {
     take: (hand) => {
       setLeads({ ...leads, [hand]: null, hand });
     },
-    touch,
+    touch: (key) => {
+      const terminal = terminals.find((each) => each.key === key);
+      if (terminal === undefined) return;
+      const done = touched(terminal, terminals, tool, leads, loadOn);
+      setLeads(done.leads);
+      setSaid(done.said);
+      if (done.measured !== null) act({ kind: 'measure', measurement: done.measured });
+    },
     again: () => {
       setSession(FRESH_SESSION);
       setLeads(NO_LEADS);

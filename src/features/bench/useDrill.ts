@@ -39,6 +39,19 @@ export const drillCard = (kind: string, figure: string): string => `drill ${kind
 
 const drawSeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0] ?? 1;
 
+/** An answer judged and kept; the rule that gave it is known where only one does. */
+function judged(card: string, figure: Figure, answer: string): Answered {
+  const judgment = judge(figure, answer);
+  const [only] = judgment.by;
+  const mine = judgment.by.length === 1 && only !== undefined ? only.words : null;
+  void keepAnswer(
+    { card, right: judgment.right, cause: mine, blind: false },
+    judgment.right ? 'good' : 'again',
+    new Date(),
+  );
+  return { answer, judgment, mine };
+}
+
 /** A drill: a new plate each time, each figure judged once, misses kept with the rule that gave them. */
 export function useDrill(kind: DrillKind): DrillState {
   const [drill, setDrill] = useState(() => drawDrill(kind, drawSeed()));
@@ -74,18 +87,11 @@ export function useDrill(kind: DrillKind): DrillState {
         setRefused(ACCEPTS[current.is.kind]);
         return;
       }
-      const judgment = judge(current, answer);
-      const [only] = judgment.by;
-      const mine = judgment.by.length === 1 && only !== undefined ? only.words : null;
-      setAnswered(new Map([...answered, [current.id, { answer, judgment, mine }]]));
+      const done = judged(card, current, answer);
+      setAnswered(new Map([...answered, [current.id, done]]));
       setTyped('');
       // What was missed stays in view until the learner goes on.
-      setChosen(judgment.right ? null : current.id);
-      void keepAnswer(
-        { card, right: judgment.right, cause: mine, blind: false },
-        judgment.right ? 'good' : 'again',
-        new Date(),
-      );
+      setChosen(done.judgment.right ? null : current.id);
     },
     own: (rule) => {
       const was = answered.get(current.id);

@@ -32,10 +32,13 @@ interface Outcome {
   readonly words: string;
   /** A job that was deleted and can be put back. */
   readonly removed?: SavedJob;
+  /** A copy that was opened, and the job that it may be merged into. */
+  readonly copy?: { readonly of: string; readonly id: string };
 }
 
 function OutcomeNotice({ outcome, onClose }: { readonly outcome: Outcome; readonly onClose: () => void }) {
-  const { removed } = outcome;
+  const { removed, copy } = outcome;
+  const navigate = useNavigate();
   const undo = {
     label: 'Undo',
     act: () => {
@@ -46,7 +49,13 @@ function OutcomeNotice({ outcome, onClose }: { readonly outcome: Outcome; readon
   return (
     <Notice
       severity={outcome.severity}
-      acts={[...(removed === undefined ? [] : [undo]), { label: 'Close', act: onClose }]}
+      acts={[
+        ...(removed === undefined ? [] : [undo]),
+        ...(copy === undefined
+          ? []
+          : [{ label: 'Merge the two', act: () => void navigate(`/merge/${copy.of}/${copy.id}`) }]),
+        { label: 'Close', act: onClose },
+      ]}
     >
       {outcome.words}
     </Notice>
@@ -155,6 +164,16 @@ function MemoryNotice() {
   );
 }
 
+/** What is said of a file that was opened, with the way to merge it where it is a copy. */
+const opened = (
+  words: string,
+  { id, copyOf }: { readonly id: string; readonly copyOf?: string },
+): Outcome => ({
+  severity: 'ok',
+  words,
+  ...(copyOf !== undefined && { copy: { of: copyOf, id } }),
+});
+
 /** The jobs of this browser: open, start, import, delete with a way back. */
 export function JobsPage() {
   const jobs = useJobs();
@@ -172,7 +191,7 @@ export function JobsPage() {
     const done = await importJob(chosen);
     if (!done.ok) setOutcome({ severity: 'stop', words: done.words });
     else if (done.note === null) go(done.id);
-    else setOutcome({ severity: 'ok', words: done.note });
+    else setOutcome(opened(done.note, done));
   };
   return (
     <div

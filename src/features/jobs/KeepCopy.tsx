@@ -5,6 +5,7 @@ import { counted } from '../../core/wording/words';
 import { lastCopy, rememberCopy } from '../../store/persistence/copyMemory';
 import { copiedNow, copyState, DUE_DAYS, type CopyState } from '../../store/persistence/lastCopy';
 import type { JobRecord } from '../../store/persistence/database';
+import { useStorageRoom, type StorageRoom } from '../../store/persistence/storageRoom';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import classes from './KeepCopy.module.css';
 
@@ -47,10 +48,21 @@ function standing({ days, edits, jobs }: CopyState): string {
     : `Jobs live in this browser only. ${lacks} since the last copy.`;
 }
 
+const MEGABYTE = 1_000_000;
+const megabytes = (bytes: number): string =>
+  `${(bytes / MEGABYTE).toFixed(bytes < 10 * MEGABYTE ? 1 : 0)} MB`;
+
+/** How much is kept, and whether the browser may clear it by itself. */
+const roomWords = ({ usedBytes, roomBytes, lasting }: StorageRoom): string =>
+  `${megabytes(usedBytes)} kept of ${megabytes(roomBytes)}. ${
+    lasting ? 'The browser keeps it.' : 'The browser may clear it when it runs short: keep a copy.'
+  }`;
+
 /** How things stand with the copy of all jobs, and the making of one. */
 export function KeepCopy({ jobs }: { readonly jobs: readonly JobRecord[] }) {
   const [last, setLast] = useState(lastCopy);
   const [said, setSaid] = useState('');
+  const room = useStorageRoom(jobs.length > 0);
   const state = useMemo(() => copyState(jobs, last, DEMO_JOB_ID), [jobs, last]);
   const save = async (): Promise<void> => {
     const bytes = await saveCopy(jobs);
@@ -66,6 +78,7 @@ export function KeepCopy({ jobs }: { readonly jobs: readonly JobRecord[] }) {
       <p className="second" role="status">
         {said === '' || state.edits > 0 ? standing(state) : said}
       </p>
+      {room !== undefined && <p className="second">{roomWords(room)}</p>}
       <Button
         {...(state.due ? {} : { variant: 'default' })}
         disabled={jobs.length === 0}

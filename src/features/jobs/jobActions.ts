@@ -6,7 +6,13 @@ import { keepPhotos } from '../../store/persistence/photoStorage';
 
 /** What became of opening a file. */
 export type Imported =
-  | { readonly ok: true; readonly id: string; readonly note: string | null }
+  | {
+      readonly ok: true;
+      readonly id: string;
+      readonly note: string | null;
+      /** The job that it is a copy of, where that is here too and another one. */
+      readonly copyOf?: string;
+    }
   | { readonly ok: false; readonly words: string };
 
 /** A new job without circuits. */
@@ -91,7 +97,12 @@ async function importText(text: string, fileName: string): Promise<Imported> {
       ? ''
       : `${counted(read.renamed, 'id')} in the file ${read.renamed === 1 ? 'was' : 'were'} there twice or not usable, and given anew.`,
   ].filter((note) => note !== '');
-  return { ok: true, id: job.id, note: notes.length === 0 ? null : notes.join(' ') };
+  return {
+    ok: true,
+    id: job.id,
+    note: notes.length === 0 ? null : notes.join(' '),
+    ...(here !== undefined && { copyOf: here.id }),
+  };
 }
 
 /** Whether the job of a file is here, exactly as it is in the file. */

@@ -1,4 +1,4 @@
-import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
+import { createEmptyCard, fsrs, Rating, State, type Card, type Grade } from 'ts-fsrs';
 import type { PracticeCard } from '../../core/practice/practiceFile';
 
 /** How well it went. */
@@ -13,18 +13,18 @@ const GRADE: Readonly<Record<Went, Grade>> = {
 /** The same answers give the same days: no chance in when a card comes back. */
 const scheduler = fsrs({ enable_fuzz: false });
 const KEPT_INTERVALS = 40;
+const STATES = [State.New, State.Learning, State.Review, State.Relearning] as const;
 
 /** A card as the scheduler has it. */
 const cardOf = (own: PracticeCard): Card => ({
-  due: new Date(own.due),
+  ...createEmptyCard(new Date(own.due)),
   stability: own.stability,
   difficulty: own.difficulty,
-  elapsed_days: 0,
   scheduled_days: own.scheduledDays,
   learning_steps: own.learningSteps,
   reps: own.reps,
   lapses: own.lapses,
-  state: own.state,
+  state: STATES[own.state] ?? State.New,
   ...(own.lastReview !== null && { last_review: new Date(own.lastReview) }),
 });
 

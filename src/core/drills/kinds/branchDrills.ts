@@ -28,14 +28,16 @@ const cell = (
   column,
 });
 
-/** Conductor by its column: load, terminals and method decide it (110.14(C), 334.80). */
-export function columnDrill(lots: Lots, code: Edition): Drill {
-  const load = lots.whole(14, 78);
-  const continuous = lots.yes(60);
-  const cable = lots.yes();
-  const mark = lots.of([75, 75, 'unmarked'] as const);
-  const required = continuous ? CONTINUOUS * load : load;
-  const breaker = applianceDevice(code, required) ?? 0;
+interface Column {
+  readonly load: number;
+  readonly continuous: boolean;
+  readonly cable: boolean;
+  readonly mark: 75 | 'unmarked';
+  readonly required: number;
+  readonly breaker: number;
+}
+
+function columnFigure({ load, continuous, cable, mark, required, breaker }: Column, code: Edition): Figure {
   const terminals = terminalColumn({ panel: mark, load: mark }, breaker);
   const column: TemperatureColumn = cable ? 60 : terminals;
   const size = protectedSize(code, column, required, breaker) ?? '14';
@@ -43,7 +45,9 @@ export function columnDrill(lots: Lots, code: Edition): Drill {
   const other = column === 60 ? 75 : 60;
   const at = (each: TemperatureColumn, current: number): string | undefined =>
     wire(protectedSize(code, each, current, breaker));
-  const figure: Figure = {
+  const by = (each: TemperatureColumn, current: number): string | undefined =>
+    wire(sizeIn(code, each, current));
+  return {
     id: 'conductor',
     name: 'Conductor',
     hint: 'smallest copper that may be used',
@@ -55,34 +59,29 @@ export function columnDrill(lots: Lots, code: Edition): Drill {
     picks: 'row',
     wrong: wrongRules(answer, [
       ['other-column', `${other} °C column`, `${n(required)} A at ${other} °C`, at(other, required)],
-      [
-        'at-90',
-        '90 °C column, as the insulation',
-        `${n(required)} A at 90 °C`,
-        wire(sizeIn(code, 90, required)),
-      ],
-      ['no-125', 'without the 125 %', `${load} A at ${column} °C`, wire(sizeIn(code, column, load))],
-      [
-        'no-125-other',
-        `without the 125 %, ${other} °C column`,
-        `${load} A at ${other} °C`,
-        wire(sizeIn(code, other, load)),
-      ],
-      [
-        'small-rule',
-        '240.4(D) forgotten',
-        `${n(required)} A at ${column} °C alone`,
-        wire(sizeIn(code, column, required)),
-      ],
+      ['at-90', '90 °C column, as the insulation', `${n(required)} A at 90 °C`, by(90, required)],
+      ['no-125', 'without the 125 %', `${load} A at ${column} °C`, by(column, load)],
+      ['no-125-other', `without the 125 %, ${other} °C column`, `${load} A at ${other} °C`, by(other, load)],
+      ['small-rule', '240.4(D) forgotten', `${n(required)} A at ${column} °C alone`, by(column, required)],
       [
         'wire-to-breaker',
         'the whole breaker as the load',
         `${breaker} A at ${column} °C`,
-        wire(sizeIn(code, column, breaker)),
+        by(column, breaker),
       ],
     ]),
     safe: 'up',
   };
+}
+
+/** Conductor by its column: load, terminals and method decide it (110.14(C), 334.80). */
+export function columnDrill(lots: Lots, code: Edition): Drill {
+  const load = lots.whole(14, 78);
+  const continuous = lots.yes(60);
+  const cable = lots.yes();
+  const mark = lots.of([75, 75, 'unmarked'] as const);
+  const required = continuous ? CONTINUOUS * load : load;
+  const breaker = applianceDevice(code, required) ?? 0;
   return {
     plate: 'Kitchen table figures',
     lines: [
@@ -92,7 +91,7 @@ export function columnDrill(lots: Lots, code: Edition): Drill {
       ['TERM', mark === 75 ? '75 °C both ends' : 'no mark'],
       ['BREAKER', `${breaker} A`],
     ],
-    figures: [figure],
+    figures: [columnFigure({ load, continuous, cable, mark, required, breaker }, code)],
     tables: [cell('ampacity'), cell('smallConductor'), cell('standardOcpd')],
   };
 }
@@ -137,78 +136,98 @@ export function groundDrill(lots: Lots, code: Edition): Drill {
   };
 }
 
+interface Heater {
+  readonly kilowatts: number;
+  readonly volts: 208 | 240;
+  readonly continuous: boolean;
+}
+
+/** The volts that are taken for those on the plate. */
+const nearVolts = ({ volts }: Heater): 208 | 240 => (volts === 240 ? 208 : 240);
+const heaterAmps = ({ kilowatts }: Heater, volts: number): number => (1000 * kilowatts) / volts;
+
+function amperesFigure(heater: Heater, code: Edition): Figure {
+  const { kilowatts, volts } = heater;
+  const current = heaterAmps(heater, volts);
+  const other = nearVolts(heater);
+  return {
+    id: 'amperes',
+    name: 'Amperes',
+    hint: 'what it draws',
+    is: { kind: 'number', unit: 'A' },
+    answer: n(current),
+    working: `${kilowatts} kW ÷ ${volts} V`,
+    cite: cite(code, 'load.nameplate'),
+    read: null,
+    picks: null,
+    wrong: wrongRules(n(current), [
+      [
+        'near-volts',
+        `${other} V taken for ${volts} V`,
+        `${kilowatts} kW ÷ ${other} V`,
+        n(heaterAmps(heater, other)),
+      ],
+      [
+        'three-phase',
+        'divided by 1.73 too',
+        `${kilowatts} kW ÷ ${volts} V ÷ 1.73`,
+        n(current / Math.sqrt(3)),
+      ],
+      ['one-leg', 'at 120 V', `${kilowatts} kW ÷ 120 V`, n(heaterAmps(heater, 120))],
+    ]),
+    safe: null,
+  };
+}
+
+function heaterBreaker(heater: Heater, code: Edition): Figure {
+  const { volts, continuous } = heater;
+  const current = heaterAmps(heater, volts);
+  const factor = continuous ? CONTINUOUS : 1;
+  const required = factor * current;
+  const breaker = applianceDevice(code, required) ?? 0;
+  const other = nearVolts(heater);
+  const otherA = heaterAmps(heater, other);
+  const forgotten = continuous ? current : CONTINUOUS * current;
+  const standard = (value: number): string | undefined => amps(applianceDevice(code, value));
+  return {
+    id: 'breaker',
+    name: 'Breaker',
+    hint: 'smallest that may be used',
+    is: { kind: 'number', unit: 'A' },
+    answer: n(breaker),
+    working: `${continuous ? `${n(current)} × 1.25 = ${n(required)} A` : `${n(current)} A`}, next size up`,
+    cite: cite(code, 'breaker.continuous'),
+    read: cell('standardOcpd', String(breaker), 'rating'),
+    picks: 'cell',
+    wrong: wrongRules(n(breaker), [
+      [
+        'wrong-125',
+        continuous ? 'without the 125 %' : '125 % of a load that is not continuous',
+        `${n(forgotten)} A`,
+        standard(forgotten),
+      ],
+      ['round-down', 'rounded down', `${n(required)} A`, amps(standardBelow(code, required))],
+      ['a-size-more', 'a size more, to be sure', 'the one after it', amps(standardAfter(code, breaker))],
+      ['near-volts', `${other} V taken for ${volts} V`, `${n(otherA)} A`, standard(factor * otherA)],
+    ]),
+    safe: null,
+  };
+}
+
 /** Breaker for a nameplate: amperes, what is required, the next size up (210.20(A), 240.6(A)). */
 export function plateDrill(lots: Lots, code: Edition): Drill {
-  const volts = lots.of([240, 240, 208]);
+  const volts = lots.of([240, 240, 208] as const);
   const kilowatts = lots.whole(30, 120) / 10;
-  const continuous = lots.yes(70);
-  const current = (1000 * kilowatts) / volts;
-  const required = continuous ? CONTINUOUS * current : current;
-  const breaker = applianceDevice(code, required) ?? 0;
-  const other = volts === 240 ? 208 : 240;
-  const otherA = (1000 * kilowatts) / other;
-  const standard = (value: number): string | undefined => amps(applianceDevice(code, value));
-  const figures: readonly Figure[] = [
-    {
-      id: 'amperes',
-      name: 'Amperes',
-      hint: 'what it draws',
-      is: { kind: 'number', unit: 'A' },
-      answer: n(current),
-      working: `${kilowatts} kW ÷ ${volts} V`,
-      cite: cite(code, 'load.nameplate'),
-      read: null,
-      picks: null,
-      wrong: wrongRules(n(current), [
-        ['near-volts', `${other} V taken for ${volts} V`, `${kilowatts} kW ÷ ${other} V`, n(otherA)],
-        [
-          'three-phase',
-          'divided by 1.73 too',
-          `${kilowatts} kW ÷ ${volts} V ÷ 1.73`,
-          n(current / Math.sqrt(3)),
-        ],
-        ['one-leg', 'at 120 V', `${kilowatts} kW ÷ 120 V`, n((1000 * kilowatts) / 120)],
-      ]),
-      safe: null,
-    },
-    {
-      id: 'breaker',
-      name: 'Breaker',
-      hint: 'smallest that may be used',
-      is: { kind: 'number', unit: 'A' },
-      answer: n(breaker),
-      working: `${continuous ? `${n(current)} × 1.25 = ${n(required)} A` : `${n(current)} A`}, next size up`,
-      cite: cite(code, 'breaker.continuous'),
-      read: cell('standardOcpd', String(breaker), 'rating'),
-      picks: 'cell',
-      wrong: wrongRules(n(breaker), [
-        [
-          'wrong-125',
-          continuous ? 'without the 125 %' : '125 % of a load that is not continuous',
-          `${n(continuous ? current : CONTINUOUS * current)} A`,
-          standard(continuous ? current : CONTINUOUS * current),
-        ],
-        ['round-down', 'rounded down', `${n(required)} A`, amps(standardBelow(code, required))],
-        ['a-size-more', 'a size more, to be sure', 'the one after it', amps(standardAfter(code, breaker))],
-        [
-          'near-volts',
-          `${other} V taken for ${volts} V`,
-          `${n(otherA)} A`,
-          standard(continuous ? CONTINUOUS * otherA : otherA),
-        ],
-      ]),
-      safe: null,
-    },
-  ];
+  const heater: Heater = { kilowatts, volts, continuous: lots.yes(70) };
   return {
     plate: lots.of(['Studio kiln', 'Water heater', 'Sauna heater', 'Duct heater']),
     lines: [
       ['KW', String(kilowatts)],
       ['V', String(volts)],
       ['PH', '1'],
-      ['DUTY', continuous ? 'cont' : '1 h'],
+      ['DUTY', heater.continuous ? 'cont' : '1 h'],
     ],
-    figures,
+    figures: [amperesFigure(heater, code), heaterBreaker(heater, code)],
     tables: [cell('standardOcpd'), cell('ampacity')],
   };
 }

@@ -11,60 +11,63 @@ import { numberAnswer as n, wrongRules, type Drill, type Figure } from '../drill
 import type { Lots } from '../lots';
 import { ampacityIn, groundOf } from '../sizing';
 
+interface Pull {
+  readonly type: 'EMT' | 'PVC40';
+  readonly size: WireSize;
+  readonly wires: number;
+  readonly ground: WireSize;
+}
+
+function tradeFigure({ type, size, wires, ground }: Pull, code: Edition): Figure {
+  const area = (insulation: 'THWN-2' | 'XHHW-2', grounds: 0 | 1): number =>
+    wires * (conductorArea(size, insulation, code) ?? 0) +
+    grounds * (conductorArea(ground, insulation, code) ?? 0);
+  const [whole, bare, other] = [area('THWN-2', 1), area('THWN-2', 0), area('XHHW-2', 1)];
+  const legal = (areaIn2: number, count: number, by: 'EMT' | 'PVC40' = type): TradeSize | undefined =>
+    legalTrade(by, areaIn2, count, code)?.trade;
+  const answer = legal(whole, wires + 1) ?? '4';
+  const sizes = code.tables.raceways.types[type];
+  const byWhole = TRADE_SIZES.find((trade) => whole <= (sizes[trade]?.area100 ?? 0));
+  const words = (areaIn2: number): string => `${areaIn2.toFixed(4)} in²`;
+  const another = type === 'EMT' ? 'PVC40' : 'EMT';
+  return {
+    id: 'trade',
+    name: 'Trade size',
+    hint: `smallest ${type === 'EMT' ? 'EMT' : 'PVC Schedule 40'}`,
+    is: { kind: 'trade' },
+    answer,
+    working: `${n(wires)} × ${size} AWG and ${ground} AWG: ${words(whole)}, 40 %`,
+    cite: cite(code, 'raceway.fill'),
+    read: { table: 'raceways', row: answer, column: type },
+    picks: 'row',
+    wrong: wrongRules(answer, [
+      ['no-ground', 'the ground left out', words(bare), legal(bare, wires)],
+      ['whole-inside', 'filled whole', `${words(whole)} of 100 %`, byWhole],
+      [
+        'nipple',
+        '60 %, as for a nipple',
+        words(whole),
+        legalTrade(type, whole, wires + 1, code, true)?.trade,
+      ],
+      ['two-wires', '31 %, as for two', words(whole), legal(whole, 2)],
+      ['other-insulation', 'XHHW-2 areas', words(other), legal(other, wires + 1)],
+      [
+        'other-raceway',
+        type === 'EMT' ? 'PVC table' : 'EMT table',
+        words(whole),
+        legal(whole, wires + 1, another),
+      ],
+    ]),
+    safe: null,
+  };
+}
+
 /** Raceway by its fill (Chapter 9). */
 export function fillDrill(lots: Lots, code: Edition): Drill {
   const type = lots.of(['EMT', 'PVC40'] as const);
   const size: WireSize = lots.of(['12', '10', '8', '6', '4', '2']);
   const wires = lots.of([2, 3, 3, 4, 6]);
   const ground: WireSize = groundOf(code, ampacityIn(code, size, 75))?.cu ?? '10';
-  const area = (insulation: 'THWN-2' | 'XHHW-2', count: number, with1: boolean): number =>
-    count * (conductorArea(size, insulation, code) ?? 0) +
-    (with1 ? (conductorArea(ground, insulation, code) ?? 0) : 0);
-  const whole = area('THWN-2', wires, true);
-  const answer: TradeSize = legalTrade(type, whole, wires + 1, code)?.trade ?? '4';
-  const sizes = code.tables.raceways.types[type];
-  const byWhole = (areaIn2: number): TradeSize | undefined =>
-    TRADE_SIZES.find((trade) => areaIn2 <= (sizes[trade]?.area100 ?? 0));
-  const figure: Figure = {
-    id: 'trade',
-    name: 'Trade size',
-    hint: `smallest ${type === 'EMT' ? 'EMT' : 'PVC Schedule 40'}`,
-    is: { kind: 'trade' },
-    answer,
-    working: `${n(wires)} × ${size} AWG and ${ground} AWG: ${whole.toFixed(4)} in², 40 %`,
-    cite: cite(code, 'raceway.fill'),
-    read: { table: 'raceways', row: answer, column: type },
-    picks: 'row',
-    wrong: wrongRules(answer, [
-      [
-        'no-ground',
-        'the ground left out',
-        `${area('THWN-2', wires, false).toFixed(4)} in²`,
-        legalTrade(type, area('THWN-2', wires, false), wires, code)?.trade,
-      ],
-      ['whole-inside', 'filled whole', `${whole.toFixed(4)} in² of 100 %`, byWhole(whole)],
-      [
-        'nipple',
-        '60 %, as for a nipple',
-        `${whole.toFixed(4)} in²`,
-        legalTrade(type, whole, wires + 1, code, true)?.trade,
-      ],
-      ['two-wires', '31 %, as for two', `${whole.toFixed(4)} in²`, legalTrade(type, whole, 2, code)?.trade],
-      [
-        'other-insulation',
-        'XHHW-2 areas',
-        `${area('XHHW-2', wires, true).toFixed(4)} in²`,
-        legalTrade(type, area('XHHW-2', wires, true), wires + 1, code)?.trade,
-      ],
-      [
-        'other-raceway',
-        type === 'EMT' ? 'PVC table' : 'EMT table',
-        `${whole.toFixed(4)} in²`,
-        legalTrade(type === 'EMT' ? 'PVC40' : 'EMT', whole, wires + 1, code)?.trade,
-      ],
-    ]),
-    safe: null,
-  };
   return {
     plate: 'Pull into one raceway',
     lines: [
@@ -73,7 +76,7 @@ export function fillDrill(lots: Lots, code: Edition): Drill {
       ['GROUND', `${ground} AWG THWN-2`],
       ['LENGTH', 'over 24 in'],
     ],
-    figures: [figure],
+    figures: [tradeFigure({ type, size, wires, ground }, code)],
     tables: [
       { table: 'raceways', row: '', column: type },
       { table: 'insulated', row: '', column: '' },
@@ -310,35 +313,30 @@ export function deratingDrill(lots: Lots, code: Edition): Drill {
   };
 }
 
-/** Receptacle by volts, amperes and wires. */
-export function receptacleDrill(lots: Lots, code: Edition): Drill {
-  const rows = code.tables.configurations.rows.filter(
-    ({ config, locking }) => !locking && /^\d+-\d+$/.test(config),
-  );
-  const { config, volts, amps, neutral, ground } = lots.of(rows);
-  const words = rows.map((row) => row.config);
-  const answer = config;
-  const like = (is: (row: (typeof rows)[number]) => boolean): string | undefined =>
-    rows.find((row) => row.config !== config && is(row))?.config;
-  const figure: Figure = {
+type Configuration = Edition['tables']['configurations']['rows'][number];
+
+function configurationFigure(asked: Configuration, rows: readonly Configuration[], code: Edition): Figure {
+  const { config: answer, volts, amps, neutral, ground } = asked;
+  const like = (is: (row: Configuration) => boolean): string | undefined =>
+    rows.find((row) => row !== asked && is(row))?.config;
+  const sameWires = (row: Configuration): boolean =>
+    row.volts === volts && row.neutral === neutral && row.ground === ground;
+  return {
     id: 'configuration',
     name: 'Configuration',
     hint: 'such as 14-50',
-    is: { kind: 'word', words },
+    is: { kind: 'word', words: rows.map(({ config }) => config) },
     answer,
     working: `${volts} V, ${amps} A, ${neutral ? 'neutral' : 'no neutral'}, ${ground ? 'ground' : 'no ground'}`,
     cite: cite(code, 'table.configurations'),
-    read: { table: 'configurations', row: config, column: 'amps' },
+    read: { table: 'configurations', row: answer, column: 'amps' },
     picks: 'row',
     wrong: wrongRules(answer, [
       [
         'no-ground',
         ground ? 'one without a ground' : 'one with a ground',
         'the other wires',
-        like(
-          (row) =>
-            row.volts === volts && row.amps === amps && row.neutral === neutral && row.ground !== ground,
-        ),
+        like((row) => row.volts === volts && row.amps === amps && row.neutral === neutral),
       ],
       [
         'no-neutral',
@@ -355,34 +353,28 @@ export function receptacleDrill(lots: Lots, code: Edition): Drill {
         'as many amperes',
         like((row) => row.amps === amps && row.volts !== volts),
       ],
-      [
-        'more-amps',
-        'of more amperes',
-        'the same wires',
-        like(
-          (row) => row.amps > amps && row.volts === volts && row.neutral === neutral && row.ground === ground,
-        ),
-      ],
-      [
-        'fewer-amps',
-        'of fewer amperes',
-        'the same wires',
-        like(
-          (row) => row.amps < amps && row.volts === volts && row.neutral === neutral && row.ground === ground,
-        ),
-      ],
+      ['more-amps', 'of more amperes', 'the same wires', like((row) => row.amps > amps && sameWires(row))],
+      ['fewer-amps', 'of fewer amperes', 'the same wires', like((row) => row.amps < amps && sameWires(row))],
     ]),
     safe: null,
   };
+}
+
+/** Receptacle by volts, amperes and wires. */
+export function receptacleDrill(lots: Lots, code: Edition): Drill {
+  const rows = code.tables.configurations.rows.filter(
+    ({ config, locking }) => !locking && /^\d+-\d+$/.test(config),
+  );
+  const asked = lots.of(rows);
   return {
     plate: 'Plug of an appliance',
     lines: [
-      ['V', volts],
-      ['A', String(amps)],
-      ['NEUTRAL', neutral ? 'yes' : 'no'],
-      ['GROUND', ground ? 'yes' : 'no'],
+      ['V', asked.volts],
+      ['A', String(asked.amps)],
+      ['NEUTRAL', asked.neutral ? 'yes' : 'no'],
+      ['GROUND', asked.ground ? 'yes' : 'no'],
     ],
-    figures: [figure],
+    figures: [configurationFigure(asked, rows, code)],
     tables: [{ table: 'configurations', row: '', column: '' }],
   };
 }

@@ -1,0 +1,195 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import type { Command } from '../../../src/core/job/command';
+import { freshCheck } from '../../../src/core/checks/checksDocument';
+import { demoJob } from '../../../src/core/job/demo/demoJob';
+import { jobSchema, type Job } from '../../../src/core/job/jobSchema';
+import { mergeBase, mergeJobs, pathKey } from '../../../src/core/job/mergeJobs';
+import { after } from '../../support/jobs';
+
+const edited = (job: Job, ...commands: readonly Command[]): Job =>
+  commands.reduce((acc, command) => after(acc, command).job, job);
+const rename = (id: string, name: string): Command => ({ kind: 'change-circuit', id, fields: { name } });
+const read = (document: unknown): Job => jobSchema.parse(document);
+const nameOf = (job: Job, id: string): string | undefined =>
+  job.circuits.find((each) => each.id === id)?.name;
+
+describe('two copies of a job', () => {
+  test('what each changed of another thing is in both', () => {
+    const mine = edited(demoJob, rename('kiln', 'Kiln, back room'), {
+      kind: 'change-job',
+      fields: { authority: 'City' },
+    });
+    const theirs = edited(demoJob, rename('well', 'Well, 5 hp'));
+    const { document, conflicts, taken } = mergeJobs(demoJob, mine, theirs);
+    const job = read(document);
+    expect([nameOf(job, 'kiln'), nameOf(job, 'well'), job.authority]).toEqual([
+      'Kiln, back room',
+      'Well, 5 hp',
+      'City',
+    ]);
+    expect(conflicts).toEqual([]);
+    expect(taken).toEqual([['circuits', 'well']]);
+  });
+
+  test('two fields of one circuit are two things', () => {
+    const mine = edited(demoJob, rename('kiln', 'Kiln, back room'));
+    const theirs = edited(demoJob, { kind: 'change-circuit', id: 'kiln', fields: { maxDropPct: 2 } });
+    const { document, conflicts } = mergeJobs(demoJob, mine, theirs);
+    expect(conflicts).toEqual([]);
+    expect(read(document).circuits.find(({ id }) => id === 'kiln')).toMatchObject({
+      name: 'Kiln, back room',
+      maxDropPct: 2,
+    });
+  });
+
+  test('what both changed is listed; mine stays until theirs is taken', () => {
+    const mine = edited(demoJob, rename('kiln', 'Mine'));
+    const theirs = edited(demoJob, rename('kiln', 'Theirs'));
+    const path = ['circuits', 'kiln', 'name'];
+    const merged = mergeJobs(demoJob, mine, theirs);
+    expect(merged.conflicts).toEqual([{ path, mine: 'Mine', theirs: 'Theirs' }]);
+    expect(nameOf(read(merged.document), 'kiln')).toBe('Mine');
+    const taken = mergeJobs(demoJob, mine, theirs, new Set([pathKey(path)]));
+    expect(nameOf(read(taken.document), 'kiln')).toBe('Theirs');
+  });
+
+  test('a circuit removed by one stays removed; changed by the other it is asked', () => {
+    const removed = edited(demoJob, { kind: 'remove-circuits', ids: ['kiln'] });
+    expect(nameOf(read(mergeJobs(demoJob, removed, demoJob).document), 'kiln')).toBeUndefined();
+    expect(nameOf(read(mergeJobs(demoJob, demoJob, removed).document), 'kiln')).toBeUndefined();
+    const changed = edited(demoJob, rename('kiln', 'Kiln, kept'));
+    const merged = mergeJobs(demoJob, removed, changed);
+    expect(merged.conflicts).toMatchObject([{ path: ['circuits', 'kiln'], mine: undefined }]);
+    const back = mergeJobs(demoJob, removed, changed, new Set([pathKey(['circuits', 'kiln'])]));
+    expect(nameOf(read(back.document), 'kiln')).toBe('Kiln, kept');
+  });
+
+  test('circuits that both added stand one after the other; an order that one changed is kept', () => {
+    const [first] = demoJob.circuits;
+    if (first === undefined) throw new Error('no circuit');
+    const add = (id: string): Command => ({
+      kind: 'add-circuits',
+      circuits: [{ circuit: { ...first, id }, at: 10 }],
+    });
+    const ids = (job: Job): readonly string[] => job.circuits.map(({ id }) => id);
+    const both = read(mergeJobs(demoJob, edited(demoJob, add('a')), edited(demoJob, add('b'))).document);
+    expect(ids(both)).toEqual([...ids(demoJob), 'a', 'b']);
+    const moved = edited(demoJob, { kind: 'move-circuit', id: 'well', to: 0 });
+    const merged = mergeJobs(demoJob, edited(demoJob, rename('kiln', 'K')), moved);
+    expect(ids(read(merged.document))).toEqual(ids(moved));
+    expect(merged.taken).toEqual([['circuits', 'order']]);
+    const otherwise = edited(demoJob, { kind: 'move-circuit', id: 'kiln', to: 0 });
+    expect(mergeJobs(demoJob, otherwise, moved).conflicts.map(({ path }) => path)).toEqual([
+      ['circuits', 'order'],
+    ]);
+  });
+
+  test('readings of two phones are each their own', () => {
+    const reading = (at: string, volts: number) => ({ at, pair: 'L1N' as const, on: false, volts });
+    const put = (...readings: ReturnType<typeof reading>[]): Command => ({
+      kind: 'put-check',
+      id: 'kiln',
+      check: { ...freshCheck('kiln'), readings },
+    });
+    const base = edited(demoJob, put());
+    const merged = mergeJobs(
+      base,
+      edited(base, put(reading('A', 120))),
+      edited(base, put(reading('B', 119))),
+    );
+    expect(merged.conflicts).toEqual([]);
+    expect(read(merged.document).checks.find(({ id }) => id === 'kiln')?.readings).toHaveLength(2);
+  });
+
+  test('with itself, and with what it comes from, nothing changes', () => {
+    const mine = edited(demoJob, rename('kiln', 'Mine'));
+    expect(mergeJobs(demoJob, mine, mine)).toEqual({ document: mine, taken: [], conflicts: [] });
+    expect(mergeJobs(demoJob, mine, demoJob).document).toEqual(mine);
+    expect(mergeJobs(demoJob, demoJob, mine).document).toEqual(mine);
+  });
+});
+
+const ids = demoJob.circuits.map(({ id }) => id);
+const anEdit: fc.Arbitrary<Command> = fc.oneof(
+  fc.tuple(fc.constantFrom(...ids), fc.constantFrom('X', 'Y', 'Z')).map(([id, name]) => rename(id, name)),
+  fc
+    .tuple(fc.constantFrom(...ids), fc.constantFrom(1, 2, 4))
+    .map(([id, maxDropPct]): Command => ({ kind: 'change-circuit', id, fields: { maxDropPct } })),
+  fc.constantFrom('A', 'B').map((authority): Command => ({ kind: 'change-job', fields: { authority } })),
+  fc
+    .tuple(fc.constantFrom('carport-charger', 'deck-tub', 'kiln'), fc.constantFrom(0.1, 0.2))
+    .map(([id, groundOhms]): Command => ({
+      kind: 'put-check',
+      id,
+      check: { ...freshCheck(id), groundOhms },
+    })),
+  fc.tuple(fc.constantFrom(...ids), fc.nat(9)).map(([id, to]): Command => ({ kind: 'move-circuit', id, to })),
+);
+const someEdits = fc.array(anEdit, { maxLength: 5 });
+
+/** Every leaf of a value with its place; items of lists by their names. */
+function leaves(value: unknown, path: readonly string[] = []): readonly (readonly [string, string])[] {
+  if (
+    Array.isArray(value) &&
+    value.every((item) => typeof (item as { id?: unknown } | null)?.id === 'string')
+  )
+    return value.flatMap((item: { id: string }) => leaves(item, [...path, item.id]));
+  if (typeof value === 'object' && value !== null && !Array.isArray(value))
+    return Object.entries(value).flatMap(([key, each]) => leaves(each, [...path, key]));
+  return [[pathKey(path), JSON.stringify(value)]];
+}
+
+describe('random edits on both sides', () => {
+  test('nothing that either made is lost without being listed, and what comes out is a job', () => {
+    fc.assert(
+      fc.property(someEdits, someEdits, (own, other) => {
+        const mine = edited(demoJob, ...own);
+        const theirs = edited(demoJob, ...other);
+        const { document, conflicts } = mergeJobs(demoJob, mine, theirs);
+        const merged = new Map(leaves(read(document)));
+        const was = new Map(leaves(demoJob));
+        const listed = conflicts.map(({ path }) => pathKey(path).slice(0, -1));
+        for (const side of [mine, theirs])
+          for (const [path, value] of leaves(side)) {
+            if (was.get(path) === value) continue;
+            if (merged.get(path) === value) continue;
+            expect(listed.some((place) => path.startsWith(place))).toBe(true);
+          }
+        // Taking theirs wherever both changed is what they would see.
+        const all = new Set(conflicts.map(({ path }) => pathKey(path)));
+        const taken = mergeJobs(demoJob, mine, theirs, all).document;
+        const seen = mergeJobs(demoJob, theirs, mine).document;
+        expect([...new Map(leaves(taken))].toSorted()).toEqual([...new Map(leaves(seen))].toSorted());
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test('the state that a copy was made at is found among those that a job has gone through', () => {
+    fc.assert(
+      fc.property(someEdits, fc.array(anEdit, { minLength: 1, maxLength: 3 }), (before, theirEdits) => {
+        const states: Job[] = [demoJob];
+        for (const command of before) states.unshift(edited(states[0] ?? demoJob, command));
+        const [at] = states;
+        if (at === undefined) throw new Error('no state');
+        const theirs = edited(at, ...theirEdits);
+        // Mine went on with edits of what the other one did not touch.
+        const later = edited(at, { kind: 'change-job', fields: { later: 'A second charger' } });
+        const found = mergeBase([later, ...states], theirs);
+        const { document } = mergeJobs(found ?? at, later, theirs);
+        expect(read(document).later).toBe('A second charger');
+      }),
+      { numRuns: 60 },
+    );
+    expect(mergeBase([], demoJob)).toBeUndefined();
+  });
+
+  test('what both changed of one thing is asked, though my last state is as near to theirs', () => {
+    const mine = edited(demoJob, rename('kiln', 'Mine'));
+    const theirs = edited(demoJob, rename('kiln', 'Theirs'));
+    const base = mergeBase([mine, demoJob], theirs);
+    expect(base).toBe(demoJob);
+    expect(mergeJobs(base ?? mine, mine, theirs).conflicts).toHaveLength(1);
+  });
+});
