@@ -37,26 +37,29 @@ interface BenchPictureProps {
 
 interface Drawn extends BenchPictureProps {
   readonly heightPx: number;
+  readonly gap: number;
+  readonly xOf: (station: number) => number;
 }
 
 const BOX = 132;
-const GAP = 84;
+/** Between enclosures; less where four of them stand side by side. */
+const GAP = { usual: 84, close: 54 } as const;
+const MANY = 4;
 const TOP = 26;
 const ROW = 46;
 const SCREW = 26;
 const LEADS = 46;
 
-const xOf = (station: number): number => 2 + station * (BOX + GAP);
 const yOf = (conductors: readonly string[], name: string): number =>
   TOP + 28 + conductors.indexOf(name) * ROW;
 
-function Wires({ conductors, stations }: Drawn) {
+function Wires({ conductors, stations, gap, xOf }: Drawn) {
   return conductors.map((name) => {
     const [edge, core] = CONDUCTOR_STROKE[name] ?? ['var(--ink)', 'var(--ink)'];
     const y = yOf(conductors, name);
     return stations.slice(1).map((station, at) => {
       const d = `M${xOf(at) + SCREW} ${y}H${xOf(at + 1) + SCREW}`;
-      const middle = xOf(at) + BOX + GAP / 2;
+      const middle = xOf(at) + BOX + gap / 2;
       return (
         <g key={`${name} ${station.letter}`}>
           <path d={d} stroke={edge} strokeWidth="5" />
@@ -71,7 +74,7 @@ function Wires({ conductors, stations }: Drawn) {
   });
 }
 
-function Boxes({ stations, heightPx }: Drawn) {
+function Boxes({ stations, heightPx, xOf }: Drawn) {
   return stations.map(({ letter, name }, at) => (
     <g key={letter}>
       <rect
@@ -101,7 +104,7 @@ function Boxes({ stations, heightPx }: Drawn) {
 }
 
 /** Breaker at the panel, GFCI at its station: across the conductors that they switch. */
-function Devices({ conductors, gfci, breakerOn }: Drawn) {
+function Devices({ conductors, gfci, breakerOn, xOf }: Drawn) {
   const hots = conductors.filter((name) => name.startsWith('L'));
   const [top, bottom] = [yOf(conductors, hots[0] ?? ''), yOf(conductors, hots.at(-1) ?? '')];
   return (
@@ -145,7 +148,7 @@ function Devices({ conductors, gfci, breakerOn }: Drawn) {
 }
 
 /** The bonding screw of each enclosure between neutral and ground: in at the service, out elsewhere. */
-function Bonds({ conductors, stations, bonded }: Drawn) {
+function Bonds({ conductors, stations, bonded, xOf }: Drawn) {
   if (!conductors.includes('N') || !conductors.includes('G')) return null;
   const [n, g] = [yOf(conductors, 'N'), yOf(conductors, 'G')];
   return stations.map(({ letter }, at) => {
@@ -171,7 +174,7 @@ function Bonds({ conductors, stations, bonded }: Drawn) {
   });
 }
 
-function Loads({ conductors, loads, gfci }: Drawn) {
+function Loads({ conductors, loads, gfci, xOf }: Drawn) {
   return loads.map(({ station, between: [a, b] }, at) => {
     const x = xOf(station) + (station === gfci ? 54 : 74 + at * 26);
     const [y1, y2] = [yOf(conductors, a), yOf(conductors, b)];
@@ -188,11 +191,11 @@ function Loads({ conductors, loads, gfci }: Drawn) {
 }
 
 /** What was wrong, at its place. */
-function Wrong({ conductors, stations, wrong }: Drawn) {
+function Wrong({ conductors, stations, wrong, gap, xOf }: Drawn) {
   return wrong.flatMap(({ at, conductors: names }) => {
     const [from = '', to] = at.split('-');
     const station = stations.findIndex(({ letter }) => letter === (to ?? from));
-    const x = to === undefined ? xOf(station) + SCREW : xOf(station) - GAP / 2 + 22;
+    const x = to === undefined ? xOf(station) + SCREW : xOf(station) - gap / 2 + 22;
     return names.map((name) => (
       <circle
         key={`${at} ${name}`}
@@ -207,7 +210,7 @@ function Wrong({ conductors, stations, wrong }: Drawn) {
   });
 }
 
-function Terminals({ terminals, conductors, leads, onTerminal }: Drawn) {
+function Terminals({ terminals, conductors, leads, onTerminal, xOf }: Drawn) {
   return terminals.map(({ key, station, conductor }) => {
     const [x, y] = [xOf(station) + SCREW, yOf(conductors, conductor)];
     const lead = leads.red === key ? 'red' : leads.black === key ? 'black' : null;
@@ -239,7 +242,7 @@ function Terminals({ terminals, conductors, leads, onTerminal }: Drawn) {
 }
 
 /** The leads from the tester below to their terminals. */
-function Leads({ terminals, conductors, leads, stations, heightPx }: Drawn) {
+function Leads({ terminals, conductors, leads, stations, heightPx, xOf }: Drawn) {
   const middle = xOf(stations.length - 1) / 2 + BOX / 2;
   return (['red', 'black'] as const).map((which) => {
     const terminal = terminals.find(({ key }) => key === leads[which]);
@@ -261,16 +264,19 @@ function Leads({ terminals, conductors, leads, stations, heightPx }: Drawn) {
 /** A circuit to practice on: enclosures, conductors by their insulation, terminals under which leads are put. */
 export function BenchPicture(props: BenchPictureProps) {
   const { stations, conductors, label } = props;
+  const gap = stations.length < MANY ? GAP.usual : GAP.close;
+  const xOf = (station: number): number => 2 + station * (BOX + gap);
   const widthPx = xOf(stations.length - 1) + BOX + 2;
-  const drawn: Drawn = { ...props, heightPx: TOP + 56 + (conductors.length - 1) * ROW + LEADS };
+  const heightPx = TOP + 56 + (conductors.length - 1) * ROW + LEADS;
+  const drawn: Drawn = { ...props, heightPx, gap, xOf };
   return (
     <svg
       className="picture"
       role="group"
       aria-label={label}
       width={widthPx}
-      height={drawn.heightPx}
-      viewBox={`0 0 ${widthPx} ${drawn.heightPx}`}
+      height={heightPx}
+      viewBox={`0 0 ${widthPx} ${heightPx}`}
     >
       <Boxes {...drawn} />
       <Bonds {...drawn} />
