@@ -1,5 +1,5 @@
 import type { Citation } from '../code/sections';
-import type { CellRead } from '../code/tableSet';
+import type { CellRead, TableKey } from '../code/tableSet';
 import { printNumber } from '../units/number';
 import { isRefused } from '../units/refused';
 import { parseTradeSize } from '../units/tradeSize';
@@ -49,6 +49,9 @@ export interface Drill {
   /** Tables that are in view, one of which is right for each figure that is read. */
   readonly tables: readonly CellRead[];
 }
+
+/** A cell of a table; without a row the table alone. */
+export const cellOf = (table: TableKey, row = '', column = ''): CellRead => ({ table, row, column });
 
 /** A number as an answer: to a tenth, no idle zeros. */
 export const numberAnswer = (value: number): string => printNumber(value, 1);

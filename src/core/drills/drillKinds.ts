@@ -1,17 +1,14 @@
 import { edition } from '../code/edition';
 import type { Edition } from '../code/edition';
 import type { Drill } from './drill';
-import { chargerDrill, columnDrill, groundDrill, plateDrill, smallWireDrill } from './kinds/branchDrills';
-import { motorDrill, turnedMotorDrill } from './kinds/motorDrill';
-import {
-  boxDrill,
-  burialDrill,
-  deratingDrill,
-  fillDrill,
-  rangeDrill,
-  receptacleDrill,
-} from './kinds/placeDrills';
+import { chargerDrill, plateDrill, smallWireDrill } from './kinds/breakerDrills';
+import { columnDrill, groundDrill } from './kinds/conductorDrills';
+import { deratingDrill } from './kinds/deratingDrill';
+import { boxDrill, fillDrill } from './kinds/fillDrills';
+import { motorDrill } from './kinds/motorDrill';
+import { burialDrill, rangeDrill, receptacleDrill } from './kinds/placeDrills';
 import { distanceDrill, gfciDrill } from './kinds/protectionDrills';
+import { turnedMotorDrill } from './kinds/turnedMotorDrill';
 import { Lots } from './lots';
 
 /** A kind of drill: a new plate each time. */

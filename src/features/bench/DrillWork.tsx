@@ -1,124 +1,12 @@
 import { useEffect } from 'react';
-import type { Figure } from '../../core/drills/drill';
 import type { DrillKind } from '../../core/drills/drillKinds';
-import { daysUntil } from '../../core/practice/due';
-import { missesByCause } from '../../core/practice/practiceFile';
-import { useAnswers, useCards } from '../../store/practice/usePractice';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
+import { DrillBeside } from './DrillBeside';
+import { Figures, Plate } from './DrillFigures';
+import { severityOf, unitOf } from './drillMarks';
 import { DrillTable } from './DrillTable';
-import { now } from './now';
-import { drillCard, useDrill, type Answered, type DrillState } from './useDrill';
+import { useDrill, type Answered, type DrillState } from './useDrill';
 import classes from './bench.module.css';
-
-const LATEST = 60;
-
-/** Right, heavier than asked, or over the rule. */
-const severityOf = ({ judgment }: Answered): 'ok' | 'check' | 'stop' =>
-  judgment.right ? 'ok' : judgment.holds === true ? 'check' : 'stop';
-
-const unitOf = ({ is }: Figure): string => (is.kind === 'number' ? is.unit : '');
-
-/** The plate as it hangs on the machine. */
-function Plate({ drill }: Pick<DrillState, 'drill'>) {
-  return (
-    <figure className={classes['plate']}>
-      <figcaption>{drill.plate}</figcaption>
-      <dl>
-        {drill.lines.map(([label, value]) => (
-          <div key={label}>
-            <dt>{label}</dt>
-            <dd className="fig">{value}</dd>
-          </div>
-        ))}
-      </dl>
-    </figure>
-  );
-}
-
-/** The entry of the figure that is asked now. */
-function Entry({ at }: { readonly at: DrillState }) {
-  const { current, typed, refused } = at;
-  if (current.is.kind === 'word')
-    return (
-      <div className={classes['words']} role="group" aria-label={current.name}>
-        {current.is.words.map((word) => (
-          <button
-            key={word}
-            type="button"
-            onClick={() => {
-              at.answer(word);
-            }}
-          >
-            {word}
-          </button>
-        ))}
-      </div>
-    );
-  return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        at.answer();
-      }}
-    >
-      <input
-        key={current.id}
-        className="fig"
-        aria-label={`${current.name}, ${current.hint}`}
-        aria-invalid={refused !== null}
-        autoFocus
-        autoComplete="off"
-        inputMode={current.is.kind === 'number' ? 'decimal' : 'text'}
-        value={typed}
-        onChange={(event) => {
-          at.type(event.currentTarget.value);
-        }}
-      />
-      <span>{unitOf(current)}</span>
-      <button type="submit">Judge it</button>
-      {refused !== null && <p role="alert">{refused}</p>}
-    </form>
-  );
-}
-
-/** The figures that are asked, one open at a time. */
-function Figures({ at }: { readonly at: DrillState }) {
-  const { drill, current, answered } = at;
-  return (
-    <ol className={classes['figures']} aria-label="Figures">
-      {drill.figures.map((figure, index) => {
-        const done = answered.get(figure.id);
-        const isOpen = figure.id === current.id && done === undefined;
-        return (
-          <li
-            key={figure.id}
-            data-open={isOpen || undefined}
-            data-state={done === undefined ? undefined : severityOf(done)}
-          >
-            <button
-              type="button"
-              aria-pressed={figure.id === current.id}
-              onClick={() => {
-                at.choose(figure.id);
-              }}
-            >
-              <span className="fig">{index + 1}</span> <b>{figure.name}</b>
-              {done !== undefined && <SeverityShape severity={severityOf(done)} size={12} named />}
-            </button>
-            {isOpen ? (
-              <Entry at={at} />
-            ) : (
-              <p className={`fig ${classes['given']}`}>
-                {done?.answer ?? '–'} <small>{done !== undefined && unitOf(figure)}</small>
-              </p>
-            )}
-            <p className="second">{figure.hint}</p>
-          </li>
-        );
-      })}
-    </ol>
-  );
-}
 
 /** Why an answer is wrong: the rules that give just it, and the one that is right. */
 function Why({ at, done }: { readonly at: DrillState; readonly done: Answered }) {
@@ -175,68 +63,6 @@ function Why({ at, done }: { readonly at: DrillState; readonly done: Answered })
         </tbody>
       </table>
     </section>
-  );
-}
-
-/** The working as it was judged, when each figure comes back, and misses by their cause. */
-function Beside({ kind, at }: { readonly kind: DrillKind; readonly at: DrillState }) {
-  const cards = useCards();
-  const answers = useAnswers() ?? [];
-  const misses = missesByCause(
-    answers.filter(({ card }) => card.startsWith(`drill ${kind.id} `)),
-    LATEST,
-  );
-  const moment = now();
-  return (
-    <aside className={classes['left']} aria-label="The working, as judged">
-      <h2>The working, as judged</h2>
-      <ol>
-        {at.drill.figures.map((figure) => {
-          const done = at.answered.has(figure.id);
-          return (
-            <li key={figure.id}>
-              <span>
-                <b>{figure.name}</b> <span className="second">{done ? figure.working : 'after yours'}</span>
-              </span>
-              <span className="fig">{done ? `${figure.answer} ${unitOf(figure)}` : figure.cite.section}</span>
-            </li>
-          );
-        })}
-      </ol>
-      <h2>When each comes back</h2>
-      <ol>
-        {kind.asks.map((figure) => {
-          const card = cards?.get(drillCard(kind.id, figure));
-          return (
-            <li key={figure}>
-              <span>{figure}</span>
-              <span className="fig">
-                {card === undefined
-                  ? 'new'
-                  : daysUntil(card, moment) === 0
-                    ? 'now'
-                    : `${daysUntil(card, moment)} d`}
-              </span>
-            </li>
-          );
-        })}
-      </ol>
-      {misses.length > 0 && (
-        <>
-          <h2>
-            Your misses, by their cause <span className="second">last {LATEST}</span>
-          </h2>
-          <ol>
-            {misses.map(({ cause, count }) => (
-              <li key={cause}>
-                <span>{cause}</span>
-                <b className="fig">{count}</b>
-              </li>
-            ))}
-          </ol>
-        </>
-      )}
-    </aside>
   );
 }
 
@@ -304,7 +130,7 @@ export function DrillWork({ kind }: { readonly kind: DrillKind }) {
           </p>
         )}
       </section>
-      <Beside kind={kind} at={at} />
+      <DrillBeside kind={kind} at={at} />
     </>
   );
 }

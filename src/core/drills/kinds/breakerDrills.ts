@@ -1,140 +1,11 @@
 import { cite, type Edition } from '../../code/edition';
-import type { TemperatureColumn } from '../../code/tables/shapes';
-import { terminalColumn } from '../../rules/conductorAmpacity';
 import type { WireSize } from '../../units/wireSize';
-import { numberAnswer as n, wireAnswer, wrongRules, type Drill, type Figure } from '../drill';
+import { cellOf, numberAnswer as n, wrongRules, type Drill, type Figure } from '../drill';
 import type { Lots } from '../lots';
-import {
-  applianceDevice,
-  ampacityIn,
-  groundOf,
-  protectedSize,
-  sizeIn,
-  standardAfter,
-  standardBelow,
-} from '../sizing';
+import { applianceDevice, ampacityIn, standardAfter, standardBelow } from '../sizing';
 
-const wire = (size: WireSize | undefined): string | undefined => size && wireAnswer(size);
 const amps = (value: number | undefined): string | undefined => (value === undefined ? undefined : n(value));
 const CONTINUOUS = 1.25;
-
-const cell = (
-  table: 'ampacity' | 'standardOcpd' | 'equipmentGround' | 'smallConductor',
-  row = '',
-  column = '',
-) => ({
-  table,
-  row,
-  column,
-});
-
-interface Column {
-  readonly load: number;
-  readonly continuous: boolean;
-  readonly cable: boolean;
-  readonly mark: 75 | 'unmarked';
-  readonly required: number;
-  readonly breaker: number;
-}
-
-function columnFigure({ load, continuous, cable, mark, required, breaker }: Column, code: Edition): Figure {
-  const terminals = terminalColumn({ panel: mark, load: mark }, breaker);
-  const column: TemperatureColumn = cable ? 60 : terminals;
-  const size = protectedSize(code, column, required, breaker) ?? '14';
-  const answer = wireAnswer(size);
-  const other = column === 60 ? 75 : 60;
-  const at = (each: TemperatureColumn, current: number): string | undefined =>
-    wire(protectedSize(code, each, current, breaker));
-  const by = (each: TemperatureColumn, current: number): string | undefined =>
-    wire(sizeIn(code, each, current));
-  return {
-    id: 'conductor',
-    name: 'Conductor',
-    hint: 'smallest copper that may be used',
-    is: { kind: 'wire' },
-    answer,
-    working: `${continuous ? `${load} × 1.25 = ${n(required)} A` : `${load} A`}, ${column} °C column, breaker ${breaker} A`,
-    cite: cite(code, 'conductor.terminals'),
-    read: cell('ampacity', size, String(column)),
-    picks: 'row',
-    wrong: wrongRules(answer, [
-      ['other-column', `${other} °C column`, `${n(required)} A at ${other} °C`, at(other, required)],
-      ['at-90', '90 °C column, as the insulation', `${n(required)} A at 90 °C`, by(90, required)],
-      ['no-125', 'without the 125 %', `${load} A at ${column} °C`, by(column, load)],
-      ['no-125-other', `without the 125 %, ${other} °C column`, `${load} A at ${other} °C`, by(other, load)],
-      ['small-rule', '240.4(D) forgotten', `${n(required)} A at ${column} °C alone`, by(column, required)],
-      [
-        'wire-to-breaker',
-        'the whole breaker as the load',
-        `${breaker} A at ${column} °C`,
-        by(column, breaker),
-      ],
-    ]),
-    safe: 'up',
-  };
-}
-
-/** Conductor by its column: load, terminals and method decide it (110.14(C), 334.80). */
-export function columnDrill(lots: Lots, code: Edition): Drill {
-  const load = lots.whole(14, 78);
-  const continuous = lots.yes(60);
-  const cable = lots.yes();
-  const mark = lots.of([75, 75, 'unmarked'] as const);
-  const required = continuous ? CONTINUOUS * load : load;
-  const breaker = applianceDevice(code, required) ?? 0;
-  return {
-    plate: 'Kitchen table figures',
-    lines: [
-      ['LOAD', `${load} A`],
-      ['RUNS', continuous ? '3 h or more' : 'under 3 h'],
-      ['WIRING', cable ? 'NM-B' : 'THWN-2 in EMT'],
-      ['TERM', mark === 75 ? '75 °C both ends' : 'no mark'],
-      ['BREAKER', `${breaker} A`],
-    ],
-    figures: [columnFigure({ load, continuous, cable, mark, required, breaker }, code)],
-    tables: [cell('ampacity'), cell('smallConductor'), cell('standardOcpd')],
-  };
-}
-
-/** Ground by its breaker, never larger than the conductors (250.122). */
-export function groundDrill(lots: Lots, code: Edition): Drill {
-  const breaker = lots.of([15, 20, 25, 30, 40, 50, 60, 70, 80, 90, 100, 125, 150, 200]);
-  const column = lots.of([60, 75] as const);
-  const phase = protectedSize(code, column, breaker, breaker) ?? '12';
-  const row = groundOf(code, breaker);
-  const size = row?.cu ?? '14';
-  const answer = wireAnswer(size);
-  const rows = code.tables.equipmentGround.rows;
-  const at = rows.findIndex((each) => each === row);
-  const figure: Figure = {
-    id: 'ground',
-    name: 'Ground',
-    hint: 'smallest copper',
-    is: { kind: 'wire' },
-    answer,
-    working: `${breaker} A: row of ${row?.ocpd ?? 0} A`,
-    cite: cite(code, 'ground.table'),
-    read: cell('equipmentGround', String(row?.ocpd ?? ''), 'cu'),
-    picks: 'cell',
-    wrong: wrongRules(answer, [
-      ['row-below', 'the row below', 'the next smaller device', rows[at - 1] && wire(rows[at - 1]?.cu)],
-      ['row-above', 'the row above', 'the next larger device', rows[at + 1] && wire(rows[at + 1]?.cu)],
-      ['aluminum-column', 'aluminum column', `${breaker} A`, row && wire(row.al)],
-      ['ground-by-wire', 'as large as the conductors', `${phase} AWG`, wire(phase)],
-    ]),
-    safe: 'up',
-  };
-  return {
-    plate: 'Circuit in the panel',
-    lines: [
-      ['BREAKER', `${breaker} A`],
-      ['HOTS', `${phase} AWG copper`],
-      ['GROUND', 'copper'],
-    ],
-    figures: [figure],
-    tables: [cell('equipmentGround'), cell('ampacity')],
-  };
-}
 
 interface Heater {
   readonly kilowatts: number;
@@ -197,7 +68,7 @@ function heaterBreaker(heater: Heater, code: Edition): Figure {
     answer: n(breaker),
     working: `${continuous ? `${n(current)} × 1.25 = ${n(required)} A` : `${n(current)} A`}, next size up`,
     cite: cite(code, 'breaker.continuous'),
-    read: cell('standardOcpd', String(breaker), 'rating'),
+    read: cellOf('standardOcpd', String(breaker), 'rating'),
     picks: 'cell',
     wrong: wrongRules(n(breaker), [
       [
@@ -228,7 +99,7 @@ export function plateDrill(lots: Lots, code: Edition): Drill {
       ['DUTY', heater.continuous ? 'cont' : '1 h'],
     ],
     figures: [amperesFigure(heater, code), heaterBreaker(heater, code)],
-    tables: [cell('standardOcpd'), cell('ampacity')],
+    tables: [cellOf('standardOcpd'), cellOf('ampacity')],
   };
 }
 
@@ -268,7 +139,7 @@ export function chargerDrill(lots: Lots, code: Edition): Drill {
       answer: n(needs),
       working: `${setting} × 1.25 = ${n(CONTINUOUS * setting)} A, next size up`,
       cite: cite(code, 'breaker.continuous'),
-      read: cell('standardOcpd', String(needs), 'rating'),
+      read: cellOf('standardOcpd', String(needs), 'rating'),
       picks: 'cell',
       wrong: wrongRules(n(needs), [
         ['no-125', 'without the 125 %', `${setting} A`, amps(applianceDevice(code, setting))],
@@ -292,7 +163,7 @@ export function chargerDrill(lots: Lots, code: Edition): Drill {
       ['DUTY', 'cont'],
     ],
     figures,
-    tables: [cell('standardOcpd'), cell('ampacity')],
+    tables: [cellOf('standardOcpd'), cellOf('ampacity')],
   };
 }
 
@@ -311,7 +182,7 @@ export function smallWireDrill(lots: Lots, code: Edition): Drill {
     answer: n(most),
     working: `${size} AWG ${metal === 'cu' ? 'copper' : 'aluminum'}`,
     cite: cite(code, 'breaker.small-conductor'),
-    read: cell('smallConductor', size, metal),
+    read: cellOf('smallConductor', size, metal),
     picks: 'cell',
     wrong: wrongRules(n(most), [
       [
@@ -345,6 +216,6 @@ export function smallWireDrill(lots: Lots, code: Edition): Drill {
       ['TERM', '75 °C'],
     ],
     figures: [figure],
-    tables: [cell('smallConductor'), cell('ampacity')],
+    tables: [cellOf('smallConductor'), cellOf('ampacity')],
   };
 }
