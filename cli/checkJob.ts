@@ -14,7 +14,7 @@ const print = (title: string, open: readonly AnyFinding[]): void => {
 };
 
 /**
- * Lists what is open in a job: service, every circuit and its route, panels, waters; the same as the screen shows.
+ * Lists what is open in a job: service, every circuit with its route and its proof, panels, waters, the order of the work; the same as the screen shows.
  * Returns 0, 1 where there are stops, 2 for a file that cannot be read.
  */
 export function checkJob(file: string): number {
@@ -29,9 +29,16 @@ export function checkJob(file: string): number {
   print('Service', evaluation.openInService);
   for (const [at, each] of evaluation.circuits.entries()) {
     const onRoute = evaluation.routes[at]?.open ?? [];
-    print(`${each.circuit.name}: ${circuitLine(each.solved, each.circuit)}`, [...each.open, ...onRoute]);
+    const proof = evaluation.openOf(evaluation.check(each.circuit.id)?.findings ?? []);
+    print(`${each.circuit.name}: ${circuitLine(each.solved, each.circuit)}`, [
+      ...each.open,
+      ...onRoute,
+      ...proof,
+    ]);
   }
   for (const { panel, findings } of evaluation.panels) print(panel.name, evaluation.openOf(findings));
   for (const { report, findings } of evaluation.waters) print(report.water.name, evaluation.openOf(findings));
+  const days = evaluation.openOf(evaluation.days);
+  if (days.length > 0) print('Order of the work', days);
   return evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop') ? 1 : 0;
 }

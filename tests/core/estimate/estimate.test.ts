@@ -214,8 +214,9 @@ describe('the quote as picked', () => {
     const memo = freshMemo();
     const job = picked({ kind: 'charger', settingA: 44, wireFor: 'setting' });
     const { evaluation, commands } = asPicked(evaluateJob(job, memo), memo);
-    expect(stopsIn(evaluation)).toEqual([]);
-    expect(stopsIn(evaluateJob(job))).toEqual(['conductor.terminal-60c']);
+    // A reading of the tub is out whatever is picked for the charger.
+    expect(stopsIn(evaluation)).toEqual(['check.reading']);
+    expect(stopsIn(evaluateJob(job))).toEqual(['conductor.terminal-60c', 'check.reading']);
     const applied = after(job, { kind: 'batch', commands: [...commands] }).job;
     expect(evaluateJob(applied).circuit(CARPORT)?.circuit).toEqual(evaluation.circuit(CARPORT)?.circuit);
   });
