@@ -36,6 +36,7 @@ const ROOMS = [
   'days',
   'wording',
   'drawing',
+  'packet',
   'worksheet',
   'typing',
   'schedule',

@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
@@ -13,7 +14,11 @@ const withoutDescriptions: Plugin = {
   },
 };
 
+/** What the writer of PDF would take for pages of HTML: nothing here is made of those. */
+const NOTHING = fileURLToPath(new URL('./src/store/packet/nothing.ts', import.meta.url));
+
 export default defineConfig({
+  resolve: { alias: { canvg: NOTHING, html2canvas: NOTHING, dompurify: NOTHING } },
   plugins: [
     withoutDescriptions,
     react(),
@@ -30,7 +35,7 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,woff2,svg}'],
+        globPatterns: ['**/*.{js,css,html,woff2,svg,ttf}'],
         navigateFallbackDenylist: [/^\/health$/, /^\/start\.json$/],
       },
     }),

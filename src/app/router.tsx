@@ -72,6 +72,10 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'packet',
+            lazy: async () => ({ Component: (await import('../features/packet/PacketDesk')).PacketDesk }),
+          },
+          {
             path: 'water/walk',
             lazy: async () => ({ Component: (await import('../features/water/BondWalk')).BondWalk }),
           },

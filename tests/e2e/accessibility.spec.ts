@@ -174,6 +174,13 @@ test('the bench: a hidden fault, a drill, a lesson, the record', async ({ page }
   expect(await faults(page), 'record').toEqual([]);
 });
 
+test('the packet: readers, pages, PDF', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/jobs/demo-orchard-lane/packet');
+  await expect(page.getByRole('img', { name: /^Page 1, / })).toBeVisible();
+  expect(await faults(page), 'packet').toEqual([]);
+});
+
 test('the days: a gate, a step, the hours', async ({ page }) => {
   await openDemo(page);
   await page.keyboard.press('7');

@@ -65,6 +65,7 @@ const STAGES = [
   '/days',
   '/days/week',
   '/checks',
+  '/packet',
 ];
 
 /** Every stage of the open job. */

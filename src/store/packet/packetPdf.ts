@@ -1,0 +1,114 @@
+import { jsPDF } from 'jspdf';
+import {
+  PAPERS,
+  textRuns,
+  type Ink,
+  type PacketPage,
+  type PageItem,
+  type Paper,
+} from '../../core/packet/pageScene';
+
+/** The fonts of a packet as base64 of their files. */
+export type PacketFonts = Readonly<Record<'words' | 'strong' | 'figures' | 'signs', string>>;
+
+/** What a packet is called, and the moment that it bears: the same for the same job, so that its bytes are the same. */
+export interface PacketFacts {
+  readonly title: string;
+  readonly paper: Paper;
+  readonly date: string;
+}
+
+/** Inks on paper: the theme of the field book. */
+const COLOR: Readonly<Record<Ink, string>> = {
+  ink: '#18211d',
+  quiet: '#4d554c',
+  rule: '#b9b29a',
+  stop: '#8b1a1a',
+  copper: '#7a3208',
+  wash: '#f6dfc2',
+};
+
+/** Nothing of chance in a file: its id is made of its title and its date. */
+const idOf = ({ title, date }: PacketFacts): string => {
+  let hash = 0;
+  for (const sign of `${title} ${date}`) hash = (Math.imul(hash, 31) + (sign.codePointAt(0) ?? 0)) >>> 0;
+  return hash.toString(16).toUpperCase().padStart(32, '0');
+};
+
+function drawText(doc: jsPDF, item: Extract<PageItem, { kind: 'text' }>): void {
+  const runs = textRuns(item.text, item.face, item.size);
+  const wide = runs.reduce((sum, run) => sum + run.wide, 0);
+  let x = item.align === 'right' ? item.x - wide : item.x;
+  doc.setFontSize(item.size);
+  doc.setTextColor(COLOR[item.ink]);
+  for (const run of runs) {
+    doc.setFont(run.font, 'normal');
+    doc.text(run.text, x, item.y);
+    x += run.wide;
+  }
+}
+
+function drawLine(doc: jsPDF, { points, ink, width }: Extract<PageItem, { kind: 'line' }>): void {
+  const [first, ...rest] = points;
+  if (first === undefined) return;
+  doc.setDrawColor(COLOR[ink]);
+  doc.setLineWidth(width);
+  doc.setLineJoin('round');
+  doc.moveTo(first[0], first[1]);
+  for (const [x, y] of rest) doc.lineTo(x, y);
+  doc.stroke();
+}
+
+function draw(doc: jsPDF, item: PageItem): void {
+  switch (item.kind) {
+    case 'text':
+      drawText(doc, item);
+      return;
+    case 'line':
+      drawLine(doc, item);
+      return;
+    case 'box':
+      if (item.fill !== null) doc.setFillColor(COLOR[item.fill]);
+      if (item.edge !== null) doc.setDrawColor(COLOR[item.edge]);
+      doc.rect(
+        item.x,
+        item.y,
+        item.wide,
+        item.high,
+        item.fill === null ? 'S' : item.edge === null ? 'F' : 'FD',
+      );
+      return;
+    case 'link':
+      doc.link(item.x, item.y, item.wide, item.high, { pageNumber: item.to });
+      return;
+  }
+}
+
+/** Pages written one after the other; each is told by its number. */
+export function* writePacket(
+  pages: readonly PacketPage[],
+  fonts: PacketFonts,
+  facts: PacketFacts,
+): Generator<number, ArrayBuffer> {
+  const doc = new jsPDF({
+    unit: 'pt',
+    format: [...PAPERS[facts.paper]],
+    compress: true,
+    putOnlyUsedFonts: true,
+  });
+  doc.setCreationDate(new Date(`${facts.date}T00:00:00Z`));
+  doc.setFileId(idOf(facts));
+  doc.setDocumentProperties({ title: facts.title, creator: 'Pasture' });
+  doc.setLanguage('en-US');
+  for (const [name, bytes] of Object.entries(fonts)) {
+    doc.addFileToVFS(`${name}.ttf`, bytes);
+    doc.addFont(`${name}.ttf`, name, 'normal');
+  }
+  for (const [at, page] of pages.entries()) {
+    if (at > 0) doc.addPage([...PAPERS[facts.paper]]);
+    for (const item of page.items) draw(doc, item);
+    if (!page.title.endsWith(', continued')) doc.outline.add(null, page.title, { pageNumber: at + 1 });
+    yield (at + 1) / pages.length;
+  }
+  return doc.output('arraybuffer');
+}

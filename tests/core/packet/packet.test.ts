@@ -1,0 +1,149 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, test } from 'vitest';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { demoJob } from '../../../src/core/job/demo/demoJob';
+import { evaluateJob } from '../../../src/core/job/evaluateJob';
+import { freshJob } from '../../../src/core/job/freshJob';
+import { PageFlow } from '../../../src/core/packet/pageFlow';
+import { packetPages } from '../../../src/core/packet/packetPages';
+import { READERS, chaptersOf } from '../../../src/core/packet/packetReaders';
+import {
+  PAPERS,
+  printable,
+  textRuns,
+  textWidth,
+  wrapped,
+  type PacketPage,
+} from '../../../src/core/packet/pageScene';
+import { writePacket } from '../../../src/store/packet/packetPdf';
+import { circuit } from '../../support/circuits';
+
+const EVALUATION = evaluateJob(demoJob);
+const order = { reader: 'inspector', paper: 'letter', date: '2026-10-14' } as const;
+const textsOf = ({ items }: PacketPage): readonly string[] =>
+  items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
+
+describe('the pages of a packet', () => {
+  test.each(READERS)(
+    'for the %s: their chapters in order, nothing past the edge, numbered through',
+    (reader) => {
+      for (const paper of ['letter', 'a4'] as const) {
+        const pages = packetPages(EVALUATION, { ...order, reader, paper });
+        const chapters = [...new Set(pages.map(({ chapter }) => chapter))];
+        expect(chapters).toEqual(chaptersOf(reader).filter((chapter) => chapters.includes(chapter)));
+        const [wide, high] = PAPERS[paper];
+        for (const [at, page] of pages.entries()) {
+          expect(textsOf(page)).toContain(`page ${at + 1} of ${pages.length}`);
+          for (const item of page.items) {
+            if (item.kind !== 'text') continue;
+            const end = item.align === 'left' ? item.x + textWidth(item.text, item.face, item.size) : item.x;
+            expect(end, `${page.title}: ${item.text}`).toBeLessThanOrEqual(wide - 40);
+            expect(item.y).toBeLessThanOrEqual(high - 40);
+          }
+        }
+      }
+    },
+  );
+
+  test('contents lead to the page that bears their title', () => {
+    const pages = packetPages(EVALUATION, order);
+    const [cover] = pages;
+    const links = cover?.items.flatMap((item) => (item.kind === 'link' ? [item] : [])) ?? [];
+    expect(links.length).toBeGreaterThan(12);
+    for (const link of links) {
+      const title = cover?.items.find(
+        (item) => item.kind === 'text' && Math.abs(item.y - 9.5 - link.y) < 0.01,
+      );
+      expect(pages[link.to - 1]?.title).toBe(title?.kind === 'text' ? title.text : '');
+    }
+  });
+
+  test('what is open, the figures, and what was read stand there as on the screen', () => {
+    const all = packetPages(EVALUATION, order).flatMap(textsOf);
+    expect(all).toContain('50 A 2P × 6 AWG THWN-2');
+    expect(all).toContain('114.6 V');
+    expect(all.join(' ')).toContain('6 AWG NM-B carries 55 A');
+  });
+
+  test('an empty job has its cover, no circuit, and says what is not there', () => {
+    const pages = packetPages(evaluateJob(freshJob('a', 'Nothing yet')), order);
+    expect(pages[0]?.title).toBe('Nothing yet');
+    expect(pages.some(({ chapter }) => chapter === 'circuits')).toBe(false);
+    expect(pages.flatMap(textsOf)).toContain('No question was answered yet.');
+  });
+});
+
+describe('words on a page', () => {
+  test('signs that no face has are a question mark, never nothing', () => {
+    expect(printable('≤ 25 Ω, 3/4″ → 日本')).toBe('≤ 25 Ω, 3/4″ → ??');
+    expect(textRuns('≤ 25', 'words', 10).map(({ font, text }) => [font, text])).toEqual([
+      ['signs', '≤'],
+      ['words', ' 25'],
+    ]);
+  });
+
+  test('lines are no wider than they may be, and lose no word', () => {
+    const text = 'Prove the tester live, prove the conductors dead, prove the tester live again.';
+    const lines = wrapped(text, 'words', 9.5, 120);
+    expect(lines.join(' ')).toBe(text);
+    for (const line of lines) expect(textWidth(line, 'words', 9.5)).toBeLessThanOrEqual(120);
+    expect(wrapped('', 'words', 9.5, 120)).toEqual([]);
+  });
+
+  test('what does not fit goes on on another page under its title', () => {
+    const flow = new PageFlow('letter');
+    flow.page('open', 'Long');
+    for (let at = 0; at < 100; at += 1) flow.say(`Line ${at}`);
+    const pages = flow.pages('foot');
+    expect(pages.map(({ title }) => title)).toEqual([
+      'Long',
+      'Long, continued',
+      'Long, continued',
+    ]);
+    expect(pages.flatMap(textsOf).filter((text) => text.startsWith('Line'))).toHaveLength(100);
+  });
+});
+
+const font = (name: string): string => readFileSync(`src/store/packet/fonts/${name}.ttf`).toString('base64');
+const fonts = {
+  words: font('words'),
+  strong: font('strong'),
+  figures: font('figures'),
+  signs: font('signs'),
+};
+
+function written(pages: readonly PacketPage[]): Uint8Array {
+  const steps = writePacket(pages, fonts, { title: 'A job', paper: 'letter', date: order.date });
+  let step = steps.next();
+  while (step.done !== true) step = steps.next();
+  return new Uint8Array(step.value);
+}
+
+describe('the PDF', () => {
+  test('the same pages give the same bytes', () => {
+    const pages = packetPages(EVALUATION, order);
+    expect(Buffer.from(written(pages)).equals(Buffer.from(written(pages)))).toBe(true);
+  });
+
+  test('every text of every page is read back from it, with signs that the faces lack', async () => {
+    const named = evaluateJob({ ...demoJob, circuits: [circuit({ id: 'x', name: 'Oven ≤ 25 Ω, 1½ ft' })] });
+    for (const evaluation of [EVALUATION, named]) {
+      const pages = packetPages(evaluation, order);
+      const pdf = await getDocument({ data: written(pages), useSystemFonts: false }).promise;
+      expect(pdf.numPages).toBe(pages.length);
+      const { info } = (await pdf.getMetadata()) as {
+        readonly info: { readonly Title?: string; readonly Language?: string };
+      };
+      expect(info).toMatchObject({ Title: 'A job', Language: 'en-US' });
+      for (const [at, page] of pages.entries()) {
+        const content = await (await pdf.getPage(at + 1)).getTextContent();
+        const read = content.items
+          .map((item) => ('str' in item ? item.str : ''))
+          .join('')
+          .replace(/\s/g, '');
+        for (const text of textsOf(page)) expect(read, page.title).toContain(text.replace(/\s/g, ''));
+      }
+      expect((await pdf.getOutline()).length).toBeGreaterThan(3);
+    }
+  });
+});
