@@ -95,11 +95,7 @@ describe('words on a page', () => {
     flow.page('open', 'Long');
     for (let at = 0; at < 100; at += 1) flow.say(`Line ${at}`);
     const pages = flow.pages('foot');
-    expect(pages.map(({ title }) => title)).toEqual([
-      'Long',
-      'Long, continued',
-      'Long, continued',
-    ]);
+    expect(pages.map(({ title }) => title)).toEqual(['Long', 'Long, continued', 'Long, continued']);
     expect(pages.flatMap(textsOf).filter((text) => text.startsWith('Line'))).toHaveLength(100);
   });
 });
