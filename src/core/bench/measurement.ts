@@ -3,9 +3,9 @@ import type { BenchCircuit } from './benchCircuits';
 
 /**
  * What is done to read: volts with a tester of ten megohms or a low-impedance one, ohms dead, a clamp around a wire, the
- * heat of a joint; the load switched on, the button of the GFCI pressed.
+ * heat of a joint; the load switched on, the button of the GFCI pressed, a plug-in tester that leaks to the ground at the load.
  */
-export const TOOLS = ['volts', 'low', 'ohms', 'clamp', 'heat', 'load', 'button'] as const;
+export const TOOLS = ['volts', 'low', 'ohms', 'clamp', 'heat', 'load', 'button', 'trip'] as const;
 /** A tool, or a switch. */
 export type Tool = (typeof TOOLS)[number];
 
@@ -35,6 +35,7 @@ const APART: Readonly<Record<Tool, { readonly share: number; readonly least: num
   heat: { share: 0.1, least: 8 },
   load: { share: 0, least: 0.5 },
   button: { share: 0, least: 0.5 },
+  trip: { share: 0.1, least: 0.5 },
 };
 
 /** What lies on nothing shows whatever is beside it: with the load off volts that close together tell nothing. */
@@ -83,6 +84,7 @@ export function allMeasurements({ network, gfci }: BenchCircuit): readonly Measu
       : [
           { tool: 'load', station: gfci, of: null, on: true },
           { tool: 'button', station: gfci, of: null, on: false },
+          { tool: 'trip', station: network.stations.length - 1, of: null, on: false },
         ];
   return [...perStation, ...switches];
 }

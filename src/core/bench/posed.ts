@@ -21,6 +21,8 @@ const SOUND_K = 4;
 const KELVIN_PER_WATT = 1.5;
 const HOTTEST_K = 250;
 const TRIPS_A = 0.006;
+/** A sound device trips at about so much. */
+const TRIP_MA = 5.1;
 /** What happens: it holds or trips; past the tripped device dead or still live; nothing happens. */
 export const HOLDS = 0;
 /** The GFCI trips; by its button, and what is past it is dead. */
@@ -190,10 +192,21 @@ export class Posed {
     return this.#what?.kind === 'line-load-reversed' ? STAYS_LIVE : TRIPS;
   }
 
+  /** Milliamperes at which a tester at the load trips the device; null: it does not, or its ground leads nowhere. */
+  #trip(): Read {
+    if (this.#what?.kind === 'device-fails') return null;
+    const { conductors } = this.#network;
+    const fault = this.#fault;
+    const isOpen = (name: Conductor): boolean =>
+      fault?.kind === 'series' && fault.ohms >= OPEN_OHMS && conductors[fault.conductor] === name;
+    return isOpen('G') || isOpen('L1') ? null : TRIP_MA;
+  }
+
   /** What a measurement comes to. */
   read({ tool, station, of, on }: Measurement): Read {
     if (tool === 'load') return this.tripsOnLoad ? TRIPS : HOLDS;
     if (tool === 'button') return this.#button();
+    if (tool === 'trip') return this.#trip();
     if (of === null) return null;
     if (tool === 'ohms') return this.#ohms(station, of);
     const ends = isPair(of) ? pairIn(this.#network, of) : undefined;

@@ -31,6 +31,7 @@ export const TOOL_NAME: Readonly<Record<Tool, string>> = {
   heat: 'heat',
   load: 'load on',
   button: 'test button',
+  trip: 'GFCI tester',
 };
 
 /** The letter of a terminal beside that of its station: A1, AN. */
@@ -56,6 +57,7 @@ export function measurementLine({ tool, station, of, on }: Measurement, stations
   const at = stations[station] ?? '';
   if (tool === 'load') return 'Load switched on';
   if (tool === 'button') return 'Test button pressed';
+  if (tool === 'trip') return `GFCI tester at ${at}`;
   if (of === null) return '';
   if (isPair(of)) {
     const [a, b] = ENDS[of].map((each) => terminalKey(at, each));
@@ -81,6 +83,8 @@ export function readWords({ tool }: Pick<Measurement, 'tool'>, read: Read): stri
       return `${n(read ?? 0, 0)} K over`;
     case 'load':
       return read === HOLDS ? 'it holds' : 'it trips';
+    case 'trip':
+      return read === null ? 'no trip' : `trips at ${n(read, 1)} mA`;
     case 'button':
       return read === HOLDS
         ? 'nothing happens'

@@ -8,6 +8,7 @@ import { PLACE_NAME } from '../../core/wording/benchWords';
 import { counted } from '../../core/wording/words';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { BenchPicture } from '../../ui/pictures/bench/BenchPicture';
+import { afterKey, NOTHING_TYPED, type KeyAct } from './benchKeys';
 import { ClaimPane } from './ClaimPane';
 import { LeftPane } from './LeftPane';
 import { LogPane } from './LogPane';
@@ -21,7 +22,9 @@ interface BenchWorkProps {
   readonly onBlind: (blind: boolean) => void;
 }
 
-const SET_TO: readonly Tool[] = TOOLS.filter((tool) => tool !== 'load' && tool !== 'button');
+const SET_TO: readonly Tool[] = TOOLS.filter(
+  (tool) => tool !== 'load' && tool !== 'button' && tool !== 'trip',
+);
 
 /** Where a fault is, for the picture. */
 function placesOf(
@@ -36,43 +39,45 @@ function placesOf(
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('input, textarea, select') !== null;
 
+/** Does what a key stands for. */
+function doKey(at: BenchTry, act: KeyAct): void {
+  switch (act.kind) {
+    case 'take':
+      at.take(act.lead);
+      return;
+    case 'touch':
+      at.touch(act.terminal);
+      return;
+    case 'tool':
+      at.setTool(SET_TO[(SET_TO.indexOf(at.tool) + 1) % SET_TO.length] ?? 'volts');
+      return;
+    case 'prove':
+      at.act({ kind: 'prove-tester' });
+      return;
+    case 'breaker':
+      at.act({ kind: 'breaker', on: !at.session.breakerOn });
+      return;
+    case 'load':
+      at.switchLoad();
+      return;
+  }
+}
+
 /** Keys of the bench: a lead, then a terminal by its two letters; what the tester is set to; breaker, load, proof. */
 function useBenchKeys(at: BenchTry): void {
-  const typed = useRef('');
+  const typed = useRef(NOTHING_TYPED);
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      const key = event.key.toUpperCase();
-      const whole = `${typed.current}${key}`;
-      if (typed.current !== '' && at.terminals.some((terminal) => terminal.key === whole)) {
-        typed.current = '';
-        event.preventDefault();
-        at.touch(whole);
-        return;
-      }
-      const keys: Readonly<Record<string, () => void>> = {
-        M: () => {
-          at.setTool(SET_TO[(SET_TO.indexOf(at.tool) + 1) % SET_TO.length] ?? 'volts');
-        },
-        P: () => {
-          at.act({ kind: 'prove-tester' });
-        },
-        S: () => {
-          at.act({ kind: 'breaker', on: !at.session.breakerOn });
-        },
-        L: at.switchLoad,
-        R: () => {
-          at.take('red');
-        },
-      };
-      // B is the black lead, and a station: which one the next key tells.
-      const isStation = at.terminals.some((terminal) => terminal.key.startsWith(key));
-      if (key === 'B' && typed.current === '') at.take('black');
-      typed.current = isStation ? key : '';
-      const act = keys[key];
-      if (act === undefined && !isStation) return;
+      const after = afterKey(
+        typed.current,
+        event.key,
+        at.terminals.map(({ key }) => key),
+      );
+      typed.current = after.typed;
+      if (!after.taken) return;
       event.preventDefault();
-      act?.();
+      if (after.act !== null) doKey(at, after.act);
     };
     // Before the keys of the views: a digit after a station is a terminal.
     window.addEventListener('keydown', onKey, true);

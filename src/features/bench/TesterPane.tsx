@@ -3,7 +3,7 @@ import { readWords, TOOL_NAME } from '../../core/wording/benchWords';
 import type { BenchTry } from './useBenchTry';
 import classes from './bench.module.css';
 
-const SWITCHES: readonly Tool[] = ['load', 'button'];
+const SWITCHES: readonly Tool[] = ['load', 'button', 'trip'];
 
 /** What the tester shows: the last thing that was read or done. */
 function display({ session: { log, breakerOn }, said }: BenchTry): string {
@@ -82,16 +82,23 @@ function Switches({ at: { session, loadOn, desk, act, switchLoad } }: Of) {
           Load {loadOn ? 'on' : 'off'}
         </button>
       )}
-      {gfci !== null && (
-        <button
-          type="button"
-          onClick={() => {
-            act({ kind: 'measure', measurement: { tool: 'button', station: gfci, of: null, on: false } });
-          }}
-        >
-          Test button
-        </button>
-      )}
+      {gfci !== null &&
+        (
+          [
+            ['button', gfci, 'Test button'],
+            ['trip', network.stations.length - 1, 'GFCI tester'],
+          ] as const
+        ).map(([tool, station, name]) => (
+          <button
+            key={tool}
+            type="button"
+            onClick={() => {
+              act({ kind: 'measure', measurement: { tool, station, of: null, on: false } });
+            }}
+          >
+            {name}
+          </button>
+        ))}
     </div>
   );
 }

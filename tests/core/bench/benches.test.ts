@@ -186,6 +186,17 @@ describe('what is read', () => {
     expect(deskOf('trips-joined').read(load)).toBe(TRIPS);
   });
 
+  test('a tester that leaks to the ground trips a sound device at five; with the ground open it does not', () => {
+    const trip: Measurement = { tool: 'trip', station: 2, of: null, on: false };
+    const ground = deskOf('tub-ground');
+    expect([ground.read(trip), ground.sound(trip)]).toEqual([null, 5.1]);
+    // The button leaks within the device: it works all the same.
+    expect(ground.read({ tool: 'button', station: 1, of: null, on: false })).toBe(TRIPS);
+    expect(deskOf('never-trips').read(trip)).toBeNull();
+    expect(readWords(trip, 5.1)).toBe('trips at 5.1 mA');
+    expect(readWords(trip, null)).toBe('no trip');
+  });
+
   test('two faults: each joint that is open reads no path, the others nothing', () => {
     const desk = deskOf('two-faults');
     expect(desk.read(dead(1, 'L1'))).toBeNull();
