@@ -79,8 +79,7 @@ function terminalsOf({ circuit: { network }, measurements }: BenchDesk): readonl
 
 /** What two leads measure; a sentence where they measure nothing. */
 function between(a: Terminal, b: Terminal, tool: Tool, on: boolean): Measurement | string {
-  if (a.station !== b.station)
-    return 'Both leads at one enclosure: this bench has no long leads.';
+  if (a.station !== b.station) return 'Both leads at one enclosure: this bench has no long leads.';
   if (a.key === b.key)
     return tool === 'ohms'
       ? { tool, station: a.station, of: a.conductor, on: false }

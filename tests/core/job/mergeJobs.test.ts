@@ -102,6 +102,14 @@ describe('two copies of a job', () => {
     expect(read(merged.document).checks.find(({ id }) => id === 'kiln')?.readings).toHaveLength(2);
   });
 
+  test('a copy beside mine has an id of its own: mine stays the job that it is', () => {
+    const copy = edited({ ...demoJob, id: 'copy' }, rename('kiln', 'Theirs'));
+    const { document, taken, conflicts } = mergeJobs(demoJob, demoJob, copy);
+    expect(read(document).id).toBe(demoJob.id);
+    expect(taken).toEqual([['circuits', 'kiln']]);
+    expect(conflicts).toEqual([]);
+  });
+
   test('with itself, and with what it comes from, nothing changes', () => {
     const mine = edited(demoJob, rename('kiln', 'Mine'));
     expect(mergeJobs(demoJob, mine, mine)).toEqual({ document: mine, taken: [], conflicts: [] });
