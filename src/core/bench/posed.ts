@@ -1,6 +1,6 @@
 import { groundAmps, neutralAmps } from '../network/amperes';
 import {
-  PAIRS,
+  isPair,
   pairIn,
   type Conductor,
   type Fault,
@@ -31,8 +31,6 @@ export const TRIPS = 1;
 export const STAYS_LIVE = 2;
 /** The second leg of two that are 120 degrees apart: -60 and 104 V of 120. */
 const LEG_208 = { share: 0.5, quadrature: Math.sqrt(3) / 2 } as const;
-
-const isPair = (name: string): name is Pair => PAIRS.some((each) => each === name);
 
 /** A network with a wire fault built into it. */
 function withOpen(network: Network, { inNetwork }: WiringFault): Network {

@@ -18,6 +18,9 @@ export const PAIR_OF: Readonly<Record<Pair, readonly [Conductor, Conductor]>> = 
   NG: ['N', 'G'],
 };
 
+/** Whether a name is that of a pair. */
+export const isPair = (name: string): name is Pair => name in PAIR_OF;
+
 /** A load between two conductors at a station, by its resistance in ohms. */
 export interface NetworkLoad {
   readonly station: number;

@@ -5,7 +5,6 @@ import type { CircuitEvaluation } from '../job/evaluation';
 import type { JobEvaluation } from '../job/evaluateJob';
 import { directory } from '../panel/directory';
 import { planned } from '../panel/spaces';
-import { sectionGeometry } from '../route/sectionGeometry';
 import { printLength } from '../units/length';
 import { printNumber as n } from '../units/number';
 import { feet } from '../units/quantity';
@@ -21,7 +20,8 @@ import { CHAPTER_NAME, READER_NAME } from '../wording/packetWords';
 import { severityWord } from '../wording/words';
 import { PageFlow, type Column } from './pageFlow';
 import { chaptersOf, type Chapter, type Reader } from './packetReaders';
-import type { PacketPage, PageItem, Paper } from './pageScene';
+import type { PacketPage, Paper } from './pageScene';
+import { sectionPicture } from './sectionPicture';
 
 /** What a packet is made for. */
 export interface PacketOrder {
@@ -76,53 +76,6 @@ const READ: readonly Column[] = [
 const TAKEN: readonly Column[] = [{ at: 0, face: 'figures' }, { at: 0.16 }];
 const SECTION_HIGH = 84;
 
-/** The run as a section from panel to load, to scale; heights drawn to the same. */
-function sectionPicture({ circuit }: CircuitEvaluation): Parameters<PageFlow['picture']>[1] {
-  const { segments, stations, widthFt, topFt, bottomFt } = sectionGeometry(
-    circuit.run,
-    circuit.startHeightFt,
-  );
-  return ({ x, y, wide, high }) => {
-    const perFt = Math.min(wide / Math.max(1, widthFt), (high - 18) / Math.max(1, topFt - bottomFt));
-    const at = (xFt: number, heightFt: number): readonly [number, number] => [
-      x + xFt * perFt,
-      y + (topFt - heightFt) * perFt + 10,
-    ];
-    const grade: PageItem = {
-      kind: 'line',
-      points: [at(0, 0), at(widthFt, 0)],
-      ink: 'quiet',
-      width: 0.5,
-    };
-    return [
-      grade,
-      ...segments.map(({ path }): PageItem => ({
-        kind: 'line',
-        points: path.map(({ xFt, heightFt }) => at(xFt, heightFt)),
-        ink: 'copper',
-        width: 2,
-      })),
-      ...stations.flatMap(({ letter, xFt, heightFt }, index): readonly PageItem[] => {
-        const [left, top] = at(xFt, heightFt);
-        const isLast = index > 0 && index === stations.length - 1;
-        return [
-          { kind: 'box', x: left - 3, y: top - 3, wide: 6, high: 6, fill: 'ink', edge: null },
-          {
-            kind: 'text',
-            x: isLast ? left : left + 5,
-            y: top - 5,
-            text: letter,
-            face: 'strong',
-            size: 8,
-            ink: 'ink',
-            align: isLast ? 'right' : 'left',
-          },
-        ];
-      }),
-    ];
-  };
-}
-
 function open({ flow, evaluation }: Making): void {
   const found = evaluation.openOf(evaluation.findings).filter(({ severity }) => severity !== 'note');
   flow.page('open', CHAPTER_NAME.open);
@@ -142,7 +95,7 @@ function circuitPage({ flow }: Making, each: CircuitEvaluation): void {
   const { circuit, solved, severities } = each;
   flow.page('circuits', circuit.name);
   flow.say(circuitLine(solved, circuit), { face: 'figures' });
-  flow.picture(SECTION_HIGH, sectionPicture(each));
+  flow.picture(SECTION_HIGH, sectionPicture(circuit));
   flow.head('Figures');
   for (const key of FIGURE_KEYS) {
     const { name, figure, unit, reason } = ladderWords(key, solved, circuit);

@@ -5,6 +5,16 @@ export type Face = 'words' | 'strong' | 'figures';
 /** Inks of a page, by what they say. */
 export type Ink = 'ink' | 'quiet' | 'rule' | 'stop' | 'copper' | 'wash';
 
+/** Inks on paper: the same in every theme, as they print. */
+export const INK_COLOR: Readonly<Record<Ink, string>> = {
+  ink: '#18211d',
+  quiet: '#4d554c',
+  rule: '#b9b29a',
+  stop: '#8b1a1a',
+  copper: '#7a3208',
+  wash: '#f6dfc2',
+};
+
 /** What is on a page, in points from its upper left corner. */
 export type PageItem =
   | {

@@ -3,7 +3,7 @@ import type { BenchPlace } from '../bench/benchCircuits';
 import type { Measurement, Read, Tool } from '../bench/measurement';
 import { HOLDS, STAYS_LIVE } from '../bench/posed';
 import type { LogLine, ProofAct, UnsafeAct } from '../bench/session';
-import type { Conductor, Pair } from '../network/network';
+import { isPair, PAIR_OF, type Conductor } from '../network/network';
 import { printNumber as n } from '../units/number';
 import { candidateWords } from './faultWords';
 
@@ -41,17 +41,6 @@ const TERMINAL: Readonly<Record<Conductor, string>> = { L1: '1', L2: '2', N: 'N'
 export const terminalKey = (station: string, conductor: Conductor): string =>
   `${station}${TERMINAL[conductor]}`;
 
-const ENDS: Readonly<Record<Pair, readonly [Conductor, Conductor]>> = {
-  L1L2: ['L1', 'L2'],
-  L1N: ['L1', 'N'],
-  L2N: ['L2', 'N'],
-  L1G: ['L1', 'G'],
-  L2G: ['L2', 'G'],
-  NG: ['N', 'G'],
-};
-
-const isPair = (of: Pair | Conductor): of is Pair => of in ENDS;
-
 /** A measurement on a line of the log: "B1 to BN, load on". */
 export function measurementLine({ tool, station, of, on }: Measurement, stations: readonly string[]): string {
   const at = stations[station] ?? '';
@@ -60,7 +49,7 @@ export function measurementLine({ tool, station, of, on }: Measurement, stations
   if (tool === 'trip') return `GFCI tester at ${at}`;
   if (of === null) return '';
   if (isPair(of)) {
-    const [a, b] = ENDS[of].map((each) => terminalKey(at, each));
+    const [a, b] = PAIR_OF[of].map((each) => terminalKey(at, each));
     const state = tool === 'ohms' ? 'dead' : `${tool === 'low' ? 'low-Z, ' : ''}load ${on ? 'on' : 'off'}`;
     return `${a} to ${b}, ${state}`;
   }

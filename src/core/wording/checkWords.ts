@@ -2,7 +2,7 @@ import type { GfciCandidate } from '../checks/gfciFaults';
 import type { Traced } from '../checks/lineFromLoad';
 import type { CheckConflict } from '../checks/mergeChecks';
 import type { TakenTorque } from '../checks/torqueDriver';
-import type { Pair } from '../network/network';
+import { isPair } from '../network/network';
 import { PAIR_NAME } from './faultWords';
 import type { Danger } from '../checks/dangers';
 import type { ExpectedReading } from '../checks/expectedReadings';
@@ -139,8 +139,6 @@ const FIELD_NAME: Readonly<Record<string, string>> = {
   left: 'How it is left',
   note: 'Note for the next trade',
 };
-
-const isPair = (name: string): name is Pair => name in PAIR_NAME;
 
 /** What two people read differently: "Reading L1 to N at B, load on". */
 export function conflictName({ key }: Pick<CheckConflict, 'key'>): string {

@@ -1,5 +1,5 @@
 import type { Candidate } from '../network/diagnose';
-import type { Conductor, Pair } from '../network/network';
+import { isPair, type Conductor, type Pair } from '../network/network';
 import type { NextMeasurement } from '../network/nextMeasurement';
 import type { OutletDiagnosis, OutletFault } from '../network/outletFault';
 import { printNumber as n } from '../units/number';
@@ -21,8 +21,6 @@ export const PAIR_NAME: Readonly<Record<Pair, string>> = {
   L2G: 'L2 to G',
   NG: 'N to G',
 };
-
-const isPair = (name: string): name is Pair => name in PAIR_NAME;
 
 /** Where something is wrong: the joint of a station, or the wire of a segment. */
 const placeWords = (at: string): string =>

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { isTyping } from '../../ui/shell/isTyping';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { isDue } from '../../core/practice/due';
@@ -27,9 +28,6 @@ interface BenchFrameProps {
   readonly children: ReactNode;
   readonly foot: ReactNode;
 }
-
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.closest('input, textarea, select') !== null;
 
 /** What the views of the bench share: their own bar, outside of any job, and the line at the foot. */
 export function BenchFrame({ current, board, children, foot }: BenchFrameProps) {

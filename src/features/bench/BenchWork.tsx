@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { isTyping } from '../../ui/shell/isTyping';
 import type { Bench } from '../../core/bench/benches';
 import type { BenchFault } from '../../core/bench/benchFaults';
 import { TOOLS, type Tool } from '../../core/bench/measurement';
@@ -35,9 +36,6 @@ function placesOf(
   const pair = PAIRS.find((each) => each === fault.conductor);
   return [{ at: fault.at, conductors: pair === undefined ? [fault.conductor] : PAIR_OF[pair] }];
 }
-
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.closest('input, textarea, select') !== null;
 
 /** Does what a key stands for. */
 function doKey(at: BenchTry, act: KeyAct): void {

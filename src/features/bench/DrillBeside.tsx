@@ -3,12 +3,10 @@ import { daysUntil } from '../../core/practice/due';
 import { missesByCause } from '../../core/practice/practiceFile';
 import { useAnswers, useCards } from '../../store/practice/usePractice';
 import { unitOf } from './drillMarks';
+import { LATEST_ANSWERS, MissList } from './MissList';
 import { now } from './now';
 import { drillCard, type DrillState } from './useDrill';
 import classes from './bench.module.css';
-
-/** Answers among which misses are counted. */
-const LATEST = 60;
 
 /** The working as it was judged, when each figure comes back, and misses by their cause. */
 export function DrillBeside({ kind, at }: { readonly kind: DrillKind; readonly at: DrillState }) {
@@ -16,7 +14,7 @@ export function DrillBeside({ kind, at }: { readonly kind: DrillKind; readonly a
   const answers = useAnswers() ?? [];
   const misses = missesByCause(
     answers.filter(({ card }) => card.startsWith(`drill ${kind.id} `)),
-    LATEST,
+    LATEST_ANSWERS,
   );
   const moment = now();
   return (
@@ -56,16 +54,9 @@ export function DrillBeside({ kind, at }: { readonly kind: DrillKind; readonly a
       {misses.length > 0 && (
         <>
           <h2>
-            Your misses, by their cause <span className="second">last {LATEST}</span>
+            Your misses, by their cause <span className="second">last {LATEST_ANSWERS}</span>
           </h2>
-          <ol>
-            {misses.map(({ cause, count }) => (
-              <li key={cause}>
-                <span>{cause}</span>
-                <b className="fig">{count}</b>
-              </li>
-            ))}
-          </ol>
+          <MissList misses={misses} />
         </>
       )}
     </aside>

@@ -14,10 +14,9 @@ import { useAnswers, useCards } from '../../store/practice/usePractice';
 import { downloadText } from '../../ui/files/download';
 import { useFilePicker } from '../../ui/files/useFilePicker';
 import { BenchFrame } from './BenchFrame';
+import { LATEST_ANSWERS, MissList } from './MissList';
 import { now } from './now';
 import classes from './bench.module.css';
-
-const LATEST = 60;
 
 /** What a card is of, in words. */
 function cardName(id: string): string {
@@ -98,7 +97,7 @@ function Files() {
 export function RecordPage() {
   const cards = [...(useCards()?.values() ?? [])];
   const answers = useAnswers() ?? [];
-  const misses = missesByCause(answers, LATEST);
+  const misses = missesByCause(answers, LATEST_ANSWERS);
   const right = answers.filter((answer) => answer.right).length;
   const blind = answers.filter((answer) => answer.blind && answer.right).length;
   return (
@@ -124,17 +123,10 @@ export function RecordPage() {
       </section>
       <aside className={classes['left']} aria-label="Misses by their cause">
         <h2>
-          Misses, by their cause <span className="second">last {LATEST} answers</span>
+          Misses, by their cause <span className="second">last {LATEST_ANSWERS} answers</span>
         </h2>
         {misses.length === 0 && <p className="second">None.</p>}
-        <ol>
-          {misses.map(({ cause, count }) => (
-            <li key={cause}>
-              <span>{cause}</span>
-              <b className="fig">{count}</b>
-            </li>
-          ))}
-        </ol>
+        <MissList misses={misses} />
       </aside>
     </BenchFrame>
   );

@@ -1,13 +1,9 @@
 import { useEffect } from 'react';
+import { isTyping } from '../../ui/shell/isTyping';
 import type { HelpId } from '../../core/wording/help';
 import { useHistory } from '../../store/useHistory';
 import type { StageActions } from './stageActions';
 import { STAGES } from './stages';
-
-/** Keys that type must reach the field that has the focus. */
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  target.closest('input, textarea, select, [contenteditable], [role="dialog"]') !== null;
 
 /** Topics that fields stand under; their words are fetched when they are asked for. */
 const ABOUT_FIELDS: readonly HelpId[] = [

@@ -12,6 +12,7 @@ import { usePacketPdf } from '../../store/packet/usePacketPdf';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { downloadBytes } from '../../ui/files/download';
 import { PageSvg } from '../../ui/pictures/packet/PageSvg';
+import { isTyping } from '../../ui/shell/isTyping';
 import { useReadyJob } from '../job/JobPage';
 import { today } from '../job/today';
 import classes from './packet.module.css';
@@ -118,7 +119,7 @@ function MakePdf({ order }: { readonly order: PacketOrder }) {
 function useTurning(count: number, setPage: (turn: (page: number) => number) => void): void {
   useEffect(() => {
     const onKey = ({ key, target }: KeyboardEvent): void => {
-      if (target instanceof HTMLElement && target.closest('input, select, textarea') !== null) return;
+      if (isTyping(target)) return;
       const by = key === 'ArrowRight' ? 1 : key === 'ArrowLeft' ? -1 : 0;
       if (by !== 0) setPage((page) => Math.min(count - 1, Math.max(0, page + by)));
     };

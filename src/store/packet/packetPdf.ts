@@ -1,8 +1,8 @@
 import { jsPDF } from 'jspdf';
 import {
+  INK_COLOR,
   PAPERS,
   textRuns,
-  type Ink,
   type PacketPage,
   type PageItem,
   type Paper,
@@ -18,16 +18,6 @@ export interface PacketFacts {
   readonly date: string;
 }
 
-/** Inks on paper: the theme of the field book. */
-const COLOR: Readonly<Record<Ink, string>> = {
-  ink: '#18211d',
-  quiet: '#4d554c',
-  rule: '#b9b29a',
-  stop: '#8b1a1a',
-  copper: '#7a3208',
-  wash: '#f6dfc2',
-};
-
 /** Nothing of chance in a file: its id is made of its title and its date. */
 const idOf = ({ title, date }: PacketFacts): string => {
   let hash = 0;
@@ -40,7 +30,7 @@ function drawText(doc: jsPDF, item: Extract<PageItem, { kind: 'text' }>): void {
   const wide = runs.reduce((sum, run) => sum + run.wide, 0);
   let x = item.align === 'right' ? item.x - wide : item.x;
   doc.setFontSize(item.size);
-  doc.setTextColor(COLOR[item.ink]);
+  doc.setTextColor(INK_COLOR[item.ink]);
   for (const run of runs) {
     doc.setFont(run.font, 'normal');
     doc.text(run.text, x, item.y);
@@ -51,7 +41,7 @@ function drawText(doc: jsPDF, item: Extract<PageItem, { kind: 'text' }>): void {
 function drawLine(doc: jsPDF, { points, ink, width }: Extract<PageItem, { kind: 'line' }>): void {
   const [first, ...rest] = points;
   if (first === undefined) return;
-  doc.setDrawColor(COLOR[ink]);
+  doc.setDrawColor(INK_COLOR[ink]);
   doc.setLineWidth(width);
   doc.setLineJoin('round');
   doc.moveTo(first[0], first[1]);
@@ -68,8 +58,8 @@ function draw(doc: jsPDF, item: PageItem): void {
       drawLine(doc, item);
       return;
     case 'box':
-      if (item.fill !== null) doc.setFillColor(COLOR[item.fill]);
-      if (item.edge !== null) doc.setDrawColor(COLOR[item.edge]);
+      if (item.fill !== null) doc.setFillColor(INK_COLOR[item.fill]);
+      if (item.edge !== null) doc.setDrawColor(INK_COLOR[item.edge]);
       doc.rect(
         item.x,
         item.y,

@@ -1,7 +1,7 @@
 import {
+  INK_COLOR,
   PAPERS,
   type Face,
-  type Ink,
   type PacketPage,
   type PageItem,
   type Paper,
@@ -15,15 +15,6 @@ interface PageSvgProps {
   readonly label: string | null;
 }
 
-/** Inks on paper: the same in every theme, as they print. */
-const COLOR: Readonly<Record<Ink, string>> = {
-  ink: '#18211d',
-  quiet: '#4d554c',
-  rule: '#b9b29a',
-  stop: '#8b1a1a',
-  copper: '#7a3208',
-  wash: '#f6dfc2',
-};
 const FACE: Readonly<Record<Face, { readonly fontFamily: string; readonly fontWeight: number }>> = {
   words: { fontFamily: 'Words, sans-serif', fontWeight: 400 },
   strong: { fontFamily: 'Words, sans-serif', fontWeight: 650 },
@@ -38,7 +29,7 @@ function Item({ item }: { readonly item: PageItem }) {
           x={item.x}
           y={item.y}
           fontSize={item.size}
-          fill={COLOR[item.ink]}
+          fill={INK_COLOR[item.ink]}
           textAnchor={item.align === 'right' ? 'end' : 'start'}
           style={FACE[item.face]}
           xmlSpace="preserve"
@@ -51,7 +42,7 @@ function Item({ item }: { readonly item: PageItem }) {
         <polyline
           points={item.points.map((point) => point.join(',')).join(' ')}
           fill="none"
-          stroke={COLOR[item.ink]}
+          stroke={INK_COLOR[item.ink]}
           strokeWidth={item.width}
           strokeLinejoin="round"
         />
@@ -63,8 +54,8 @@ function Item({ item }: { readonly item: PageItem }) {
           y={item.y}
           width={item.wide}
           height={item.high}
-          fill={item.fill === null ? 'none' : COLOR[item.fill]}
-          stroke={item.edge === null ? 'none' : COLOR[item.edge]}
+          fill={item.fill === null ? 'none' : INK_COLOR[item.fill]}
+          stroke={item.edge === null ? 'none' : INK_COLOR[item.edge]}
         />
       );
     case 'link':
