@@ -7,6 +7,9 @@ const id = z.string().min(1).max(60);
 const volts = z.number().min(0).max(1000);
 const continuity = z.number().min(0).max(100_000).nullable();
 
+/** A torque that stood with a circuit could be so large: what was kept there is kept here. */
+const MOST_LB_IN = 6000;
+
 const station = z
   .string()
   .regex(/^[A-Z]$/)
@@ -21,8 +24,13 @@ const readingSchema = z.strictObject({
 
 const torqueSchema = z.strictObject({
   terminal: z.string().min(1).max(80).describe('By its end and the purpose of its conductor: "panel hot-1"'),
-  first: z.number().positive().max(2000).describe('Pound-inches'),
-  second: z.number().positive().max(2000).nullable().describe('After the wire was moved; null: not yet'),
+  first: z.number().positive().max(MOST_LB_IN).describe('Pound-inches'),
+  second: z
+    .number()
+    .positive()
+    .max(MOST_LB_IN)
+    .nullable()
+    .describe('After the wire was moved; null: not yet'),
 });
 
 const tracedSchema = z.strictObject({

@@ -19,7 +19,7 @@ interface TorqueLogProps {
 
 type Turns = Omit<CircuitCheck['torque'][number], 'terminal'>;
 
-const LB_IN = { min: 1, max: 2000, units: ['lb-in', 'in-lb'], shown: 'pound-inches' } as const;
+const LB_IN = { min: 1, max: 6000, units: ['lb-in', 'in-lb'], shown: 'pound-inches' } as const;
 const AT: Readonly<Record<TorquedTerminal['at'], string>> = {
   panel: 'panel',
   'line-side': 'line side',

@@ -161,6 +161,16 @@ describe('older files', () => {
       traced: null,
       built: [],
     });
+    const large = JSON.parse(readFileSync('tests/fixtures/job-v11.pasture.json', 'utf8')) as {
+      job: { circuits: { id: string; torques?: Record<string, number> }[] };
+    };
+    const [first] = large.job.circuits;
+    if (first !== undefined) first.torques = { 'panel hot-1': 6000 };
+    expect(read(JSON.stringify(large)).checks.find(({ id }) => id === first?.id)?.torque).toContainEqual({
+      terminal: 'panel hot-1',
+      first: 6000,
+      second: null,
+    });
     const alone = { circuits: [{ id: 'well', torques: { 'panel hot-1': 35 } }, { id: 'kiln' }], checks: [] };
     expect(migrate(alone, 11)).toMatchObject({
       document: {
