@@ -9,6 +9,7 @@ const ROOMS = [
   'price',
   'cutting',
   'timing',
+  'paper',
   'findings',
   'working',
   'appliances',
@@ -62,7 +63,7 @@ module.exports = {
       from: { path: '^src/core' },
       to: {
         path: 'node_modules',
-        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|xmlchars|@tarikjabiri/dxf|clipper2-ts)',
+        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|xmlchars|@tarikjabiri/dxf|clipper2-ts|@noble/hashes|canonicalize)',
       },
     },
     {

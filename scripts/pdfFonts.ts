@@ -62,6 +62,6 @@ ${Object.entries(wide)
   .join('\n')}
 } as const;
 `;
-const target = 'src/core/packet/fontWidths.ts';
+const target = 'src/core/paper/fontWidths.ts';
 const options = (await prettier.resolveConfig(target)) ?? {};
 writeFileSync(target, await prettier.format(source, { ...options, filepath: target }));

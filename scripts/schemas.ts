@@ -4,6 +4,7 @@ import { amendmentFileSchema } from '../src/core/job/amendmentFile';
 import { photosSchema } from '../src/core/job/jobFile';
 import { jobSchema } from '../src/core/job/jobSchema';
 import { JOB_VERSION } from '../src/core/job/jobVersion';
+import { sealsSchema } from '../src/core/paper/sealSchema';
 import { practiceFileSchema } from '../src/core/practice/practiceFile';
 import { worksheetFileSchema } from '../src/core/worksheet/fileSchema';
 
@@ -12,6 +13,7 @@ const jobFileSchema = z.strictObject({
   version: z.literal(JOB_VERSION),
   job: jobSchema,
   photos: photosSchema.optional(),
+  seals: sealsSchema.optional(),
 });
 
 const SCHEMAS = {

@@ -15,6 +15,7 @@ const STAGE_PAGES: Readonly<Record<StageName, Page>> = {
     Component: (await import('../features/materials/MaterialsStage')).MaterialsStage,
   }),
   checks: async () => ({ Component: (await import('../features/checks/ChecksStage')).ChecksStage }),
+  packet: async () => ({ Component: (await import('../features/packet/PacketStage')).PacketStage }),
   days: async () => ({ Component: (await import('../features/days/DaysStage')).DaysStage }),
 };
 
@@ -70,10 +71,6 @@ export const router = createBrowserRouter([
             lazy: async () => ({
               Component: (await import('../features/sheet/JobPrintPage')).JobPrintPage,
             }),
-          },
-          {
-            path: 'packet',
-            lazy: async () => ({ Component: (await import('../features/packet/PacketDesk')).PacketDesk }),
           },
           {
             path: 'water/walk',

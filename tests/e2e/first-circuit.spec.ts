@@ -161,6 +161,7 @@ test('one typed line is answered while it is typed, and one Enter makes the job'
     /Materials/,
     /Days/,
     /Checks/,
+    /Packet/,
   ]);
 });
 

@@ -30,6 +30,7 @@ describe('how the stages of a job stand', () => {
       materials: 'ok',
       days: 'nothing',
       checks: 'nothing',
+      packet: 'ok',
     });
     expect(states(demoJob)).toMatchObject({ water: 'ask', days: 'ok', checks: 'stop' });
     const failed = {

@@ -46,7 +46,6 @@ export function show(part: ReactNode, actions: Partial<StageActions> = {}) {
                 goTo: nothing,
                 openSheet: nothing,
                 printJob: nothing,
-                openPacket: nothing,
                 openStage: nothing,
                 leave: nothing,
                 ...actions,

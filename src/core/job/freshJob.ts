@@ -24,5 +24,6 @@ export const freshJob = (id: string, name: string): Job => ({
   quote: STAGE_DOCUMENTS.quote.fresh,
   days: STAGE_DOCUMENTS.days.fresh,
   checks: STAGE_DOCUMENTS.checks.fresh,
+  packets: STAGE_DOCUMENTS.packets.fresh,
   circuits: STAGE_DOCUMENTS.circuits.fresh,
 });

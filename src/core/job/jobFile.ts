@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { sealsSchema, type Seal } from '../paper/sealSchema';
 import { JOB_VERSION } from './jobVersion';
 import { withSafeIds } from './safeIds';
 import { migrate } from './migrations';
@@ -33,6 +34,8 @@ export type ReadJob =
       readonly job: Job;
       readonly fromVersion: number;
       readonly photos: Photos;
+      /** Packets that were handed over. */
+      readonly seals: readonly Seal[];
       /** How many ids were twice there or not safe in a file name or address, and were given anew. */
       readonly renamed: number;
     }
@@ -68,7 +71,7 @@ export function readJobDocument(document: unknown, version: number): ReadJob {
   if (forward === undefined) return refused({ kind: 'no-way-forward', version });
   const job = jobSchema.safeParse(forward.document);
   if (!job.success) return refused({ kind: 'invalid', ...firstProblem(job.error) });
-  return { ok: true, job: job.data, fromVersion: version, photos: {}, renamed: 0 };
+  return { ok: true, job: job.data, fromVersion: version, photos: {}, seals: [], renamed: 0 };
 }
 
 /** Reads a `.pasture.json` file. Never throws: what is wrong comes back as a problem that names it. */
@@ -81,15 +84,22 @@ export function readJobFile(text: string): ReadJob {
   if (!read.ok) return read;
   const photos = photosSchema.safeParse('photos' in json.value ? json.value.photos : {});
   if (!photos.success) return refused({ kind: 'invalid', ...firstProblem(photos.error, ['photos']) });
-  return { ...read, ...withSafeIds(read.job), photos: photos.data };
+  const seals = sealsSchema.safeParse('seals' in json.value ? json.value.seals : []);
+  if (!seals.success) return refused({ kind: 'invalid', ...firstProblem(seals.error, ['seals']) });
+  return { ...read, ...withSafeIds(read.job), photos: photos.data, seals: seals.data };
 }
 
 /** A job as the text of a `.pasture.json` file: fields in the order of the schema, so equal jobs give equal bytes. */
-export const writeJobFile = (job: Job, photos: Photos = {}): string => {
+export const writeJobFile = (job: Job, photos: Photos = {}, seals: readonly Seal[] = []): string => {
   // A job that its schema refuses is written as it is: an export is the way out, and never fails.
   const read = jobSchema.safeParse(job);
   const file = { pasture: 'job', version: JOB_VERSION, job: read.success ? read.data : job };
-  const whole = Object.keys(photos).length > 0 ? { ...file, photos } : file;
+  const sealed = sealsSchema.safeParse(seals);
+  const whole = {
+    ...file,
+    ...(Object.keys(photos).length > 0 && { photos }),
+    ...(seals.length > 0 && { seals: sealed.success ? sealed.data : seals }),
+  };
   return `${JSON.stringify(whole, null, 2)}\n`;
 };
 

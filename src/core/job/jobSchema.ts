@@ -7,6 +7,7 @@ import { EDITION_YEARS } from '../code/edition';
 import { LIMITS } from '../code/limits';
 import { OCCUPANCIES } from '../code/locations';
 import { answersDocument } from '../findings/answersDocument';
+import { packetDocument } from '../paper/packetDocument';
 import { panelsDocument } from '../panel/panelsDocument';
 import { locateDocument } from '../route/locateDocument';
 import { houseDocument } from '../service/houseDocument';
@@ -29,6 +30,7 @@ export const STAGE_DOCUMENTS = {
   quote: quoteDocument,
   days: daysDocument,
   checks: checksDocument,
+  packets: packetDocument,
   circuits: circuitsDocument,
 };
 
@@ -54,6 +56,7 @@ export const jobSchema = z.strictObject({
   quote: STAGE_DOCUMENTS.quote.schema.describe('Labor, terms, options and what was accepted'),
   days: STAGE_DOCUMENTS.days.schema.describe('Working days, gates, and what was moved and done'),
   checks: STAGE_DOCUMENTS.checks.schema.describe('What was read on each circuit'),
+  packets: STAGE_DOCUMENTS.packets.schema,
   circuits: STAGE_DOCUMENTS.circuits.schema,
 });
 

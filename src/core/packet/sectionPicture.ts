@@ -1,17 +1,17 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import { sectionGeometry } from '../route/sectionGeometry';
-import type { PageFlow } from './pageFlow';
-import type { PageItem } from './pageScene';
+import type { PictureBox } from '../paper/pageFlow';
+import type { PageItem } from '../paper/pageSchema';
 
 /** The run as a section from panel to load, to scale; heights drawn to the same. */
-export function sectionPicture(circuit: Circuit): Parameters<PageFlow['picture']>[1] {
+export function sectionPicture(circuit: Circuit): (box: PictureBox) => readonly PageItem[] {
   const { segments, stations, widthFt, topFt, bottomFt } = sectionGeometry(
     circuit.run,
     circuit.startHeightFt,
   );
   return ({ x, y, wide, high }) => {
     const perFt = Math.min(wide / Math.max(1, widthFt), (high - 18) / Math.max(1, topFt - bottomFt));
-    const at = (xFt: number, heightFt: number): readonly [number, number] => [
+    const at = (xFt: number, heightFt: number): [number, number] => [
       x + xFt * perFt,
       y + (topFt - heightFt) * perFt + 10,
     ];

@@ -35,6 +35,10 @@ export const BENCH_CAUTION = 'A bench forgives. Real wire does not: work dead, p
 export const DRILL_CAUTION =
   'A drill for the hand. On the job the manufacturer’s instructions and the label come first.';
 
+/** What a packet is, and what it is not. */
+export const PACKET_CAUTION =
+  'Pasture plans and records; it makes nobody qualified. The authority decides.';
+
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [
   'Work only on a dead panel: off, locked and tagged; then prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',

@@ -6,6 +6,14 @@ export const READER_NAME = {
   'next-electrician': 'Next electrician',
 } as const;
 
+/** Readers in a narrow column. */
+export const READER_SHORT = {
+  inspector: 'insp',
+  owner: 'own',
+  'next-trade': 'trd',
+  'next-electrician': 'elec',
+} as const;
+
 /** What each wants to know. */
 export const READER_ASKS = {
   inspector: 'is it safe, is it shown',
@@ -18,11 +26,16 @@ export const READER_ASKS = {
 export const CHAPTER_NAME = {
   cover: 'Cover',
   open: 'Open',
+  load: 'Load',
   circuits: 'Circuits',
-  panel: 'Panel',
-  wiring: 'Terminations',
+  working: 'Working',
+  panel: 'Panel face',
+  bonding: 'Bonding',
+  wiring: 'Wiring',
   checks: 'Checks',
   materials: 'Materials',
-  answers: 'Questions and answers',
+  days: 'Days',
+  photos: 'Photos',
+  answers: 'Answers',
   cautions: 'Cautions',
 } as const;

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import type { CircuitReport } from '../../core/checks/circuitReport';
 import type { Proof } from '../../core/checks/proofSteps';
 import type { CheckEvaluation } from '../../core/job/evaluation';
@@ -180,7 +181,8 @@ export function ChecksStage() {
   const { job } = useReadyJob();
   const evaluation = evaluationOf(job);
   const planned = evaluation.circuits.filter(({ circuit }) => circuit.existing === null);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [asked] = useSearchParams();
+  const [chosen, setChosen] = useState<string | null>(asked.get('circuit'));
   const picked = chosen ?? evaluation.readOut[0] ?? planned[0]?.circuit.id ?? '';
   const each = evaluation.circuit(picked);
   const own = evaluation.check(picked);

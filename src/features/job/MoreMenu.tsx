@@ -29,7 +29,7 @@ const JOB_DIALOGS: readonly (readonly [DialogName, string])[] = [
 /** What a job may be asked for besides its stages. Loaded after the stage itself. */
 export function MoreMenu({ open, current }: MoreMenuProps) {
   const { theme, setTheme } = useTheme();
-  const { open: show, leave, printJob, openPacket } = useStageActions();
+  const { open: show, leave, printJob } = useStageActions();
   const item = (name: string, act: () => void, className = '') => (
     <Menu.Item key={name} onClick={act} className={className}>
       {name}
@@ -59,7 +59,6 @@ export function MoreMenu({ open, current }: MoreMenuProps) {
         {item('Share the job', () => {
           void shareJob(open.job);
         })}
-        {item('Packet, as PDF', openPacket)}
         {item('Print the whole job', printJob)}
         {item('All jobs', leave)}
         {THEMES.filter((each) => each !== theme).map((each) =>

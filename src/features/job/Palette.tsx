@@ -79,7 +79,7 @@ const JOB_DIALOGS: readonly (readonly [DialogName, string])[] = [
 function useJobActs({ open }: PaletteProps): readonly PaletteAct[] {
   const { undo, redo } = useHistory();
   const { setTheme } = useTheme();
-  const { open: show, openStage, printJob, openPacket, leave } = useStageActions();
+  const { open: show, openStage, printJob, leave } = useStageActions();
   const opens = (dialog: DialogName) => () => {
     show(dialog);
   };
@@ -93,7 +93,6 @@ function useJobActs({ open }: PaletteProps): readonly PaletteAct[] {
         void exportJob(open.job);
       },
     },
-    { id: 'packet', label: 'Packet, as PDF', act: openPacket },
     { id: 'print', label: 'Print the whole job', act: printJob },
     ...STAGES.map(({ id, name }) => ({
       id: `stage ${id}`,

@@ -1,16 +1,15 @@
 import type { Job } from '../../core/job/jobSchema';
 
-/** A job as it is written to a file, its photographs with it; without them where they cannot be read. */
+/** A job as it is written to a file, its photographs and sealed packets with it. */
 async function written(
   job: Job,
 ): Promise<{ readonly text: string; readonly name: (ending?: string) => string }> {
   // Loaded when it is asked for: the stage itself needs no writer of files.
-  const [{ photosOf }, { jobFileName, writeJobFile }] = await Promise.all([
-    import('../../store/persistence/photoStorage'),
+  const [{ wholeJobFile }, { jobFileName }] = await Promise.all([
+    import('../../store/persistence/wholeJob'),
     import('../../core/job/jobFile'),
   ]);
-  const photos = await photosOf(job).catch(() => ({}));
-  return { text: writeJobFile(job, photos), name: (ending) => jobFileName(job, ending) };
+  return { text: await wholeJobFile(job), name: (ending) => jobFileName(job, ending) };
 }
 
 /** Hands the job to the browser as a file to keep. */

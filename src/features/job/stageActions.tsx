@@ -26,7 +26,6 @@ export interface StageActions {
   readonly openSheet: (circuitId: string) => void;
   /** The whole job on paper. */
   readonly printJob: () => void;
-  readonly openPacket: () => void;
   readonly openStage: (stage: StageName) => void;
   readonly leave: () => void;
 }
@@ -38,7 +37,6 @@ const StageActionsContext = createContext<StageActions>({
   goTo: nothing,
   openSheet: nothing,
   printJob: nothing,
-  openPacket: nothing,
   openStage: nothing,
   leave: nothing,
 });

@@ -1,5 +1,6 @@
 import { worstSeverity } from '../../core/findings/severity';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
+import { packetLacks } from '../../core/packet/packetLacks';
 import { today } from './today';
 import type { ShownSeverity } from '../../ui/marks/SeverityShape';
 
@@ -38,6 +39,12 @@ function daysStateOf({ job, circuits, days }: JobEvaluation): StageState {
   const failed = job.days.gates.filter(({ failed: what, passed }) => what !== '' && passed === null).length;
   if (failed > 0) return { severity: 'check', open: failed };
   return { severity: circuits.length > 0 && job.days.gates.length > 0 ? 'ok' : 'nothing', open: 0 };
+}
+
+/** How the packet stands: what it alone asks for. What is open elsewhere is counted where it is mended. */
+function packetStateOf(evaluation: JobEvaluation): StageState {
+  const open = packetLacks(evaluation).length;
+  return { severity: open > 0 ? 'ask' : evaluation.circuits.length > 0 ? 'ok' : 'nothing', open };
 }
 
 /**
@@ -92,6 +99,12 @@ export const STAGES = [
     name: 'Checks',
     path: 'checks',
     stateOf: ({ job, openInChecks }) => stateOf(openInChecks, job.checks.length > 0),
+  },
+  {
+    id: 'packet',
+    name: 'Packet',
+    path: 'packet',
+    stateOf: (evaluation) => packetStateOf(evaluation),
   },
 ] as const satisfies readonly Stage[];
 

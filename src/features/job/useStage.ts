@@ -36,7 +36,6 @@ export function useStage(jobId: string) {
       },
       openSheet: (id) => void navigate(`/jobs/${jobId}/${id}/sheet`),
       printJob: () => void navigate(`/jobs/${jobId}/print`),
-      openPacket: () => void navigate(`/jobs/${jobId}/packet`),
       openStage: (stage) => void navigate(stagePath(jobId, stage)),
       leave: () => void navigate('/'),
     }),

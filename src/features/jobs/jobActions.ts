@@ -3,6 +3,7 @@ import type { Job } from '../../core/job/jobSchema';
 import { counted } from '../../core/wording/words';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
 import { keepPhotos } from '../../store/persistence/photoStorage';
+import { keepSeals } from '../../store/persistence/sealStorage';
 
 /** What became of opening a file. */
 export type Imported =
@@ -91,6 +92,7 @@ async function importText(text: string, fileName: string): Promise<Imported> {
       : { ...read.job, id: crypto.randomUUID(), name: `${read.job.name}, from file`.slice(0, 80) };
   await addJob(job);
   await keepPhotos(job.id, read.photos);
+  await keepSeals(job.id, read.seals);
   const notes = [
     here === undefined ? '' : 'A job of that file is here already, so the file was opened as a copy.',
     read.renamed === 0

@@ -1,15 +1,15 @@
 import { jsPDF } from 'jspdf';
-import {
-  INK_COLOR,
-  PAPERS,
-  textRuns,
-  type PacketPage,
-  type PageItem,
-  type Paper,
-} from '../../core/packet/pageScene';
+import { INK_COLOR, isContinued, PAPERS, textRuns } from '../../core/paper/pageScene';
+import type { PacketPage, PageItem, Paper } from '../../core/paper/pageSchema';
 
 /** The fonts of a packet as base64 of their files. */
 export type PacketFonts = Readonly<Record<'words' | 'strong' | 'figures' | 'signs', string>>;
+
+/** What pages bear besides their words and lines: fonts, and photographs as data URLs by their ids. */
+export interface PacketAssets {
+  readonly fonts: PacketFonts;
+  readonly photos: Readonly<Record<string, string>>;
+}
 
 /** What a packet is called, and the moment that it bears: the same for the same job, so that its bytes are the same. */
 export interface PacketFacts {
@@ -28,7 +28,7 @@ const idOf = ({ title, date }: PacketFacts): string => {
 function drawText(doc: jsPDF, item: Extract<PageItem, { kind: 'text' }>): void {
   const runs = textRuns(item.text, item.face, item.size);
   const wide = runs.reduce((sum, run) => sum + run.wide, 0);
-  let x = item.align === 'right' ? item.x - wide : item.x;
+  let x = item.x - wide * { left: 0, middle: 0.5, right: 1 }[item.align];
   doc.setFontSize(item.size);
   doc.setTextColor(INK_COLOR[item.ink]);
   for (const run of runs) {
@@ -49,7 +49,26 @@ function drawLine(doc: jsPDF, { points, ink, width }: Extract<PageItem, { kind: 
   doc.stroke();
 }
 
-function draw(doc: jsPDF, item: PageItem): void {
+/** A photograph within its box, as large as it fits; a frame where it is not there. */
+function drawPhoto(
+  doc: jsPDF,
+  { x, y, wide, high, id }: Extract<PageItem, { kind: 'photo' }>,
+  photos: PacketAssets['photos'],
+): void {
+  const picture = photos[id];
+  if (picture === undefined) {
+    doc.setDrawColor(INK_COLOR.rule);
+    doc.rect(x, y, wide, high, 'S');
+    return;
+  }
+  const own = doc.getImageProperties(picture);
+  const scale = Math.min(wide / own.width, high / own.height);
+  const size = [own.width * scale, own.height * scale] as const;
+  // Its own id names it in the file, so that the same pages give the same bytes.
+  doc.addImage(picture, own.fileType, x, y, size[0], size[1], id, 'NONE');
+}
+
+function draw(doc: jsPDF, item: PageItem, photos: PacketAssets['photos']): void {
   switch (item.kind) {
     case 'text':
       drawText(doc, item);
@@ -68,6 +87,9 @@ function draw(doc: jsPDF, item: PageItem): void {
         item.fill === null ? 'S' : item.edge === null ? 'F' : 'FD',
       );
       return;
+    case 'photo':
+      drawPhoto(doc, item, photos);
+      return;
     case 'link':
       doc.link(item.x, item.y, item.wide, item.high, { pageNumber: item.to });
       return;
@@ -77,7 +99,7 @@ function draw(doc: jsPDF, item: PageItem): void {
 /** Pages written one after the other; each is told by its number. */
 export function* writePacket(
   pages: readonly PacketPage[],
-  fonts: PacketFonts,
+  { fonts, photos }: PacketAssets,
   facts: PacketFacts,
 ): Generator<number, ArrayBuffer> {
   const doc = new jsPDF({
@@ -96,8 +118,8 @@ export function* writePacket(
   }
   for (const [at, page] of pages.entries()) {
     if (at > 0) doc.addPage([...PAPERS[facts.paper]]);
-    for (const item of page.items) draw(doc, item);
-    if (!page.title.endsWith(', continued')) doc.outline.add(null, page.title, { pageNumber: at + 1 });
+    for (const item of page.items) draw(doc, item, photos);
+    if (!isContinued(page)) doc.outline.add(null, page.title, { pageNumber: at + 1 });
     yield (at + 1) / pages.length;
   }
   return doc.output('arraybuffer');

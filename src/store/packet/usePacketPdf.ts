@@ -1,17 +1,17 @@
-import type { Job } from '../../core/job/jobSchema';
-import type { PacketOrder } from '../../core/packet/packetPages';
+import type { PacketPage } from '../../core/paper/pageSchema';
+import { photosById } from '../persistence/photoStorage';
 import { useWorker, type Work } from '../worker/useWorker';
 import figures from './fonts/figures.ttf?url';
 import signs from './fonts/signs.ttf?url';
 import strong from './fonts/strong.ttf?url';
 import words from './fonts/words.ttf?url';
-import type { PacketFonts } from './packetPdf';
+import type { PacketAssets, PacketFacts, PacketFonts } from './packetPdf';
 
-/** What the worker is asked: the packet of a job for one reader, with the fonts that its pages bear. */
+/** What the worker is asked: pages as they are on the screen, with the fonts and photographs that they bear. */
 export interface PacketRequest {
-  readonly job: Job;
-  readonly order: PacketOrder;
-  readonly fonts: PacketFonts;
+  readonly pages: readonly PacketPage[];
+  readonly assets: PacketAssets;
+  readonly facts: PacketFacts;
 }
 
 /** Bytes that are turned into text at once: more would be too many arguments. */
@@ -31,21 +31,25 @@ async function packetFonts(): Promise<PacketFonts> {
   return { words: a ?? '', strong: b ?? '', figures: c ?? '', signs: d ?? '' };
 }
 
+/** The photographs that pages bear, by their ids. */
+export const photosOn = (pages: readonly PacketPage[]): readonly string[] =>
+  pages.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'photo' ? [item.id] : [])));
+
 const make = (): Worker => new Worker(new URL('./packet.worker.ts', import.meta.url), { type: 'module' });
 
 /** Makes the PDF of a packet in a worker; `onDone` is given its bytes. */
 export function usePacketPdf(onDone: (bytes: ArrayBuffer) => void): {
   readonly work: Work<number, ArrayBuffer>;
-  readonly start: (job: Job, order: PacketOrder) => void;
+  readonly start: (pages: readonly PacketPage[], facts: PacketFacts) => void;
   readonly stop: () => void;
 } {
   const { work, post, stop } = useWorker<PacketRequest, number, ArrayBuffer>(make, onDone);
   return {
     work,
     stop,
-    start: (job, order) => {
-      void packetFonts().then((fonts) => {
-        post({ job, order, fonts });
+    start: (pages, facts) => {
+      void Promise.all([packetFonts(), photosById(photosOn(pages))]).then(([fonts, photos]) => {
+        post({ pages, assets: { fonts, photos }, facts });
       });
     },
   };

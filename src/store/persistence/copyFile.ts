@@ -1,9 +1,9 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { jobFileName, writeJobFile } from '../../core/job/jobFile';
+import { jobFileName } from '../../core/job/jobFile';
 import { writePracticeFile } from '../../core/practice/practiceFile';
 import { savedAnswers, savedCards } from '../practice/practiceStorage';
 import type { JobRecord } from './database';
-import { photosOf } from './photoStorage';
+import { wholeJobFile } from './wholeJob';
 
 /** The file of what was practiced, among the jobs of a copy. */
 export const PRACTICE_FILE = 'practice.pasture.json';
@@ -12,12 +12,11 @@ export const PRACTICE_FILE = 'practice.pasture.json';
 export async function copyOfAll(jobs: readonly JobRecord[]): Promise<Uint8Array<ArrayBuffer>> {
   const files: Record<string, Uint8Array> = {};
   for (const { document } of jobs) {
-    const photos = await photosOf(document).catch(() => ({}));
     const name = jobFileName(document);
     // Two jobs may bear one name.
     const free = files[name] === undefined ? name : `${document.id}-${name}`;
     // Bytes of another realm would be taken for a folder.
-    files[free] = new Uint8Array(strToU8(writeJobFile(document, photos)));
+    files[free] = new Uint8Array(strToU8(await wholeJobFile(document)));
   }
   const cards = await savedCards();
   if (cards.length > 0)

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Command } from '../../core/job/command';
 import type { Job } from '../../core/job/jobSchema';
+import type { Seal } from '../../core/paper/sealSchema';
 import type { PracticeAnswer, PracticeCard } from '../../core/practice/practiceFile';
 
 /** A saved job: its document, where it stands in its journal, and which tab may write it. */
@@ -39,12 +40,20 @@ export interface PhotoRecord {
   picture: string;
 }
 
+/** A packet of a job as it was handed over. */
+export interface SealRecord {
+  jobId: string;
+  id: string;
+  seal: Seal;
+}
+
 type Database = Dexie & {
   jobs: EntityTable<JobRecord, 'id'>;
   journal: Table<JournalRecord, [string, number]>;
   photos: EntityTable<PhotoRecord, 'id'>;
   cards: EntityTable<PracticeCard, 'id'>;
   answers: Table<PracticeAnswer, [string, string]>;
+  seals: Table<SealRecord, [string, string]>;
 };
 
 /** Where jobs are kept: in this browser, or only in the memory of this page. */
@@ -55,6 +64,7 @@ const make = (options: ConstructorParameters<typeof Dexie>[1] = {}): Database =>
   made.version(1).stores({ jobs: 'id, updatedAt', journal: '[jobId+seq], jobId' });
   made.version(2).stores({ photos: 'id, jobId' });
   made.version(3).stores({ cards: 'id', answers: '[at+card], at, card' });
+  made.version(4).stores({ seals: '[jobId+id], jobId' });
   return made;
 };
 

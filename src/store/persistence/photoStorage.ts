@@ -1,6 +1,4 @@
 import type { Photos } from '../../core/job/jobFile';
-import type { Job } from '../../core/job/jobSchema';
-import { photoIds } from '../../core/job/photoIds';
 import { database, type PhotoRecord } from './database';
 
 /** Keeps a picture beside a job. */
@@ -17,8 +15,8 @@ export async function keepPhotos(jobId: string, photos: Photos): Promise<void> {
 export const photoPicture = async (id: string): Promise<string | undefined> =>
   (await database().photos.get(id))?.picture;
 
-/** The pictures that a job names, by their ids. */
-export async function photosOf(job: Job): Promise<Photos> {
-  const found = await database().photos.bulkGet([...photoIds(job)]);
+/** Pictures by their ids; those that are not in this browser are left out. */
+export async function photosById(ids: readonly string[]): Promise<Photos> {
+  const found = await database().photos.bulkGet([...new Set(ids)]);
   return Object.fromEntries(found.flatMap((each) => (each === undefined ? [] : [[each.id, each.picture]])));
 }

@@ -125,7 +125,7 @@ describe('older files', () => {
     expect(writeJobFile(result.job)).toContain(`"version": ${JOB_VERSION}`);
   });
 
-  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11])(
+  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12])(
     'a file as version %i wrote it opens with all that it said',
     (version) => {
       const text = readFileSync(`tests/fixtures/job-v${version}.pasture.json`, 'utf8');

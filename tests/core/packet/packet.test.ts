@@ -4,22 +4,29 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { freshJob } from '../../../src/core/job/freshJob';
-import { PageFlow } from '../../../src/core/packet/pageFlow';
-import { packetPages } from '../../../src/core/packet/packetPages';
-import { READERS, chaptersOf } from '../../../src/core/packet/packetReaders';
-import {
-  PAPERS,
-  printable,
-  textRuns,
-  textWidth,
-  wrapped,
-  type PacketPage,
-} from '../../../src/core/packet/pageScene';
+import { PageFlow } from '../../../src/core/paper/pageFlow';
+import type { JobEvaluation } from '../../../src/core/job/evaluateJob';
+import { CHAPTER_NAME } from '../../../src/core/wording/packetWords';
+import { packetChapters, packetPages } from '../../../src/core/packet/packetPages';
+import type { PacketOrder } from '../../../src/core/packet/packetOrder';
+import { chaptersOf } from '../../../src/core/paper/packetDocument';
+import { READERS, type Reader } from '../../../src/core/paper/packetReaders';
+import { PAPERS, printable, textRuns, textWidth, wrapped } from '../../../src/core/paper/pageScene';
+import type { PacketPage } from '../../../src/core/paper/pageSchema';
 import { writePacket } from '../../../src/store/packet/packetPdf';
 import { circuit } from '../../support/circuits';
 
 const EVALUATION = evaluateJob(demoJob);
-const order = { reader: 'inspector', paper: 'letter', date: '2026-10-14' } as const;
+const orderFor = (reader: Reader, paper: 'letter' | 'a4' = 'letter'): PacketOrder => ({
+  reader,
+  paper,
+  date: '2026-10-14',
+  chapters: chaptersOf([], reader),
+  leftOff: null,
+});
+const order = orderFor('inspector');
+const pagesOf = (evaluation: JobEvaluation, own: PacketOrder): readonly PacketPage[] =>
+  packetPages(evaluation, packetChapters(evaluation, own.paper), own);
 const textsOf = ({ items }: PacketPage): readonly string[] =>
   items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
 
@@ -28,9 +35,9 @@ describe('the pages of a packet', () => {
     'for the %s: their chapters in order, nothing past the edge, numbered through',
     (reader) => {
       for (const paper of ['letter', 'a4'] as const) {
-        const pages = packetPages(EVALUATION, { ...order, reader, paper });
+        const pages = pagesOf(EVALUATION, orderFor(reader, paper));
         const chapters = [...new Set(pages.map(({ chapter }) => chapter))];
-        expect(chapters).toEqual(chaptersOf(reader).filter((chapter) => chapters.includes(chapter)));
+        expect(chapters).toEqual(chaptersOf([], reader).filter((chapter) => chapters.includes(chapter)));
         const [wide, high] = PAPERS[paper];
         for (const [at, page] of pages.entries()) {
           expect(textsOf(page)).toContain(`page ${at + 1} of ${pages.length}`);
@@ -46,27 +53,29 @@ describe('the pages of a packet', () => {
   );
 
   test('contents lead to the page that bears their title', () => {
-    const pages = packetPages(EVALUATION, order);
+    const pages = pagesOf(EVALUATION, order);
     const [cover] = pages;
     const links = cover?.items.flatMap((item) => (item.kind === 'link' ? [item] : [])) ?? [];
     expect(links.length).toBeGreaterThan(12);
     for (const link of links) {
-      const title = cover?.items.find(
-        (item) => item.kind === 'text' && Math.abs(item.y - 9.5 - link.y) < 0.01,
-      );
-      expect(pages[link.to - 1]?.title).toBe(title?.kind === 'text' ? title.text : '');
+      const title = cover?.items.find((item) => item.kind === 'text' && Math.abs(item.y - 9 - link.y) < 0.01);
+      const said = title?.kind === 'text' ? title.text : '';
+      const { title: there, chapter } = pages[link.to - 1] ?? { title: '', chapter: 'cover' };
+      // A chapter with a page for every circuit is told by its name, and leads to its first page.
+      expect([there, CHAPTER_NAME[chapter]]).toContain(said);
+      expect(pages.findIndex((page) => page.title === there)).toBe(link.to - 1);
     }
   });
 
   test('what is open, the figures, and what was read stand there as on the screen', () => {
-    const all = packetPages(EVALUATION, order).flatMap(textsOf);
+    const all = pagesOf(EVALUATION, order).flatMap(textsOf);
     expect(all).toContain('50 A 2P × 6 AWG THWN-2');
     expect(all).toContain('114.6 V');
     expect(all.join(' ')).toContain('6 AWG NM-B carries 55 A');
   });
 
   test('an empty job has its cover, no circuit, and says what is not there', () => {
-    const pages = packetPages(evaluateJob(freshJob('a', 'Nothing yet')), order);
+    const pages = pagesOf(evaluateJob(freshJob('a', 'Nothing yet')), order);
     expect(pages[0]?.title).toBe('Nothing yet');
     expect(pages.some(({ chapter }) => chapter === 'circuits')).toBe(false);
     expect(pages.flatMap(textsOf)).toContain('No question was answered yet.');
@@ -94,7 +103,7 @@ describe('words on a page', () => {
     const flow = new PageFlow('letter');
     flow.page('open', 'Long');
     for (let at = 0; at < 100; at += 1) flow.say(`Line ${at}`);
-    const pages = flow.pages('foot');
+    const pages = flow.pages();
     expect(pages.map(({ title }) => title)).toEqual(['Long', 'Long, continued', 'Long, continued']);
     expect(pages.flatMap(textsOf).filter((text) => text.startsWith('Line'))).toHaveLength(100);
   });
@@ -109,7 +118,11 @@ const fonts = {
 };
 
 function written(pages: readonly PacketPage[]): Uint8Array {
-  const steps = writePacket(pages, fonts, { title: 'A job', paper: 'letter', date: order.date });
+  const steps = writePacket(
+    pages,
+    { fonts, photos: {} },
+    { title: 'A job', paper: 'letter', date: order.date },
+  );
   let step = steps.next();
   while (step.done !== true) step = steps.next();
   return new Uint8Array(step.value);
@@ -117,14 +130,14 @@ function written(pages: readonly PacketPage[]): Uint8Array {
 
 describe('the PDF', () => {
   test('the same pages give the same bytes', () => {
-    const pages = packetPages(EVALUATION, order);
+    const pages = pagesOf(EVALUATION, order);
     expect(Buffer.from(written(pages)).equals(Buffer.from(written(pages)))).toBe(true);
   });
 
   test('every text of every page is read back from it, with signs that the faces lack', async () => {
     const named = evaluateJob({ ...demoJob, circuits: [circuit({ id: 'x', name: 'Oven ≤ 25 Ω, 1½ ft' })] });
     for (const evaluation of [EVALUATION, named]) {
-      const pages = packetPages(evaluation, order);
+      const pages = pagesOf(evaluation, order);
       const pdf = await getDocument({ data: written(pages), useSystemFonts: false }).promise;
       expect(pdf.numPages).toBe(pages.length);
       const { info } = (await pdf.getMetadata()) as {

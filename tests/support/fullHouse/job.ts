@@ -306,6 +306,7 @@ export const fullHouse: Job = {
   quote: quoteDocument.fresh,
   days: daysDocument.fresh,
   checks: [],
+  packets: [],
   answers: [
     {
       subject: 'circuit:workshop',

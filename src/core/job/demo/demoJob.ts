@@ -62,5 +62,6 @@ export const demoJob: Job = {
   quote: DEMO_QUOTE,
   days: DEMO_DAYS,
   checks: DEMO_CHECKS,
+  packets: [],
   circuits: [...DEMO_CIRCUITS],
 };

@@ -1,16 +1,12 @@
-import {
-  INK_COLOR,
-  PAPERS,
-  type Face,
-  type PacketPage,
-  type PageItem,
-  type Paper,
-} from '../../../core/packet/pageScene';
+import { INK_COLOR, PAPERS } from '../../../core/paper/pageScene';
+import type { Face, PacketPage, PageItem, Paper } from '../../../core/paper/pageSchema';
 
 interface PageSvgProps {
   readonly page: PacketPage;
   readonly paper: Paper;
   readonly widthPx: number;
+  /** Pictures as data URLs by their ids. */
+  readonly photos: Readonly<Record<string, string>>;
   /** What it is; null where what stands beside it says that. */
   readonly label: string | null;
 }
@@ -21,7 +17,29 @@ const FACE: Readonly<Record<Face, { readonly fontFamily: string; readonly fontWe
   figures: { fontFamily: 'Figures, monospace', fontWeight: 450 },
 };
 
-function Item({ item }: { readonly item: PageItem }) {
+const ANCHOR = { left: 'start', middle: 'middle', right: 'end' } as const;
+
+interface PhotoProps {
+  readonly box: Extract<PageItem, { kind: 'photo' }>;
+  readonly picture: string | undefined;
+}
+
+/** A photograph as large as it fits; an empty frame where it is not there. */
+function Photo({ box: { x, y, wide, high }, picture }: PhotoProps) {
+  const place = { x, y, width: wide, height: high };
+  return picture === undefined ? (
+    <rect {...place} fill="none" stroke={INK_COLOR.rule} />
+  ) : (
+    <image {...place} href={picture} preserveAspectRatio="xMinYMin" />
+  );
+}
+
+interface ItemProps {
+  readonly item: PageItem;
+  readonly photos: Readonly<Record<string, string>>;
+}
+
+function Item({ item, photos }: ItemProps) {
   switch (item.kind) {
     case 'text':
       return (
@@ -30,7 +48,7 @@ function Item({ item }: { readonly item: PageItem }) {
           y={item.y}
           fontSize={item.size}
           fill={INK_COLOR[item.ink]}
-          textAnchor={item.align === 'right' ? 'end' : 'start'}
+          textAnchor={ANCHOR[item.align]}
           style={FACE[item.face]}
           xmlSpace="preserve"
         >
@@ -58,13 +76,15 @@ function Item({ item }: { readonly item: PageItem }) {
           stroke={item.edge === null ? 'none' : INK_COLOR[item.edge]}
         />
       );
+    case 'photo':
+      return <Photo box={item} picture={photos[item.id]} />;
     case 'link':
       return null;
   }
 }
 
 /** A page as it prints: the same scene that is written to the PDF. */
-export function PageSvg({ page, paper, widthPx, label }: PageSvgProps) {
+export function PageSvg({ page, paper, widthPx, photos, label }: PageSvgProps) {
   const [wide, high] = PAPERS[paper];
   return (
     <svg
@@ -75,7 +95,7 @@ export function PageSvg({ page, paper, widthPx, label }: PageSvgProps) {
       style={{ background: '#fffef9' }}
     >
       {page.items.map((item, at) => (
-        <Item key={at} item={item} />
+        <Item key={at} item={item} photos={photos} />
       ))}
     </svg>
   );

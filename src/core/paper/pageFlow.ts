@@ -1,19 +1,15 @@
-import {
-  PAPERS,
-  printable,
-  wrapped,
-  type Face,
-  type Ink,
-  type PacketPage,
-  type PageItem,
-  type Paper,
-} from './pageScene';
+import type { Chapter } from './packetReaders';
+import { continuedTitle, PAPERS, printable, wrapped } from './pageScene';
+import type { Face, Ink, PacketPage, PageFact, PageItem, Paper } from './pageSchema';
 
 const MARGIN = 48;
 const FOOT = 40;
-const SIZE = { title: 18, head: 11, body: 9.5, small: 8 } as const;
+const SIZE = { title: 19, head: 12, body: 10.5, small: 9 } as const;
 /** From line to line, of the size. */
 const LEADING = 1.36;
+
+/** Points between the margins of a page. */
+export const contentWidth = (paper: Paper): number => PAPERS[paper][0] - 2 * MARGIN;
 
 /** A column of a table: where it begins as a share of the width, and how its text stands. */
 export interface Column {
@@ -28,15 +24,32 @@ interface Said {
   readonly ink?: Ink;
 }
 
+/** How a row of a table stands, and what it says. */
+interface Row {
+  readonly ink?: Ink;
+  /** What it says to who compares it; null: nothing. Left out: its first cell names it, the others are what it says. */
+  readonly fact?: PageFact | null;
+}
+
+/** The place of a picture on its page. */
+export interface PictureBox {
+  readonly x: number;
+  readonly y: number;
+  readonly wide: number;
+  readonly high: number;
+}
+
 /** Fills pages from top to bottom; what does not fit goes on on the next one, under the same title. */
 export class PageFlow {
   readonly #paper: Paper;
   readonly #pages: PacketPage[] = [];
   #items: PageItem[] = [];
+  #facts: PageFact[] = [];
   #title = '';
   /** The title without "continued". */
   #base = '';
-  #chapter = '';
+  #chapter: Chapter = 'cover';
+  #subject = '';
   #y = 0;
 
   constructor(paper: Paper) {
@@ -44,7 +57,7 @@ export class PageFlow {
   }
 
   get #wide(): number {
-    return PAPERS[this.#paper][0] - 2 * MARGIN;
+    return contentWidth(this.#paper);
   }
 
   get #bottom(): number {
@@ -53,8 +66,15 @@ export class PageFlow {
 
   #close(): void {
     if (this.#items.length > 0)
-      this.#pages.push({ title: this.#title, chapter: this.#chapter, items: this.#items });
+      this.#pages.push({
+        title: this.#title,
+        chapter: this.#chapter,
+        subject: this.#subject,
+        items: this.#items,
+        facts: this.#facts,
+      });
     this.#items = [];
+    this.#facts = [];
   }
 
   #open(title: string): void {
@@ -90,15 +110,16 @@ export class PageFlow {
   /** Room for so much more, on this page or on the next one. */
   #need(high: number): void {
     if (this.#y + high <= this.#bottom) return;
-    const whole = this.#base;
-    this.#open(`${whole}, continued`);
-    this.#title = `${whole}, continued`;
+    const title = continuedTitle(this.#base);
+    this.#open(title);
+    this.#title = title;
   }
 
-  /** A new page with its title. */
-  page(chapter: string, title: string): void {
+  /** A new page with its title; `subject` is the id of what it is about. */
+  page(chapter: Chapter, title: string, subject = ''): void {
     this.#close();
     this.#chapter = chapter;
+    this.#subject = subject;
     this.#title = title;
     this.#base = title;
     this.#open(title);
@@ -123,7 +144,7 @@ export class PageFlow {
   }
 
   /** A row of a table under a rule; a cell is wrapped within its column. */
-  row(columns: readonly Column[], cells: readonly string[], ink: Ink = 'ink'): void {
+  row(columns: readonly Column[], cells: readonly string[], { ink = 'ink', fact }: Row = {}): void {
     const lines = columns.map(({ at, face = 'words', align = 'left' }, index) => {
       const end = columns[index + 1]?.at ?? 1;
       const wide = (align === 'right' ? at - (columns[index - 1]?.at ?? 0) : end - at) * this.#wide - 8;
@@ -142,63 +163,50 @@ export class PageFlow {
       }
     }
     this.#y = top + rows * SIZE.body * LEADING + 4;
+    const [name = '', ...others] = cells;
+    if (fact !== null) this.#facts.push(fact ?? { name, value: others.filter(Boolean).join(', ') });
   }
 
   /** A line of the contents that leads to a page. */
   entry(text: string, to: number): void {
-    this.#need(SIZE.body * LEADING);
-    this.#text(printable(text), MARGIN, {});
-    this.#text(String(to), MARGIN + this.#wide, { face: 'figures' }, 'right');
-    const high = SIZE.body * LEADING;
-    this.#items.push({ kind: 'link', x: MARGIN, y: this.#y - SIZE.body, wide: this.#wide, high, to });
+    this.#need(SIZE.small * LEADING);
+    this.#text(printable(text), MARGIN, { size: 'small' });
+    this.#text(String(to), MARGIN + this.#wide, { face: 'figures', size: 'small' }, 'right');
+    const high = SIZE.small * LEADING;
+    this.#items.push({ kind: 'link', x: MARGIN, y: this.#y - SIZE.small, wide: this.#wide, high, to });
     this.#y += high;
   }
 
   /** A picture of its own drawing, so many points high: what it draws is given the place. */
-  picture(
-    high: number,
-    draw: (box: {
-      readonly x: number;
-      readonly y: number;
-      readonly wide: number;
-      readonly high: number;
-    }) => readonly PageItem[],
-  ): void {
+  picture(high: number, draw: (box: PictureBox) => readonly PageItem[]): void {
     this.#need(high + 8);
     this.#items.push(...draw({ x: MARGIN, y: this.#y, wide: this.#wide, high }));
     this.#y += high + 14;
   }
 
-  /** The pages, each with its foot: what it is of, and its number. */
-  pages(foot: string): readonly PacketPage[] {
+  /** The pages, their feet still empty. */
+  pages(): readonly PacketPage[] {
     this.#close();
-    const [wide, high] = PAPERS[this.#paper];
-    const y = high - MARGIN;
-    return this.#pages.map((page, at) => ({
-      ...page,
-      items: [
-        ...page.items,
-        {
-          kind: 'text',
-          x: MARGIN,
-          y,
-          text: printable(foot),
-          face: 'words',
-          size: SIZE.small,
-          ink: 'quiet',
-          align: 'left',
-        },
-        {
-          kind: 'text',
-          x: wide - MARGIN,
-          y,
-          text: `page ${at + 1} of ${this.#pages.length}`,
-          face: 'figures',
-          size: SIZE.small,
-          ink: 'quiet',
-          align: 'right',
-        },
-      ],
-    }));
+    return this.#pages;
   }
+}
+
+/** Pages numbered through, each with its foot: what it is of, and which of how many it is. */
+export function numbered(pages: readonly PacketPage[], paper: Paper, foot: string): readonly PacketPage[] {
+  const [wide, high] = PAPERS[paper];
+  const at = { kind: 'text', y: high - MARGIN, size: SIZE.small, ink: 'quiet' } as const;
+  return pages.map((page, index) => ({
+    ...page,
+    items: [
+      ...page.items,
+      { ...at, x: MARGIN, text: printable(foot), face: 'words', align: 'left' },
+      {
+        ...at,
+        x: wide - MARGIN,
+        text: `page ${index + 1} of ${pages.length}`,
+        face: 'figures',
+        align: 'right',
+      },
+    ],
+  }));
 }

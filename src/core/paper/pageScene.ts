@@ -1,9 +1,5 @@
 import { SIGNS_OF, WIDTHS } from './fontWidths';
-
-/** Faces of a page: words, words that stand out, figures of one width. */
-export type Face = 'words' | 'strong' | 'figures';
-/** Inks of a page, by what they say. */
-export type Ink = 'ink' | 'quiet' | 'rule' | 'stop' | 'copper' | 'wash';
+import type { Face, Ink, PacketPage, Paper } from './pageSchema';
 
 /** Inks on paper: the same in every theme, as they print. */
 export const INK_COLOR: Readonly<Record<Ink, string>> = {
@@ -13,58 +9,24 @@ export const INK_COLOR: Readonly<Record<Ink, string>> = {
   stop: '#8b1a1a',
   copper: '#7a3208',
   wash: '#f6dfc2',
+  sheet: '#fffef9',
+  pasture: '#1d5229',
+  water: '#0f475f',
 };
 
-/** What is on a page, in points from its upper left corner. */
-export type PageItem =
-  | {
-      readonly kind: 'text';
-      readonly x: number;
-      /** The line that it stands on. */
-      readonly y: number;
-      readonly text: string;
-      readonly face: Face;
-      readonly size: number;
-      readonly ink: Ink;
-      readonly align: 'left' | 'right';
-    }
-  | {
-      readonly kind: 'line';
-      readonly points: readonly (readonly [x: number, y: number])[];
-      readonly ink: Ink;
-      readonly width: number;
-    }
-  | {
-      readonly kind: 'box';
-      readonly x: number;
-      readonly y: number;
-      readonly wide: number;
-      readonly high: number;
-      readonly fill: Ink | null;
-      readonly edge: Ink | null;
-    }
-  /** A place that leads to another page, by its number from 1. */
-  | {
-      readonly kind: 'link';
-      readonly x: number;
-      readonly y: number;
-      readonly wide: number;
-      readonly high: number;
-      readonly to: number;
-    };
+/** Ends the title of a page that goes on with the one before it. */
+const CONTINUED = ', continued';
 
-/** A page as it is printed. */
-export interface PacketPage {
-  readonly title: string;
-  /** The chapter that it belongs to. */
-  readonly chapter: string;
-  readonly items: readonly PageItem[];
-}
+/** The title of the page that goes on with one. */
+export const continuedTitle = (title: string): string => `${title}${CONTINUED}`;
+/** Whether a page goes on with the one before it. */
+export const isContinued = ({ title }: Pick<PacketPage, 'title'>): boolean => title.endsWith(CONTINUED);
 
 /** Sizes of paper, points. */
-export const PAPERS = { letter: [612, 792], a4: [595, 842] } as const;
-/** A size of paper. */
-export type Paper = keyof typeof PAPERS;
+export const PAPERS: Readonly<Record<Paper, readonly [wide: number, high: number]>> = {
+  letter: [612, 792],
+  a4: [595, 842],
+};
 
 const EM = 1000;
 const LATIN = new Map(Array.from(SIGNS_OF.latin, (sign, at) => [sign, at]));

@@ -3,15 +3,20 @@ export const READERS = ['inspector', 'owner', 'next-trade', 'next-electrician'] 
 /** A reader of a packet. */
 export type Reader = (typeof READERS)[number];
 
-/** Chapters in the order in which they stand. */
+/** Chapters in the order in which they stand unless a reader has another. */
 export const CHAPTERS = [
   'cover',
   'open',
+  'load',
   'circuits',
+  'working',
   'panel',
+  'bonding',
   'wiring',
   'checks',
   'materials',
+  'days',
+  'photos',
   'answers',
   'cautions',
 ] as const;
@@ -21,15 +26,19 @@ export type Chapter = (typeof CHAPTERS)[number];
 const FOR: Readonly<Record<Chapter, readonly Reader[]>> = {
   cover: READERS,
   open: ['inspector', 'next-electrician'],
+  load: ['inspector', 'next-electrician'],
   circuits: ['inspector', 'owner', 'next-electrician'],
+  working: ['next-electrician'],
   panel: READERS,
+  bonding: ['inspector', 'next-trade', 'next-electrician'],
   wiring: ['next-trade', 'next-electrician'],
   checks: READERS,
   materials: ['owner', 'next-electrician'],
+  days: ['owner'],
+  photos: ['inspector', 'owner', 'next-electrician'],
   answers: ['inspector', 'next-electrician'],
   cautions: READERS,
 };
 
-/** The chapters of a reader. */
-export const chaptersOf = (reader: Reader): readonly Chapter[] =>
-  CHAPTERS.filter((chapter) => FOR[chapter].includes(reader));
+/** Whether a chapter is for a reader unless that was chosen otherwise. */
+export const isFor = (chapter: Chapter, reader: Reader): boolean => FOR[chapter].includes(reader);

@@ -1,0 +1,67 @@
+import type { JobEvaluation } from '../job/evaluateJob';
+import { circuitOf, type Subject } from '../findings/subject';
+import { findingSentence } from '../wording/findings';
+import type { Lack } from './packetLacks';
+import type { Missing } from './packetMissing';
+import type { ChangedBy, SinceSeal } from './sinceSeal';
+
+/** What a finding is about, by its name. */
+function nameOf(subject: Subject, { job }: JobEvaluation): string {
+  const circuit = circuitOf(subject);
+  const id =
+    circuit ?? ('panelId' in subject ? subject.panelId : 'waterId' in subject ? subject.waterId : undefined);
+  const named = [...job.circuits, ...job.panels, ...job.yard.waters].find((each) => each.id === id);
+  return named?.name ?? (subject.kind === 'service' ? 'Service' : subject.kind === 'day' ? 'Days' : 'Job');
+}
+
+/** The first sentence: what is asked or found, without what follows of it. */
+const firstOf = (sentence: string): string => sentence.split(/(?<=[.?]) /)[0] ?? sentence;
+
+/** What a packet lacks: whose it is, and what. */
+export function lackWords(
+  lack: Lack,
+  evaluation: JobEvaluation,
+): { readonly name: string; readonly what: string } {
+  switch (lack.kind) {
+    case 'finding':
+      return {
+        name: nameOf(lack.finding.subject, evaluation),
+        what: firstOf(findingSentence(lack.finding)),
+      };
+    case 'photo': {
+      const { circuits, yard } = evaluation.job;
+      const named = [...circuits, ...yard.waters].find(({ id }) => id === lack.id);
+      return {
+        name: named?.name ?? '',
+        what: lack.of === 'circuit' ? 'Photo missing of the open trench.' : 'Photo missing of the ring.',
+      };
+    }
+    case 'authority':
+      return { name: 'Cover', what: 'The authority is not named.' };
+    case 'permit':
+      return { name: 'Cover', what: 'The day of the permit is not entered.' };
+  }
+}
+
+/** The pages that something spoils: "page 10, 17"; past four of them how many more. */
+export function pagesWords({ pages }: Pick<Missing, 'pages'>): string {
+  if (pages.length === 0) return 'not in this packet';
+  const more = pages.length - 4;
+  return `page ${pages.slice(0, 4).join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
+}
+
+const BY: Readonly<Record<ChangedBy, string>> = {
+  hand: 'by hand',
+  engine: 'by the engine',
+  both: 'by both',
+};
+
+/** How many changes were made by whom: "3 by hand, 1 by the engine". */
+export function sinceWords(changes: readonly SinceSeal[]): string {
+  if (changes.length === 0) return 'Nothing changed since.';
+  const counts = (['hand', 'engine', 'both'] as const).flatMap((by) => {
+    const count = changes.filter((each) => each.by === by).length;
+    return count === 0 ? [] : [`${count} ${BY[by]}`];
+  });
+  return `${counts.join(', ')}.`;
+}
