@@ -6,6 +6,7 @@ import { benchChecks } from './bench/checks';
 import { benchHouse } from './bench/house';
 import { benchKeystroke } from './bench/keystroke';
 import { benchLargeJobs } from './bench/largeJobs';
+import { benchPacket } from './bench/packet';
 import { benchPipeline } from './bench/pipeline';
 import { benchRoute } from './bench/route';
 import { benchTakeoff } from './bench/takeoff';
@@ -30,6 +31,8 @@ if (existsSync(browserPath)) {
   await benchKeystroke(browserPath);
   console.log('\nbench: large jobs, in the browser');
   await benchLargeJobs(browserPath);
+  console.log('\nbench: what is handed over and kept, in the browser');
+  await benchPacket(browserPath);
 } else {
   console.log(`\nbench: no browser at ${browserPath}, so the keystroke was not measured (set CHROMIUM).`);
 }

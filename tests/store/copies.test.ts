@@ -2,7 +2,9 @@ import { beforeEach, describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { DEMO_JOB_ID } from '../../src/core/job/demo/demoJobId';
 import { readJobFile } from '../../src/core/job/jobFile';
-import { importJob } from '../../src/features/jobs/jobActions';
+import { openCopy, restoreAll, type CopyOutcome } from '../../src/features/jobs/copyActions';
+import type { RestoreChoice } from '../../src/store/persistence/restoreCopy';
+import { MANIFEST_FILE } from '../../src/core/job/copyManifest';
 import { copyOfAll, filesInCopy } from '../../src/store/persistence/copyFile';
 import { lastCopy, rememberCopy } from '../../src/store/persistence/copyMemory';
 import { copiedNow, copyState } from '../../src/store/persistence/lastCopy';
@@ -80,13 +82,23 @@ describe('a copy of all jobs', () => {
     ),
   };
   const picture = 'data:image/png;base64,iVBORw0KGgo=';
+  const jobsIn = (bytes: Uint8Array) =>
+    (filesInCopy(bytes) ?? []).filter(({ name }) => name !== MANIFEST_FILE);
+  async function restored(
+    bytes: Uint8Array<ArrayBuffer>,
+    choices: Readonly<Record<string, RestoreChoice>> = {},
+  ): Promise<CopyOutcome> {
+    const opened = await openCopy(zip(bytes));
+    if (!opened.ok) throw new Error(opened.words);
+    return restoreAll(opened.contents, new Map(Object.entries(choices)));
+  }
   const zip = (bytes: Uint8Array<ArrayBuffer>, name = 'jobs.zip') => new File([bytes], name);
 
   test('holds every job with its photographs, two of one name apart', async () => {
     await addJob(demoJob);
     await addJob(photographed);
     await keepPhoto({ id: 'plate', jobId: photographed.id, picture });
-    const files = filesInCopy(await copyOfAll(await savedJobs())) ?? [];
+    const files = jobsIn(await copyOfAll(await savedJobs()));
     const read = files.map(({ text }) => readJobFile(text));
     expect(read.map((each) => each.ok && each.job.id).toSorted()).toEqual(
       [demoJob.id, photographed.id].toSorted(),
@@ -101,9 +113,9 @@ describe('a copy of all jobs', () => {
     await addJob(photographed);
     const bytes = await copyOfAll(await savedJobs());
     await database().jobs.delete(photographed.id);
-    expect(await importJob(zip(bytes))).toMatchObject({
+    expect(await restored(bytes)).toEqual({
       ok: true,
-      note: '1 job opened, 1 job here already, the same.',
+      words: '1 job opened, 1 job here already, the same.',
     });
     expect((await savedJobs()).map(({ id }) => id).toSorted()).toEqual(
       [demoJob.id, photographed.id].toSorted(),
@@ -114,7 +126,10 @@ describe('a copy of all jobs', () => {
     await addJob(photographed);
     const bytes = await copyOfAll(await savedJobs());
     await addJob({ ...photographed, authority: 'Another' });
-    expect(await importJob(zip(bytes))).toMatchObject({ ok: true });
+    expect(await restored(bytes, { 'split-level-orchard-lane.pasture.json': 'beside' })).toMatchObject({
+      ok: true,
+      beside: { of: photographed.id },
+    });
     const jobs = await savedJobs();
     expect(jobs).toHaveLength(2);
     expect(jobs.find(({ id }) => id === photographed.id)?.document.authority).toBe('Another');
@@ -129,11 +144,11 @@ describe('a copy of all jobs', () => {
     const bytes = await copyOfAll(await savedJobs());
     await keepAnswer({ ...missed, right: true }, 'good', at('03'));
     const later = await savedCards();
-    expect(await importJob(zip(bytes))).toMatchObject({ ok: true });
+    expect(await restored(bytes)).toMatchObject({ ok: true });
     expect(await savedCards()).toEqual(later);
     await database().cards.clear();
     await database().answers.clear();
-    await importJob(zip(bytes));
+    await restored(bytes);
     expect(await savedAnswers()).toEqual([
       { ...missed, cause: 'the row below', at: '2026-03-02T08:00:00.000Z' },
     ]);
@@ -144,7 +159,7 @@ describe('a copy of all jobs', () => {
     await addJob(photographed);
     const bytes = await copyOfAll(await savedJobs());
     for (const broken of [new Uint8Array([1, 2, 3]), bytes.slice(0, bytes.length - 40)]) {
-      expect(await importJob(zip(broken, 'broken.zip'))).toEqual({
+      expect(await openCopy(zip(broken, 'broken.zip'))).toEqual({
         ok: false,
         words: 'broken.zip is damaged, or no copy of jobs. Nothing was changed.',
       });

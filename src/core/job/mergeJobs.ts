@@ -184,6 +184,9 @@ function apart(a: Job, b: Job): number {
   return [...keys].filter((key) => own.get(key) !== other.get(key)).length;
 }
 
+/** Whether two jobs say the same, whatever the order of their fields. */
+export const sameJob = (a: Job, b: Job): boolean => apart(a, b) === 0 || same(a, b);
+
 /**
  * Of the states that a job has gone through, latest first, the one that another copy is nearest to: where it was made. Of
  * several the oldest, so that a later edit of the same thing is asked, not taken for what both come from.

@@ -36,8 +36,7 @@ export const DRILL_CAUTION =
   'A drill for the hand. On the job the manufacturer’s instructions and the label come first.';
 
 /** What a packet is, and what it is not. */
-export const PACKET_CAUTION =
-  'Pasture plans and records; it makes nobody qualified. The authority decides.';
+export const PACKET_CAUTION = 'Pasture plans and records; it makes nobody qualified. The authority decides.';
 
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [

@@ -9,7 +9,8 @@ async function written(
     import('../../store/persistence/wholeJob'),
     import('../../core/job/jobFile'),
   ]);
-  return { text: await wholeJobFile(job), name: (ending) => jobFileName(job, ending) };
+  const { text } = await wholeJobFile(job);
+  return { text, name: (ending) => jobFileName(job, ending) };
 }
 
 /** Hands the job to the browser as a file to keep. */

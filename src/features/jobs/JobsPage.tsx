@@ -1,13 +1,15 @@
 import { useElementSize } from '@mantine/hooks';
-import { useEffect, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
 import { CAUTION } from '../../core/wording/cautions';
 import { storageKind, type JobRecord } from '../../store/persistence/database';
 import { removeJob, restoreJob, type SavedJob } from '../../store/persistence/jobStorage';
+import type { CopyContents } from '../../store/persistence/restoreCopy';
 import { useJobs } from '../../store/useJobs';
 import { Notice } from '../../ui/shell/Notice';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
+import type { CopyOutcome } from './copyActions';
 import { importJob, putDemoJob, resetDemoJob, startsWithDemo } from './jobActions';
 import { BenchLink } from './BenchLink';
 import { Elsewhere } from './Elsewhere';
@@ -18,6 +20,8 @@ import { widthBesides } from './RunStrip';
 import type { Strip } from './strips';
 import { useStrips } from './useStrips';
 import classes from './JobsPage.module.css';
+
+const RestorePane = lazy(() => import('./RestorePane').then((module) => ({ default: module.RestorePane })));
 
 /** A browser without jobs that was started with demo data gets the demo job. */
 function useDemoStart(empty: boolean): void {
@@ -174,11 +178,34 @@ const opened = (
   ...(copyOf !== undefined && { copy: { of: copyOf, id } }),
 });
 
+/** What became of a copy, as it is told. */
+const outcomeOf = ({ ok, words, beside }: CopyOutcome): Outcome => ({
+  severity: ok ? 'ok' : 'stop',
+  words,
+  ...(beside !== undefined && { copy: beside }),
+});
+
+/** Opens a copy of all jobs: what needs no question is restored at once, the rest is asked. */
+async function openZip(
+  file: File,
+  told: {
+    readonly onContents: (contents: CopyContents) => void;
+    readonly onOutcome: (outcome: Outcome) => void;
+  },
+): Promise<void> {
+  const { isPlain, openCopy, restoreAll } = await import('./copyActions');
+  const opened = await openCopy(file);
+  if (!opened.ok) told.onOutcome({ severity: 'stop', words: opened.words });
+  else if (isPlain(opened.contents)) told.onOutcome(outcomeOf(await restoreAll(opened.contents, new Map())));
+  else told.onContents(opened.contents);
+}
+
 /** The jobs of this browser: open, start, import, delete with a way back. */
 export function JobsPage() {
   const jobs = useJobs();
   const navigate = useNavigate();
   const [outcome, setOutcome] = useState<Outcome | null>(null);
+  const [copy, setCopy] = useState<CopyContents | null>(null);
   useDemoStart(jobs?.length === 0);
   const go = (id: string, dialog?: 'schedule'): void => void navigate(`/jobs/${id}`, { state: { dialog } });
   const openDemo = async (): Promise<void> => {
@@ -188,6 +215,10 @@ export function JobsPage() {
   };
   const open = async (chosen: File | undefined): Promise<void> => {
     if (chosen === undefined) return;
+    if (chosen.name.endsWith('.zip')) {
+      await openZip(chosen, { onContents: setCopy, onOutcome: setOutcome });
+      return;
+    }
     const done = await importJob(chosen);
     if (!done.ok) setOutcome({ severity: 'stop', words: done.words });
     else if (done.note === null) go(done.id);
@@ -213,6 +244,17 @@ export function JobsPage() {
             setOutcome(null);
           }}
         />
+      )}
+      {copy !== null && (
+        <Suspense>
+          <RestorePane
+            contents={copy}
+            onDone={(done) => {
+              setCopy(null);
+              if (done !== null) setOutcome(outcomeOf(done));
+            }}
+          />
+        </Suspense>
       )}
       <FirstCircuit
         onMade={(jobId, circuitId) => {

@@ -1,7 +1,13 @@
 import { Button } from '@mantine/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
 import { counted } from '../../core/wording/words';
+import {
+  canWriteFolder,
+  chooseFolder,
+  folderName,
+  writeIntoFolder,
+} from '../../store/persistence/copyFolder';
 import { lastCopy, rememberCopy } from '../../store/persistence/copyMemory';
 import { copiedNow, copyState, DUE_DAYS, type CopyState } from '../../store/persistence/lastCopy';
 import type { JobRecord } from '../../store/persistence/database';
@@ -11,14 +17,17 @@ import classes from './KeepCopy.module.css';
 
 const today = (): string => new Date().toISOString().slice(0, 10);
 
-/** Writes every job to one file, and hands it to the browser. */
-async function saveCopy(jobs: readonly JobRecord[]): Promise<number> {
+const copyName = (): string => `pasture-${today()}.zip`;
+
+/** Every job as the bytes of one file, handed to the browser or written into the folder of copies. */
+async function saveCopy(jobs: readonly JobRecord[], to: 'browser' | 'folder'): Promise<number | undefined> {
   const [{ copyOfAll }, { downloadBytes }] = await Promise.all([
     import('../../store/persistence/copyFile'),
     import('../../ui/files/download'),
   ]);
   const bytes = await copyOfAll(jobs);
-  downloadBytes(bytes, `pasture-${today()}.zip`, 'application/zip');
+  if (to === 'folder') return (await writeIntoFolder(copyName(), bytes)) ? bytes.length : undefined;
+  downloadBytes(bytes, copyName(), 'application/zip');
   return bytes.length;
 }
 
@@ -58,14 +67,43 @@ const roomWords = ({ usedBytes, roomBytes, lasting }: StorageRoom): string =>
     lasting ? 'The browser keeps it.' : 'The browser may clear it when it runs short: keep a copy.'
   }`;
 
+/** The copy by one click into a folder that was chosen once. */
+function FolderCopy({ disabled, onSave }: { readonly disabled: boolean; readonly onSave: () => void }) {
+  const [name, setName] = useState<string>();
+  useEffect(() => {
+    void folderName().then(setName);
+  }, []);
+  const choose = (): void => {
+    void chooseFolder().then((chosen) => {
+      if (chosen !== undefined) setName(chosen);
+    });
+  };
+  return (
+    <p className={classes['folder']}>
+      {name !== undefined && (
+        <button type="button" className="act" disabled={disabled} onClick={onSave}>
+          Copy to the folder {name}
+        </button>
+      )}
+      <button type="button" className="act" onClick={choose}>
+        {name === undefined ? 'Choose a folder for copies' : 'Another folder'}
+      </button>
+    </p>
+  );
+}
+
 /** How things stand with the copy of all jobs, and the making of one. */
 export function KeepCopy({ jobs }: { readonly jobs: readonly JobRecord[] }) {
   const [last, setLast] = useState(lastCopy);
   const [said, setSaid] = useState('');
   const room = useStorageRoom(jobs.length > 0);
   const state = useMemo(() => copyState(jobs, last, DEMO_JOB_ID), [jobs, last]);
-  const save = async (): Promise<void> => {
-    const bytes = await saveCopy(jobs);
+  const save = async (to: 'browser' | 'folder'): Promise<void> => {
+    const bytes = await saveCopy(jobs, to);
+    if (bytes === undefined) {
+      setSaid('The folder could not be written to: choose it again, or save to one file.');
+      return;
+    }
     const copy = copiedNow(jobs);
     rememberCopy(copy);
     setLast(copy);
@@ -76,16 +114,17 @@ export function KeepCopy({ jobs }: { readonly jobs: readonly JobRecord[] }) {
       <h2 className={classes['head']}>Keep a copy {state.due && <SeverityShape severity="check" named />}</h2>
       {state.days !== null && <DaysLine days={state.days} due={state.due} />}
       <p className="second" role="status">
-        {said === '' || state.edits > 0 ? standing(state) : said}
+        {said === '' || (state.edits > 0 && said.endsWith('KB.')) ? standing(state) : said}
       </p>
       {room !== undefined && <p className="second">{roomWords(room)}</p>}
       <Button
         {...(state.due ? {} : { variant: 'default' })}
         disabled={jobs.length === 0}
-        onClick={() => void save()}
+        onClick={() => void save('browser')}
       >
         Save all jobs to one file
       </Button>
+      {canWriteFolder() && <FolderCopy disabled={jobs.length === 0} onSave={() => void save('folder')} />}
     </div>
   );
 }

@@ -107,61 +107,8 @@ async function importText(text: string, fileName: string): Promise<Imported> {
   };
 }
 
-/** Whether the job of a file is here, exactly as it is in the file. */
-async function isHere(text: string): Promise<boolean> {
-  const { readJobFile, writeJobFile } = await import('../../core/job/jobFile');
-  const read = readJobFile(text);
-  const here = read.ok ? await savedJob(read.job.id) : undefined;
-  return read.ok && here !== undefined && writeJobFile(here.document) === writeJobFile(read.job);
-}
-
-/** Takes what was practiced; what is wrong with its file, where anything is. */
-async function importPractice(text: string): Promise<string[]> {
-  const [{ readPracticeFile }, { takePractice }] = await Promise.all([
-    import('../../core/practice/practiceFile'),
-    import('../../store/practice/practiceStorage'),
-  ]);
-  const read = readPracticeFile(text);
-  if ('problem' in read) return [`Record of practice: ${read.problem}`];
-  await takePractice(read.cards, read.answers);
-  return [];
-}
-
-/** Opens every job of a copy of all jobs: what is here unchanged is left, what differs is put beside it. */
-async function importCopy(file: File): Promise<Imported> {
-  const { filesInCopy, PRACTICE_FILE } = await import('../../store/persistence/copyFile');
-  const all = filesInCopy(new Uint8Array(await file.arrayBuffer()));
-  const files = all?.filter(({ name }) => name !== PRACTICE_FILE);
-  const practice = all?.find(({ name }) => name === PRACTICE_FILE);
-  if (files === undefined || all?.length === 0)
-    return { ok: false, words: `${file.name} is damaged, or no copy of jobs. Nothing was changed.` };
-  let [same, refused, last]: [number, number, string | null] = [0, 0, null];
-  const problems: string[] = practice === undefined ? [] : await importPractice(practice.text);
-  for (const { name, text } of files) {
-    if (await isHere(text)) {
-      same += 1;
-      continue;
-    }
-    const done = await importText(text, name);
-    if (done.ok) last = done.id;
-    else {
-      problems.push(done.words);
-      refused += 1;
-    }
-  }
-  const opened = files.length - same - refused;
-  const note = [
-    `${counted(opened, 'job')} opened`,
-    ...(same === 0 ? [] : [`${counted(same, 'job')} here already, the same`]),
-  ].join(', ');
-  return problems.length > 0
-    ? { ok: false, words: [`${note}.`, ...problems].join(' ') }
-    : { ok: true, id: last ?? '', note: `${note}.` };
-}
-
-/** Opens a file: a job, or a copy of all jobs. */
-export const importJob = async (file: File): Promise<Imported> =>
-  file.name.endsWith('.zip') ? importCopy(file) : importText(await file.text(), file.name);
+/** Opens the file of a job. */
+export const importJob = async (file: File): Promise<Imported> => importText(await file.text(), file.name);
 
 /** Whether the server asks a browser without jobs to start with the demo job. */
 export async function startsWithDemo(): Promise<boolean> {

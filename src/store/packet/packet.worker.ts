@@ -1,9 +1,11 @@
-import type { Steps } from '../worker/protocol';
+import type { AsyncSteps } from '../worker/protocol';
 import { serve } from '../worker/serve';
+import { packetFonts } from './packetFonts';
 import { writePacket } from './packetPdf';
 import type { PacketRequest } from './usePacketPdf';
 
-const work = ({ pages, assets, facts }: PacketRequest): Steps<number, ArrayBuffer> =>
-  writePacket(pages, assets, facts);
+async function* work({ pages, photos, facts }: PacketRequest): AsyncSteps<number, ArrayBuffer> {
+  return yield* writePacket(pages, { fonts: await packetFonts(), photos }, facts);
+}
 
 serve(work);

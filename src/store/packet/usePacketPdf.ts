@@ -1,34 +1,13 @@
 import type { PacketPage } from '../../core/paper/pageSchema';
 import { photosById } from '../persistence/photoStorage';
 import { useWorker, type Work } from '../worker/useWorker';
-import figures from './fonts/figures.ttf?url';
-import signs from './fonts/signs.ttf?url';
-import strong from './fonts/strong.ttf?url';
-import words from './fonts/words.ttf?url';
-import type { PacketAssets, PacketFacts, PacketFonts } from './packetPdf';
+import type { PacketAssets, PacketFacts } from './packetPdf';
 
-/** What the worker is asked: pages as they are on the screen, with the fonts and photographs that they bear. */
+/** What the worker is asked: pages as they are on the screen, with the photographs that they bear. */
 export interface PacketRequest {
   readonly pages: readonly PacketPage[];
-  readonly assets: PacketAssets;
+  readonly photos: PacketAssets['photos'];
   readonly facts: PacketFacts;
-}
-
-/** Bytes that are turned into text at once: more would be too many arguments. */
-const CHUNK = 0x8000;
-
-/** A font of the application as base64. */
-async function fontAt(url: string): Promise<string> {
-  const bytes = new Uint8Array(await (await fetch(url)).arrayBuffer());
-  let text = '';
-  for (let at = 0; at < bytes.length; at += CHUNK)
-    text += String.fromCharCode(...bytes.subarray(at, at + CHUNK));
-  return btoa(text);
-}
-
-async function packetFonts(): Promise<PacketFonts> {
-  const [a, b, c, d] = await Promise.all([words, strong, figures, signs].map(fontAt));
-  return { words: a ?? '', strong: b ?? '', figures: c ?? '', signs: d ?? '' };
 }
 
 /** The photographs that pages bear, by their ids. */
@@ -48,8 +27,8 @@ export function usePacketPdf(onDone: (bytes: ArrayBuffer) => void): {
     work,
     stop,
     start: (pages, facts) => {
-      void Promise.all([packetFonts(), photosById(photosOn(pages))]).then(([fonts, photos]) => {
-        post({ pages, assets: { fonts, photos }, facts });
+      void photosById(photosOn(pages)).then((photos) => {
+        post({ pages, photos, facts });
       });
     },
   };

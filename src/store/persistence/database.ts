@@ -47,6 +47,12 @@ export interface SealRecord {
   seal: Seal;
 }
 
+/** The folder that copies of all jobs go to. */
+export interface FolderRecord {
+  id: string;
+  handle: FileSystemDirectoryHandle;
+}
+
 type Database = Dexie & {
   jobs: EntityTable<JobRecord, 'id'>;
   journal: Table<JournalRecord, [string, number]>;
@@ -54,6 +60,7 @@ type Database = Dexie & {
   cards: EntityTable<PracticeCard, 'id'>;
   answers: Table<PracticeAnswer, [string, string]>;
   seals: Table<SealRecord, [string, string]>;
+  folders: EntityTable<FolderRecord, 'id'>;
 };
 
 /** Where jobs are kept: in this browser, or only in the memory of this page. */
@@ -64,7 +71,7 @@ const make = (options: ConstructorParameters<typeof Dexie>[1] = {}): Database =>
   made.version(1).stores({ jobs: 'id, updatedAt', journal: '[jobId+seq], jobId' });
   made.version(2).stores({ photos: 'id, jobId' });
   made.version(3).stores({ cards: 'id', answers: '[at+card], at, card' });
-  made.version(4).stores({ seals: '[jobId+id], jobId' });
+  made.version(4).stores({ seals: '[jobId+id], jobId', folders: 'id' });
   return made;
 };
 

@@ -19,6 +19,19 @@ function* statesOf(job: Job, backward: readonly Parameters<typeof applyCommand>[
   }
 }
 
+/** The states that a saved job has gone through, latest first; none where it is not here, or damaged. */
+export async function savedStates(id: string): Promise<readonly Job[]> {
+  const saved = await loadJob(id);
+  const read = saved && readJobDocument(saved.record.document, saved.record.version);
+  if (saved === undefined || read?.ok !== true) return [];
+  return [
+    ...statesOf(
+      read.job,
+      saved.journal.slice(0, saved.record.cursor).map((entry) => entry.backward),
+    ),
+  ];
+}
+
 /** Two saved copies of a job, with the state that both come from by the journal of the first. */
 export interface TwoCopies {
   readonly base: Job;
@@ -32,7 +45,6 @@ export async function twoCopies(mineId: string, theirsId: string): Promise<TwoCo
   if (mine === undefined || theirs === undefined) return 'One of the two is not in this browser any more.';
   const [own, other] = [mine, theirs].map(({ record }) => readJobDocument(record.document, record.version));
   if (own?.ok !== true || other?.ok !== true) return 'One of the two is damaged: open it first.';
-  const backward = mine.journal.slice(0, mine.record.cursor).map((entry) => entry.backward);
-  const base = mergeBase(statesOf(own.job, backward), other.job) ?? own.job;
+  const base = mergeBase(await savedStates(mineId), other.job) ?? own.job;
   return { base, mine: own.job, theirs: { ...other.job, name: base.name } };
 }

@@ -38,11 +38,15 @@ const changing = <T>(change: () => Promise<T>): Promise<T> => {
   return db.transaction('rw', db.jobs, db.journal, change);
 };
 
-/** Puts a job that is not there yet, with an empty journal. */
-export const addJob = (job: Job): Promise<void> =>
+/**
+ * Puts a job that is not there yet, with an empty journal.
+ *
+ * @param at When it was edited last, milliseconds since 1970; left out: now.
+ */
+export const addJob = (job: Job, at?: number): Promise<void> =>
   changing(async () => {
     await database().journal.where('jobId').equals(job.id).delete();
-    await database().jobs.put(record(job, 0, null));
+    await database().jobs.put(record(job, 0, null, at));
   });
 
 /** Removes a job with its journal, and gives both back so that they can be put again. */

@@ -5,3 +5,6 @@ export type WorkerMessage<Progress, Result> =
 
 /** Work that tells how far it is, step by step. */
 export type Steps<Progress, Result> = Generator<Progress, Result>;
+
+/** The same for work that waits for something on its way. */
+export type AsyncSteps<Progress, Result> = AsyncGenerator<Progress, Result>;

@@ -1,4 +1,4 @@
-import type { Steps, WorkerMessage } from './protocol';
+import type { AsyncSteps, Steps, WorkerMessage } from './protocol';
 
 interface Scope {
   onmessage: ((event: MessageEvent<never>) => void) | null;
@@ -19,15 +19,24 @@ const answering = <Progress, Result>(
 };
 
 /** A worker that tells how far it is. */
-export const serve = <Progress, Result>(work: (request: never) => Steps<Progress, Result>): void => {
+export const serve = <Progress, Result>(
+  work: (request: never) => Steps<Progress, Result> | AsyncSteps<Progress, Result>,
+): void => {
   answering<Progress, Result>((request, post) => {
     const steps = work(request);
-    let step = steps.next();
-    while (step.done !== true) {
-      post({ kind: 'progress', progress: step.value });
-      step = steps.next();
-    }
-    post({ kind: 'done', result: step.value });
+    const follow = async (): Promise<void> => {
+      for (let step = await steps.next(); ; step = await steps.next()) {
+        if (step.done === true) {
+          post({ kind: 'done', result: step.value });
+          return;
+        }
+        post({ kind: 'progress', progress: step.value });
+      }
+    };
+    // What goes wrong is an error of the worker, which its page is told.
+    follow().catch((problem: unknown) => {
+      reportError(problem);
+    });
   });
 };
 
