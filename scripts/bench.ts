@@ -9,6 +9,7 @@ import { benchLargeJobs } from './bench/largeJobs';
 import { benchPacket } from './bench/packet';
 import { benchPipeline } from './bench/pipeline';
 import { benchRoute } from './bench/route';
+import { benchStart } from './bench/start';
 import { benchTakeoff } from './bench/takeoff';
 import { benchWater } from './bench/water';
 import { browserPath } from './browserPath';
@@ -29,6 +30,8 @@ await benchBundles();
 if (existsSync(browserPath)) {
   console.log('\nbench: a keystroke, in the browser');
   await benchKeystroke(browserPath);
+  console.log('\nbench: starting from the cache, in the browser');
+  await benchStart(browserPath);
   console.log('\nbench: large jobs, in the browser');
   await benchLargeJobs(browserPath);
   console.log('\nbench: what is handed over and kept, in the browser');

@@ -6,11 +6,12 @@ command=$1
 shift
 
 case $command in
-  demo)
+  demo | start)
     bash scripts/setup.sh
-    echo 'demo: building'
+    echo "$command: building"
     npm run --silent build >/dev/null
-    exec node --import tsx server/main.ts --demo
+    [ "$command" = start ] || set -- --demo
+    exec node --import tsx server/main.ts "$@"
     ;;
   test)
     bash scripts/setup.sh browser

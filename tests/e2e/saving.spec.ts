@@ -215,28 +215,3 @@ test('undo is unlimited, survives a reload, and one visit to a field is one edit
   await expect(page.getByRole('heading', { name: 'No circuit yet' })).toBeVisible();
   await expect(undo).toBeDisabled();
 });
-
-test.describe('offline', () => {
-  test.use({ serviceWorkers: 'allow' });
-
-  test('after the first visit it opens and works without a network', async ({ page, context }) => {
-    await openDemo(page);
-    await page.evaluate(async () => {
-      await navigator.serviceWorker.ready;
-    });
-    await page.waitForFunction(async () => {
-      const names = await caches.keys();
-      const cached = await Promise.all(
-        names.map(async (name) => (await (await caches.open(name)).keys()).length),
-      );
-      return cached.reduce((sum, each) => sum + each, 0) > 10;
-    });
-    await page.reload();
-    await expect(figureKey(page, 'Conductor')).toBeVisible();
-    await context.setOffline(true);
-    await page.reload();
-    await expect(figureKey(page, 'Conductor')).toContainText('Stop');
-    await figureKey(page, 'Voltage drop').click();
-    await expect(page.getByRole('img', { name: /Drop at 62 feet/ })).toBeVisible();
-  });
-});

@@ -150,3 +150,14 @@ export function yearAsXml(readings: readonly MeterReading[]): string {
 <entry><content><ReadingType xmlns="http://naesb.org/espi"><flowDirection>1</flowDirection><intervalLength>${seconds}</intervalLength><powerOfTenMultiplier>0</powerOfTenMultiplier><uom>72</uom></ReadingType></content></entry>
 <entry><content><IntervalBlock xmlns="http://naesb.org/espi">${rows.join('')}</IntervalBlock></content></entry></feed>`;
 }
+
+/** The simulated year begins on January 1, 2025, UTC. */
+const FIRST_MS = 1_735_689_600_000;
+/** The house that is recorded unless another is asked for. */
+const USUAL_SEED = 7;
+
+/** What the simulated recorder answers: a believable year of quarter hours, the same for the same seed. */
+export function recordOf(format: 'csv' | 'xml', fault: MeterFault, seed = USUAL_SEED): string {
+  const readings = withFault(believableYear(seed, FIRST_MS), fault);
+  return format === 'xml' ? yearAsXml(readings) : yearAsCsv(readings);
+}

@@ -1,21 +1,21 @@
 import { useElementSize } from '@mantine/hooks';
-import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
 import { CAUTION } from '../../core/wording/cautions';
 import { storageKind, type JobRecord } from '../../store/persistence/database';
-import { removeJob, restoreJob, type SavedJob } from '../../store/persistence/jobStorage';
-import type { CopyContents } from '../../store/persistence/restoreCopy';
+import { removeJob } from '../../store/persistence/jobStorage';
 import { useJobs } from '../../store/useJobs';
 import { Notice } from '../../ui/shell/Notice';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
-import type { CopyOutcome } from './copyActions';
-import { importJob, putDemoJob, resetDemoJob, startsWithDemo } from './jobActions';
+import { putDemoJob, startsWithDemo } from './jobActions';
 import { BenchLink } from './BenchLink';
 import { Elsewhere } from './Elsewhere';
 import { FindJob } from './FindJob';
 import { FirstCircuit } from './FirstCircuit';
 import { JobRow } from './JobRow';
+import { OutcomeNotice, type Outcome } from './OutcomeNotice';
+import { useOpening } from './useOpening';
 import { widthBesides } from './RunStrip';
 import type { Strip } from './strips';
 import { useStrips } from './useStrips';
@@ -29,41 +29,6 @@ function useDemoStart(empty: boolean): void {
     if (!empty) return;
     void startsWithDemo().then((demo) => (demo ? putDemoJob() : undefined));
   }, [empty]);
-}
-
-interface Outcome {
-  readonly severity: 'stop' | 'ok';
-  readonly words: string;
-  /** A job that was deleted and can be put back. */
-  readonly removed?: SavedJob;
-  /** A copy that was opened, and the job that it may be merged into. */
-  readonly copy?: { readonly of: string; readonly id: string };
-}
-
-function OutcomeNotice({ outcome, onClose }: { readonly outcome: Outcome; readonly onClose: () => void }) {
-  const { removed, copy } = outcome;
-  const navigate = useNavigate();
-  const undo = {
-    label: 'Undo',
-    act: () => {
-      if (removed !== undefined) void restoreJob(removed);
-      onClose();
-    },
-  };
-  return (
-    <Notice
-      severity={outcome.severity}
-      acts={[
-        ...(removed === undefined ? [] : [undo]),
-        ...(copy === undefined
-          ? []
-          : [{ label: 'Merge the two', act: () => void navigate(`/merge/${copy.of}/${copy.id}`) }]),
-        { label: 'Close', act: onClose },
-      ]}
-    >
-      {outcome.words}
-    </Notice>
-  );
 }
 
 function Themes() {
@@ -168,62 +133,13 @@ function MemoryNotice() {
   );
 }
 
-/** What is said of a file that was opened, with the way to merge it where it is a copy. */
-const opened = (
-  words: string,
-  { id, copyOf }: { readonly id: string; readonly copyOf?: string },
-): Outcome => ({
-  severity: 'ok',
-  words,
-  ...(copyOf !== undefined && { copy: { of: copyOf, id } }),
-});
-
-/** What became of a copy, as it is told. */
-const outcomeOf = ({ ok, words, beside }: CopyOutcome): Outcome => ({
-  severity: ok ? 'ok' : 'stop',
-  words,
-  ...(beside !== undefined && { copy: beside }),
-});
-
-/** Opens a copy of all jobs: what needs no question is restored at once, the rest is asked. */
-async function openZip(
-  file: File,
-  told: {
-    readonly onContents: (contents: CopyContents) => void;
-    readonly onOutcome: (outcome: Outcome) => void;
-  },
-): Promise<void> {
-  const { isPlain, openCopy, restoreAll } = await import('./copyActions');
-  const opened = await openCopy(file);
-  if (!opened.ok) told.onOutcome({ severity: 'stop', words: opened.words });
-  else if (isPlain(opened.contents)) told.onOutcome(outcomeOf(await restoreAll(opened.contents, new Map())));
-  else told.onContents(opened.contents);
-}
-
 /** The jobs of this browser: open, start, import, delete with a way back. */
 export function JobsPage() {
   const jobs = useJobs();
   const navigate = useNavigate();
-  const [outcome, setOutcome] = useState<Outcome | null>(null);
-  const [copy, setCopy] = useState<CopyContents | null>(null);
-  useDemoStart(jobs?.length === 0);
   const go = (id: string, dialog?: 'schedule'): void => void navigate(`/jobs/${id}`, { state: { dialog } });
-  const openDemo = async (): Promise<void> => {
-    const problem = await resetDemoJob();
-    if (problem === undefined) go(DEMO_JOB_ID);
-    else setOutcome({ severity: 'stop', words: problem });
-  };
-  const open = async (chosen: File | undefined): Promise<void> => {
-    if (chosen === undefined) return;
-    if (chosen.name.endsWith('.zip')) {
-      await openZip(chosen, { onContents: setCopy, onOutcome: setOutcome });
-      return;
-    }
-    const done = await importJob(chosen);
-    if (!done.ok) setOutcome({ severity: 'stop', words: done.words });
-    else if (done.note === null) go(done.id);
-    else setOutcome(opened(done.note, done));
-  };
+  const { outcome, copy, open, openDemo, setOutcome, closeCopy } = useOpening(go);
+  useDemoStart(jobs?.length === 0);
   return (
     <div
       className={classes['page']}
@@ -247,13 +163,7 @@ export function JobsPage() {
       )}
       {copy !== null && (
         <Suspense>
-          <RestorePane
-            contents={copy}
-            onDone={(done) => {
-              setCopy(null);
-              if (done !== null) setOutcome(outcomeOf(done));
-            }}
-          />
+          <RestorePane contents={copy} onDone={closeCopy} />
         </Suspense>
       )}
       <FirstCircuit

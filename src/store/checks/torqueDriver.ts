@@ -1,4 +1,5 @@
-import { driverAnswerSchema, type DriverAnswer } from '../../core/checks/torqueDriver';
+import { driverAnswer, driverAnswerSchema, type DriverAnswer } from '../../core/checks/torqueDriver';
+import { askStandIn } from '../standIn';
 
 /** How the simulated torque driver may be asked to behave, with its words. */
 export const DRIVER_BEHAVIORS = [
@@ -13,19 +14,18 @@ export const DRIVER_BEHAVIORS = [
 /** A behavior of the simulated torque driver. */
 export type DriverBehavior = (typeof DRIVER_BEHAVIORS)[number]['value'];
 
-/** A driver that says nothing is given up after this, milliseconds. */
-const PATIENCE_MS = 8000;
-
-/** Asks the torque driver that ships with the server what its last turn came to. */
+/** Asks the simulated torque driver what its last turn came to. */
 export async function askDriver(
   mood: DriverBehavior,
   setLbIn: number,
   date: string,
 ): Promise<DriverAnswer | { readonly problem: string }> {
   try {
-    const answer = await fetch(`/standins/torque?mood=${mood}&set=${setLbIn}&date=${date}`, {
-      signal: AbortSignal.timeout(PATIENCE_MS),
-    });
+    const answer = await askStandIn(`torque?mood=${mood}&set=${setLbIn}&date=${date}`, mood, () =>
+      Promise.resolve(
+        Response.json(driverAnswer(mood === 'slow' || mood === 'silent' ? 'none' : mood, setLbIn, date)),
+      ),
+    );
     if (!answer.ok) return { problem: `It answered ${answer.status}. Type the torque.` };
     const read = driverAnswerSchema.safeParse(await answer.json());
     return read.success ? read.data : { problem: 'Its answer cannot be read. Type the torque.' };

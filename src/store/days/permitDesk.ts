@@ -1,4 +1,5 @@
-import { deskAnswerSchema, type DeskAnswer } from '../../core/timing/permitDesk';
+import { deskAnswer, deskAnswerSchema, type DeskAnswer } from '../../core/timing/permitDesk';
+import { askStandIn } from '../standIn';
 
 /** How the simulated permit desk may be asked to behave, with its words. */
 export const DESK_BEHAVIORS = [
@@ -12,18 +13,15 @@ export const DESK_BEHAVIORS = [
 /** A behavior of the simulated permit desk. */
 export type DeskBehavior = (typeof DESK_BEHAVIORS)[number]['value'];
 
-/** A desk that says nothing is given up after this, milliseconds. */
-const PATIENCE_MS = 8000;
-
-/** Asks the permit desk that ships with the server when the inspector may come, and what became of it. */
+/** Asks the simulated permit desk when the inspector may come, and what became of it. */
 export async function askDesk(
   mood: DeskBehavior,
   from: string,
 ): Promise<DeskAnswer | { readonly problem: string }> {
   try {
-    const answer = await fetch(`/standins/permits?mood=${mood}&from=${from}`, {
-      signal: AbortSignal.timeout(PATIENCE_MS),
-    });
+    const answer = await askStandIn(`permits?mood=${mood}&from=${from}`, mood, () =>
+      Promise.resolve(Response.json(deskAnswer(mood === 'slow' || mood === 'silent' ? 'none' : mood, from))),
+    );
     if (!answer.ok) return { problem: `It answered ${answer.status}. Call the desk.` };
     const read = deskAnswerSchema.safeParse(await answer.json());
     return read.success ? read.data : { problem: 'Its answer cannot be read. Call the desk.' };

@@ -1,3 +1,5 @@
+import { askStandIn } from '../standIn';
+
 /** How the simulated recorder may be asked to behave, with its words. */
 export const RECORDER_FAULTS = [
   { value: 'none', label: 'A good year' },
@@ -16,19 +18,23 @@ export const RECORDER_FAULTS = [
 /** A behavior of the simulated recorder. */
 export type RecorderFault = (typeof RECORDER_FAULTS)[number]['value'];
 
-/** A recorder that says nothing is given up after this, milliseconds. */
-const PATIENCE_MS = 8000;
-
-/** Asks the recorder that ships with the server for its data. */
+/** Asks the simulated recorder for its data. */
 export async function askRecorder(
   fault: RecorderFault,
 ): Promise<{ readonly text: string } | { readonly problem: string }> {
   const format = fault === 'xml' ? 'xml' : 'csv';
   const behavior = fault === 'xml' ? 'none' : fault;
   try {
-    const answer = await fetch(`/standins/interval-data?format=${format}&fault=${behavior}`, {
-      signal: AbortSignal.timeout(PATIENCE_MS),
-    });
+    const answer = await askStandIn(
+      `interval-data?format=${format}&fault=${behavior}`,
+      behavior,
+      async () => {
+        const { recordOf } = await import('../../core/demand/believableYear');
+        return new Response(
+          recordOf(format, behavior === 'slow' || behavior === 'silent' ? 'none' : behavior),
+        );
+      },
+    );
     if (!answer.ok) return { problem: `The recorder answered ${answer.status}. Try again, or open a file.` };
     return { text: await answer.text() };
   } catch {

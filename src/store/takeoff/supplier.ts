@@ -1,3 +1,5 @@
+import { askStandIn } from '../standIn';
+
 /** How the simulated supplier may be asked to behave, with its words. */
 export const SUPPLIER_BEHAVIORS = [
   { value: 'none', label: 'A full list' },
@@ -10,17 +12,19 @@ export const SUPPLIER_BEHAVIORS = [
 /** A behavior of the simulated supplier. */
 export type SupplierBehavior = (typeof SUPPLIER_BEHAVIORS)[number]['value'];
 
-/** A supplier that says nothing is given up after this, milliseconds. */
-const PATIENCE_MS = 8000;
-
-/** Asks the supplier that ships with the server for its prices of a day. */
+/** Asks the simulated supplier for its prices of a day. */
 export async function askSupplier(
   mood: SupplierBehavior,
   date: string,
 ): Promise<{ readonly text: string } | { readonly problem: string }> {
   try {
-    const answer = await fetch(`/standins/prices?mood=${mood}&date=${date}`, {
-      signal: AbortSignal.timeout(PATIENCE_MS),
+    const answer = await askStandIn(`prices?mood=${mood}&date=${date}`, mood, async () => {
+      const [{ writeCsv }, { supplierRows }] = await Promise.all([
+        import('../../core/files/csvTable'),
+        import('../../core/wording/supplierRows'),
+      ]);
+      const list = mood === 'slow' || mood === 'silent' ? 'none' : mood;
+      return new Response(writeCsv(supplierRows(list, date)));
     });
     if (!answer.ok) return { problem: `It answered ${answer.status}. Try again, or read a file.` };
     return { text: await answer.text() };

@@ -1,7 +1,7 @@
 import type { WorkerMessage } from './protocol';
 
 /** Runs one piece of work in a worker of its own, which ends with it. Rejected where the worker fails. */
-export const inWorker = <Request, Result>(make: () => Worker, request: Request): Promise<Result> =>
+export const inWorker = <Result>(make: () => Worker, request: unknown): Promise<Result> =>
   new Promise((done, failed) => {
     const worker = make();
     worker.onmessage = ({ data }: MessageEvent<WorkerMessage<never, Result>>) => {
