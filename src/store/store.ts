@@ -5,12 +5,19 @@ import { jobEdited, jobReducer } from './jobSlice';
 import { newsReducer } from './newsSlice';
 import { persistEdit } from './openJob';
 import { saveReducer } from './saveSlice';
+import { tutorialReducer } from './tutorialSlice';
 
 const listener = createListenerMiddleware();
 
 /** The state of the application: the open job and what is looked at in it. */
 export const store = configureStore({
-  reducer: { job: jobReducer, save: saveReducer, news: newsReducer, focus: focusReducer },
+  reducer: {
+    job: jobReducer,
+    save: saveReducer,
+    news: newsReducer,
+    focus: focusReducer,
+    tutorial: tutorialReducer,
+  },
   middleware: (defaults) =>
     defaults({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
 });

@@ -1,10 +1,16 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { strToU8, zipSync } from 'fflate';
+import { freshCheck } from '../../src/core/checks/checksDocument';
+import { demoJob } from '../../src/core/job/demo/demoJob';
+import { writeJobFile } from '../../src/core/job/jobFile';
+import type { Job } from '../../src/core/job/jobSchema';
 import {
   addCircuit,
   closeDialog,
   expect,
   figureKey,
+  importFile,
   openDemo,
   openFullHouse,
   startJob,
@@ -179,6 +185,35 @@ test('the packet: readers, pages, PDF', async ({ page }) => {
   await page.goto('/jobs/demo-orchard-lane/packet');
   await expect(page.getByRole('img', { name: /^Page 1, / })).toBeVisible();
   expect(await faults(page), 'packet').toEqual([]);
+  const left = (each: Job['checks'][number]) => ({ ...each, left: 'locked' as const });
+  const checks = demoJob.circuits.map(({ id }) =>
+    left(demoJob.checks.find((each) => each.id === id) ?? freshCheck(id)),
+  );
+  await importFile(page, 'left.pasture.json', writeJobFile({ ...demoJob, id: 'left', checks }));
+  await page.getByRole('button', { name: /Packet$/ }).click();
+  await page.getByRole('button', { name: /^Next trade/ }).click();
+  await page.getByRole('button', { name: 'Seal as left off and locked' }).click();
+  await expect(page.getByRole('region', { name: 'Since it was sealed' })).toBeVisible();
+  expect(await faults(page), 'sealed packet').toEqual([]);
+});
+
+test('the tutorial, and a copy that asks what is done with its jobs', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: /^Five minutes/ }).click();
+  const strip = page.getByRole('region', { name: 'Five minutes on the demo job' });
+  await figureKey(page, 'Breaker').click();
+  await expect(strip.getByRole('button', { name: 'Next' })).toBeVisible();
+  expect(await faults(page), 'tutorial').toEqual([]);
+  await strip.getByRole('button', { name: 'End' }).click();
+  await page.goto('/');
+  const other = writeJobFile({ ...demoJob, authority: 'Another' });
+  await page.getByLabel('Job file').setInputFiles({
+    name: 'all.zip',
+    mimeType: 'application/zip',
+    buffer: Buffer.from(zipSync({ 'a.pasture.json': strToU8(other) })),
+  });
+  await expect(page.getByRole('region', { name: 'Copy of all jobs' })).toBeVisible();
+  expect(await faults(page), 'copy').toEqual([]);
 });
 
 test('the days: a gate, a step, the hours', async ({ page }) => {

@@ -33,6 +33,32 @@ test('on a phone nothing is wider than the screen, and what is tapped is tall en
   expect(low).toEqual([]);
 });
 
+test('on a phone the packet: reader, what is missing, pages one across, the seal at hand, its PDF', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the demo job' }).tap();
+  await page.getByRole('button', { name: /Packet$/ }).tap();
+  const page1 = page.getByRole('button', { name: 'Page 1: Split-level, Orchard Lane' });
+  await expect(page1).toBeVisible();
+  const wide = (await page1.locator('svg').first().boundingBox())?.width ?? 0;
+  expect(wide).toBeGreaterThan(330);
+  const top = async (name: RegExp | string): Promise<number> =>
+    (await page.getByRole('region', { name }).boundingBox())?.y ?? 0;
+  expect(await top('For whom')).toBeLessThan(await top('Before it can be sealed'));
+  expect(await top('Before it can be sealed')).toBeLessThan(await top('Reading order'));
+  expect(await top('Reading order')).toBeLessThan(await top('What goes in'));
+  await expect(page.getByRole('button', { name: /^Seal for the inspector/ })).toBeInViewport();
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+  ).toBeLessThanOrEqual(0);
+  await page.getByRole('button', { name: /^Owner/ }).tap();
+  await expect(page.getByRole('heading', { name: 'Packet, for the owner' })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PDF', exact: true }).tap();
+  expect((await download).suggestedFilename()).toBe('split-level-orchard-lane.owner.pdf');
+});
+
 test('on a phone the circuits are a sheet from below', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the demo job' }).tap();

@@ -76,7 +76,7 @@ export const JobBar = memo(function JobBar({ open, current, stages }: JobBarProp
   const { open: show, openStage } = useStageActions();
   const { job } = open;
   const { edition, amendments } = job;
-  const note = `${edition} code${editionOf(edition).certainty === 'preliminary' ? ', not verified' : ''}${amendments.length > 0 ? ' · local rules' : ''}`;
+  const note = `${edition} code${editionOf(edition).certainty === 'preliminary' ? ', not verified' : ''}${amendments.length > 0 ? ' · amended' : ''}`;
   return (
     <StageBar
       title={job.name}

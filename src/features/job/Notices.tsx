@@ -1,4 +1,5 @@
 import { lazy, Suspense, useEffect } from 'react';
+import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
 import { counted } from '../../core/wording/words';
 import type { OpenJob } from '../../store/jobSlice';
 import { isNews } from '../../store/newsSlice';
@@ -36,6 +37,7 @@ function useLeaveGuard(unsaved: boolean): void {
   }, [unsaved]);
 }
 
+const Tutorial = lazy(() => import('./tutorial/Tutorial').then((module) => ({ default: module.Tutorial })));
 const News = lazy(() => import('./News').then((module) => ({ default: module.News })));
 
 function NotSaved({
@@ -87,9 +89,10 @@ function Saving({ open: { role, job } }: NoticesProps) {
   );
 }
 
-/** What the electrician must know about the open job: what was not taken, and how saving stands. */
+/** What the electrician must know about the open job: what was not taken, how saving stands, what the tutorial says. */
 export function Notices({ open }: NoticesProps) {
   const news = useAppSelector((state) => state.news);
+  const tutorial = useAppSelector((state) => state.tutorial);
   return (
     <>
       {isNews(news) && (
@@ -98,6 +101,11 @@ export function Notices({ open }: NoticesProps) {
         </Suspense>
       )}
       <Saving open={open} />
+      {tutorial !== null && open.job.id === DEMO_JOB_ID && (
+        <Suspense>
+          <Tutorial job={open.job} at={tutorial} />
+        </Suspense>
+      )}
     </>
   );
 }

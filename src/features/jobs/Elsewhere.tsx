@@ -2,6 +2,8 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { JobRecord } from '../../store/persistence/database';
 import { useFilePicker } from '../../ui/files/useFilePicker';
+import { useAppDispatch } from '../../store/store';
+import { tutorialAt } from '../../store/tutorialSlice';
 import { createJob } from './jobActions';
 import { KeepCopy } from './KeepCopy';
 import classes from './JobsPage.module.css';
@@ -80,6 +82,7 @@ function ScheduleOpener({ onMade }: { readonly onMade: (id: string, open: 'sched
 }
 
 function DemoOpener({ here, onOpen }: DemoOpenerProps) {
+  const dispatch = useAppDispatch();
   return (
     <div>
       <h2>Demo job</h2>
@@ -90,6 +93,18 @@ function DemoOpener({ here, onOpen }: DemoOpenerProps) {
       <Button variant="default" onClick={onOpen}>
         {here ? 'Reset and open the demo job' : 'Open the demo job'}
       </Button>
+      <p>
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            dispatch(tutorialAt(0));
+            onOpen();
+          }}
+        >
+          Five minutes: what Pasture does, step by step
+        </button>
+      </p>
     </div>
   );
 }

@@ -1,12 +1,16 @@
+import { useMediaQuery } from '@mantine/hooks';
 import { worstSeverity } from '../../core/findings/severity';
 import type { LackSeverity, Missing } from '../../core/packet/packetMissing';
 import type { PacketPage, Paper } from '../../core/paper/pageSchema';
 import { counted } from '../../core/wording/words';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
+import { PageThumb } from '../../ui/pictures/packet/PageThumb';
 import { PageSvg } from '../../ui/pictures/packet/PageSvg';
 import classes from './packet.module.css';
 
 const SMALL_PX = 68;
+const PHONE_PX = 340;
+const PHONE = '(max-width: 640px)';
 
 interface SmallPagesProps {
   readonly pages: readonly PacketPage[];
@@ -26,6 +30,8 @@ function markOf(missing: readonly Missing[], page: number): LackSeverity | undef
 
 /** Every page drawn small, in the order in which they are read, with a mark on each that something spoils. */
 export function SmallPages({ pages, paper, photos, missing, current, onPage }: SmallPagesProps) {
+  // A phone has room for one page across, which is read there.
+  const isPhone = useMediaQuery(PHONE);
   return (
     <section className={classes['small']} aria-label="Reading order" tabIndex={0}>
       <header>
@@ -47,7 +53,11 @@ export function SmallPages({ pages, paper, photos, missing, current, onPage }: S
                   onPage(at);
                 }}
               >
-                <PageSvg page={page} paper={paper} widthPx={SMALL_PX} photos={photos} label={null} />
+                {isPhone ? (
+                  <PageSvg page={page} paper={paper} widthPx={PHONE_PX} photos={photos} label={null} />
+                ) : (
+                  <PageThumb page={page} paper={paper} widthPx={SMALL_PX} />
+                )}
                 {mark !== undefined && (
                   <span className={classes['mark']}>
                     <SeverityShape severity={mark} size={12} named />

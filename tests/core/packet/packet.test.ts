@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { freshJob } from '../../../src/core/job/freshJob';
@@ -117,12 +117,8 @@ const fonts = {
   signs: font('signs'),
 };
 
-function written(pages: readonly PacketPage[]): Uint8Array {
-  const steps = writePacket(
-    pages,
-    { fonts, photos: {} },
-    { title: 'A job', paper: 'letter', date: order.date },
-  );
+function written(pages: readonly PacketPage[], photos: Readonly<Record<string, string>> = {}): Uint8Array {
+  const steps = writePacket(pages, { fonts, photos }, { title: 'A job', paper: 'letter', date: order.date });
   let step = steps.next();
   while (step.done !== true) step = steps.next();
   return new Uint8Array(step.value);
@@ -154,5 +150,27 @@ describe('the PDF', () => {
       }
       expect((await pdf.getOutline()).length).toBeGreaterThan(3);
     }
+  });
+
+  test('a photograph stands in it once, as large as its place allows; without one there is an empty frame', async () => {
+    // One red pixel.
+    const dot =
+      'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==';
+    const [first, ...rest] = demoJob.circuits;
+    const circuits = [{ ...first!, photos: [{ id: 'trench', caption: 'open trench' }] }, ...rest];
+    const own = { ...order, chapters: ['cover', 'photos'] as const };
+    const pages = pagesOf(evaluateJob({ ...demoJob, circuits }), own);
+    expect(pages.flatMap(textsOf)).toContain('EV charger, carport: open trench');
+    const photo = pages.flatMap(({ items }) => items.filter(({ kind }) => kind === 'photo'));
+    expect(photo).toEqual([expect.objectContaining({ id: 'trench' })]);
+    const withIt = written(pages, { trench: dot });
+    expect(Buffer.from(withIt).equals(Buffer.from(written(pages, { trench: dot })))).toBe(true);
+    const images = async (data: Uint8Array): Promise<number> => {
+      const page = await (await getDocument({ data, useSystemFonts: false }).promise).getPage(2);
+      const { fnArray } = await page.getOperatorList();
+      return fnArray.filter((each) => each === OPS.paintImageXObject).length;
+    };
+    expect(await images(withIt)).toBe(1);
+    expect(await images(written(pages))).toBe(0);
   });
 });

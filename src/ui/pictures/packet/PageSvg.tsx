@@ -92,7 +92,7 @@ export function PageSvg({ page, paper, widthPx, photos, label }: PageSvgProps) {
       width={widthPx}
       height={(widthPx * high) / wide}
       viewBox={`0 0 ${wide} ${high}`}
-      style={{ background: '#fffef9' }}
+      style={{ background: INK_COLOR.sheet }}
     >
       {page.items.map((item, at) => (
         <Item key={at} item={item} photos={photos} />
