@@ -1,11 +1,14 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
+import { checksDocument } from '../src/core/checks/checksDocument';
 import { amendmentFileSchema } from '../src/core/job/amendmentFile';
+import { copyManifestSchema } from '../src/core/job/copyManifest';
 import { photosSchema } from '../src/core/job/jobFile';
 import { jobSchema } from '../src/core/job/jobSchema';
 import { JOB_VERSION } from '../src/core/job/jobVersion';
 import { sealsSchema } from '../src/core/paper/sealSchema';
 import { practiceFileSchema } from '../src/core/practice/practiceFile';
+import { materialsDocument } from '../src/core/takeoff/materialsDocument';
 import { worksheetFileSchema } from '../src/core/worksheet/fileSchema';
 
 const jobFileSchema = z.strictObject({
@@ -18,7 +21,10 @@ const jobFileSchema = z.strictObject({
 
 const SCHEMAS = {
   'job.schema.json': z.toJSONSchema(jobFileSchema, { io: 'input' }),
+  'copy.schema.json': z.toJSONSchema(copyManifestSchema, { io: 'input' }),
   'local-rules.schema.json': z.toJSONSchema(amendmentFileSchema, { io: 'input' }),
+  'prices.schema.json': z.toJSONSchema(materialsDocument.schema.shape.prices, { io: 'input' }),
+  'readings.schema.json': z.toJSONSchema(checksDocument.schema, { io: 'input' }),
   'practice.schema.json': z.toJSONSchema(practiceFileSchema, { io: 'input' }),
   'worksheet.schema.json': z.toJSONSchema(worksheetFileSchema, { io: 'input' }),
 };

@@ -103,23 +103,16 @@ const SHOTS: readonly Shot[] = [
     act: (page) => page.getByRole('button', { name: /Charger at 44 A/ }).click(),
   },
   {
-    name: 'count-phone',
-    at: '/jobs/demo-orchard-lane/materials/count',
-    size: PHONE,
-    theme: 'noon',
-    act: async (page) => {
-      for (const part of ['2 Range, kitchen', '3 Mini split, north wall'])
-        await page.getByRole('button', { name: part }).click();
-      await page.getByLabel('Used of NM-B 8/3').fill('50');
-      await page.getByLabel('NM-B 12/2: used as planned, 46 ft').check();
-    },
-  },
-  {
     name: 'days',
     at: '/jobs/demo-orchard-lane/days',
     act: (page) => page.getByRole('button', { name: /Backfill, ribbon: Hot tub/ }).click(),
   },
   { name: 'checks', at: '/jobs/demo-orchard-lane/checks' },
+  {
+    name: 'packet',
+    at: '/jobs/demo-orchard-lane/packet',
+    act: (page) => page.getByRole('button', { name: 'Page 7: Hot tub, deck' }).click(),
+  },
   {
     name: 'bench',
     at: '/bench/faults/pump-dead',
@@ -153,9 +146,9 @@ const STAGE_HEADING: Readonly<Record<string, string>> = {
   '/panel': 'Panel, utility room',
   '/materials': 'Cut plan',
   '/materials/quote': 'Quote',
-  '/materials/count': 'Noon count',
   '/days': 'Days',
   '/checks': 'Hot tub, deck',
+  '/packet': 'Packet, for the inspector',
   '/bench/faults/pump-dead': 'Heater runs, pump is dead',
   '/bench/drills/motor': 'Motor, five figures',
 };

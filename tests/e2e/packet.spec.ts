@@ -85,7 +85,10 @@ test('a seal is refused with what is missing, a jump leads to it; once sealed it
   await page.getByRole('button', { name: /Survey$/ }).click();
   await page.getByLabel('Authority having jurisdiction').fill('Other County');
   await page.getByRole('button', { name: /Packet$/ }).click();
-  await page.getByRole('region', { name: 'Sealed', exact: true }).getByRole('button').click();
+  await page
+    .getByRole('region', { name: 'Sealed', exact: true })
+    .getByRole('button', { name: /engine/ })
+    .click();
   await expect(since.getByRole('listitem')).toHaveText(/1Quiet Row, Authority Made-up County Other County/);
   await expect(since).toContainText('1 by hand.');
   await expect(page.getByRole('img', { name: 'Page 1, Quiet Row' })).toContainText('Made-up County');
@@ -113,7 +116,7 @@ test('work with a stop goes to the next trade only as left off and locked', asyn
   await expect(page.getByRole('button', { name: /^Seal for the next trade/ })).toBeDisabled();
   await page.getByRole('button', { name: 'Seal as left off and locked' }).click();
   const sealed = page.getByRole('region', { name: 'Sealed', exact: true });
-  await expect(sealed.getByRole('button')).toContainText('Next trade, left off');
+  await expect(sealed.getByRole('button', { name: /engine/ })).toContainText('Next trade, left off');
   await expect(page.getByRole('img', { name: 'Page 1, Quiet Row' })).toContainText(
     'LEFT OFF AND LOCKED: Range.',
   );

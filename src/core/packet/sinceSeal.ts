@@ -1,6 +1,7 @@
 import { evaluateJob, type JobEvaluation } from '../job/evaluateJob';
 import { readJobDocument } from '../job/jobFile';
 import type { PacketPage } from '../paper/pageSchema';
+import { plainTitle } from '../paper/pageScene';
 import { packetChapters, packetPages } from './packetPages';
 import type { Seal } from '../paper/sealSchema';
 
@@ -41,7 +42,7 @@ function allSaid(pages: readonly PacketPage[]): AllSaid {
       let key = `${about} ${name}`;
       // Two of one name on a page are told apart by their order.
       while (all.has(key)) key = `${key}+`;
-      all.set(key, { page: at + 1, title, subject: about, name, value });
+      all.set(key, { page: at + 1, title: plainTitle(title), subject: about, name, value });
     }
   }
   return all;

@@ -19,6 +19,9 @@ const CONTINUED = ', continued';
 
 /** The title of the page that goes on with one. */
 export const continuedTitle = (title: string): string => `${title}${CONTINUED}`;
+/** The title of a page without its being continued. */
+export const plainTitle = (title: string): string =>
+  title.endsWith(CONTINUED) ? title.slice(0, -CONTINUED.length) : title;
 /** Whether a page goes on with the one before it. */
 export const isContinued = ({ title }: Pick<PacketPage, 'title'>): boolean => title.endsWith(CONTINUED);
 

@@ -149,7 +149,8 @@ export function PacketStage() {
   const count = (seal ?? packet).pages.length;
   useKeys(count, setView);
   const pickSeal = (sealId: string | null): void => {
-    setView({ ...view, sealId, at: 0 });
+    const chosen = seals.find(({ id }) => id === sealId);
+    setView({ reader: chosen?.reader ?? view.reader, sealId, at: 0 });
   };
   const foot = (
     <>
@@ -184,8 +185,12 @@ export function PacketStage() {
         }}
       />
       <aside className={classes['right']} aria-label="Sealing">
-        <MissingList job={packet.job} missing={packet.missing} />
-        <SealPane packet={packet} onSealed={pickSeal} />
+        {seal === undefined && (
+          <>
+            <MissingList job={packet.job} missing={packet.missing} />
+            <SealPane packet={packet} onSealed={pickSeal} />
+          </>
+        )}
         <SealedList seals={seals} picked={seal} onPick={pickSeal} />
         {seal !== undefined && <SincePane job={packet.job} seal={seal} />}
       </aside>

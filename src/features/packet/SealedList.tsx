@@ -27,6 +27,17 @@ export function SealedList({ seals, picked, onPick }: SealedListProps) {
         <h2>Sealed</h2>
         <span className="second">never changed again</span>
       </header>
+      {picked !== undefined && (
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            onPick(null);
+          }}
+        >
+          Back to the packet as it is
+        </button>
+      )}
       {seals.length === 0 && <p className="second">Nothing was sealed yet.</p>}
       <ul className={classes['seals']}>
         {seals.map((seal) => (
