@@ -63,7 +63,8 @@ module.exports = {
       from: { path: '^src/core' },
       to: {
         path: 'node_modules',
-        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|xmlchars|@tarikjabiri/dxf|clipper2-ts|@noble/hashes|canonicalize)',
+        pathNot:
+          'node_modules/(zod|papaparse|@types/papaparse|saxes|xmlchars|@tarikjabiri/dxf|clipper2-ts|@noble/hashes|canonicalize)',
       },
     },
     {

@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, test } from 'vitest';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { DEMO_JOB_ID } from '../../src/core/job/demo/demoJobId';
 import { readJobFile } from '../../src/core/job/jobFile';
@@ -68,6 +68,8 @@ describe('when a copy is due', () => {
 
 describe('a copy of all jobs', () => {
   beforeEach(async () => {
+    // Without a worker a copy is packed here.
+    vi.unstubAllGlobals();
     await database().jobs.clear();
     await database().photos.clear();
     await database().cards.clear();

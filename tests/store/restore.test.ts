@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, test } from 'vitest';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import type { Job } from '../../src/core/job/jobSchema';
@@ -31,6 +31,8 @@ const change = (fields: Partial<Job>) =>
   editSaved(demoJob.id, { command: { kind: 'change-job', fields }, label: 'Change' });
 
 beforeEach(async () => {
+  // Without a worker a copy is packed here.
+  vi.unstubAllGlobals();
   for (const table of database().tables) await table.clear();
 });
 

@@ -1,5 +1,5 @@
 import type { Job } from '../job/jobSchema';
-import type { MergePath } from '../job/mergeJobs';
+import type { MergePath } from '../files/merger';
 import { printNumber } from '../units/number';
 
 /** Fields of a job by what they are called where their own name says too little. */

@@ -4,7 +4,8 @@ import type { Command } from '../../../src/core/job/command';
 import { freshCheck } from '../../../src/core/checks/checksDocument';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import { jobSchema, type Job } from '../../../src/core/job/jobSchema';
-import { mergeBase, mergeJobs, pathKey } from '../../../src/core/job/mergeJobs';
+import { pathKey } from '../../../src/core/files/merger';
+import { mergeBase, mergeJobs } from '../../../src/core/job/mergeJobs';
 import { after } from '../../support/jobs';
 
 const edited = (job: Job, ...commands: readonly Command[]): Job =>

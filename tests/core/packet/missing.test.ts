@@ -85,6 +85,11 @@ describe('what keeps a packet from being sealed', () => {
     const ring = of(rung, 'inspector').missing.find(({ lack }) => lack.kind === 'photo');
     expect(ring?.lack).toMatchObject({ of: 'water', id: water!.id });
     expect(lackWords(ring!.lack, evaluateJob(rung)).what).toBe('Photo missing of the ring.');
+    const [pool, ...others] = rung.yard.waters;
+    const waters = [{ ...pool!, photos: [{ id: 'b', caption: 'ring' }] }, ...others];
+    expect(codes(of({ ...rung, yard: { ...rung.yard, waters } }, 'inspector').missing)).not.toContain(
+      'photo',
+    );
     // Nobody looks for it in a packet without photographs.
     expect(codes(of(rung, 'next-trade').missing)).not.toContain('photo');
   });

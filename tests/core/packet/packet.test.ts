@@ -10,9 +10,9 @@ import { CHAPTER_NAME } from '../../../src/core/wording/packetWords';
 import { packetChapters, packetPages } from '../../../src/core/packet/packetPages';
 import type { PacketOrder } from '../../../src/core/packet/packetOrder';
 import { chaptersOf } from '../../../src/core/paper/packetDocument';
-import { READERS, type Reader } from '../../../src/core/paper/packetReaders';
+import { CHAPTERS, READERS, type Reader } from '../../../src/core/paper/packetReaders';
 import { PAPERS, printable, textRuns, textWidth, wrapped } from '../../../src/core/paper/pageScene';
-import type { PacketPage } from '../../../src/core/paper/pageSchema';
+import type { PacketPage, PageItem } from '../../../src/core/paper/pageSchema';
 import { writePacket } from '../../../src/store/packet/packetPdf';
 import { circuit } from '../../support/circuits';
 
@@ -30,6 +30,18 @@ const pagesOf = (evaluation: JobEvaluation, own: PacketOrder): readonly PacketPa
 const textsOf = ({ items }: PacketPage): readonly string[] =>
   items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
 
+/** How far down something reaches. */
+function lowest(item: PageItem): number {
+  switch (item.kind) {
+    case 'text':
+      return item.y;
+    case 'line':
+      return Math.max(...item.points.map(([, y]) => y));
+    default:
+      return item.y + item.high;
+  }
+}
+
 describe('the pages of a packet', () => {
   test.each(READERS)(
     'for the %s: their chapters in order, nothing past the edge, numbered through',
@@ -42,6 +54,7 @@ describe('the pages of a packet', () => {
         for (const [at, page] of pages.entries()) {
           expect(textsOf(page)).toContain(`page ${at + 1} of ${pages.length}`);
           for (const item of page.items) {
+            expect(lowest(item), `${page.title}: ${item.kind}`).toBeLessThanOrEqual(high - 48);
             if (item.kind !== 'text') continue;
             const end = item.align === 'left' ? item.x + textWidth(item.text, item.face, item.size) : item.x;
             expect(end, `${page.title}: ${item.text}`).toBeLessThanOrEqual(wide - 40);
@@ -99,6 +112,20 @@ describe('words on a page', () => {
     expect(wrapped('', 'words', 9.5, 120)).toEqual([]);
   });
 
+  test('a picture that does not fit begins the next page, whole', () => {
+    const flow = new PageFlow('letter');
+    flow.page('circuits', 'Run');
+    for (let at = 0; at < 30; at += 1) flow.say(`Line ${at}`);
+    const tops: number[] = [];
+    flow.picture(300, ({ y, high }) => {
+      tops.push(y + high);
+      return [];
+    });
+    flow.say('After it');
+    expect(flow.pages().map(({ title }) => title)).toEqual(['Run', 'Run, continued']);
+    expect(tops[0]).toBeLessThan(500);
+  });
+
   test('what does not fit goes on on another page under its title', () => {
     const flow = new PageFlow('letter');
     flow.page('open', 'Long');
@@ -132,8 +159,13 @@ describe('the PDF', () => {
 
   test('every text of every page is read back from it, with signs that the faces lack', async () => {
     const named = evaluateJob({ ...demoJob, circuits: [circuit({ id: 'x', name: 'Oven ≤ 25 Ω, 1½ ft' })] });
-    for (const evaluation of [EVALUATION, named]) {
-      const pages = pagesOf(evaluation, order);
+    // The next electrician has every chapter but the days.
+    const all: readonly (readonly [JobEvaluation, PacketOrder])[] = [
+      [EVALUATION, { ...orderFor('next-electrician'), chapters: CHAPTERS }],
+      [named, order],
+    ];
+    for (const [evaluation, own] of all) {
+      const pages = pagesOf(evaluation, own);
       const pdf = await getDocument({ data: written(pages), useSystemFonts: false }).promise;
       expect(pdf.numPages).toBe(pages.length);
       const { info } = (await pdf.getMetadata()) as {
