@@ -50,6 +50,19 @@ const faultsOfLayout = (page: Page): Promise<readonly string[]> =>
     return [...found];
   });
 
+/** What is wrong once the page has come to rest: what is still being fetched may stand elsewhere for a moment. */
+async function settledFaults(page: Page): Promise<readonly string[]> {
+  let faults = await faultsOfLayout(page);
+  for (let tries = 0; faults.length > 0 && tries < 5; tries += 1) {
+    await page.waitForLoadState('networkidle');
+    await page.evaluate(
+      () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+    );
+    faults = await faultsOfLayout(page);
+  }
+  return faults;
+}
+
 /** The stages of a job under its address. */
 const STAGES = [
   '',
@@ -87,7 +100,7 @@ async function everyPage(page: Page, under: string, stages: readonly string[]): 
           await document.fonts.ready;
           await new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)));
         }, theme);
-        for (const fault of await faultsOfLayout(page)) {
+        for (const fault of await settledFaults(page)) {
           faults.push(`${stage || '/circuits'} ${size.width} ${theme}: ${fault}`);
         }
       }

@@ -45,7 +45,7 @@ export const threeWireFault: Readonly<Record<ThreeWireFault, string>> = {
   'not-bonded': 'Receptacle and frame are not bonded to the neutral: nothing grounds the frame.',
 };
 
-/** What was found of an existing circuit, as the survey asks for it. */
+/** What was found of an existing circuit, by the name that the survey gives it. */
 export const existingLabel: Readonly<
   Record<keyof Existing, { readonly label: string; readonly help?: string }>
 > = {

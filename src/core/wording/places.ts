@@ -34,7 +34,7 @@ export const inLocation = (location: Location): string =>
     ? 'outdoors'
     : `in ${location === 'attic' || location === 'food' || location === 'accessory' ? 'an' : 'a'} ${locationName[location]}`;
 
-/** Why a rule asks for GFCI protection, in a few words. */
+/** Why a rule requires GFCI protection, in a few words. */
 export const ruleWords: Readonly<Record<GroundFaultRuleId, string>> = {
   bathroom: 'receptacle in a bathroom',
   garage: 'receptacle in a garage or outbuilding',

@@ -170,11 +170,11 @@ function Findings({ evaluation, view }: CircuitSheetProps) {
     <section>
       <h2>Findings and answers</h2>
       <ul className={classes['findings']}>
-        {solved.findings.map((finding) => {
+        {solved.findings.map((finding, at) => {
           const answer = answerTo(book, finding);
           const answered = isAnswered(book, finding);
           return (
-            <li key={findingKey(finding)}>
+            <li key={`${findingKey(finding)} ${at}`}>
               <SeverityShape
                 severity={finding.severity === 'note' || answered ? 'ok' : finding.severity}
                 size={11}

@@ -44,8 +44,8 @@ function OpenList({ evaluation }: OfJob) {
       <h2>Open</h2>
       {found.length === 0 && <p>Nothing is open.</p>}
       <ul className={classes['findings']}>
-        {found.map((finding) => (
-          <li key={findingKey(finding)}>
+        {found.map((finding, at) => (
+          <li key={`${findingKey(finding)} ${at}`}>
             <SeverityShape severity={finding.severity === 'note' ? 'ok' : finding.severity} size={11} />
             <span>
               <b>
