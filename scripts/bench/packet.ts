@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
@@ -96,12 +97,36 @@ async function copy(page: Page, address: string): Promise<void> {
     .first()
     .waitFor();
   await page.waitForLoadState('networkidle');
+  const first = page.waitForEvent('download');
   const { ms, longest } = await page.evaluate(watched, ['Save all jobs to one file', 'jobs saved'] as const);
   const said = await page.getByText(/jobs saved/).textContent();
   console.log(
     `  copy of ${JOBS} jobs with ${JOBS * PHOTOS_EACH} photographs: ${ms.toFixed(0)} ms (at most 10 000)`,
   );
   console.log(`    ${said ?? ''} Longest pause of the page: ${longest.toFixed(0)} ms`);
+  const bytes = readFileSync(await (await first).path());
+  // Into a browser that knows nothing of them, and copied there once more.
+  const other = await (page.context().browser() ?? fail()).newContext({ serviceWorkers: 'block' });
+  const there = await other.newPage();
+  await there.goto(address);
+  const start = performance.now();
+  await there
+    .getByLabel('Job file')
+    .setInputFiles({ name: 'all.zip', mimeType: 'application/zip', buffer: bytes });
+  await there.getByText(`${JOBS} jobs opened.`).waitFor({ timeout: 120_000 });
+  const restored = performance.now() - start;
+  const second = there.waitForEvent('download', { timeout: 60_000 });
+  await there.getByRole('button', { name: 'Save all jobs to one file' }).click();
+  const again = readFileSync(await (await second).path());
+  console.log(
+    `  restored elsewhere in ${restored.toFixed(0)} ms, and copied there: ${again.equals(bytes) ? 'equal byte for byte' : 'NOT EQUAL'}`,
+  );
+  await other.close();
+}
+
+/** A browser that was launched is there. */
+function fail(): never {
+  throw new Error('The page has no browser.');
 }
 
 /** What is handed over and kept: the PDF of a packet, the copy of all jobs. */

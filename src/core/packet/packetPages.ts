@@ -8,6 +8,7 @@ import type { Chapter } from '../paper/packetReaders';
 import { SHEET_CAUTIONS } from '../wording/cautions';
 import { CHAPTER_NAME, READER_NAME } from '../wording/packetWords';
 import { bondingChapter } from './chapters/bondingChapter';
+import { careChapter } from './chapters/careChapter';
 import { checksChapter } from './chapters/checksChapter';
 import { circuitsChapter, workingChapter } from './chapters/circuitChapters';
 import { daysChapter } from './chapters/daysChapter';
@@ -29,6 +30,7 @@ const MADE: readonly (readonly [Chapter, (making: Making) => void])[] = [
   ['bonding', bondingChapter],
   ['wiring', wiringChapter],
   ['checks', checksChapter],
+  ['care', careChapter],
   ['materials', materialsChapter],
   ['days', daysChapter],
   ['photos', photosChapter],

@@ -33,9 +33,18 @@ export const CHAPTER_NAME = {
   bonding: 'Bonding',
   wiring: 'Wiring',
   checks: 'Checks',
+  care: 'To test',
   materials: 'Materials',
   days: 'Days',
   photos: 'Photos',
   answers: 'Answers',
   cautions: 'Cautions',
 } as const;
+
+/** What the owner does about GFCI protection, and when an electrician is called. */
+export const CARE_WORDS = [
+  'Once a month, and before each season at the water: press Test. Power goes off. Press Reset, and it comes back.',
+  'Power stays on after Test: it protects nobody. Switch the circuit off at the panel and call an electrician.',
+  'A breaker that trips again after one reset has a reason. Leave it off and call an electrician.',
+  'Nothing is added to these circuits: each is sized for the one appliance that its line names.',
+] as const;

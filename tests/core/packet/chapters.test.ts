@@ -17,6 +17,7 @@ import { bondNote, bondTitle } from '../../../src/core/wording/bondWords';
 import { stepName, whenWords } from '../../../src/core/wording/daysWords';
 import { findingSentence } from '../../../src/core/wording/findings';
 import { itemName } from '../../../src/core/wording/itemWords';
+import { formName } from '../../../src/core/wording/places';
 import { ladderWords } from '../../../src/core/wording/ladder';
 import { loopSteps } from '../../../src/core/wording/loopSteps';
 import { stepWords } from '../../../src/core/wording/steps';
@@ -159,6 +160,30 @@ describe('the chapters of a packet say what the screens say', () => {
         facts.some(({ name }) => name === itemName(item)),
         itemName(item),
       ).toBe(true);
+  });
+
+  test('to test: every circuit with GFCI protection, by its form', () => {
+    const facts = pagesOf('care').flatMap((page) => page.facts);
+    const expected = EVALUATION.circuits
+      .filter(({ solved }) => solved.figures.outlet.gfci.form !== 'none')
+      .map(({ circuit, solved }) => ({
+        name: circuit.name,
+        value: `${formName[solved.figures.outlet.gfci.form]}, every month`,
+      }));
+    expect(expected.length).toBeGreaterThan(1);
+    expect(facts).toEqual(expected);
+    expect(said('care')).toContain('Power stays on after Test: it protects nobody.');
+  });
+
+  test('checks: lengths as built beside those of the plan', () => {
+    const [segment] = demoJob.circuits.find(({ id }) => id === 'kiln')!.run;
+    const checks = [{ ...freshCheck('kiln'), built: [{ segment: segment!.id, lengthFt: 41 }] }];
+    const chapters = packetChapters(evaluateJob({ ...demoJob, checks }), 'letter');
+    const facts = (chapters.get('checks') ?? []).flatMap((page) => page.facts);
+    expect(facts).toContainEqual({
+      name: 'Segment A to B',
+      value: `41 ft, planned ${segment!.lengthFt} ft`,
+    });
   });
 
   test('days: every step with when it is worked on; until they were put in order, that is said', () => {

@@ -1,5 +1,9 @@
+import type { Circuit } from '../../circuit/circuitSchema';
+import { stationLetter } from '../../circuit/stations';
 import type { CheckEvaluation } from '../../job/evaluation';
+import { printLength } from '../../units/length';
 import { printNumber as n } from '../../units/number';
+import { feet } from '../../units/quantity';
 import type { Column } from '../../paper/pageFlow';
 import { bandWords, LEFT_NAME, PROOF_NAME, proofFigure, proofState } from '../../wording/checkWords';
 import { PAIR_NAME } from '../../wording/faultWords';
@@ -7,6 +11,7 @@ import { plannedCircuits } from '../plannedCircuits';
 import type { Making } from './making';
 
 const PROVED: readonly Column[] = [{ at: 0 }, { at: 0.4, face: 'figures' }, { at: 0.76 }];
+const BUILT: readonly Column[] = [{ at: 0 }, { at: 0.4, face: 'figures' }, { at: 0.66 }];
 const READ: readonly Column[] = [
   { at: 0 },
   { at: 0.14 },
@@ -42,6 +47,20 @@ function readings({ flow }: Making, own: CheckEvaluation): void {
   }
 }
 
+/** Lengths as they were built, beside those of the plan. */
+function asBuilt({ flow }: Making, { run }: Circuit, { check }: CheckEvaluation): void {
+  if (check.built.length > 0) flow.head('Lengths as built');
+  for (const [at, { id, lengthFt }] of run.entries()) {
+    const real = check.built.find(({ segment }) => segment === id)?.lengthFt;
+    if (real === undefined) continue;
+    flow.row(BUILT, [
+      `Segment ${stationLetter(at)} to ${stationLetter(at + 1)}`,
+      printLength(feet(real)),
+      `planned ${printLength(feet(lengthFt))}`,
+    ]);
+  }
+}
+
 /** What every circuit was proved by, so far as anything was read on it. */
 export function checksChapter(making: Making): void {
   const { flow, evaluation } = making;
@@ -51,6 +70,7 @@ export function checksChapter(making: Making): void {
     flow.page('checks', `${circuit.name}: proved`, circuit.id);
     steps(making, own);
     readings(making, own);
+    asBuilt(making, circuit, own);
     flow.head(`Left: ${LEFT_NAME[own.check.left]}`);
     flow.say(own.check.note);
   }
