@@ -6,7 +6,7 @@ import { isContinued } from '../paper/pageScene';
 import type { PacketPage, Paper } from '../paper/pageSchema';
 import type { Chapter } from '../paper/packetReaders';
 import { SHEET_CAUTIONS } from '../wording/cautions';
-import { CHAPTER_NAME, READER_NAME } from '../wording/packetWords';
+import { CHAPTER_NAME, READER_NAME, WAITS_FOR } from '../wording/packetWords';
 import { bondingChapter } from './chapters/bondingChapter';
 import { careChapter } from './chapters/careChapter';
 import { checksChapter } from './chapters/checksChapter';
@@ -46,11 +46,17 @@ function leftOff(flow: PageFlow, names: readonly string[]): void {
   flow.say('Work is open on it. It stays off and locked until it is mended and proved.', { ink: 'stop' });
 }
 
-/** The cover: what the packet is of, and where each chapter stands. */
+/** A chapter that has no page until there is something to say. */
+type WaitingChapter = keyof typeof WAITS_FOR;
+
+const WAITING: readonly WaitingChapter[] = ['circuits', 'working', 'panel', 'bonding', 'wiring', 'checks'];
+
+/** The cover: what the packet is of, and where each chapter stands or what it waits for. */
 function cover(
   job: Job,
   order: PacketOrder,
   contents: readonly (readonly [title: string, page: number])[],
+  waiting: readonly WaitingChapter[],
 ): readonly PacketPage[] {
   const flow = new PageFlow(order.paper);
   flow.page('cover', job.name);
@@ -68,6 +74,8 @@ function cover(
   for (const { title } of job.amendments) flow.row(FACTS, ['Local amendment', title]);
   flow.head('Contents');
   for (const [title, page] of contents) flow.entry(title, page);
+  for (const chapter of waiting)
+    flow.row(FACTS, [CHAPTER_NAME[chapter], WAITS_FOR[chapter]], { ink: 'quiet', fact: null });
   flow.head('Cautions');
   for (const caution of SHEET_CAUTIONS) flow.say(caution, { size: 'small' });
   flow.head('Prepared by, license ______________________    Received by ______________________');
@@ -118,11 +126,15 @@ export function packetPages(
   const body = order.chapters.flatMap((chapter) => chapters.get(chapter) ?? []);
   const titles = contentsOf(body);
   // The cover's own pages stand before all others, so they are counted before they are numbered.
-  const count = cover(job, order, titles).length;
+  const waiting = WAITING.filter(
+    (chapter) => order.chapters.includes(chapter) && (chapters.get(chapter) ?? []).length === 0,
+  );
+  const count = cover(job, order, titles, waiting).length;
   const front = cover(
     job,
     order,
     titles.map(([title, at]) => [title, at + count + 1]),
+    waiting,
   );
   return numbered([...front, ...body], order.paper, `${job.name}, ${order.date}`);
 }

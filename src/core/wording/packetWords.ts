@@ -48,3 +48,13 @@ export const CARE_WORDS = [
   'A breaker that trips again after one reset has a reason. Leave it off and call an electrician.',
   'Nothing is added to these circuits: each is sized for the one appliance that its line names.',
 ] as const;
+
+/** What a chapter without a page waits for. */
+export const WAITS_FOR = {
+  circuits: 'waits for the first circuit',
+  working: 'waits for the first circuit',
+  panel: 'waits for a panel that was surveyed',
+  bonding: 'no pool, spa or tub in the yard',
+  wiring: 'waits for a circuit that is landed',
+  checks: 'waits for the first reading',
+} as const;

@@ -91,6 +91,10 @@ describe('the pages of a packet', () => {
     const pages = pagesOf(evaluateJob(freshJob('a', 'Nothing yet')), order);
     expect(pages[0]?.title).toBe('Nothing yet');
     expect(pages.some(({ chapter }) => chapter === 'circuits')).toBe(false);
+    const [cover] = pages.map(textsOf);
+    expect(cover).toEqual(expect.arrayContaining(['Circuits', 'waits for the first circuit']));
+    expect(cover).toEqual(expect.arrayContaining(['Bonding', 'no pool, spa or tub in the yard']));
+    expect(cover).not.toContain('Wiring');
     expect(pages.flatMap(textsOf)).toContain('No question was answered yet.');
   });
 });
