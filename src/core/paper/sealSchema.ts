@@ -27,7 +27,7 @@ export const sealSchema = z.strictObject({
 export type Seal = z.infer<typeof sealSchema>;
 
 /** The most sealed packets that a file of a job bears. */
-const MOST_SEALS = 60;
+const MOST_SEALS = 500;
 
 /** The sealed packets in the file of a job. */
 export const sealsSchema = z.array(sealSchema).max(MOST_SEALS);
