@@ -7,9 +7,10 @@ export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
   workers: 2,
-  expect: { timeout: 10_000 },
+  // A small machine that lints meanwhile is slow, and no fault for that.
+  expect: { timeout: 20_000 },
   fullyParallel: true,
-  timeout: 30_000,
+  timeout: 60_000,
   reporter: [['list'], ['./tests/support/interfaceCounts.ts']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

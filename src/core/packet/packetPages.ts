@@ -125,10 +125,10 @@ export function packetPages(
 ): readonly PacketPage[] {
   const body = order.chapters.flatMap((chapter) => chapters.get(chapter) ?? []);
   const titles = contentsOf(body);
-  // The cover's own pages stand before all others, so they are counted before they are numbered.
   const waiting = WAITING.filter(
     (chapter) => order.chapters.includes(chapter) && (chapters.get(chapter) ?? []).length === 0,
   );
+  // The cover's own pages stand before all others, so they are counted before they are numbered.
   const count = cover(job, order, titles, waiting).length;
   const front = cover(
     job,

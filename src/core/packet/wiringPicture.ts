@@ -1,6 +1,7 @@
 import { wiringScenes, type ScenePoint, type WiringScene } from '../drawing/wiringScene';
 import type { CircuitEvaluation } from '../job/evaluation';
 import type { PictureBox } from '../paper/pageFlow';
+import { printable } from '../paper/pageScene';
 import type { PageItem } from '../paper/pageSchema';
 import { enclosuresOf } from '../wiring/enclosures';
 import type { Wiring } from '../wiring/terminations';
@@ -132,7 +133,7 @@ function enclosurePicture(scene: WiringScene, circuit: string, x: number, y: num
     kind: 'text',
     x,
     y: y + 8,
-    text: enclosureName(scene.enclosure.kind, circuit),
+    text: printable(enclosureName(scene.enclosure.kind, circuit)),
     face: 'strong',
     size: 8,
     ink: 'ink',

@@ -163,10 +163,17 @@ describe('the PDF', () => {
 
   test('every text of every page is read back from it, with signs that the faces lack', async () => {
     const named = evaluateJob({ ...demoJob, circuits: [circuit({ id: 'x', name: 'Oven ≤ 25 Ω, 1½ ft' })] });
+    const [pool, ...waters] = demoJob.yard.waters;
+    const foreign = evaluateJob({
+      ...demoJob,
+      yard: { ...demoJob.yard, waters: [{ ...pool!, name: 'プール' }, ...waters] },
+      circuits: demoJob.circuits.map((each) => ({ ...each, name: `${each.name} 日本` })),
+    });
     // The next electrician has every chapter but the days.
     const all: readonly (readonly [JobEvaluation, PacketOrder])[] = [
       [EVALUATION, { ...orderFor('next-electrician'), chapters: CHAPTERS }],
       [named, order],
+      [foreign, { ...orderFor('next-trade'), chapters: CHAPTERS }],
     ];
     for (const [evaluation, own] of all) {
       const pages = pagesOf(evaluation, own);

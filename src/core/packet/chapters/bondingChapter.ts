@@ -5,7 +5,7 @@ import { bondRows } from '../../water/bondRows';
 import { boundsOf, type Point } from '../../water/point';
 import type { WaterReport } from '../../water/waterReport';
 import type { Column, PictureBox } from '../../paper/pageFlow';
-import { textWidth } from '../../paper/pageScene';
+import { printable, textWidth } from '../../paper/pageScene';
 import type { Ink, PageItem } from '../../paper/pageSchema';
 import { bondNote, bondTitle } from '../../wording/bondWords';
 import { bondStages } from '../../wording/bondStages';
@@ -150,14 +150,15 @@ function said(item: SceneItem, { at, isIn, right }: Placing): readonly Text[] {
   const [x, y] = at(item.at);
   const size = PLAN_TEXT;
   const ink = INK[item.layer] ?? 'ink';
-  const isLate = x + textWidth(item.text, 'words', size) > right;
+  const text = printable(item.text);
+  const isLate = x + textWidth(text, 'words', size) > right;
   // What would run over the edge ends before it.
   return [
     {
       kind: 'text',
       x: isLate ? right : x,
       y,
-      text: item.text,
+      text,
       face: 'words',
       size,
       ink: ink === 'rule' ? 'quiet' : ink,
