@@ -1,6 +1,8 @@
 import type { JobEvaluation } from '../job/evaluateJob';
 import { circuitOf, type Subject } from '../findings/subject';
 import { findingSentence } from '../wording/findings';
+import { nameIn } from '../wording/mergeWords';
+import { firstSentence } from '../wording/words';
 import type { Lack } from './packetLacks';
 import type { Missing } from './packetMissing';
 import type { ChangedBy, SinceSeal } from './sinceSeal';
@@ -9,13 +11,11 @@ import type { ChangedBy, SinceSeal } from './sinceSeal';
 function nameOf(subject: Subject, { job }: JobEvaluation): string {
   const circuit = circuitOf(subject);
   const id =
-    circuit ?? ('panelId' in subject ? subject.panelId : 'waterId' in subject ? subject.waterId : undefined);
-  const named = [...job.circuits, ...job.panels, ...job.yard.waters].find((each) => each.id === id);
-  return named?.name ?? (subject.kind === 'service' ? 'Service' : subject.kind === 'day' ? 'Days' : 'Job');
+    circuit ?? ('panelId' in subject ? subject.panelId : 'waterId' in subject ? subject.waterId : '');
+  return (
+    nameIn([job], id) ?? (subject.kind === 'service' ? 'Service' : subject.kind === 'day' ? 'Days' : 'Job')
+  );
 }
-
-/** The first sentence: what is asked or found, without what follows of it. */
-const firstOf = (sentence: string): string => sentence.split(/(?<=[.?]) /)[0] ?? sentence;
 
 /** What a packet lacks: whose it is, and what. */
 export function lackWords(
@@ -26,16 +26,13 @@ export function lackWords(
     case 'finding':
       return {
         name: nameOf(lack.finding.subject, evaluation),
-        what: firstOf(findingSentence(lack.finding)),
+        what: firstSentence(findingSentence(lack.finding)),
       };
-    case 'photo': {
-      const { circuits, yard } = evaluation.job;
-      const named = [...circuits, ...yard.waters].find(({ id }) => id === lack.id);
+    case 'photo':
       return {
-        name: named?.name ?? '',
+        name: nameIn([evaluation.job], lack.id) ?? '',
         what: lack.of === 'circuit' ? 'Photo missing of the open trench.' : 'Photo missing of the ring.',
       };
-    }
     case 'authority':
       return { name: 'Cover', what: 'The authority is not named.' };
     case 'permit':

@@ -21,7 +21,7 @@ const FIELD: Readonly<Record<string, string>> = {
 const plain = (name: string): string => name.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
 
 /** What an id of a job is called: circuits, panels, things in the yard. */
-function nameIn(jobs: readonly Job[], id: string): string | undefined {
+export function nameIn(jobs: readonly Job[], id: string): string | undefined {
   for (const { circuits, panels, yard } of jobs)
     for (const each of [...circuits, ...panels, ...yard.waters])
       if (each.id === id && 'name' in each && typeof each.name === 'string') return each.name;

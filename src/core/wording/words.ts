@@ -57,3 +57,6 @@ export const capital = (word: string): string => `${word.charAt(0).toUpperCase()
 /** A count with its noun: "1 stop", "2 stops". */
 export const counted = (count: number, noun: string, plural = `${noun}s`): string =>
   `${count} ${count === 1 ? noun : plural}`;
+
+/** The first sentence: what is asked or found, without what follows of it. */
+export const firstSentence = (text: string): string => text.split(/(?<=[.?]) /)[0] ?? text;

@@ -4,7 +4,7 @@ import { countSeverities } from '../../core/findings/severity';
 import { circuitOf, figureOf, segmentIndex } from '../../core/findings/subject';
 import type { Job } from '../../core/job/jobSchema';
 import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
-import { counted } from '../../core/wording/words';
+import { counted, firstSentence } from '../../core/wording/words';
 import { figureChosen, segmentChosen } from '../../store/focusSlice';
 import { sentences } from '../../store/lazyParts';
 import { sizesOf } from '../../store/sizes';
@@ -26,9 +26,6 @@ const first = (circuits: Parts, routes: Parts, severity: Shown): AnyFinding | un
   const inOrder = (parts: Parts) => parts.map(({ open }) => of(open)).find((found) => found !== undefined);
   return inOrder(circuits) ?? inOrder(routes);
 };
-
-/** What is asked or found, without what each answer does: one line has no room for it. */
-const firstOf = (sentence: string): string => sentence.split(/(?<=[.?]) /)[0] ?? sentence;
 
 /** One line for the whole job: what is open, the first of each as a jump, and the caution of the stage. */
 export const StatusBar = memo(function StatusBar({ job }: { readonly job: Job }) {
@@ -77,7 +74,7 @@ export const StatusBar = memo(function StatusBar({ job }: { readonly job: Job })
           }}
         >
           {name}
-          {words && `: ${firstOf(words.findingSentence(shown))}`}
+          {words && `: ${firstSentence(words.findingSentence(shown))}`}
         </button>
       )}
       <span className={classes['caution']}>{CIRCUITS_CAUTION}</span>

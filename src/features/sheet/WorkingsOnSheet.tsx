@@ -1,13 +1,12 @@
 import { appliedTorque } from '../../core/checks/torqueRecord';
+import { shownSteps } from '../../core/circuit/shownSteps';
 import { stationLetter } from '../../core/circuit/stations';
-import { FIGURE_KEYS, type FigureKey } from '../../core/findings/subject';
+import { FIGURE_KEYS } from '../../core/findings/subject';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { Job } from '../../core/job/jobSchema';
 import { wiring } from '../../core/wiring/terminations';
 import { figureName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
-import { isQuiet } from '../../core/working/quietSteps';
-import type { AnyStep } from '../../core/working/step';
 import { LandingTables } from '../../ui/tables/LandingTables';
 import classes from './SheetPage.module.css';
 
@@ -15,12 +14,6 @@ interface OnSheet {
   readonly job: Job;
   readonly view: CircuitEvaluation;
 }
-
-/** Every step of the segment that decides; of the others, what differs from plain. */
-const shownSteps = ({ solved }: CircuitEvaluation, figureKey: FigureKey): readonly AnyStep[] =>
-  solved.workings[figureKey].filter(
-    (step) => step.segment === undefined || step.segment === solved.figures.governing || !isQuiet(step),
-  );
 
 /** The working of every figure, step by step, with its sections. */
 export function WorkingsOnSheet({ job, view }: OnSheet) {
@@ -33,7 +26,7 @@ export function WorkingsOnSheet({ job, view }: OnSheet) {
           <table key={figureKey}>
             <caption>{figureName[figureKey]}</caption>
             <tbody>
-              {shownSteps(view, figureKey).map((step, index) => {
+              {shownSteps(view.solved, figureKey).map((step, index) => {
                 const { label, formula, result } = stepWords(step);
                 return (
                   <tr key={index}>

@@ -2,7 +2,7 @@ import { applyCommand, isRefusal } from '../../core/job/commands';
 import { readJobDocument } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
 import { mergeBase } from '../../core/job/mergeJobs';
-import { loadJob } from './jobStorage';
+import { loadJob, type SavedJob } from './jobStorage';
 
 /** States looked at: a copy is seldom older. */
 const MOST_STATES = 3000;
@@ -19,17 +19,18 @@ function* statesOf(job: Job, backward: readonly Parameters<typeof applyCommand>[
   }
 }
 
+/** The states that a job which was loaded has gone through, latest first; none where it is damaged. */
+function statesIn({ record, journal }: SavedJob): readonly Job[] {
+  const read = readJobDocument(record.document, record.version);
+  if (!read.ok) return [];
+  const backward = journal.slice(0, record.cursor).map((entry) => entry.backward);
+  return [...statesOf(read.job, backward)];
+}
+
 /** The states that a saved job has gone through, latest first; none where it is not here, or damaged. */
 export async function savedStates(id: string): Promise<readonly Job[]> {
   const saved = await loadJob(id);
-  const read = saved && readJobDocument(saved.record.document, saved.record.version);
-  if (saved === undefined || read?.ok !== true) return [];
-  return [
-    ...statesOf(
-      read.job,
-      saved.journal.slice(0, saved.record.cursor).map((entry) => entry.backward),
-    ),
-  ];
+  return saved === undefined ? [] : statesIn(saved);
 }
 
 /** Two saved copies of a job, with the state that both come from by the journal of the first. */
@@ -43,8 +44,10 @@ export interface TwoCopies {
 export async function twoCopies(mineId: string, theirsId: string): Promise<TwoCopies | string> {
   const [mine, theirs] = await Promise.all([loadJob(mineId), loadJob(theirsId)]);
   if (mine === undefined || theirs === undefined) return 'One of the two is not in this browser any more.';
-  const [own, other] = [mine, theirs].map(({ record }) => readJobDocument(record.document, record.version));
-  if (own?.ok !== true || other?.ok !== true) return 'One of the two is damaged: open it first.';
-  const base = mergeBase(await savedStates(mineId), other.job) ?? own.job;
-  return { base, mine: own.job, theirs: { ...other.job, name: base.name } };
+  const states = statesIn(mine);
+  const [own] = states;
+  const other = readJobDocument(theirs.record.document, theirs.record.version);
+  if (own === undefined || !other.ok) return 'One of the two is damaged: open it first.';
+  const base = mergeBase(states, other.job) ?? own;
+  return { base, mine: own, theirs: { ...other.job, name: base.name } };
 }

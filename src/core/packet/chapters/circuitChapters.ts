@@ -1,5 +1,6 @@
+import { shownSteps } from '../../circuit/shownSteps';
 import { stationLetter } from '../../circuit/stations';
-import { FIGURE_KEYS, type FigureKey } from '../../findings/subject';
+import { FIGURE_KEYS } from '../../findings/subject';
 import type { CheckEvaluation, CircuitEvaluation } from '../../job/evaluation';
 import type { Column, PageFlow } from '../../paper/pageFlow';
 import { printLength } from '../../units/length';
@@ -11,8 +12,6 @@ import { circuitLine, figureName, ladderWords } from '../../wording/ladder';
 import { findingSentence } from '../../wording/findings';
 import { stepWords } from '../../wording/steps';
 import { severityWord } from '../../wording/words';
-import { isQuiet } from '../../working/quietSteps';
-import type { AnyStep } from '../../working/step';
 import { sectionPicture } from '../sectionPicture';
 import { plannedCircuits } from '../plannedCircuits';
 import type { Making } from './making';
@@ -101,12 +100,6 @@ export function circuitsChapter(making: Making): void {
   for (const each of plannedCircuits(making.evaluation)) circuitPage(making, each);
 }
 
-/** Every step of the segment that decides; of the others, what differs from plain. */
-const shownSteps = ({ solved }: CircuitEvaluation, key: FigureKey): readonly AnyStep[] =>
-  solved.workings[key].filter(
-    (step) => step.segment === undefined || step.segment === solved.figures.governing || !isQuiet(step),
-  );
-
 /** The working of every figure of a circuit, step by step, with its sections. */
 export function workingChapter({ flow, evaluation }: Making): void {
   const titles = new Map(evaluation.job.amendments.map(({ id, title }) => [id, title]));
@@ -116,7 +109,7 @@ export function workingChapter({ flow, evaluation }: Making): void {
     for (const key of FIGURE_KEYS) {
       if (solved.workings[key].length === 0) continue;
       flow.head(figureName[key]);
-      for (const step of shownSteps(each, key)) {
+      for (const step of shownSteps(solved, key)) {
         const { label, formula, result } = stepWords(step);
         const on = step.segment === undefined ? '' : `${stationLetter(step.segment)} `;
         const by = step.by === undefined ? '' : ` (${titles.get(step.by) ?? step.by})`;

@@ -1,12 +1,12 @@
 import type { Answer } from '../../findings/answers';
 import { findingKey } from '../../findings/finding';
-import { subjectKey } from '../../findings/subject';
 import type { JobEvaluation } from '../../job/evaluateJob';
 import type { Column } from '../../paper/pageFlow';
 import { printNumber as n } from '../../units/number';
 import { SHEET_CAUTIONS } from '../../wording/cautions';
 import { findingSentence } from '../../wording/findings';
 import { itemName } from '../../wording/itemWords';
+import { nameIn } from '../../wording/mergeWords';
 import { CHAPTER_NAME } from '../../wording/packetWords';
 import type { Making } from './making';
 
@@ -24,9 +24,8 @@ export function materialsChapter({ flow, evaluation }: Making): void {
 
 /** Whom a question was about: a circuit, a panel, a water by its name. */
 function aboutWords({ subject }: Answer, { job }: JobEvaluation): string {
-  const id = subject.replace(/^[^:]*:/, '').split('/')[0];
-  const named = [...job.circuits, ...job.panels, ...job.yard.waters].find((each) => each.id === id);
-  return named?.name ?? (subject === 'service' ? 'Service' : 'Job');
+  const id = subject.replace(/^[^:]*:/, '').split('/')[0] ?? '';
+  return nameIn([job], id) ?? (subject === 'service' ? 'Service' : 'Job');
 }
 
 /** Questions with their answers, who decided what. */
@@ -36,11 +35,7 @@ export function answersChapter({ flow, evaluation }: Making): void {
   if (answers.length === 0) flow.say('No question was answered yet.');
   const asked = new Map(evaluation.findings.map((finding) => [findingKey(finding), finding]));
   for (const answer of answers) {
-    const finding =
-      asked.get(`${answer.code} ${answer.subject}`) ??
-      evaluation.findings.find(
-        ({ code, subject }) => code === answer.code && subjectKey(subject) === answer.subject,
-      );
+    const finding = asked.get(`${answer.code} ${answer.subject}`);
     const about = aboutWords(answer, evaluation);
     const question = finding === undefined ? 'It is not asked any more.' : findingSentence(finding);
     flow.row(ANSWERED, [about, question, answer.text], {

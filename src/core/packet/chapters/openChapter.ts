@@ -15,7 +15,7 @@ const FOUND: readonly Column[] = [
 
 /** What is open, the worst first. */
 export function openChapter({ flow, evaluation }: Making): void {
-  const found = evaluation.openOf(evaluation.findings).filter(({ severity }) => severity !== 'note');
+  const found = evaluation.openOf(evaluation.findings);
   flow.page('open', CHAPTER_NAME.open);
   if (found.length === 0) flow.say('Nothing is open.');
   const nameOf = ({ subject }: AnyFinding): string =>
