@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
@@ -8,6 +9,10 @@ export default defineConfig({
     testTimeout: 30_000,
     // No test leaves anything in a module that another could find, so that the modules are read once, not per file.
     isolate: false,
+    // Both cores of a small machine: the default leaves one idle.
+    maxWorkers: availableParallelism(),
+    setupFiles: ['./tests/support/setup.ts'],
+    slowTestThreshold: 2000,
     reporters: ['default', './tests/support/unitCounts.ts'],
     projects: [
       {
@@ -25,7 +30,7 @@ export default defineConfig({
           name: 'browser-like',
           environment: 'jsdom',
           include: ['tests/{ui,store,features}/**/*.test.{ts,tsx}'],
-          setupFiles: ['./tests/support/domSetup.ts'],
+          setupFiles: ['./tests/support/setup.ts', './tests/support/domSetup.ts'],
           benchmark: { include: [] },
         },
       },

@@ -138,7 +138,7 @@ describe('a copy of all jobs', () => {
   });
 
   test('holds what was practiced; put back, the card that was looked at last stays', async () => {
-    const at = (day: string): Date => new Date(`2026-03-${day}T08:00:00Z`);
+    const at = (day: string): string => `2026-03-${day}T08:00:00.000Z`;
     const missed = { card: 'drill ground ground', right: false, cause: null, blind: false };
     await addJob(demoJob);
     await keepAnswer(missed, 'again', at('02'));

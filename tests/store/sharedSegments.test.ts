@@ -6,6 +6,7 @@ import { evaluateJob } from '../../src/core/job/evaluateJob';
 import type { Job } from '../../src/core/job/jobSchema';
 import { evaluationOf } from '../../src/store/evaluation';
 import { circuit, load, segment } from '../support/circuits';
+import { runs } from '../support/luck';
 
 const IDS = ['a', 'b', 'c', 'd', 'e'] as const;
 
@@ -67,7 +68,7 @@ describe('ways that are shared, as the store remembers them', () => {
         }
         expect(remembered.findings).toEqual(anew.findings);
       }),
-      { numRuns: 40 },
+      runs(40),
     );
   });
 

@@ -17,6 +17,7 @@ import { silhouettes } from '../../src/ui/pictures/silhouettes/silhouettes';
 import { stationNotes } from '../../src/ui/pictures/stationNotes';
 import { circuit, segment } from '../support/circuits';
 import { jobOf } from '../support/jobs';
+import { runs } from '../support/luck';
 
 const anySegment = fc.record({
   method: fc.constantFrom(...(Object.keys(METHODS) as MethodId[])),
@@ -87,7 +88,7 @@ describe('the words of the section', () => {
           for (const body of bodyBoxes(drawn)) expect(meet(box, body)).toBe(false);
         }
       }),
-      { numRuns: 150 },
+      runs(150),
     );
   });
 

@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { isDue } from '../../core/practice/due';
 import { useCards } from '../../store/practice/usePractice';
 import { StageBar } from '../../ui/shell/StageBar';
-import { now } from './now';
+import { nowIso } from '../../store/clock';
 import classes from './bench.module.css';
 
 /** The views of the bench. */
@@ -34,7 +34,7 @@ export function BenchFrame({ current, board, children, foot }: BenchFrameProps) 
   const navigate = useNavigate();
   const cards = useCards();
   const dueIn = (prefix: string): number =>
-    [...(cards?.values() ?? [])].filter((card) => card.id.startsWith(prefix) && isDue(card, now())).length;
+    [...(cards?.values() ?? [])].filter((card) => card.id.startsWith(prefix) && isDue(card, nowIso())).length;
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;

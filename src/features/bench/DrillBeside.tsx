@@ -4,7 +4,7 @@ import { missesByCause } from '../../core/practice/practiceFile';
 import { useAnswers, useCards } from '../../store/practice/usePractice';
 import { unitOf } from './drillMarks';
 import { LATEST_ANSWERS, MissList } from './MissList';
-import { now } from './now';
+import { nowIso } from '../../store/clock';
 import { drillCard, type DrillState } from './useDrill';
 import classes from './bench.module.css';
 
@@ -16,7 +16,7 @@ export function DrillBeside({ kind, at }: { readonly kind: DrillKind; readonly a
     answers.filter(({ card }) => card.startsWith(`drill ${kind.id} `)),
     LATEST_ANSWERS,
   );
-  const moment = now();
+  const moment = nowIso();
   return (
     <aside className={classes['left']} aria-label="The working, as judged">
       <h2>The working, as judged</h2>

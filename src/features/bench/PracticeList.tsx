@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { daysUntil, isDue } from '../../core/practice/due';
 import type { PracticeCard } from '../../core/practice/practiceFile';
 import { useCards } from '../../store/practice/usePractice';
-import { now } from './now';
+import { nowIso } from '../../store/clock';
 import classes from './bench.module.css';
 
 interface PracticeItem {
@@ -37,7 +37,7 @@ function Posts({ intervals }: Pick<PracticeCard, 'intervals'>) {
 
 /** When something comes back, in words: the soonest of its cards. */
 function dueWords(cards: readonly PracticeCard[]): { readonly words: string; readonly due: boolean } {
-  const at = now();
+  const at = nowIso();
   const due = cards.filter((card) => isDue(card, at)).length;
   if (due > 0) return { words: due === 1 && cards.length === 1 ? 'now' : `${due} due`, due: true };
   const days = Math.min(...cards.map((card) => daysUntil(card, at)));

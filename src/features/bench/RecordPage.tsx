@@ -15,7 +15,7 @@ import { downloadText } from '../../ui/files/download';
 import { useFilePicker } from '../../ui/files/useFilePicker';
 import { BenchFrame } from './BenchFrame';
 import { LATEST_ANSWERS, MissList } from './MissList';
-import { now } from './now';
+import { nowIso } from '../../store/clock';
 import classes from './bench.module.css';
 
 /** What a card is of, in words. */
@@ -28,7 +28,7 @@ function cardName(id: string): string {
 
 /** Cards by when they come back, the soonest first. */
 function Cards({ cards }: { readonly cards: readonly PracticeCard[] }) {
-  const moment = now();
+  const moment = nowIso();
   return (
     <table className={classes['record']}>
       <thead>

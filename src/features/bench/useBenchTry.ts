@@ -16,6 +16,7 @@ import { PAIR_OF, PAIRS, type Conductor } from '../../core/network/network';
 import { terminalKey } from '../../core/wording/benchWords';
 import { keepAnswer } from '../../store/practice/practiceStorage';
 import type { Went } from '../../store/practice/repetition';
+import { nowIso } from '../../store/clock';
 
 /** A terminal of a bench. */
 export interface Terminal {
@@ -109,7 +110,7 @@ function useSession(bench: Bench, desk: BenchDesk, plan: readonly Measurement[],
       if (!isDone(next) || isDone(session) || bench.id.startsWith('own ')) return;
       const score = scoreOf(next, plan.length);
       const right = score.unsafe === 0 && score.wrongClaims === 0;
-      void keepAnswer({ card: `bench ${bench.id}`, right, cause: null, blind }, wentOf(score), new Date());
+      void keepAnswer({ card: `bench ${bench.id}`, right, cause: null, blind }, wentOf(score), nowIso());
     },
     [session, desk, plan, bench.id, blind],
   );

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { judge, readAnswer, type Drill, type Figure, type Judgment } from '../../core/drills/drill';
 import { drawDrill, type DrillKind } from '../../core/drills/drillKinds';
 import { keepAnswer, nameCause } from '../../store/practice/practiceStorage';
+import { nowIso } from '../../store/clock';
 
 /** An answer that was judged. */
 export interface Answered {
@@ -47,7 +48,7 @@ function judged(card: string, figure: Figure, answer: string): Answered {
   void keepAnswer(
     { card, right: judgment.right, cause: mine, blind: false },
     judgment.right ? 'good' : 'again',
-    new Date(),
+    nowIso(),
   );
   return { answer, judgment, mine };
 }

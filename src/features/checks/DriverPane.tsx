@@ -7,7 +7,7 @@ import { driverWords } from '../../core/wording/checkWords';
 import { terminalShort } from '../../core/wording/terminals';
 import { askDriver, DRIVER_BEHAVIORS, type DriverBehavior } from '../../store/checks/torqueDriver';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { useCheckEditor } from './useCheckEditor';
 import classes from './checks.module.css';
 

@@ -8,7 +8,7 @@ import { TextField } from '../../ui/fields/TextField';
 import { shareWords } from '../../ui/files/shareFile';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { PhotoStrip } from '../job/PhotoStrip';
-import { now } from '../job/today';
+import { nowLocal } from '../../store/clock';
 import { pictureFiles } from './pictureFiles';
 import { MomentField } from './MomentField';
 import { useDaysEditor } from './useDaysEditor';
@@ -63,7 +63,7 @@ function Asked({ job, step, word }: AskPaneProps & { readonly word: AskedWord })
         maxLength={200}
         disabled={!canWrite}
         onText={(answer) => {
-          change({ answer, at: answer === '' ? null : now() }, 'Answer');
+          change({ answer, at: answer === '' ? null : nowLocal() }, 'Answer');
         }}
       />
     </section>

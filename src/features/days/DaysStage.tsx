@@ -23,7 +23,7 @@ import { fileName } from '../../ui/files/fileName';
 import { RiverPicture } from '../../ui/pictures/days/RiverPicture';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { calendarFile } from './calendarFile';
 import { DayList } from './DayList';
 import { GateWorking } from './GateWorking';

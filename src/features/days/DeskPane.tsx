@@ -7,7 +7,7 @@ import { printDay } from '../../core/units/day';
 import { clockWords, GATE_NAME, momentWords } from '../../core/wording/daysWords';
 import { askDesk, DESK_BEHAVIORS, type DeskBehavior } from '../../store/days/permitDesk';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { useDaysEditor } from './useDaysEditor';
 import classes from './days.module.css';
 

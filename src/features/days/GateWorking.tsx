@@ -5,7 +5,7 @@ import type { Job } from '../../core/job/jobSchema';
 import { GATE_NAME, GATE_WHY, gateState, momentWords } from '../../core/wording/daysWords';
 import { TextField } from '../../ui/fields/TextField';
 import { PhotoStrip } from '../job/PhotoStrip';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { DeskPane } from './DeskPane';
 import { MomentField } from './MomentField';
 import { useDaysEditor } from './useDaysEditor';

@@ -18,7 +18,7 @@ import { parseNumber, printNumber as n } from '../../core/units/number';
 import { evaluationOf } from '../../store/evaluation';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { AskPane } from './AskPane';
 import { Needs } from './Needs';
 import { isHeld, MOVE_MIN, movedBy } from './moveStep';

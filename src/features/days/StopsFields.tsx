@@ -11,7 +11,7 @@ import {
 import { CLOSED_NAME, CLOSED_STOPS, closedWords, PLACE_NAME } from '../../core/wording/daysWords';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { TextField } from '../../ui/fields/TextField';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { HourField } from './HourField';
 import { useDaysEditor } from './useDaysEditor';
 import classes from './days.module.css';

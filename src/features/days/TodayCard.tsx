@@ -4,7 +4,7 @@ import type { Job } from '../../core/job/jobSchema';
 import { GATE_NAME, hoursWords, PLACE_NAME, stepName, whenWords } from '../../core/wording/daysWords';
 import { LEFT_SO } from '../../core/wording/vanWords';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { MOVE_MIN, movedBy } from './moveStep';
 import { useDaysEditor } from './useDaysEditor';
 import classes from './days.module.css';

@@ -21,7 +21,7 @@ import { SITE_TOOLS } from '../../core/wording/vanWords';
 import { useDays } from '../../store/days/useDays';
 import { PrintButton } from '../../ui/shell/PrintButton';
 import { useReadyJob } from '../job/JobPage';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { stepsOn, workedDays } from './moveStep';
 import classes from './week.module.css';
 

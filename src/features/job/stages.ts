@@ -1,7 +1,7 @@
 import { worstSeverity } from '../../core/findings/severity';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { packetLacks } from '../../core/packet/packetLacks';
-import { today } from './today';
+import { today } from '../../store/clock';
 import type { ShownSeverity } from '../../ui/marks/SeverityShape';
 
 /** How a stage stands: the worst of what is open in it, and how much that is. */

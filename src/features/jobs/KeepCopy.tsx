@@ -14,8 +14,7 @@ import type { JobRecord } from '../../store/persistence/database';
 import { useStorageRoom, type StorageRoom } from '../../store/persistence/storageRoom';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import classes from './KeepCopy.module.css';
-
-const today = (): string => new Date().toISOString().slice(0, 10);
+import { today } from '../../store/clock';
 
 const copyName = (): string => `pasture-${today()}.zip`;
 

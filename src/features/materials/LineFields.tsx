@@ -9,7 +9,7 @@ import { parseNumber, printNumber } from '../../core/units/number';
 import { isRefused, type Refused } from '../../core/units/refused';
 import { useJobEditor } from '../../store/useJobEditor';
 import { QuantityField } from '../../ui/fields/QuantityField';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import classes from './materials.module.css';
 
 interface LineFieldsProps {

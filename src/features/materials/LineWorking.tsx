@@ -9,7 +9,7 @@ import { counted, inFeet } from '../../core/wording/words';
 import { useJobEditor } from '../../store/useJobEditor';
 import { LineFields } from './LineFields';
 import { partWords } from './partWords';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { WhatIf } from './WhatIf';
 import classes from './materials.module.css';
 

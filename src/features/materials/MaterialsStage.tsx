@@ -11,7 +11,7 @@ import { evaluationOf } from '../../store/evaluation';
 import { CutPicture } from '../../ui/pictures/cuts/CutPicture';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import { drawnLines } from './drawnLines';
 import { LineWorking } from './LineWorking';
 import { ListTools } from './ListTools';

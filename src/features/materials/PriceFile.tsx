@@ -9,7 +9,7 @@ import { useTakePrices } from '../../store/takeoff/useTakePrices';
 import { useJobEditor } from '../../store/useJobEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { useFilePicker } from '../../ui/files/useFilePicker';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 import classes from './materials.module.css';
 
 interface PriceFileProps {

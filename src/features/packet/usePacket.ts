@@ -8,7 +8,7 @@ import { READERS, type Reader } from '../../core/paper/packetReaders';
 import type { PacketPage, Paper } from '../../core/paper/pageSchema';
 import { useDays } from '../../store/days/useDays';
 import { evaluationOf } from '../../store/evaluation';
-import { today } from '../job/today';
+import { today } from '../../store/clock';
 
 /** A packet as it is now. */
 export interface Packet {

@@ -30,6 +30,8 @@ import { ProofOnSheet } from './ProofOnSheet';
 import { RouteOnSheet } from './RouteOnSheet';
 import { SheetFacts } from './SheetFacts';
 import classes from './SheetPage.module.css';
+import { printDay } from '../../core/units/day';
+import { today } from '../../store/clock';
 
 interface CircuitSheetProps {
   readonly evaluation: JobEvaluation;
@@ -42,8 +44,6 @@ interface OnSheet {
 }
 
 const SHEET_PX = 720;
-
-const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'long' });
 
 /** What every page says of its job: code, authority, permit, amendments. */
 export function JobFacts({ job }: Pick<OnSheet, 'job'>) {
@@ -243,7 +243,7 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
         <span>Prepared by</span>
         <span>License</span>
         <span>Inspected by</span>
-        <span>Printed {day.format(new Date())}</span>
+        <span>Printed {printDay(today())}</span>
       </footer>
     </article>
   );

@@ -6,12 +6,13 @@ import type { Seal } from '../../core/paper/sealSchema';
 import { photosById } from '../persistence/photoStorage';
 import { keepSeals } from '../persistence/sealStorage';
 import { photosOn } from './usePacketPdf';
+import { nowIso } from '../clock';
 
 /** Seals a packet as it is now and keeps it beside its job. */
 export async function sealPacket(job: Job, order: PacketOrder, pages: readonly PacketPage[]): Promise<Seal> {
   const seal = sealed({
     id: crypto.randomUUID(),
-    at: new Date().toISOString(),
+    at: nowIso(),
     job,
     order,
     pages,

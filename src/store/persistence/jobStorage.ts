@@ -1,6 +1,7 @@
 import { JOB_VERSION } from '../../core/job/jobVersion';
 import type { Job } from '../../core/job/jobSchema';
 import { database, type JobRecord, type JournalRecord } from './database';
+import { nowMs } from '../clock';
 
 /** What is written after edits: the job as it is now and what became of the journal. */
 export interface SaveOrder {
@@ -21,7 +22,7 @@ export interface SavedJob {
 /** What became of writing. */
 export type SaveOutcome = 'saved' | 'taken-over' | 'gone';
 
-const record = (job: Job, cursor: number, writer: string | null, at = Date.now()): JobRecord => ({
+const record = (job: Job, cursor: number, writer: string | null, at = nowMs()): JobRecord => ({
   id: job.id,
   name: job.name,
   circuits: job.circuits.length,
@@ -62,7 +63,7 @@ export const removeJob = (id: string): Promise<SavedJob | undefined> =>
 export const restoreJob = ({ record: saved, journal }: SavedJob): Promise<void> =>
   changing(async () => {
     await database().journal.where('jobId').equals(saved.id).delete();
-    await database().jobs.put({ ...saved, updatedAt: Date.now(), writer: null });
+    await database().jobs.put({ ...saved, updatedAt: nowMs(), writer: null });
     await database().journal.bulkPut(journal);
   });
 
@@ -96,7 +97,7 @@ export async function claimWriting(id: string, writer: string): Promise<void> {
  *
  * @param at The time that the record then carries.
  */
-export const saveEdits = (order: SaveOrder, writer: string, at = Date.now()): Promise<SaveOutcome> =>
+export const saveEdits = (order: SaveOrder, writer: string, at = nowMs()): Promise<SaveOutcome> =>
   changing(async () => {
     const db = database();
     const { id } = order.job;

@@ -1,4 +1,5 @@
 import type { JobRecord } from './database';
+import { nowMs } from '../clock';
 
 /** What is known of the last copy of all jobs: when it was made, and how far each job had come. */
 export interface LastCopy {
@@ -44,7 +45,7 @@ export function copyState(
   jobs: readonly Counted[],
   last: LastCopy | null,
   asShipped: string,
-  now = Date.now(),
+  now = nowMs(),
 ): CopyState {
   const counts = jobs.map((each) => editsSince(each, last, asShipped)).filter((count) => count > 0);
   const edits = counts.reduce((sum, count) => sum + count, 0);
@@ -54,7 +55,7 @@ export function copyState(
 }
 
 /** What a copy that is made now is remembered by. */
-export const copiedNow = (jobs: readonly Counted[], at = Date.now()): LastCopy => ({
+export const copiedNow = (jobs: readonly Counted[], at = nowMs()): LastCopy => ({
   at,
   cursors: Object.fromEntries(jobs.map(({ id, cursor }) => [id, cursor])),
 });

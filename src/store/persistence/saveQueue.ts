@@ -1,5 +1,6 @@
 import { saveEdits, type SaveOrder, type SaveOutcome } from './jobStorage';
 import { forgetUnsaved, putBy } from './unsaved';
+import { nowMs } from '../clock';
 
 /** How saving stands. */
 export type SaveState =
@@ -71,7 +72,7 @@ function createPause(over: () => void): Pause {
     timer = undefined;
   };
   const begin = (): void => {
-    const now = Date.now();
+    const now = nowMs();
     if (timer === undefined) since = now;
     clearTimeout(timer);
     timer = setTimeout(over, Math.max(0, Math.min(TOGETHER_MS, since + MAX_WAIT_MS - now)));
@@ -101,7 +102,7 @@ export function createSaveQueue(
   const pause = createPause(start);
 
   const write = async (order: SaveOrder, count: number): Promise<boolean> => {
-    const at = Math.max(Date.now(), after + 1);
+    const at = Math.max(nowMs(), after + 1);
     writing = { order, at };
     const outcome = await save(order, writer, at).catch(failure);
     writing = null;

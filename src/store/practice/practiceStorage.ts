@@ -9,12 +9,12 @@ export const savedCards = (): Promise<PracticeCard[]> => database().cards.toArra
 export const savedAnswers = (): Promise<PracticeAnswer[]> => database().answers.orderBy('at').toArray();
 
 /** Keeps an answer, and when its card comes back. */
-export const keepAnswer = (answer: Omit<PracticeAnswer, 'at'>, went: Went, at: Date): Promise<void> => {
+export const keepAnswer = (answer: Omit<PracticeAnswer, 'at'>, went: Went, at: string): Promise<void> => {
   const db = database();
   return db.transaction('rw', db.cards, db.answers, async () => {
     const before = await db.cards.get(answer.card);
-    await db.cards.put(reviewed(answer.card, before, went, at));
-    await db.answers.add({ ...answer, at: at.toISOString() });
+    await db.cards.put(reviewed(answer.card, before, went, new Date(at)));
+    await db.answers.add({ ...answer, at });
   });
 };
 

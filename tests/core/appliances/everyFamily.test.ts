@@ -26,6 +26,7 @@ import { siteLabel } from '../../../src/core/wording/siteWords';
 import { stepWords } from '../../../src/core/wording/steps';
 import { circuit, context, segment } from '../../support/circuits';
 import { after, jobOf, stopsIn } from '../../support/jobs';
+import { runs } from '../../support/luck';
 
 const families = familyList.map(({ id }) => id);
 
@@ -79,7 +80,7 @@ describe('whatever the appliance, the method, the place and the edition', () => 
           expect(findingSentence(finding)).not.toMatch(/NaN|undefined/);
         }
       }),
-      { numRuns: 400 },
+      runs(400),
     );
   });
 
@@ -98,7 +99,7 @@ describe('whatever the appliance, the method, the place and the edition', () => 
           expect(then.every((code) => had.has(code))).toBe(true);
         }
       }),
-      { numRuns: 120 },
+      runs(120),
     );
   });
 
@@ -163,7 +164,7 @@ describe('more load never asks for less', () => {
         expect(sizeRank(high.size)).toBeGreaterThanOrEqual(sizeRank(low.size));
         expect(sizeRank(high.ground.size)).toBeGreaterThanOrEqual(sizeRank(low.ground.size));
       }),
-      { numRuns: 60 },
+      runs(60),
     );
   });
 });

@@ -15,6 +15,7 @@ import { ownBench } from '../../../src/core/bench/ownBench';
 import { HOLDS, Posed, STAYS_LIVE, TRIPS } from '../../../src/core/bench/posed';
 import { benchFaultWords, claimKind, measurementLine, readWords } from '../../../src/core/wording/benchWords';
 import { randomCircuits } from '../../support/randomCircuits';
+import { runs } from '../../support/luck';
 
 const deskOf = (id: string): BenchDesk => {
   const bench = BENCHES.find((each) => each.id === id);
@@ -92,7 +93,7 @@ describe('every bench', () => {
         expect(left.map(({ key }) => key)).toContain(bench.hidden);
         for (const { key } of left) expect(desk.isIt(key)).toBe(true);
       }),
-      { numRuns: 25 },
+      runs(25),
     );
   });
 

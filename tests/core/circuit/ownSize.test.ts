@@ -13,6 +13,7 @@ import { ladderWords } from '../../../src/core/wording/ladder';
 import { circuit, codes, load, segment, solve } from '../../support/circuits';
 import { jobOf } from '../../support/jobs';
 import { panel } from '../../support/panels';
+import { runs } from '../../support/luck';
 
 const inside = segment({ id: 'in', lengthFt: 30 });
 const outside = segment({ id: 'out', method: 'pvc40', place: 'outdoor', lengthFt: 60 });
@@ -155,7 +156,7 @@ describe('a segment with a conductor of its own', () => {
         );
         expect(of(large).drop.volts).toBeLessThanOrEqual(of(small).drop.volts + 1e-9);
       }),
-      { numRuns: 40 },
+      runs(40),
     );
   });
 });

@@ -14,6 +14,7 @@ import { sectionGeometry } from '../../../src/core/route/sectionGeometry';
 import { tapeLayout, tapeTicks } from '../../../src/core/route/tapeLayout';
 import { moveStation } from '../../../src/core/circuit/edits/moveStation';
 import { circuit, segment } from '../../support/circuits';
+import { runs } from '../../support/luck';
 
 describe('the section', () => {
   const run = [
@@ -194,7 +195,7 @@ describe('conductors in a raceway', () => {
           }
         }
       }),
-      { numRuns: 60 },
+      runs(60),
     );
   });
 

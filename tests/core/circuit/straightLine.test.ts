@@ -5,6 +5,7 @@ import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
 import { EDITION_YEARS } from '../../../src/core/code/edition';
 import { charger, circuit, context, load, segment } from '../../support/circuits';
 import { straightLine } from '../../support/straightLine';
+import { runs } from '../../support/luck';
 
 const NOTHING_FITS = new Set(['conductor.none', 'conductor.not-in-tables', 'conductor.too-hot']);
 
@@ -76,7 +77,7 @@ test('two implementations of the same rules give the same figures', () => {
       if (plain.trade !== null) expect(legal).toContain(plain.trade);
       else expect(legal).toEqual([]);
     }),
-    { numRuns: 800 },
+    runs(800),
   );
   expect(compared).toBeGreaterThan(300);
 });

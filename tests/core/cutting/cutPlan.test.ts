@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { cutPlan, type CutPlan } from '../../../src/core/cutting/cutPlan';
 import type { CutStock, Piece } from '../../../src/core/cutting/cutProblem';
 import { exhaustiveCost } from '../../support/exhaustiveCuts';
+import { runs, samples } from '../../support/luck';
 
 const piecesOf = (...ft: number[]): Piece[] => ft.map((each, at) => ({ id: `p${at}`, ft: each }));
 const pack = (ft: number, cents: number, count?: number): CutStock => ({
@@ -102,7 +103,7 @@ test('is as cheap as the best of all ways, and its bound lies at or under it', (
       expect(plan?.costCents ?? null).toBe(best);
       expect(plan?.proved ?? true).toBe(true);
     }),
-    { numRuns: 1500 },
+    runs(1500),
   );
 }, 60_000);
 
@@ -122,7 +123,7 @@ test('is as cheap as the best of all ways where pieces are of few lengths', () =
       expect(plan?.costCents).toBe(exhaustiveCost(pieces, stock));
       expect(plan?.proved).toBe(true);
     }),
-    { numRuns: 600 },
+    runs(600),
   );
 }, 60_000);
 
@@ -151,7 +152,7 @@ test('one more piece never makes it cheaper, one more pack never dearer', () => 
       expect(cost([...lengths, more], stock)).toBeGreaterThanOrEqual(now);
       expect(cost(lengths, [...stock, pack(100, 4900)])).toBeLessThanOrEqual(now);
     }),
-    { numRuns: 60 },
+    runs(60),
   );
 }, 60_000);
 
@@ -160,14 +161,14 @@ test.each([
   [250, 24, 10],
 ])(
   'forty pieces of up to %i ft over six packs are proved nearly always',
-  (longest, runs, off) => {
+  (longest, count, off) => {
     const sets = fc.sample(
       fc.record({
         lengths: fc.array(fc.integer({ min: 2, max: longest }), { minLength: 40, maxLength: 40 }),
         base: fc.integer({ min: 30, max: 140 }),
         off: fc.array(fc.integer({ min: 100 - off, max: 100 + off }), { minLength: 6, maxLength: 6 }),
       }),
-      { numRuns: runs, seed: 7 },
+      samples(count),
     );
     const proved = sets.filter(({ lengths, base, off: each }) => {
       const stock = [25, 50, 100, 125, 250, 500].map((long, at) =>
@@ -175,7 +176,7 @@ test.each([
       );
       return checked(piecesOf(...lengths), stock)?.proved;
     });
-    expect(proved.length).toBeGreaterThanOrEqual(Math.floor(0.95 * runs));
+    expect(proved.length).toBeGreaterThanOrEqual(Math.floor(0.95 * sets.length));
   },
   60_000,
 );

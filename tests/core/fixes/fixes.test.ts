@@ -20,6 +20,7 @@ import { figureOf } from '../../../src/core/findings/subject';
 import { fixWords } from '../../../src/core/wording/fixes';
 import { charger, circuit, codes, context, load, segment } from '../../support/circuits';
 import { after, fixesIn, jobOf, stopsIn } from '../../support/jobs';
+import { runs } from '../../support/luck';
 
 const under = context();
 
@@ -156,7 +157,7 @@ test('a remedy clears its finding and brings no new stop, whatever the circuit',
         }
       }
     }),
-    { numRuns: 100 },
+    runs(100),
   );
 });
 

@@ -9,6 +9,7 @@ import { jobSchema, type Job } from '../../../src/core/job/jobSchema';
 import { refusalWords } from '../../../src/core/wording/refusals';
 import { circuit, segment } from '../../support/circuits';
 import { after, jobOf } from '../../support/jobs';
+import { runs } from '../../support/luck';
 
 const ids = fullHouse.circuits.map(({ id }) => id);
 const anyId = fc.constantFrom(...ids, 'new-1', 'new-2', 'nobody');
@@ -134,7 +135,7 @@ describe('commands cannot break a job', () => {
         for (const { command } of taken) job = after(job, command).job;
         expect(JSON.stringify(job)).toBe(end);
       }),
-      { numRuns: 2500 },
+      runs(2500),
     );
   }, 120_000);
 
@@ -148,7 +149,7 @@ describe('commands cannot break a job', () => {
         expect(after(fullHouse, joined(one, two)).job).toEqual(second.job);
         expect(after(second.job, joined(second.inverse, first.inverse)).job).toEqual(fullHouse);
       }),
-      { numRuns: 400 },
+      runs(400),
     );
   });
 });

@@ -7,6 +7,7 @@ import { jobSchema, type Job } from '../../../src/core/job/jobSchema';
 import { pathKey } from '../../../src/core/files/merger';
 import { mergeBase, mergeJobs } from '../../../src/core/job/mergeJobs';
 import { after } from '../../support/jobs';
+import { runs } from '../../support/luck';
 
 const edited = (job: Job, ...commands: readonly Command[]): Job =>
   commands.reduce((acc, command) => after(acc, command).job, job);
@@ -171,7 +172,7 @@ describe('random edits on both sides', () => {
         const seen = mergeJobs(demoJob, theirs, mine).document;
         expect([...new Map(leaves(taken))].toSorted()).toEqual([...new Map(leaves(seen))].toSorted());
       }),
-      { numRuns: 150 },
+      runs(150),
     );
   });
 
@@ -189,7 +190,7 @@ describe('random edits on both sides', () => {
         const { document } = mergeJobs(found ?? at, later, theirs);
         expect(read(document).later).toBe('A second charger');
       }),
-      { numRuns: 60 },
+      runs(60),
     );
     expect(mergeBase([], demoJob)).toBeUndefined();
   });

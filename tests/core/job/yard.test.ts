@@ -15,6 +15,7 @@ import { bondSheet } from '../../../src/core/wording/bondSheet';
 import { refusalWords } from '../../../src/core/wording/refusals';
 import { after, jobOf } from '../../support/jobs';
 import { POOL, thing, wall, yardJob } from '../../support/yards';
+import { runs } from '../../support/luck';
 
 const put = (item: Thing): Command => ({ kind: 'put-in-yard', list: 'things', item, at: 999 });
 
@@ -112,7 +113,7 @@ describe('commands of the yard', () => {
           expect((forward.kind === 'batch' ? forward.commands : [forward]).length).toBeLessThan(3);
         },
       ),
-      { numRuns: 40 },
+      runs(40),
     );
   });
 });

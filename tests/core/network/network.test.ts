@@ -11,6 +11,7 @@ import { answerWorksheet } from '../../../src/core/worksheet/answerWorksheet';
 import { candidateWords, measurementWords } from '../../../src/core/wording/faultWords';
 import { nodalOhms, nodalReading } from '../../support/nodalCircuit';
 import { randomCircuits, readingsPlan } from '../../support/randomCircuits';
+import { runs } from '../../support/luck';
 
 /** A tub: 34 ft to the enclosure, 12 ft to the tub; heater and pump, the neutral for the jets. */
 const TUB = networkOf(
@@ -73,7 +74,7 @@ describe('the network', () => {
           }
         },
       ),
-      { numRuns: 60 },
+      runs(60),
     );
   }, 60_000);
 
@@ -162,7 +163,7 @@ describe('diagnosis', () => {
           }
         },
       ),
-      { numRuns: 40, seed: 5 },
+      runs(40),
     );
     expect(planted).toBeGreaterThan(500);
     expect(found / planted).toBeGreaterThanOrEqual(0.99);

@@ -17,6 +17,7 @@ import {
 import { FULL_PANEL } from '../../support/fullHouse/panel';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import { panel, wanted } from '../../support/panels';
+import { runs } from '../../support/luck';
 
 const TANDEM = defaultPrices.panel.tandem;
 
@@ -224,7 +225,7 @@ describe('making room', () => {
         expect(result.severity).toHaveLength(about.breakers.length + needs.length);
         expect(result.severity.filter(({ fate }) => fate === 'new')).toHaveLength(needs.length);
       }),
-      { numRuns: 150 },
+      runs(150),
     );
   });
 

@@ -16,6 +16,7 @@ import { thermalGrowth } from '../../../src/core/route/thermalGrowth';
 import { trenchFor } from '../../../src/core/route/trench';
 import { packConductors, worstOverlap } from '../../../src/core/route/packConductors';
 import { tapeInches } from '../../../src/core/wording/routeWords';
+import { runs } from '../../support/luck';
 
 const code = edition(2023);
 
@@ -275,7 +276,7 @@ describe('conductors in a raceway, seen end on', () => {
             expect(Math.hypot(x, y) + r).toBeLessThanOrEqual(insideIn / 2 + 1e-9);
         },
       ),
-      { numRuns: 60 },
+      runs(60),
     );
   });
 

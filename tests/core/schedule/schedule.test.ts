@@ -8,6 +8,7 @@ import { writeSchedule, writeWorksheet } from '../../../src/core/schedule/writeS
 import { answerWorksheet } from '../../../src/core/worksheet/answerWorksheet';
 import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
 import { circuit, context } from '../../support/circuits';
+import { runs } from '../../support/luck';
 
 const ids = () => {
   let at = 0;
@@ -99,7 +100,7 @@ describe("a builder's schedule", () => {
           expect(Reflect.get({}, 'polluted')).toBeUndefined();
         },
       ),
-      { numRuns: 100 },
+      runs(100),
     );
   });
 });

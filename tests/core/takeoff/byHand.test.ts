@@ -20,6 +20,7 @@ import { cutLines, offeredLines, pricedTakeoff } from '../../../src/core/takeoff
 import { truckAfter } from '../../../src/core/takeoff/truckAfter';
 import { standWords, tripText } from '../../../src/core/wording/countWords';
 import { doesNotFit } from '../../../src/core/wording/takeoffWords';
+import { runs } from '../../support/luck';
 
 const ITEM = 'wire';
 const piece = (id: string, cutFt: number): NeededPiece => ({
@@ -85,7 +86,7 @@ describe('pieces laid by hand', () => {
           if (whole <= 100) expect(ids.every((id) => together?.includes(id))).toBe(true);
         },
       ),
-      { numRuns: 60 },
+      runs(60),
     );
   });
 

@@ -24,6 +24,7 @@ import {
 } from '../../../src/core/wording/takeoffWords';
 import { circuit, load, segment } from '../../support/circuits';
 import { after, jobOf } from '../../support/jobs';
+import { runs } from '../../support/luck';
 
 const CABLE: Item = { kind: 'cable', name: 'NM-B 10/2', method: 'nm-b', size: '10', wires: 2 };
 const STICK: Item = { kind: 'raceway', method: 'emt', trade: '3/4' };
@@ -130,7 +131,7 @@ describe('what lies on the truck', () => {
           expect(cost([...tails, more])).toBeLessThanOrEqual(cost(tails));
         },
       ),
-      { numRuns: 30 },
+      runs(30),
     );
   });
 

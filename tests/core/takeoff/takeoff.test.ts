@@ -18,6 +18,7 @@ import { circuit, load, segment } from '../../support/circuits';
 import { jobOf } from '../../support/jobs';
 import { panel } from '../../support/panels';
 import { POOL, thing, yardJob } from '../../support/yards';
+import { runs } from '../../support/luck';
 
 const takeoff = (job: Job): Takeoff => evaluateJob(job).takeoff;
 const countOf = (job: Job, key: string): number =>
@@ -100,7 +101,7 @@ describe('what a circuit takes', () => {
           )?.count ?? 0;
         expect(feet(lengthFt + more)).toBeGreaterThanOrEqual(feet(lengthFt) + more);
       }),
-      { numRuns: 30 },
+      runs(30),
     );
   });
 });

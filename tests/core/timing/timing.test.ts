@@ -13,6 +13,7 @@ import { answerWorksheet } from '../../../src/core/worksheet/answerWorksheet';
 import { daysItemSchema, type DaysItem } from '../../../src/core/worksheet/daysSchemas';
 import { brokenRules, type ToldDays } from '../../support/daysChecker';
 import { shortestByTrying } from '../../support/exhaustiveDays';
+import { runs } from '../../support/luck';
 
 interface DaysCase {
   readonly id: string;
@@ -265,7 +266,7 @@ describe('no schedule breaks a rule', () => {
         const open = workPlan(item);
         if (!isNoPlan(open) && open.proved) expect((plan.finish ?? '') >= (open.finish ?? '')).toBe(true);
       }),
-      { numRuns: 250 },
+      runs(250),
     );
   });
 
@@ -274,7 +275,7 @@ describe('no schedule breaks a rule', () => {
       fc.property(jobs(14), (item) => {
         expect(brokenRules(item, daysOf(item))).toEqual([]);
       }),
-      { numRuns: 700 },
+      runs(700),
     );
   });
 
@@ -283,7 +284,7 @@ describe('no schedule breaks a rule', () => {
       fc.property(jobs(80), (item) => {
         expect(brokenRules(item, daysOf(item))).toEqual([]);
       }),
-      { numRuns: 25 },
+      runs(25),
     );
   });
 });
@@ -311,7 +312,7 @@ describe('the shortest order', () => {
         expect(plan).toMatchObject({ finish: shortestByTrying(steps), proved: true });
         expect(plan?.least).toBe(plan?.finish);
       }),
-      { numRuns: 150 },
+      runs(150),
     );
   });
 
@@ -330,7 +331,7 @@ describe('the shortest order', () => {
         const { starts, whole } = exactPlan(work, boardFor(work), bad, 0, 100_000);
         expect([finishOf(work, starts), whole]).toEqual([shortestByTrying(steps), true]);
       }),
-      { numRuns: 150 },
+      runs(150),
     );
   });
 
@@ -360,7 +361,7 @@ describe('the shortest order', () => {
         expect(plan?.least ?? 0).toBeLessThanOrEqual(plan?.finish ?? -1);
         expect(longer?.finish ?? -1).toBeGreaterThanOrEqual(plan?.finish ?? 0);
       }),
-      { numRuns: 100 },
+      runs(100),
     );
   });
 });

@@ -4,6 +4,7 @@ import { bondLoop } from '../../../src/core/water/bondLoop';
 import { enclosedArea, outlineCrossing } from '../../../src/core/water/outlineCrossing';
 import { parallelCurve } from '../../../src/core/water/parallelCurve';
 import type { Point } from '../../../src/core/water/point';
+import { runs } from '../../support/luck';
 
 const loopOf = (polygon: readonly Point[], offsetIn = 18) => bondLoop({ polygon }, offsetIn).loopFt;
 const length = (points: readonly Point[]): number =>
@@ -113,7 +114,7 @@ describe('the bonding loop is the parallel curve of the outline (680.26(B)(2))',
           expect(Math.abs(distance - offsetFt)).toBeLessThan(2e-4);
         }
       }),
-      { numRuns: 60 },
+      runs(60),
     );
   });
 

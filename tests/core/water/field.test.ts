@@ -16,6 +16,7 @@ import { solveLinear } from '../../../src/core/water/field/solveLinear';
 import { touchOf, usualPeople } from '../../../src/core/water/field/touch';
 import type { Water, YardLine } from '../../../src/core/water/yardSchema';
 import { POOL, reportIn, thing, TUB, yardOf } from '../../support/yards';
+import { runs } from '../../support/luck';
 
 const finished = <T>(steps: Generator<number, T>): T => {
   let step = steps.next();
@@ -82,7 +83,7 @@ describe('soil as a leaking sheet', () => {
             for (const j of row.keys()) expect(siemens[j]?.[i]).toBeCloseTo(row[j] ?? 0, 8);
         },
       ),
-      { numRuns: 60 },
+      runs(60),
     );
   });
 

@@ -11,6 +11,7 @@ import { parseTradeSize } from '../../../src/core/units/tradeSize';
 import { parseWireSize } from '../../../src/core/units/wireSize';
 import { answerWorksheet } from '../../../src/core/worksheet/answerWorksheet';
 import { fileProblemWords } from '../../../src/core/wording/fileProblems';
+import { runs } from '../../support/luck';
 
 describe('text from anywhere', () => {
   test.each([
@@ -65,7 +66,7 @@ describe('files from anywhere', () => {
           });
         else expect(['foreign', 'invalid', 'no-way-forward', 'later-version']).toContain(read.problem.kind);
       }),
-      { numRuns: 300 },
+      runs(300),
     );
   });
 

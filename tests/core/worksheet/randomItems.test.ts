@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { answerWorksheet } from '../../../src/core/worksheet/answerWorksheet';
 import { anyItem } from '../../support/randomItems';
+import { runs } from '../../support/luck';
 
 /** Every number in an answer, with the way to it. */
 function* numbersIn(value: unknown, path = ''): Generator<readonly [path: string, value: number]> {
@@ -16,8 +17,6 @@ const OF_THE_CONDUCTOR = ['size', 'egc', 'ampacityA', 'dropV', 'dropPct', 'racew
 /** Points, differences of price and the balance of a service may be below zero; nothing else is. */
 const MAY_BE_NEGATIVE = /costUSD|\.points|spare|leftA|headroom/;
 
-/** How many items are drawn: more by hand, as ITEMS=100000 npx vitest run tests/core/worksheet/randomItems. */
-const RUNS = Number(process.env['ITEMS'] ?? 800);
 
 test('whatever is asked, an answer is finite, never negative, and silent about sizes where nothing fits', () => {
   fc.assert(
@@ -44,6 +43,6 @@ test('whatever is asked, an answer is finite, never negative, and silent about s
       expect(OF_THE_CONDUCTOR.map((key) => result[key])).toEqual(OF_THE_CONDUCTOR.map(() => null));
       expect(outcome.findings.some(({ standing }) => standing === 'stop')).toBe(true);
     }),
-    { numRuns: RUNS },
+    runs(800),
   );
 }, 3_600_000);

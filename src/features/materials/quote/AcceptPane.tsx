@@ -14,7 +14,7 @@ import { useJobEditor } from '../../../store/useJobEditor';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { TextField } from '../../../ui/fields/TextField';
 import { partWords } from '../partWords';
-import { today } from '../../job/today';
+import { today } from '../../../store/clock';
 import { useQuoteEditor } from './useQuoteEditor';
 import shared from '../materials.module.css';
 import classes from './quote.module.css';

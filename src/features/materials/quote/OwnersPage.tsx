@@ -17,7 +17,7 @@ import { useQuote, type Quoted } from '../../../store/quote/useQuote';
 import { PrintButton } from '../../../ui/shell/PrintButton';
 import { useReadyJob } from '../../job/JobPage';
 import { partWords } from '../partWords';
-import { today } from '../../job/today';
+import { today } from '../../../store/clock';
 import { pickedOf } from './pickOption';
 import classes from './quote.module.css';
 
