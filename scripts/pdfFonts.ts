@@ -1,7 +1,7 @@
+import { execFileSync } from 'node:child_process';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { jsPDF } from 'jspdf';
-import prettier from 'prettier';
 import subsetFont from 'subset-font';
 
 // Cuts the faces of the packet to what is printed, as the writer of PDF reads them, and writes down how wide each sign is.
@@ -63,5 +63,5 @@ ${Object.entries(wide)
 } as const;
 `;
 const target = 'src/core/paper/fontWidths.ts';
-const options = (await prettier.resolveConfig(target)) ?? {};
-writeFileSync(target, await prettier.format(source, { ...options, filepath: target }));
+writeFileSync(target, source);
+execFileSync('npx', ['oxfmt', target]);

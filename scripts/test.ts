@@ -17,7 +17,7 @@ const CACHE = 'node_modules/.cache/pasture';
 
 const STATIC: readonly Stage[] = [
   { name: 'lint', run: 'npm run --silent lint' },
-  { name: 'formatting', run: 'npx prettier --check --log-level warn .' },
+  { name: 'formatting', run: 'npx oxfmt --check' },
 ];
 
 const BUILT: readonly Stage[] = [

@@ -1,10 +1,65 @@
 import { readFile } from 'node:fs/promises';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import { fullHouse } from './fullHouse/job';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Page } from '@playwright/test';
 
-/** A page whose console must stay clean: a message there fails the test. */
-export const test = base.extend<{ readonly quietConsole: undefined }>({
+/** When every interface test runs, by the clock of its pages: the same on any day; `npm run deep` sets others. */
+const NOW = process.env['PASTURE_NOW'] ?? '2026-03-02T09:00:00-05:00';
+const ZONE = process.env['PASTURE_ZONE'] ?? 'America/New_York';
+
+/** How far the clock of the pages is from the machine's: it goes on, over pages and reloads, as any clock does. */
+const OFF_MS = Date.parse(NOW) - performance.timeOrigin - performance.now();
+
+/** In the page: a clock that is off. */
+function setClock(offMs: number): void {
+  const Machine = Date;
+  const now = (): number => Machine.now() + offMs;
+  globalThis.Date = new Proxy(Machine, {
+    construct: (target, parts: readonly number[]): object =>
+      parts.length === 0 ? new target(now()) : new target(...(parts as [number])),
+    get: (target, key): unknown => (key === 'now' ? now : Reflect.get(target, key)),
+  });
+}
+
+/** Browsers by what they are as wide as and touched by, each kept by its worker with what it has fetched. */
+type Kept = Map<string, BrowserContext>;
+
+/** Leaves a browser as the next test wants it: nothing open, nothing stored, what was fetched still there. */
+async function cleared(context: BrowserContext, origin: string): Promise<void> {
+  const page = await context.newPage();
+  for (const other of context.pages()) if (other !== page) await other.close();
+  const devtools = await context.newCDPSession(page);
+  await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage,indexeddb' });
+  await page.close();
+}
+
+/** A page whose console must stay clean: a message there fails the test. Its browser is empty, its clock is set. */
+export const test = base.extend<{ readonly quietConsole: undefined }, { readonly kept: Kept }>({
+  kept: [
+    // A fixture without others is asked for by an empty pattern.
+    // oxlint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const kept: Kept = new Map();
+      await use(kept);
+      for (const context of kept.values()) await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async (
+    { browser, kept, viewport, isMobile, hasTouch, serviceWorkers, baseURL, contextOptions },
+    use,
+  ) => {
+    const origin = baseURL ?? '';
+    const options = { ...contextOptions, viewport, isMobile, hasTouch, serviceWorkers, baseURL: origin };
+    const key = JSON.stringify(options);
+    const context = kept.get(key) ?? (await browser.newContext({ ...options, timezoneId: ZONE }));
+    if (!kept.has(key)) await context.addInitScript(setClock, OFF_MS);
+    await use(context);
+    if (serviceWorkers === 'block') {
+      kept.set(key, context);
+      await cleared(context, origin);
+    } else await context.close();
+  },
   quietConsole: [
     async ({ page }, use) => {
       const said: string[] = [];

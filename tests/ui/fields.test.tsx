@@ -91,7 +91,7 @@ describe('the fields of a nameplate', () => {
     await userEvent.type(setting, '32');
     expect(onPlate.mock.lastCall?.[0]).toMatchObject({ nameplate: { settingA: 32 } });
     await userEvent.clear(setting);
-    expect((onPlate.mock.lastCall?.[0] as Appliance).nameplate).not.toHaveProperty('settingA');
+    expect((onPlate.mock.lastCall![0] as Appliance).nameplate).not.toHaveProperty('settingA');
   });
 
   test('asks whether access to the setting is restricted only when there is one', async () => {
@@ -108,6 +108,6 @@ describe('the fields of a nameplate', () => {
     await userEvent.clear(output);
     await userEvent.type(output, '480');
     expect(screen.getByText('Type a number from 6 to 80 A.')).toBeTruthy();
-    expect((onPlate.mock.lastCall?.[0] as Appliance).nameplate).toMatchObject({ outputAmps: 48 });
+    expect((onPlate.mock.lastCall![0] as Appliance).nameplate).toMatchObject({ outputAmps: 48 });
   });
 });

@@ -1,6 +1,12 @@
 /** Fittings of a raceway, by its method and trade size. */
 export type RacewayFittingKind =
-  'connector' | 'coupling' | 'elbow' | 'expansion' | 'body' | 'bushing' | 'seal';
+  | 'connector'
+  | 'coupling'
+  | 'elbow'
+  | 'expansion'
+  | 'body'
+  | 'bushing'
+  | 'seal';
 
 /** Small things that are counted and have no size. */
 export type SmallKind =

@@ -4,7 +4,15 @@ import type { Intervals, Reading } from './intervals';
 
 /** What may be wrong with a demand record. */
 export type RecordProblem =
-  'too-short' | 'hourly' | 'season' | 'gaps' | 'export' | 'unit' | 'clock' | 'duplicates' | 'disorder';
+  | 'too-short'
+  | 'hourly'
+  | 'season'
+  | 'gaps'
+  | 'export'
+  | 'unit'
+  | 'clock'
+  | 'duplicates'
+  | 'disorder';
 
 /** What a demand record came to, with how it was put right. */
 export interface DemandAnalysis {

@@ -10,7 +10,8 @@ export interface CsvRow {
 
 /** A CSV file read: its headers and rows, or why it is none. */
 export type CsvTable =
-  { readonly headers: readonly string[]; readonly rows: readonly CsvRow[] } | { readonly problem: string };
+  | { readonly headers: readonly string[]; readonly rows: readonly CsvRow[] }
+  | { readonly problem: string };
 
 /** The largest file that is read, characters: far more than a schedule. */
 const MAX_CHARACTERS = 5_000_000;

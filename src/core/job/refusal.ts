@@ -6,7 +6,14 @@ export type RefusalReason =
   | {
       readonly kind: 'gone';
       readonly what:
-        'circuit' | 'panel' | 'observation' | 'photo' | 'position' | 'yard item' | 'question' | 'gate';
+        | 'circuit'
+        | 'panel'
+        | 'observation'
+        | 'photo'
+        | 'position'
+        | 'yard item'
+        | 'question'
+        | 'gate';
     }
   | { readonly kind: 'twice'; readonly what: 'circuit' | 'panel' | 'photo'; readonly id: string }
   | {

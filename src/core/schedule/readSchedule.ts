@@ -19,7 +19,8 @@ export interface ReadRow {
 
 /** A schedule read row by row, or why the file is none. */
 export type Schedule =
-  { readonly rows: readonly ReadRow[]; readonly bad: readonly BadRow[] } | { readonly problem: string };
+  | { readonly rows: readonly ReadRow[]; readonly bad: readonly BadRow[] }
+  | { readonly problem: string };
 
 /** A circuit of an item under the job: what the item does not say is as in any new circuit of that job. */
 function underJob(circuit: Circuit, item: CircuitItem, said: Fields, design: DesignTemperatures): Circuit {

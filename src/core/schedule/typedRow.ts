@@ -15,7 +15,8 @@ export interface BadRow {
 
 /** A row as the fields of a circuit item, or everything that is wrong in it. */
 export type RowRead =
-  { readonly fields: Readonly<Record<string, unknown>> } | { readonly bad: readonly BadRow[] };
+  | { readonly fields: Readonly<Record<string, unknown>> }
+  | { readonly bad: readonly BadRow[] };
 
 /** Length that is taken where a schedule has none, feet. */
 const USUAL_LENGTH_FT = 40;

@@ -11,11 +11,27 @@ import type { WireSize } from '../units/wireSize';
 
 /** What decides the conductor: a test of the size below, the drop, a floor, a cable that is not made smaller, or a pin. */
 export type Binding =
-  'load' | 'corrected' | 'breaker' | 'small' | 'own' | 'practice' | 'drop' | 'min' | 'pinned' | 'made';
+  | 'load'
+  | 'corrected'
+  | 'breaker'
+  | 'small'
+  | 'own'
+  | 'practice'
+  | 'drop'
+  | 'min'
+  | 'pinned'
+  | 'made';
 
 /** What may give way. */
 export type Relaxation =
-  'marked-75' | 'lower-setting' | 'apart' | 'cooler' | 'no-drop-limit' | 'shorter' | 'in-emt' | 'in-mc';
+  | 'marked-75'
+  | 'lower-setting'
+  | 'apart'
+  | 'cooler'
+  | 'no-drop-limit'
+  | 'shorter'
+  | 'in-emt'
+  | 'in-mc';
 
 /** Something that gives way, what the conductor would be then, and what it saves. */
 export interface Relaxed {

@@ -16,7 +16,16 @@ export type TerminalMark = 60 | 75 | 'unmarked';
 
 /** Which article speaks of a disconnecting means. */
 export type DisconnectArticle =
-  'appliance' | 'motor' | 'hermetic' | 'pool' | 'ev' | 'welder' | 'room-ac' | 'building' | 'none' | 'ask';
+  | 'appliance'
+  | 'motor'
+  | 'hermetic'
+  | 'pool'
+  | 'ev'
+  | 'welder'
+  | 'room-ac'
+  | 'building'
+  | 'none'
+  | 'ask';
 
 /** What each kind of step was computed from. Its result is beside it in the step, its words in core/wording. */
 export interface StepInputs {

@@ -13,7 +13,8 @@ import classes from './checks.module.css';
 
 /** Readings of another phone as they were read from its file, or why they were not. */
 type Read =
-  { readonly name: string; readonly problem: string } | { readonly name: string; readonly theirs: Checks };
+  | { readonly name: string; readonly problem: string }
+  | { readonly name: string; readonly theirs: Checks };
 
 /** A thing on which both differ, in the set of what is taken from the other. */
 const takeKey = (circuitId: string, key: string): string => `${circuitId} ${key}`;

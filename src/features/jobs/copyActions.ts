@@ -12,7 +12,8 @@ import {
 
 /** A copy that was opened: its contents, or why it was not. */
 export type OpenedCopy =
-  { readonly ok: true; readonly contents: CopyContents } | { readonly ok: false; readonly words: string };
+  | { readonly ok: true; readonly contents: CopyContents }
+  | { readonly ok: false; readonly words: string };
 
 /** Opens a copy of all jobs and compares it with what is here. Nothing is changed. */
 export async function openCopy(file: File): Promise<OpenedCopy> {

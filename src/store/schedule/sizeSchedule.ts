@@ -23,7 +23,8 @@ export interface SizedRow extends ReadRow {
 
 /** A schedule read and sized, or why the text is none. */
 export type SizedSchedule =
-  { readonly rows: readonly SizedRow[]; readonly bad: readonly BadRow[] } | { readonly problem: string };
+  | { readonly rows: readonly SizedRow[]; readonly bad: readonly BadRow[] }
+  | { readonly problem: string };
 
 /** How many rows were sized, of how many. */
 export interface ScheduleProgress {

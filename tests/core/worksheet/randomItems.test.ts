@@ -17,7 +17,6 @@ const OF_THE_CONDUCTOR = ['size', 'egc', 'ampacityA', 'dropV', 'dropPct', 'racew
 /** Points, differences of price and the balance of a service may be below zero; nothing else is. */
 const MAY_BE_NEGATIVE = /costUSD|\.points|spare|leftA|headroom/;
 
-
 test('whatever is asked, an answer is finite, never negative, and silent about sizes where nothing fits', () => {
   fc.assert(
     fc.property(anyItem, (item) => {

@@ -133,7 +133,18 @@ export interface ConfigurationTable extends CodeTable {
 
 /** Methods as the support table tells them apart. */
 export type SupportKind =
-  'NM' | 'UF' | 'MC' | 'SER' | 'EMT' | 'PVC' | 'RMC' | 'IMC' | 'FMC' | 'LFMC' | 'LFNC' | 'ENT';
+  | 'NM'
+  | 'UF'
+  | 'MC'
+  | 'SER'
+  | 'EMT'
+  | 'PVC'
+  | 'RMC'
+  | 'IMC'
+  | 'FMC'
+  | 'LFMC'
+  | 'LFNC'
+  | 'ENT';
 /** Distances of supports, inches. */
 export interface SupportTable extends CodeTable {
   readonly rows: Readonly<
@@ -159,7 +170,12 @@ export interface CableTable extends CodeTable {
 }
 
 type TablePart =
-  string | number | boolean | null | readonly TablePart[] | { readonly [name: string]: TablePart };
+  | string
+  | number
+  | boolean
+  | null
+  | readonly TablePart[]
+  | { readonly [name: string]: TablePart };
 
 /** A table that no rule reads yet: kept whole, with its figures as they stand in the code. */
 export interface ReferenceTable extends CodeTable {

@@ -26,7 +26,7 @@ const valueOf = (node) => {
 };
 
 /** The formatter may be switched off over data alone, and once a file. */
-export const formatterStaysOn = {
+const formatterStaysOn = {
   meta: {
     type: 'problem',
     schema: [],
@@ -47,5 +47,49 @@ export const formatterStaysOn = {
         }
       },
     };
+  },
+};
+
+const rule = (message, create) => ({
+  meta: { type: 'problem', schema: [], messages: { no: message } },
+  create: (context) => create((node) => context.report({ node, messageId: 'no' })),
+});
+
+const noEnum = rule('A union of strings needs no code.', (report) => ({ TSEnumDeclaration: report }));
+
+const ORDER = /^[<>]=?$/;
+const COMPARED = /^([<>]=?|[!=]==)$/;
+const isYear = (node) => node.type === 'Literal' && /^20[0-9][0-9]$/.test(node.raw ?? '');
+const isYearOf = (node) => node.type === 'MemberExpression' && node.property.name === 'year';
+
+/** What differs between editions is a figure, section or certainty of the edition; nobody counts years. */
+const noYears = rule('Ask the edition for what differs, not for its year.', (report) => ({
+  BinaryExpression(node) {
+    const sides = [node.left, node.right];
+    if (ORDER.test(node.operator) && sides.some(isYearOf)) report(node);
+    else if (COMPARED.test(node.operator) && sides.some(isYear)) report(node);
+  },
+}));
+
+/** The machine's clock is read in one place; everything else is told the moment. */
+const noClock = rule('Ask src/store/clock.ts.', (report) => ({
+  CallExpression(node) {
+    const { callee } = node;
+    const isNow = callee.type === 'MemberExpression' && callee.property.name === 'now';
+    if (isNow && callee.object.name === 'Date') report(node);
+  },
+  NewExpression(node) {
+    if (node.callee.name === 'Date' && node.arguments.length === 0) report(node);
+  },
+}));
+
+/** What this project asks for beside what the linter knows. */
+export default {
+  meta: { name: 'pasture' },
+  rules: {
+    'formatter-stays-on': formatterStaysOn,
+    'no-enum': noEnum,
+    'no-years': noYears,
+    'no-clock': noClock,
   },
 };
