@@ -8,17 +8,22 @@ const NOW = process.env['PASTURE_NOW'] ?? '2026-03-02T09:00:00-05:00';
 const ZONE = process.env['PASTURE_ZONE'] ?? 'America/New_York';
 
 /** How far the clock of the pages is from the machine's: it goes on, over pages and reloads, as any clock does. */
-const OFF_MS = Date.parse(NOW) - performance.timeOrigin - performance.now();
+const OFF_MS = Math.round(Date.parse(NOW) - performance.timeOrigin - performance.now());
 
 /** In the page: a clock that is off. */
 function setClock(offMs: number): void {
   const Machine = Date;
   const now = (): number => Machine.now() + offMs;
-  globalThis.Date = new Proxy(Machine, {
-    construct: (target, parts: readonly number[]): object =>
-      parts.length === 0 ? new target(now()) : new target(...(parts as [number])),
-    get: (target, key): unknown => (key === 'now' ? now : Reflect.get(target, key)),
-  });
+  class Shown extends Machine {
+    constructor(...parts: readonly number[]) {
+      if (parts.length === 0) super(now());
+      else super(...(parts as [number]));
+    }
+    static override now(): number {
+      return now();
+    }
+  }
+  Object.assign(window, { Date: Shown });
 }
 
 /** Browsers by what they are as wide as and touched by, each kept by its worker with what it has fetched. */
