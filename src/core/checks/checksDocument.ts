@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { LIMITS } from '../code/limits';
 import { eachSaved, isSaved, type Saved, type StageDocument } from '../files/stageDocument';
 import { PAIRS } from '../network/network';
+import { keyed, whole } from '../files/mergeRules';
 
 const id = z.string().min(1).max(60);
 const volts = z.number().min(0).max(1000);
@@ -15,12 +16,14 @@ const station = z
   .regex(/^[A-Z]$/)
   .describe('Station by its letter');
 
-const readingSchema = z.strictObject({
-  at: station,
-  pair: z.enum(PAIRS),
-  on: z.boolean().describe('With the load on'),
-  volts,
-});
+const readingSchema = whole(
+  z.strictObject({
+    at: station,
+    pair: z.enum(PAIRS),
+    on: z.boolean().describe('With the load on'),
+    volts,
+  }),
+);
 
 const torqueSchema = z.strictObject({
   terminal: z.string().min(1).max(80).describe('By its end and the purpose of its conductor: "panel hot-1"'),
@@ -33,36 +36,43 @@ const torqueSchema = z.strictObject({
     .describe('After the wire was moved; null: not yet'),
 });
 
-const tracedSchema = z.strictObject({
-  at: station,
-  one: continuity.describe('Ohms from the first unmarked conductor to the ground; null: no path'),
-  two: continuity.describe('Ohms from the second one'),
-});
+const tracedSchema = whole(
+  z.strictObject({
+    at: station,
+    one: continuity.describe('Ohms from the first unmarked conductor to the ground; null: no path'),
+    two: continuity.describe('Ohms from the second one'),
+  }),
+);
 
 const circuitSchema = z.strictObject({
   id: id.describe('The circuit'),
   off: z.boolean().describe('Off, locked and tagged'),
-  dead: z
-    .strictObject({ before: volts, dead: volts, after: volts })
+  dead: whole(z.strictObject({ before: volts, dead: volts, after: volts }))
     .nullable()
     .describe('Live, dead, live: the tester on a known source, on the conductors, on the source again'),
   insulationMohm: z.number().min(0).max(100_000).nullable(),
   groundOhms: z.number().min(0).max(1000).nullable().describe('Ground from end to end'),
-  readings: z.array(readingSchema).max(LIMITS.readings),
+  readings: keyed(
+    z.array(readingSchema).max(LIMITS.readings),
+    ({ at, pair, on }) => `${at} ${pair} ${String(on)}`,
+  ),
   loadA: z.number().min(0).max(1000).nullable().describe('Current with the load on'),
   tripMa: z.number().min(0).max(1000).nullable().describe('GFCI by the tester'),
   button: z.boolean().nullable().describe('GFCI by its own button'),
   tripsOnLoad: z.boolean().nullable().describe('Whether the GFCI trips as the load comes on'),
   trippedV: volts.nullable().describe('Volts past the GFCI while it is tripped'),
   riseC: z.number().min(-50).max(300).nullable().describe('Terminal over the ambient after an hour, kelvin'),
-  torque: z.array(torqueSchema).max(LIMITS.readings),
+  torque: keyed(z.array(torqueSchema).max(LIMITS.readings), ({ terminal }) => terminal),
   traced: tracedSchema
     .nullable()
     .describe('Two conductors that were not marked at the pull, told apart dead: which comes from the panel'),
-  built: z
-    .array(z.strictObject({ segment: id, lengthFt: z.number().positive().max(LIMITS.segmentFt) }))
-    .max(LIMITS.segments)
-    .describe('Lengths as built, by the id of the segment'),
+  built: keyed(
+    z
+      .array(z.strictObject({ segment: id, lengthFt: z.number().positive().max(LIMITS.segmentFt) }))
+      .max(LIMITS.segments)
+      .describe('Lengths as built, by the id of the segment'),
+    ({ segment }) => segment,
+  ),
   left: z.enum(['open', 'on', 'locked']).describe('How the circuit is left'),
   note: z.string().max(LIMITS.answerLength).describe('For the next trade'),
 });

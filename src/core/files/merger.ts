@@ -29,6 +29,7 @@ export function same(a: unknown, b: unknown): boolean {
 
 /** What an item of a list is known by; undefined where it has no name of its own. */
 function keyOf(item: unknown): string | undefined {
+  if (typeof item === 'string') return item;
   if (!isFields(item)) return undefined;
   const { id, terminal, segment, at, pair, on } = item;
   if (typeof id === 'string') return id;
@@ -38,10 +39,13 @@ function keyOf(item: unknown): string | undefined {
 }
 
 /** Items of a list by what they are known by; undefined where one has no name, or two have the same. */
-function byKey(list: readonly unknown[]): ReadonlyMap<string, unknown> | undefined {
+function byKey(
+  list: readonly unknown[],
+  own: typeof keyOf = keyOf,
+): ReadonlyMap<string, unknown> | undefined {
   const all = new Map<string, unknown>();
   for (const item of list) {
-    const key = keyOf(item);
+    const key = own(item);
     if (key === undefined || all.has(key)) return undefined;
     all.set(key, item);
   }
@@ -55,6 +59,8 @@ const TOLD_FROM = 2;
 interface Merging {
   /** Places whose conflicts are settled for the other copy, as `pathKey` says them. */
   readonly takes: ReadonlySet<string>;
+  /** What the entries of the list at a place are known by, where that is not an id of their own. */
+  readonly keyAt?: (path: MergePath) => ((entry: unknown) => string | undefined) | undefined;
   /** Whether what stands at a place is one thing, of which nobody takes a part. */
   readonly isWhole?: (path: MergePath) => boolean;
   /** What two that differ come to without being asked about; undefined: they are asked about. */
@@ -78,11 +84,14 @@ export class Merger {
     // The job and its lists are looked into all the same, so that what is taken is told circuit by circuit.
     if (unchanged && path.length >= TOLD_FROM) return this.#take(theirs, path);
     if (this.#merging.isWhole?.(path) === true) return this.#whole(unchanged, mine, theirs, path);
-    if (isFields(mine) && isFields(theirs))
+    // Two that differ in kind have no fields in common.
+    if (isFields(mine) && isFields(theirs) && mine['kind'] === theirs['kind'])
       return this.#fields(isFields(base) ? base : {}, mine, theirs, path);
     if (Array.isArray(mine) && Array.isArray(theirs)) {
-      const lists = [Array.isArray(base) ? base : [], mine, theirs].map(byKey);
-      const [was, own, other] = lists;
+      const known = this.#merging.keyAt?.(path);
+      const [was, own, other] = [Array.isArray(base) ? base : [], mine, theirs].map((list) =>
+        byKey(list, known),
+      );
       if (was !== undefined && own !== undefined && other !== undefined)
         return this.#lists(was, own, other, path);
     }

@@ -1,17 +1,21 @@
 import { z } from 'zod';
 import { LIMITS } from '../code/limits';
 import { isSaved, type Saved, type StageDocument } from '../files/stageDocument';
+import { keyed } from '../files/mergeRules';
 
-const schema = z
-  .array(
-    z.strictObject({
-      subject: z.string().min(1).max(140).describe('What it is about: "service", "panel:ID", "circuit:ID"'),
-      code: z.string().min(1).max(80).describe('Code of the finding'),
-      text: z.string().min(1).max(LIMITS.answerLength),
-    }),
-  )
-  .max(LIMITS.answers)
-  .describe('Answers to findings: who decided what');
+const schema = keyed(
+  z
+    .array(
+      z.strictObject({
+        subject: z.string().min(1).max(140).describe('What it is about: "service", "panel:ID", "circuit:ID"'),
+        code: z.string().min(1).max(80).describe('Code of the finding'),
+        text: z.string().min(1).max(LIMITS.answerLength),
+      }),
+    )
+    .max(LIMITS.answers)
+    .describe('Answers to findings: who decided what'),
+  ({ subject, code }) => `${subject} ${code}`,
+);
 
 const savedList = (value: unknown): readonly Saved[] => (Array.isArray(value) ? value.filter(isSaved) : []);
 

@@ -3,6 +3,7 @@ import { GROUND_FAULT_RULES } from '../code/groundFaultRules';
 import { METHOD_IDS, ENVIRONMENTS } from '../code/methods';
 import { LOCATIONS } from '../code/locations';
 import { WIRE_SIZES } from '../units/wireSize';
+import { whole } from '../files/mergeRules';
 
 const number = <K extends string>(kind: K, min: number, max: number) =>
   z.strictObject({ kind: z.literal(kind), value: z.number().min(min).max(max) });
@@ -36,5 +37,5 @@ export const amendmentSchema = z.strictObject({
   title: z.string().min(1).max(120),
   source: z.string().min(1).max(200),
   date: z.iso.date(),
-  changes: z.array(amendmentChangeSchema).min(1).max(20),
+  changes: whole(z.array(amendmentChangeSchema).min(1).max(20)),
 });

@@ -2,6 +2,7 @@ import { applianceTitle } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
 import { followedBy } from '../circuit/edits/sharedRaceway';
 import type { CircuitFields, Command } from './command';
+import { joinedChange } from './fieldChange';
 import type { Job } from './jobSchema';
 
 /** The fields in which a circuit is another than it was. */
@@ -42,20 +43,20 @@ export const circuitsAdded = (circuits: readonly Circuit[], from: number): Comma
 /** Two edits one after the other as one: fields of the same thing are joined, anything else becomes a batch. */
 export function joined(first: Command, second: Command): Command {
   if (first.kind === 'change-circuit' && second.kind === 'change-circuit' && first.id === second.id)
-    return { ...second, fields: { ...first.fields, ...second.fields } };
+    return { kind: second.kind, id: second.id, ...joinedChange(first, second) };
   if (first.kind === 'change-panel' && second.kind === 'change-panel' && first.id === second.id)
-    return { ...second, fields: { ...first.fields, ...second.fields } };
+    return { kind: second.kind, id: second.id, ...joinedChange(first, second) };
   if (first.kind === 'change-house' && second.kind === 'change-house')
-    return { ...second, fields: { ...first.fields, ...second.fields } };
+    return { kind: second.kind, ...joinedChange(first, second) };
   if (first.kind === 'change-materials' && second.kind === 'change-materials')
-    return { ...second, fields: { ...first.fields, ...second.fields } };
+    return { kind: second.kind, ...joinedChange(first, second) };
   if (first.kind === 'change-quote' && second.kind === 'change-quote')
-    return { ...second, fields: { ...first.fields, ...second.fields } };
+    return { kind: second.kind, ...joinedChange(first, second) };
   if (first.kind === 'put-check' && second.kind === 'put-check' && first.id === second.id) return second;
   if (first.kind === 'change-days' && second.kind === 'change-days')
-    return { ...second, fields: { ...first.fields, ...second.fields } };
+    return { kind: second.kind, ...joinedChange(first, second) };
   if (first.kind === 'change-job' && second.kind === 'change-job')
-    return { ...second, fields: { ...first.fields, ...second.fields } };
+    return { kind: second.kind, ...joinedChange(first, second) };
   return byTarget([first, second]) ?? { kind: 'batch', commands: [first, second] };
 }
 
@@ -78,7 +79,7 @@ function byTarget(commands: readonly Command[]): Command | undefined {
     last.set(
       target,
       before?.kind === 'change-circuit' && command.kind === 'change-circuit'
-        ? { ...command, fields: { ...before.fields, ...command.fields } }
+        ? { kind: command.kind, id: command.id, ...joinedChange(before, command) }
         : command,
     );
   }

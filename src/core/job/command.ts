@@ -6,6 +6,7 @@ import type { Days, GateId } from '../timing/daysDocument';
 import type { Quote } from '../quote/quoteDocument';
 import type { Materials } from '../takeoff/materialsDocument';
 import type { Yard, YardList, YardLists } from '../water/yardSchema';
+import type { FieldChange } from './fieldChange';
 import type { Job } from './jobSchema';
 
 /** What a job may be told besides its circuits. */
@@ -50,19 +51,19 @@ export type PhotoOwner =
 export type Command =
   | { readonly kind: 'add-circuits'; readonly circuits: readonly Placed[] }
   | { readonly kind: 'remove-circuits'; readonly ids: readonly string[] }
-  | { readonly kind: 'change-circuit'; readonly id: string; readonly fields: Partial<CircuitFields> }
+  | ({ readonly kind: 'change-circuit'; readonly id: string } & FieldChange<CircuitFields>)
   | { readonly kind: 'move-circuit'; readonly id: string; readonly to: number }
-  | { readonly kind: 'change-job'; readonly fields: Partial<JobFields> }
-  | { readonly kind: 'change-house'; readonly fields: Partial<House> }
-  | { readonly kind: 'change-materials'; readonly fields: Partial<Materials> }
-  | { readonly kind: 'change-quote'; readonly fields: Partial<Quote> }
+  | ({ readonly kind: 'change-job' } & FieldChange<JobFields>)
+  | ({ readonly kind: 'change-house' } & FieldChange<House>)
+  | ({ readonly kind: 'change-materials' } & FieldChange<Materials>)
+  | ({ readonly kind: 'change-quote' } & FieldChange<Quote>)
   /** The readings of a circuit; null: none any more. */
   | { readonly kind: 'put-check'; readonly id: string; readonly check: CircuitCheck | null }
-  | { readonly kind: 'change-days'; readonly fields: Partial<Days> }
-  | { readonly kind: 'change-panel'; readonly id: string; readonly fields: Partial<PanelFields> }
+  | ({ readonly kind: 'change-days' } & FieldChange<Days>)
+  | ({ readonly kind: 'change-panel'; readonly id: string } & FieldChange<PanelFields>)
   | PutInYard
   | { readonly kind: 'take-from-yard'; readonly list: YardList; readonly id: string }
-  | { readonly kind: 'change-yard'; readonly fields: Partial<YardFields> }
+  | ({ readonly kind: 'change-yard' } & FieldChange<YardFields>)
   | { readonly kind: 'add-photo'; readonly of: PhotoOwner; readonly photo: Photo; readonly at: number }
   | { readonly kind: 'remove-photo'; readonly of: PhotoOwner; readonly id: string }
   | {

@@ -10,22 +10,21 @@ import type {
   Placed,
   YardFields,
 } from './command';
+import { changeFields, type FieldChange } from './fieldChange';
 import type { Job } from './jobSchema';
 import { refused, type Refusal } from './refusal';
 import { invalidPart } from './validation';
 import { putInYard, takeFromYard } from './yardCommands';
 
+type PartCommand = Extract<
+  Command,
+  { readonly kind: 'change-house' | 'change-materials' | 'change-quote' | 'change-days' | 'change-yard' }
+>;
+
 /** A job after a command, and the way back. */
 export interface Applied {
   readonly job: Job;
   readonly inverse: Command;
-}
-
-/** The fields of a thing that another sets, as they are now. */
-function before<T extends object>(now: T, fields: Partial<T>): Partial<T> {
-  const kept: Partial<T> = {};
-  for (const key of Object.keys(fields)) Reflect.set(kept, key, Reflect.get(now, key));
-  return kept;
 }
 
 function addCircuits(job: Job, placed: readonly Placed[]): Applied | Refusal {
@@ -49,13 +48,14 @@ function removeCircuits(job: Job, ids: readonly string[]): Applied | Refusal {
   return { job: { ...job, circuits }, inverse: { kind: 'add-circuits', circuits: gone } };
 }
 
-function changeCircuit(job: Job, id: string, fields: Partial<CircuitFields>): Applied | Refusal {
+function changeCircuit(job: Job, id: string, change: FieldChange<CircuitFields>): Applied | Refusal {
   const index = job.circuits.findIndex((each) => each.id === id);
   const circuit = job.circuits[index];
   if (circuit === undefined) return refused({ kind: 'gone', what: 'circuit' });
+  const { next, back } = changeFields<CircuitFields>(circuit, change);
   return {
-    job: { ...job, circuits: job.circuits.with(index, { ...circuit, ...fields }) },
-    inverse: { kind: 'change-circuit', id, fields: before(circuit, fields) },
+    job: { ...job, circuits: job.circuits.with(index, { ...next, id }) },
+    inverse: { kind: 'change-circuit', id, ...back },
   };
 }
 
@@ -71,24 +71,50 @@ function moveCircuit(job: Job, id: string, to: number): Applied | Refusal {
   };
 }
 
-function changeJob(job: Job, fields: Partial<JobFields>): Applied | Refusal {
-  const ids = (fields.panels ?? []).map(({ id }) => id);
+function changeJob(job: Job, change: FieldChange<JobFields>): Applied | Refusal {
+  const ids = (change.fields.panels ?? []).map(({ id }) => id);
   const twice = ids.find((id, at) => ids.indexOf(id) !== at);
   if (twice !== undefined) return refused({ kind: 'twice', what: 'panel', id: twice });
-  return {
-    job: { ...job, ...fields },
-    inverse: { kind: 'change-job', fields: before<JobFields>(job, fields) },
-  };
+  const { id, circuits } = job;
+  const { next, back } = changeFields<JobFields>(job, change);
+  return { job: { ...next, id, circuits }, inverse: { kind: 'change-job', ...back } };
 }
 
-function changePanel(job: Job, id: string, fields: Partial<PanelFields>): Applied | Refusal {
+function changePanel(job: Job, id: string, change: FieldChange<PanelFields>): Applied | Refusal {
   const index = job.panels.findIndex((each) => each.id === id);
   const panel = job.panels[index];
   if (panel === undefined) return refused({ kind: 'gone', what: 'panel' });
+  const { next, back } = changeFields<PanelFields>(panel, change);
   return {
-    job: { ...job, panels: job.panels.with(index, { ...panel, ...fields }) },
-    inverse: { kind: 'change-panel', id, fields: before(panel, fields) },
+    job: { ...job, panels: job.panels.with(index, { ...next, id }) },
+    inverse: { kind: 'change-panel', id, ...back },
   };
+}
+
+/** A change of the house, the materials, the quote or the days. */
+function changePart(job: Job, command: PartCommand): Applied {
+  switch (command.kind) {
+    case 'change-house': {
+      const { next, back } = changeFields(job.house, command);
+      return { job: { ...job, house: next }, inverse: { kind: command.kind, ...back } };
+    }
+    case 'change-materials': {
+      const { next, back } = changeFields(job.materials, command);
+      return { job: { ...job, materials: next }, inverse: { kind: command.kind, ...back } };
+    }
+    case 'change-quote': {
+      const { next, back } = changeFields(job.quote, command);
+      return { job: { ...job, quote: next }, inverse: { kind: command.kind, ...back } };
+    }
+    case 'change-days': {
+      const { next, back } = changeFields(job.days, command);
+      return { job: { ...job, days: next }, inverse: { kind: command.kind, ...back } };
+    }
+    case 'change-yard': {
+      const { next, back } = changeFields<YardFields>(job.yard, command);
+      return { job: { ...job, yard: { ...job.yard, ...next } }, inverse: { kind: command.kind, ...back } };
+    }
+  }
 }
 
 /** The job with other photographs of their owner. */
@@ -194,44 +220,25 @@ function apply(job: Job, command: Command): Applied | Refusal {
     case 'remove-circuits':
       return removeCircuits(job, command.ids);
     case 'change-circuit':
-      return changeCircuit(job, command.id, command.fields);
+      return changeCircuit(job, command.id, command);
     case 'move-circuit':
       return moveCircuit(job, command.id, command.to);
     case 'change-job':
-      return changeJob(job, command.fields);
-    case 'change-house':
-      return {
-        job: { ...job, house: { ...job.house, ...command.fields } },
-        inverse: { kind: 'change-house', fields: before(job.house, command.fields) },
-      };
-    case 'change-materials':
-      return {
-        job: { ...job, materials: { ...job.materials, ...command.fields } },
-        inverse: { kind: 'change-materials', fields: before(job.materials, command.fields) },
-      };
-    case 'change-quote':
-      return {
-        job: { ...job, quote: { ...job.quote, ...command.fields } },
-        inverse: { kind: 'change-quote', fields: before(job.quote, command.fields) },
-      };
+      return changeJob(job, command);
     case 'put-check':
       return putCheck(job, command.id, command.check);
-    case 'change-days':
-      return {
-        job: { ...job, days: { ...job.days, ...command.fields } },
-        inverse: { kind: 'change-days', fields: before(job.days, command.fields) },
-      };
     case 'change-panel':
-      return changePanel(job, command.id, command.fields);
+      return changePanel(job, command.id, command);
     case 'put-in-yard':
       return putInYard(job, command);
     case 'take-from-yard':
       return takeFromYard(job, command.list, command.id);
+    case 'change-house':
+    case 'change-materials':
+    case 'change-quote':
+    case 'change-days':
     case 'change-yard':
-      return {
-        job: { ...job, yard: { ...job.yard, ...command.fields } },
-        inverse: { kind: 'change-yard', fields: before<YardFields>(job.yard, command.fields) },
-      };
+      return changePart(job, command);
     case 'add-photo':
       return addPhoto(job, command.of, command.photo, command.at);
     case 'remove-photo':

@@ -1,5 +1,6 @@
 import { Merger, same, type MergeConflict, type MergePath } from '../files/merger';
-import type { Job } from './jobSchema';
+import { ruleAt } from '../files/mergeRules';
+import { jobSchema, type Job } from './jobSchema';
 
 /** Two copies of a job as one: its document before it is checked, what was taken, what both changed. */
 export interface MergedJob {
@@ -19,7 +20,11 @@ export function mergeJobs(
   theirs: Job,
   takes: ReadonlySet<string> = new Set(),
 ): MergedJob {
-  const merger = new Merger({ takes });
+  const merger = new Merger({
+    takes,
+    keyAt: (path) => ruleAt(jobSchema, path).keyOf,
+    isWhole: (path) => ruleAt(jobSchema, path).isWhole === true,
+  });
   const document = merger.merge(base, mine, { ...theirs, id: mine.id }, []);
   return { document, taken: merger.taken, conflicts: merger.conflicts };
 }

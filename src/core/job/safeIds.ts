@@ -37,6 +37,48 @@ class Renaming {
 const withSegmentIds = (circuit: Circuit, segments: Renaming): readonly Segment[] =>
   circuit.run.map((segment) => ({ ...segment, id: segments.id(segment.id, 'segment') }));
 
+/** What became of every id of a job. */
+interface Names {
+  readonly circuits: Renaming;
+  /** Of the segments of each circuit, by the id that the circuit had. */
+  readonly segments: ReadonlyMap<string, Renaming>;
+  readonly panels: Renaming;
+  readonly items: Renaming;
+}
+
+/** Where a word names its thing first and more after it: the thing by its new name. Ids that are not safe may hold blanks. */
+function ledBy(word: string, names: Renaming): string {
+  const longest = [...names.names.keys()]
+    .filter((old) => word === old || word.startsWith(`${old} `))
+    .toSorted((a, b) => b.length - a.length)[0];
+  return longest === undefined ? word : `${names.of(longest)}${word.slice(longest.length)}`;
+}
+
+/** A part of the job by its kind and its id: "circuit kiln", "panel main", "water pool". */
+function partNow(part: string, { circuits, panels, items }: Names): string {
+  const [kind = '', rest = ''] = part.split(/ (.*)/s);
+  const of = { circuit: circuits, panel: panels, water: items }[kind];
+  return of === undefined ? part : `${kind} ${ledBy(rest, of)}`;
+}
+
+/** A piece of wire or raceway is named by its circuit, panel or water first. */
+function pieceNow(piece: string, { circuits, panels, items }: Names): string {
+  for (const names of [circuits, panels, items]) {
+    const now = ledBy(piece, names);
+    if (now !== piece) return now;
+  }
+  return piece;
+}
+
+/** A segment of a circuit: "kiln/segment-1". */
+function segmentNow(path: string, { circuits, segments }: Names): string {
+  for (const [circuitId, own] of segments) {
+    if (!path.startsWith(`${circuitId}/`)) continue;
+    return `${circuits.of(circuitId)}/${own.of(path.slice(circuitId.length + 1))}`;
+  }
+  return path;
+}
+
 function withPanelIds(panel: Panel, panels: Renaming, circuits: Renaming): Panel {
   const { plan } = panel;
   return {
@@ -73,29 +115,50 @@ function withYardIds(yard: Yard, items: Renaming, circuits: Renaming): Yard {
 }
 
 /** The subject of an answer by the ids as they are now. */
-function subjectNow(subject: string, circuits: Renaming, panels: Renaming, items: Renaming): string {
+function subjectNow(subject: string, names: Names): string {
   const [kind = '', rest = ''] = subject.split(/:(.*)/s);
-  if (kind === 'panel') return `panel:${panels.of(rest)}`;
-  if (kind === 'circuit') return `circuit:${circuits.of(rest)}`;
-  if (kind === 'water') return `water:${items.of(rest)}`;
-  if (kind === 'yard')
-    return `yard:${rest
-      .split('/')
-      .map((each) => items.of(each))
-      .join('/')}`;
-  return subject;
+  switch (kind) {
+    case 'panel':
+      return `panel:${names.panels.of(rest)}`;
+    case 'circuit':
+    case 'check':
+      return `${kind}:${names.circuits.of(rest)}`;
+    case 'segment':
+    case 'station':
+      return `${kind}:${segmentNow(rest, names)}`;
+    case 'water':
+      return `water:${names.items.of(rest)}`;
+    case 'yard':
+      return `yard:${yardNow(rest, names.items)}`;
+    case 'day':
+      return `day:${stepNow(rest, names)}`;
+    default:
+      return subject;
+  }
+}
+
+/** A water and what stands around it: "pool/ladder". */
+function yardNow(path: string, items: Renaming): string {
+  const olds = [...items.names.keys()].toSorted((a, b) => b.length - a.length);
+  const water = olds.find((old) => path.startsWith(`${old}/`)) ?? path.split('/')[0] ?? '';
+  return `${items.of(water)}/${items.of(path.slice(water.length + 1))}`;
 }
 
 /** What the quote says of circuits, by the ids as they are now. */
-function quoteNow(quote: Quote, circuits: Renaming): Quote {
+function quoteNow(quote: Quote, names: Names): Quote {
+  const { circuits } = names;
   const named = <T extends { readonly circuitId: string }>(all: readonly T[]): T[] =>
     all.map((each) => ({ ...each, circuitId: circuits.of(each.circuitId) }));
-  const { labor } = quote;
+  const { labor, accepted } = quote;
   return {
     ...quote,
     options: named(quote.options),
     picked: named(quote.picked),
     ownerMax: named(quote.ownerMax),
+    accepted: accepted && {
+      ...accepted,
+      parts: accepted.parts.map((part) => ({ ...part, key: partNow(part.key, names) })),
+    },
     labor: {
       ...labor,
       finished: labor.finished.map((each) => circuits.of(each)),
@@ -104,30 +167,55 @@ function quoteNow(quote: Quote, circuits: Renaming): Quote {
   };
 }
 
-/** A step of the days is named by its kind and its circuit, a trench by its circuit and segment besides. */
-function stepNow(id: string, circuits: Renaming): string {
-  const [, kind = '', circuitId = '', rest = ''] = /^(\S+) (.+?)( \d+)?$/.exec(id) ?? [];
-  return kind === '' ? id : `${kind} ${circuits.of(circuitId)}${rest}`;
+/** A step of the days is named by its kind and its circuit or water, a trench by its segment besides. */
+function stepNow(id: string, { circuits, items }: Names): string {
+  const [kind = '', rest = ''] = id.split(/ (.*)/s);
+  const now = ledBy(rest, circuits);
+  return `${kind} ${now === rest ? ledBy(rest, items) : now}`.trimEnd();
 }
 
 /** The days of a job whose circuits were named anew. */
-const daysNow = (days: Job['days'], circuits: Renaming): Job['days'] => ({
+const daysNow = (days: Job['days'], names: Names): Job['days'] => ({
   ...days,
-  moved: days.moved.map((each) => ({ ...each, id: stepNow(each.id, circuits) })),
-  done: days.done.map((each) => ({ ...each, id: stepNow(each.id, circuits) })),
-  words: days.words.map((each) => ({ ...each, step: stepNow(each.step, circuits) })),
+  moved: days.moved.map((each) => ({ ...each, id: stepNow(each.id, names) })),
+  done: days.done.map((each) => ({ ...each, id: stepNow(each.id, names) })),
+  words: days.words.map((each) => ({ ...each, step: stepNow(each.step, names) })),
 });
+
+/** Bars that were laid by hand, and the count at noon, by the ids as they are now. */
+const materialsNow = (materials: Job['materials'], names: Names): Job['materials'] => ({
+  ...materials,
+  kept: materials.kept.map((bar) => ({ ...bar, pieces: bar.pieces.map((piece) => pieceNow(piece, names)) })),
+  count: materials.count && {
+    ...materials.count,
+    up: materials.count.up.map((part) => partNow(part, names)),
+  },
+});
+
+/** What was read, by the ids as they are now. */
+const checksNow = (checks: Job['checks'], { circuits, segments }: Names): Job['checks'] =>
+  checks.map((check) => ({
+    ...check,
+    id: circuits.of(check.id),
+    built: check.built.map((each) => ({
+      ...each,
+      segment: segments.get(check.id)?.of(each.segment) ?? each.segment,
+    })),
+  }));
 
 /** A job that came from a file, its ids unique and safe; how many had to be given anew. */
 export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: number } {
   const circuits = new Renaming();
   const panels = new Renaming();
+  const segmentsOf = new Map<string, Renaming>();
   let renamed = 0;
   const named = job.circuits
     .map((circuit) => {
       const segments = new Renaming();
       const run = [...withSegmentIds(circuit, segments)];
       renamed += segments.count;
+      // Of two circuits with one id the first is the one that is referred to.
+      if (!segmentsOf.has(circuit.id)) segmentsOf.set(circuit.id, segments);
       return { ...circuit, id: circuits.id(circuit.id, 'circuit'), run };
     })
     .map((circuit) => ({ ...circuit, feedId: circuit.feedId && circuits.of(circuit.feedId) }));
@@ -141,6 +229,7 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
   const id = SAFE.test(job.id) ? job.id : 'job-from-file';
   if (id !== job.id) renamed += 1;
   if (renamed === 0) return { job, renamed };
+  const names: Names = { circuits, segments: segmentsOf, panels, items };
   const { house, answers } = job;
   const sharing = house.sharing && { ...house.sharing, circuitId: circuits.of(house.sharing.circuitId) };
   const groups = house.groups.map((group) => ({
@@ -156,12 +245,13 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
       observed,
       yard,
       panels: housed,
-      quote: quoteNow(job.quote, circuits),
-      days: daysNow(job.days, circuits),
-      checks: job.checks.map((each) => ({ ...each, id: circuits.of(each.id) })),
+      materials: materialsNow(job.materials, names),
+      quote: quoteNow(job.quote, names),
+      days: daysNow(job.days, names),
+      checks: checksNow(job.checks, names),
       answers: answers.map((each) => ({
         ...each,
-        subject: subjectNow(each.subject, circuits, panels, items),
+        subject: subjectNow(each.subject, names),
       })),
       circuits: named,
     },

@@ -4,6 +4,7 @@ import { circuitSchema } from '../circuit/circuitSchema';
 import { panelSchema } from '../panel/panelSchema';
 import { houseSchema } from '../service/houseSchema';
 import type { Command } from './command';
+import { absentIn, type FieldChange } from './fieldChange';
 import { daysDocument } from '../timing/daysDocument';
 import { quoteDocument } from '../quote/quoteDocument';
 import { materialsDocument } from '../takeoff/materialsDocument';
@@ -11,21 +12,21 @@ import { yardItemSchemas, yardSchema } from '../water/yardSchema';
 import { jobSchema } from './jobSchema';
 import { firstProblem, type FieldProblem } from './zodProblem';
 
-const circuitFields = circuitSchema.omit({ id: true }).partial();
-const panelFields = panelSchema.omit({ id: true }).partial();
-const houseFields = houseSchema.partial();
-const jobFields = jobSchema.omit({ id: true, circuits: true }).partial();
-const yardFields = yardSchema.pick({ northDeg: true, frostIn: true, underlay: true }).partial();
-const materialsFields = materialsDocument.schema.partial();
-const daysFields = daysDocument.schema.partial();
+const circuitFields = circuitSchema.omit({ id: true });
+const panelFields = panelSchema.omit({ id: true });
+const jobFields = jobSchema.omit({ id: true, circuits: true });
+const yardFields = yardSchema.pick({ northDeg: true, frostIn: true, underlay: true });
 const checkSchema = checksDocument.schema.element;
-const quoteFields = quoteDocument.schema.partial();
 const photo = circuitSchema.shape.photos.element;
-const position = z.number().int().min(0);
+const partials = new WeakMap<z.ZodObject, z.ZodType>();
 
-/** A field that is set to nothing is not a field that is left alone. */
-const hasUndefined = (fields: object): string | undefined =>
-  Object.entries(fields).find(([, value]) => value === undefined)?.[0];
+/** The schema of some of the fields of a thing. */
+function partial(schema: z.ZodObject): z.ZodType {
+  const known = partials.get(schema) ?? schema.partial();
+  partials.set(schema, known);
+  return known;
+}
+const position = z.number().int().min(0);
 
 function check(
   schema: z.ZodType,
@@ -36,14 +37,25 @@ function check(
   return read.success ? undefined : firstProblem(read.error, prefix);
 }
 
+/** Whether a thing may be without a field. */
+function mayBeAbsent(schema: z.ZodObject, key: string): boolean {
+  const field = schema.shape[key];
+  if (field === undefined) return false;
+  const read = z.safeParse(field, undefined);
+  return read.success && read.data === undefined;
+}
+
+/** A field that is set to nothing is not one that is left alone: only what may be absent can be taken away. */
 function checkFields(
-  schema: z.ZodType,
-  fields: object,
+  schema: z.ZodObject,
+  change: FieldChange<object>,
   prefix: readonly PropertyKey[],
 ): FieldProblem | undefined {
-  const missing = hasUndefined(fields);
+  const gone = absentIn(change);
+  const missing = gone.find((key) => !mayBeAbsent(schema, key));
   if (missing !== undefined) return { path: missing, message: 'A value is required.' };
-  return check(schema, fields, prefix);
+  const set = Object.entries(change.fields).filter(([key]) => !gone.includes(key));
+  return check(partial(schema), Object.fromEntries(set), prefix);
 }
 
 /** What of the things that a command carries the schema of the job does not accept; undefined where it accepts all. */
@@ -56,28 +68,28 @@ export function invalidPart(command: Command): FieldProblem | undefined {
       }
       return undefined;
     case 'change-circuit':
-      return checkFields(circuitFields, command.fields, ['circuit']);
+      return checkFields(circuitFields, command, ['circuit']);
     case 'change-panel':
-      return checkFields(panelFields, command.fields, ['panel']);
+      return checkFields(panelFields, command, ['panel']);
     case 'change-house':
-      return checkFields(houseFields, command.fields, ['house']);
+      return checkFields(houseSchema, command, ['house']);
     case 'change-materials':
-      return checkFields(materialsFields, command.fields, ['materials']);
+      return checkFields(materialsDocument.schema, command, ['materials']);
     case 'change-quote':
-      return checkFields(quoteFields, command.fields, ['quote']);
+      return checkFields(quoteDocument.schema, command, ['quote']);
     case 'put-check':
       return command.check === null ? undefined : check(checkSchema, command.check, ['check']);
     case 'change-days':
-      return checkFields(daysFields, command.fields, ['days']);
+      return checkFields(daysDocument.schema, command, ['days']);
     case 'change-job':
-      return checkFields(jobFields, command.fields, []);
+      return checkFields(jobFields, command, []);
     case 'put-in-yard':
       return (
         check(yardItemSchemas[command.list], command.item, [command.list]) ??
         check(position, command.at, ['position'])
       );
     case 'change-yard':
-      return checkFields(yardFields, command.fields, ['yard']);
+      return checkFields(yardFields, command, ['yard']);
     case 'add-photo':
       return check(photo, command.photo, ['photo']) ?? check(position, command.at, ['position']);
     case 'caption-photo':

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { TRADE_SIZES } from '../units/tradeSize';
 import { WIRE_SIZES } from '../units/wireSize';
+import { keyed } from '../files/mergeRules';
 
 /** The most spaces that a panel has. */
 const MAX_SPACES = 84;
@@ -42,16 +43,21 @@ export const planSchema = z.strictObject({
     .max(MAX_SPACES * 2)
     .describe('Breakers that are taken out'),
   moved: z.array(z.strictObject({ id: z.string().max(60), to: spaceSchema })).max(MAX_SPACES * 2),
-  placed: z.array(z.strictObject({ circuitId: z.string().max(60), at: spaceSchema })).max(MAX_SPACES * 2),
+  placed: keyed(
+    z.array(z.strictObject({ circuitId: z.string().max(60), at: spaceSchema })).max(MAX_SPACES * 2),
+    ({ circuitId }) => circuitId,
+  ),
 });
 
 /** What is to be done in a panel: taken out, moved, placed. */
 export type PanelPlan = z.infer<typeof planSchema>;
 
-const rangeSchema = z.strictObject({
-  from: z.number().int().min(1).max(MAX_SPACES),
-  to: z.number().int().min(1).max(MAX_SPACES),
-});
+const rangeSchema = z
+  .strictObject({
+    from: z.number().int().min(1).max(MAX_SPACES),
+    to: z.number().int().min(1).max(MAX_SPACES),
+  })
+  .refine(({ from, to }) => from <= to, 'The first space is not past the last one.');
 
 /** A panel as it was surveyed. Null is what was not looked at yet. */
 export const panelSchema = z.strictObject({
@@ -69,9 +75,7 @@ export const panelSchema = z.strictObject({
     .describe('Main breaker; null where it has lugs only or was not read'),
   busA: z.number().int().min(30).max(600).nullable(),
   spaces: z.number().int().min(2).max(MAX_SPACES).multipleOf(2),
-  tandems: z
-    .array(rangeSchema)
-    .max(10)
+  tandems: keyed(z.array(rangeSchema).max(10), ({ from, to }) => `${from}-${to}`)
     .nullable()
     .describe('Spaces that take two single poles, by the label'),
   mostPoles: z
@@ -139,10 +143,10 @@ export const panelSchema = z.strictObject({
   lugTo: z.enum(WIRE_SIZES).nullable(),
   interruptingKA: z.number().min(5).max(200).nullable(),
   openings: z.number().int().min(0).max(MAX_SPACES).nullable().describe('Openings without a filler'),
-  knockouts: z
-    .array(z.strictObject({ trade: z.enum(TRADE_SIZES), free: z.number().int().min(0).max(40) }))
-    .max(8)
-    .nullable(),
+  knockouts: keyed(
+    z.array(z.strictObject({ trade: z.enum(TRADE_SIZES), free: z.number().int().min(0).max(40) })).max(8),
+    ({ trade }) => trade,
+  ).nullable(),
   breakers: z.array(breakerSchema).max(MAX_SPACES * 2),
   plan: planSchema,
   photos: z.array(z.strictObject({ id: z.string().min(1).max(60), caption: z.string().max(120) })).max(24),

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { LIMITS } from '../code/limits';
 import type { StageDocument } from '../files/stageDocument';
 import { FRESH_LABOR, laborSchema } from '../labor/laborDocument';
-import { optionChangeSchema } from './optionChange';
+import { optionChangeSchema, optionKey } from './optionChange';
+import { keyed, whole } from '../files/mergeRules';
 
 const id = z.string().min(1).max(60);
 const cents = z.number().int().min(0).max(LIMITS.cents);
@@ -18,31 +19,44 @@ const termsSchema = z.strictObject({
   goodDays: z.number().int().min(1).max(365).describe('How long the price is good, days'),
 });
 
-const acceptedSchema = z.strictObject({
-  date: z.iso.date(),
-  by: z.string().min(1).max(LIMITS.nameLength),
-  cents,
-  parts: z
-    .array(z.strictObject({ key: z.string().max(80), name: z.string().max(LIMITS.nameLength), cents }))
-    .max(LIMITS.circuits + LIMITS.panels + LIMITS.waters + 2)
-    .describe('The price part by part as it was accepted: what changes after it is an extra'),
-});
+const acceptedSchema = whole(
+  z.strictObject({
+    date: z.iso.date(),
+    by: z.string().min(1).max(LIMITS.nameLength),
+    cents,
+    parts: z
+      .array(z.strictObject({ key: z.string().max(80), name: z.string().max(LIMITS.nameLength), cents }))
+      .max(LIMITS.circuits + LIMITS.panels + LIMITS.waters + 2)
+      .describe('The price part by part as it was accepted: what changes after it is an extra'),
+  }),
+);
 
 const schema = z.strictObject({
   terms: termsSchema,
   labor: laborSchema,
-  options: z
-    .array(z.strictObject({ circuitId: id, changes: z.array(optionChangeSchema).max(12) }))
-    .max(LIMITS.options)
-    .describe('Options beside the plan, set by hand; circuits left out have those that are suggested'),
-  picked: z
-    .array(z.strictObject({ circuitId: id, change: optionChangeSchema }))
-    .max(LIMITS.circuits)
-    .describe('The option of a circuit that is in the quote; left out: as planned'),
-  ownerMax: z
-    .array(z.strictObject({ circuitId: id, cents }))
-    .max(LIMITS.circuits)
-    .describe('What the owner said that a circuit may cost'),
+  options: keyed(
+    z
+      .array(
+        z.strictObject({ circuitId: id, changes: keyed(z.array(optionChangeSchema).max(12), optionKey) }),
+      )
+      .max(LIMITS.options)
+      .describe('Options beside the plan, set by hand; circuits left out have those that are suggested'),
+    ({ circuitId }) => circuitId,
+  ),
+  picked: keyed(
+    z
+      .array(z.strictObject({ circuitId: id, change: optionChangeSchema }))
+      .max(LIMITS.circuits)
+      .describe('The option of a circuit that is in the quote; left out: as planned'),
+    ({ circuitId }) => circuitId,
+  ),
+  ownerMax: keyed(
+    z
+      .array(z.strictObject({ circuitId: id, cents }))
+      .max(LIMITS.circuits)
+      .describe('What the owner said that a circuit may cost'),
+    ({ circuitId }) => circuitId,
+  ),
   accepted: acceptedSchema.nullable(),
 });
 

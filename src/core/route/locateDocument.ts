@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import type { StageDocument } from '../files/stageDocument';
+import { whole } from '../files/mergeRules';
 
-const schema = z
-  .strictObject({ ticket: z.string().min(1).max(60), date: z.iso.date() })
+const schema = whole(z.strictObject({ ticket: z.string().min(1).max(60), date: z.iso.date() }))
   .nullable()
   .describe('Ticket of the call before digging, and the day from which it holds');
 

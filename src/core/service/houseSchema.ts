@@ -3,6 +3,7 @@ import { LIMITS } from '../code/limits';
 import { WIRE_SIZES } from '../units/wireSize';
 import { SERVICE_KINDS } from './serviceLoad';
 import { SERVICE_METHODS } from '../code/serviceMethods';
+import { whole } from '../files/mergeRules';
 
 /** A load that the house has besides the circuits of the job. */
 export const houseLoadSchema = z.strictObject({
@@ -18,25 +19,27 @@ export const houseLoadSchema = z.strictObject({
 export type HouseLoad = z.infer<typeof houseLoadSchema>;
 
 /** What a demand record came to. */
-export const measuredSchema = z.strictObject({
-  source: z.string().max(120).describe('File or meter'),
-  basis: z.enum(['utility', 'recording']).describe('A year of utility data, or a recording at the panel'),
-  intervalMinutes: z.number().min(1).max(60),
-  from: z.string().max(40),
-  to: z.string().max(40),
-  days: z.number().min(0).max(2000),
-  peakA: z
-    .number()
-    .min(0)
-    .max(2000)
-    .describe('Governing average of 15 minutes, amperes at 240 V or of the heavier leg'),
-  peakAt: z.string().max(40),
-  problems: z.array(z.string().max(40)).max(20).describe('Codes of what was found wrong with the record'),
-  week: z
-    .array(z.number().min(0).max(2000))
-    .max(700)
-    .describe('Amperes, interval by interval, over the week of the peak'),
-});
+export const measuredSchema = whole(
+  z.strictObject({
+    source: z.string().max(120).describe('File or meter'),
+    basis: z.enum(['utility', 'recording']).describe('A year of utility data, or a recording at the panel'),
+    intervalMinutes: z.number().min(1).max(60),
+    from: z.string().max(40),
+    to: z.string().max(40),
+    days: z.number().min(0).max(2000),
+    peakA: z
+      .number()
+      .min(0)
+      .max(2000)
+      .describe('Governing average of 15 minutes, amperes at 240 V or of the heavier leg'),
+    peakAt: z.string().max(40),
+    problems: z.array(z.string().max(40)).max(20).describe('Codes of what was found wrong with the record'),
+    week: z
+      .array(z.number().min(0).max(2000))
+      .max(700)
+      .describe('Amperes, interval by interval, over the week of the peak'),
+  }),
+);
 
 /** What a demand record came to. */
 export type Measured = z.infer<typeof measuredSchema>;
@@ -74,7 +77,7 @@ export const houseSchema = z.strictObject({
     .describe('Between the legs, single phase: 120/240 V, or 120/208 V; left out: 240'),
   ratingA: z.number().int().min(30).max(400).nullable().describe('Main breaker, amperes'),
   meterA: z.number().int().min(30).max(400).nullable().describe('Rating of the meter socket'),
-  conductor: z.strictObject({ size: z.enum(WIRE_SIZES), metal: z.enum(['cu', 'al']) }).nullable(),
+  conductor: whole(z.strictObject({ size: z.enum(WIRE_SIZES), metal: z.enum(['cu', 'al']) })).nullable(),
   areaFt2: z.number().min(0).max(50000).nullable().describe('Living area, without garage and open porches'),
   smallApplianceCircuits: z.number().int().min(2).max(20),
   laundryCircuits: z.number().int().min(0).max(10),
@@ -90,8 +93,7 @@ export const houseSchema = z.strictObject({
     .describe('Setpoint of an energy management system on the service, amperes'),
   managerThere: z.boolean().describe('Whether the device that keeps the setpoint is there already'),
   larger: z.boolean().describe('Whether this job makes the service larger'),
-  sharing: z
-    .strictObject({ circuitId: z.string().max(60), loadId: z.string().max(60) })
+  sharing: whole(z.strictObject({ circuitId: z.string().max(60), loadId: z.string().max(60) }))
     .nullable()
     .describe('A device that lets one of two loads run'),
   groups: z

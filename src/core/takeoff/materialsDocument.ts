@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { LIMITS } from '../code/limits';
 import { isSaved, type Saved, type StageDocument } from '../files/stageDocument';
+import { keyed } from '../files/mergeRules';
 
 const item = z.string().min(1).max(120).describe('The item by its key');
 
@@ -38,23 +39,34 @@ const keptSchema = z.strictObject({
     .describe('Pieces that lie on one bar of it by hand'),
 });
 
-const countedSchema = z
-  .array(z.strictObject({ item, count: z.number().min(0).max(LIMITS.counted) }))
-  .max(LIMITS.prices);
+const countedSchema = () =>
+  keyed(
+    z.array(z.strictObject({ item, count: z.number().min(0).max(LIMITS.counted) })).max(LIMITS.prices),
+    (each) => each.item,
+  );
 
 const countSchema = z.strictObject({
   up: z
     .array(z.string().max(80))
     .max(LIMITS.circuits + LIMITS.panels)
     .describe('Parts of the job that are up'),
-  used: countedSchema.describe('What was used of an item so far; items left out were not counted'),
-  fetched: countedSchema.describe('What was fetched since the list was bought'),
+  used: countedSchema().describe('What was used of an item so far; items left out were not counted'),
+  fetched: countedSchema().describe('What was fetched since the list was bought'),
 });
 
 const schema = z.strictObject({
-  prices: z.array(priceSchema).max(LIMITS.prices).describe('Prices that were typed or read from a file'),
-  truck: z.array(truckSchema).max(LIMITS.truck).describe('What lies on the truck already'),
-  kept: z.array(keptSchema).max(LIMITS.pieces).describe('Bars whose pieces were put on them by hand'),
+  prices: keyed(
+    z.array(priceSchema).max(LIMITS.prices).describe('Prices that were typed or read from a file'),
+    (price) => `${price.item} ${String(price.packFt)}`,
+  ),
+  truck: keyed(
+    z.array(truckSchema).max(LIMITS.truck).describe('What lies on the truck already'),
+    (each) => `${each.item} ${String(each.ft)}`,
+  ),
+  kept: keyed(
+    z.array(keptSchema).max(LIMITS.pieces).describe('Bars whose pieces were put on them by hand'),
+    (bar) => JSON.stringify([bar.item, bar.stock, bar.pieces]),
+  ),
   count: countSchema.nullable().describe('The count at noon; null: not begun'),
 });
 

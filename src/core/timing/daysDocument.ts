@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { LIMITS } from '../code/limits';
 import { eachSaved, isSaved, type Saved, type StageDocument } from '../files/stageDocument';
+import { keyed, whole } from '../files/mergeRules';
 
 const id = z.string().min(1).max(160);
 const moment = z.iso.datetime({ local: true, offset: false, precision: -1 }).describe('Local time');
@@ -22,28 +23,47 @@ export type GateId = (typeof GATE_IDS)[number];
 
 const photos = z.array(z.strictObject({ id, caption: z.string().max(120) })).max(LIMITS.photos);
 
-const gateSchema = z.strictObject({
-  id: z.enum(GATE_IDS),
-  booked: moment.nullable().describe('When it is booked for; null: not yet'),
-  until: moment
-    .nullable()
-    .describe('End of the window in which the inspector comes; null: at the moment itself'),
-  passed: z
-    .strictObject({ by: z.string().min(1).max(80), at: moment })
-    .nullable()
-    .describe('Who passed it, and when'),
-  failed: z.string().max(LIMITS.answerLength).describe('What was not passed; empty: nothing'),
-  photos: photos.describe('What the inspector saw'),
-});
+const gateSchema = z
+  .strictObject({
+    id: z.enum(GATE_IDS),
+    booked: moment.nullable().describe('When it is booked for; null: not yet'),
+    until: moment
+      .nullable()
+      .describe('End of the window in which the inspector comes; null: at the moment itself'),
+    passed: whole(z.strictObject({ by: z.string().min(1).max(80), at: moment }))
+      .nullable()
+      .describe('Who passed it, and when'),
+    failed: z.string().max(LIMITS.answerLength).describe('What was not passed; empty: nothing'),
+    photos: photos.describe('What the inspector saw'),
+  })
+  .refine(
+    ({ booked, until }) => booked === null || until === null || booked <= until,
+    'The window of the inspector ends after it begins.',
+  );
 
 const hour = z.number().min(0).max(24);
-const span = z.tuple([hour, hour]);
+/** A working day is this long at least, hours: less is no day that work fits into. */
+const LEAST_DAY_H = 0.25;
+
+const spanOf = (what: string) =>
+  whole(
+    z
+      .tuple([hour, hour])
+      .refine(
+        ([from, to]) => to - from >= LEAST_DAY_H,
+        `${what} ends after it begins, a quarter of an hour at least: two hours, such as [7.5, 16].`,
+      ),
+  );
+
+/** The hours of a working day, from one to a later one. */
+export const daySpanSchema = spanOf('The day');
+const spanSchema = spanOf('It');
 
 const closedSchema = z.strictObject({
   id,
   kind: z.enum(CLOSED_KINDS),
   date: z.iso.date(),
-  hours: span,
+  hours: spanSchema,
   place: z.enum(WORK_PLACES).nullable().describe('Of another trade: where it works; null: everywhere'),
   note: z.string().max(80),
 });
@@ -61,8 +81,11 @@ const wordSchema = z.strictObject({
 
 const schema = z.strictObject({
   from: z.iso.date().nullable().describe('First day of work; null: not set'),
-  hours: span.describe('Opening and end of a day'),
-  workdays: z.array(z.number().int().min(1).max(7)).min(1).max(7).describe('1 Monday to 7 Sunday'),
+  hours: daySpanSchema.describe('Opening and end of a day'),
+  workdays: keyed(
+    z.array(z.number().int().min(1).max(7)).min(1).max(7).describe('1 Monday to 7 Sunday'),
+    String,
+  ),
   people: z.union([z.literal(1), z.literal(2)]),
   gates: z.array(gateSchema).max(GATE_IDS.length),
   moved: z
@@ -74,7 +97,7 @@ const schema = z.strictObject({
     .max(LIMITS.daySteps)
     .describe('Steps that are done, with the hours that they took'),
   closed: z.array(closedSchema).max(LIMITS.daySteps).describe('Times in which some of the work stops'),
-  daylight: span.nullable().describe('Sunrise and sunset as typed; null: not typed'),
+  daylight: spanSchema.nullable().describe('Sunrise and sunset as typed; null: not typed'),
   words: z.array(wordSchema).max(LIMITS.answers).describe('What the owner or another trade is asked'),
 });
 

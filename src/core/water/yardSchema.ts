@@ -4,6 +4,7 @@ import { METHOD_IDS } from '../code/methods';
 import { PERIMETERS, SHELLS, WATER_KINDS, YARD_THINGS } from '../code/waterFacts';
 import { cornersSchema, coordinateSchema, outlineSchemas, placeSchema } from './outlineSchema';
 import { smoothCurve } from './smoothCurve';
+import { keyed, whole } from '../files/mergeRules';
 
 const id = z.string().min(1).max(60);
 const name = z.string().min(1).max(LIMITS.nameLength);
@@ -21,7 +22,7 @@ const curveSchema = z
     for (const { message } of read.error?.issues ?? []) context.addIssue({ code: 'custom', message });
   });
 
-const shapeSchema = z.union([...outlineSchemas, z.strictObject({ curve: curveSchema })]);
+const shapeSchema = whole(z.union([...outlineSchemas, z.strictObject({ curve: curveSchema })]));
 
 /** A pool, spa or tub as it lies in the yard. */
 const waterSchema = z.strictObject({
@@ -47,16 +48,19 @@ const waterSchema = z.strictObject({
     .enum(['listed', 'unlisted'])
     .optional()
     .describe('Buried connectors as found; left out: listed for direct burial are planned'),
-  seen: z
-    .array(
-      z.strictObject({
-        step: z.string().min(1).max(80),
-        offIn: z.number().min(0).max(240).nullable().describe('Ring from the inside wall, inches'),
-        deepIn: z.number().min(0).max(120).nullable().describe('Ring below subgrade, inches'),
-      }),
-    )
-    .max(200)
-    .describe('What was measured on the walk around it'),
+  seen: keyed(
+    z
+      .array(
+        z.strictObject({
+          step: z.string().min(1).max(80),
+          offIn: z.number().min(0).max(240).nullable().describe('Ring from the inside wall, inches'),
+          deepIn: z.number().min(0).max(120).nullable().describe('Ring below subgrade, inches'),
+        }),
+      )
+      .max(200)
+      .describe('What was measured on the walk around it'),
+    ({ step }) => step,
+  ),
   photos: z.array(z.strictObject({ id, caption: z.string().max(120) })).max(LIMITS.photos),
   taps: z.number().int().min(0).max(60).optional().describe('Ties to the shell as found; left out: planned'),
 });
@@ -101,7 +105,7 @@ const wiringSchema = z.strictObject({
 const along = {
   id,
   name,
-  points: z.array(placeSchema).min(2).max(40),
+  points: whole(z.array(placeSchema).min(2).max(40)),
 };
 const lineSchema = z.discriminatedUnion('kind', [
   wallSchema.extend(along),
@@ -116,7 +120,7 @@ const areaSchema = z.strictObject({
   id,
   name,
   kind: z.enum(['deck', 'slab']),
-  points: cornersSchema,
+  points: whole(cornersSchema),
   topIn: z.number().min(-24).max(240).describe('Top above grade, inches'),
   steel: z.boolean().nullable().describe('Whether a slab has bare steel'),
 });

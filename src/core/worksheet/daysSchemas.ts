@@ -1,9 +1,12 @@
 import { z } from 'zod';
 import { LIMITS } from '../code/limits';
 import { itemBase } from './itemSchemas';
+import { daySpanSchema } from '../timing/daysDocument';
 
 const id = z.string().min(1).max(60);
-const hour = z.number().min(0).max(24);
+
+/** Days that a plan may take: the work of a crew for decades. */
+const MOST_DAYS = 10_000;
 
 const stepSchema = z.strictObject({
   id,
@@ -22,20 +25,21 @@ const gateSchema = z.strictObject({
 });
 
 /** Work put into days: steps with what they wait for, and gates. */
-export const daysItemSchema = z.strictObject({
-  ...itemBase,
-  kind: z.literal('days'),
-  from: z.iso.date(),
-  hours: z
-    .tuple([hour, hour])
-    .refine(
-      ([opens, closes]) => opens < closes,
-      'The day ends after it begins: two hours, such as [7.5, 16].',
-    ),
-  workdays: z.array(z.number().int().min(1).max(7)).min(1).max(7),
-  people: z.union([z.literal(1), z.literal(2)]),
-  steps: z.array(stepSchema).max(LIMITS.daySteps),
-  gates: z.array(gateSchema).max(LIMITS.daySteps).default([]),
-});
+export const daysItemSchema = z
+  .strictObject({
+    ...itemBase,
+    kind: z.literal('days'),
+    from: z.iso.date(),
+    hours: daySpanSchema,
+    workdays: z.array(z.number().int().min(1).max(7)).min(1).max(7),
+    people: z.union([z.literal(1), z.literal(2)]),
+    steps: z.array(stepSchema).max(LIMITS.daySteps),
+    gates: z.array(gateSchema).max(LIMITS.daySteps).default([]),
+  })
+  .refine(
+    ({ hours: [from, to], steps }) =>
+      steps.reduce((sum, each) => sum + each.hours, 0) <= MOST_DAYS * (to - from),
+    { path: ['hours'], message: `The work comes to more than ${MOST_DAYS} days of these hours.` },
+  );
 
 export type DaysItem = z.infer<typeof daysItemSchema>;
