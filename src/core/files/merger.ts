@@ -131,7 +131,11 @@ export class Merger {
     theirs: ReadonlyMap<string, unknown>,
     path: MergePath,
   ): readonly unknown[] {
-    const order = this.#order([...base.keys()], [...mine.keys()], [...theirs.keys()], path);
+    // What is known by what it is about stands nowhere in particular.
+    const isOrdered = this.#merging.keyAt?.(path) === undefined;
+    const order = isOrdered
+      ? this.#order([...base.keys()], [...mine.keys()], [...theirs.keys()], path)
+      : [...new Set([...mine.keys(), ...theirs.keys()])];
     return order.flatMap((key) => {
       const merged = this.merge(base.get(key), mine.get(key), theirs.get(key), [...path, key]);
       return merged === undefined ? [] : [merged];

@@ -5,6 +5,7 @@ import { freshCheck } from '../../../src/core/checks/checksDocument';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import { jobSchema, type Job } from '../../../src/core/job/jobSchema';
 import { pathKey } from '../../../src/core/files/merger';
+import { ruleAt } from '../../../src/core/files/mergeRules';
 import { mergeBase, mergeJobs } from '../../../src/core/job/mergeJobs';
 import { after } from '../../support/jobs';
 import { runs } from '../../support/luck';
@@ -136,26 +137,109 @@ const anEdit: fc.Arbitrary<Command> = fc.oneof(
     })),
   fc.tuple(fc.constantFrom(...ids), fc.nat(9)).map(([id, to]): Command => ({ kind: 'move-circuit', id, to })),
 );
+/** Edits of one entry of a list, as a screen makes them: the list with that entry in it. */
+const inList = (job: Job, of: 'answer' | 'price' | 'place' | 'gone', at: number, value: number): Command => {
+  const others = <T>(list: readonly T[], same: (each: T) => boolean) => list.filter((each) => !same(each));
+  const code = `service.${'abc'[at % 3]}`;
+  const item = `item ${at % 3}`;
+  const panel = job.panels[0]!;
+  const circuitId = ids[at % 3]!;
+  switch (of) {
+    case 'answer': {
+      const answer = { subject: 'service', code, text: `By ${value}` };
+      return {
+        kind: 'change-job',
+        fields: { answers: [...others(job.answers, (each) => each.code === code), answer] },
+      };
+    }
+    case 'price': {
+      const price = { item, packFt: null, cents: value, date: '2026-03-02', source: 'typed' };
+      const prices = [...others(job.materials.prices, (each) => each.item === item), price];
+      return { kind: 'change-materials', fields: { prices } };
+    }
+    case 'place': {
+      const placed = [
+        ...others(panel.plan.placed, (each) => each.circuitId === circuitId),
+        { circuitId, at: { slot: 2 * value + 1, half: null } },
+      ];
+      return { kind: 'change-panel', id: panel.id, fields: { plan: { ...panel.plan, placed } } };
+    }
+    case 'gone':
+      return {
+        kind: 'change-materials',
+        fields: { prices: others(job.materials.prices, (each) => each.item === item) },
+      };
+  }
+};
+const aListEdit = fc
+  .tuple(fc.constantFrom('answer', 'price', 'place', 'gone'), fc.nat(2), fc.integer({ min: 1, max: 9 }))
+  .map(
+    ([of, at, value]) =>
+      (job: Job): Job =>
+        edited(job, inList(job, of as 'answer', at, value)),
+  );
+const anyEdit = fc.oneof(
+  anEdit.map(
+    (command) =>
+      (job: Job): Job =>
+        edited(job, command),
+  ),
+  aListEdit,
+);
 const someEdits = fc.array(anEdit, { maxLength: 5 });
+const anyEdits = fc.array(anyEdit, { maxLength: 6 });
+const through = (job: Job, edits: readonly ((job: Job) => Job)[]): Job =>
+  edits.reduce((acc, edit) => edit(acc), job);
 
-/** Every leaf of a value with its place; items of lists by their names. */
+/** Every leaf of a job with its place; entries of lists by what they are known by. */
 function leaves(value: unknown, path: readonly string[] = []): readonly (readonly [string, string])[] {
-  if (
-    Array.isArray(value) &&
-    value.every((item) => typeof (item as { id?: unknown } | null)?.id === 'string')
-  )
-    return value.flatMap((item: { id: string }) => leaves(item, [...path, item.id]));
+  if (Array.isArray(value)) {
+    const keyOf = ruleAt(jobSchema, path).keyOf ?? ((entry: unknown) => (entry as { id?: string }).id);
+    const keys = value.map((entry: unknown) =>
+      typeof entry === 'object' && entry !== null ? keyOf(entry) : undefined,
+    );
+    if (value.length > 0 && keys.every((key) => key !== undefined))
+      return value.flatMap((entry: unknown, at) => leaves(entry, [...path, keys[at] ?? '']));
+  }
   if (typeof value === 'object' && value !== null && !Array.isArray(value))
     return Object.entries(value).flatMap(([key, each]) => leaves(each, [...path, key]));
   return [[pathKey(path), JSON.stringify(value)]];
 }
 
+describe('entries of lists', () => {
+  test('two people who each answered a question, priced an item, placed a breaker keep both', () => {
+    const of = (at: number): Job =>
+      (['answer', 'price', 'place'] as const).reduce(
+        (acc, kind) => edited(acc, inList(acc, kind, at, at + 4)),
+        demoJob,
+      );
+    const { document, conflicts } = mergeJobs(demoJob, of(0), of(1));
+    expect(conflicts).toEqual([]);
+    const job = read(document);
+    const answered = job.answers.map(({ code }) => code);
+    expect(answered).toEqual(expect.arrayContaining(['service.a', 'service.b']));
+    expect(job.materials.prices.map(({ item }) => item)).toEqual(
+      expect.arrayContaining(['item 0', 'item 1']),
+    );
+    const slots = job.panels[0]!.plan.placed.filter(({ circuitId }) => ids.slice(0, 2).includes(circuitId));
+    expect(slots.map(({ at }) => at.slot).toSorted()).toEqual([11, 9]);
+  });
+
+  test('of one question that both answered, both answers are kept until one is chosen', () => {
+    const [mine, theirs] = [1, 2].map((value) => edited(demoJob, inList(demoJob, 'answer', 0, value)));
+    const { conflicts } = mergeJobs(demoJob, mine!, theirs!);
+    expect(conflicts).toMatchObject([
+      { path: ['answers', 'service service.a', 'text'], mine: 'By 1', theirs: 'By 2' },
+    ]);
+  });
+});
+
 describe('random edits on both sides', () => {
   test('nothing that either made is lost without being listed, and what comes out is a job', () => {
     fc.assert(
-      fc.property(someEdits, someEdits, (own, other) => {
-        const mine = edited(demoJob, ...own);
-        const theirs = edited(demoJob, ...other);
+      fc.property(anyEdits, anyEdits, (own, other) => {
+        const mine = through(demoJob, own);
+        const theirs = through(demoJob, other);
         const { document, conflicts } = mergeJobs(demoJob, mine, theirs);
         const merged = new Map(leaves(read(document)));
         const was = new Map(leaves(demoJob));
@@ -172,7 +256,7 @@ describe('random edits on both sides', () => {
         const seen = mergeJobs(demoJob, theirs, mine).document;
         expect([...new Map(leaves(taken))].toSorted()).toEqual([...new Map(leaves(seen))].toSorted());
       }),
-      runs(150),
+      runs(100),
     );
   });
 
