@@ -2,9 +2,10 @@ import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { circuitEdit } from '../core/job/changes';
 import type { Command } from '../core/job/command';
 import { applyCommand, isRefusal } from '../core/job/commands';
+import type { Job } from '../core/job/jobSchema';
 import type { Refusal } from '../core/job/refusal';
 import { jobEdited, type OpenJob } from './jobSlice';
-import { edited, type Edit } from './journal';
+import { edited, editOf, type Edit, type LateEdit } from './journal';
 import { dropped, refused, taken } from './newsSlice';
 
 export { circuitEdit };
@@ -62,19 +63,37 @@ export const redo = (): Thunk<void> => (dispatch, getState) => {
   if (open !== undefined) dispatch(step(open.journal[open.cursor]?.forward, 1));
 };
 
+/** A result that comes late as an edit: what it makes of the job as it is by then. */
+export const late =
+  (arrival: (job: Job) => Command | undefined, label: string): LateEdit =>
+  (job) => {
+    const command = arrival(job);
+    return command && { command, label };
+  };
+
+const labelOf = (edit: LateEdit): string => (typeof edit === 'function' ? 'A late result' : edit.label);
+
 /**
  * Applies the result of work that was started for a job: to that job as it is now, and to no other. Where the job is
  * no longer open here it is edited as it is saved; where its place is gone the result is dropped with a word.
+ *
+ * @param edit What is done, or what decides that of the job as it is by then.
+ * @returns Whether it found its place.
  */
 export const editNamed =
-  (jobId: string, edit: Edit): Thunk<Promise<void>> =>
+  (jobId: string, edit: LateEdit, label = labelOf(edit)): Thunk<Promise<boolean>> =>
   async (dispatch, getState) => {
+    const drop = (): false => {
+      dispatch(dropped(label));
+      return false;
+    };
     const open = writable(getState());
     if (open?.job.id === jobId) {
-      const refusal = dispatch(editJob(edit));
-      if (refusal?.refused.kind === 'gone') dispatch(dropped(edit.label));
-      return;
+      const decided = editOf(open.job, edit);
+      if (decided === undefined) return drop();
+      const refusal = dispatch(editJob(decided));
+      return refusal?.refused.kind === 'gone' ? drop() : refusal === undefined;
     }
     const { editSaved } = await import('./persistence/editSaved');
-    if ((await editSaved(jobId, edit)) !== 'saved') dispatch(dropped(edit.label));
+    return (await editSaved(jobId, edit)) === 'saved' || drop();
   };

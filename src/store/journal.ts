@@ -1,6 +1,7 @@
 import { joined } from '../core/job/changes';
 import type { Command } from '../core/job/command';
 import { applyCommand, isRefusal } from '../core/job/commands';
+import type { Job } from '../core/job/jobSchema';
 import type { Refusal } from '../core/job/refusal';
 import type { Edited } from './jobSlice';
 import type { JournalRecord } from './persistence/database';
@@ -13,6 +14,13 @@ export interface Edit {
   /** Edits one after another with the same key become one. */
   readonly mergeKey?: string;
 }
+
+/** What is done to a job, decided by the job as it is by then; undefined: there is nothing left to do. */
+export type LateEdit = Edit | ((job: Job) => Edit | undefined);
+
+/** The edit that is made of a job as it is now. */
+export const editOf = (job: Job, edit: LateEdit): Edit | undefined =>
+  typeof edit === 'function' ? edit(job) : edit;
 
 /** A job and its journal after an edit, or why the job does not take it. */
 export function edited(

@@ -2,8 +2,6 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { fullHouse } from '../support/fullHouse/job';
-import { spaceOptions } from '../../src/core/panel/spaceOptions';
-import { defaultPrices } from '../../src/core/price/defaultPrices';
 import { PickedCard } from '../../src/features/panel/PickedCard';
 import { LegsPane } from '../../src/features/panel/LegsPane';
 import { FreeSpacePane } from '../../src/features/panel/FreeSpacePane';
@@ -14,26 +12,11 @@ import { HouseFields } from '../../src/features/service/HouseFields';
 import { ServiceWorking } from '../../src/features/service/ServiceWorking';
 import { Panels } from '../../src/features/survey/Panels';
 import { evaluationOf } from '../../src/store/evaluation';
-import type { SpaceRequest } from '../../src/store/freeSpace/useSpaceOptions';
 import { panel } from '../support/panels';
 import { Live, load, openJob, show } from '../support/stage';
 
-/** The search for room, answered at once on the same thread. */
-class RoomWorker {
-  onmessage: ((event: { data: unknown }) => void) | null = null;
-  postMessage({ panel: about, wanted }: SpaceRequest): void {
-    queueMicrotask(() =>
-      this.onmessage?.({ data: { kind: 'done', result: spaceOptions(about, wanted, defaultPrices) } }),
-    );
-  }
-  terminate(): void {
-    // Nothing runs on.
-  }
-}
-
 beforeEach(() => {
   load();
-  vi.stubGlobal('Worker', RoomWorker);
 });
 
 const thePanel = () => openJob().panels[0] ?? panel();

@@ -10,7 +10,7 @@ import { PracticesDialog } from '../../src/features/job/PracticesDialog';
 import { keepDraft } from '../../src/features/job/scheduleDraft';
 import { ScheduleDialog } from '../../src/features/job/ScheduleDialog';
 import { TerminationsDialog } from '../../src/features/circuits/figures/TerminationsDialog';
-import { sizeSchedule, type ScheduleRequest } from '../../src/store/schedule/sizeSchedule';
+import { InProcessWorker } from '../support/inProcessWorker';
 import { load, openJob, show, viewOf } from '../support/stage';
 
 beforeEach(() => {
@@ -97,31 +97,10 @@ describe('local amendments', () => {
   });
 });
 
-/** The reading of a schedule, on the same thread; with `held` it waits after its first word. */
-const scheduleWorker = (held = false) =>
-  class {
-    onmessage: ((event: { data: unknown }) => void) | null = null;
-    postMessage(request: ScheduleRequest): void {
-      queueMicrotask(() => {
-        const steps = sizeSchedule(request);
-        let step = steps.next();
-        while (step.done !== true) {
-          this.onmessage?.({ data: { kind: 'progress', progress: step.value } });
-          if (held) return;
-          step = steps.next();
-        }
-        this.onmessage?.({ data: { kind: 'done', result: step.value } });
-      });
-    }
-    terminate(): void {
-      this.onmessage = null;
-    }
-  };
-
 describe('a schedule', () => {
   beforeEach(() => {
     keepDraft(fullHouse.id, '');
-    vi.stubGlobal('Worker', scheduleWorker());
+    InProcessWorker.held.clear();
   });
 
   test('of more than a hundred rows the others are drawn when asked for, and all are added', async () => {
@@ -138,7 +117,7 @@ describe('a schedule', () => {
   });
 
   test('tells how far it is, and is stopped', async () => {
-    vi.stubGlobal('Worker', scheduleWorker(true));
+    InProcessWorker.held.add('schedule');
     show(<ScheduleDialog job={openJob()} onClose={vi.fn()} />);
     await userEvent.click(screen.getByLabelText(/Paste it here/));
     await userEvent.paste('name,appliance\nDen,dryer 5.4\nHall,range 12 kW');

@@ -11,8 +11,7 @@ import { show } from '../support/stage';
 
 beforeEach(async () => {
   vi.restoreAllMocks();
-  await database().jobs.clear();
-  await database().journal.clear();
+  for (const table of database().tables) await table.clear();
 });
 
 const answer = (body: unknown) =>

@@ -4,11 +4,11 @@ import { fullHouse } from '../support/fullHouse/job';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import { freshJob } from '../../src/core/job/freshJob';
 import type { Job } from '../../src/core/job/jobSchema';
-import { STAGES } from '../../src/features/job/stages';
+import { stageStates } from '../../src/core/packet/stageStates';
 
 const states = (job: Job): Readonly<Record<string, string>> => {
-  const evaluation = evaluateJob(job);
-  return Object.fromEntries(STAGES.map(({ id, stateOf }) => [id, stateOf(evaluation).severity]));
+  const all = Object.entries(stageStates(evaluateJob(job), '2026-03-02'));
+  return Object.fromEntries(all.map(([id, { severity }]) => [id, severity]));
 };
 
 describe('how the stages of a job stand', () => {

@@ -1,11 +1,10 @@
-import { beforeEach, describe, expect, test, vi } from 'vitest';
+import { beforeEach, describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { DEMO_JOB_ID } from '../../src/core/job/demo/demoJobId';
-import { readJobFile } from '../../src/core/job/jobFile';
 import { openCopy, restoreAll, type CopyOutcome } from '../../src/features/jobs/copyActions';
 import type { RestoreChoice } from '../../src/store/persistence/restoreCopy';
-import { MANIFEST_FILE } from '../../src/core/job/copyManifest';
-import { copyOfAll, filesInCopy } from '../../src/store/persistence/copyFile';
+import { readCopyTask } from '../../src/store/persistence/readCopyTask';
+import { copyOfAll } from '../../src/store/persistence/copyFile';
 import { lastCopy, rememberCopy } from '../../src/store/persistence/copyMemory';
 import { copiedNow, copyState } from '../../src/store/persistence/lastCopy';
 import { database } from '../../src/store/persistence/database';
@@ -68,8 +67,6 @@ describe('when a copy is due', () => {
 
 describe('a copy of all jobs', () => {
   beforeEach(async () => {
-    // Without a worker a copy is packed here.
-    vi.unstubAllGlobals();
     await database().jobs.clear();
     await database().photos.clear();
     await database().cards.clear();
@@ -84,8 +81,6 @@ describe('a copy of all jobs', () => {
     ),
   };
   const picture = 'data:image/png;base64,iVBORw0KGgo=';
-  const jobsIn = (bytes: Uint8Array) =>
-    (filesInCopy(bytes) ?? []).filter(({ name }) => name !== MANIFEST_FILE);
   async function restored(
     bytes: Uint8Array<ArrayBuffer>,
     choices: Readonly<Record<string, RestoreChoice>> = {},
@@ -100,12 +95,11 @@ describe('a copy of all jobs', () => {
     await addJob(demoJob);
     await addJob(photographed);
     await keepPhoto({ id: 'plate', jobId: photographed.id, picture });
-    const files = jobsIn(await copyOfAll(await savedJobs()));
-    const read = files.map(({ text }) => readJobFile(text));
-    expect(read.map((each) => each.ok && each.job.id).toSorted()).toEqual(
-      [demoJob.id, photographed.id].toSorted(),
-    );
-    expect(read.find((each) => each.ok && each.job.id === photographed.id)).toMatchObject({
+    const copy = readCopyTask(await copyOfAll(await savedJobs()));
+    if (typeof copy === 'string') throw new Error(copy);
+    const read = copy.jobs.map((each) => each.read);
+    expect(read.map((each) => each.job.id).toSorted()).toEqual([demoJob.id, photographed.id].toSorted());
+    expect(read.find((each) => each.job.id === photographed.id)).toMatchObject({
       photos: { plate: picture },
     });
   });

@@ -6,13 +6,12 @@ import type { Job } from '../../src/core/job/jobSchema';
 import { editJob, redo, undo } from '../../src/store/editing';
 import type { Edit } from '../../src/store/journal';
 import { jobLoaded } from '../../src/store/jobSlice';
+import { binJob, fromBin } from '../../src/store/persistence/bin';
 import { database } from '../../src/store/persistence/database';
 import {
   addJob,
   claimWriting,
   loadJob,
-  removeJob,
-  restoreJob,
   saveEdits,
   type SaveOrder,
 } from '../../src/store/persistence/jobStorage';
@@ -168,9 +167,9 @@ describe('storage', () => {
     await addJob(job('four'));
     await claimWriting('four', 'me');
     await saveEdits(order({ job: job('four'), entries: [entry('four', 1)] }), 'me');
-    const removed = await removeJob('four');
+    const binId = await binJob('four');
     expect(await loadJob('four')).toBeUndefined();
-    if (removed) await restoreJob(removed);
+    expect(await fromBin(binId ?? '')).toBe('four');
     expect((await loadJob('four'))?.journal).toHaveLength(1);
   });
 

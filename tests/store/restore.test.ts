@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, test, vi } from 'vitest';
+import { beforeEach, describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
 import type { Job } from '../../src/core/job/jobSchema';
@@ -12,7 +12,7 @@ import { editSaved } from '../../src/store/persistence/editSaved';
 import { addJob, loadJob, savedJob, savedJobs } from '../../src/store/persistence/jobStorage';
 import { keepPhoto, photosById } from '../../src/store/persistence/photoStorage';
 import type { CopyContents, RestoreChoice } from '../../src/store/persistence/restoreCopy';
-import { keepSeals, sealsOf } from '../../src/store/persistence/sealStorage';
+import { keepSeal, sealsOf } from '../../src/store/persistence/sealStorage';
 import { fullHouse } from '../support/fullHouse/job';
 
 const other = { ...fullHouse, id: 'other', name: 'Other Row' };
@@ -31,8 +31,6 @@ const change = (fields: Partial<Job>) =>
   editSaved(demoJob.id, { command: { kind: 'change-job', fields }, label: 'Change' });
 
 beforeEach(async () => {
-  // Without a worker a copy is packed here.
-  vi.unstubAllGlobals();
   for (const table of database().tables) await table.clear();
 });
 
@@ -49,9 +47,10 @@ async function keepSealed(): Promise<void> {
   const pages = packetPages(evaluation, packetChapters(evaluation, 'a4'), order);
   const at = '2026-10-02T10:00:00.000Z';
   await keepPhoto({ id: 'gone', jobId: demoJob.id, picture: PICTURE });
-  await keepSeals(demoJob.id, [
+  await keepSeal(
+    demoJob.id,
     sealed({ id: 'seal', at, job: demoJob, order, pages, photos: { gone: PICTURE } }),
-  ]);
+  );
 }
 
 describe('a copy restored', () => {

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
 import { afterEach, beforeAll } from 'vitest';
+import { InProcessWorker } from './inProcessWorker';
 import { editing, fixing, wholeEvaluation } from '../../src/store/lazyParts';
 
 // Waiting for what will come is bounded by the machine, not by the test.
@@ -26,6 +27,31 @@ Object.assign(window, {
     dispatchEvent: () => false,
   }),
 });
+
+// What is worked out apart from the page is worked out here, and every row is in sight.
+Object.assign(globalThis, { Worker: InProcessWorker });
+window.IntersectionObserver = class {
+  readonly root = null;
+  readonly rootMargin = '';
+  readonly scrollMargin = '';
+  readonly thresholds = [];
+  readonly #told: IntersectionObserverCallback;
+  constructor(told: IntersectionObserverCallback) {
+    this.#told = told;
+  }
+  observe(target: Element): void {
+    this.#told([{ isIntersecting: true, target } as IntersectionObserverEntry], this);
+  }
+  unobserve(): void {
+    // Nothing is watched on.
+  }
+  disconnect(): void {
+    // Nothing is watched on.
+  }
+  takeRecords(): IntersectionObserverEntry[] {
+    return [];
+  }
+};
 
 window.ResizeObserver = class {
   observe(): void {

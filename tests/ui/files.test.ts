@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { pageFile } from '../../src/ui/files/pageFile';
-import { shareText } from '../../src/ui/files/shareFile';
+import { shareFile } from '../../src/ui/files/shareFile';
 
 /** Clicks on links to be downloaded, by the name of their file. */
 const downloads: string[] = [];
@@ -26,7 +26,7 @@ afterEach(() => {
 describe('sharing a file', () => {
   test('goes to the share sheet with its name and what is in it', async () => {
     const share = phone(() => Promise.resolve());
-    await shareText('{"a":1}', 'job.pasture.txt', 'text/plain');
+    await shareFile('{"a":1}', 'job.pasture.txt', 'text/plain');
     const [file] = share.mock.calls[0]?.[0]?.files ?? [];
     expect(file?.name).toBe('job.pasture.txt');
     expect(file?.size).toBe(7);
@@ -34,17 +34,17 @@ describe('sharing a file', () => {
   });
 
   test('is a download where there is no share sheet, and where it does not take files', async () => {
-    await shareText('x', 'one.html', 'text/html');
+    await shareFile('x', 'one.html', 'text/html');
     phone(() => Promise.resolve(), false);
-    await shareText('x', 'two.html', 'text/html');
+    await shareFile('x', 'two.html', 'text/html');
     expect(downloads).toEqual(['one.html', 'two.html']);
   });
 
   test('closed by hand it does nothing, refused it is a download', async () => {
     phone(() => Promise.reject(new DOMException('closed', 'AbortError')));
-    await shareText('x', 'closed.html', 'text/html');
+    await shareFile('x', 'closed.html', 'text/html');
     phone(() => Promise.reject(new DOMException('no', 'NotAllowedError')));
-    await shareText('x', 'refused.html', 'text/html');
+    await shareFile('x', 'refused.html', 'text/html');
     expect(downloads).toEqual(['refused.html']);
   });
 });

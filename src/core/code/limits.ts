@@ -7,6 +7,8 @@ export const LIMITS = {
   amendments: 40,
   answers: 5000,
   photos: 24,
+  /** Of one photograph as a data URL. */
+  photoCharacters: 600_000,
   houseLoads: 40,
   observed: 60,
   chargerGroups: 8,

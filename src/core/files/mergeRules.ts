@@ -42,8 +42,9 @@ function inner(schema: z.core.$ZodType): z.core.$ZodType {
 function under(schema: z.core.$ZodType, name: string): readonly z.core.$ZodType[] {
   const own = inner(schema);
   if (own instanceof z.ZodObject) {
-    const field: z.core.$ZodType | undefined = own.shape[name];
-    return field === undefined ? [] : [field];
+    return Object.entries<z.core.$ZodType>(own.shape).flatMap(([key, field]) =>
+      key === name ? [field] : [],
+    );
   }
   if (own instanceof z.ZodArray) return [own.element];
   if (own instanceof z.ZodRecord) return [own.valueType];

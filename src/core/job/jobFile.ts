@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LIMITS } from '../code/limits';
 import { sealsSchema, type Seal } from '../paper/sealSchema';
 import { JOB_VERSION } from './jobVersion';
 import { withSafeIds } from './safeIds';
@@ -23,7 +24,7 @@ export const photosSchema = z.record(
   z.string().max(60),
   z
     .string()
-    .max(600_000)
+    .max(LIMITS.photoCharacters)
     .regex(/^data:image\/(jpeg|png);base64,[A-Za-z0-9+/=]+$/),
 );
 

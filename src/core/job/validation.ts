@@ -39,7 +39,7 @@ function check(
 
 /** Whether a thing may be without a field. */
 function mayBeAbsent(schema: z.ZodObject, key: string): boolean {
-  const field = schema.shape[key];
+  const [, field] = Object.entries<z.core.$ZodType>(schema.shape).find(([name]) => name === key) ?? [];
   if (field === undefined) return false;
   const read = z.safeParse(field, undefined);
   return read.success && read.data === undefined;

@@ -155,7 +155,7 @@ function Side({ evaluation: { job }, each, own, report }: Shown) {
       />
       <TracePane check={own.check} network={report.network} />
       {own.wired !== null && (
-        <TorqueLog check={own.check} terminals={own.terminals} from={own.wired.torqueFrom} />
+        <TorqueLog jobId={job.id} check={own.check} terminals={own.terminals} from={own.wired.torqueFrom} />
       )}
       <BuiltLengths check={own.check} circuit={circuit} />
       <MergePane job={job} />

@@ -1,24 +1,29 @@
 import { useState } from 'react';
 import { takenTorque, type TakenTorque } from '../../core/checks/torqueDriver';
 import type { TorquedTerminal } from '../../core/checks/terminalKeys';
-import { nextTorque, withTorque } from '../../core/checks/torqueRecord';
+import { nextTorque } from '../../core/checks/torqueRecord';
 import type { CircuitCheck } from '../../core/checks/checksDocument';
+import { torqueArrival } from '../../core/job/arrivals';
 import { driverWords } from '../../core/wording/checkWords';
 import { terminalShort } from '../../core/wording/terminals';
 import { askDriver, DRIVER_BEHAVIORS, type DriverBehavior } from '../../store/checks/torqueDriver';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { today } from '../../store/clock';
-import { useCheckEditor } from './useCheckEditor';
+import { editNamed, late } from '../../store/editing';
+import { useAppDispatch } from '../../store/store';
+import { useJobEditor } from '../../store/useJobEditor';
 import classes from './checks.module.css';
 
 interface DriverPaneProps {
+  readonly jobId: string;
   readonly check: CircuitCheck;
   readonly terminals: readonly TorquedTerminal[];
 }
 
 /** The simulated torque driver: each turn goes to the next terminal, the first time round and the second. */
-export function DriverPane({ check, terminals }: DriverPaneProps) {
-  const { canWrite, change } = useCheckEditor(check.id);
+export function DriverPane({ jobId, check, terminals }: DriverPaneProps) {
+  const { canWrite } = useJobEditor();
+  const dispatch = useAppDispatch();
   const [behavior, setBehavior] = useState<DriverBehavior>('none');
   const [asking, setAsking] = useState(false);
   const [said, setSaid] = useState<TakenTorque | { readonly problem: string } | null>(null);
@@ -39,10 +44,9 @@ export function DriverPane({ check, terminals }: DriverPaneProps) {
     const taken = takenTorque(answer, terminal.torqueLbIn, today());
     setSaid(taken);
     if ('refused' in taken) return;
-    change((now) => {
-      const first = now.torque.find((each) => each.terminal === terminal.key)?.first ?? taken.lbIn;
-      return withTorque(now, terminal.key, { first, second: next.time === 'second' ? taken.lbIn : null });
-    }, 'Torque from the driver');
+    const label = 'Torque from the driver';
+    const arrival = torqueArrival(check.id, terminal.key, next.time, taken.lbIn);
+    await dispatch(editNamed(jobId, late(arrival, label), label));
   };
   return (
     <section className={classes['driver']} aria-label="Torque driver (simulated)">

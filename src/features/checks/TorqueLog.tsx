@@ -12,6 +12,7 @@ import { useCheckEditor } from './useCheckEditor';
 import classes from './checks.module.css';
 
 interface TorqueLogProps {
+  readonly jobId: string;
   readonly check: CircuitCheck;
   readonly terminals: readonly TorquedTerminal[];
   readonly from: 'label' | 'default';
@@ -77,14 +78,14 @@ const TerminalRow = memo(function TerminalRow({ circuitId, terminal, own }: Term
 }, sameRow);
 
 /** The torque of every terminal: label or default table, first, and again after the wire was moved. */
-export function TorqueLog({ check, terminals, from }: TorqueLogProps) {
+export function TorqueLog({ jobId, check, terminals, from }: TorqueLogProps) {
   return (
     <section aria-label="Torque">
       <h2>
         Torque, lb-in{' '}
         <span className="second">{from === 'label' ? 'by the label' : 'default table: read the label'}</span>
       </h2>
-      <DriverPane check={check} terminals={terminals} />
+      <DriverPane jobId={jobId} check={check} terminals={terminals} />
       <table className={classes['torque']}>
         <thead>
           <tr>

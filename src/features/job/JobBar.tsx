@@ -87,7 +87,7 @@ export const JobBar = memo(function JobBar({ open, current, stages }: JobBarProp
         show('job');
       }}
       stages={STAGES.map(({ id, name }) => {
-        const { severity, open: count } = stages.get(id) ?? { severity: 'nothing', open: 0 };
+        const { severity, open: count } = stages[id] ?? { severity: 'nothing', open: 0 };
         return {
           id,
           name,

@@ -3,6 +3,7 @@ import { LIMITS } from '../../core/code/limits';
 import type { Photo, PhotoOwner } from '../../core/job/command';
 import { editNamed } from '../../store/editing';
 import { keepPhoto } from '../../store/persistence/photoStorage';
+import { notStored, storing } from '../../store/persistence/quota';
 import { useAppDispatch } from '../../store/store';
 import { scalePhoto } from './scalePhoto';
 
@@ -18,7 +19,11 @@ export function useAddPhoto(jobId: string, of: PhotoOwner, station?: string) {
     }
     setProblem(null);
     const id = crypto.randomUUID();
-    await keepPhoto({ id, jobId, picture });
+    const kept = await storing(() => keepPhoto({ id, jobId, picture }));
+    if (!kept.ok) {
+      setProblem(notStored(file.name, kept));
+      return;
+    }
     const photo: Photo = { id, caption, ...(station !== undefined && { station }) };
     // Pictures are scaled side by side: each is added after those that came before it.
     const command = { kind: 'add-photo', of, photo, at: LIMITS.photos } as const;

@@ -1,6 +1,6 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import type { JobRecord } from '../../store/persistence/database';
+import type { ListedJob } from '../../store/persistence/database';
 import { useFilePicker } from '../../ui/files/useFilePicker';
 import { useAppDispatch } from '../../store/store';
 import { tutorialAt } from '../../store/tutorialSlice';
@@ -111,7 +111,7 @@ function DemoOpener({ here, onOpen }: DemoOpenerProps) {
 
 interface ElsewhereProps {
   readonly demoHere: boolean;
-  readonly jobs: readonly JobRecord[];
+  readonly jobs: readonly ListedJob[];
   readonly onMade: (id: string, open?: 'schedule') => void;
   readonly onFile: (file: File | undefined) => void;
   readonly onDemo: () => void;

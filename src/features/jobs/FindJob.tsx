@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
-import type { JobRecord } from '../../store/persistence/database';
+import type { ListedJob } from '../../store/persistence/database';
 import classes from './JobsPage.module.css';
 
 const JobsPalette = lazy(() => import('./JobsPalette').then((module) => ({ default: module.JobsPalette })));
@@ -12,7 +12,7 @@ function asksToFind({ ctrlKey, metaKey, key, target }: KeyboardEvent): boolean {
 }
 
 interface FindJobProps {
-  readonly jobs: readonly JobRecord[];
+  readonly jobs: readonly ListedJob[];
   readonly onJob: (id: string) => void;
   readonly onDemo: () => void;
 }

@@ -1,11 +1,13 @@
 import { useElementSize } from '@mantine/hooks';
-import { lazy, Suspense, useEffect, type ReactNode } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
 import { CAUTION } from '../../core/wording/cautions';
-import { storageKind, type JobRecord } from '../../store/persistence/database';
-import { removeJob } from '../../store/persistence/jobStorage';
-import { useJobs } from '../../store/useJobs';
+import { storageKind, type ListedJob } from '../../store/persistence/database';
+import { BIN_DAYS, binJob } from '../../store/persistence/bin';
+import { useStrips } from '../../store/jobs/useStrips';
+import type { Strip } from '../../store/jobs/stripTask';
+import { useListedJobs } from '../../store/useJobs';
 import { Notice } from '../../ui/shell/Notice';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
 import { putDemoJob, startsWithDemo } from './jobActions';
@@ -17,8 +19,7 @@ import { JobRow } from './JobRow';
 import { OutcomeNotice, type Outcome } from './OutcomeNotice';
 import { useOpening } from './useOpening';
 import { widthBesides } from './RunStrip';
-import type { Strip } from './strips';
-import { useStrips } from './useStrips';
+import { Bin } from './Bin';
 import classes from './JobsPage.module.css';
 
 const RestorePane = lazy(() => import('./RestorePane').then((module) => ({ default: module.RestorePane })));
@@ -68,8 +69,9 @@ const USUAL_PX_PER_FT = 0.82;
 const NARROW_PX = 560;
 
 /** One scale for all jobs: the usual one, or what the widest leaves. */
-function scaleOf(strips: readonly Strip[], width: number): number {
-  return strips.reduce((scale, { runs }) => {
+function scaleOf(strips: readonly (Strip | undefined)[], width: number): number {
+  return strips.reduce((scale, strip) => {
+    const runs = strip?.runs ?? [];
     const drawnFt = runs.reduce((sum, { stations }) => sum + (stations.at(-1)?.xFt ?? 0), 0);
     const room = Math.max(
       40,
@@ -79,25 +81,38 @@ function scaleOf(strips: readonly Strip[], width: number): number {
   }, USUAL_PX_PER_FT);
 }
 
-function JobList({
-  jobs,
-  onOutcome,
-}: {
-  readonly jobs: readonly JobRecord[] | undefined;
+/** Rows that are drawn at once; more are drawn when they are asked for. */
+const ROWS = 40;
+
+interface JobListProps {
+  readonly jobs: readonly ListedJob[] | undefined;
   readonly onOutcome: (outcome: Outcome) => void;
-}) {
-  const remove = async (job: JobRecord): Promise<void> => {
-    const removed = await removeJob(job.id);
-    onOutcome({ severity: 'ok', words: `${job.name} was deleted.`, ...(removed && { removed }) });
-  };
-  const strips = useStrips(jobs);
+}
+
+function JobList({ jobs, onOutcome }: JobListProps) {
+  const [rows, setRows] = useState(ROWS);
+  const remove = useCallback(
+    (job: ListedJob): void => {
+      void binJob(job.id).then((binId) => {
+        const words = `${job.name} was deleted. It stays in the bin for ${BIN_DAYS} days.`;
+        onOutcome({ severity: 'ok', words, ...(binId !== undefined && { binId }) });
+      });
+    },
+    [onOutcome],
+  );
+  const { stripOf, onSeen } = useStrips();
   const { ref, width } = useElementSize();
-  const pxPerFt = scaleOf([...strips.values()], width);
+  const shown = (jobs ?? []).slice(0, rows);
+  const strips = shown.map(stripOf);
+  const pxPerFt = scaleOf(strips, width);
+  const more = (jobs?.length ?? 0) - shown.length;
   return (
     <section aria-label="Jobs" ref={ref}>
       <h2>
         Jobs in this browser{' '}
-        {strips.size > 0 && <span className="second">every run at one scale, heights drawn larger</span>}
+        {strips.some((strip) => strip !== undefined) && (
+          <span className="second">every run at one scale, heights drawn larger</span>
+        )}
       </h2>
       {jobs?.length === 0 && (
         <p className={classes['none']}>
@@ -106,19 +121,30 @@ function JobList({
         </p>
       )}
       <ol>
-        {jobs?.map((job) => (
+        {shown.map((job, at) => (
           <JobRow
             key={job.id}
             job={job}
-            strip={strips.get(job.id)}
+            strip={strips[at]}
             pxPerFt={pxPerFt}
             numbered={width > NARROW_PX}
-            onDelete={() => {
-              void remove(job);
-            }}
+            onSeen={onSeen}
+            onDelete={remove}
           />
         ))}
       </ol>
+      {more > 0 && (
+        <button
+          type="button"
+          className="act"
+          onClick={() => {
+            setRows(rows + 4 * ROWS);
+          }}
+        >
+          Show {Math.min(more, 4 * ROWS)} more of {more}
+        </button>
+      )}
+      <Bin onOutcome={onOutcome} />
     </section>
   );
 }
@@ -135,7 +161,7 @@ function MemoryNotice() {
 
 /** The jobs of this browser: open, start, import, delete with a way back. */
 export function JobsPage() {
-  const jobs = useJobs();
+  const jobs = useListedJobs();
   const navigate = useNavigate();
   const go = (id: string, dialog?: 'schedule'): void => void navigate(`/jobs/${id}`, { state: { dialog } });
   const { outcome, copy, open, openDemo, setOutcome, closeCopy } = useOpening(go);

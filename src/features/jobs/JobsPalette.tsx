@@ -1,9 +1,9 @@
-import type { JobRecord } from '../../store/persistence/database';
+import type { ListedJob } from '../../store/persistence/database';
 import { PaletteView } from '../../ui/shell/PaletteView';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
 
 interface JobsPaletteProps {
-  readonly jobs: readonly JobRecord[];
+  readonly jobs: readonly ListedJob[];
   readonly onJob: (id: string) => void;
   readonly onDemo: () => void;
   readonly onClose: () => void;

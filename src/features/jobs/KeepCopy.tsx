@@ -9,8 +9,16 @@ import {
   writeIntoFolder,
 } from '../../store/persistence/copyFolder';
 import { lastCopy, rememberCopy } from '../../store/persistence/copyMemory';
-import { copiedNow, copyState, DUE_DAYS, type CopyState } from '../../store/persistence/lastCopy';
-import type { JobRecord } from '../../store/persistence/database';
+import {
+  copiedNow,
+  copyState,
+  DUE_DAYS,
+  type CopyState,
+  type LastCopy,
+} from '../../store/persistence/lastCopy';
+import type { ListedJob } from '../../store/persistence/database';
+import { savedJobs } from '../../store/persistence/jobStorage';
+import { useSweep } from '../../store/persistence/useSweep';
 import { useStorageRoom, type StorageRoom } from '../../store/persistence/storageRoom';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import classes from './KeepCopy.module.css';
@@ -18,16 +26,33 @@ import { today } from '../../store/clock';
 
 const copyName = (): string => `pasture-${today()}.zip`;
 
-/** Every job as the bytes of one file, handed to the browser or written into the folder of copies. */
-async function saveCopy(jobs: readonly JobRecord[], to: 'browser' | 'folder'): Promise<number | undefined> {
+/** A copy that was made, how large it is and what it holds; a sentence where it was not. */
+type SavedCopy = { readonly bytes: number; readonly copied: LastCopy } | { readonly problem: string };
+
+const WHY_NOT: Readonly<Record<string, string>> = {
+  'too-large': 'All jobs together are more than one copy holds, 1 GB: export them one by one.',
+  damaged:
+    'The copy could not be read back, so it was not saved. Export the jobs one by one, and tell of it.',
+};
+
+/** Every job as the bytes of one file that was read back, handed to the browser or written into the folder of copies. */
+async function saveCopy(to: 'browser' | 'folder'): Promise<SavedCopy> {
   const [{ copyOfAll }, { downloadBytes }] = await Promise.all([
     import('../../store/persistence/copyFile'),
     import('../../ui/files/download'),
   ]);
-  const bytes = await copyOfAll(jobs);
-  if (to === 'folder') return (await writeIntoFolder(copyName(), bytes)) ? bytes.length : undefined;
-  downloadBytes(bytes, copyName(), 'application/zip');
-  return bytes.length;
+  const jobs = await savedJobs();
+  const copied = copiedNow(jobs);
+  try {
+    const bytes = await copyOfAll(jobs);
+    if (to === 'browser') downloadBytes(bytes, copyName(), 'application/zip');
+    else if (!(await writeIntoFolder(copyName(), bytes)))
+      return { problem: 'The folder could not be written to: choose it again, or save to one file.' };
+    return { bytes: bytes.length, copied };
+  } catch (reason) {
+    const why = reason instanceof Error ? WHY_NOT[reason.message] : undefined;
+    return { problem: why ?? 'The copy could not be made. Nothing was changed; try again.' };
+  }
 }
 
 /** Days on a line: the copy at its left, when the next one is due, and today. */
@@ -92,21 +117,24 @@ function FolderCopy({ disabled, onSave }: { readonly disabled: boolean; readonly
 }
 
 /** How things stand with the copy of all jobs, and the making of one. */
-export function KeepCopy({ jobs }: { readonly jobs: readonly JobRecord[] }) {
+export function KeepCopy({ jobs }: { readonly jobs: readonly ListedJob[] }) {
   const [last, setLast] = useState(lastCopy);
   const [said, setSaid] = useState('');
-  const room = useStorageRoom(jobs.length > 0);
+  const swept = useSweep();
+  const room = useStorageRoom(`${jobs.length > 0} ${swept?.photos ?? 0}`);
   const state = useMemo(() => copyState(jobs, last, DEMO_JOB_ID), [jobs, last]);
   const save = async (to: 'browser' | 'folder'): Promise<void> => {
-    const bytes = await saveCopy(jobs, to);
-    if (bytes === undefined) {
-      setSaid('The folder could not be written to: choose it again, or save to one file.');
+    const saved = await saveCopy(to);
+    if ('problem' in saved) {
+      setSaid(saved.problem);
       return;
     }
-    const copy = copiedNow(jobs);
-    rememberCopy(copy);
-    setLast(copy);
-    setSaid(`${counted(jobs.length, 'job')} saved, ${Math.max(1, Math.round(bytes / 1000))} KB.`);
+    rememberCopy(saved.copied);
+    setLast(saved.copied);
+    const count = Object.keys(saved.copied.cursors).length;
+    setSaid(
+      `${counted(count, 'job')} saved and read back, ${Math.max(1, Math.round(saved.bytes / 1000))} KB.`,
+    );
   };
   return (
     <div>
@@ -116,6 +144,12 @@ export function KeepCopy({ jobs }: { readonly jobs: readonly JobRecord[] }) {
         {said === '' || (state.edits > 0 && said.endsWith('KB.')) ? standing(state) : said}
       </p>
       {room !== undefined && <p className="second">{roomWords(room)}</p>}
+      {swept !== undefined && swept.photos > 0 && (
+        <p className="second" role="status">
+          {counted(swept.photos, 'photograph')} that no job, no undo and no packet refers to any more{' '}
+          {swept.photos === 1 ? 'was' : 'were'} let go: {megabytes(swept.bytes)}.
+        </p>
+      )}
       <Button
         {...(state.due ? {} : { variant: 'default' })}
         disabled={jobs.length === 0}

@@ -1,14 +1,12 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { jobReplaced } from '../../core/job/changes';
-import { jobSchema } from '../../core/job/jobSchema';
 import { pathKey } from '../../core/files/merger';
 import { mergeJobs, type MergedJob } from '../../core/job/mergeJobs';
 import { pathWords, sideWords } from '../../core/wording/mergeWords';
 import { counted } from '../../core/wording/words';
-import { editSaved } from '../../store/persistence/editSaved';
 import { twoCopies, type TwoCopies } from '../../store/persistence/jobStates';
-import { removeJob } from '../../store/persistence/jobStorage';
+import { mergeSaved } from '../../store/persistence/mergeSaved';
+import { notStored, storing } from '../../store/persistence/quota';
 import classes from './MergePage.module.css';
 
 /** Two saved copies; a sentence where they cannot be read, undefined until they were. */
@@ -67,20 +65,20 @@ function BothChanged({ copies, merged, takes, onTake }: SidesProps) {
   );
 }
 
-/** Puts both in the one that is kept, as one edit; the copy goes. A sentence where that was not possible. */
-async function keepMerged(
-  { mine }: TwoCopies,
-  { document }: MergedJob,
-  copyId: string,
-): Promise<string | null> {
-  const read = jobSchema.safeParse(document);
-  if (!read.success) return 'Together they are no job that can be kept: take the other side of a change.';
-  const command = jobReplaced(mine, read.data);
-  const outcome = await editSaved(mine.id, { command, label: 'Merge of two copies' });
-  if (outcome === 'in-use') return 'The job is open in another tab: close it there, then merge.';
-  if (outcome !== 'saved') return 'The merge was refused. Nothing was changed.';
-  await removeJob(copyId);
-  return null;
+const WHY = {
+  'in-use': 'One of the two is open in another tab: close it there, then merge.',
+  invalid: 'Together they are no job that can be kept: take the other side of a change.',
+  changed: 'One of the two was edited meanwhile. Look at them again, then merge.',
+  refused: 'The merge was refused. Nothing was changed.',
+  gone: 'One of the two is not in this browser any more. Nothing was changed.',
+  damaged: 'The job here is damaged: open it first. Nothing was changed.',
+} as const;
+
+/** Puts both in the one that is kept, as one edit; the copy goes into the bin. A sentence where that was not possible. */
+async function keepMerged(copies: TwoCopies, merged: MergedJob, copyId: string): Promise<string | null> {
+  const stored = await storing(() => mergeSaved(copies, merged, copyId));
+  if (!stored.ok) return notStored('the merge', stored);
+  return stored.value === 'saved' ? null : WHY[stored.value];
 }
 
 function Merge({ copies, copyId }: { readonly copies: TwoCopies; readonly copyId: string }) {

@@ -1,13 +1,13 @@
 import { useNavigate } from 'react-router';
-import { restoreJob, type SavedJob } from '../../store/persistence/jobStorage';
+import { fromBin } from '../../store/persistence/bin';
 import { Notice } from '../../ui/shell/Notice';
 
 /** What became of opening, restoring or deleting, as it is told. */
 export interface Outcome {
   readonly severity: 'stop' | 'ok';
   readonly words: string;
-  /** A job that was deleted and can be put back. */
-  readonly removed?: SavedJob;
+  /** A job that was deleted, by its place in the bin. */
+  readonly binId?: string;
   /** A copy that was opened, and the job that it may be merged into. */
   readonly copy?: { readonly of: string; readonly id: string };
 }
@@ -20,12 +20,12 @@ export function OutcomeNotice({
   readonly outcome: Outcome;
   readonly onClose: () => void;
 }) {
-  const { removed, copy } = outcome;
+  const { binId, copy } = outcome;
   const navigate = useNavigate();
   const undo = {
     label: 'Undo',
     act: () => {
-      if (removed !== undefined) void restoreJob(removed);
+      if (binId !== undefined) void fromBin(binId);
       onClose();
     },
   };
@@ -33,7 +33,7 @@ export function OutcomeNotice({
     <Notice
       severity={outcome.severity}
       acts={[
-        ...(removed === undefined ? [] : [undo]),
+        ...(binId === undefined ? [] : [undo]),
         ...(copy === undefined
           ? []
           : [{ label: 'Merge the two', act: () => void navigate(`/merge/${copy.of}/${copy.id}`) }]),

@@ -1,10 +1,5 @@
-import type { SectionGeometry } from '../../core/route/sectionGeometry';
+import type { StripRun } from '../../store/jobs/stripTask';
 import classes from './RunStrip.module.css';
-
-/** One run of a strip, and whether a stop is open in it. */
-export interface StripRun extends Pick<SectionGeometry, 'segments' | 'stations'> {
-  readonly stop: boolean;
-}
 
 interface RunStripProps {
   readonly runs: readonly StripRun[];

@@ -1,5 +1,7 @@
 import { fileProblemWords } from '../../core/wording/fileProblems';
 import { counted } from '../../core/wording/words';
+import { brokenWords, broughtWords } from './jobActions';
+import { notStored, storing } from '../../store/persistence/quota';
 import {
   readCopy,
   restoreJobOf,
@@ -18,7 +20,12 @@ export type OpenedCopy =
 /** Opens a copy of all jobs and compares it with what is here. Nothing is changed. */
 export async function openCopy(file: File): Promise<OpenedCopy> {
   const contents = await readCopy(new Uint8Array(await file.arrayBuffer()));
-  return contents === undefined
+  if (contents === 'too-large')
+    return {
+      ok: false,
+      words: `${file.name} holds more than is unpacked here: 60 MB a file, 1 GB in all. Nothing was changed.`,
+    };
+  return contents === 'damaged'
     ? { ok: false, words: `${file.name} is damaged, or no copy of jobs. Nothing was changed.` }
     : { ok: true, contents };
 }
@@ -52,17 +59,26 @@ export async function restoreAll(
   let same = 0;
   for (const each of jobs) {
     const { id, name } = each.read.job;
-    const restored = await restoreJobOf(each, choices.get(each.file) ?? usualChoice(each.standing));
+    const stored = await storing(() =>
+      restoreJobOf(each, choices.get(each.file) ?? usualChoice(each.standing)),
+    );
+    if (!stored.ok) {
+      problems.push(notStored(name, stored));
+      continue;
+    }
+    const restored = stored.value;
     if (each.standing.kind === 'same') same += 1;
     done.push({ of: id, restored });
     if (restored.kind === 'failed') problems.push(`${name} was not restored: ${WHY[restored.why]}.`);
+    else problems.push(...broughtWords(restored.brought).map((words) => `${name}: ${words}`));
+    if (each.broken > 0) problems.push(`${name}: ${brokenWords(each.broken)}`);
   }
   const wrong = await restorePractice(practice);
   if (wrong !== undefined) problems.push(wrong);
   const count = (kind: Restored['kind']): number =>
     done.filter(({ restored }) => restored.kind === kind).length;
   const beside = done.flatMap(({ of, restored }) =>
-    restored.kind === 'beside' ? [{ of, id: restored.id }] : [],
+    restored.kind === 'beside' ? [{ of, id: restored.brought.id }] : [],
   );
   const parts = [
     `${counted(count('taken') + beside.length, 'job')} opened`,

@@ -1,9 +1,9 @@
 import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
-import type { Job } from '../../core/job/jobSchema';
+import type { Seal } from '../../core/paper/sealSchema';
 import { counted } from '../../core/wording/words';
+import { bringIn, bringInBeside, type Brought } from '../../store/persistence/bringIn';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
-import { keepPhotos } from '../../store/persistence/photoStorage';
-import { keepSeals } from '../../store/persistence/sealStorage';
+import { notStored, storing } from '../../store/persistence/quota';
 
 /** What became of opening a file. */
 export type Imported =
@@ -77,6 +77,27 @@ export async function resetDemoJob(): Promise<NotReset> {
   }
 }
 
+/** How many of some sealed packets do not agree with their hash. */
+async function brokenSeals(seals: readonly Seal[]): Promise<number> {
+  if (seals.length === 0) return 0;
+  const { isWhole } = await import('../../core/paper/sealHash');
+  return seals.filter((seal) => !isWhole(seal)).length;
+}
+
+/** What is said of sealed packets that do not agree with their hash. */
+export const brokenWords = (count: number): string =>
+  `${counted(count, 'sealed packet')} in the file ${count === 1 ? 'does' : 'do'} not agree with its hash: something in it was changed after it was sealed.`;
+
+/** What of a job did not go in as it was, in sentences. */
+export const broughtWords = ({ renamed, refused }: Brought): readonly string[] => [
+  ...(renamed === 0
+    ? []
+    : [`${counted(renamed, 'photograph')} bore the id of another one here: kept under a new id.`]),
+  ...(refused === 0
+    ? []
+    : [`${counted(refused, 'sealed packet')} bore the id of another one here: refused, the one here stays.`]),
+];
+
 /** Opens the text of a job file. A job that is here already is kept: the file becomes a copy beside it. */
 async function importText(text: string, fileName: string): Promise<Imported> {
   const [{ readJobFile }, { fileProblemWords }] = await Promise.all([
@@ -85,25 +106,28 @@ async function importText(text: string, fileName: string): Promise<Imported> {
   ]);
   const read = readJobFile(text);
   if (!read.ok) return { ok: false, words: fileProblemWords(read.problem, fileName) };
-  const here = await savedJob(read.job.id);
-  const job: Job =
-    here === undefined
-      ? read.job
-      : { ...read.job, id: crypto.randomUUID(), name: `${read.job.name}, from file`.slice(0, 80) };
-  await addJob(job);
-  await keepPhotos(job.id, read.photos);
-  await keepSeals(job.id, read.seals);
+  const stored = await storing(async () => {
+    const put = await bringIn(read);
+    return put === 'here-already'
+      ? { brought: await bringInBeside(read), isCopy: true }
+      : { brought: put, isCopy: false };
+  });
+  if (!stored.ok) return { ok: false, words: notStored(`the job of ${fileName}`, stored) };
+  const { brought, isCopy } = stored.value;
+  const broken = await brokenSeals(read.seals);
   const notes = [
-    here === undefined ? '' : 'A job of that file is here already, so the file was opened as a copy.',
+    isCopy ? 'A job of that file is here already, so the file was opened as a copy.' : '',
+    ...broughtWords(brought),
+    broken === 0 ? '' : brokenWords(broken),
     read.renamed === 0
       ? ''
       : `${counted(read.renamed, 'id')} in the file ${read.renamed === 1 ? 'was' : 'were'} there twice or not usable, and given anew.`,
   ].filter((note) => note !== '');
   return {
     ok: true,
-    id: job.id,
+    id: brought.id,
     note: notes.length === 0 ? null : notes.join(' '),
-    ...(here !== undefined && { copyOf: here.id }),
+    ...(isCopy && { copyOf: read.job.id }),
   };
 }
 

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { readPriceCsv, type ReadPrices } from '../../core/takeoff/priceCsv';
 import type { PricedTakeoff } from '../../core/takeoff/pricedTakeoff';
@@ -51,15 +51,17 @@ function Outcome({ name, outcome }: { readonly name: string; readonly outcome: O
 
 interface AskProps {
   readonly disabled: boolean;
+  readonly onAsk: () => void;
   readonly onAnswer: (name: string, answer: { readonly text: string } | { readonly problem: string }) => void;
 }
 
 /** A CSV file of prices. */
-function FromFile({ disabled, onAnswer }: AskProps) {
+function FromFile({ disabled, onAsk, onAnswer }: AskProps) {
   const picker = useFilePicker({
     accept: '.csv,text/csv',
     label: 'Prices as CSV',
     onFile: (chosen) => {
+      onAsk();
       void chosen.text().then((text) => {
         onAnswer(chosen.name, { text });
       });
@@ -76,11 +78,12 @@ function FromFile({ disabled, onAnswer }: AskProps) {
 }
 
 /** The simulated supplier, asked for its prices of today. */
-function FromSupplier({ disabled, onAnswer }: AskProps) {
+function FromSupplier({ disabled, onAsk, onAnswer }: AskProps) {
   const [behavior, setBehavior] = useState<SupplierBehavior>('none');
   const [asking, setAsking] = useState(false);
   const ask = async (): Promise<void> => {
     setAsking(true);
+    onAsk();
     const answer = await askSupplier(behavior, today());
     setAsking(false);
     onAnswer('Supplier (simulated)', answer);
@@ -105,17 +108,22 @@ export function PriceFile({ job, priced }: PriceFileProps) {
   const { canWrite } = useJobEditor();
   const put = useTakePrices(job.id);
   const [read, setRead] = useState<{ readonly name: string; readonly outcome: Outcome } | null>(null);
+  // Prices as they were when others were asked for: what is typed after that stays.
+  const asked = useRef(job.materials.prices);
+  const onAsk = (): void => {
+    asked.current = job.materials.prices;
+  };
   const take: AskProps['onAnswer'] = (name, answer) => {
     const items = priced.lines.map(({ line: { item } }) => ({ item, name: itemName(item) }));
     const outcome = 'problem' in answer ? answer : readPriceCsv(answer.text, items, today());
     setRead({ name, outcome });
     if ('problem' in outcome || outcome.prices.length === 0) return;
-    put(outcome.prices, `Prices of ${name}`);
+    put(outcome.prices, asked.current, `Prices of ${name}`);
   };
   return (
     <div className={classes['file']}>
-      <FromFile disabled={!canWrite} onAnswer={take} />
-      <FromSupplier disabled={!canWrite} onAnswer={take} />
+      <FromFile disabled={!canWrite} onAsk={onAsk} onAnswer={take} />
+      <FromSupplier disabled={!canWrite} onAsk={onAsk} onAnswer={take} />
       {read !== null && <Outcome {...read} />}
     </div>
   );

@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { jobFileName } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
 import type { PacketOrder } from '../../core/packet/packetOrder';
@@ -14,8 +15,10 @@ interface PdfButtonProps {
 
 /** The PDF of the pages that are shown: made in a worker, told page by page, stopped at will. */
 export function PdfButton({ job, order, pages }: PdfButtonProps) {
+  // The file is named for the pages that were asked for, whatever is looked at by the time they are written.
+  const name = useRef('');
   const { work, start, stop } = usePacketPdf((bytes) => {
-    downloadBytes(new Uint8Array(bytes), jobFileName(job, `${order.reader}.pdf`), 'application/pdf');
+    downloadBytes(new Uint8Array(bytes), name.current, 'application/pdf');
   });
   return (
     <span className={classes['pdf']}>
@@ -35,6 +38,7 @@ export function PdfButton({ job, order, pages }: PdfButtonProps) {
         className="act"
         disabled={work.state === 'running'}
         onClick={() => {
+          name.current = jobFileName(job, `${order.reader}.pdf`);
           start(pages, { title: job.name, paper: order.paper, date: order.date });
         }}
       >

@@ -1,5 +1,5 @@
 import { Button, Progress } from '@mantine/core';
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { printNumber as n } from '../../core/units/number';
 import { noRecordWords, putRightWords } from '../../core/wording/serviceWords';
@@ -7,7 +7,8 @@ import { counted } from '../../core/wording/words';
 import type { NoRecord } from '../../core/demand/intervals';
 import type { ReadRecord } from '../../core/demand/readRecord';
 import type { Measured } from '../../core/service/houseSchema';
-import { editNamed } from '../../store/editing';
+import { recordArrival } from '../../core/job/arrivals';
+import { editNamed, late } from '../../store/editing';
 import { useAppDispatch } from '../../store/store';
 import { askRecorder, RECORDER_FAULTS, type RecorderFault } from '../../store/demand/recorder';
 import { useDemandReader, type DemandReading } from '../../store/demand/useDemandReader';
@@ -135,30 +136,49 @@ function Recorded({ measured }: { readonly measured: Measured }) {
   );
 }
 
-/** The measured demand of the house: from a file of the utility, or from the recorder at the panel. */
-export function DemandPane({ job }: { readonly job: Job }) {
+/** Asks for a record and reads it; only the last answer counts, and a newer record that came meanwhile stays. */
+function useRecord({ id, house }: Pick<Job, 'id' | 'house'>) {
   const dispatch = useAppDispatch();
-  const { house, id } = job;
   const [problem, setProblem] = useState<string | null>(null);
+  const asked = useRef<Measured | null>(null);
+  const turn = useRef(0);
   const onDone = useCallback(
     (result: ReadRecord | NoRecord) => {
       if ('problem' in result) return;
-      const command = { kind: 'change-house', fields: { measured: result.analysis.measured } } as const;
-      void dispatch(editNamed(id, { command, label: 'Demand record' }));
+      const label = 'Demand record';
+      const arrival = recordArrival(result.analysis.measured, asked.current);
+      void dispatch(editNamed(id, late(arrival, label), label));
     },
     [dispatch, id],
   );
   const { work: reading, post: read, stop } = useDemandReader(onDone);
-  const open = async (chosen: File): Promise<void> => {
+  /** Whether an answer is still the last one that was asked for. */
+  const begin = (): (() => boolean) => {
     setProblem(null);
-    read({ text: await chosen.text(), source: chosen.name });
+    asked.current = house.measured;
+    turn.current += 1;
+    const own = turn.current;
+    return () => own === turn.current;
+  };
+  const open = async (chosen: File): Promise<void> => {
+    const isLast = begin();
+    const text = await chosen.text();
+    if (isLast()) read({ text, source: chosen.name });
   };
   const ask = async (fault: RecorderFault): Promise<void> => {
-    setProblem(null);
+    const isLast = begin();
     const answer = await askRecorder(fault);
+    if (!isLast()) return;
     if ('problem' in answer) setProblem(answer.problem);
     else read({ text: answer.text, source: 'Recorder of the demo house (simulated)' });
   };
+  return { problem, reading, stop, open, ask };
+}
+
+/** The measured demand of the house: from a file of the utility, or from the recorder at the panel. */
+export function DemandPane({ job }: { readonly job: Job }) {
+  const { house } = job;
+  const { problem, reading, stop, open, ask } = useRecord(job);
   const { measured } = house;
   return (
     <section aria-label="Measured demand" data-help="demand">

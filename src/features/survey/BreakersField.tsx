@@ -7,11 +7,15 @@ import {
   type BreakerProblem,
   type ReadBreakers,
 } from '../../core/panel/typedBreakers';
+import { breakersArrival } from '../../core/job/arrivals';
+import { editNamed, late } from '../../store/editing';
+import { useAppDispatch } from '../../store/store';
 import { usePanelEditor } from '../../store/usePanelEditor';
 import { useFilePicker } from '../../ui/files/useFilePicker';
 import classes from './survey.module.css';
 
 interface BreakersFieldProps {
+  readonly jobId: string;
   readonly panel: Panel;
 }
 
@@ -70,7 +74,8 @@ function FromCsv({
 }
 
 /** The circuits of a panel, typed fast while severity before it, or read from a CSV file. */
-export function BreakersField({ panel }: BreakersFieldProps) {
+export function BreakersField({ jobId, panel }: BreakersFieldProps) {
+  const dispatch = useAppDispatch();
   const { change, canWrite } = usePanelEditor(panel);
   const [typed, setTyped] = useState<string | null>(null);
   const [problems, setProblems] = useState<readonly BreakerProblem[]>([]);
@@ -81,10 +86,17 @@ export function BreakersField({ panel }: BreakersFieldProps) {
     change({ breakers: withKnownIds(read, panel.breakers) }, label, mergeKey);
   };
   const readFile = async (chosen: File): Promise<void> => {
+    const asked = panel.breakers;
     const { readPanelCsv } = await import('../../core/panel/panelCsv');
     const read = readPanelCsv(await chosen.text(), panel.spaces, () => crypto.randomUUID());
     if ('problem' in read) setRefused(`${chosen.name}: ${read.problem}`);
-    else take(read, 'Circuits from a schedule');
+    else {
+      setProblems(read.problems);
+      setRefused(null);
+      const label = 'Circuits from a schedule';
+      const breakers = withKnownIds(read, asked);
+      await dispatch(editNamed(jobId, late(breakersArrival(panel.id, breakers, asked), label), label));
+    }
   };
   return (
     <div className={classes['breakers']}>

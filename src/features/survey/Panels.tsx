@@ -62,7 +62,7 @@ function PanelCard({ job, panel }: { readonly job: Job; readonly panel: Panel })
       <div className={classes['panelBoard']}>
         <div>
           <PanelFields panel={panel} job={job} />
-          <BreakersField panel={panel} />
+          <BreakersField jobId={job.id} panel={panel} />
           <Unknown panel={panel} />
           <PhotoStrip photos={panel.photos} jobId={job.id} of={{ panelId: panel.id }} />
           <button

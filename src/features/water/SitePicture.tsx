@@ -3,6 +3,10 @@ import { useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { underlaid } from '../../core/water/underlay';
 import { keepPhoto } from '../../store/persistence/photoStorage';
+import { underlayArrival } from '../../core/job/arrivals';
+import { editNamed, late } from '../../store/editing';
+import { notStored, storing } from '../../store/persistence/quota';
+import { useAppDispatch } from '../../store/store';
 import { useJobEditor } from '../../store/useJobEditor';
 import { useFilePicker } from '../../ui/files/useFilePicker';
 import { scalePhoto } from '../job/scalePhoto';
@@ -24,8 +28,8 @@ interface SitePictureProps {
 }
 
 /** Takes a picture and lays it under the plan, a hundred feet wide until it is scaled. */
-function useLaying(jobId: string, onLaid: () => void) {
-  const { edit } = useJobEditor();
+function useLaying({ id: jobId, yard }: Job, onLaid: () => void) {
+  const dispatch = useAppDispatch();
   const [problem, setProblem] = useState<string | null>(null);
   const add = async (file: File): Promise<void> => {
     const picture = await scalePhoto(file);
@@ -35,10 +39,15 @@ function useLaying(jobId: string, onLaid: () => void) {
     }
     setProblem(null);
     const id = crypto.randomUUID();
-    await keepPhoto({ id, jobId, picture });
     const [width, height] = await sizeOf(picture);
-    edit({ kind: 'change-yard', fields: { underlay: underlaid(id, width, height) } }, 'Add a site picture');
-    onLaid();
+    const kept = await storing(() => keepPhoto({ id, jobId, picture }));
+    if (!kept.ok) {
+      setProblem(notStored(file.name, kept));
+      return;
+    }
+    const label = 'Add a site picture';
+    const arrival = underlayArrival(underlaid(id, width, height), yard.underlay);
+    if (await dispatch(editNamed(jobId, late(arrival, label), label))) onLaid();
   };
   return { add, problem };
 }
@@ -81,7 +90,7 @@ export function SitePicture({ job, scaling, onScaling }: SitePictureProps) {
     label: 'Picture of the site',
     onFile: (file) => void add(file),
   });
-  const { add, problem } = useLaying(job.id, () => {
+  const { add, problem } = useLaying(job, () => {
     onScaling(true);
   });
   const laid = job.yard.underlay !== null;

@@ -4,21 +4,13 @@ import type { CircuitReport } from '../../core/checks/circuitReport';
 import type { Diagnosed } from '../../core/checks/diagnosed';
 import { useWorker } from '../worker/useWorker';
 
-/** What the worker is asked: what explains these readings. */
-export interface DiagnosisRequest {
-  readonly report: CircuitReport;
-  readonly readings: readonly VoltageReading[];
-}
-
-const make = (): Worker => new Worker(new URL('./diagnosis.worker.ts', import.meta.url), { type: 'module' });
-
 /**
  * What explains the readings of a circuit, worked out anew when one changes; the last one stays until the next is there.
  * Null while every reading is in its band.
  */
 export function useDiagnosis(report: CircuitReport, readings: readonly VoltageReading[]): Diagnosed | null {
   const [diagnosis, setDiagnosis] = useState<Diagnosed | null>(null);
-  const { post } = useWorker<DiagnosisRequest, never, Diagnosed | null>(make, setDiagnosis);
+  const { post } = useWorker('diagnosis', setDiagnosis);
   const isOut = report.out.length > 0;
   useEffect(() => {
     if (isOut) post({ report, readings });

@@ -4,7 +4,7 @@ import { sealed } from '../../core/packet/seal';
 import type { PacketPage } from '../../core/paper/pageSchema';
 import type { Seal } from '../../core/paper/sealSchema';
 import { photosById } from '../persistence/photoStorage';
-import { keepSeals } from '../persistence/sealStorage';
+import { keepSeal } from '../persistence/sealStorage';
 import { photosOn } from './usePacketPdf';
 import { nowIso } from '../clock';
 
@@ -18,6 +18,6 @@ export async function sealPacket(job: Job, order: PacketOrder, pages: readonly P
     pages,
     photos: await photosById(photosOn(pages)),
   });
-  await keepSeals(job.id, [seal]);
+  await keepSeal(job.id, seal);
   return seal;
 }

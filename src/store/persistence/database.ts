@@ -21,6 +21,9 @@ export interface JobRecord {
   writer: string | null;
 }
 
+/** A job as the list of jobs has it: all that is shown of it before its document is read. */
+export type ListedJob = Pick<JobRecord, 'id' | 'name' | 'circuits' | 'updatedAt' | 'cursor'>;
+
 /** One edit of a job with its inverse. */
 export interface JournalRecord {
   jobId: string;
@@ -38,6 +41,8 @@ export interface PhotoRecord {
   id: string;
   jobId: string;
   picture: string;
+  /** When it was kept, milliseconds since 1970; those of before bear none. */
+  keptAt?: number;
 }
 
 /** A packet of a job as it was handed over. */
@@ -45,6 +50,16 @@ export interface SealRecord {
   jobId: string;
   id: string;
   seal: Seal;
+}
+
+/** A job that was deleted, whole, until it leaves the bin. Its photographs stay where they are. */
+export interface BinRecord {
+  id: string;
+  /** Milliseconds since 1970. */
+  binnedAt: number;
+  record: JobRecord;
+  journal: JournalRecord[];
+  seals: Seal[];
 }
 
 /** The folder that copies of all jobs go to. */
@@ -61,10 +76,21 @@ type Database = Dexie & {
   answers: Table<PracticeAnswer, [string, string]>;
   seals: Table<SealRecord, [string, string]>;
   folders: EntityTable<FolderRecord, 'id'>;
+  bin: EntityTable<BinRecord, 'id'>;
+  listed: EntityTable<ListedJob, 'id'>;
 };
 
 /** Where jobs are kept: in this browser, or only in the memory of this page. */
 export type StorageKind = 'browser' | 'memory';
+
+/** What the list of jobs has of one. */
+export const listed = ({ id, name, circuits, updatedAt, cursor }: JobRecord): ListedJob => ({
+  id,
+  name,
+  circuits,
+  updatedAt,
+  cursor,
+});
 
 const make = (options: ConstructorParameters<typeof Dexie>[1] = {}): Database => {
   const made = new Dexie('pasture', options) as Database;
@@ -72,6 +98,12 @@ const make = (options: ConstructorParameters<typeof Dexie>[1] = {}): Database =>
   made.version(2).stores({ photos: 'id, jobId' });
   made.version(3).stores({ cards: 'id', answers: '[at+card], at, card' });
   made.version(4).stores({ seals: '[jobId+id], jobId', folders: 'id' });
+  made
+    .version(5)
+    .stores({ bin: 'id, binnedAt', listed: 'id, updatedAt' })
+    .upgrade((change) =>
+      change.table<JobRecord>('jobs').each((job) => change.table<ListedJob>('listed').put(listed(job))),
+    );
   return made;
 };
 

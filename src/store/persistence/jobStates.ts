@@ -38,6 +38,8 @@ export interface TwoCopies {
   readonly base: Job;
   readonly mine: Job;
   readonly theirs: Job;
+  /** When each was written last, as it was read. */
+  readonly readAt: readonly [mine: number, theirs: number];
 }
 
 /** Two saved copies of a job; a sentence where one of them cannot be read. */
@@ -49,5 +51,6 @@ export async function twoCopies(mineId: string, theirsId: string): Promise<TwoCo
   const other = readJobDocument(theirs.record.document, theirs.record.version);
   if (own === undefined || !other.ok) return 'One of the two is damaged: open it first.';
   const base = mergeBase(states, other.job) ?? own;
-  return { base, mine: own, theirs: { ...other.job, name: base.name } };
+  const readAt = [mine.record.updatedAt, theirs.record.updatedAt] as const;
+  return { base, mine: own, theirs: { ...other.job, name: base.name }, readAt };
 }

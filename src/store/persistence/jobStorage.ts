@@ -1,6 +1,6 @@
 import { JOB_VERSION } from '../../core/job/jobVersion';
 import type { Job } from '../../core/job/jobSchema';
-import { database, type JobRecord, type JournalRecord } from './database';
+import { database, listed, type JobRecord, type JournalRecord, type ListedJob } from './database';
 import { nowMs } from '../clock';
 
 /** What is written after edits: the job as it is now and what became of the journal. */
@@ -22,7 +22,8 @@ export interface SavedJob {
 /** What became of writing. */
 export type SaveOutcome = 'saved' | 'taken-over' | 'gone';
 
-const record = (job: Job, cursor: number, writer: string | null, at = nowMs()): JobRecord => ({
+/** A job as it is kept. */
+export const jobRecord = (job: Job, cursor: number, writer: string | null, at = nowMs()): JobRecord => ({
   id: job.id,
   name: job.name,
   circuits: job.circuits.length,
@@ -33,10 +34,26 @@ const record = (job: Job, cursor: number, writer: string | null, at = nowMs()): 
   writer,
 });
 
+/** Puts a job, and what the list has of it. */
+export async function putRecord(saved: JobRecord): Promise<void> {
+  await database().jobs.put(saved);
+  await database().listed.put(listed(saved));
+}
+
+/** Lets go of a job, and of what the list has of it. */
+export async function dropRecord(id: string): Promise<void> {
+  await database().jobs.delete(id);
+  await database().listed.delete(id);
+}
+
+/** All jobs as the list has them, the last edited first. */
+export const listedJobs = (): Promise<ListedJob[]> =>
+  database().listed.orderBy('updatedAt').reverse().toArray();
+
 /** Runs a change of jobs and their journals as one: all of it or none. */
 const changing = <T>(change: () => Promise<T>): Promise<T> => {
   const db = database();
-  return db.transaction('rw', db.jobs, db.journal, change);
+  return db.transaction('rw', db.jobs, db.journal, db.listed, change);
 };
 
 /**
@@ -47,24 +64,7 @@ const changing = <T>(change: () => Promise<T>): Promise<T> => {
 export const addJob = (job: Job, at?: number): Promise<void> =>
   changing(async () => {
     await database().journal.where('jobId').equals(job.id).delete();
-    await database().jobs.put(record(job, 0, null, at));
-  });
-
-/** Removes a job with its journal, and gives both back so that they can be put again. */
-export const removeJob = (id: string): Promise<SavedJob | undefined> =>
-  changing(async () => {
-    const saved = await loadJob(id);
-    await database().journal.where('jobId').equals(id).delete();
-    await database().jobs.delete(id);
-    return saved;
-  });
-
-/** Puts a job back with its journal, as it was. */
-export const restoreJob = ({ record: saved, journal }: SavedJob): Promise<void> =>
-  changing(async () => {
-    await database().journal.where('jobId').equals(saved.id).delete();
-    await database().jobs.put({ ...saved, updatedAt: nowMs(), writer: null });
-    await database().journal.bulkPut(journal);
+    await putRecord(jobRecord(job, 0, null, at));
   });
 
 /** A job with its journal, as they are saved; undefined where there is none. */
@@ -112,6 +112,6 @@ export const saveEdits = (order: SaveOrder, writer: string, at = nowMs()): Promi
         .delete();
     }
     await db.journal.bulkPut(order.entries);
-    await db.jobs.put(record(order.job, order.cursor, writer, at));
+    await putRecord(jobRecord(order.job, order.cursor, writer, at));
     return 'saved';
   });

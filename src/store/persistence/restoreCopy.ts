@@ -1,57 +1,40 @@
 import { againstCopy, type AgainstCopy } from '../../core/job/againstCopy';
 import { jobReplaced } from '../../core/job/changes';
-import { MANIFEST_FILE, readCopyManifest } from '../../core/job/copyManifest';
-import { readJobFile, type FileProblem, type ReadJob } from '../../core/job/jobFile';
 import { readPracticeFile } from '../../core/practice/practiceFile';
 import { takePractice } from '../practice/practiceStorage';
-import { filesInCopy, PRACTICE_FILE } from './copyFile';
+import { inWorker } from '../worker/workers';
+import { addBelongings, asOneAct, bringIn, bringInBeside, type Brought } from './bringIn';
 import { editSaved, type SavedEditOutcome } from './editSaved';
 import { savedStates } from './jobStates';
-import { addJob, savedJob } from './jobStorage';
-import { keepPhotos } from './photoStorage';
-import { keepSeals } from './sealStorage';
+import { savedJob } from './jobStorage';
+import type { ReadCopied, ReadFiles } from './readCopyTask';
 
 /** A job of a copy, and how it stands to the one here. */
-export interface CopiedJob {
-  readonly file: string;
-  readonly read: Extract<ReadJob, { ok: true }>;
+export interface CopiedJob extends ReadCopied {
   readonly standing: AgainstCopy;
-  /** When it was edited last, milliseconds since 1970; undefined for a copy that does not say. */
-  readonly editedAt: number | undefined;
 }
 
 /** What is in a copy of all jobs. */
-export interface CopyContents {
+export interface CopyContents extends Omit<ReadFiles, 'jobs'> {
   readonly jobs: readonly CopiedJob[];
-  /** Files that are no job, with what is wrong. */
-  readonly refused: readonly { readonly file: string; readonly problem: FileProblem }[];
-  /** The record of practice as text; undefined where there is none. */
-  readonly practice: string | undefined;
 }
 
-/** Reads a copy and compares each job with the one here; undefined where it is no copy, or damaged. Nothing is changed. */
-export async function readCopy(bytes: Uint8Array): Promise<CopyContents | undefined> {
-  const files = filesInCopy(bytes);
-  if (files === undefined || files.length === 0) return undefined;
-  const textOf = (file: string): string | undefined => files.find(({ name }) => name === file)?.text;
-  const manifest = readCopyManifest(textOf(MANIFEST_FILE) ?? '');
+/** How a job of a copy stands to the one here, as that is now. */
+async function standingOf({ read: { job }, editedAt }: ReadCopied): Promise<AgainstCopy> {
+  const here = await savedJob(job.id);
+  const isLater = here !== undefined && editedAt !== undefined && editedAt > here.updatedAt;
+  return againstCopy(await savedStates(job.id), job, isLater);
+}
+
+/** Reads a copy and compares each job with the one here. Nothing is changed. A word says why it is no copy. */
+export async function readCopy(
+  bytes: Uint8Array<ArrayBuffer>,
+): Promise<CopyContents | 'damaged' | 'too-large'> {
+  const files = await inWorker('readCopy', bytes);
+  if (typeof files === 'string') return files;
   const jobs: CopiedJob[] = [];
-  const refused: { file: string; problem: FileProblem }[] = [];
-  for (const { name: file, text } of files) {
-    if (file === MANIFEST_FILE || file === PRACTICE_FILE) continue;
-    const read = readJobFile(text);
-    if (!read.ok) {
-      refused.push({ file, problem: read.problem });
-      continue;
-    }
-    const edited = manifest?.jobs.find((each) => each.file === file)?.edited;
-    const editedAt = edited === undefined ? undefined : Date.parse(edited);
-    const here = await savedJob(read.job.id);
-    const isLater = here !== undefined && editedAt !== undefined && editedAt > here.updatedAt;
-    const standing = againstCopy(await savedStates(read.job.id), read.job, isLater);
-    jobs.push({ file, read, standing, editedAt });
-  }
-  return { jobs, refused, practice: textOf(PRACTICE_FILE) };
+  for (const each of files.jobs) jobs.push({ ...each, standing: await standingOf(each) });
+  return { ...files, jobs };
 }
 
 /** What is done with a job of a copy. */
@@ -71,37 +54,47 @@ export function usualChoice({ kind }: AgainstCopy): RestoreChoice {
   }
 }
 
-/** What became of a job of a copy; `beside` bears the id of the new one. */
+/** What became of a job of a copy; `brought` says what of it did not go in as it was. */
 export type Restored =
-  | { readonly kind: 'taken' | 'left' }
-  | { readonly kind: 'beside'; readonly id: string }
+  | { readonly kind: 'taken' | 'left' | 'beside'; readonly brought: Brought }
   | { readonly kind: 'failed'; readonly why: Exclude<SavedEditOutcome, 'saved'> };
 
-/** Restores one job of a copy. Its photographs and sealed packets are kept in any case: they only add. */
-export async function restoreJobOf(
-  { read, standing, editedAt }: CopiedJob,
-  choice: RestoreChoice,
-): Promise<Restored> {
-  const { job, photos, seals } = read;
-  await keepPhotos(job.id, photos);
-  if (choice === 'beside') {
-    const id = crypto.randomUUID();
-    await addJob({ ...job, id, name: `${job.name}, from file`.slice(0, 80) });
-    await keepSeals(id, seals);
-    return { kind: 'beside', id };
-  }
-  if (standing.kind === 'new' && choice === 'leave') return { kind: 'left' };
-  await keepSeals(job.id, seals);
-  if (choice === 'leave') return { kind: 'left' };
-  if (standing.kind === 'new') {
-    await addJob(job, editedAt);
-    return { kind: 'taken' };
-  }
-  const [here] = await savedStates(job.id);
-  if (here === undefined) return { kind: 'failed', why: 'damaged' };
-  const edit = { command: jobReplaced(here, job), label: 'Restored from a copy' };
-  const outcome = await editSaved(job.id, edit);
-  return outcome === 'saved' ? { kind: 'taken' } : { kind: 'failed', why: outcome };
+/** A job that is here taken from the copy, with all that belongs to it, as one edit and one act. */
+async function taken({ read }: CopiedJob): Promise<Restored> {
+  const { id } = read.job;
+  let added = { job: read.job, renamed: 0, refused: 0 };
+  const outcome = await editSaved(
+    id,
+    (here) => ({ command: jobReplaced(here, added.job), label: 'Restored from a copy' }),
+    async () => {
+      added = await addBelongings(id, read);
+    },
+  );
+  const { renamed, refused } = added;
+  return outcome === 'saved'
+    ? { kind: 'taken', brought: { id, renamed, refused } }
+    : { kind: 'failed', why: outcome };
+}
+
+/** What belongs to a job that stays as it is here: photographs and sealed packets only add. */
+async function left({ read, standing }: CopiedJob): Promise<Restored> {
+  const { id } = read.job;
+  if (standing.kind === 'new') return { kind: 'left', brought: { id, renamed: 0, refused: 0 } };
+  const added = await asOneAct(() => addBelongings(id, read));
+  return { kind: 'left', brought: { id, renamed: added.renamed, refused: added.refused } };
+}
+
+/** Restores one job of a copy, as one act. */
+export async function restoreJobOf(copied: CopiedJob, choice: RestoreChoice): Promise<Restored> {
+  const { read, standing, editedAt } = copied;
+  if (choice === 'leave') return left(copied);
+  if (choice === 'beside') return { kind: 'beside', brought: await bringInBeside(read) };
+  if (standing.kind !== 'new') return taken(copied);
+  const brought = await bringIn(read, editedAt);
+  // It came here meanwhile: nothing of it is overwritten.
+  return brought === 'here-already'
+    ? { kind: 'beside', brought: await bringInBeside(read) }
+    : { kind: 'taken', brought };
 }
 
 /** Takes the record of practice of a copy; what is wrong with it, where anything is. */

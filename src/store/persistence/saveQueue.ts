@@ -1,4 +1,5 @@
 import { saveEdits, type SaveOrder, type SaveOutcome } from './jobStorage';
+import { isQuota } from './quota';
 import { forgetUnsaved, putBy } from './unsaved';
 import { nowMs } from '../clock';
 
@@ -23,9 +24,6 @@ export interface SaveQueue {
 const TOGETHER_MS = 250;
 /** The first of them waits no longer than this, milliseconds. */
 const MAX_WAIT_MS = 1000;
-
-const isQuota = (error: unknown): boolean =>
-  error instanceof Error && (error.name === 'QuotaExceededError' || String(error).includes('QuotaExceeded'));
 
 /** Two orders as one: the job as the later left it, and the entries of both, each as it was last. */
 function together(first: SaveOrder, second: SaveOrder): SaveOrder {
@@ -102,7 +100,8 @@ export function createSaveQueue(
   const pause = createPause(start);
 
   const write = async (order: SaveOrder, count: number): Promise<boolean> => {
-    const at = Math.max(nowMs(), after + 1);
+    // The record's time only goes forward, also where the clock was set back: by it what was put by finds its state.
+    const at = Math.max(nowMs(), after + 1, since() + 1);
     writing = { order, at };
     const outcome = await save(order, writer, at).catch(failure);
     writing = null;

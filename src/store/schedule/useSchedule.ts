@@ -1,12 +1,10 @@
 import { useDeferredValue, useEffect, useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { useWorker, type Work } from '../worker/useWorker';
-import type { ScheduleProgress, ScheduleRequest, SizedSchedule } from './sizeSchedule';
+import type { ScheduleProgress, SizedSchedule } from './sizeSchedule';
 
 /** A schedule that is being read and sized, or was. */
 export type ScheduleReading = Work<ScheduleProgress, SizedSchedule>;
-
-const make = (): Worker => new Worker(new URL('./schedule.worker.ts', import.meta.url), { type: 'module' });
 
 function withoutCircuits({ circuits: _all, ...rules }: Job): Omit<Job, 'circuits'> {
   return rules;
@@ -14,7 +12,7 @@ function withoutCircuits({ circuits: _all, ...rules }: Job): Omit<Job, 'circuits
 
 /** Reads and sizes a schedule in a worker, anew whenever its text changes; can be stopped. */
 export function useSchedule(text: string, job: Job) {
-  const { work, post, stop } = useWorker<ScheduleRequest, ScheduleProgress, SizedSchedule>(make);
+  const { work, post, stop } = useWorker('schedule');
   const later = useDeferredValue(text);
   // Nothing else is edited while the schedule is open, so its rows are sized under the job as it was then.
   const [rules] = useState(() => withoutCircuits(job));

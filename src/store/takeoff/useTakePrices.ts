@@ -1,20 +1,21 @@
 import { useCallback } from 'react';
-import { withPrices } from '../../core/takeoff/priceCsv';
+import { pricesArrival } from '../../core/job/arrivals';
 import type { DatedPrice } from '../../core/takeoff/materialsDocument';
-import { useAppStore } from '../store';
-import { useJobEditor } from '../useJobEditor';
+import { editNamed, late } from '../editing';
+import { useAppDispatch } from '../store';
 
-/** Prices that were asked for, put into the job that they were asked for as it is by then; never into another. */
-export function useTakePrices(jobId: string): (read: readonly DatedPrice[], label: string) => void {
-  const { edit } = useJobEditor();
-  const store = useAppStore();
+/**
+ * Prices that were asked for, put into the job that they were asked for as it is by then; never into another, and never
+ * over one that was typed meanwhile.
+ */
+export function useTakePrices(
+  jobId: string,
+): (read: readonly DatedPrice[], asked: readonly DatedPrice[], label: string) => void {
+  const dispatch = useAppDispatch();
   return useCallback(
-    (read, label) => {
-      const { job: open } = store.getState();
-      if (open.status !== 'ready' || open.job.id !== jobId) return;
-      const prices = withPrices(open.job.materials.prices, read);
-      edit({ kind: 'change-materials', fields: { prices } }, label);
+    (read, asked, label) => {
+      void dispatch(editNamed(jobId, late(pricesArrival(read, asked), label), label));
     },
-    [edit, store, jobId],
+    [dispatch, jobId],
   );
 }

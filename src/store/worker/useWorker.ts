@@ -1,5 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { WorkerMessage } from './protocol';
+import { workFailed } from '../newsSlice';
+import { useAppDispatch } from '../store';
+import type { ProgressOf, RequestOf, ResultOf, TaskName } from './tasks';
+import { askWorker } from './workers';
 
 /** Work in a worker as far as it has come. */
 export type Work<Progress, Result> =
@@ -7,50 +10,52 @@ export type Work<Progress, Result> =
   | { readonly state: 'running'; readonly progress: Progress | null }
   | { readonly state: 'done'; readonly result: Result };
 
-export interface WorkerDesk<Request, Progress, Result> {
-  readonly work: Work<Progress, Result>;
+/** How a task stands. */
+export type WorkOf<N extends TaskName> = Work<ProgressOf<N>, ResultOf<N>>;
+
+export interface WorkerDesk<N extends TaskName> {
+  readonly work: WorkOf<N>;
   /** Starts the work; a newer request takes the place of an older one. */
-  readonly post: (request: Request) => void;
+  readonly post: (request: RequestOf<N>) => void;
   readonly stop: () => void;
 }
 
-/** Runs one kind of work in a worker of its own, which ends with the work, with the part that asked, or when stopped. */
-export function useWorker<Request, Progress, Result>(
-  make: () => Worker,
-  onDone?: (result: Result) => void,
-): WorkerDesk<Request, Progress, Result> {
-  const [work, setWork] = useState<Work<Progress, Result>>({ state: 'idle' });
-  const running = useRef<Worker | null>(null);
+/** Runs one kind of work apart from the page: it ends with the part that asked, or when it is stopped. What fails is told. */
+export function useWorker<N extends TaskName>(
+  task: N,
+  onDone?: (result: ResultOf<N>) => void,
+): WorkerDesk<N> {
+  const dispatch = useAppDispatch();
+  const [work, setWork] = useState<WorkOf<N>>({ state: 'idle' });
+  const running = useRef<() => void>(undefined);
   const done = useRef(onDone);
   useEffect(() => {
     done.current = onDone;
   }, [onDone]);
   const end = useCallback(() => {
-    running.current?.terminate();
-    running.current = null;
+    running.current?.();
+    running.current = undefined;
   }, []);
   useEffect(() => end, [end]);
   const post = useCallback(
-    (request: Request) => {
+    (request: RequestOf<N>) => {
       end();
-      const worker = make();
-      worker.onmessage = ({ data }: MessageEvent<WorkerMessage<Progress, Result>>) => {
-        if (data.kind === 'progress') {
-          setWork({ state: 'running', progress: data.progress });
-          return;
-        }
-        worker.terminate();
-        setWork({ state: 'done', result: data.result });
-        done.current?.(data.result);
-      };
-      worker.onerror = () => {
-        setWork({ state: 'failed' });
-      };
-      running.current = worker;
       setWork({ state: 'running', progress: null });
-      worker.postMessage(request);
+      running.current = askWorker(task, request, {
+        onProgress: (progress) => {
+          setWork({ state: 'running', progress });
+        },
+        onDone: (result) => {
+          setWork({ state: 'done', result });
+          done.current?.(result);
+        },
+        onFailed: () => {
+          setWork({ state: 'failed' });
+          dispatch(workFailed(task));
+        },
+      });
     },
-    [end, make],
+    [dispatch, end, task],
   );
   const stop = useCallback(() => {
     end();

@@ -1,19 +1,19 @@
-import { downloadText } from './download';
+import { downloadBytes } from './download';
 
 /**
- * Hands a text file to the share sheet of the phone; to the downloads where there is none or it does not take the
+ * Hands a file to the share sheet of the phone; to the downloads where there is none or it does not take the
  * file. Whoever closes the share sheet keeps things as they are.
  */
-export async function shareText(text: string, name: string, type: string): Promise<void> {
-  const files = [new File([text], name, { type })];
+export async function shareFile(content: BlobPart, name: string, type: string): Promise<void> {
+  const files = [new File([content], name, { type })];
   if (typeof navigator.share !== 'function' || !navigator.canShare({ files })) {
-    downloadText(text, name, type);
+    downloadBytes(content, name, type);
     return;
   }
   try {
     await navigator.share({ files, title: name });
   } catch (reason) {
-    if (!(reason instanceof DOMException && reason.name === 'AbortError')) downloadText(text, name, type);
+    if (!(reason instanceof DOMException && reason.name === 'AbortError')) downloadBytes(content, name, type);
   }
 }
 

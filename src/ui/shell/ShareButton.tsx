@@ -6,12 +6,12 @@ interface ShareButtonProps {
 }
 
 async function share(title: string): Promise<void> {
-  const [{ pageFile }, { shareText }] = await Promise.all([
+  const [{ pageFile }, { shareFile }] = await Promise.all([
     import('../files/pageFile'),
     import('../files/shareFile'),
   ]);
   const papers = [...document.querySelectorAll('article')];
-  await shareText(pageFile(title, papers), `${title.replaceAll(/[^\p{L}\d]+/gu, '-')}.html`, 'text/html');
+  await shareFile(pageFile(title, papers), `${title.replaceAll(/[^\p{L}\d]+/gu, '-')}.html`, 'text/html');
 }
 
 /** Hands the papers of this page to the share sheet of the phone, or to the downloads, as one file. */

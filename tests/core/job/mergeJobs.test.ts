@@ -176,7 +176,7 @@ const aListEdit = fc
   .map(
     ([of, at, value]) =>
       (job: Job): Job =>
-        edited(job, inList(job, of as 'answer', at, value)),
+        edited(job, inList(job, of, at, value)),
   );
 const anyEdit = fc.oneof(
   anEdit.map(

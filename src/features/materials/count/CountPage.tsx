@@ -20,7 +20,7 @@ import { evaluationOf } from '../../../store/evaluation';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import { fileName } from '../../../ui/files/fileName';
-import { shareText } from '../../../ui/files/shareFile';
+import { shareFile } from '../../../ui/files/shareFile';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { useReadyJob } from '../../job/JobPage';
 import { StageFrame } from '../../job/StageFrame';
@@ -168,7 +168,7 @@ function Trip({
         type="button"
         className={classes['take']}
         onClick={() =>
-          void shareText(tripText(rows), `${fileName(`${job.name} trip`, 'trip')}.txt`, 'text/plain')
+          void shareFile(tripText(rows), `${fileName(`${job.name} trip`, 'trip')}.txt`, 'text/plain')
         }
       >
         Take the list

@@ -9,7 +9,7 @@ import { printDollars, printPriceChange } from '../../../core/units/money';
 import { cents as toCents } from '../../../core/units/quantity';
 import { evaluationOf } from '../../../store/evaluation';
 import { memo } from '../../../store/memo';
-import type { Quoted } from '../../../store/quote/useQuote';
+import type { Quoted } from '../../../store/quote/quoteTask';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { TextField } from '../../../ui/fields/TextField';

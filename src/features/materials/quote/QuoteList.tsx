@@ -7,7 +7,7 @@ import { printPrice } from '../../../core/units/money';
 import { inHours } from '../../../core/wording/laborWords';
 import { optionName } from '../../../core/wording/quoteWords';
 import { counted } from '../../../core/wording/words';
-import type { Quoted } from '../../../store/quote/useQuote';
+import type { Quoted } from '../../../store/quote/quoteTask';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { partWords } from '../partWords';
 import { pickedOf } from './pickOption';

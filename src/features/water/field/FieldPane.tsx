@@ -8,7 +8,7 @@ import type { Point } from '../../../core/water/point';
 import type { WaterReport } from '../../../core/water/waterReport';
 import type { Yard } from '../../../core/water/yardSchema';
 import { personWords, sourceWords, voltsWords } from '../../../core/wording/fieldWords';
-import type { FieldFound } from '../../../store/field/useField';
+import type { FieldFound } from '../../../store/field/fieldTask';
 import type { Work } from '../../../store/worker/useWorker';
 import { FieldPicture } from '../../../ui/pictures/yard/FieldPicture';
 import { viewAround, yardScale, type YardScale } from '../../../ui/pictures/yard/yardScale';
