@@ -17,6 +17,9 @@ const withoutDescriptions: Plugin = {
 /** What the writer of PDF would take for pages of HTML: nothing here is made of those. */
 const NOTHING = fileURLToPath(new URL('./src/store/packet/nothing.ts', import.meta.url));
 
+/** The worker, as it is called in the build. */
+const WORKER = 'pasture.worker';
+
 export default defineConfig({
   resolve: { alias: { canvg: NOTHING, html2canvas: NOTHING, dompurify: NOTHING } },
   plugins: [
@@ -42,11 +45,19 @@ export default defineConfig({
   ],
   build: {
     target: 'baseline-widely-available',
-    // Every browser of that baseline preloads modules by itself.
-    modulePreload: { polyfill: false },
+    modulePreload: {
+      // Every browser of that baseline preloads modules by itself.
+      polyfill: false,
+      // A worker has no document in which anything could be preloaded.
+      resolveDependencies: (_file, files, { hostId }) => (hostId.includes(WORKER) ? [] : files),
+    },
     manifest: true,
     rolldownOptions: {
+      // The worker is built with the page, so that what both compute with is one file, fetched and kept once.
+      input: { index: 'index.html', [WORKER]: 'src/store/worker/pasture.worker.ts' },
       output: {
+        // The page asks for the worker by this name; all else bears what it holds in its name.
+        entryFileNames: ({ name }) => (name === WORKER ? `assets/${WORKER}.js` : 'assets/[name]-[hash].js'),
         codeSplitting: {
           groups: [
             {

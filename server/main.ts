@@ -2,14 +2,28 @@ import { buildServer } from './app';
 import { listenOnFreePort } from './listenOnFreePort';
 
 const demo = process.argv.includes('--demo');
-const wanted = process.env['PORT'];
+/** What was set to something: an empty word sets nothing. */
+const setTo = (name: string): string | undefined => {
+  const value = process.env[name]?.trim() ?? '';
+  return value === '' ? undefined : value;
+};
+const wanted = setTo('PORT');
 const app = await buildServer({ root: 'dist', demo });
+
+/** What is still being answered as the server is stopped has so long, milliseconds. */
+const LAST_WORDS_MS = 2000;
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const)
+  process.once(signal, () => {
+    setTimeout(() => process.exit(0), LAST_WORDS_MS).unref();
+    void app.close().then(() => process.exit(0));
+  });
 
 try {
   const address = await listenOnFreePort(
     app,
     wanted === undefined ? undefined : Number(wanted),
-    process.env['HOST'],
+    setTo('HOST'),
   );
   console.log(`Pasture is at ${address}${demo ? ' with demo data' : ''}. Stop it with Ctrl C.`);
 } catch (error) {
@@ -19,5 +33,3 @@ try {
   );
   process.exitCode = 1;
 }
-
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void app.close());

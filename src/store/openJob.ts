@@ -14,6 +14,7 @@ import { editing } from './lazyParts';
 import { tookOver } from './newsSlice';
 import type { JobRecord } from './persistence/database';
 import { addJob, claimWriting, loadJob, savedJob } from './persistence/jobStorage';
+import { persistBy } from './persisting';
 import { createSaveQueue, type SaveQueue, type SaveState } from './persistence/saveQueue';
 import {
   awaitWriterLock,
@@ -193,7 +194,7 @@ export function saveNow(): void {
 }
 
 /** Writes what an edit, undo or redo changed. */
-export function persistEdit(before: OpenJob, after: OpenJob): void {
+function writeEdit(before: OpenJob, after: OpenJob): void {
   if (session === undefined || before.status !== 'ready' || after.status !== 'ready') return;
   if (before.job === after.job) return;
   const { job, journal, cursor } = after;
@@ -218,3 +219,5 @@ export async function openRepaired({ saved: { record, journal } }: Damaged): Pro
   await claimWriting(at.id, at.writer);
   await show(at);
 }
+
+persistBy(writeEdit);

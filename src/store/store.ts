@@ -3,7 +3,7 @@ import { useDispatch, useSelector, useStore } from 'react-redux';
 import { focusReducer } from './focusSlice';
 import { jobEdited, jobReducer } from './jobSlice';
 import { newsReducer } from './newsSlice';
-import { persistEdit } from './openJob';
+import { persistEdit } from './persisting';
 import { saveReducer } from './saveSlice';
 import { tutorialReducer } from './tutorialSlice';
 

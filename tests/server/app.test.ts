@@ -10,8 +10,9 @@ import { listenOnFreePort } from '../../server/listenOnFreePort';
 const root = mkdtempSync(path.join(os.tmpdir(), 'pasture-'));
 mkdirSync(path.join(root, 'assets'));
 writeFileSync(path.join(root, 'index.html'), '<!doctype html><title>Pasture</title>');
-writeFileSync(path.join(root, 'assets', 'app-abc123.js'), 'console.log(1)');
-writeFileSync(path.join(root, 'assets', 'app-abc123.js.gz'), gzipSync('console.log(1)'));
+writeFileSync(path.join(root, 'assets', 'app-abc12345.js'), 'console.log(1)');
+writeFileSync(path.join(root, 'assets', 'pasture.worker.js'), 'console.log(2)');
+writeFileSync(path.join(root, 'assets', 'app-abc12345.js.gz'), gzipSync('console.log(1)'));
 
 let app: Awaited<ReturnType<typeof buildServer>>;
 beforeAll(async () => {
@@ -46,16 +47,29 @@ describe('the server', () => {
   });
 
   test('keeps hashed files for good, and asks again for the page', async () => {
-    expect((await app.inject('/assets/app-abc123.js')).headers['cache-control']).toBe(
+    expect((await app.inject('/assets/app-abc12345.js')).headers['cache-control']).toBe(
       'public, max-age=31536000, immutable',
     );
     expect((await app.inject({ url: '/', headers: page })).headers['cache-control']).toBe('no-cache');
+    // The worker bears no hash in its name.
+    expect((await app.inject('/assets/pasture.worker.js')).headers['cache-control']).toBe('no-cache');
+  });
+
+  test('an address that is none is kept by nobody, and depends on what was asked for', async () => {
+    const { headers } = await app.inject('/assets/gone.js');
+    expect(headers['cache-control']).toBe('no-store');
+    expect(headers['vary']).toContain('accept');
+    const deep = await app.inject({ url: '/jobs/some-job', headers: page });
+    expect(deep.headers['vary']).toContain('accept');
   });
 
   test('sends the compressed copy to whoever takes it', async () => {
-    const zipped = await app.inject({ url: '/assets/app-abc123.js', headers: { 'accept-encoding': 'gzip' } });
+    const zipped = await app.inject({
+      url: '/assets/app-abc12345.js',
+      headers: { 'accept-encoding': 'gzip' },
+    });
     expect(zipped.headers['content-encoding']).toBe('gzip');
-    expect((await app.inject('/assets/app-abc123.js')).headers['content-encoding']).toBeUndefined();
+    expect((await app.inject('/assets/app-abc12345.js')).headers['content-encoding']).toBeUndefined();
   });
 
   test('does not leave its folder', async () => {

@@ -9,7 +9,8 @@ import { lastCopy, rememberCopy } from '../../src/store/persistence/copyMemory';
 import { copiedNow, copyState } from '../../src/store/persistence/lastCopy';
 import { database } from '../../src/store/persistence/database';
 import { addJob, savedJobs } from '../../src/store/persistence/jobStorage';
-import { keepAnswer, nameCause, savedAnswers, savedCards } from '../../src/store/practice/practiceStorage';
+import { keepAnswer, nameCause } from '../../src/store/practice/practiceStorage';
+import { savedAnswers, savedCards } from '../../src/store/practice/savedPractice';
 import { keepPhoto } from '../../src/store/persistence/photoStorage';
 import { fullHouse } from '../support/fullHouse/job';
 

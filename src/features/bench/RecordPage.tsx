@@ -9,7 +9,8 @@ import {
   type PracticeCard,
 } from '../../core/practice/practiceFile';
 import { counted } from '../../core/wording/words';
-import { savedAnswers, savedCards, takePractice } from '../../store/practice/practiceStorage';
+import { takePractice } from '../../store/practice/practiceStorage';
+import { savedAnswers, savedCards } from '../../store/practice/savedPractice';
 import { useAnswers, useCards } from '../../store/practice/usePractice';
 import { downloadText } from '../../ui/files/download';
 import { useFilePicker } from '../../ui/files/useFilePicker';

@@ -6,6 +6,8 @@ import { useAppDispatch } from '../../store/store';
 import { tutorialAt } from '../../store/tutorialSlice';
 import { createJob } from './jobActions';
 import { KeepCopy } from './KeepCopy';
+
+export { FirstCircuit } from './FirstCircuit';
 import classes from './JobsPage.module.css';
 
 function NewJob({ onMade }: { readonly onMade: (id: string) => void }) {

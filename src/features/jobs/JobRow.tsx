@@ -1,10 +1,9 @@
-import { memo, useCallback, useEffect, useRef } from 'react';
+import { lazy, memo, Suspense, useCallback, useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Strip } from '../../store/jobs/stripTask';
 import type { ListedJob } from '../../store/persistence/database';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { STAGES } from '../job/stages';
-import { RunStrip } from './RunStrip';
 import classes from './JobsPage.module.css';
 
 interface JobRowProps {
@@ -17,6 +16,8 @@ interface JobRowProps {
   readonly onSeen: (job: ListedJob) => void;
   readonly onDelete: (job: ListedJob) => void;
 }
+
+const RunStrip = lazy(() => import('./RunStrip').then((module) => ({ default: module.RunStrip })));
 
 const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'medium', timeStyle: 'short' });
 
@@ -84,7 +85,9 @@ export const JobRow = memo(function JobRow({ job, strip, pxPerFt, numbered, onSe
           </span>
         </span>
         {strip !== undefined && strip.runs.length > 0 && (
-          <RunStrip runs={strip.runs} pxPerFt={pxPerFt} numbered={numbered} label={`Runs of ${job.name}`} />
+          <Suspense>
+            <RunStrip runs={strip.runs} pxPerFt={pxPerFt} numbered={numbered} label={`Runs of ${job.name}`} />
+          </Suspense>
         )}
         {strip !== undefined && <StageTape stages={strip.stages} />}
       </Link>

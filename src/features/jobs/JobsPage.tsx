@@ -10,25 +10,28 @@ import type { Strip } from '../../store/jobs/stripTask';
 import { useListedJobs } from '../../store/useJobs';
 import { Notice } from '../../ui/shell/Notice';
 import { THEMES, useTheme } from '../../ui/theme/ThemeProvider';
-import { putDemoJob, startsWithDemo } from './jobActions';
 import { BenchLink } from './BenchLink';
-import { Elsewhere } from './Elsewhere';
 import { FindJob } from './FindJob';
-import { FirstCircuit } from './FirstCircuit';
 import { JobRow } from './JobRow';
 import { OutcomeNotice, type Outcome } from './OutcomeNotice';
 import { useOpening } from './useOpening';
-import { widthBesides } from './RunStrip';
-import { Bin } from './Bin';
+import { widthBesides } from './stripWidth';
 import classes from './JobsPage.module.css';
 
+// Fetched at once beside the list itself, which is seen first.
+const elsewhere = import('./Elsewhere');
+const Elsewhere = lazy(() => elsewhere.then((module) => ({ default: module.Elsewhere })));
+const FirstCircuit = lazy(() => elsewhere.then((module) => ({ default: module.FirstCircuit })));
+const Bin = lazy(() => import('./Bin').then((module) => ({ default: module.Bin })));
 const RestorePane = lazy(() => import('./RestorePane').then((module) => ({ default: module.RestorePane })));
 
 /** A browser without jobs that was started with demo data gets the demo job. */
 function useDemoStart(empty: boolean): void {
   useEffect(() => {
     if (!empty) return;
-    void startsWithDemo().then((demo) => (demo ? putDemoJob() : undefined));
+    void import('./jobActions').then(async ({ putDemoJob, startsWithDemo }) => {
+      if (await startsWithDemo()) await putDemoJob();
+    });
   }, [empty]);
 }
 
@@ -144,7 +147,9 @@ function JobList({ jobs, onOutcome }: JobListProps) {
           Show {Math.min(more, 4 * ROWS)} more of {more}
         </button>
       )}
-      <Bin onOutcome={onOutcome} />
+      <Suspense>
+        <Bin onOutcome={onOutcome} />
+      </Suspense>
     </section>
   );
 }
@@ -192,20 +197,24 @@ export function JobsPage() {
           <RestorePane contents={copy} onDone={closeCopy} />
         </Suspense>
       )}
-      <FirstCircuit
-        onMade={(jobId, circuitId) => {
-          go(`${jobId}/${circuitId}`);
-        }}
-      />
+      <Suspense fallback={<div className={classes['first']} />}>
+        <FirstCircuit
+          onMade={(jobId, circuitId) => {
+            go(`${jobId}/${circuitId}`);
+          }}
+        />
+      </Suspense>
       <main className={classes['main']}>
         <JobList jobs={jobs} onOutcome={setOutcome} />
-        <Elsewhere
-          jobs={jobs ?? []}
-          demoHere={jobs?.some(({ id }) => id === DEMO_JOB_ID) ?? false}
-          onMade={go}
-          onFile={(file) => void open(file)}
-          onDemo={() => void openDemo()}
-        />
+        <Suspense fallback={<div />}>
+          <Elsewhere
+            jobs={jobs ?? []}
+            demoHere={jobs?.some(({ id }) => id === DEMO_JOB_ID) ?? false}
+            onMade={go}
+            onFile={(file) => void open(file)}
+            onDemo={() => void openDemo()}
+          />
+        </Suspense>
       </main>
       <footer className={classes['foot']}>{CAUTION}</footer>
     </div>

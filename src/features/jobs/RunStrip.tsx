@@ -1,4 +1,5 @@
 import type { StripRun } from '../../store/jobs/stripTask';
+import { AFTER, before, widthBesides } from './stripWidth';
 import classes from './RunStrip.module.css';
 
 interface RunStripProps {
@@ -12,18 +13,9 @@ interface RunStripProps {
 const PX_PER_FT_UP = 3.1;
 const GROUND = 42;
 const HEIGHT = 56;
-/** Room before a run for its panel, and for its number where it has one. */
-const BEFORE = { numbered: 26, bare: 12 } as const;
-const AFTER = 8;
 const BAND = 10;
 
 const lengthOf = ({ stations }: StripRun): number => stations.at(-1)?.xFt ?? 0;
-
-const before = (numbered: boolean): number => BEFORE[numbered ? 'numbered' : 'bare'];
-
-/** What some runs take besides their lengths, pixels. */
-export const widthBesides = (count: number, numbered: boolean): number =>
-  AFTER + count * (before(numbered) + AFTER);
 
 const stripWidth = (runs: readonly StripRun[], pxPerFt: number, numbered: boolean): number =>
   runs.reduce((sum, run) => sum + lengthOf(run) * pxPerFt, widthBesides(runs.length, numbered));

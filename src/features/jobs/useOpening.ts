@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
 import type { CopyContents } from '../../store/persistence/restoreCopy';
 import type { CopyOutcome } from './copyActions';
-import { importJob, resetDemoJob } from './jobActions';
 import type { Outcome } from './OutcomeNotice';
 
 /** What is said of a file that was opened, with the way to merge it where it is a copy. */
@@ -53,6 +52,7 @@ export function useOpening(go: (id: string) => void): {
     copy,
     setOutcome,
     openDemo: async () => {
+      const { resetDemoJob } = await import('./jobActions');
       const problem = await resetDemoJob();
       if (problem === undefined) go(DEMO_JOB_ID);
       else setOutcome({ severity: 'stop', words: problem });
@@ -63,6 +63,7 @@ export function useOpening(go: (id: string) => void): {
         await openZip(chosen, { onContents: setCopy, onOutcome: setOutcome });
         return;
       }
+      const { importJob } = await import('./jobActions');
       const done = await importJob(chosen);
       if (!done.ok) setOutcome({ severity: 'stop', words: done.words });
       else if (done.note === null) go(done.id);

@@ -5,7 +5,7 @@ import type { Job } from '../../core/job/jobSchema';
 import { photoIds } from '../../core/job/photoIds';
 import { sealSchema, type Seal } from '../../core/paper/sealSchema';
 import { writePracticeFile } from '../../core/practice/practiceFile';
-import { savedAnswers, savedCards } from '../practice/practiceStorage';
+import { savedAnswers, savedCards } from '../practice/savedPractice';
 import { inWorker } from '../worker/workers';
 import type { JobRecord } from './database';
 import { photoFile } from './photoFile';

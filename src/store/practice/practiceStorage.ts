@@ -2,12 +2,6 @@ import { mergedCards, type PracticeAnswer, type PracticeCard } from '../../core/
 import { database } from '../persistence/database';
 import { reviewed, type Went } from './repetition';
 
-/** Every card of this browser. */
-export const savedCards = (): Promise<PracticeCard[]> => database().cards.toArray();
-
-/** Every answer of this browser. */
-export const savedAnswers = (): Promise<PracticeAnswer[]> => database().answers.orderBy('at').toArray();
-
 /** Keeps an answer, and when its card comes back. */
 export const keepAnswer = (answer: Omit<PracticeAnswer, 'at'>, went: Went, at: string): Promise<void> => {
   const db = database();

@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { PracticeAnswer, PracticeCard } from '../../core/practice/practiceFile';
-import { savedAnswers, savedCards } from './practiceStorage';
+import { savedAnswers, savedCards } from './savedPractice';
 
 /** Cards by what they are about; undefined until they were read. */
 export const useCards = (): ReadonlyMap<string, PracticeCard> | undefined =>

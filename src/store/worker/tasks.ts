@@ -35,13 +35,3 @@ export type ProgressOf<N extends TaskName> =
 /** What a task comes to. */
 export type ResultOf<N extends TaskName> =
   Outcome<N> extends Steps<unknown, infer R> | AsyncSteps<unknown, infer R> ? R : Outcome<N>;
-
-/** Work that searches: it may take seconds. The rest answers the hand, and waits for none of it. */
-export const SEARCHES: ReadonlySet<string> = new Set<TaskName>([
-  'alternatives',
-  'packCopy',
-  'packet',
-  'readCopy',
-  'schedule',
-  'strip',
-]);

@@ -1,5 +1,5 @@
 import type { WorkerMessage, WorkerOrder } from './protocol';
-import { SEARCHES, type ProgressOf, type RequestOf, type ResultOf, type TaskName } from './tasks';
+import type { ProgressOf, RequestOf, ResultOf, TaskName } from './tasks';
 
 /** What becomes of work that was asked for. */
 interface Listener {
@@ -15,7 +15,10 @@ interface Open extends Listener {
 /** A worker that does not stop within this is ended, milliseconds: it looks at its post between steps alone. */
 const PATIENCE_MS = 600;
 
-const make = (): Worker => new Worker(new URL('./pasture.worker.ts', import.meta.url), { type: 'module' });
+/** Where the worker is: as it is written while developing, else built with the page, with which it shares its files. */
+const ADDRESS = import.meta.env.DEV ? '/src/store/worker/pasture.worker.ts' : '/assets/pasture.worker.js';
+
+const make = (): Worker => new Worker(ADDRESS, { type: 'module' });
 
 /** One worker with the work that was asked of it. It lives on, so that it fetches and remembers once. */
 class Lane {
@@ -90,6 +93,16 @@ class Lane {
     for (const { order } of this.#open.values()) worker.postMessage(order);
   }
 }
+
+/** Work that searches: it may take seconds. The rest answers the hand, and waits for none of it. */
+const SEARCHES: ReadonlySet<TaskName> = new Set<TaskName>([
+  'alternatives',
+  'packCopy',
+  'packet',
+  'readCopy',
+  'schedule',
+  'strip',
+]);
 
 /** Two at most: one answers the hand, one searches. */
 const lanes = { hand: new Lane(), search: new Lane() };
