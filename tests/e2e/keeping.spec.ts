@@ -261,7 +261,7 @@ test('all jobs are saved to one file, and come back from it', async ({ page }) =
   await page.getByRole('button', { name: 'Save all jobs to one file' }).click();
   const download = await coming;
   expect(download.suggestedFilename()).toMatch(/^pasture-\d{4}-\d{2}-\d{2}\.zip$/);
-  await expect(page.getByText(/1 job saved, \d+ KB/)).toBeVisible();
+  await expect(page.getByText(/1 job saved and read back, \d+ KB/)).toBeVisible();
   await page.getByRole('button', { name: 'Delete Ridge Road 12' }).click();
   await expect(page.getByText('Ridge Road 12 was deleted.')).toBeVisible();
   const buffer = await readFile(await download.path());

@@ -91,8 +91,7 @@ export function GateWorking({ job, gate, waitsFor }: GateWorkingProps) {
         value={record.booked}
         disabled={!canWrite || record.passed !== null}
         onMoment={(booked) => {
-          const holds = booked !== null && record.until !== null && record.until >= booked;
-          putGate(id, { booked, until: holds ? record.until : null }, `${name} booked`);
+          putGate(id, { booked }, `${name} booked`);
         }}
       />
       {record.booked !== null && (

@@ -31,7 +31,11 @@ export function useDaysEditor({ days }: Job): DaysEditor {
         failed: '',
         photos: [],
       };
-      put({ gates: [...days.gates.filter((each) => each !== was), { ...was, ...gate }] }, label);
+      const now = { ...was, ...gate };
+      // A window that would end before it begins belonged to another booking.
+      const holds = now.booked !== null && now.until !== null && now.booked <= now.until;
+      const own = { ...now, until: holds ? now.until : null };
+      put({ gates: [...days.gates.filter((each) => each !== was), own] }, label);
     },
   };
 }
