@@ -80,7 +80,7 @@ describe('whatever the appliance, the method, the place and the edition', () => 
           expect(findingSentence(finding)).not.toMatch(/NaN|undefined/);
         }
       }),
-      runs(400),
+      runs(150),
     );
   });
 

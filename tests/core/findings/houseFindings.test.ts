@@ -346,3 +346,18 @@ describe('a directory', () => {
     expect(lines.map(({ spaces }) => spaces)).toEqual(['1, 3', '4a', '4b', '5']);
   });
 });
+
+test.each([
+  [14_000, 10, null, ['panel.interrupting-rating']],
+  [14_000, 10, 14, ['panel.series-rated']],
+  [14_001, 10, 14, ['panel.interrupting-rating']],
+  [22_000, 10, 14, ['panel.interrupting-rating']],
+  [10_000, 10, 14, []],
+] as const)(
+  '%i A available, %i kA by itself, series rated %s kA (110.9, 240.86)',
+  (faultA, interruptingKA, seriesRatedKA, codes) => {
+    const found = ofPanel(panel({ interruptingKA, seriesRatedKA }), [], faultA);
+    const said = found.map(({ code: each }) => each).filter((each) => /interrupting|series/.test(each));
+    expect(said).toEqual(codes);
+  },
+);

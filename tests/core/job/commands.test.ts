@@ -135,7 +135,7 @@ describe('commands cannot break a job', () => {
         for (const { command } of taken) job = after(job, command).job;
         expect(JSON.stringify(job)).toBe(end);
       }),
-      runs(2500),
+      runs(800),
     );
   }, 120_000);
 

@@ -131,6 +131,18 @@ describe('handed over as left off and locked', () => {
     });
   });
 
+  test.each(['on', 'open'] as const)('a circuit that was left %s is not off and locked', (left) => {
+    const checks = locked(['carport-charger', 'deck-tub']).map((check) => ({ ...check, left }));
+    const job = { ...demoJob, checks };
+    const own = of(job, 'next-trade').missing.filter(
+      ({ lack }) => lack.kind === 'finding' && 'circuitId' in lack.finding.subject,
+    );
+    expect(leftOff(evaluateJob(job), own)).toEqual({
+      locked: [],
+      notLocked: ['EV charger, carport', 'Hot tub, deck'],
+    });
+  });
+
   test('a stop that is no circuit’s asks for every circuit', () => {
     const evaluation = evaluateJob({ ...demoJob, checks: locked(['deck-tub']) });
     const [finding] = evaluation.findings.filter(({ severity }) => severity === 'stop');

@@ -71,6 +71,18 @@ describe('a sealed packet', () => {
     expect(hashOf({ ...SEAL })).toMatch(/^[0-9a-f]{64}$/);
   });
 
+  test('says what was left off and locked as it was handed over; as done it says nothing of it', () => {
+    expect(SEAL.leftOff).toBeNull();
+    const left = sealOf(demoJob, 'next-trade', ['Hot tub, deck']);
+    expect(left.leftOff).toEqual(['Hot tub, deck']);
+    const read = readJobFile(writeJobFile(demoJob, {}, [left]));
+    expect(read.ok && read.seals[0]?.leftOff).toEqual(['Hot tub, deck']);
+    const words = left.pages.flatMap(({ items }) =>
+      items.flatMap((item) => (item.kind === 'text' ? [item.text] : [])),
+    );
+    expect(words.join(' ')).toContain('Hot tub, deck');
+  });
+
   test('a file whose seal is no seal is refused with its place', () => {
     const file = JSON.parse(writeJobFile(demoJob, {}, [SEAL])) as { seals: { hash: string }[] };
     file.seals[0]!.hash = 'no';

@@ -171,6 +171,23 @@ describe('underground', () => {
     expect(burialCover({ ...about, method: 'mc' }, edition(2023))?.coverIn).toBe(0);
   });
 
+  test.each([
+    ['uf-b', 20, true, 120, 12],
+    ['uf-b', 21, true, 120, 24],
+    ['uf-b', 30, true, 120, 24],
+    ['uf-b', 20, false, 120, 24],
+    ['uf-b', 20, true, 240, 24],
+    ['pvc40', 20, true, 120, 12],
+    ['pvc40', 30, true, 120, 18],
+    ['rmc', 30, true, 120, 6],
+  ] as const)(
+    '%s of a %i A circuit, GFCI %s, %i V: %i in in the yard (Table 300.5)',
+    (method, ocpdA, gfci, volts, inches) => {
+      const cover = burialCover({ method, place: 'yard', volts, ocpdA, gfci }, edition(2023));
+      expect(cover?.coverIn).toBe(inches);
+    },
+  );
+
   test('a seal that is left out is a check, by the section of where it is', () => {
     const seal = (run: ReturnType<typeof segment>[]) => {
       const found = routeOf({ run }).findings.find(({ code }) => code === 'seal.missing');

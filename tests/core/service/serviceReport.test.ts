@@ -110,6 +110,15 @@ describe('what limits a service', () => {
       amps: 100,
       element: 'main',
     });
+    // A bus that is smaller than the main limits the service; that of a subpanel does not (408.36).
+    expect(ratingLimit(house({ ratingA: 200 }), panel({ busA: 125 }), code)).toMatchObject({
+      amps: 125,
+      element: 'bus',
+    });
+    expect(ratingLimit(house({ ratingA: 200 }), panel({ busA: 125, role: 'subpanel' }), code)).toMatchObject({
+      amps: 200,
+      element: 'main',
+    });
     expect(ratingLimit(house(), undefined, code)).toEqual({ elements: [], amps: null, element: null });
   });
 

@@ -266,7 +266,7 @@ describe('no schedule breaks a rule', () => {
         const open = workPlan(item);
         if (!isNoPlan(open) && open.proved) expect((plan.finish ?? '') >= (open.finish ?? '')).toBe(true);
       }),
-      runs(250),
+      runs(120),
     );
   });
 
@@ -275,7 +275,7 @@ describe('no schedule breaks a rule', () => {
       fc.property(jobs(14), (item) => {
         expect(brokenRules(item, daysOf(item))).toEqual([]);
       }),
-      runs(700),
+      runs(120),
     );
   });
 

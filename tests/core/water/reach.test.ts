@@ -126,7 +126,7 @@ describe('the way of a cord around walls', () => {
         expect(all).toBeGreaterThanOrEqual(some - 1e-6);
         expect(some).toBeGreaterThanOrEqual(straightToWater(pool, at) - 1e-9);
       }),
-      runs(400),
+      runs(150),
     );
   });
 });
@@ -194,6 +194,6 @@ test('300 random yards agree with shortest paths over all pairs of places', () =
         if (Number.isFinite(slow)) expect(fast).toBeCloseTo(slow, 5);
       },
     ),
-    runs(300),
+    runs(120),
   );
 });
