@@ -7,6 +7,7 @@ import { editJob, redo, undo } from '../../src/store/editing';
 import type { Edit } from '../../src/store/journal';
 import { jobLoaded } from '../../src/store/jobSlice';
 import { binJob, fromBin } from '../../src/store/persistence/bin';
+import { editSaved } from '../../src/store/persistence/editSaved';
 import { database } from '../../src/store/persistence/database';
 import {
   addJob,
@@ -171,6 +172,17 @@ describe('storage', () => {
     expect(await loadJob('four')).toBeUndefined();
     expect(await fromBin(binId ?? '')).toBe('four');
     expect((await loadJob('four'))?.journal).toHaveLength(1);
+  });
+
+  test('an edit from elsewhere after an undo takes the place of what was undone', async () => {
+    await addJob(job('undone'));
+    await claimWriting('undone', 'me');
+    const three = [1, 2, 3].map((seq) => entry('undone', seq));
+    await saveEdits(order({ job: job('undone'), entries: three, cursor: 1 }), 'me');
+    expect(await editSaved('undone', rename('Outside'))).toBe('saved');
+    const saved = await loadJob('undone');
+    expect(saved?.journal.map(({ label }) => label)).toEqual(['edit 1', 'Rename to Outside']);
+    expect(saved?.record).toMatchObject({ cursor: 2, name: 'Outside' });
   });
 
   test('full storage: edits wait in order, and a retry writes them all', async () => {
