@@ -34,5 +34,7 @@ export const LIMITS = {
   /** Coordinates in plan, feet either way. */
   planFt: 2000,
   nameLength: 80,
+  /** Characters of a line that is typed or read: far more than anybody says of a circuit. */
+  typedLine: 2000,
   answerLength: 500,
 } as const;

@@ -40,6 +40,19 @@ const EPS = 1e-6;
 /** Purchases that are tried before a bound is sought. */
 const FIRST_PURCHASES = 4;
 
+/** More than this is not searched: lists of no house, for which the quick plans and a bound by the foot have to do. */
+const MOST_WORK = 80_000;
+
+/** How much a search has to do: each step of it looks at every length with every other, pack by pack. */
+const workOf = ({ lengths, packs }: CutProblem): number =>
+  (lengths.length + packs.length) ** 2 * packs.length;
+
+/** No plan costs less than what its feet cost where they are cheapest. */
+function boundByLength({ lengths, demand, packs }: CutProblem): number {
+  const units = lengths.reduce((sum, length, row) => sum + length * (demand[row] ?? 0), 0);
+  return Math.floor(units * Math.min(...packs.map(({ cents, size }) => cents / size)));
+}
+
 interface Found {
   readonly plan: readonly Pattern[];
   readonly boundCents: number;
@@ -134,6 +147,8 @@ function cheapest(problem: CutProblem): Found | undefined {
   const known = cheapestOf(quick, problem);
   const least = known && leastPurchase(tight, costOf(known, problem));
   if (least !== undefined) return least;
+  if (workOf(problem) > MOST_WORK)
+    return known && { plan: known, boundCents: Math.min(boundByLength(problem), costOf(known, problem)) };
   const relaxed = relaxedPlan(problem, quick.flat());
   if (relaxed.short) return undefined;
   const plan = cheapestOf([...ifPlan(known), ...ifPlan(roundedPlan(problem, relaxed.shares))], problem);

@@ -240,6 +240,8 @@ const placeOf = (said: Words, method: MethodId, before: Environment): Environmen
  * What is not understood is named, with what would be.
  */
 export function readRoute(text: string, startHeightFt: number): TypedRoute {
+  if (text.length > LIMITS.typedLine)
+    return refuse('', `The line has ${text.length} characters; ${LIMITS.typedLine} is the most.`);
   const parts = tidy(text)
     .split(/[,;\n]|\bthen\b/)
     .map((part) => part.trim())

@@ -7,6 +7,7 @@ import {
   type FamilyId,
 } from '../appliances/registry';
 import type { TypedFigures } from '../appliances/typedWords';
+import { LIMITS } from '../code/limits';
 import type { MethodId, Environment } from '../code/methods';
 import { inEnvironment, methodName } from '../wording/words';
 import { firstProblem } from '../job/zodProblem';
@@ -164,6 +165,8 @@ function understood(appliance: Appliance, { lengthFt, method, place }: Words): s
  * "hot tub 50", "mini split 19/30 62 ft pvc outdoors". Says what was not understood and what would be.
  */
 export function readTyped(text: string): Typed | NotTyped {
+  if (text.length > LIMITS.typedLine)
+    return { problem: `The line has ${text.length} characters; ${LIMITS.typedLine} is the most.` };
   const line = tidy(text);
   const found = familyOf(line);
   if (found === undefined) {

@@ -222,6 +222,8 @@ function readBeside(text: string, { water, northDeg, newId }: Around): YardItem 
  * @param around The water that things stand by until the line names one, and where north is.
  */
 export function readYard(text: string, around: Around): TypedYard {
+  if (text.length > LIMITS.typedLine)
+    return { problem: `The line has ${text.length} characters; ${LIMITS.typedLine} is the most.` };
   const parts = text
     .toLowerCase()
     .split(/[,;\n]/)

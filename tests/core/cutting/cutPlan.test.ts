@@ -142,6 +142,25 @@ test('what could not be settled is not called proved: its bound lies under its c
   expect(plan?.boundCents).toBeGreaterThanOrEqual(Math.floor(feet * cheapest));
 }, 30_000);
 
+test.each([
+  [300, 20],
+  [1000, 60],
+])(
+  '%i pieces over %i packs are planned without a search: every piece is cut, and nothing is claimed',
+  (many, kinds) => {
+    let seed = 5;
+    const draw = (): number => (seed = (Math.imul(seed, 1_664_525) + 1_013_904_223) >>> 0) / 2 ** 32;
+    const pieces = piecesOf(...Array.from({ length: many }, () => 1 + Math.floor(draw() * 250)));
+    const stock = Array.from({ length: kinds }, (_, at) =>
+      pack(260 + at * 25, Math.round((260 + at * 25) * 80 * (0.9 + 0.2 * draw()))),
+    );
+    const plan = checked(pieces, stock);
+    expect(plan?.boundCents).toBeLessThanOrEqual(plan?.costCents ?? 0);
+    // Within a tenth of what the feet alone cost.
+    expect(plan?.costCents).toBeLessThan(1.1 * (plan?.boundCents ?? 0));
+  },
+);
+
 test('one more piece never makes it cheaper, one more pack never dearer', () => {
   fc.assert(
     fc.property(fc.array(ft, { minLength: 1, maxLength: 10 }), ft, (lengths, more) => {

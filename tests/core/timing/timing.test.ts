@@ -335,6 +335,26 @@ describe('the shortest order', () => {
     );
   });
 
+  test('a search that was given up proves nothing, and gives back no worse a plan than it was given', () => {
+    const steps = Array.from({ length: 9 }, (_, at): TimedStep => ({
+      minutes: 30 + 17 * at,
+      place: at % 3,
+      alone: at % 2 === 0,
+      after: at > 2 ? [at - 3] : [],
+      earliest: 0,
+      closed: [],
+    }));
+    const work = timedWork(steps);
+    if (work === undefined) throw new Error('A circle.');
+    let end = 0;
+    const bad = steps.map(({ minutes }) => (end += minutes) - minutes);
+    for (const nodes of [0, 1, 5]) {
+      const { starts, whole } = exactPlan(work, boardFor(work), bad, 0, nodes);
+      expect(whole).toBe(false);
+      expect(finishOf(work, starts)).toBeLessThanOrEqual(finishOf(work, bad));
+    }
+  });
+
   test('the beginning of a step waits for the last of those before it, its tail is the longest behind it', () => {
     const step = (minutes: number, after: readonly number[], earliest = 0): TimedStep => ({
       minutes,
