@@ -17,6 +17,10 @@ case $command in
     bash scripts/setup.sh browser
     exec node --import tsx scripts/test.ts "$@"
     ;;
+  deep)
+    bash scripts/setup.sh browser
+    exec node --import tsx scripts/deep.ts "$@"
+    ;;
   bench)
     bash scripts/setup.sh
     exec node --import tsx scripts/bench.ts "$@"
