@@ -6,6 +6,8 @@ import { benchChecks } from './bench/checks';
 import { benchHouse } from './bench/house';
 import { benchKeystroke } from './bench/keystroke';
 import { benchLargeJobs } from './bench/largeJobs';
+import { benchList } from './bench/list';
+import { overLimits } from './bench/limits';
 import { benchPacket } from './bench/packet';
 import { benchPipeline } from './bench/pipeline';
 import { benchRoute } from './bench/route';
@@ -36,6 +38,16 @@ if (existsSync(browserPath)) {
   await benchLargeJobs(browserPath);
   console.log('\nbench: what is handed over and kept, in the browser');
   await benchPacket(browserPath);
+  console.log('\nbench: a list of many jobs, in the browser');
+  await benchList(browserPath);
 } else {
   console.log(`\nbench: no browser at ${browserPath}, so the keystroke was not measured (set CHROMIUM).`);
 }
+
+const over = overLimits();
+console.log(
+  over.length === 0
+    ? '\nbench: nothing is over its limit'
+    : `\nbench: over the limit\n  ${over.join('\n  ')}`,
+);
+process.exitCode = over.length === 0 ? 0 : 1;

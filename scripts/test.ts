@@ -31,6 +31,7 @@ const SOURCE: readonly Stage[] = [
 /** What is built, and the interface that is driven in it. */
 const BUILT: readonly Stage[] = [
   { name: 'build', run: 'npm run --silent build' },
+  { name: 'sizes', run: 'node --import tsx scripts/sizes.ts' },
   { name: 'interface', run: 'npm run --silent e2e', counts: `${CACHE}/e2e.json` },
 ];
 

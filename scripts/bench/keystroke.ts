@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { withBenchPage } from './benchPage';
+import { judge } from './limits';
 import { middle } from './median';
 
 const KEYS = 40;
@@ -59,8 +60,7 @@ export async function benchKeystroke(executablePath: string): Promise<void> {
       all.push((await scripting()) - before);
     }
     const figures = await page.evaluate(() => (window as unknown as { figureTimes: number[] }).figureTimes);
-    const worst = Math.max(...figures).toFixed(1);
-    console.log(`  figures redrawn: median ${middle(figures).toFixed(1)} ms, worst ${worst} ms (under 16)`);
-    console.log(`  with all that follows: median ${middle(all).toFixed(1)} ms of scripting`);
+    judge('figures redrawn after a key, median', middle(figures), 16, 'ms', 1);
+    judge('a keystroke with all that follows, median of scripting', middle(all), 16, 'ms', 1);
   });
 }

@@ -5,6 +5,7 @@ import { demoJob } from '../../src/core/job/demo/demoJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import type { Job } from '../../src/core/job/jobSchema';
 import { withBenchPage } from './benchPage';
+import { judge } from './limits';
 import { middle } from './median';
 
 const KEYS = 15;
@@ -116,16 +117,19 @@ export async function benchLargeJobs(executablePath: string): Promise<void> {
     await put(page, address, jobOfMany(200));
     const survey = await opens(page, `${address}/jobs/many-200/survey`, '[aria-label="Appliances"] li');
     const plate = await keystroke(page, 'Future loads');
-    console.log(`  200 circuits, Survey: opens in ${survey.toFixed(0)} ms (at most 1500)`);
-    console.log(`  200 circuits, Survey: a keystroke in ${plate.toFixed(1)} ms (at most 50)`);
+    judge('200 circuits, Survey: opens', survey, 1500, 'ms');
+    judge('200 circuits, Survey: a keystroke', plate, 50, 'ms', 1);
     const { ms, told } = await schedule(page);
-    console.log(
-      `  200 circuits, a schedule of ${ROWS} rows: ${ms.toFixed(0)} ms (at most 3000), ${told ? 'told on its way' : 'nothing told'}`,
+    judge(
+      `200 circuits, a schedule of ${ROWS} rows, ${told ? 'told on its way' : 'nothing told'}`,
+      ms,
+      3000,
+      'ms',
     );
     await put(page, address, jobOfMany(500));
     const list = await opens(page, `${address}/jobs/many-500`, '[aria-label="Circuits of the job"] li');
     const length = await keystroke(page, 'Length, A to B');
-    console.log(`  500 circuits, Circuits: opens in ${list.toFixed(0)} ms (at most 2000)`);
-    console.log(`  500 circuits, Circuits: a keystroke in ${length.toFixed(1)} ms (at most 50)`);
+    judge('500 circuits, Circuits: opens', list, 2000, 'ms');
+    judge('500 circuits, Circuits: a keystroke', length, 50, 'ms', 1);
   });
 }

@@ -1,6 +1,7 @@
 import { chromium } from '@playwright/test';
 import { buildServer } from '../../server/app';
 import { demoJob } from '../../src/core/job/demo/demoJob';
+import { judge } from './limits';
 import { middle } from './median';
 
 const STARTS = 7;
@@ -33,9 +34,7 @@ export async function benchStart(executablePath: string): Promise<void> {
     times.push(Number(await found.jsonValue()));
     await page.close();
   }
-  console.log(
-    `  a job opened from the cache, without a network: ${middle(times).toFixed(0)} ms, ${Math.max(...times).toFixed(0)} at worst (at most 1500)`,
-  );
+  judge('a job opened from the cache, without a network', middle(times), 1500, 'ms');
   await browser.close();
   await server.close();
 }
