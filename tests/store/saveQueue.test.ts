@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { fullHouse } from '../support/fullHouse/job';
+import { nowMs } from '../../src/store/clock';
 import type { SaveOrder, saveEdits } from '../../src/store/persistence/jobStorage';
 import { createSaveQueue } from '../../src/store/persistence/saveQueue';
 
@@ -83,7 +84,7 @@ describe('when edits are written', () => {
   });
 
   test('each later than the record, also where the clock was set back', async () => {
-    const record = Date.now() + 86_400_000;
+    const record = nowMs() + 86_400_000;
     const queue = createSaveQueue(
       'tab',
       () => record,

@@ -84,8 +84,19 @@ function scaleOf(strips: readonly (Strip | undefined)[], width: number): number 
   }, USUAL_PX_PER_FT);
 }
 
-/** Rows that are drawn at once; more are drawn when they are asked for. */
+/** Rows that are drawn at once, and how many more when they are asked for. */
 const ROWS = 40;
+const MORE_ROWS = 160;
+
+/** The way to the rows that are not drawn yet. */
+function More({ more, onMore }: { readonly more: number; readonly onMore: () => void }) {
+  if (more <= 0) return null;
+  return (
+    <button type="button" className="act" onClick={onMore}>
+      Show {Math.min(more, MORE_ROWS)} more of {more}
+    </button>
+  );
+}
 
 interface JobListProps {
   readonly jobs: readonly ListedJob[] | undefined;
@@ -136,17 +147,12 @@ function JobList({ jobs, onOutcome }: JobListProps) {
           />
         ))}
       </ol>
-      {more > 0 && (
-        <button
-          type="button"
-          className="act"
-          onClick={() => {
-            setRows(rows + 4 * ROWS);
-          }}
-        >
-          Show {Math.min(more, 4 * ROWS)} more of {more}
-        </button>
-      )}
+      <More
+        more={more}
+        onMore={() => {
+          setRows(rows + MORE_ROWS);
+        }}
+      />
       <Suspense>
         <Bin onOutcome={onOutcome} />
       </Suspense>

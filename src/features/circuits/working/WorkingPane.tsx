@@ -1,4 +1,5 @@
-import { lazy, memo, Suspense, useDeferredValue } from 'react';
+import { useDebouncedValue } from '@mantine/hooks';
+import { lazy, memo, Suspense } from 'react';
 import type { JobSizes } from '../../../core/job/jobSizes';
 import type { CircuitFigures } from '../../../core/circuit/figures';
 import { findingKey, worstFinding, type AnyFinding } from '../../../core/findings/finding';
@@ -103,6 +104,9 @@ function useFixed(
   return fix && by.withFix(sizes.job, fix)?.circuit(view.circuit.id);
 }
 
+/** After so long without an edit the hand rests, milliseconds. */
+const REST_MS = 250;
+
 const ABOUT_RUN: readonly FigureKey[] = ['breaker', 'conductor', 'ground', 'raceway', 'drop'];
 
 /** What stands below the steps: fields, pictures, the segment, other methods, other editions. */
@@ -153,7 +157,8 @@ export const WorkingPane = memo(function WorkingPane({ view, figureKey, segment 
   // Fixes, other methods and other editions solve the circuit many times over: they follow when the
   // figures are drawn, and cannot be applied until they do.
   const now = useSizes();
-  const sizes = useDeferredValue(now);
+  // Fixes are tried once the hand rests: until then those that are known stay, marked as not current.
+  const [sizes] = useDebouncedValue(now, REST_MS);
   const later = sizes?.circuit(view.circuit.id) ?? view;
   const fixed = useFixed(sizes, later, figureKey);
   const worst = worstFinding(view.open, figureKey);
