@@ -123,7 +123,8 @@ function windows(
   const [starts, averages]: [number[], number[]] = [[], []];
   for (let at = 0; at + per <= value.length; at += 1) {
     const span = ((startMs[at + per - 1] ?? 0) - (startMs[at] ?? 0)) / MINUTE;
-    if (span > WINDOW) continue;
+    // With one missing the window is longer than its readings: an average over a gap is none.
+    if (span > (per - 1) * minutes + minutes / 2) continue;
     let sum = 0;
     for (let offset = 0; offset < per; offset += 1) sum += value[at + offset] ?? 0;
     starts.push(startMs[at] ?? 0);

@@ -1,6 +1,9 @@
 import { Colors, DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf';
 import type { SectionScene } from './sectionScene';
 
+/** A text as a drawing takes it: in it a line is a record. */
+const oneLine = (text: string): string => text.replace(/[\r\n\u2028\u2029]+/g, ' ');
+
 /** A section as a DXF drawing, one unit a foot, one layer for each kind of thing. */
 export function sectionDxf(scene: SectionScene): string {
   const dxf = new DxfWriter();
@@ -14,7 +17,7 @@ export function sectionDxf(scene: SectionScene): string {
     } else if (item.kind === 'circle') {
       dxf.addCircle(point3d(item.at[0], item.at[1]), item.radiusFt);
     } else {
-      dxf.addText(point3d(item.at[0], item.at[1]), item.heightFt, item.text);
+      dxf.addText(point3d(item.at[0], item.at[1]), item.heightFt, oneLine(item.text));
     }
   }
   return dxf.stringify();

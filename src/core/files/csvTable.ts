@@ -25,6 +25,9 @@ function rowOf({ [PAST_HEADER]: extra, ...cells }: Readonly<Record<string, strin
   return { line, cells, tooLong: extra !== undefined };
 }
 
+/** A cell without the mark that kept it from being a formula: what was written is read back. */
+const unescaped = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+
 /** Reads a CSV file with a header; commas, semicolons or tabs, with or without quotes. */
 export function readCsv(text: string): CsvTable {
   if (text.length > MAX_CHARACTERS)
@@ -33,7 +36,7 @@ export function readCsv(text: string): CsvTable {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (header) => header.trim(),
-    transform: (value) => value.trim(),
+    transform: (value) => unescaped(value.trim()),
   });
   const headers = read.meta.fields ?? [];
   if (headers.length === 0 || read.data.length === 0)

@@ -6,9 +6,15 @@ import type { Seal } from './sealSchema';
 /** The SHA-256 of a text, in hexadecimal. */
 export const digest = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
 
+/** A value whose texts are text: a half of a sign, which no text may hold, stands as the sign for what is none. */
+const wellFormed = (value: unknown): unknown =>
+  JSON.parse(JSON.stringify(value), (_key, each: unknown) =>
+    typeof each === 'string' ? each.replace(/\p{Surrogate}/gu, '\ufffd') : each,
+  );
+
 /** The digest of everything in a seal but the digest itself. */
 export const hashOf = ({ hash: _hash, ...rest }: Omit<Seal, 'hash'> & { readonly hash?: string }): string =>
-  digest(canonicalize(rest) ?? '');
+  digest(canonicalize(wellFormed(rest)) ?? '');
 
 /** Whether a seal still is what was sealed. */
 export const isWhole = (seal: Seal): boolean => hashOf(seal) === seal.hash;

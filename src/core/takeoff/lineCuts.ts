@@ -26,9 +26,11 @@ export interface LineAsked {
 /** Everything that a line may be cut from: what lies on the truck costs nothing more. */
 function packsOf({ pieces, offer }: LineAsked): readonly Pack[] {
   const { each, packs, packsOnly, truck } = offer;
-  const onTruck = truck.flatMap(({ ft, count }, at): readonly Pack[] =>
-    ft === null ? [] : [{ id: `truck ${at + 1}`, kind: 'truck', ft, cents: 0, count }],
-  );
+  const tails = new Map<number, number>();
+  for (const { ft, count } of truck) if (ft !== null) tails.set(ft, (tails.get(ft) ?? 0) + count);
+  const onTruck = [...tails].map(([ft, count]): Pack => {
+    return { id: `truck ${ft} ft`, kind: 'truck', ft, cents: 0, count };
+  });
   const rolls = packs.map(({ ft, cents }): Pack => ({ id: `roll ${ft}`, kind: 'roll', ft, cents }));
   if (each === undefined || packsOnly) return [...onTruck, ...rolls];
   const lengths = [...new Set(pieces.map(({ cutFt }) => Math.ceil(cutFt - 1e-9)))];
@@ -36,6 +38,13 @@ function packsOf({ pieces, offer }: LineAsked): readonly Pack[] {
     return { id: `cut ${ft}`, kind: 'counter', ft, cents: Math.round(ft * each) };
   });
   return [...onTruck, ...rolls, ...counter];
+}
+
+/** A kept bar whose stock is told by what it is. Jobs of before told a tail on the truck by its place in the list: "truck 1". */
+function byLength(bar: KeptBar, { truck }: Offer): KeptBar {
+  const at = /^truck (\d+)$/.exec(bar.stock)?.[1];
+  const ft = at === undefined ? undefined : truck[Number(at) - 1]?.ft;
+  return ft == null ? bar : { ...bar, stock: `truck ${ft} ft` };
 }
 
 /** What is left of the packs once some bars are held, and the rests of those bars, which cost nothing more. */
@@ -82,7 +91,11 @@ export function lineCuts(asked: LineAsked): LineCuts | undefined {
   const { pieces, kept = [] } = asked;
   if (pieces.length === 0) return undefined;
   const packs = packsOf(asked);
-  const held = heldBars(kept, pieces, packs);
+  const held = heldBars(
+    kept.map((bar) => byLength(bar, asked.offer)),
+    pieces,
+    packs,
+  );
   const lying = new Set(held.flatMap((bar) => bar.pieces));
   const open = pieces.filter((piece) => !lying.has(piece)).map(({ id, cutFt }) => ({ id, ft: cutFt }));
   const plan = cutPlan(open, stockBeside(packs, held));

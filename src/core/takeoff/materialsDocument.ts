@@ -31,7 +31,7 @@ const truckSchema = z.strictObject({
 
 const keptSchema = z.strictObject({
   item,
-  stock: z.string().min(1).max(40).describe('What it is cut from: "roll 125", "cut 44", "truck 1"'),
+  stock: z.string().min(1).max(40).describe('What it is cut from: "roll 125", "cut 44", "truck 18 ft"'),
   pieces: z
     .array(z.string().min(1).max(160))
     .min(1)

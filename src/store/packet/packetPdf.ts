@@ -49,6 +49,16 @@ function drawLine(doc: jsPDF, { points, ink, width }: Extract<PageItem, { kind: 
   doc.stroke();
 }
 
+/** What a picture is; undefined where it is damaged: a packet goes on without it. */
+function propertiesOf(doc: jsPDF, picture: string) {
+  try {
+    const own = doc.getImageProperties(picture);
+    return own.width > 0 && own.height > 0 ? own : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
 /** A photograph within its box, as large as it fits; a frame where it is not there. */
 function drawPhoto(
   doc: jsPDF,
@@ -56,12 +66,12 @@ function drawPhoto(
   photos: PacketAssets['photos'],
 ): void {
   const picture = photos[id];
-  if (picture === undefined) {
+  const own = picture === undefined ? undefined : propertiesOf(doc, picture);
+  if (picture === undefined || own === undefined) {
     doc.setDrawColor(INK_COLOR.rule);
     doc.rect(x, y, wide, high, 'S');
     return;
   }
-  const own = doc.getImageProperties(picture);
   const scale = Math.min(wide / own.width, high / own.height);
   const size = [own.width * scale, own.height * scale] as const;
   // Its own id names it in the file, so that the same pages give the same bytes.

@@ -116,13 +116,34 @@ export const database = (): Database => current;
 /** Where jobs are kept. */
 export const storageKind = (): StorageKind => kind;
 
+/** A database that says nothing for so long is taken for none, milliseconds. */
+const PATIENCE_MS = 8000;
+
+/** A promise that is rejected where nothing comes of it for too long. */
+const answering = <T>(promise: PromiseLike<T>): Promise<T> =>
+  new Promise((done, failed) => {
+    const timer = setTimeout(() => {
+      failed(new Error('The storage does not answer.'));
+    }, PATIENCE_MS);
+    promise.then(
+      (value) => {
+        clearTimeout(timer);
+        done(value);
+      },
+      (reason: unknown) => {
+        clearTimeout(timer);
+        failed(reason instanceof Error ? reason : new Error(String(reason)));
+      },
+    );
+  });
+
 /**
- * Opens the database. Where the browser keeps nothing (storage blocked, a private window, none at all) jobs are kept
+ * Opens the database. Where the browser keeps nothing (storage blocked, a private window, none at all, one that never answers) jobs are kept
  * in the memory of this page, so that all else works and a job can be exported before the page is closed.
  */
 export async function openDatabase(): Promise<StorageKind> {
   try {
-    await current.open();
+    await answering(current.open());
     return kind;
   } catch {
     const { indexedDB, IDBKeyRange } = await import('fake-indexeddb');

@@ -268,4 +268,23 @@ describe('a recording at the panel', () => {
     );
     expect(measured.peakA).toBe(40);
   });
+  test('a window with a reading missing gives no average', () => {
+    // 100 A at 10 and 20 minutes, the one between them lost: over the gap they would pass for a quarter of an hour.
+    const minutes = [0, 5, 10, 20, 25, 30, 35];
+    const value = Float64Array.from([10, 10, 100, 100, 10, 10, 10]);
+    const { measured } = done(
+      analyseDemand(
+        {
+          startMs: Float64Array.from(minutes, (at) => FIRST + at * 60_000),
+          value,
+          minutes: 5,
+          measures: 'amps',
+          exported: 0,
+          absolute: true,
+        },
+        'meter',
+      ),
+    );
+    expect(measured.peakA).toBeCloseTo(40, 5);
+  });
 });

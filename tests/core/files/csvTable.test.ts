@@ -51,6 +51,8 @@ describe('a CSV file is written', () => {
     const written = [
       { name: 'Kiln, studio', note: 'says "hot"' },
       { name: 'Pump', note: '' },
+      { name: '=not a formula', note: '-12' },
+      { name: "'quoted'", note: '+1' },
     ];
     expect(rows(writeCsv(written))).toEqual(written);
   });

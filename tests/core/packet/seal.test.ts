@@ -83,6 +83,12 @@ describe('a sealed packet', () => {
     expect(words.join(' ')).toContain('Hot tub, deck');
   });
 
+  test('half of a sign in a name keeps nobody from sealing, and the seal agrees with its hash', () => {
+    const seal = sealOf({ ...demoJob, name: 'Ridge \ud800 Road' });
+    expect(isWhole(seal)).toBe(true);
+    expect(isWhole(JSON.parse(JSON.stringify(seal)) as Seal)).toBe(true);
+  });
+
   test('a file whose seal is no seal is refused with its place', () => {
     const file = JSON.parse(writeJobFile(demoJob, {}, [SEAL])) as { seals: { hash: string }[] };
     file.seals[0]!.hash = 'no';

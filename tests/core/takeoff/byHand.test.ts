@@ -97,10 +97,21 @@ describe('pieces laid by hand', () => {
     expect(lying(cut([{ ...keptBar('a'), stock: 'roll 250' }]))).toEqual(best);
     // A tail lies there once.
     const truck: OnTruck[] = [{ item: ITEM, ft: 70, count: 1 }];
-    const onTail = (id: string): KeptBar => ({ item: ITEM, stock: 'truck 1', pieces: [id] });
+    const onTail = (id: string): KeptBar => ({ item: ITEM, stock: 'truck 70 ft', pieces: [id] });
     const twice = cut([onTail('a'), onTail('b')], PIECES, offer({ truck }));
     expect(twice.held).toBe(1);
-    expect(twice.plan.bars.filter(({ stock }) => stock === 'truck 1')).toHaveLength(1);
+    expect(twice.plan.bars.filter(({ stock }) => stock === 'truck 70 ft')).toHaveLength(1);
+  });
+
+  test('a bar is known by what it is: another tail before it on the truck does not change that', () => {
+    const tail = (ft: number): OnTruck => ({ item: ITEM, ft, count: 1 });
+    const kept: KeptBar = { item: ITEM, stock: 'truck 70 ft', pieces: ['a'] };
+    const on = (truck: readonly OnTruck[], bar: KeptBar) =>
+      cut([bar], PIECES, offer({ truck })).plan.bars.find(({ pieces }) => pieces.includes('a'))?.stock;
+    expect(on([tail(70)], kept)).toBe('truck 70 ft');
+    expect(on([tail(65), tail(70)], kept)).toBe('truck 70 ft');
+    // Jobs of before told it by its place.
+    expect(on([tail(70), tail(65)], { ...kept, stock: 'truck 1' })).toBe('truck 70 ft');
   });
 
   test('moving a piece holds the bar that it comes to; one that does not fit is refused with both lengths', () => {
