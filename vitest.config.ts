@@ -1,4 +1,3 @@
-import { availableParallelism } from 'node:os';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
@@ -7,10 +6,9 @@ export default defineConfig({
   test: {
     // A property runs hundreds of cases, a form is typed key by key: seconds on a slow machine, and no fault for that.
     testTimeout: 30_000,
+    hookTimeout: 60_000,
     // No test leaves anything in a module that another could find, so that the modules are read once, not per file.
     isolate: false,
-    // Both cores of a small machine: the default leaves one idle.
-    maxWorkers: availableParallelism(),
     setupFiles: ['./tests/support/setup.ts'],
     slowTestThreshold: 2000,
     reporters: ['default', './tests/support/unitCounts.ts'],

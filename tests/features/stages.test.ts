@@ -45,4 +45,14 @@ describe('how the stages of a job stand', () => {
     const [outlet] = fullHouse.circuits.filter(({ id }) => id === 'garage-outlet');
     expect(states({ ...fullHouse, circuits: outlet === undefined ? [] : [outlet] })['circuits']).toBe('ok');
   });
+
+  test('a piece that nothing it is sold as is long enough for is a stop of the materials', () => {
+    const line = evaluateJob(demoJob).takeoff.lines.find(({ pieces }) =>
+      pieces.some(({ cutFt }) => cutFt > 25),
+    )!;
+    const price = { item: line.key, packFt: 25, cents: 2000, date: '2026-03-01', source: 'typed' };
+    const job = { ...demoJob, materials: { ...demoJob.materials, prices: [price] } };
+    expect(states(demoJob)['materials']).not.toBe('stop');
+    expect(states(job)['materials']).toBe('stop');
+  });
 });
