@@ -1,7 +1,7 @@
 import { checkOf, withTorque } from '../checks/torqueRecord';
 import type { Measured } from '../service/houseSchema';
 import type { DatedPrice } from '../takeoff/materialsDocument';
-import { withPrices } from '../takeoff/priceCsv';
+import { priceKey, withPrices } from '../takeoff/priceCsv';
 import type { Yard } from '../water/yardSchema';
 import type { Panel } from '../panel/panelSchema';
 import type { Command } from './command';
@@ -27,16 +27,14 @@ export const torqueArrival =
     return { kind: 'put-check', id: circuitId, check: withTorque(check, terminal, torque) };
   };
 
-const keyOf = ({ item, packFt }: DatedPrice): string => `${item} | ${packFt ?? ''}`;
-
 /** Prices of a supplier or a file; one that was typed after they were asked for stays. */
 export const pricesArrival =
   (read: readonly DatedPrice[], asked: readonly DatedPrice[]): Arrival =>
   (job) => {
-    const before = new Map(asked.map((price) => [keyOf(price), price]));
-    const now = new Map(job.materials.prices.map((price) => [keyOf(price), price]));
+    const before = new Map(asked.map((price) => [priceKey(price), price]));
+    const now = new Map(job.materials.prices.map((price) => [priceKey(price), price]));
     const taken = read.filter((price) => {
-      const [was, is] = [before.get(keyOf(price)), now.get(keyOf(price))];
+      const [was, is] = [before.get(priceKey(price)), now.get(priceKey(price))];
       return was === is || (was?.cents === is?.cents && was?.date === is?.date && was?.source === is?.source);
     });
     if (taken.length === 0) return undefined;

@@ -1,3 +1,4 @@
+import type { Seal } from '../paper/sealSchema';
 import type { Job } from './jobSchema';
 
 /** The ids of every photograph that a job names, wherever it belongs. */
@@ -7,6 +8,10 @@ export const photoIds = ({ circuits, panels, observed, yard, days }: Job): reado
   ),
   ...(yard.underlay === null ? [] : [yard.underlay.photoId]),
 ];
+
+/** The ids of the photographs that sealed packets bear. */
+export const sealedPhotoIds = (seals: readonly Pick<Seal, 'photos'>[]): readonly string[] =>
+  seals.flatMap(({ photos }) => photos.map(({ id }) => id));
 
 /** A job whose photographs bear other ids. */
 export function withPhotoIds(job: Job, renamed: ReadonlyMap<string, string>): Job {

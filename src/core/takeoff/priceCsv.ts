@@ -95,8 +95,11 @@ export function readPriceCsv(
   return { prices, problems, others };
 }
 
+/** What a dated price is of: an item, by the pack, the piece or the foot. */
+export const priceKey = ({ item, packFt }: Pick<DatedPrice, 'item' | 'packFt'>): string =>
+  `${item} | ${packFt ?? ''}`;
+
 /** Prices with newer ones in the place of those of the same item and pack. */
 export function withPrices(known: readonly DatedPrice[], read: readonly DatedPrice[]): DatedPrice[] {
-  const key = ({ item, packFt }: DatedPrice): string => `${item} | ${packFt ?? ''}`;
-  return [...new Map([...known, ...read].map((price) => [key(price), price])).values()];
+  return [...new Map([...known, ...read].map((price) => [priceKey(price), price])).values()];
 }

@@ -1,3 +1,4 @@
+import { LIMITS } from '../../core/code/limits';
 import type { Photos } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
 import { withPhotoIds } from '../../core/job/photoIds';
@@ -62,12 +63,10 @@ export const bringIn = (whole: WholeJob, at?: number): Promise<Brought | 'here-a
     return { id, renamed, refused };
   });
 
-/** The longest name that a job bears. */
-const NAME_LENGTH = 80;
-
 /** The same beside a job of its id, under an id of its own. */
 export async function bringInBeside(whole: WholeJob): Promise<Brought> {
-  const job = { ...whole.job, id: newId(), name: `${whole.job.name}, from file`.slice(0, NAME_LENGTH) };
+  const name = `${whole.job.name}, from file`.slice(0, LIMITS.nameLength);
+  const job = { ...whole.job, id: newId(), name };
   const brought = await bringIn({ ...whole, job });
   if (brought === 'here-already') throw new Error('A new id was there already.');
   return brought;

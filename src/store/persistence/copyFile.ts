@@ -2,7 +2,7 @@ import { strToU8 } from 'fflate';
 import { MANIFEST_FILE, writeCopyManifest, type CopyManifest } from '../../core/job/copyManifest';
 import { jobFileName, writeJobFile } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
-import { photoIds } from '../../core/job/photoIds';
+import { photoIds, sealedPhotoIds } from '../../core/job/photoIds';
 import { sealSchema, type Seal } from '../../core/paper/sealSchema';
 import { writePracticeFile } from '../../core/practice/practiceFile';
 import { savedAnswers, savedCards } from '../practice/savedPractice';
@@ -31,8 +31,9 @@ function sealText(seal: Seal): string {
 /** The photographs and sealed packets of a job as files of their own. */
 async function addBelongings(files: Files, job: Job): Promise<void> {
   const seals = await sealsOf(job.id);
-  const sealed = seals.flatMap(({ photos }) => photos.map(({ id }) => id));
-  for (const [id, picture] of Object.entries(await photosById([...photoIds(job), ...sealed]))) {
+  for (const [id, picture] of Object.entries(
+    await photosById([...photoIds(job), ...sealedPhotoIds(seals)]),
+  )) {
     const file = photoFile(picture);
     if (file === undefined) continue;
     const name = `${PHOTO_FOLDER}${encodeURIComponent(id)}.${file.ending}`;

@@ -1,7 +1,7 @@
 import { strFromU8 } from 'fflate';
 import { MANIFEST_FILE, readCopyManifest } from '../../core/job/copyManifest';
 import { readJobFile, type FileProblem, type Photos, type ReadJob } from '../../core/job/jobFile';
-import { photoIds } from '../../core/job/photoIds';
+import { photoIds, sealedPhotoIds } from '../../core/job/photoIds';
 import { isWhole } from '../../core/paper/sealHash';
 import { sealSchema, type Seal } from '../../core/paper/sealSchema';
 import { photoUrl } from './photoFile';
@@ -77,10 +77,7 @@ export function readCopyTask(bytes: Uint8Array): ReadFiles | 'damaged' | 'too-la
       continue;
     }
     const seals = [...read.seals, ...sealsOf(read.job.id, zip.files)];
-    const named = new Set([
-      ...photoIds(read.job),
-      ...seals.flatMap((seal) => seal.photos.map(({ id }) => id)),
-    ]);
+    const named = new Set([...photoIds(read.job), ...sealedPhotoIds(seals)]);
     const own = Object.fromEntries(Object.entries(photos).filter(([id]) => named.has(id)));
     const edited = manifest?.jobs.find((each) => each.file === file)?.edited;
     jobs.push({

@@ -1,4 +1,4 @@
-import type { Seal } from '../../core/paper/sealSchema';
+import { sealedPhotoIds } from '../../core/job/photoIds';
 import { nowMs } from '../clock';
 import { emptyBin } from './bin';
 import { database, type JournalRecord } from './database';
@@ -21,8 +21,6 @@ function* wordsIn(value: unknown): Generator<string> {
     for (const each of Object.values(value)) yield* wordsIn(each);
 }
 
-const sealedPhotos = ({ photos }: Seal): readonly string[] => photos.map(({ id }) => id);
-
 /**
  * Lets go of what nothing refers to any more: jobs whose time in the bin is over, photographs that no job, no job in the
  * bin, no undo and no sealed packet names. What was kept within the last day stays.
@@ -43,12 +41,12 @@ export async function sweep(now = nowMs()): Promise<Swept> {
     });
     await db.journal.each(wantEdits);
     await db.seals.each(({ seal }) => {
-      want(sealedPhotos(seal));
+      want(sealedPhotoIds([seal]));
     });
     await db.bin.each(({ record, journal, seals }) => {
       want(wordsIn(record.document));
       for (const entry of journal) wantEdits(entry);
-      for (const seal of seals) want(sealedPhotos(seal));
+      want(sealedPhotoIds(seals));
     });
     let bytes = 0;
     const gone: string[] = [];

@@ -1,6 +1,6 @@
 import { writeJobFile } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
-import { photoIds } from '../../core/job/photoIds';
+import { photoIds, sealedPhotoIds } from '../../core/job/photoIds';
 import { nowMs } from '../clock';
 import { copyOf } from './copyFile';
 import { savedJob } from './jobStorage';
@@ -16,8 +16,7 @@ export type WholeJobFile = { readonly text: string } | { readonly zip: Uint8Arra
 /** What belongs to a job; nothing where it cannot be read, because an export never fails. */
 async function belongings(job: Job) {
   const seals = await sealsOf(job.id).catch(() => []);
-  const handedOver = seals.flatMap(({ photos }) => photos.map(({ id }) => id));
-  const photos = await photosById([...photoIds(job), ...handedOver]).catch(() => ({}));
+  const photos = await photosById([...photoIds(job), ...sealedPhotoIds(seals)]).catch(() => ({}));
   return { photos, seals };
 }
 
