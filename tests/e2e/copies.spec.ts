@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, openDemo, test } from '../support/app';
+import { expect, openDemo, saved, test } from '../support/app';
 
 test('a copy against what is here: what is newer on which side is told, and chosen', async ({ page }) => {
   await openDemo(page);
@@ -10,6 +10,7 @@ test('a copy against what is here: what is newer on which side is told, and chos
   await page.goto('/jobs/demo-orchard-lane/survey');
   await page.getByLabel('Authority having jurisdiction').fill('Other County');
   await page.getByRole('button', { name: /Circuits$/ }).click();
+  await saved(page);
   await page.goto('/');
   await page.getByLabel('Job file').setInputFiles({
     name: 'all.zip',
