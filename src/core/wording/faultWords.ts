@@ -28,10 +28,10 @@ const placeWords = (at: string): string =>
 
 const SWAPPED: Readonly<Record<Pair, string>> = {
   L1L2: 'Both hots on one leg',
-  L1N: 'Line 1 and neutral exchanged',
-  L2N: 'Line 2 and neutral exchanged',
-  L1G: 'Line 1 and ground exchanged',
-  L2G: 'Line 2 and ground exchanged',
+  L1N: 'Line 1 and neutral reversed',
+  L2N: 'Line 2 and neutral reversed',
+  L1G: 'Line 1 and ground reversed',
+  L2G: 'Line 2 and ground reversed',
   NG: 'Neutral and ground exchanged',
 };
 
@@ -69,20 +69,25 @@ export function measurementWords({
 export const OUTLET_FAULT: Readonly<
   Record<OutletFault, { readonly what: string; readonly why: string; readonly next: string }>
 > = {
+  'live-frame': {
+    what: 'Ground open, a hot on the frame: metal is live',
+    why: 'A hot reads nothing to ground: the ground has its voltage.',
+    next: 'Off at the panel now. Off, locked, proved dead: ground to the panel bar has no path, or hot to frame is low: live frame. Both sound: hot and neutral reversed.',
+  },
   reversed: {
-    what: 'Hot and neutral exchanged',
+    what: 'Hot and neutral reversed',
     why: 'The neutral is 120 V above ground, the hot is not.',
-    next: 'Off, locked, proved dead: look at the terminals of this outlet, then of the one before it.',
+    next: 'Off at the panel now. Off, locked, proved dead: ground to the panel bar and hot to frame; both sound: look at the terminals of this outlet, then of the one before it.',
   },
   'hot-ground-swapped': {
-    what: 'Hot and ground exchanged: frames are live',
+    what: 'Hot and ground reversed: frames are live',
     why: 'The ground is 120 V above the neutral.',
     next: 'Switch it off now. Off, locked, proved dead: look at the terminals.',
   },
   'open-hot': {
     what: 'Hot open, or breaker or GFCI tripped',
     why: 'The hot reads nothing to neutral and ground.',
-    next: 'Look at the breaker and the GFCI before it; then volts one station nearer to the panel.',
+    next: 'Look at the breaker and the GFCI before it: a low-impedance tester from hot to ground draws 12 mA and trips a GFCI. Then volts one station nearer to the panel.',
   },
   'open-neutral': {
     what: 'Neutral open: switch it off now, loads see the wrong voltage',
@@ -91,8 +96,18 @@ export const OUTLET_FAULT: Readonly<
   },
   'open-ground': {
     what: 'Ground open',
-    why: 'Nothing reads to ground, the rest is as expected.',
-    next: 'Off, locked, proved dead: continuity of the ground from the panel.',
+    why: 'Nothing reads to ground; by a high impedance about half, which decides nothing.',
+    next: 'Take it for live. Read again with a low impedance or with a load. Off, locked, proved dead: continuity of the ground from the panel.',
+  },
+  'neutral-joint': {
+    what: 'Neutral joint poor, or much load on a long run',
+    why: 'The neutral is off ground by more than the 2 V of usual drop.',
+    next: 'Which load is on, and how long is the run? If its drop is less: off, locked, proved dead: the neutral joints from the panel.',
+  },
+  'second-hot': {
+    what: 'Second hot on the neutral or the ground',
+    why: 'Between the hots it reads 120 V, and one of them lies on ground.',
+    next: 'Off at the panel now. Off, locked, proved dead: look at the second pole and where its conductor lands.',
   },
   'same-leg': {
     what: 'Both hots on one leg: their neutral currents add up',
@@ -101,16 +116,16 @@ export const OUTLET_FAULT: Readonly<
   },
   'lost-leg-1': {
     what: 'Line 1 lost',
-    why: 'Line 1 reads what its loads pull it to.',
+    why: 'Line 1 reads what its loads pull it to; through a 240 V load it is fed from line 2.',
     next: 'Open all loads and read L1 to N again: nothing means lost, 120 V means both hots on one leg.',
   },
   'lost-leg-2': {
     what: 'Line 2 lost',
-    why: 'Line 2 reads what its loads pull it to.',
+    why: 'Line 2 reads what its loads pull it to; through a 240 V load it is fed from line 1.',
     next: 'Open all loads and read L2 to N again: nothing means lost, 120 V means both hots on one leg.',
   },
   'hot-2-neutral-swapped': {
-    what: 'Neutral and a hot exchanged: 240 V on 120 V loads',
+    what: 'Neutral and a hot reversed: 240 V on 120 V loads',
     why: 'One hot reads 240 V to neutral, the other 120 V.',
     next: 'Switch it off now. Off, locked, proved dead: look at the terminals.',
   },

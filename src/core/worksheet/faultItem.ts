@@ -3,8 +3,10 @@ import { diagnose, type Candidate, type Diagnosis } from '../network/diagnose';
 import type { Network } from '../network/network';
 import { nextMeasurement, type NextMeasurement } from '../network/nextMeasurement';
 import { outletFault } from '../network/outletFault';
+import { networkDangers, outletDangers, type ReadingDanger } from '../network/readingDangers';
 import { networkOf } from '../network/singleFaults';
 import { printNumber as n } from '../units/number';
+import { readingDangerWords } from '../wording/dangerWords';
 import { candidateWords, measurementWords, OUTLET_FAULT, VERDICT } from '../wording/faultWords';
 import { counted } from '../wording/words';
 import { defaultLines, type ItemAnswer, type WorkingLine } from './answer';
@@ -23,9 +25,14 @@ const line = (step: string, formula: string, result: string): WorkingLine => ({
   rule: 'readings',
 });
 
+const dangerLine = (danger: ReadingDanger): WorkingLine =>
+  line('Danger', readingDangerWords(danger), danger.code);
+
 /** What the voltages of an outlet say. */
-export function answerOutletFault(item: OutletFaultItem): ItemAnswer {
-  const { verdict, candidates } = outletFault(item.outlet, item.readings);
+export function answerOutletFault(item: OutletFaultItem, given: TypedItem): ItemAnswer {
+  const { outlet, readings, meter } = item;
+  const { verdict, candidates } = outletFault(outlet, readings, meter);
+  const dangers = outletDangers(outlet, readings, meter);
   return {
     id: item.id,
     kind: item.kind,
@@ -35,9 +42,12 @@ export function answerOutletFault(item: OutletFaultItem): ItemAnswer {
         const { what, why, next } = OUTLET_FAULT[fault];
         return { fault: what, likelihood, why, nextTest: next };
       }),
+      dangers,
     },
     findings: [],
     working: [
+      ...defaultLines(given, { meter: 'not known' }),
+      ...dangers.map(dangerLine),
       ...Object.entries(item.readings)
         .filter(([, volts]) => volts !== undefined)
         .map(([pair, volts]) => line(pair, 'read', `${n(volts ?? 0, 1)} V`)),
@@ -102,14 +112,20 @@ export function answerNetworkFault(item: NetworkFaultItem, given: TypedItem, cod
   const network = networkIn(item, code);
   const found = diagnose(network, item.readings);
   const next = nextMeasurement(network, found.candidates.slice(0, found.tied), item.readings);
+  const dangers = networkDangers(network, item.readings, item.meter);
   return {
     id: item.id,
     kind: item.kind,
     result: {
       candidates: found.candidates.slice(0, found.tied + BESIDES).map(candidateLine),
       next: next === null ? null : nextLine(next),
+      dangers,
     },
     findings: [],
-    working: [...defaultLines(given, { loads: 'none' }), ...workingOf(found, next)],
+    working: [
+      ...defaultLines(given, { loads: 'none', meter: 'low-z' }),
+      ...dangers.map(dangerLine),
+      ...workingOf(found, next),
+    ],
   };
 }

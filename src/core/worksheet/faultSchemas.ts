@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { METERS } from '../network/meter';
 import { PAIRS, PAIR_OF } from '../network/network';
 import { OUTLETS } from '../network/outletFault';
 import { itemBase } from './itemSchemas';
@@ -12,6 +13,7 @@ const outletForm = z.strictObject({
   ...itemBase,
   kind: z.literal('fault'),
   outlet: z.enum(OUTLETS),
+  meter: z.enum(METERS).optional().describe('Left out: not known, and what either tester would show is told'),
   readings: z
     .strictObject({
       L1L2: volts.optional(),
@@ -56,6 +58,7 @@ const networkForm = z.strictObject({
     .array(z.strictObject({ at: station, pair, on: z.boolean(), volts }))
     .min(1)
     .max(400),
+  meter: z.enum(METERS).default('low-z'),
 });
 
 type NetworkForm = z.infer<typeof networkForm>;

@@ -217,7 +217,7 @@ describe('the worksheet kind fault', () => {
   test.each(cases.map((each) => [each.id, each] as const))('%s', (_, { expect: expected, ...item }) => {
     const told = answered(item).result as unknown as Told;
     if (expected.candidates !== undefined) {
-      expect(told).toEqual({ candidates: [], next: null });
+      expect(told).toEqual({ candidates: [], next: null, dangers: [] });
       return;
     }
     const least = told.candidates[0]?.misfit ?? 0;
@@ -270,15 +270,15 @@ describe('the worksheet kind fault', () => {
 
   test.each([
     ['120', { L1N: 120, L1G: 120, NG: 0.4 }, null],
-    ['120', { L1N: 120, L1G: 0, NG: 120 }, /^Hot and neutral exchanged/],
-    ['120', { L1N: 0, L1G: 120, NG: 120 }, /^(Neutral open|Hot and ground exchanged)/],
+    ['120', { L1N: 120, L1G: 0, NG: 120 }, /^Ground open, a hot on the frame/],
+    ['120', { L1N: 0, L1G: 120, NG: 120 }, /^(Neutral open|Hot and ground reversed)/],
     ['120', { L1N: 120, L1G: 0, NG: 0 }, /^Ground open/],
     ['120', { L1N: 0, L1G: 0, NG: 0 }, /^Hot open/],
     ['120', { L1N: 240, L1G: 120, NG: 120 }, /^Wired for 240 V/],
     ['120/240', { L1L2: 0, L1N: 120, L2N: 120, L1G: 120, L2G: 120, NG: 0 }, /^Both hots on one leg/],
     ['120/240', { L1L2: 240, L1N: 150, L2N: 90 }, /^Neutral open/],
     ['120/240', { L1L2: 208, L1N: 120, L2N: 120 }, /^Two phases of a 208Y/],
-    ['120/240', { L1L2: 120, L1N: 240, L2N: 120, NG: 120 }, /^Neutral and a hot exchanged/],
+    ['120/240', { L1L2: 120, L1N: 240, L2N: 120, NG: 120 }, /^Neutral and a hot reversed/],
     ['120/240', { L1L2: 0, L1N: 120, L2N: 0, L2G: 0 }, /^Line 2 lost/],
     ['240', { L1L2: 240, L1G: 120, L2G: 120 }, null],
     ['240', { L1L2: 212, L1G: 106, L2G: 106 }, /^Supply low/],
