@@ -21,7 +21,7 @@ export function benchChecks(): void {
     if (diagnose(network, check.readings).candidates.length === 0) throw new Error('Nothing explains it.');
   });
   const whole = median(() => {
-    if (diagnosed(report, check.readings) === null) throw new Error('Nothing is out.');
+    if (diagnosed(report, check.readings, check.ohms) === null) throw new Error('Nothing is out.');
   });
   console.log(
     `  every single fault fitted to ${check.readings.length} readings            ${fitted.toFixed(1)} ms, × ${(fitted / once).toFixed(0)} of the network solved once`,

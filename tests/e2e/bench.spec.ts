@@ -15,8 +15,14 @@ test('a hidden fault by keyboard: leads, dead, claim, proof; it comes back anoth
   await keys(page, 'p', 'r', 'c', '1', 'b', 'c', 'n');
   await expect(log(page)).toContainText('C1 to CN, load off');
   await keys(page, 's', 'r', 'c', '1');
-  // Off, and nothing there by a tester that was proved: now ohms may be read, from the wire to its screw.
   await expect(log(page)).toContainText('Read with the breaker off');
+  // Off, each to every other by a tester that is proved again: now ohms may be read, from the wire to its screw.
+  await page.getByRole('button', { name: 'Each to every other at C' }).press('Enter');
+  await page.getByRole('button', { name: 'Prove tester' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Each to every other at C' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await keys(page, 'm', 'm', 'r', 'c', '1', 'b', 'c', '1');
   await expect(reading(page)).toHaveText('no path');
   await expect(page.getByText('1 of 15')).toBeVisible();
@@ -27,10 +33,10 @@ test('a hidden fault by keyboard: leads, dead, claim, proof; it comes back anoth
   await proof.getByRole('button', { name: 'Mend it' }).click();
   await expect(proof.getByRole('alert')).toContainText('What comes before that?');
   for (const name of [
-    'Switch it off',
+    'Off at every source',
     'Lock and tag it',
     'Tester on a live source',
-    'Tester on these conductors',
+    'Each conductor to every other',
     'Tester on the live source again',
     'Mend it',
     'Switch on, read again',

@@ -20,7 +20,21 @@ test('a reading out of its band: what is dangerous first, what explains it, what
     /Switch it off now. A joint heats: 32 W at 7.2 A./,
   );
   await expect(diagnosis(page).getByRole('listitem').first()).toContainText('Neutral, wire C to D: 0.62 ohm');
+  await expect(page.getByRole('alert', { name: 'Dangers' })).toHaveText(/At D: A joint or wire heats/);
+  // What is asked for next is typed where it is asked, and leaves fewer places.
   await expect(diagnosis(page).getByText(/^Off, locked, proved dead, hots lifted/)).toBeVisible();
+  const alike = diagnosis(page).getByText(/places read alike so far/);
+  const before = await alike.textContent();
+  await diagnosis(page)
+    .getByLabel(/^Read at .*, ohm$/)
+    .fill('0.62');
+  await diagnosis(page).getByRole('button', { name: 'Record' }).click();
+  await expect(diagnosis(page).getByRole('list', { name: 'Read dead' })).toContainText('0.62 ohm');
+  await expect(diagnosis(page).getByText(before ?? '', { exact: true })).toBeHidden();
+  await diagnosis(page)
+    .getByRole('button', { name: /^Take back/ })
+    .click();
+  await expect(alike).toHaveText(before ?? '');
   await expect(page.getByText('it can be left off and locked only')).toBeVisible();
   await page.getByLabel('How it is left').selectOption('Off, locked, tagged');
   await expect(page.getByText(/^Before it, not done: Torque/)).toBeVisible();
@@ -32,7 +46,7 @@ test('a reading out of its band: what is dangerous first, what explains it, what
   ] as const)
     await page.getByLabel(`${pair} at D, load on, volts`).fill(volts);
   await expect(diagnosis(page)).toBeHidden();
-  await expect(page.getByText('No reading outside of its band')).toBeVisible();
+  await expect(page.getByText('No reading and no test out of its limits')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(diagnosis(page)).toBeVisible();
 });
@@ -89,19 +103,33 @@ test('the torque driver: a turn goes to the next screw, one that stopped short i
 
 test('the neutral trap, and line told from load', async ({ page }) => {
   await openChecks(page);
-  await page.getByLabel('As the 120 V load comes on').selectOption('It trips');
+  await page.getByLabel('As the load comes on').selectOption('It trips');
   const why = page.getByRole('alert', { name: 'What explains the GFCI' });
   await expect(why.getByRole('listitem').first()).toHaveText(
     /^Load neutral on the neutral bar, not on the device: \d+(\.\d)? A past it/,
   );
-  await page.getByLabel('As the 120 V load comes on').selectOption('It holds');
+  await page.getByLabel('As the load comes on').selectOption('It holds');
   await expect(why).toBeHidden();
   await page.getByLabel('Past it while it is tripped, V').fill('120');
   await expect(why).toHaveText(/Line and load reversed/);
   await page.getByText('Line and load not marked at the pull').click();
   await page.getByLabel('First one to the ground, ohm').fill('16.2');
+  await expect(page.getByText(/comes from the panel|Take the tie off/)).toBeHidden();
   await page.getByLabel('Second one to the ground, ohm').fill('0.1');
   await expect(page.getByText('The second one comes from the panel. Mark both.')).toBeVisible();
+  await expect(steps(page).getByText('Tie off the ground bar')).toBeVisible();
+  await page.getByLabel('Tie off the ground bar again').check();
+});
+
+test('a failed test stands on top, and what was not read is not 0', async ({ page }) => {
+  await openChecks(page);
+  await page.getByLabel('Insulation, Mohm at 500 V').fill('0.4');
+  await expect(page.getByRole('alert', { name: 'Failed tests' })).toContainText(
+    'Insulation is low: 0.4 Mohm',
+  );
+  await page.getByLabel('On the conductors, the most').fill('');
+  await expect(steps(page).getByRole('listitem').nth(1)).toContainText('in part');
+  await expect(page.getByText('1 circuit with a reading or test out of its limits')).toBeVisible();
 });
 
 test('lengths as built move the bands, and the plan when they are put in it', async ({ page }) => {

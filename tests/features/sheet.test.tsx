@@ -67,7 +67,7 @@ describe('the circuit sheet', () => {
     for (const row of workings?.querySelectorAll('tr') ?? [])
       expect(row.lastElementChild?.textContent).not.toBe('');
     expect(article.textContent).toContain(
-      'prove the tester live, prove the conductors dead, prove the tester live again',
+      'Tester on a live source; each conductor to every other, neutral and ground; tester again.',
     );
     expect(article.textContent).toContain('Call before digging');
   });

@@ -46,7 +46,7 @@ const seal = (id: string, engine = '1.0.0'): Seal => ({
   date: '2026-03-02',
   chapters: ['cover'],
   leftOff: null,
-  jobVersion: 13,
+  jobVersion: 14,
   job: {},
   pages: [],
   photos: [{ id: 'sealed', sha256: '0'.repeat(64) }],

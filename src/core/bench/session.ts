@@ -1,3 +1,4 @@
+import { PAIRS, pairIn, runsTo } from '../network/network';
 import type { BenchDesk, Taken } from './benchDesk';
 import type { Measurement, Read } from './measurement';
 
@@ -22,6 +23,8 @@ export type LogLine =
   | { readonly kind: 'reading'; readonly measurement: Measurement; readonly read: Read }
   /** Read with the breaker off: nothing is there, and nothing is learned of the fault. */
   | { readonly kind: 'dead-reading' }
+  /** Each conductor of a station to every other, with the breaker off. */
+  | { readonly kind: 'dead-sweep'; readonly station: number }
   | { readonly kind: 'proved' }
   | { readonly kind: 'breaker'; readonly on: boolean }
   | { readonly kind: 'hint'; readonly key: string }
@@ -34,8 +37,10 @@ export interface BenchSession {
   /** Whether the tester was proved on a live source since it was taken up, and after the last reading. */
   readonly proved: boolean;
   readonly provedSince: boolean;
-  /** Whether the conductors were proved dead since the breaker was opened. */
-  readonly dead: boolean;
+  /** What was read between two conductors with the breaker off by a tester that was proved before: "2 L1N". */
+  readonly readDead: readonly string[];
+  /** Stations proved dead since the breaker was opened: each conductor to every other, and the tester again. */
+  readonly dead: readonly number[];
   readonly log: readonly LogLine[];
   /** What was claimed rightly and is being proved; null until then. */
   readonly claimed: string | null;
@@ -47,6 +52,8 @@ export interface BenchSession {
 export type BenchAct =
   | { readonly kind: 'measure'; readonly measurement: Measurement }
   | { readonly kind: 'prove-tester' }
+  /** Each conductor of a station to every other, neutral and ground, one after the other. */
+  | { readonly kind: 'sweep-dead'; readonly station: number }
   | { readonly kind: 'breaker'; readonly on: boolean }
   | { readonly kind: 'hint' }
   | { readonly kind: 'claim'; readonly key: string }
@@ -57,7 +64,8 @@ export const FRESH_SESSION: BenchSession = {
   breakerOn: true,
   proved: false,
   provedSince: false,
-  dead: false,
+  readDead: [],
+  dead: [],
   log: [],
   claimed: null,
   proof: 0,
@@ -80,7 +88,8 @@ export const takenIn = ({ log }: BenchSession): readonly Taken[] =>
 /** Ohms: on dead conductors that were proved dead. */
 function readDead(session: BenchSession, measurement: Measurement, desk: BenchDesk): BenchSession {
   if (session.breakerOn) return unsafe(session, 'ohms-live');
-  const after = session.dead ? session : unsafe(session, 'not-proved-dead');
+  const isDead = session.dead.includes(measurement.station);
+  const after = isDead ? session : unsafe(session, 'not-proved-dead');
   return noted(after, { kind: 'reading', measurement, read: desk.read(measurement) });
 }
 
@@ -89,13 +98,40 @@ function readLive(session: BenchSession, measurement: Measurement, desk: BenchDe
   const isVolts = measurement.tool === 'volts' || measurement.tool === 'low';
   const before = isVolts && !session.proved ? unsafe(session, 'tester-not-proved') : session;
   if (!session.breakerOn) {
-    const dead = session.dead || (isVolts && session.proved);
-    return noted({ ...before, dead }, { kind: 'dead-reading' });
+    const { station, of } = measurement;
+    const read = isVolts && session.proved && of !== null ? [`${station} ${of}`] : [];
+    return noted({ ...before, readDead: [...session.readDead, ...read] }, { kind: 'dead-reading' });
   }
   return noted(
     { ...before, provedSince: isVolts ? false : before.provedSince },
     { kind: 'reading', measurement, read: desk.read(measurement) },
   );
+}
+
+/** Everything that is read to prove a station dead: each conductor that runs there to every other. */
+const toRead = ({ circuit: { network } }: BenchDesk, station: number): readonly string[] =>
+  PAIRS.filter((pair) => pairIn(network, pair)?.every((each) => runsTo(network, each, station))).map(
+    (pair) => `${station} ${pair}`,
+  );
+
+/** The tester on a live source: with the breaker off it proves dead what was read whole since it was proved before. */
+function testerProved(session: BenchSession, desk: BenchDesk): BenchSession {
+  const { breakerOn, readDead } = session;
+  const dead = desk.circuit.network.stations.flatMap((_, station) =>
+    toRead(desk, station).every((each) => readDead.includes(each)) ? [station] : [],
+  );
+  return noted(
+    { ...session, proved: true, provedSince: true, dead: breakerOn ? [] : dead },
+    { kind: 'proved' },
+  );
+}
+
+/** Each conductor of a station to every other, with the breaker off: as many readings as there are pairs. */
+function swept(session: BenchSession, station: number, desk: BenchDesk): BenchSession {
+  if (session.breakerOn) return session;
+  const before = session.proved ? session : unsafe(session, 'tester-not-proved');
+  const read = session.proved ? toRead(desk, station) : [];
+  return noted({ ...before, readDead: [...session.readDead, ...read] }, { kind: 'dead-sweep', station });
 }
 
 /** The next fault to be struck: what most readings would have shown. */
@@ -128,9 +164,14 @@ export function afterAct(session: BenchSession, act: BenchAct, desk: BenchDesk):
         ? readDead(session, act.measurement, desk)
         : readLive(session, act.measurement, desk);
     case 'prove-tester':
-      return noted({ ...session, proved: true, provedSince: true }, { kind: 'proved' });
+      return testerProved(session, desk);
+    case 'sweep-dead':
+      return swept(session, act.station, desk);
     case 'breaker':
-      return noted({ ...session, breakerOn: act.on, dead: false }, { kind: 'breaker', on: act.on });
+      return noted(
+        { ...session, breakerOn: act.on, readDead: [], dead: [] },
+        { kind: 'breaker', on: act.on },
+      );
     case 'hint':
       return hinted(session, desk);
     case 'claim':

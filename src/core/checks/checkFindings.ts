@@ -2,6 +2,7 @@ import type { Edition } from '../code/edition';
 import type { ProofFigure } from '../findings/checksCatalog';
 import type { AnyFinding } from '../findings/finding';
 import { FindingLog } from '../findings/findingLog';
+import type { ReadingDanger } from '../network/readingDangers';
 import type { CircuitCheck } from './checksDocument';
 import { INSULATION_MOHM, skippedBefore, type Proof, type ProofStep } from './proofSteps';
 import type { TorquedTerminal } from './terminalKeys';
@@ -13,6 +14,8 @@ export interface Judged {
   readonly steps: readonly Proof[];
   /** Readings outside of their band. */
   readonly out: number;
+  /** What is dangerous by the readings themselves. */
+  readonly dangers: readonly ReadingDanger[];
   readonly terminals: readonly TorquedTerminal[];
 }
 
@@ -45,11 +48,13 @@ function torqueGaps({ torque }: CircuitCheck, terminals: readonly TorquedTermina
 
 /** What the proof of a circuit is wanting in. A circuit on which nothing was read has no findings yet. */
 export function checkFindings(
-  { check, steps, out, terminals }: Judged,
+  { check, steps, out, dangers, terminals }: Judged,
   circuitId: string,
   code: Edition,
 ): readonly AnyFinding[] {
   const log = new FindingLog(code, { kind: 'check', circuitId });
+  for (const { code, at } of dangers)
+    log.found('stop', 'check.danger', 'work.integrity', { danger: code, at: at ?? '' });
   if (out > 0) log.found('stop', 'check.reading', 'work.integrity', { out });
   for (const [step, figure, section, valueOf] of FIGURES) {
     if (steps.find((each) => each.step === step)?.state !== 'out') continue;
@@ -63,7 +68,7 @@ export function checkFindings(
   if (gaps.off > 0 || (isLeft && gaps.once + gaps.missing > 0))
     log.found('check', 'check.torque', 'terminal.torque', gaps);
   if (check.left === 'on') {
-    const isOut = steps.some(({ state }) => state === 'out');
+    const isOut = dangers.length > 0 || steps.some(({ state }) => state === 'out');
     const skipped = skippedBefore(steps, 'left').length;
     if (isOut || skipped > 0)
       log.found(isOut ? 'stop' : 'check', 'check.left-on', 'work.integrity', { skipped });

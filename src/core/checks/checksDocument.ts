@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { LIMITS } from '../code/limits';
 import { eachSaved, isSaved, type Saved, type StageDocument } from '../files/stageDocument';
-import { PAIRS } from '../network/network';
+import { CONDUCTORS, PAIRS } from '../network/network';
 import { keyed, whole } from '../files/mergeRules';
 
 const id = z.string().min(1).max(60);
@@ -39,27 +39,46 @@ const torqueSchema = z.strictObject({
 const tracedSchema = whole(
   z.strictObject({
     at: station,
-    one: continuity.describe('Ohms from the first unmarked conductor to the ground; null: no path'),
-    two: continuity.describe('Ohms from the second one'),
+    one: continuity
+      .optional()
+      .describe('Ohms from the first unmarked conductor to the ground; null: no path; left out: not read'),
+    two: continuity.optional().describe('Ohms from the second one'),
+    tieOff: z.boolean().describe('Whether the tie was taken off the ground bar again'),
+  }),
+);
+
+const ohmsSchema = whole(
+  z.strictObject({
+    at: station,
+    of: z.enum([...PAIRS, ...CONDUCTORS]).describe('Two conductors; one: across its joint'),
+    on: z.boolean().describe('With the loads left on'),
+    ohms: continuity.describe('null: no path'),
   }),
 );
 
 const circuitSchema = z.strictObject({
   id: id.describe('The circuit'),
   off: z.boolean().describe('Off, locked and tagged'),
-  dead: whole(z.strictObject({ before: volts, dead: volts, after: volts }))
+  dead: whole(z.strictObject({ before: volts.nullable(), dead: volts.nullable(), after: volts.nullable() }))
     .nullable()
-    .describe('Live, dead, live: the tester on a known source, on the conductors, on the source again'),
+    .describe(
+      'Live, dead, live: the tester on a known source, the most of each conductor to every other, neutral and ground, on the source again; null: not read',
+    ),
   insulationMohm: z.number().min(0).max(100_000).nullable(),
   groundOhms: z.number().min(0).max(1000).nullable().describe('Ground from end to end'),
   readings: keyed(
     z.array(readingSchema).max(LIMITS.readings),
     ({ at, pair, on }) => `${at} ${pair} ${String(on)}`,
   ),
+  ohms: keyed(
+    z.array(ohmsSchema).max(LIMITS.readings).describe('Read dead, where the diagnosis asked for it'),
+    ({ at, of, on }) => `${at} ${of} ${String(on)}`,
+  ),
   loadA: z.number().min(0).max(1000).nullable().describe('Current with the load on'),
   tripMa: z.number().min(0).max(1000).nullable().describe('GFCI by the tester'),
   button: z.boolean().nullable().describe('GFCI by its own button'),
   tripsOnLoad: z.boolean().nullable().describe('Whether the GFCI trips as the load comes on'),
+  tripsAlone: z.boolean().nullable().describe('Whether the GFCI trips with the load disconnected'),
   trippedV: volts.nullable().describe('Volts past the GFCI while it is tripped'),
   riseC: z.number().min(-50).max(300).nullable().describe('Terminal over the ambient after an hour, kelvin'),
   torque: keyed(z.array(torqueSchema).max(LIMITS.readings), ({ terminal }) => terminal),
@@ -85,6 +104,8 @@ export type Checks = z.infer<typeof schema>;
 export type CircuitCheck = Checks[number];
 /** A voltage that was read. */
 export type VoltageReading = CircuitCheck['readings'][number];
+/** Ohms that were read dead. */
+export type OhmsReading = CircuitCheck['ohms'][number];
 
 /** Nothing read yet. */
 export const freshCheck = (circuitId: string): CircuitCheck => ({
@@ -94,10 +115,12 @@ export const freshCheck = (circuitId: string): CircuitCheck => ({
   insulationMohm: null,
   groundOhms: null,
   readings: [],
+  ohms: [],
   loadA: null,
   tripMa: null,
   button: null,
   tripsOnLoad: null,
+  tripsAlone: null,
   trippedV: null,
   riseC: null,
   torque: [],
@@ -155,6 +178,15 @@ function withOneTorque(job: Saved): Saved {
   };
 }
 
+/** Until version 13 a conductor that was not read yet stood as one without a path: it is read again. */
+function withUnread(check: Saved): Saved {
+  const { traced } = check;
+  const more = { ohms: [], tripsAlone: null };
+  if (!isSaved(traced)) return { ...more, ...check };
+  const read = Object.entries(traced).filter(([, value]) => value !== null);
+  return { ...more, ...check, traced: { ...Object.fromEntries(read), tieOff: false } };
+}
+
 /** What the Checks stage keeps. */
 export const checksDocument: StageDocument<typeof schema> = {
   schema,
@@ -162,5 +194,6 @@ export const checksDocument: StageDocument<typeof schema> = {
   migrations: [
     { from: 10, up: (job) => ({ checks: [], ...job }) },
     { from: 11, up: withOneTorque },
+    { from: 13, up: (job) => ({ ...job, checks: eachSaved(job['checks'], withUnread) }) },
   ],
 };

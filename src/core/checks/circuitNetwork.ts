@@ -3,6 +3,7 @@ import type { CircuitFigures } from '../circuit/figures';
 import { stationKinds, stationLetter, type StationKind } from '../circuit/stations';
 import type { Edition } from '../code/edition';
 import type { Network, Pair } from '../network/network';
+import { SERVICE_LEG_V } from '../network/readingDangers';
 import { networkOf, type NetworkSegment } from '../network/singleFaults';
 import type { CircuitCheck, VoltageReading } from './checksDocument';
 
@@ -10,8 +11,8 @@ import type { CircuitCheck, VoltageReading } from './checksDocument';
 const READ_AT: readonly StationKind[] = ['panel', 'box', 'disconnect', 'appliance'];
 const FEET = 1000;
 const LEG_V = 120;
-/** A leg that reads less than this has lost its source. */
-const LIVE_V = 60;
+/** Volts of what lies between two legs of a 208Y/120 house, and its share of both legs together. */
+const TWO_PHASES = { least: 200, most: 220, share: Math.sqrt(3) / 2 } as const;
 /** Of a load with a neutral so much is taken between one hot and the neutral: controls, jets, lamps. */
 const NEUTRAL_SHARE = 0.2;
 
@@ -44,14 +45,16 @@ function segmentsOf(
   return all;
 }
 
-/** The volts of a leg: as they were read nearest to the panel with the load off; nominal until then. */
+/**
+ * The volts of a leg: as they were read at the panel alone with the load off, to the neutral before the ground, where a
+ * service may have so many; else nominal. A station past it may have lost what the panel has.
+ */
 function legVolts(readings: readonly VoltageReading[], pairs: readonly Pair[], nominal: number): number {
-  const read = readings
-    .filter(({ on, pair, volts }) => !on && pairs.includes(pair) && volts > LIVE_V)
-    .toSorted((a, b) => a.at.localeCompare(b.at));
-  const first = read[0]?.at;
-  const nearest = read.filter(({ at }) => at === first);
-  return nearest.length === 0 ? nominal : nearest.reduce((sum, { volts }) => sum + volts, 0) / nearest.length;
+  const atPanel = pairs.flatMap((pair) =>
+    readings.filter((each) => each.at === stationLetter(0) && !each.on && each.pair === pair),
+  );
+  const read = atPanel.find(({ volts }) => volts >= SERVICE_LEG_V.least && volts <= SERVICE_LEG_V.most);
+  return read?.volts ?? nominal;
 }
 
 /**
@@ -77,7 +80,8 @@ export function circuitNetwork(
     return networkOf(segments, { L1 }, amps > 0 ? [{ at: last, between: 'L1N', ohms: L1 / amps }] : []);
   const L2 = legVolts(check.readings, ['L2N', 'L2G'], nominal);
   const between = load.neutral ? amps * (1 - NEUTRAL_SHARE) : amps;
-  return networkOf(
+  const isTwoPhases = load.volts >= TWO_PHASES.least && load.volts <= TWO_PHASES.most;
+  const network = networkOf(
     segments,
     { L1, L2 },
     amps <= 0
@@ -87,4 +91,5 @@ export function circuitNetwork(
           ...(load.neutral ? [{ at: last, between: 'L1N' as const, ohms: L1 / (amps * NEUTRAL_SHARE) }] : []),
         ],
   );
+  return isTwoPhases ? { ...network, lineShare: TWO_PHASES.share } : network;
 }

@@ -30,10 +30,11 @@ function band(
   on: boolean,
   volts: number,
   off: number,
+  share: number,
 ): readonly [number, number] {
   if (pair === 'NG') return [0, on ? DROP_FACTOR * volts + BESIDES_V : BESIDES_V];
   if (station === 0 && !on) {
-    const usual = NOMINAL[pair];
+    const usual = share * NOMINAL[pair];
     return [usual * (1 - SERVICE_SHARE), usual * (1 + SERVICE_SHARE)];
   }
   if (!on) return [off - BESIDES_V, off + BESIDES_V];
@@ -42,7 +43,7 @@ function band(
 
 /** Every reading of a circuit in the order in which it is taken: panel to load, off then on. */
 export function expectedReadings(network: Network, { readings }: CircuitCheck): readonly ExpectedReading[] {
-  const [off, on] = [false, true].map((state) =>
+  const [unloaded, loaded] = [false, true].map((state) =>
     new NetworkSolver(network, { on: state, live: true }).seen(null),
   );
   const known = new Map(readings.map((each) => [`${each.at} ${each.pair} ${String(each.on)}`, each.volts]));
@@ -50,11 +51,13 @@ export function expectedReadings(network: Network, { readings }: CircuitCheck): 
     network.stations.flatMap((at, station) =>
       PAIRS.flatMap((pair): readonly ExpectedReading[] => {
         const ends = pairIn(network, pair);
-        const [without, seen] = [off?.[station], (isOn ? on : off)?.[station]];
+        const [without, seen] = [unloaded?.[station], (isOn ? loaded : unloaded)?.[station]];
         if (ends === undefined || without === undefined || seen === undefined) return [];
         if (!ends.every((each) => runsTo(network, each, station))) return [];
-        const nominal = Math.abs(readVolts(seen, ends));
-        const [low, high] = band(pair, station, isOn, nominal, Math.abs(readVolts(without, ends)));
+        const share = pair === 'L1L2' ? (network.lineShare ?? 1) : 1;
+        const nominal = share * Math.abs(readVolts(seen, ends));
+        const off = share * Math.abs(readVolts(without, ends));
+        const [low, high] = band(pair, station, isOn, nominal, off, share);
         const read = known.get(`${at} ${pair} ${String(isOn)}`) ?? null;
         const state = read === null ? 'unread' : read >= low && read <= high ? 'ok' : 'out';
         return [{ at, pair, on: isOn, nominal, low: Math.max(0, low), high, read, state }];

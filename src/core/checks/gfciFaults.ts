@@ -11,11 +11,17 @@ export type GfciFault =
   | { readonly kind: 'joined-past-it'; readonly at: string }
   /** The supply feeds the load terminals. */
   | { readonly kind: 'line-load-reversed' }
-  | { readonly kind: 'device-fails' };
+  | { readonly kind: 'device-fails' }
+  /** The load leaks to the ground. */
+  | { readonly kind: 'load-leaks' }
+  /** Wire or a joint past the device leaks to the ground. */
+  | { readonly kind: 'wire-leaks' };
 
 /** What a fault does: whether it trips as the load comes on, what is left past the tripped device; null: either. */
 export interface GfciSigns {
   readonly tripsOnLoad: boolean | null;
+  /** With the load disconnected. */
+  readonly tripsAlone: boolean | null;
   readonly deadWhenTripped: boolean | null;
   readonly tripsByTest: boolean | null;
   /** What flows past the device and not back through it with the load on, milliamperes. */
@@ -29,11 +35,20 @@ export interface GfciCandidate {
 }
 
 /** What was observed of a GFCI. */
-export type GfciObserved = Pick<CircuitCheck, 'button' | 'tripMa' | 'tripsOnLoad' | 'trippedV'>;
+export type GfciObserved = Pick<
+  CircuitCheck,
+  'button' | 'tripMa' | 'tripsOnLoad' | 'tripsAlone' | 'trippedV'
+>;
+
+/** What can be tried to tell the faults of a GFCI apart, what tells most first. */
+export const GFCI_TESTS = ['tripsAlone', 'tripsOnLoad', 'trippedV', 'button'] as const;
+/** One of them, by the field that it fills. */
+export type GfciTest = (typeof GFCI_TESTS)[number];
 
 const MILLI = 1000;
 const SOUND: GfciSigns = {
   tripsOnLoad: false,
+  tripsAlone: false,
   deadWhenTripped: true,
   tripsByTest: true,
   unbalancedMa: 0,
@@ -51,7 +66,14 @@ export function gfciFaults(network: Network, device: number): readonly GfciCandi
     ? network.stations.flatMap((at, station): readonly GfciCandidate[] => {
         if (station === 0 || station < device) return [];
         const unbalancedMa = MILLI * groundAmps(network, station);
-        const signs = { ...SOUND, tripsByTest: null, tripsOnLoad: trips(unbalancedMa), unbalancedMa };
+        const signs = {
+          ...SOUND,
+          tripsByTest: null,
+          // Neutral and ground that touch may trip it without a load too.
+          tripsAlone: null,
+          tripsOnLoad: trips(unbalancedMa),
+          unbalancedMa,
+        };
         return [{ fault: { kind: 'joined-past-it', at }, signs }];
       })
     : [];
@@ -69,7 +91,12 @@ export function gfciFaults(network: Network, device: number): readonly GfciCandi
       fault: { kind: 'line-load-reversed' },
       signs: { ...SOUND, deadWhenTripped: false, tripsByTest: null },
     },
-    { fault: { kind: 'device-fails' }, signs: { ...SOUND, tripsByTest: false } },
+    { fault: { kind: 'load-leaks' }, signs: { ...SOUND, tripsOnLoad: true, tripsByTest: null } },
+    {
+      fault: { kind: 'wire-leaks' },
+      signs: { ...SOUND, tripsOnLoad: true, tripsAlone: true, tripsByTest: null },
+    },
+    { fault: { kind: 'device-fails' }, signs: { ...SOUND, tripsByTest: false, tripsAlone: null } },
   ];
 }
 
@@ -84,9 +111,10 @@ const agrees = (expected: boolean | null, seen: boolean | null): boolean =>
 
 /** Whether all that was observed agrees with what a fault does. */
 function isConsistent(signs: GfciSigns, observed: GfciObserved): boolean {
-  const { tripsOnLoad, trippedV } = observed;
+  const { tripsOnLoad, tripsAlone, trippedV } = observed;
   return (
     agrees(signs.tripsOnLoad, tripsOnLoad) &&
+    agrees(signs.tripsAlone, tripsAlone) &&
     agrees(signs.deadWhenTripped, trippedV === null ? null : trippedV < DEAD_V) &&
     agrees(signs.tripsByTest, testedWell(observed))
   );
@@ -106,3 +134,23 @@ export const explainGfci = (
   isConsistent(SOUND, observed)
     ? []
     : gfciFaults(network, device).filter(({ signs }) => isConsistent(signs, observed));
+
+const SIGN_OF = {
+  tripsAlone: 'tripsAlone',
+  tripsOnLoad: 'tripsOnLoad',
+  trippedV: 'deadWhenTripped',
+  button: 'tripsByTest',
+} as const satisfies Readonly<Record<GfciTest, keyof GfciSigns>>;
+
+/** What is tried next: what was not tried yet and shows another thing for some of what is left. Null where nothing does. */
+export function nextGfciTest(candidates: readonly GfciCandidate[], observed: GfciObserved): GfciTest | null {
+  return (
+    GFCI_TESTS.find((test) => {
+      if (observed[test] !== null) return false;
+      const shown = new Set(
+        candidates.map(({ signs }) => signs[SIGN_OF[test]]).filter((sign) => sign !== null),
+      );
+      return shown.size > 1;
+    }) ?? null
+  );
+}

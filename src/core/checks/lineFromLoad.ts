@@ -35,11 +35,12 @@ export function traceTest(network: Network, station: number): TraceTest {
   };
 }
 
-/** Which of the two comes from the panel, by what was read. */
+/** Which of the two comes from the panel, by what was read; null until both were. */
 export function traced(
   { fromPanelOhms }: TraceTest,
   { one, two }: Pick<NonNullable<CircuitCheck['traced']>, 'one' | 'two'>,
-): Traced {
+): Traced | null {
+  if (one === undefined || two === undefined) return null;
   const comes = (ohms: number | null): boolean => ohms !== null && ohms <= fromPanelOhms;
   if (comes(one)) return comes(two) ? 'both' : 'one';
   return comes(two) ? 'two' : 'neither';

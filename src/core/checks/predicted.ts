@@ -41,7 +41,8 @@ export function predictedReadings(
       const volts = apart(
         ((isOn ? on : off) ?? []).flatMap((seen) => {
           const there = seen[station];
-          return there === undefined ? [] : [Math.abs(readVolts(there, ends))];
+          const share = pair === 'L1L2' ? (network.lineShare ?? 1) : 1;
+          return there === undefined ? [] : [share * Math.abs(readVolts(there, ends))];
         }),
       );
       return volts.length < 2 ? [] : [{ at, pair, on: isOn, volts }];

@@ -7,6 +7,7 @@ export const PROOF_STEPS = [
   'dead',
   'insulation',
   'ground',
+  'tie',
   'torque',
   'energized',
   'gfci',
@@ -79,15 +80,27 @@ function torqueProof({ check, terminals }: Proved): Proof {
   };
 }
 
-/** Live, dead, live: the tester works before and after, and shows nothing between. */
-const deadState = ({ dead }: CircuitCheck): ProofState =>
-  dead === null ? 'open' : dead.before > LIVE_V && dead.after > LIVE_V && dead.dead < DEAD_V ? 'ok' : 'out';
+/** Live, dead, live: the tester works before and after, and shows nothing between. What was not read is not nothing. */
+function deadState({ dead }: CircuitCheck): ProofState {
+  const states = [
+    stateOf(dead?.before ?? null, (each) => each > LIVE_V),
+    stateOf(dead?.dead ?? null, (each) => each < DEAD_V),
+    stateOf(dead?.after ?? null, (each) => each > LIVE_V),
+  ];
+  if (states.includes('out')) return 'out';
+  if (!states.includes('open')) return 'ok';
+  return states.includes('ok') ? 'part' : 'open';
+}
+
+/** A hot that was tied to the ground bar to trace conductors is taken off it before anything is landed. */
+const tieState = ({ traced }: CircuitCheck): ProofState =>
+  traced === null ? 'not-asked' : traced.tieOff ? 'ok' : 'open';
 
 function gfciState({ check, hasGfci }: Proved): ProofState {
   if (!hasGfci) return 'not-asked';
-  const { tripMa, button, tripsOnLoad, trippedV } = check;
+  const { tripMa, button, tripsOnLoad, tripsAlone, trippedV } = check;
   if (button === false || (tripMa !== null && (tripMa < TRIP_MA.low || tripMa > TRIP_MA.high))) return 'out';
-  if (tripsOnLoad === true || (trippedV !== null && trippedV >= DEAD_V)) return 'out';
+  if (tripsOnLoad === true || tripsAlone === true || (trippedV !== null && trippedV >= DEAD_V)) return 'out';
   if (button === null && tripMa === null) return 'open';
   return button === true && tripMa !== null && trippedV !== null && tripsOnLoad === false ? 'ok' : 'part';
 }
@@ -112,6 +125,7 @@ export function proofSteps(proved: Proved): readonly Proof[] {
       'ground',
       stateOf(check.groundOhms, (each) => each <= groundLimitOhms),
     ),
+    one('tie', tieState(check)),
     torqueProof(proved),
     voltsProof(
       'energized',

@@ -1,3 +1,4 @@
+import type { ReadingDangerCode } from '../network/readingDangers';
 import { about } from './catalogEntry';
 
 /** Figures of the proof that are out of their limits. */
@@ -5,6 +6,7 @@ export type ProofFigure = 'dead' | 'insulation' | 'ground' | 'gfci' | 'temperatu
 
 /** Findings about the finished work. */
 export const checksCatalog = {
+  'check.danger': about<{ danger: ReadingDangerCode; at: string }>().may('stop'),
   'check.reading': about<{ out: number }>().may('stop'),
   'check.figure': about<{ figure: ProofFigure; value: number | null }>().may('stop', 'check'),
   'check.torque': about<{ off: number; once: number; missing: number }>().may('check'),

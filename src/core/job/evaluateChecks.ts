@@ -42,10 +42,10 @@ function gfciOf(each: CircuitEvaluation, report: CircuitReport, wired: Wiring | 
   return station === null ? [] : explainGfci(report.network, station, check);
 }
 
-function evaluated(each: CircuitEvaluation, check: CircuitCheck): CheckEvaluation {
+function evaluated(each: CircuitEvaluation, check: CircuitCheck, meter: Job['meter']): CheckEvaluation {
   const { circuit, solved, context } = each;
   const network = circuitNetwork(circuit, solved.figures, context.code, check);
-  const report = network === null ? null : circuitReport(network, check);
+  const report = network === null ? null : circuitReport(network, check, meter);
   const wired = wiring(circuit, solved, context.code);
   const terminals = torquedTerminals(wired);
   const steps = proofSteps({
@@ -63,7 +63,7 @@ function evaluated(each: CircuitEvaluation, check: CircuitCheck): CheckEvaluatio
     steps,
     gfci: report === null ? [] : gfciOf(each, report, wired, check),
     findings: checkFindings(
-      { check, steps, out: report?.out.length ?? 0, terminals },
+      { check, steps, out: report?.out.length ?? 0, dangers: report?.dangers ?? [], terminals },
       circuit.id,
       context.code,
     ),
@@ -72,11 +72,11 @@ function evaluated(each: CircuitEvaluation, check: CircuitCheck): CheckEvaluatio
 
 /** What was read on a circuit, and what that comes to. */
 export function evaluateCheck(
-  { checks }: Pick<Job, 'checks'>,
+  { checks, meter }: Pick<Job, 'checks' | 'meter'>,
   each: CircuitEvaluation,
   memo: JobMemo,
 ): CheckEvaluation {
   const { id } = each.circuit;
   const own = checks.find((check) => check.id === id);
-  return memo.checks.of(id, [each.solved, own], () => evaluated(each, checkOf(checks, id)));
+  return memo.checks.of(id, [each.solved, own, meter], () => evaluated(each, checkOf(checks, id), meter));
 }

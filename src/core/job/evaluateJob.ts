@@ -156,10 +156,14 @@ export class JobEvaluation extends JobSizes {
     return each && evaluateCheck(this.job, each, this.#memo);
   }
 
-  /** The circuits with a reading outside of its band. */
+  /** The circuits with a reading outside of its band, a test that failed, or a danger that was read. */
   get readOut(): readonly string[] {
     return this.job.checks
-      .filter(({ id }) => (this.check(id)?.report?.out.length ?? 0) > 0)
+      .filter(({ id }) => {
+        const own = this.check(id);
+        const isOut = own?.steps.some(({ state }) => state === 'out') ?? false;
+        return isOut || (own?.report?.dangers.length ?? 0) > 0;
+      })
       .map(({ id }) => id);
   }
 

@@ -13,6 +13,7 @@ export const freshJob = (id: string, name: string): Job => ({
   occupancy: 'one-family',
   designC: USUAL_DESIGN,
   later: '',
+  meter: null,
   practices: DEFAULT_PRACTICES,
   house: STAGE_DOCUMENTS.house.fresh,
   panels: STAGE_DOCUMENTS.panels.fresh,

@@ -7,6 +7,7 @@ import { EDITION_YEARS } from '../code/edition';
 import { LIMITS } from '../code/limits';
 import { OCCUPANCIES } from '../code/locations';
 import { answersDocument } from '../findings/answersDocument';
+import { METERS } from '../network/meter';
 import { packetDocument } from '../paper/packetDocument';
 import { panelsDocument } from '../panel/panelsDocument';
 import { locateDocument } from '../route/locateDocument';
@@ -44,6 +45,7 @@ export const jobSchema = z.strictObject({
   occupancy: z.enum(OCCUPANCIES).describe('Kind of building'),
   designC: designSchema.describe('Highest expected ambients of the place, °C'),
   later: z.string().max(500).describe('Future loads'),
+  meter: z.enum(METERS).nullable().describe('Impedance of the tester; null: not known'),
   amendments: z.array(amendmentSchema).max(LIMITS.amendments),
   practices: practicesSchema,
   house: STAGE_DOCUMENTS.house.schema.describe('The service and what it carries'),

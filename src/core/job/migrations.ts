@@ -40,6 +40,7 @@ const withPractices = (job: Saved): Saved =>
 const OF_THE_JOB: readonly StageMigration[] = [
   { from: 1, up: withSurvey },
   { from: 7, up: withPractices },
+  { from: 13, up: (job) => ({ meter: null, ...job }) },
 ];
 
 /** Every step, those of the job before those of its stages; answers leave the circuits before those let go of them. */

@@ -23,15 +23,14 @@ const stationOf = ({ network }: Loaded, { at }: Reading): number => network.stat
 /** What a sound circuit would show at a station; null where it lacks one of the two. */
 function soundVolts({ network, sound }: Loaded, pair: Pair, station: number): number | null {
   const [ends, there] = [pairIn(network, pair), sound[station]];
-  return ends === undefined || there === undefined ? null : Math.abs(readVolts(there, ends));
+  const share = pair === 'L1L2' ? (network.lineShare ?? 1) : 1;
+  return ends === undefined || there === undefined ? null : share * Math.abs(readVolts(there, ends));
 }
 
 /** Volts at a load: as they were read nearest to it, else those of a sound circuit. */
 function voltsAtLoad(loaded: Loaded, { station, between }: NetworkLoad): number {
   const away = (each: Reading): number => Math.abs(stationOf(loaded, each) - station);
-  const [nearest] = loaded.on
-    .filter(({ pair }) => pair === between)
-    .toSorted((a, b) => away(a) - away(b));
+  const [nearest] = loaded.on.filter(({ pair }) => pair === between).toSorted((a, b) => away(a) - away(b));
   return nearest?.volts ?? soundVolts(loaded, between, station) ?? 0;
 }
 

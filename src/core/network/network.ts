@@ -40,6 +40,8 @@ export interface Network {
   /** Ohms of each conductor from each station to the next; Infinity where it does not run. */
   readonly wires: readonly (readonly number[])[];
   readonly loads: readonly NetworkLoad[];
+  /** Volts between the legs as a share of both together: less than 1 where they are not in opposite phase. */
+  readonly lineShare?: number;
   /** Ohms by which conductors beside each other are coupled at each station; left out where that is not reckoned. */
   readonly couplingOhms?: number;
 }

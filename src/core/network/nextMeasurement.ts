@@ -1,5 +1,14 @@
 import { METER, type Candidate, type Reading } from './diagnose';
-import { PAIRS, pairIn, runsTo, type Conductor, type Network, type Pair, type State } from './network';
+import {
+  isPair,
+  PAIRS,
+  pairIn,
+  runsTo,
+  type Conductor,
+  type Network,
+  type Pair,
+  type State,
+} from './network';
 import { NetworkSolver, readOhms, readVolts, type Seen } from './networkSolver';
 
 /** A measurement that tells candidates apart, and what each of them predicts: volts live, ohms dead (null: no path). */
@@ -83,6 +92,27 @@ class Solved {
   }
 }
 
+/** Ohms that each candidate predicts where a dead network is read; undefined where that tells nothing. */
+export function predictOhms(
+  network: Network,
+  candidates: readonly Candidate[],
+  { at, of, on }: { readonly at: string; readonly of: Pair | Conductor; readonly on: boolean },
+): readonly (number | null)[] | undefined {
+  const solved = new Solved(network, candidates, { on, live: false });
+  const station = network.stations.indexOf(at);
+  if (station < 0) return undefined;
+  if (!isPair(of)) return solved.across(station, network.conductors.indexOf(of));
+  const ends = pairIn(network, of);
+  return ends === undefined ? undefined : solved.between(station, ends);
+}
+
+/** Whether ohms that were read are what is predicted, within a few times the error of a tester and its leads. */
+export function agreesOhms(read: number | null, predicted: number | null): boolean {
+  const LEADS = 3;
+  const [a, b] = [worthOf(read), worthOf(predicted)];
+  return Math.abs(a - b) <= LEADS * errorAt(Math.max(a, b));
+}
+
 const STATES: readonly State[] = [
   { live: false, on: false },
   { live: false, on: true },
@@ -93,17 +123,24 @@ const STATES: readonly State[] = [
 /**
  * The measurement that tells tied candidates apart best: dead before live, then the one that leaves fewest at worst.
  *
+ * @param ohms - What was read dead already.
  * @returns Null where there are fewer than two, or none tells them apart.
  */
 export function nextMeasurement(
   network: Network,
   tied: readonly Candidate[],
   readings: readonly Reading[],
+  ohms: readonly { readonly at: string; readonly of: string; readonly on: boolean }[] = [],
 ): NextMeasurement | null {
   if (tied.length < 2) return null;
-  const known = new Set(readings.map(({ at, pair, on }) => `${at} ${pair} ${String(on)}`));
+  const known = new Set([
+    ...readings.map(({ at, pair, on }) => `live ${at} ${pair} ${String(on)}`),
+    ...ohms.map(({ at, of, on }) => `dead ${at} ${of} ${String(on)}`),
+  ]);
   let best: NextMeasurement | null = null;
   const consider = (found: Pick<NextMeasurement, 'at' | 'pair' | 'predicts'> & State): void => {
+    const { live, at, pair, on } = found;
+    if (known.has(`${live ? 'live' : 'dead'} ${at} ${pair} ${String(on)}`)) return;
     if (!tellsApart(found.predicts)) return;
     const all = found.predicts.map(worthOf);
     const made = { ...found, leaves: leaves(found.predicts), apart: Math.max(...all) - Math.min(...all) };
@@ -115,7 +152,6 @@ export function nextMeasurement(
       for (const pair of PAIRS) {
         const ends = pairIn(network, pair);
         if (ends === undefined || !ends.every((each) => runsTo(network, each, station))) continue;
-        if (state.live && known.has(`${at} ${pair} ${String(state.on)}`)) continue;
         consider({ at, pair, ...state, predicts: solved.between(station, ends) });
       }
       if (state.live) continue;

@@ -5,7 +5,7 @@ import { numbered, PageFlow, type Column } from '../paper/pageFlow';
 import { isContinued } from '../paper/pageScene';
 import type { PacketPage, Paper } from '../paper/pageSchema';
 import type { Chapter } from '../paper/packetReaders';
-import { SHEET_CAUTIONS } from '../wording/cautions';
+import { OWNER_CAUTIONS, SHEET_CAUTIONS } from '../wording/cautions';
 import { CHAPTER_NAME, READER_NAME, WAITS_FOR } from '../wording/packetWords';
 import { bondingChapter } from './chapters/bondingChapter';
 import { careChapter } from './chapters/careChapter';
@@ -77,7 +77,8 @@ function cover(
   for (const chapter of waiting)
     flow.row(FACTS, [CHAPTER_NAME[chapter], WAITS_FOR[chapter]], { ink: 'quiet', fact: null });
   flow.head('Cautions');
-  for (const caution of SHEET_CAUTIONS) flow.say(caution, { size: 'small' });
+  for (const caution of order.reader === 'owner' ? OWNER_CAUTIONS : SHEET_CAUTIONS)
+    flow.say(caution, { size: 'small' });
   flow.head('Prepared by, license ______________________    Received by ______________________');
   return flow.pages();
 }

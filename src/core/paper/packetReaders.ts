@@ -39,7 +39,8 @@ const FOR: Readonly<Record<Chapter, readonly Reader[]>> = {
   days: ['owner'],
   photos: ['inspector', 'owner', 'next-electrician'],
   answers: ['inspector', 'next-electrician'],
-  cautions: READERS,
+  // They are for who works at it.
+  cautions: ['inspector', 'next-trade', 'next-electrician'],
 };
 
 /** Whether a chapter is for a reader unless that was chosen otherwise. */

@@ -117,17 +117,18 @@ export function claimKind(fault: BenchFault): string {
 export const UNSAFE_WORDS: Readonly<Record<UnsafeAct, string>> = {
   'tester-not-proved': 'Read with a tester not proved. A dead tester shows a live wire dead.',
   'ohms-live': 'Ohms on a live circuit. The meter may burst in the hand.',
-  'not-proved-dead': 'Touched before it was proved dead. Live, dead, live comes first.',
+  'not-proved-dead':
+    'Touched before it was proved dead there: tester on a live source, each conductor to every other, neutral and ground, tester again.',
   'not-proved-after': 'Tester not proved after the last reading. It may have died before it.',
   'proof-order': 'A step of the proof out of its turn.',
 };
 
 /** Steps of the proof. */
 export const PROOF_ACT: Readonly<Record<ProofAct, string>> = {
-  off: 'Switch it off',
+  off: 'Off at every source',
   lock: 'Lock and tag it',
   live: 'Tester on a live source',
-  dead: 'Tester on these conductors',
+  dead: 'Each conductor to every other',
   'live-again': 'Tester on the live source again',
   mend: 'Mend it',
   'read-again': 'Switch on, read again',
@@ -144,6 +145,8 @@ export function logWords(
       return measurementLine(line.measurement, stations);
     case 'dead-reading':
       return 'Read with the breaker off';
+    case 'dead-sweep':
+      return `Each conductor to every other at ${stations[line.station] ?? ''}, breaker off: 0 V`;
     case 'proved':
       return 'Tester proved on a live source';
     case 'breaker':

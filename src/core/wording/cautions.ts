@@ -26,7 +26,15 @@ export const DAYS_CAUTION =
 
 /** The caution of the Checks stage. */
 export const CHECKS_CAUTION =
-  'Dead only: proved live, dead, live. Lugs stay live with the main off. No reading says that it is safe.';
+  'Dead first. Live only what dead cannot show. Lugs stay live with the main off. No reading says that it is safe.';
+
+/** What may be read live and by whom; (P): its section is not settled here. Never on the page of the owner. */
+export const LIVE_CAUTION =
+  'Dead first. Live only what dead cannot show: testing; nothing loosened, tightened, moved or landed. Qualified person; tester and leads CAT III 600 V, CAT IV at service equipment; rated gloves with leathers; arc-rated wear and face shield by the tables of the work-safety standard (P). Nothing on the line side of the service disconnect. Anyone else: not read; off and locked.';
+
+/** What proved dead means, all of it. */
+export const PROVED_DEAD =
+  'Off at every source, locked, tagged. Stored energy waited out (mini splits, drives). Tester on a live source; each conductor to every other, neutral and ground; tester again.';
 
 /** The caution of the bench. */
 export const BENCH_CAUTION = 'A bench forgives. Real wire does not: work dead, proved live, dead, live.';
@@ -38,9 +46,16 @@ export const DRILL_CAUTION =
 /** What a packet is, and what it is not. */
 export const PACKET_CAUTION = 'Pasture plans and records; it makes nobody qualified. The authority decides.';
 
+/** The cautions of what an owner is given: nothing on it tells him to work at wires. */
+export const OWNER_CAUTIONS: readonly string[] = [
+  'Leave panel, wiring and whatever is locked off to a licensed electrician. What trips again after one reset stays off.',
+  'Call before digging.',
+  CAUTION,
+];
+
 /** The cautions of a printed sheet. */
 export const SHEET_CAUTIONS: readonly string[] = [
-  'Work only on a dead panel: off, locked and tagged; then prove the tester live, prove the conductors dead, prove the tester live again. The service lugs stay live with the main off.',
+  `Work only on a dead panel. ${PROVED_DEAD} The service lugs stay live with the main off.`,
   'Call before digging. Leave trench and walls open until they were inspected.',
   'Torque every termination to its label. Land the far end first and the panel last.',
   CAUTION,

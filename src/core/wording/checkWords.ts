@@ -1,4 +1,4 @@
-import type { GfciCandidate } from '../checks/gfciFaults';
+import type { GfciCandidate, GfciTest } from '../checks/gfciFaults';
 import type { Traced } from '../checks/lineFromLoad';
 import type { CheckConflict } from '../checks/mergeChecks';
 import type { TakenTorque } from '../checks/torqueDriver';
@@ -12,10 +12,11 @@ import { printNumber as n } from '../units/number';
 
 /** Steps of the proof, as they are listed. */
 export const PROOF_NAME: Readonly<Record<ProofStep, string>> = {
-  off: 'Off, locked, tagged',
+  off: 'Off at every source, locked, tagged',
   dead: 'Live, dead, live',
   insulation: 'Insulation',
   ground: 'Ground, end to end',
+  tie: 'Tie off the ground bar',
   torque: 'Torque',
   energized: 'Energized, load off',
   gfci: 'Ground-fault trip',
@@ -39,7 +40,9 @@ export function proofFigure(step: ProofStep, check: CircuitCheck): string {
   switch (step) {
     case 'dead': {
       const { dead } = check;
-      return dead === null ? '' : `${n(dead.before, 1)}, ${n(dead.dead, 1)}, ${n(dead.after, 1)} V`;
+      if (dead === null) return '';
+      const read = [dead.before, dead.dead, dead.after];
+      return `${read.map((volts) => (volts === null ? 'not read' : n(volts, 1))).join(', ')} V`;
     }
     case 'insulation':
       return unitOf(check.insulationMohm, 'Mohm');
@@ -102,8 +105,9 @@ export function driverWords(taken: TakenTorque): string {
 export const TRACED_WORDS: Readonly<Record<Traced, string>> = {
   one: 'The first one comes from the panel. Mark both. Take the tie off at the panel.',
   two: 'The second one comes from the panel. Mark both. Take the tie off at the panel.',
-  neither: 'Neither reads to the ground: the tie is not on, or these conductors are of another circuit.',
-  both: 'Both read to the ground: they touch somewhere, or both come from the panel. Take them apart.',
+  neither:
+    'Take the tie off at the panel first. Neither reads to the ground: the tie was not on, or these conductors are of another circuit.',
+  both: 'Take the tie off at the panel first. Both read to the ground: they touch somewhere, or both come from the panel.',
 };
 
 /** What is wrong about a GFCI, and what is done about it. */
@@ -119,10 +123,23 @@ export function gfciWords({ fault, signs }: GfciCandidate): string {
       return `Neutral and ground touch at ${fault.at}, past the device: ${through}`;
     case 'line-load-reversed':
       return 'Line and load reversed: what is past it stays live when it trips';
+    case 'load-leaks':
+      return 'The load leaks to ground: heating element, motor winding, moisture';
+    case 'wire-leaks':
+      return 'A wire or joint past it leaks to ground: damaged insulation, water in a box or raceway';
     case 'device-fails':
       return 'The device itself: replace it';
   }
 }
+
+/** What is tried next on a GFCI, and what each outcome leaves. */
+export const GFCI_TEST: Readonly<Record<GfciTest, string>> = {
+  tripsAlone:
+    'Off, locked, proved dead: load disconnected at its terminals, ends capped. On again: it holds, the load; it trips, wire or joint past the device.',
+  tripsOnLoad: 'On, then switch the load on: it trips as the load comes on, or it holds.',
+  trippedV: 'Trip it by its button, read past it: volts there mean line and load reversed.',
+  button: 'Press its own button: if it does not trip, replace it.',
+};
 
 const FIELD_NAME: Readonly<Record<string, string>> = {
   off: 'Off, locked, tagged',
@@ -133,6 +150,7 @@ const FIELD_NAME: Readonly<Record<string, string>> = {
   tripMa: 'GFCI trip',
   button: 'GFCI by its button',
   tripsOnLoad: 'GFCI as the load comes on',
+  tripsAlone: 'GFCI with the load disconnected',
   trippedV: 'Volts past the tripped GFCI',
   riseC: 'Terminal over the ambient',
   traced: 'Unmarked conductors',

@@ -1,5 +1,6 @@
 import type { checksCatalog, ProofFigure } from '../findings/checksCatalog';
 import { printNumber as n } from '../units/number';
+import { readingDangerWords } from './dangerWords';
 import type { Sentences } from './sentences';
 import { counted } from './words';
 
@@ -19,6 +20,8 @@ const listed = (parts: readonly (string | false)[]): string => parts.filter(Bool
 
 /** Sentences of findings about the finished work. */
 export const checksSentences: Sentences<keyof typeof checksCatalog> = {
+  'check.danger': ({ data: { danger, at } }) =>
+    readingDangerWords({ code: danger, at: at === '' ? null : at }),
   'check.reading': ({ data }) =>
     `${counted(data.out, 'reading')} outside of ${data.out === 1 ? 'its band' : 'their bands'}. Leave it off until it is explained and mended.`,
   'check.figure': ({ data }) => OF_FIGURE[data.figure](data.value),

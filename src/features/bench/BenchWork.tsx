@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { isTyping } from '../../ui/shell/isTyping';
+import { benchDangers } from '../../core/bench/benchDangers';
 import type { Bench } from '../../core/bench/benches';
 import type { BenchFault } from '../../core/bench/benchFaults';
 import { TOOLS, type Tool } from '../../core/bench/measurement';
@@ -7,6 +8,7 @@ import { isDone } from '../../core/bench/session';
 import { PAIR_OF, PAIRS } from '../../core/network/network';
 import { PLACE_NAME } from '../../core/wording/benchWords';
 import { counted } from '../../core/wording/words';
+import { DangerList } from '../../ui/marks/DangerList';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { BenchPicture } from '../../ui/pictures/bench/BenchPicture';
 import { afterKey, NOTHING_TYPED, type KeyAct } from './benchKeys';
@@ -106,6 +108,7 @@ function BenchWork({ bench, blind, onBlind }: BenchWorkProps) {
             </span>
           )}
         </header>
+        <DangerList dangers={benchDangers(network, session)} />
         <div className={classes['picture']}>
           <BenchPicture
             label={`Circuit of the bench: ${places.map((place) => PLACE_NAME[place]).join(', ')}`}

@@ -10,7 +10,7 @@ function display({ session: { log, breakerOn }, said }: BenchTry): string {
   if (said !== null) return said;
   const last = log.at(-1);
   if (last?.kind === 'reading') return readWords(last.measurement, last.read);
-  if (last?.kind === 'dead-reading') return '0 V';
+  if (last?.kind === 'dead-reading' || last?.kind === 'dead-sweep') return '0 V';
   if (last?.kind === 'unsafe') return 'Stop';
   return breakerOn ? '--' : 'off';
 }
@@ -82,6 +82,19 @@ function Switches({ at: { session, loadOn, desk, act, switchLoad } }: Of) {
           Load {loadOn ? 'on' : 'off'}
         </button>
       )}
+      {!session.breakerOn &&
+        network.stations.map((letter, station) => (
+          <button
+            key={letter}
+            type="button"
+            aria-pressed={session.dead.includes(station)}
+            onClick={() => {
+              act({ kind: 'sweep-dead', station });
+            }}
+          >
+            Each to every other at {letter}
+          </button>
+        ))}
       {gfci !== null &&
         (
           [
@@ -114,7 +127,7 @@ export function TesterPane({ at }: Of) {
       <Switches at={at} />
       <p className="second">
         R or B, then a terminal: B 1. M: what it is set to. P: prove. S: breaker. L: load. Ohms on one
-        terminal twice: from its wire to its screw.
+        terminal twice: from its wire to its screw. Proved dead: tester, each to every other, tester again.
       </p>
     </section>
   );

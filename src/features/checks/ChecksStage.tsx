@@ -6,15 +6,19 @@ import type { CheckEvaluation } from '../../core/job/evaluation';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { printNumber as n } from '../../core/units/number';
-import { CHECKS_CAUTION } from '../../core/wording/cautions';
+import { CHECKS_CAUTION, LIVE_CAUTION } from '../../core/wording/cautions';
 import { PROOF_NAME, proofState } from '../../core/wording/checkWords';
 import { counted } from '../../core/wording/words';
 import { useDiagnosis } from '../../store/checks/useDiagnosis';
 import { evaluationOf } from '../../store/evaluation';
+import { DangerList } from '../../ui/marks/DangerList';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { BuiltLengths } from './BuiltLengths';
+import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { useJobEditor } from '../../store/useJobEditor';
+import { findingSentence } from '../../core/wording/findings';
 import { CircuitLadder, stationsOf } from './CircuitLadder';
 import { DiagnosisPane } from './DiagnosisPane';
 import { MergePane } from './MergePane';
@@ -98,10 +102,54 @@ function StepList({ steps }: { readonly steps: readonly Proof[] }) {
   );
 }
 
+const TESTERS = [
+  { value: 'not-known', label: 'Not known: what either shows is told' },
+  { value: 'low-z', label: 'Low impedance, about 10 kilohm' },
+  { value: 'high-z', label: 'High impedance, megohms' },
+] as const;
+
+/** The tester by its impedance: asked once for the whole job. */
+function Tester({ hasGfci }: { readonly hasGfci: boolean }) {
+  const { job } = useReadyJob();
+  const { edit, canWrite } = useJobEditor();
+  return (
+    <ChoiceField<(typeof TESTERS)[number]['value']>
+      label="Tester"
+      value={job.meter ?? 'not-known'}
+      choices={TESTERS}
+      disabled={!canWrite}
+      help={
+        job.meter === 'low-z' && hasGfci
+          ? 'Low impedance from hot to ground draws 12 mA and trips a GFCI: reset it before a 0 counts'
+          : undefined
+      }
+      onChoose={(meter) => {
+        edit({ kind: 'change-job', fields: { meter: meter === 'not-known' ? null : meter } }, 'Tester');
+      }}
+    />
+  );
+}
+
+/** Figures of the proof that are out of their limits, above all readings. */
+function FailedTests({ own }: Pick<Shown, 'own'>) {
+  const failed = own.findings.filter(({ code }) => code === 'check.figure');
+  if (failed.length === 0) return null;
+  return (
+    <ul className={classes['dangers']} role="alert" aria-label="Failed tests">
+      {failed.map((finding) => (
+        <li key={findingSentence(finding)}>
+          <SeverityShape severity={finding.severity === 'stop' ? 'stop' : 'check'} size={13} />{' '}
+          <b>{findingSentence(finding)}</b>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** The readings of one circuit, and what they say. */
 function Readings(props: Shown) {
   const { evaluation, each, own, report } = props;
-  const diagnosis = useDiagnosis(report, own.check.readings);
+  const diagnosis = useDiagnosis(report, own.check);
   const stations = stationsOf({ circuit: each.circuit, report });
   const [station, setStation] = useState(stations.at(-1)?.letter ?? 'A');
   const shown = stations.some(({ letter }) => letter === station) ? station : 'A';
@@ -114,6 +162,8 @@ function Readings(props: Shown) {
           {counted(report.expected.length, 'reading')}
         </span>
       </header>
+      <DangerList dangers={report.dangers} />
+      <FailedTests own={own} />
       <CircuitLadder circuit={each.circuit} report={report} diagnosis={diagnosis} />
       <div className={classes['tabs']} role="group" aria-label="Station">
         {stations.map(({ letter, name }) => (
@@ -129,7 +179,9 @@ function Readings(props: Shown) {
           </button>
         ))}
       </div>
-      {diagnosis !== null && <DiagnosisPane diagnosis={diagnosis} />}
+      {diagnosis !== null && <DiagnosisPane circuitId={each.circuit.id} own={own} diagnosis={diagnosis} />}
+      <p className="second">{LIVE_CAUTION}</p>
+      <Tester hasGfci={each.solved.figures.outlet.gfci.form !== 'none'} />
       <ReadingsGrid
         circuitId={each.circuit.id}
         expected={report.expected}
@@ -150,6 +202,7 @@ function Side({ evaluation: { job }, each, own, report }: Shown) {
         check={own.check}
         steps={own.steps}
         groundLimitOhms={report.groundLimitOhms}
+        isDangerous={report.dangers.length > 0}
         hasGfci={solved.figures.outlet.gfci.form !== 'none'}
         gfci={own.gfci}
       />
@@ -168,8 +221,8 @@ function Foot({ out }: { readonly out: number }) {
     <>
       <span>
         {out === 0
-          ? 'No reading outside of its band'
-          : `${counted(out, 'circuit')} with a reading outside of its band`}
+          ? 'No reading and no test out of its limits'
+          : `${counted(out, 'circuit')} with a reading or test out of its limits`}
       </span>
       <span className="second">{CHECKS_CAUTION}</span>
     </>

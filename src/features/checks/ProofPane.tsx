@@ -1,5 +1,5 @@
 import type { CircuitCheck } from '../../core/checks/checksDocument';
-import type { GfciCandidate } from '../../core/checks/gfciFaults';
+import { nextGfciTest, type GfciCandidate } from '../../core/checks/gfciFaults';
 import {
   DEAD_V,
   INSULATION_MOHM,
@@ -9,7 +9,8 @@ import {
   type Proof,
 } from '../../core/checks/proofSteps';
 import { parseNumber, printNumber as n } from '../../core/units/number';
-import { gfciWords, LEFT_NAME, skippedWords } from '../../core/wording/checkWords';
+import { PROVED_DEAD } from '../../core/wording/cautions';
+import { GFCI_TEST, gfciWords, LEFT_NAME, skippedWords } from '../../core/wording/checkWords';
 import { CheckField } from '../../ui/fields/CheckField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
@@ -21,6 +22,8 @@ interface ProofPaneProps {
   readonly check: CircuitCheck;
   readonly steps: readonly Proof[];
   readonly groundLimitOhms: number;
+  /** Whether the readings bear a danger by themselves. */
+  readonly isDangerous: boolean;
   readonly hasGfci: boolean;
   /** What explains what was observed of the GFCI. */
   readonly gfci: readonly GfciCandidate[];
@@ -62,7 +65,7 @@ function Figure({
 
 const PROOF_OF_TESTER = [
   ['before', 'Tester on a known source'],
-  ['dead', 'On the conductors'],
+  ['dead', 'On the conductors, the most'],
   ['after', 'On the source again'],
 ] as const;
 
@@ -73,6 +76,7 @@ function LiveDeadLive({ check }: Pick<ProofPaneProps, 'check'>) {
   return (
     <fieldset className={classes['three']}>
       <legend>Live, dead, live: volts</legend>
+      <p className="second">{PROVED_DEAD}</p>
       {PROOF_OF_TESTER.map(([which, label]) => (
         <QuantityField<number | null>
           key={which}
@@ -87,7 +91,7 @@ function LiveDeadLive({ check }: Pick<ProofPaneProps, 'check'>) {
           onValue={(value, mergeKey) => {
             change(
               ({ dead: was }) => ({
-                dead: { before: 0, dead: 0, after: 0, ...was, [which]: value ?? 0 },
+                dead: { before: null, dead: null, after: null, ...was, [which]: value },
               }),
               label,
               mergeKey,
@@ -100,10 +104,10 @@ function LiveDeadLive({ check }: Pick<ProofPaneProps, 'check'>) {
 }
 
 /** How the circuit is left, with the note for the next trade. */
-function LeftSo({ check, steps }: ProofPaneProps) {
+function LeftSo({ check, steps, isDangerous }: ProofPaneProps) {
   const { canWrite, change } = useCheckEditor(check.id);
   const skipped = skippedWords(skippedBefore(steps, 'left'));
-  const isOut = steps.some(({ state }) => state === 'out');
+  const isOut = isDangerous || steps.some(({ state }) => state === 'out');
   return (
     <>
       <ChoiceField<CircuitCheck['left']>
@@ -150,6 +154,7 @@ function GroundFault({ check, gfci }: Pick<ProofPaneProps, 'check' | 'gfci'>) {
   const { canWrite, change } = useCheckEditor(check.id);
   const of = { check };
   const { tripsOnLoad } = check;
+  const next = nextGfciTest(gfci, check);
   return (
     <>
       <CheckField
@@ -175,7 +180,7 @@ function GroundFault({ check, gfci }: Pick<ProofPaneProps, 'check' | 'gfci'>) {
         help={`Under ${DEAD_V}: more, and line and load are reversed`}
       />
       <ChoiceField<Trips>
-        label="As the 120 V load comes on"
+        label="As the load comes on"
         value={tripsOnLoad === null ? 'not-tried' : tripsOnLoad ? 'yes' : 'no'}
         choices={TRIPS_ON_LOAD}
         disabled={!canWrite}
@@ -187,12 +192,29 @@ function GroundFault({ check, gfci }: Pick<ProofPaneProps, 'check' | 'gfci'>) {
           );
         }}
       />
+      <ChoiceField<Trips>
+        label="With the load disconnected"
+        value={check.tripsAlone === null ? 'not-tried' : check.tripsAlone ? 'yes' : 'no'}
+        choices={TRIPS_ON_LOAD}
+        disabled={!canWrite}
+        onChoose={(trips) => {
+          change(
+            () => ({ tripsAlone: trips === 'not-tried' ? null : trips === 'yes' }),
+            'GFCI with the load disconnected',
+          );
+        }}
+      />
       {gfci.length > 0 && (
         <ul className={classes['gfci']} role="alert" aria-label="What explains the GFCI">
           {gfci.map((each) => (
             <li key={gfciWords(each)}>{gfciWords(each)}.</li>
           ))}
         </ul>
+      )}
+      {next !== null && (
+        <p role="status">
+          <b>Next:</b> {GFCI_TEST[next]}
+        </p>
       )}
     </>
   );
@@ -207,7 +229,7 @@ export function ProofPane(props: ProofPaneProps) {
     <section className={classes['proof']} aria-label="Order of proof">
       <h2>Order of proof</h2>
       <CheckField
-        label="Off, locked, tagged"
+        label="Off at every source, locked, tagged"
         checked={check.off}
         disabled={!canWrite}
         onCheck={(off) => {
@@ -220,14 +242,14 @@ export function ProofPane(props: ProofPaneProps) {
         field="insulationMohm"
         label="Insulation, Mohm at 500 V"
         unit="Mohm"
-        help={`${INSULATION_MOHM.good} or more; below ${INSULATION_MOHM.fail} it fails. Electronics and GFCI disconnected.`}
+        help={`${INSULATION_MOHM.good} or more; below ${INSULATION_MOHM.fail} it fails. Neutral lifted; surge devices, electronics and GFCI off; nobody at the far end. Discharge after.`}
       />
       <Figure
         {...of}
         field="groundOhms"
         label="Ground, end to end, ohm"
         unit="ohm"
-        help={`At most ${n(groundLimitOhms, 2)}`}
+        help={`At most ${n(groundLimitOhms, 2)}. Lift the neutral first: one that touches ground reads the same.`}
       />
       <Figure
         {...of}

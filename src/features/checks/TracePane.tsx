@@ -3,6 +3,8 @@ import { traced, traceTest } from '../../core/checks/lineFromLoad';
 import type { CircuitCheck } from '../../core/checks/checksDocument';
 import { parseNumber, printNumber as n } from '../../core/units/number';
 import { TRACED_WORDS } from '../../core/wording/checkWords';
+import { PROVED_DEAD } from '../../core/wording/cautions';
+import { CheckField } from '../../ui/fields/CheckField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { useCheckEditor } from './useCheckEditor';
@@ -27,11 +29,12 @@ export function TracePane({ check, network }: TracePaneProps) {
   const stations = network.stations.slice(1);
   const at = own?.at ?? stations[0] ?? 'A';
   const test = traceTest(network, network.stations.indexOf(at));
+  const told = own === null ? null : traced(test, own);
   return (
     <details className={classes['trace']} open={own !== null}>
       <summary>Line and load not marked at the pull</summary>
       <ol>
-        <li>Off, locked. Live, dead, live.</li>
+        <li>{PROVED_DEAD}</li>
         <li>At the panel: hot off the breaker, tied to the ground bar.</li>
         <li>At the station: both conductors apart, touching nothing.</li>
         <li>
@@ -50,31 +53,48 @@ export function TracePane({ check, network }: TracePaneProps) {
         choices={stations.map((value) => ({ value, label: value }))}
         onChoose={(station) => {
           change(
-            ({ traced: was }) => ({ traced: { one: null, two: null, ...was, at: station } }),
+            ({ traced: was }) => ({ traced: { tieOff: false, ...was, at: station } }),
             'Unmarked conductors',
           );
         }}
       />
       {WHICH.map(([which, label]) => (
-        <QuantityField<number | null>
+        <QuantityField<number | null | undefined>
           key={which}
           label={label}
           help="OL: no path"
-          value={own?.[which] ?? null}
+          value={own?.[which]}
           disabled={!canWrite}
           inputMode="decimal"
-          print={(value) => (value === null ? (own === null ? '' : 'OL') : n(value, 2))}
-          parse={(text) => (text.trim() === '' || NO_PATH.test(text.trim()) ? null : parseNumber(text, OHMS))}
+          print={(value) => (value === undefined ? '' : value === null ? 'OL' : n(value, 2))}
+          parse={(text) => {
+            const typed = text.trim();
+            if (typed === '') return undefined;
+            return NO_PATH.test(typed) ? null : parseNumber(text, OHMS);
+          }}
           onValue={(value, mergeKey) => {
             change(
-              ({ traced: was }) => ({ traced: { at, one: null, two: null, ...was, [which]: value } }),
+              ({ traced: was }) => {
+                const { [which]: _before, ...kept } = { at, tieOff: false, ...was };
+                return { traced: value === undefined ? kept : { ...kept, [which]: value } };
+              },
               label,
               mergeKey,
             );
           }}
         />
       ))}
-      {own !== null && <p role="status">{TRACED_WORDS[traced(test, own)]}</p>}
+      {told !== null && <p role="status">{TRACED_WORDS[told]}</p>}
+      {own !== null && (
+        <CheckField
+          label="Tie off the ground bar again"
+          checked={own.tieOff}
+          disabled={!canWrite}
+          onCheck={(tieOff) => {
+            change(({ traced: was }) => ({ traced: was && { ...was, tieOff } }), 'Tie off the ground bar');
+          }}
+        />
+      )}
     </details>
   );
 }

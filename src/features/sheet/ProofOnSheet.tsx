@@ -8,6 +8,8 @@ import { PAIRS } from '../../core/network/network';
 import { printLength } from '../../core/units/length';
 import { printNumber as n } from '../../core/units/number';
 import { feet } from '../../core/units/quantity';
+import { LIVE_CAUTION } from '../../core/wording/cautions';
+import { readingDangerWords } from '../../core/wording/dangerWords';
 import { bandWords, LEFT_NAME, PROOF_NAME, proofFigure, proofState } from '../../core/wording/checkWords';
 import { candidateWords, PAIR_NAME } from '../../core/wording/faultWords';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
@@ -96,12 +98,20 @@ export function ProofOnSheet({ job, view, own }: ProofOnSheetProps) {
     const name = `${stationLetter(at)} to ${stationLetter(at + 1)}`;
     return [`${name} ${printLength(feet(real))}, planned ${printLength(feet(lengthFt))}`];
   });
-  const diagnosis = diagnosed(report, check.readings);
+  const diagnosis = diagnosed(report, check.readings, check.ohms);
   const leader = diagnosis?.first[0];
   const photos = circuit.photos.filter(({ station }) => station !== undefined);
   return (
     <section>
       <h2>Proved</h2>
+      {report.dangers.map((danger) => (
+        <p key={`${danger.code} ${danger.at ?? ''}`}>
+          <SeverityShape severity="stop" size={11} /> <b>{readingDangerWords(danger)}</b>
+        </p>
+      ))}
+      <p>
+        <small>{LIVE_CAUTION}</small>
+      </p>
       <Steps own={own} />
       <Readings expected={report.expected} on={false} />
       <Readings expected={report.expected} on />

@@ -43,14 +43,25 @@ describe('what would have hurt', () => {
     expect(takenIn(session)).toEqual([]);
   });
 
-  test('ohms before it was proved dead; off, then volts with a proved tester, and it is', () => {
+  test('ohms before it was proved dead; off, each conductor to every other, the tester again, and it is', () => {
     expect(unsafeIn(after(PROVE, OFF, read('ohms', 2, 'L1N')))).toEqual(['not-proved-dead']);
-    const proved = after(PROVE, OFF, read('volts', 2, 'L1N'), read('ohms', 2, 'L1N'));
+    const all = (['L1N', 'L1G', 'NG'] as const).map((pair) => read('volts', 2, pair));
+    const proved = after(PROVE, OFF, ...all, PROVE, read('ohms', 2, 'L1N'));
     expect(unsafeIn(proved)).toEqual([]);
     expect(takenIn(proved)).toHaveLength(1);
-    // Switched on and off again it has to be proved anew.
-    const again = after(PROVE, OFF, read('volts', 2, 'L1N'), ON, OFF, read('ohms', 2, 'L1N'));
-    expect(unsafeIn(again)).toEqual(['not-proved-dead']);
+    // One pair of three, the tester not proved again, or another station: not proved dead.
+    const less = [
+      after(PROVE, OFF, read('volts', 2, 'L1N'), PROVE, read('ohms', 2, 'L1N')),
+      after(PROVE, OFF, ...all, read('ohms', 2, 'L1N')),
+      after(PROVE, OFF, ...all, PROVE, read('ohms', 1, 'L1N')),
+      // Switched on and off again it has to be proved anew.
+      after(PROVE, OFF, ...all, PROVE, ON, OFF, read('ohms', 2, 'L1N')),
+    ];
+    expect(less.map(unsafeIn)).toEqual(less.map(() => ['not-proved-dead']));
+    const swept = after(PROVE, OFF, { kind: 'sweep-dead', station: 2 }, PROVE, read('ohms', 2, 'N'));
+    expect(unsafeIn(swept)).toEqual([]);
+    expect(unsafeIn(after(OFF, { kind: 'sweep-dead', station: 2 }))).toEqual(['tester-not-proved']);
+    expect(after({ kind: 'sweep-dead', station: 2 })).toEqual(FRESH_SESSION);
   });
 
   test('a claim after readings with a tester that was not proved again', () => {

@@ -91,7 +91,7 @@ describe('a circuit as a network', () => {
 
 describe('what is expected', () => {
   const report = (id: string, part: Partial<CircuitCheck>) =>
-    circuitReport(networkIn(id, part), { ...freshCheck(id), ...part });
+    circuitReport(networkIn(id, part), { ...freshCheck(id), ...part }, null);
   const bandOf = (id: string, at: string, pair: string, on: boolean, part: Partial<CircuitCheck> = {}) => {
     const found = report(id, part).expected.find(
       (each) => each.at === at && each.pair === pair && each.on === on,
@@ -105,6 +105,50 @@ describe('what is expected', () => {
     const readings = [{ at: 'A', pair: 'L1N' as const, on: false, volts: 121.4 }];
     expect(bandOf('deck-tub', 'D', 'L1N', false, { readings })).toEqual([120.4, 122.4]);
     expect(bandOf('deck-tub', 'D', 'NG', false)).toEqual([0, 1]);
+  });
+
+  test('the panel alone moves the bands, within what a service may have; a station past it never does', () => {
+    const reading = (at: string, volts: number, pair: 'L1N' | 'L1G' = 'L1N') => [
+      { at, pair, on: false, volts },
+    ];
+    const nominal = bandOf('deck-tub', 'D', 'L1N', false);
+    expect(nominal).toEqual([119, 121]);
+    expect(bandOf('deck-tub', 'D', 'L1N', false, { readings: reading('C', 112) })).toEqual(nominal);
+    expect(bandOf('deck-tub', 'D', 'L1N', false, { readings: reading('A', 109) })).toEqual(nominal);
+    expect(bandOf('deck-tub', 'D', 'L1N', false, { readings: reading('A', 128) })).toEqual(nominal);
+    expect(bandOf('deck-tub', 'D', 'L1N', false, { readings: reading('A', 112) })).toEqual([111, 113]);
+    const both = [...reading('A', 118), ...reading('A', 112, 'L1G')];
+    expect(bandOf('deck-tub', 'D', 'L1N', false, { readings: both })).toEqual([117, 119]);
+  });
+
+  test('two legs of a 208Y/120 house have 208 V between them and 120 V each', () => {
+    const network = { ...networkIn('deck-tub'), lineShare: Math.sqrt(3) / 2 };
+    const readings = (['L1L2', 'L1N', 'L2N'] as const).map((pair) => {
+      return { at: 'D', pair, on: false, volts: pair === 'L1L2' ? 207.6 : 120 };
+    });
+    const { expected, out, dangers } = circuitReport(network, { ...freshCheck('deck-tub'), readings }, null);
+    const atPanel = expected.find(({ at, pair, on }) => at === 'A' && pair === 'L1L2' && !on);
+    expect([atPanel?.low, atPanel?.high].map((volts) => Math.round(volts ?? 0))).toEqual([197, 218]);
+    expect(out).toEqual([]);
+    expect(dangers).toEqual([]);
+    const high = readings.map((each) => (each.pair === 'L1L2' ? { ...each, volts: 240 } : each));
+    expect(circuitReport(network, { ...freshCheck('deck-tub'), readings: high }, null).out).toHaveLength(1);
+  });
+
+  test('ohms that were read dead where they were asked for leave fewer places, and are not asked for again', () => {
+    const { check, report: own } = EVALUATION.check('deck-tub') ?? {};
+    if (own == null || check === undefined) throw new Error('Nothing was read.');
+    const before = diagnosed(own, check.readings, []);
+    const next = before?.next;
+    if (before === null || next == null || next.live) throw new Error('Nothing is asked dead.');
+    const last = next.predicts.length - 1;
+    const ohms = [{ at: next.at, of: next.pair, on: next.on, ohms: next.predicts[last] ?? null }];
+    const after = diagnosed(own, check.readings, ohms);
+    expect(after?.first.length).toBeLessThan(before.first.length);
+    expect(after?.first).toContainEqual(before.first[last]);
+    expect([after?.next?.at, after?.next?.pair]).not.toEqual([next.at, next.pair]);
+    const wrong = diagnosed(own, check.readings, [{ at: next.at, of: next.pair, on: next.on, ohms: 4711 }]);
+    expect(wrong?.unexplained).toBe(true);
   });
 
   test('under load a quarter more than the drop of the wire, and 1 V', () => {
@@ -124,7 +168,7 @@ describe('what is expected', () => {
       ['D', 'L2N', true],
       ['D', 'NG', true],
     ]);
-    const diagnosis = own && check && diagnosed(own, check.readings);
+    const diagnosis = own && check && diagnosed(own, check.readings, []);
     expect(
       diagnosis?.first.every(({ conductor, fault }) => conductor === 'N' && fault === 'resistance'),
     ).toBe(true);
@@ -145,7 +189,11 @@ describe('what is expected', () => {
     const readings = readingsOf(network, null, () => 0).map((each, at) =>
       at === 20 ? { ...each, volts: 61.7 } : each,
     );
-    const diagnosis = diagnosed(circuitReport(network, { ...freshCheck('deck-tub'), readings }), readings);
+    const diagnosis = diagnosed(
+      circuitReport(network, { ...freshCheck('deck-tub'), readings }, null),
+      readings,
+      [],
+    );
     expect(diagnosis?.unexplained).toBe(true);
     expect(diagnosis?.dangers).toEqual([]);
     expect(diagnosis?.suspect).toEqual(readings[20]);
@@ -190,7 +238,7 @@ describe('the order of proof', () => {
     const check = { ...freshCheck('deck-tub'), ...part };
     const steps = proofSteps({
       check,
-      expected: circuitReport(network, check).expected,
+      expected: circuitReport(network, check, null).expected,
       terminals: ['a', 'b'],
       groundLimitOhms: 0.2,
       hasGfci: true,
@@ -202,6 +250,13 @@ describe('the order of proof', () => {
   const cases: readonly (readonly [Partial<CircuitCheck>, string, string])[] = [
     [{ dead: { before: 240, dead: 0.2, after: 240 } }, 'dead', 'ok'],
     [{ dead: { before: 240, dead: 118, after: 240 } }, 'dead', 'out'],
+    // What was not read is not 0.
+    [{ dead: { before: 240, dead: null, after: 240 } }, 'dead', 'part'],
+    [{ dead: { before: null, dead: null, after: null } }, 'dead', 'open'],
+    [{ dead: { before: null, dead: 118, after: null } }, 'dead', 'out'],
+    [{ traced: { at: 'B', tieOff: false } }, 'tie', 'open'],
+    [{ traced: { at: 'B', one: 0.1, two: null, tieOff: true } }, 'tie', 'ok'],
+    [{}, 'tie', 'not-asked'],
     [{ dead: { before: 240, dead: 0, after: 0 } }, 'dead', 'out'],
     [{ insulationMohm: 25 }, 'insulation', 'ok'],
     [{ insulationMohm: 24.9 }, 'insulation', 'out'],
@@ -212,6 +267,7 @@ describe('the order of proof', () => {
     [{ tripMa: 5, button: true, trippedV: 3, tripsOnLoad: false }, 'gfci', 'out'],
     [{ tripMa: 5, button: true, trippedV: 0, tripsOnLoad: true }, 'gfci', 'out'],
     [{ tripMa: 6.1, button: true }, 'gfci', 'out'],
+    [{ tripMa: 5, button: true, trippedV: 0, tripsOnLoad: false, tripsAlone: true }, 'gfci', 'out'],
     [{ button: true }, 'gfci', 'part'],
     [{ button: false }, 'gfci', 'out'],
     [{ riseC: 30 }, 'temperature', 'ok'],

@@ -1,5 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { explainGfci, gfciFaults, type GfciObserved } from '../../../src/core/checks/gfciFaults';
+import {
+  explainGfci,
+  gfciFaults,
+  nextGfciTest,
+  type GfciObserved,
+} from '../../../src/core/checks/gfciFaults';
 import { networkOf } from '../../../src/core/network/singleFaults';
 import { gfciWords } from '../../../src/core/wording/checkWords';
 
@@ -17,8 +22,14 @@ const tub = (neutralAmps: number) =>
     ],
   );
 
-const NOTHING: GfciObserved = { button: null, tripMa: null, tripsOnLoad: null, trippedV: null };
-const SOUND: GfciObserved = { button: true, tripMa: 5, tripsOnLoad: false, trippedV: 0.2 };
+const NOTHING: GfciObserved = {
+  button: null,
+  tripMa: null,
+  tripsOnLoad: null,
+  tripsAlone: null,
+  trippedV: null,
+};
+const SOUND: GfciObserved = { button: true, tripMa: 5, tripsOnLoad: false, tripsAlone: false, trippedV: 0.2 };
 
 const kinds = (observed: Partial<GfciObserved>, neutralAmps = 12, device = 1) =>
   explainGfci(tub(neutralAmps), device, { ...NOTHING, ...observed }).map(({ fault }) =>
@@ -32,10 +43,16 @@ describe('a GFCI by what was observed of it', () => {
   });
 
   test('it trips as the load comes on: its neutral is on the bar, or touches the ground past it', () => {
-    expect(kinds({ ...SOUND, tripsOnLoad: true })).toEqual(['neutral-on-bar', 'joined B', 'joined C']);
+    const leaks = ['load-leaks', 'wire-leaks'];
+    expect(kinds({ ...SOUND, tripsOnLoad: true })).toEqual([
+      'neutral-on-bar',
+      'joined B',
+      'joined C',
+      'load-leaks',
+    ]);
     // Standing at the panel, it sees what touches anywhere past the panel.
-    expect(kinds({ tripsOnLoad: true }, 12, 0)).toEqual(['neutral-on-bar', 'joined B', 'joined C']);
-    expect(kinds({ tripsOnLoad: true }, 12, 2)).toEqual(['neutral-on-bar', 'joined C']);
+    expect(kinds({ tripsOnLoad: true }, 12, 0)).toEqual(['neutral-on-bar', 'joined B', 'joined C', ...leaks]);
+    expect(kinds({ tripsOnLoad: true }, 12, 2)).toEqual(['neutral-on-bar', 'joined C', ...leaks]);
   });
 
   test('the neutral on the bar sends all of its current past the device; a touch sends its share', () => {
@@ -49,7 +66,7 @@ describe('a GFCI by what was observed of it', () => {
 
   test('a load without a neutral does not show it: no trip agrees with the neutral on the bar', () => {
     expect(gfciFaults(tub(0), 1)[0]?.signs).toMatchObject({ tripsOnLoad: false, unbalancedMa: 0 });
-    expect(kinds({ tripsOnLoad: true }, 0)).toEqual([]);
+    expect(kinds({ tripsOnLoad: true }, 0)).toEqual(['load-leaks', 'wire-leaks']);
   });
 
   test('what is live past it while it is tripped: line and load are reversed', () => {
@@ -65,11 +82,31 @@ describe('a GFCI by what was observed of it', () => {
     expect(kinds({ tripMa: 6 })).toEqual([]);
   });
 
+  test('a 240 V load without a neutral that trips it: the load or the wire, told apart with the load disconnected', () => {
+    const network = networkOf(
+      [{ from: 'A', to: 'B', wireOhms: 0.02, groundOhms: 0.05, neutral: false }],
+      { L1: 120, L2: 120 },
+      [{ at: 'B', between: 'L1L2', ohms: 8 }],
+    );
+    const left = (observed: Partial<GfciObserved>) => explainGfci(network, 0, { ...NOTHING, ...observed });
+    const both = left({ tripsOnLoad: true });
+    expect(both.map(({ fault }) => fault.kind)).toEqual(['load-leaks', 'wire-leaks']);
+    expect(nextGfciTest(both, { ...NOTHING, tripsOnLoad: true })).toBe('tripsAlone');
+    const kindsOf = (tripsAlone: boolean) =>
+      left({ tripsOnLoad: true, tripsAlone }).map(({ fault }) => fault.kind);
+    expect(kindsOf(false)).toEqual(['load-leaks']);
+    expect(kindsOf(true)).toEqual(['wire-leaks']);
+    expect(nextGfciTest(left({ tripsOnLoad: true, tripsAlone: true }), NOTHING)).toBeNull();
+    expect(left({ tripsAlone: true }).map(gfciWords)).toContain(
+      'A wire or joint past it leaks to ground: damaged insulation, water in a box or raceway',
+    );
+  });
+
   test('each is told in words, with the current that decides', () => {
     const words = gfciFaults(tub(12), 1).map(gfciWords);
     expect(words[0]).toMatch(/^Load neutral on the neutral bar, not on the device: 11\.9 A past it/);
     expect(words[1]).toMatch(/^Neutral and ground touch at B/);
-    expect(words.at(-2)).toContain('stays live when it trips');
+    expect(words.some((each) => each.includes('stays live when it trips'))).toBe(true);
     expect(words.at(-1)).toBe('The device itself: replace it');
     expect(gfciWords(gfciFaults(tub(0), 1)[0] as never)).toContain('the next one will trip it');
   });

@@ -215,8 +215,8 @@ describe('the quote as picked', () => {
     const job = picked({ kind: 'charger', settingA: 44, wireFor: 'setting' });
     const { evaluation, commands } = asPicked(evaluateJob(job, memo), memo);
     // A reading of the tub is out whatever is picked for the charger.
-    expect(stopsIn(evaluation)).toEqual(['check.reading']);
-    expect(stopsIn(evaluateJob(job))).toEqual(['conductor.terminal-60c', 'check.reading']);
+    expect(stopsIn(evaluation)).toEqual(['check.danger', 'check.reading']);
+    expect(stopsIn(evaluateJob(job))).toEqual(['conductor.terminal-60c', 'check.danger', 'check.reading']);
     const applied = after(job, { kind: 'batch', commands: [...commands] }).job;
     expect(evaluateJob(applied).circuit(CARPORT)?.circuit).toEqual(evaluation.circuit(CARPORT)?.circuit);
   });

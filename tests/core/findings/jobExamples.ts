@@ -304,6 +304,7 @@ export const jobExamples: ReadonlyMap<string, Job> = new Map<string, Job>([
   ...Object.entries(ofHouses),
   ...Object.entries(raisedByWater),
   ...Object.entries({
+    'check.danger': { readings: [{ at: 'A', pair: 'L2G' as const, on: false, volts: 240 }] },
     'check.reading': { readings: [{ at: 'A', pair: 'L1G' as const, on: false, volts: 60 }] },
     'check.figure': { insulationMohm: 0.5 },
     'check.torque': { left: 'locked' as const },

@@ -125,7 +125,7 @@ describe('older files', () => {
     expect(writeJobFile(result.job)).toContain(`"version": ${JOB_VERSION}`);
   });
 
-  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12])(
+  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13])(
     'a file as version %i wrote it opens with all that it said',
     (version) => {
       const text = readFileSync(`tests/fixtures/job-v${version}.pasture.json`, 'utf8');
@@ -227,4 +227,11 @@ describe('older files', () => {
 test('the schema refuses a circuit without a run, and one with a pin that is no size', () => {
   expect(circuitSchema.safeParse(circuit({ run: [] })).success).toBe(false);
   expect(circuitSchema.safeParse({ ...circuit(), pins: { size: '7' } }).success).toBe(false);
+});
+
+test('until version 13 what was not read stood as no path: it is read again; the tester is not known', () => {
+  const { checks, meter } = read(readFileSync('tests/fixtures/job-v13.pasture.json', 'utf8'));
+  expect(meter).toBeNull();
+  expect(checks[0]?.traced).toEqual({ at: 'B', one: 0.2, tieOff: false });
+  expect(checks.every(({ ohms, tripsAlone }) => ohms.length === 0 && tripsAlone === null)).toBe(true);
 });

@@ -125,7 +125,10 @@ describe('dangers of a circuit, by its readings alone', () => {
           const station = stationIn(network, conductor, draw);
           const lost: Fault = { kind: 'series', conductor, station, ohms: Infinity };
           expect(codes(shared, readAll(shared, lost))).toContain('neutral-lost');
-          const ahead = { ...shared, supply: shared.supply.map((volts) => (volts > 0 ? 108 : volts === 0 ? 0 : -133)) };
+          const ahead = {
+            ...shared,
+            supply: shared.supply.map((volts) => (volts > 0 ? 108 : volts === 0 ? 0 : -133)),
+          };
           const found = networkDangers(ahead, readAll(ahead, null), 'low-z');
           expect(found.filter(({ code }) => code === 'neutral-lost-ahead')).toEqual([
             { code: 'neutral-lost-ahead', at: 'A' },

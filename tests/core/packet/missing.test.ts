@@ -49,7 +49,7 @@ describe('what keeps a packet from being sealed', () => {
 
   test('a stop counts for every reader; questions and doubts where a page speaks of them', () => {
     const trade = of(demoJob, 'next-trade').missing;
-    expect(trade.filter(({ severity }) => severity === 'stop')).toHaveLength(2);
+    expect(trade.filter(({ severity }) => severity === 'stop')).toHaveLength(3);
     // No page of a circuit goes to the next trade, so its questions are not among what is missing.
     expect(
       trade.filter(({ severity, lack }) => severity === 'ask' && lack.kind === 'finding').length,

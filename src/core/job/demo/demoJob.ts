@@ -50,6 +50,7 @@ export const demoJob: Job = {
   ],
   occupancy: 'one-family',
   designC: USUAL_DESIGN,
+  meter: 'low-z',
   later: 'A second charger in the carport.',
   practices: DEFAULT_PRACTICES,
   house: HOUSE,

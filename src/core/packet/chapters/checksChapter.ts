@@ -5,6 +5,7 @@ import { printLength } from '../../units/length';
 import { printNumber as n } from '../../units/number';
 import { feet } from '../../units/quantity';
 import type { Column } from '../../paper/pageFlow';
+import { readingDangerWords } from '../../wording/dangerWords';
 import { bandWords, LEFT_NAME, PROOF_NAME, proofFigure, proofState } from '../../wording/checkWords';
 import { PAIR_NAME } from '../../wording/faultWords';
 import { plannedCircuits } from '../plannedCircuits';
@@ -68,6 +69,8 @@ export function checksChapter(making: Making): void {
     const own = evaluation.check(circuit.id);
     if (own === undefined || !evaluation.job.checks.some(({ id }) => id === circuit.id)) continue;
     flow.page('checks', `${circuit.name}: proved`, circuit.id);
+    for (const danger of own.report?.dangers ?? [])
+      flow.say(readingDangerWords(danger), { ink: 'stop', face: 'strong' });
     steps(making, own);
     readings(making, own);
     asBuilt(making, circuit, own);
