@@ -1,3 +1,5 @@
+import type { PanelLanding } from '../../src/core/circuit/panelLanding';
+import type { Site } from '../../src/core/protection/siteSchema';
 import type { Circuit } from '../../src/core/circuit/circuitSchema';
 import { solveCircuit } from '../../src/core/circuit/solveCircuit';
 import type { SolveContext } from '../../src/core/circuit/solveContext';
@@ -18,6 +20,10 @@ const section = (at: { readonly section: string; readonly certain: boolean }): s
 const landing = ({ letters, marked, size, terminal }: Landing): string =>
   `${letters}${marked === null ? '' : ` as ${marked}`} ${size} ${terminal}`;
 
+/** A panel that was looked at: bars bonded in the service, apart past it. */
+export const lookedAt = ({ panel }: Site): PanelLanding =>
+  panel === 'subpanel' ? { role: 'subpanel', bars: 'apart' } : { role: 'service', bars: 'bonded' };
+
 const endLine = ({ at, landings }: End): string => `${at}: ${landings.map(landing).join(', ')}`;
 
 /** Works a circuit out under an edition and writes its page. */
@@ -30,7 +36,7 @@ export function workedSheet(circuit: Circuit, under: SolveContext): WorkedSheet 
     );
     return [key, [`${figure} ${unit}`.trim(), ...sections].join('; ')];
   });
-  const wired = wiring(circuit, solved, under.code);
+  const wired = wiring(circuit, solved, { ...under, panel: lookedAt(circuit.site) });
   return {
     ...(Object.fromEntries(lines) as Record<FigureKey, string>),
     landings: (wired?.ends ?? []).map(endLine).join(' | '),

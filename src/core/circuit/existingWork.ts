@@ -7,6 +7,7 @@ import { sizeRank, type Metal, type WireSize } from '../units/wireSize';
 import type { Working } from '../working/worked';
 import type { Circuit } from './circuitSchema';
 import type { Existing } from './existingSchema';
+import type { LandedIn } from './panelLanding';
 
 /** An existing circuit with what bears on whether it may stay. */
 export interface ExistingCase {
@@ -14,6 +15,8 @@ export interface ExistingCase {
   readonly existing: Existing;
   readonly needs: OutletNeeds;
   readonly code: Edition;
+  /** What it is landed in. */
+  readonly landed: LandedIn;
 }
 
 /** Whether breaker and conductor were recorded: an existing circuit is judged by them and never sized. */
@@ -28,7 +31,13 @@ export const isThreeWire = ({ existing, appliance }: Circuit): boolean =>
 const NEUTRAL_FLOOR: Readonly<Record<Metal, WireSize>> = { cu: '10', al: '8' };
 
 /** The first condition of 250.140 that fails; undefined where none is known to. */
-function threeWireFault({ circuit, existing, needs, code }: ExistingCase): ThreeWireFault | undefined {
+function threeWireFault({
+  circuit,
+  existing,
+  needs,
+  code,
+  landed,
+}: ExistingCase): ThreeWireFault | undefined {
   const { neutral, serviceCable, groundInBox, frameBonded, extended, legal } = existing;
   if (!FRAME_ON_NEUTRAL.has(needs.kind)) return 'appliance';
   if (extended === true) return 'extended';
@@ -36,21 +45,20 @@ function threeWireFault({ circuit, existing, needs, code }: ExistingCase): Three
   const size = existing.neutralSize ?? circuit.pins.size;
   if (size !== undefined && sizeRank(size) < sizeRank(NEUTRAL_FLOOR[circuit.material])) return 'neutral-size';
   if (neutral === 'bare' && serviceCable === false) return 'bare-cable';
-  const subpanel = circuit.site.panel === 'subpanel';
-  if (neutral === 'bare' && subpanel && !code.parameters.bareNeutralFromSubpanel.value)
+  if (neutral === 'bare' && landed.role === 'subpanel' && !code.parameters.bareNeutralFromSubpanel.value)
     return 'bare-subpanel';
   if (groundInBox === true) return 'box-ground';
   return frameBonded === false ? 'not-bonded' : undefined;
 }
 
 /** What of 250.140 was not looked at. */
-const threeWireUnknowns = ({ circuit, existing }: ExistingCase): readonly (keyof Existing | 'panel')[] => {
+const threeWireUnknowns = ({ landed, existing }: ExistingCase): readonly (keyof Existing | 'panel')[] => {
   const asked: readonly (readonly [keyof Existing | 'panel', boolean])[] = [
     ['extended', existing.extended === undefined],
     ['legal', existing.legal === undefined],
     ['neutral', existing.neutral === undefined],
     ['serviceCable', existing.neutral === 'bare' && existing.serviceCable === undefined],
-    ['panel', existing.neutral === 'bare' && circuit.site.panel === undefined],
+    ['panel', existing.neutral === 'bare' && landed.role === null],
     ['groundInBox', existing.groundInBox === undefined],
     ['frameBonded', existing.frameBonded === undefined],
   ];
@@ -67,7 +75,7 @@ function findThreeWires(about: ExistingCase, work: Working): void {
   }
   const missing = threeWireUnknowns(about);
   if (missing.length > 0) work.found('ask', 'existing.three-wire-ask', section, { missing });
-  else if (about.existing.neutral === 'bare' && about.circuit.site.panel === 'subpanel')
+  else if (about.existing.neutral === 'bare' && about.landed.role === 'subpanel')
     work.found('ask', 'existing.bare-subpanel', section, { year: about.code.year });
   else work.found('note', 'existing.three-wire-stays', section, { year: about.code.year });
 }

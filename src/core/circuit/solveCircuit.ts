@@ -4,6 +4,7 @@ import { isCable } from '../rules/conductorSize';
 import { applianceLoad, applianceOutlet } from '../appliances/registry';
 import type { Edition } from '../code/edition';
 import type { LoadDesk, LoadModel } from '../appliances/family';
+import { landedIn } from './panelLanding';
 import { findExisting, isRecorded, standingFindings } from './existingWork';
 import { branchOcpd, unreadOcpd, type OcpdChoice } from '../rules/branchOcpd';
 import { withinDrop } from '../rules/voltageDrop';
@@ -80,14 +81,19 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     outlet,
     facts,
   };
-  return { figures, workings: workings(at), findings: judged(circuit, facts, code, at) };
+  return { figures, workings: workings(at), findings: judged(circuit, facts, context, at) };
 }
 
 /** Everything that was found; of an existing circuit what it must answer for. */
-function judged(circuit: Circuit, { needs }: OutletFacts, code: Edition, at: Desk): readonly AnyFinding[] {
+function judged(
+  circuit: Circuit,
+  { needs }: OutletFacts,
+  { code, panel }: SolveContext,
+  at: Desk,
+): readonly AnyFinding[] {
   const { existing } = circuit;
   if (existing === null) return findings(at);
-  const about = { circuit, existing, needs, code };
+  const about = { circuit, existing, needs, code, landed: landedIn(circuit, panel) };
   findExisting(about, at.ground);
   return standingFindings(about, findings(at), at.protection);
 }

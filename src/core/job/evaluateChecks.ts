@@ -46,7 +46,7 @@ function evaluated(each: CircuitEvaluation, check: CircuitCheck, meter: Job['met
   const { circuit, solved, context } = each;
   const network = circuitNetwork(circuit, solved.figures, context.code, check);
   const report = network === null ? null : circuitReport(network, check, meter);
-  const wired = wiring(circuit, solved, context.code);
+  const wired = wiring(circuit, solved, context);
   const terminals = torquedTerminals(wired);
   const steps = proofSteps({
     check,

@@ -17,10 +17,12 @@ import { figureSeverities } from '../findings/figureSeverities';
 import type { AnyFinding } from '../findings/finding';
 import { worstSeverity } from '../findings/severity';
 import { carriedByFeeder } from '../service/chargerGroups';
-import type { ChargerGroup } from '../service/houseSchema';
+import { panelLanding } from '../panel/panelLanding';
+import type { Panel } from '../panel/panelSchema';
 import { Working } from '../working/worked';
 import type { CircuitEvaluation } from './evaluation';
 import type { JobMemo } from './jobMemo';
+import type { Job } from './jobSchema';
 
 /** Circuits by what they share: a raceway, a bundle, a trench. */
 type Sharers = ReadonlyMap<string, readonly Circuit[]>;
@@ -153,6 +155,9 @@ export const answeredKey = (book: AnswerBook, findings: readonly AnyFinding[]): 
 const ratedAmps = (circuit: Circuit | undefined): number =>
   circuit?.appliance.family === 'ev' ? circuit.appliance.nameplate.outputAmps : 0;
 
+/** What of a job its circuits are solved by. */
+type EvaluatedParts = Pick<Job, 'circuits' | 'panels'> & { readonly house: Pick<Job['house'], 'groups'> };
+
 /** How many circuits have their breaker at the end of each. */
 function fedCounts(circuits: readonly Circuit[]): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
@@ -160,28 +165,36 @@ function fedCounts(circuits: readonly Circuit[]): ReadonlyMap<string, number> {
   return counts;
 }
 
+/** The panel of every circuit that has a place in one. */
+const placedIn = (panels: readonly Panel[]): ReadonlyMap<string, Panel> =>
+  new Map(panels.flatMap((panel) => panel.plan.placed.map(({ circuitId }) => [circuitId, panel] as const)));
+
 /** Every circuit of a job solved under its context, with what is open in it. */
 export function evaluateCircuits(
-  circuits: readonly Circuit[],
+  { circuits, panels, house: { groups } }: EvaluatedParts,
   base: SolveContext,
-  groups: readonly ChargerGroup[],
   book: AnswerBook,
   memo: JobMemo,
 ): readonly CircuitEvaluation[] {
   const fed = fedCounts(circuits);
-  const apart = groups.length === 0 && fed.size === 0;
+  const placed = placedIn(panels);
+  const apart = groups.length === 0 && fed.size === 0 && placed.size === 0;
   const chargerAmps = (id: string): number => ratedAmps(circuits.find((each) => each.id === id));
   const baseOf = ({ id, feedId }: Circuit): SolveContext => {
     if (apart) return base;
     const groupA = carriedByFeeder(groups, id, chargerAmps);
     const fedCircuits = fed.get(id) ?? 0;
     const feedDropPct = feedId === null ? undefined : dropOf(feedId);
-    if (groupA === 0 && fedCircuits === 0 && feedDropPct === undefined) return base;
-    return memo.contexts.of(`fed ${id}`, [base, groupA, fedCircuits, feedDropPct], () => ({
+    const own = placed.get(id);
+    const panel = own && panelLanding(own);
+    if (groupA === 0 && fedCircuits === 0 && feedDropPct === undefined && panel === undefined) return base;
+    const parts = [base, groupA, fedCircuits, feedDropPct, panel?.role, panel?.bars];
+    return memo.contexts.of(`fed ${id}`, parts, () => ({
       ...base,
       groupA,
       fedCircuits,
       ...(feedDropPct !== undefined && { feedDropPct }),
+      ...(panel !== undefined && { panel }),
     }));
   };
   // A spa panel is fed from the house, so a feed is solved before what it feeds; it has no feed of its own.

@@ -26,7 +26,7 @@ export class JobSizes {
     this.job = job;
     this.context = contextOf(job, memo);
     this.book = memo.books.of('job', [job.answers], () => answerBook(job.answers));
-    this.circuits = evaluateCircuits(job.circuits, this.context, job.house.groups, this.book, memo);
+    this.circuits = evaluateCircuits(job, this.context, this.book, memo);
     this.#byId = new Map(this.circuits.map((each) => [each.circuit.id, each]));
   }
 

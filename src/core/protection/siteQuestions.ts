@@ -138,11 +138,16 @@ const ENDS: readonly SiteQuestion[] = [
   { key: 'torqueLbIn', topic: 'ends', kind: 'torque' },
 ];
 
-/** What there is to measure and to look at for one outlet: only what its rules read. */
+/**
+ * What there is to measure and to look at for one outlet: only what its rules read.
+ *
+ * @param isPlaced - Once its breaker has a place, the record of that panel says what it is fed from.
+ */
 export function siteQuestions(
   facts: OutletFacts,
   outlet: OutletChoice,
   topic: SiteTopic,
+  isPlaced: boolean,
 ): readonly SiteQuestion[] {
   switch (topic) {
     case 'place':
@@ -152,7 +157,10 @@ export function siteQuestions(
     case 'protection':
       return protection(facts, outlet);
     case 'ends':
-      return ENDS.filter(({ key }) => key !== 'whiteMarked' || facts.site.hotColor === 'white');
+      return ENDS.filter(
+        ({ key }) =>
+          (key !== 'whiteMarked' || facts.site.hotColor === 'white') && (key !== 'panel' || !isPlaced),
+      );
   }
 }
 

@@ -21,6 +21,15 @@ export interface Entering {
   readonly landing: Landing;
 }
 
+/** A bonding screw or strap as it is, or will be. */
+export type Bond = 'in' | 'out' | 'mixed' | 'unseen';
+
+const bondOf = ({ role, bars }: Wiring['panel']): Bond => {
+  if (bars === 'unseen') return 'unseen';
+  if (bars === 'apart') return 'out';
+  return role === 'subpanel' ? 'mixed' : 'in';
+};
+
 /** One enclosure with what enters it from the panel, and what leaves it to the load. */
 export interface Enclosure {
   readonly kind: EnclosureKind;
@@ -33,8 +42,11 @@ export interface Enclosure {
   readonly splice: Splice | null;
   /** What holds the terminals: rating and poles of the breaker, and whether it is a GFCI with a pigtail. */
   readonly device: { readonly poles: number; readonly amps: number | null; readonly gfci: boolean };
-  /** The bonding screw or strap: in at the service, out everywhere else; null where there is none to look at. */
-  readonly bond: 'in' | 'out' | null;
+  /**
+   * The bonding screw or strap: in at the service, out everywhere else; as it was looked at in the panel; `mixed` where it
+   * is in past the service; null where there is none to look at.
+   */
+  readonly bond: Bond | null;
 }
 
 const entering = (ends: readonly End[], at: End['at']): readonly Entering[] =>
@@ -55,7 +67,7 @@ function loadKind({ appliance }: Circuit, { outlet }: CircuitFigures, { to }: Wi
  * boxes, what stands between, and the load. A neutral and a ground are bonded in the service alone (250.24, 250.142).
  */
 export function enclosuresOf(circuit: Circuit, figures: CircuitFigures, wired: Wiring): readonly Enclosure[] {
-  const { ends, splices, between, betweenStation, service, from } = wired;
+  const { ends, splices, between, betweenStation, panel: landed, from } = wired;
   const { poles, ratingA } = figures.ocpd;
   const panelLoad = entering(ends, 'panel');
   const panel: Enclosure = {
@@ -65,7 +77,7 @@ export function enclosuresOf(circuit: Circuit, figures: CircuitFigures, wired: W
     load: panelLoad,
     splice: null,
     device: { poles, amps: ratingA, gfci: hasPigtail(panelLoad) },
-    bond: service ? 'in' : 'out',
+    bond: bondOf(landed),
   };
   const inRun: Enclosure[] = splices.map((splice) => ({
     kind: 'box',

@@ -1,8 +1,9 @@
 import type { Circuit } from '../circuit/circuitSchema';
 import { isThreeWire } from '../circuit/existingWork';
+import { landedIn, type LandedIn } from '../circuit/panelLanding';
+import type { SolveContext } from '../circuit/solveContext';
 import { isSized, type SolvedCircuit } from '../circuit/figures';
 import { stationKinds } from '../circuit/stations';
-import type { Edition } from '../code/edition';
 import type { WireSize } from '../units/wireSize';
 import { conductors, type Conductor, type Letters, type Role } from './conductors';
 import { defaultTorque } from './defaultTorque';
@@ -63,7 +64,8 @@ export interface Wiring {
   readonly betweenStation: number | null;
   /** Whether torque comes from the label or is the default table's. */
   readonly torqueFrom: 'label' | 'default';
-  readonly service: boolean;
+  /** The panel as it was looked at: its role, and whether its bars are bonded. */
+  readonly panel: LandedIn;
   /** Where its breaker stands. */
   readonly from: 'panel' | 'spa-panel';
   /** What it ends at: the appliance, or the lugs of a spa panel with a pair of breakers. */
@@ -168,23 +170,30 @@ function betweenOf({ gfci, disconnect }: SolvedCircuit['figures']['outlet']): Be
 /**
  * Which conductor goes to which terminal at both ends, on both sides of a device between them, and to which in every
  * splice box: each end by the segment that arrives there; colors, re-marking,
- * torque and order of landing, right for the form of the GFCI device and for service or subpanel. Null where no
+ * torque and order of landing, right for the form of the GFCI device and for the bars of the panel as they were seen. Null where no
  * conductor fits.
  */
-export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Edition): Wiring | null {
+export function wiring(
+  circuit: Circuit,
+  { figures }: SolvedCircuit,
+  { code, panel: placed }: Pick<SolveContext, 'code' | 'panel'>,
+): Wiring | null {
   // The neutral of three wires grounds the frame: there is no ground to draw, and nothing is landed anew.
   if (!isSized(figures) || isThreeWire(circuit)) return null;
   const { gfci } = figures.outlet;
   const from = circuit.feedId === null ? 'panel' : 'spa-panel';
   const to = feedsPair(circuit) ? 'spa-panel' : 'load';
-  const service = from === 'panel' && circuit.site.panel !== 'subpanel';
+  // A spa panel keeps neutrals and grounds apart (680.42, 250.142(B)); of a panel its record decides.
+  const panel: LandedIn =
+    from === 'spa-panel' ? { role: 'subpanel', bars: 'apart' } : landedIn(circuit, placed);
+  const isBonded = panel.bars === 'bonded';
   const kinds = stationKinds(circuit.run);
   const bySegment = figures.segments.map((segment) => conductors(figures, segment));
   const [first = []] = bySegment;
   const last = bySegment.at(-1) ?? first;
   const torque = (size: WireSize): number => circuit.site.torqueLbIn ?? defaultTorque(size, code);
-  const ground: Terminal = service ? 'bonded-bar' : 'ground-bar';
-  const neutralAt: Terminal = service ? 'bonded-bar' : 'neutral-bar';
+  const ground: Terminal = isBonded ? 'bonded-bar' : 'ground-bar';
+  const neutralAt: Terminal = isBonded ? 'bonded-bar' : 'neutral-bar';
   const breakerDevice = gfci.form === 'breaker' || gfci.form === 'dual-function';
   const atPanel = (conductor: Conductor): Terminal => {
     if (conductor.role === 'ground') return ground;
@@ -223,5 +232,5 @@ export function wiring(circuit: Circuit, { figures }: SolvedCircuit, code: Editi
       : [];
   });
   const torqueFrom = circuit.site.torqueLbIn === undefined ? 'default' : 'label';
-  return { ends: numbered(ends), splices, between, betweenStation, torqueFrom, service, from, to };
+  return { ends: numbered(ends), splices, between, betweenStation, torqueFrom, panel, from, to };
 }

@@ -1,6 +1,7 @@
+import type { LandedIn } from '../circuit/panelLanding';
 import type { Letters } from '../wiring/conductors';
 import type { Joint } from '../wiring/splices';
-import type { Enclosure, EnclosureKind } from '../wiring/enclosures';
+import type { Bond, Enclosure, EnclosureKind } from '../wiring/enclosures';
 import type { Landing, Terminal } from '../wiring/terminations';
 
 /** Terminals as they are said. */
@@ -11,7 +12,7 @@ export const terminalName: Readonly<Record<Terminal, string>> = {
   'device-neutral': 'load neutral of device',
   'neutral-bar': 'neutral bar',
   'ground-bar': 'ground bar',
-  'bonded-bar': 'bonded service bar',
+  'bonded-bar': 'bonded bar',
   'line-1': 'line lug, first pole',
   'line-2': 'line lug, second pole',
   'line-3': 'line lug, third pole',
@@ -69,13 +70,37 @@ const kindName: Readonly<Record<Exclude<EnclosureKind, 'receptacle' | 'appliance
 export const enclosureName = (kind: EnclosureKind, circuit: string): string =>
   kind === 'receptacle' || kind === 'appliance' ? circuit : kindName[kind];
 
+const BOND_NOTE: Readonly<Record<Bond, string>> = {
+  in: 'neutrals, grounds bonded',
+  out: 'neutrals, grounds apart',
+  mixed: 'bonded past the service: land nothing, see Panel',
+  unseen: 'bars not looked at',
+};
+
+/** What is said of the bars of a panel before anything is landed on them; null where they were looked at and are right. */
+export function barsNote({ role, bars }: LandedIn): string | null {
+  if (bars === 'unseen') return 'Panel bars: not looked at. Look before anything is landed.';
+  if (bars === 'bonded' && role === 'subpanel')
+    return 'Neutrals and grounds are bonded past the service: a stop of the Panel stage. Land nothing before it is settled.';
+  if (bars === 'apart' && role === 'service')
+    return 'Neutrals and grounds are recorded apart in the service: see the Panel stage before anything is landed.';
+  return null;
+}
+
+/** The bonding screw between two bars, as it was looked at. */
+export const BOND_SCREW: Readonly<Record<Bond, string>> = {
+  in: 'bonding screw in',
+  out: 'bonding screw out',
+  mixed: 'bonding screw in: stop',
+  unseen: 'bond not looked at',
+};
+
 /** What there is to know of an enclosure before its screws are touched. */
 export function enclosureNote({ kind, bond }: Enclosure, receptacle: string | null): string {
   if (kind === 'receptacle') return receptacle ?? 'receptacle';
   if (kind === 'appliance') return 'its terminals';
   if (kind === 'box') return 'splices';
-  if (bond === 'in') return 'neutrals, grounds bonded';
-  return bond === 'out' ? 'neutrals, grounds apart' : 'no bond here';
+  return bond === null ? 'no bond here' : BOND_NOTE[bond];
 }
 
 const wireName = ({ letters, marked, size }: Joint['from']): string =>

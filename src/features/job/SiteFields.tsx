@@ -130,7 +130,8 @@ interface SiteFieldsProps {
 export function SiteFields({ view, topic }: SiteFieldsProps) {
   const { canWrite, replaceCircuit } = useJobEditor();
   const { circuit, solved } = view;
-  const questions = siteQuestions(solved.figures.facts, solved.figures.outlet, topic);
+  const isPlaced = view.context.panel !== undefined;
+  const questions = siteQuestions(solved.figures.facts, solved.figures.outlet, topic, isPlaced);
   if (questions.length === 0) return null;
   return (
     <div className={classes['contents']} data-help={HELP_OF[topic]}>

@@ -7,6 +7,7 @@ import type { Job } from '../../core/job/jobSchema';
 import { wiring } from '../../core/wiring/terminations';
 import { figureName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
+import { barsNote } from '../../core/wording/terminals';
 import { LandingTables } from '../../ui/tables/LandingTables';
 import classes from './SheetPage.module.css';
 
@@ -63,12 +64,14 @@ export function WorkingsOnSheet({ job, view }: OnSheet) {
 
 /** Which conductor goes where, end by end, in the order of landing. */
 export function WiringOnSheet({ job, view }: OnSheet) {
-  const wired = wiring(view.circuit, view.solved, view.context.code);
+  const wired = wiring(view.circuit, view.solved, view.context);
   if (wired === null) return null;
   const { torqueFrom } = wired;
+  const note = barsNote(wired.panel);
   return (
     <section className={classes['workings']}>
       <h2>Terminations, in the order of landing</h2>
+      {note !== null && <p role="note">{note}</p>}
       <LandingTables view={view} wired={wired} torques={appliedTorque(job.checks, view.circuit.id)} />
       <p className={classes['small']}>
         Torque in pound-inches{' '}

@@ -185,7 +185,7 @@ describe('the survey of every family', () => {
   test.each(families)('%s: asks of the site only what is labeled', (family) => {
     const { figures } = solveCircuit(circuit({ appliance: freshAppliance(family) }), context());
     for (const topic of ['place', 'disconnect', 'protection', 'ends'] as const) {
-      for (const { key } of siteQuestions(figures.facts, figures.outlet, topic)) {
+      for (const { key } of siteQuestions(figures.facts, figures.outlet, topic, false)) {
         expect(siteLabel[key].label).not.toBe('');
       }
     }

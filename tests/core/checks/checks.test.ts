@@ -296,7 +296,7 @@ describe('the order of proof', () => {
 
   test('every terminal has a key of its own, the panel first in the log', () => {
     const each = EVALUATION.circuit('deck-tub');
-    const terminals = torquedTerminals(each ? wiring(each.circuit, each.solved, each.context.code) : null);
+    const terminals = torquedTerminals(each ? wiring(each.circuit, each.solved, each.context) : null);
     expect(terminals.length).toBeGreaterThan(12);
     expect(new Set(terminals.map(({ key }) => key)).size).toBe(terminals.length);
     expect(terminals[0]?.at).toBe('panel');

@@ -2,16 +2,16 @@ import { describe, expect, test } from 'vitest';
 import { familyList, freshAppliance } from '../../../src/core/appliances/registry';
 import type { Circuit } from '../../../src/core/circuit/circuitSchema';
 import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
-import { edition } from '../../../src/core/code/edition';
 import { wiringScenes, type ScenePoint, type WiringScene } from '../../../src/core/drawing/wiringScene';
 import { enclosuresOf } from '../../../src/core/wiring/enclosures';
 import { wiring } from '../../../src/core/wiring/terminations';
 import { appliance } from '../../support/appliances';
 import { circuit, context, segment } from '../../support/circuits';
+import { lookedAt } from '../../support/workedSheet';
 
 function scenesOf(about: Circuit): readonly WiringScene[] {
   const solved = solveCircuit(about, context());
-  const wired = wiring(about, solved, edition(2023));
+  const wired = wiring(about, solved, { ...context(), panel: lookedAt(about.site) });
   return wired === null ? [] : wiringScenes(enclosuresOf(about, solved.figures, wired));
 }
 

@@ -89,7 +89,7 @@ describe('the 20 A and 30 A pair of a tub', () => {
     const { done, evaluation } = planned();
     const wired = (id: string) => {
       const view = evaluation.circuit(id);
-      return view && wiring(view.circuit, view.solved, evaluation.context.code);
+      return view && wiring(view.circuit, view.solved, view.context);
     };
     expect(done.job.circuits).toHaveLength(3);
     const feed = wired('tub');
@@ -101,7 +101,12 @@ describe('the 20 A and 30 A pair of a tub', () => {
       'line-2',
     ]);
     const pumps = wired('tub-pumps');
-    expect(pumps).toMatchObject({ from: 'spa-panel', to: 'load', between: null, service: false });
+    expect(pumps).toMatchObject({
+      from: 'spa-panel',
+      to: 'load',
+      between: null,
+      panel: { role: 'subpanel', bars: 'apart' },
+    });
     expect(pumps?.ends.find(({ at }) => at === 'panel')?.landings.map(({ terminal }) => terminal)).toEqual(
       expect.arrayContaining(['ground-bar', 'device-neutral', 'neutral-bar', 'breaker-1', 'breaker-2']),
     );

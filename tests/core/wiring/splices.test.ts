@@ -7,7 +7,7 @@ import { charger, circuit, segment, solve } from '../../support/circuits';
 
 function wired(run: readonly Segment[], of = charger({ outputAmps: 40 })): Wiring {
   const about = circuit({ appliance: of, run: [...run] });
-  const found = wiring(about, solve(about), edition(2023));
+  const found = wiring(about, solve(about), { code: edition(2023) });
   if (found === null) throw new Error('No conductor fits.');
   return found;
 }

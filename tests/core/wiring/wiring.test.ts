@@ -9,6 +9,7 @@ import { defaultTorque } from '../../../src/core/wiring/defaultTorque';
 import { wiring, type End } from '../../../src/core/wiring/terminations';
 import { appliance } from '../../support/appliances';
 import { circuit, context, segment } from '../../support/circuits';
+import { lookedAt } from '../../support/workedSheet';
 
 /** The wiring of a circuit whose conductor is known. */
 const landed = (...about: Parameters<typeof wiring>) => {
@@ -24,7 +25,7 @@ const wired = (
   site: Site = {},
 ) => {
   const about = circuit({ appliance: appliance(family, plate), run: [segment({ method })], site });
-  return landed(about, solveCircuit(about, context()), edition(2023));
+  return landed(about, solveCircuit(about, context()), { ...context(), panel: lookedAt(site) });
 };
 
 const said = ({ landings }: End): string[] =>
@@ -133,7 +134,7 @@ describe('order and torque', () => {
   test('for every family the load comes first, the panel last, grounds before neutrals before hots', () => {
     for (const { id } of familyList) {
       const about = circuit({ appliance: freshAppliance(id), run: [segment({ method: 'pvc40' })] });
-      const { ends } = landed(about, solveCircuit(about, context()), edition(2023));
+      const { ends } = landed(about, solveCircuit(about, context()), context());
       expect(ends[0]?.at).toBe('load');
       expect(ends.at(-1)?.at).toBe('panel');
       let number = 0;

@@ -106,7 +106,7 @@ describe('every sentence, as a foreman would write it', () => {
           say(holdsWords(segment, solved.figures), code);
           say(supportWords(segment), code);
         }
-        for (const end of wiring(circuit, solved, context.code)?.ends ?? [])
+        for (const end of wiring(circuit, solved, context)?.ends ?? [])
           for (const landing of end.landings) say(landingWords(landing), code);
       }
     }

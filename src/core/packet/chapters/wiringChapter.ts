@@ -1,6 +1,6 @@
 import { contentWidth, type Column } from '../../paper/pageFlow';
 import { printNumber as n } from '../../units/number';
-import { terminalShort } from '../../wording/terminals';
+import { barsNote, terminalShort } from '../../wording/terminals';
 import { wiringPictures } from '../wiringPicture';
 import { plannedCircuits } from '../plannedCircuits';
 import type { Making } from './making';
@@ -21,6 +21,8 @@ export function wiringChapter({ flow, evaluation, paper }: Making): void {
     const own = evaluation.check(circuit.id);
     if (own === undefined || own.wired === null || own.terminals.length === 0) continue;
     flow.page('wiring', `${circuit.name}: terminations`, circuit.id);
+    const note = barsNote(own.wired.panel);
+    if (note !== null) flow.say(note, { ink: 'stop', face: 'strong' });
     for (const { high, draw } of wiringPictures(each, own.wired, contentWidth(paper)))
       flow.picture(high, draw);
     flow.row(LANDED, ['', 'conductor', 'terminal', 'lb-in', 'first', 'second'], { ink: 'quiet', fact: null });

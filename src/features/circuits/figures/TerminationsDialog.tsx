@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { appliedTorque } from '../../../core/checks/torqueRecord';
 import type { Job } from '../../../core/job/jobSchema';
+import { PROVED_DEAD } from '../../../core/wording/cautions';
 import { formName } from '../../../core/wording/places';
+import { barsNote } from '../../../core/wording/terminals';
 import { wiringScenes, type DrawnWire, type WiringScene } from '../../../core/drawing/wiringScene';
 import { enclosuresOf } from '../../../core/wiring/enclosures';
 import { wiring, type Wiring } from '../../../core/wiring/terminations';
@@ -74,7 +76,7 @@ function Landings({
 /** The terminations of every enclosure of a circuit, in the order of landing: the load first, the panel last. */
 export function TerminationsDialog({ job, view, onClose }: TerminationsDialogProps) {
   const { circuit, solved, context } = view;
-  const wired = wiring(circuit, solved, context.code);
+  const wired = wiring(circuit, solved, context);
   if (wired === null) {
     return (
       <Dialog opened onClose={onClose} title={`Terminations, ${circuit.name}`}>
@@ -87,12 +89,17 @@ export function TerminationsDialog({ job, view, onClose }: TerminationsDialogPro
     );
   }
   const { splices, torqueFrom } = wired;
+  const note = barsNote(wired.panel);
   const { outlet } = solved.figures;
   return (
     <Dialog wide opened onClose={onClose} title={`Terminations, ${circuit.name}`}>
+      {note !== null && (
+        <p role="alert">
+          <b>{note}</b>
+        </p>
+      )}
       <p className="second">
-        Dead, and proved dead: tester on a live source, on these conductors, on the live source again. Far end
-        first, the panel last.{' '}
+        {PROVED_DEAD} Far end first, the panel last.{' '}
         {outlet.gfci.form === 'none' ? '' : `Protection: ${formName[outlet.gfci.form]}. `}
         Torque in lb-in{' '}
         {torqueFrom === 'label'

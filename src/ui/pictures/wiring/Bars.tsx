@@ -1,4 +1,5 @@
 import type { DrawnBar, WiringScene } from '../../../core/drawing/wiringScene';
+import { BOND_SCREW } from '../../../core/wording/terminals';
 import classes from './wiring.module.css';
 
 const PITCH = 22;
@@ -43,6 +44,7 @@ export function Bars({ scene }: { readonly scene: WiringScene }) {
     bars.find(({ name }) => name === 'neutral'),
     bars.find(({ name }) => name === 'ground'),
   ];
+  const isIn = enclosure.bond === 'in' || enclosure.bond === 'mixed';
   const used = wires.some(({ path }) => path.at(-1)?.y === neutral?.y);
   const x = (neutral?.left ?? 0) + 30;
   const y = (neutral?.y ?? 0) + HALF + BOND_BELOW;
@@ -51,13 +53,13 @@ export function Bars({ scene }: { readonly scene: WiringScene }) {
       {neutral && ground && enclosure.bond !== null && (
         <g>
           <path
-            className={enclosure.bond === 'in' ? classes['strap'] : classes['noStrap']}
+            className={isIn ? classes['strap'] : classes['noStrap']}
             d={`M${x} ${neutral.y + HALF}V${ground.y - HALF}`}
           />
           <circle className={classes['bond']} cx={x} cy={y} r={8} />
-          {enclosure.bond === 'in' && <path className={classes['cross']} d={`M${x - 5} ${y}h10m-5 -5v10`} />}
+          {isIn && <path className={classes['cross']} d={`M${x - 5} ${y}h10m-5 -5v10`} />}
           <text className={classes['strong']} x={x + 16} y={y + 4}>
-            bonding screw {enclosure.bond}
+            {BOND_SCREW[enclosure.bond]}
           </text>
         </g>
       )}
