@@ -37,8 +37,8 @@ type RangePlate = z.infer<typeof rangePlateSchema>;
 type CooktopOvenPlate = z.infer<typeof cooktopOvenPlateSchema>;
 
 /** A range this large asks for a 40 A circuit at least (210.19(A)(3)). */
-const LARGE_RANGE_KW = 8.75;
-const LARGE_RANGE_A = 40;
+export const LARGE_RANGE_KW = 8.75;
+export const LARGE_RANGE_A = 40;
 /** Taps for the parts of a counter kitchen are allowed from a circuit of this rating. */
 const TAPPED_CIRCUIT_A = 50;
 /** One cooktop and two ovens are taken as one range (Table 220.55, note 4); more are added up. */

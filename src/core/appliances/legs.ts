@@ -23,9 +23,29 @@ export interface LegSums {
   readonly otherLegRunA: number;
 }
 
+/** One leg: what it runs at, and with 125 % where the code adds it. */
+function legSum(
+  loads: readonly LegLoad[],
+  leg: 'A' | 'B',
+  factor: number,
+): { readonly design: number; readonly run: number } {
+  const own = loads.filter((load) => load.leg === leg || load.leg === 'both');
+  const motors = own.filter(({ motor }) => motor === true);
+  const largest = Math.max(0, ...motors.map(({ amps }) => amps));
+  // A largest motor that is continuous has its 125 % already.
+  const more = motors.some(({ amps, continuous }) => amps === largest && continuous !== true) ? largest : 0;
+  return {
+    design: own.reduce(
+      (sum, { amps, continuous }) => sum + amps * (continuous === true ? factor : 1),
+      more * (factor - 1),
+    ),
+    run: own.reduce((sum, { amps }) => sum + amps, 0),
+  };
+}
+
 /**
- * Design current of each leg: continuous loads and the largest motor at 125 %, the rest at 100 %; the
- * heavier leg decides (215.2(A)(1), 430.24).
+ * Design current of each leg by itself: its continuous loads and the largest motor that it carries at 125 %, the rest at
+ * 100 %; the heavier leg decides (215.2(A)(1), 430.24). The order of the loads changes nothing.
  */
 export function heavierLeg(
   loads: readonly LegLoad[],
@@ -34,18 +54,7 @@ export function heavierLeg(
   section: SectionKey,
 ): LegSums {
   const factor = code.parameters.continuousFactor.value;
-  const largestMotor = loads.reduce((max, { amps, motor }) => (motor === true && amps > max ? amps : max), 0);
-  let motorCounted = false;
-  const sums = { A: { design: 0, run: 0 }, B: { design: 0, run: 0 } };
-  for (const load of loads) {
-    const largest = load.motor === true && load.amps === largestMotor && !motorCounted;
-    if (largest) motorCounted = true;
-    const design = load.amps * (load.continuous === true || largest ? factor : 1);
-    for (const leg of load.leg === 'both' ? (['A', 'B'] as const) : [load.leg]) {
-      sums[leg].design += design;
-      sums[leg].run += load.amps;
-    }
-  }
+  const sums = { A: legSum(loads, 'A', factor), B: legSum(loads, 'B', factor) };
   const [heavy, light] = sums.A.design >= sums.B.design ? [sums.A, sums.B] : [sums.B, sums.A];
   work.step('load.legs', section, { legA: sums.A.design, legB: sums.B.design }, heavy.design);
   return { designA: heavy.design, runA: heavy.run, otherLegRunA: light.run };

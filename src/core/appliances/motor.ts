@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { defineFamily } from './family';
+import { largestPlugA } from './motorCurrent';
 import { motorLoad } from './motorLoad';
 import { amperes, connectionQuestion, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
 import { motorPlate } from './typedPlate';
@@ -30,9 +31,6 @@ const motorPlateSchema = z.strictObject({
 
 /** The nameplate of a motor. */
 type MotorPlate = z.infer<typeof motorPlateSchema>;
-
-/** The largest receptacle that motors are plugged into: a 6-50, or a 5-20 at 120 V. */
-const largestPlugA = (volts: number): number => (volts <= 125 ? 20 : 50);
 
 /** Overload for a plate current: 125 % from service factor 1.15, else 115 % (430.32(A)(1)). */
 export const overloadPercent = (serviceFactor: number | undefined): number =>
@@ -83,7 +81,7 @@ export const motor = defineFamily<'motor', MotorPlate>({
       { plateA: undefined, maxA: plate.breakerA },
       {
         connection: plate.connection ?? 'hardwired',
-        plugA: plate.connection === 'receptacle' ? largestPlugA(plate.volts) : null,
+        plugA: largestPlugA(plate.connection, plate.volts),
       },
       desk,
     );

@@ -107,3 +107,9 @@ export function motorCurrent(
   }
   return work.step('load.motor-larger', 'motor.table', { flcA, plateA }, plateA);
 }
+
+/** The largest receptacle that the plug of a motor goes into, amperes; null where it has none. */
+export const largestPlugA = (
+  connection: 'hardwired' | 'receptacle' | undefined,
+  volts: number,
+): number | null => (connection === 'receptacle' ? (volts <= 125 ? 20 : 50) : null);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { defineFamily } from './family';
+import { largestPlugA } from './motorCurrent';
 import { motorLoad } from './motorLoad';
 import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
 import { motorPlate } from './typedPlate';
@@ -71,6 +72,7 @@ export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
         // A drive brings the motor up slowly, so nothing dips.
         ...(plate.variable === true ? { startA: null } : {}),
         connection: plate.connection ?? 'hardwired',
+        plugA: largestPlugA(plate.connection, plate.volts),
         min: { size: '12', why: 'pool' },
         minGround: '12',
       },

@@ -8,7 +8,7 @@ const trailerPlateSchema = z.strictObject({
   poles: z
     .union([z.literal(1), z.literal(2)])
     .optional()
-    .describe('Poles of the breaker that is planned'),
+    .describe('Poles of the breaker that is planned, or was found'),
 });
 
 /** A trailer outlet by its rating. */
@@ -34,6 +34,17 @@ export const trailer = defineFamily<'rv', TrailerPlate>({
         { value: 50, label: '50 A, 120/240 V' },
       ],
       help: 'The larger with an adapter is done once.',
+    },
+    {
+      key: 'poles',
+      label: 'Poles of its breaker',
+      kind: 'choice',
+      when: (plate) => plate['amps'] === 30,
+      choices: [
+        { value: 1, label: 'One pole, 120 V' },
+        { value: 2, label: 'Two poles, 240 V' },
+      ],
+      help: 'A 30 A trailer is 120 V.',
     },
   ],
   title: (plate) => `Trailer outlet, ${plate.amps} A`,

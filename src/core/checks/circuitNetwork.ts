@@ -39,7 +39,7 @@ function segmentsOf(
     groundOhms += ((groundMetal === 'cu' ? ground.cuOhmPerKft : ground.alOhmPerKft) * lengthFt) / FEET;
     if (!READ_AT.includes(kinds[at + 1] ?? 'appliance')) continue;
     const to = stationLetter(at + 1);
-    all.push({ from, to, wireOhms, groundOhms, neutral });
+    all.push({ from, to, wireOhms, groundOhms, neutral: neutral || segment.feedNeutral });
     [from, wireOhms, groundOhms] = [to, 0, 0];
   }
   return all;

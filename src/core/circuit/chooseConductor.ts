@@ -12,8 +12,9 @@ import { findConductorStops, workSmaller, workSegment, type WorkedSegment } from
 import { placeOfMethod } from '../rules/placeOfMethod';
 import { largerSize, sizeRank, type WireSize } from '../units/wireSize';
 import type { Segment } from './circuitSchema';
-import { takingRunSize, type ConductorCase } from './conductorCase';
+import { insulatedWires, takingRunSize, type ConductorCase } from './conductorCase';
 import { conductorQuestions } from './conductorQuestions';
+import { bringsFeedNeutral } from './feedNeutral';
 import type { SegmentFigures } from './figures';
 import { raiseForDrop } from './raiseForDrop';
 
@@ -193,15 +194,17 @@ function figureSegment(
   if (circuit.pins.size !== undefined || own?.size !== undefined)
     findConductorStops(size, demand, segment, verdict, min, code, work);
   placeOfMethod(method, own?.place ?? 'indoor', code, work);
-  const cable = isCable(method) ? madeCable(about, size, method, own?.cableWires) : null;
+  const wires = insulatedWires(about.load) + (bringsFeedNeutral(about.circuit, index) ? 1 : 0);
+  const cable = isCable(method) ? madeCable(about, size, method, wires, own?.cableWires) : null;
   return { method, terms, verdict, size, min, cable };
 }
 
 /** The cable of a segment: the one on hand where it has conductors enough, or the one that is bought. */
 function madeCable(
-  { circuit, wires: needed, code, work }: ConductorCase,
+  { circuit, code, work }: ConductorCase,
   size: WireSize,
   method: WorkedSegment['method'],
+  needed: number,
   onHand: Segment['cableWires'],
 ): CableConstruction | null {
   if (onHand !== undefined && onHand < needed)

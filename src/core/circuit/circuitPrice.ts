@@ -44,7 +44,7 @@ function segmentCents(
     );
   }
   const perFt =
-    figures.wires * fromSize(prices.conductor[figures.metal], WIRE_SIZES, size) +
+    at.wires * fromSize(prices.conductor[figures.metal], WIRE_SIZES, size) +
     fromSize(prices.conductor[figures.groundMetal], WIRE_SIZES, sizeRank(at.ground));
   const trade = tradeRank(at.raceway?.taken ?? '1/2');
   const raceway = segment.lengthFt * fromSize(prices.raceway[segment.method] ?? {}, TRADE_SIZES, trade);

@@ -9,6 +9,7 @@ import type { ConductorDemand } from '../rules/conductorTests';
 import type { WorkedSegment } from '../rules/conductorWorking';
 import type { TemperatureColumn } from '../code/tables/shapes';
 import type { Working } from '../working/worked';
+import { hasFeedNeutral } from './feedNeutral';
 import type { Circuit } from './circuitSchema';
 import type { SolveContext } from './solveContext';
 import { carryingTogether, ownCarrying, type Neighbors } from './neighbors';
@@ -25,6 +26,8 @@ export interface ConductorCase {
   readonly neighbors: Neighbors;
   /** Insulated conductors without the ground: two, or three with a neutral. */
   readonly wires: number;
+  /** Volts between the legs of the house. */
+  readonly houseV: 208 | 240;
   readonly code: Edition;
   readonly work: Working;
 }
@@ -111,11 +114,11 @@ export function conductorCase(
   circuit: Circuit,
   load: LoadModel,
   ocpd: OcpdChoice,
-  { code, neighbors = {} }: Pick<SolveContext, 'code' | 'neighbors'>,
+  { code, survey, neighbors = {} }: Pick<SolveContext, 'code' | 'survey' | 'neighbors'>,
   work: Working,
 ): ConductorCase {
   const terminalC = terminalColumn(circuit.terminals, ocpd.ratingA);
-  const run = workedRun(circuit, ownCarrying(load), terminalC, code, neighbors);
+  const run = workedRun(circuit, ownCarrying(load, survey.houseV), terminalC, code, neighbors);
   return {
     circuit,
     load,
@@ -132,7 +135,8 @@ export function conductorCase(
     run,
     together: togetherOf(circuit, run),
     neighbors,
-    wires: insulatedWires(load),
+    houseV: survey.houseV,
+    wires: insulatedWires(load) + (hasFeedNeutral(circuit) ? 1 : 0),
     code,
     work,
   };

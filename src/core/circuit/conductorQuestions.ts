@@ -11,19 +11,11 @@ const MARKS_MATTER_TO_A = 100;
 
 /** Asks for the marks at both ends where a 75 °C mark would spare a size, the drop counted in. */
 function askForMarks(about: ConductorCase, size: WireSize): void {
-  const {
-    circuit,
-    load: { phase },
-    demand,
-    wires,
-    neighbors,
-    code,
-    work,
-  } = about;
+  const { circuit, load, houseV, demand, wires, neighbors, code, work } = about;
   const { panel, load: far } = circuit.terminals;
   const unmarked = panel === 'unmarked' || far === 'unmarked';
   if (!unmarked || demand.ocpdA > MARKS_MATTER_TO_A || panel === 60 || far === 60) return;
-  const run = workedRun(circuit, ownCarrying({ phase }), 75, code, neighbors);
+  const run = workedRun(circuit, ownCarrying(load, houseV), 75, code, neighbors);
   const together = togetherOf(circuit, run);
   const min = minConductor(together, demand, wires, code).size;
   if (min === undefined) return;

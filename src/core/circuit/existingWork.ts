@@ -126,7 +126,10 @@ export function standingFindings(
   found: readonly AnyFinding[],
   work: Working,
 ): readonly AnyFinding[] {
-  const judged = found.filter((each) => !PLANNING_ONLY.has(each.code) && !isReplaced(each, circuit));
+  const judged = found
+    .filter((each) => !PLANNING_ONLY.has(each.code) && !isReplaced(each, circuit))
+    // A breaker of two poles that was found may still feed one leg: it is read before anything is plugged in.
+    .map((each): AnyFinding => (each.code === 'rv30.not-240' ? { ...each, severity: 'ask' } : each));
   if (existing.legal === false || existing.extended === true) return judged;
   const atNewWater = ({ code }: AnyFinding): boolean =>
     code === 'receptacle.near-water' && existing.newWater !== false;

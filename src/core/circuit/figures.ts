@@ -37,6 +37,10 @@ export interface RacewayFigures {
 /** The figures of one segment. */
 export interface SegmentFigures {
   readonly method: MethodId;
+  /** Insulated conductors without the ground; one more where it brings a neutral to a device near the load. */
+  readonly wires: number;
+  /** Whether it has a neutral that the load does not use. */
+  readonly feedNeutral: boolean;
   readonly terms: AmpacityTerms;
   readonly verdict: ConductorVerdict;
   /** The conductor of this segment: that of the run, or one set by hand for it. */

@@ -46,13 +46,19 @@ export function segmentConductors(
   if (METHODS[segment.method].kind === 'cable') {
     const egc = segment.cable?.egc ?? ground;
     return [
-      ...cableHots(load, segment.cable?.wires ?? figures.wires, size, metal),
+      ...cableHots(
+        { ...load, neutral: load.neutral || segment.feedNeutral },
+        segment.cable?.wires ?? segment.wires,
+        size,
+        metal,
+      ),
       { letters: 'BARE', size: egc, metal: segment.method === 'ser' ? 'al' : figures.groundMetal, note: '' },
     ];
   }
   const second: NamedConductor =
     load.volts === 120 ? { letters: 'WH', size, metal, note: '' } : { letters: 'RD', size, metal, note: '' };
-  const neutral: NamedConductor[] = load.neutral ? [{ letters: 'WH', size, metal, note: '' }] : [];
+  const neutral: NamedConductor[] =
+    load.neutral || segment.feedNeutral ? [{ letters: 'WH', size, metal, note: '' }] : [];
   return [
     { letters: 'BK', size, metal, note: '' },
     second,

@@ -36,8 +36,17 @@ export const neighborsOf = (
 export const shareKeys = ({ shares = {} }: Segment): readonly string[] =>
   SHARE_KINDS.flatMap((kind) => (shares[kind] === undefined ? [] : [`${kind} ${shares[kind]}`]));
 
-/** The current-carrying conductors that a circuit has itself: a neutral of unbalance only is none (310.15(E)). */
-export const ownCarrying = ({ phase }: Pick<LoadModel, 'phase'>): 2 | 3 => (phase === 3 ? 3 : 2);
+/**
+ * The current-carrying conductors that a circuit has itself: a neutral of unbalance only is none, but one with two hots of
+ * a 208Y/120 house carries about what they do (310.15(E)).
+ */
+export function ownCarrying(
+  { phase, neutral, volts }: Pick<LoadModel, 'phase' | 'neutral' | 'volts'>,
+  houseV: 208 | 240,
+): 2 | 3 {
+  const isWye = houseV === 208 || volts === 208;
+  return phase === 3 || (neutral && volts > 125 && isWye) ? 3 : 2;
+}
 
 /** The conductors that count together in a segment (310.15(C)(1)): those of the circuit, its neighbors, and no fewer than were typed. */
 export function carryingTogether(segment: Segment, own: 2 | 3, neighbors: Neighbors): number {

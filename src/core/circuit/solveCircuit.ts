@@ -1,6 +1,8 @@
+import { meets } from '../units/quantity';
 import { outletChoice, type ArrivingConductors } from '../protection/outlet';
 import { locationOf, voltsToGround, type OutletFacts } from '../protection/outletFacts';
 import { isCable } from '../rules/conductorSize';
+import { LARGE_RANGE_A, LARGE_RANGE_KW } from '../appliances/cooking';
 import { applianceLoad, applianceOutlet } from '../appliances/registry';
 import type { Edition } from '../code/edition';
 import type { LoadDesk, LoadModel } from '../appliances/family';
@@ -16,6 +18,7 @@ import type { Circuit } from './circuitSchema';
 import { chooseConductor, type ConductorChoice } from './chooseConductor';
 import { conductorCase, insulatedWires } from './conductorCase';
 import type { CircuitFigures, RacewayFigures, SolvedCircuit, SegmentFigures } from './figures';
+import { bringsFeedNeutral } from './feedNeutral';
 import { figureDrop } from './figureDrop';
 import { figureGround } from './figureGround';
 import { figureRaceway, governingRaceway } from './figureRaceway';
@@ -56,6 +59,7 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
   const sized = conductor === null ? NOTHING_FITS : sizedFigures(circuit, load, ocpd, conductor, context, at);
   const facts = outletFacts(circuit, load, ocpd, { survey, practices });
   const outlet = outletChoice(facts, arriving(sized), code, at);
+  rangeLeast(circuit, ocpd, at.breaker);
   // Line to line a house has one voltage: equipment for the other runs at less, or is overdriven.
   const houseV = survey.houseV;
   if (
@@ -82,6 +86,15 @@ export function solveCircuit(circuit: Circuit, context: SolveContext): SolvedCir
     facts,
   };
   return { figures, workings: workings(at), findings: judged(circuit, facts, context, at) };
+}
+
+/** A large household range has 40 A at least, set by hand or found too; of one that stands it is told (210.19). */
+function rangeLeast({ appliance, existing, pins }: Circuit, { ratingA }: OcpdChoice, work: Working): void {
+  if (appliance.family !== 'range' || appliance.nameplate.kw < LARGE_RANGE_KW) return;
+  const isUnread = existing !== null && pins.ocpdA === undefined;
+  if (isUnread || meets(ratingA, LARGE_RANGE_A)) return;
+  const data = { ocpdA: ratingA, leastA: LARGE_RANGE_A, kw: appliance.nameplate.kw };
+  work.found(existing === null ? 'stop' : 'check', 'ocpd.range-least', 'load.range-least', data);
 }
 
 /** Everything that was found; of an existing circuit what it must answer for. */
@@ -163,17 +176,25 @@ function sizedFigures(
     const pulled = {
       size: conductor.segments[index]?.size ?? size,
       ground: grounds.perSegment[index] ?? grounds.taken,
-      wires: conductor.wires,
+      wires: insulatedWires(load) + (bringsFeedNeutral(circuit, index) ? 1 : 0),
     };
     return figureRaceway(segment, circuit, pulled, context, at.raceway);
   });
   at.raceway.segment = undefined;
   const drop = figureDrop(circuit, load, size, code, at.drop);
   if (drop.figures !== null) dropWithFeed(drop.figures.percent, context.feedDropPct, at.drop);
-  const segments = figureSegments(circuit, conductor, grounds.perSegment, raceways, drop.perSegment, {
-    code,
-    practices,
-  });
+  const segments = figureSegments(
+    circuit,
+    insulatedWires(load),
+    conductor,
+    grounds.perSegment,
+    raceways,
+    drop.perSegment,
+    {
+      code,
+      practices,
+    },
+  );
   const ampacityA = Math.min(...segments.map(({ verdict }) => verdict.finalA));
   return {
     size,
@@ -208,20 +229,32 @@ function arriving({ segments }: ConductorFigures): ArrivingConductors | null {
 }
 
 function figureSegments(
-  { run }: Circuit,
+  circuit: Circuit,
+  wires: number,
   conductor: ConductorChoice,
   grounds: readonly WireSize[],
   raceways: readonly (RacewayFigures | null)[],
   dropV: readonly number[],
   { code, practices }: Pick<SolveContext, 'code' | 'practices'>,
 ): readonly SegmentFigures[] {
-  return run.flatMap((segment, index) => {
+  return circuit.run.flatMap((segment, index) => {
+    const feedNeutral = bringsFeedNeutral(circuit, index);
     const each = conductor.segments[index];
     const ground = grounds[index];
     if (each === undefined || ground === undefined) return [];
     const raceway = raceways[index] ?? null;
     const supports = figureSupports(segment, raceway?.taken ?? null, practices, code);
-    return [{ ...each, ground, raceway, dropV: dropV[index] ?? 0, supports }];
+    return [
+      {
+        ...each,
+        wires: wires + (feedNeutral ? 1 : 0),
+        feedNeutral,
+        ground,
+        raceway,
+        dropV: dropV[index] ?? 0,
+        supports,
+      },
+    ];
   });
 }
 

@@ -16,6 +16,7 @@ export const NEW_WORK = [
   'disconnect.not-lockable',
   'disconnect.lock-or-sight',
   'disconnect.place',
+  'disconnect.inside-wall',
   'disconnect.ask',
   'disconnect.spa-emergency',
   'receptacle.near-water',

@@ -18,6 +18,7 @@ export const sections2023 = {
   'load.hermetic': certain('440.4(B)'),
   'load.cooking': certain('220.55'),
   'load.cooking-tap': doubtful('210.19(C) Ex. 1'),
+  'load.range-least': certain('210.19(C)'),
   'load.pool-heater': doubtful('680.10'),
   'load.heater-parts': certain('422.11(F)'),
   'load.storage-heater': certain('422.13'),

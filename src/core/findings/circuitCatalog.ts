@@ -33,7 +33,8 @@ export const circuitCatalog = {
   'motor.fla-used-for-flc': about<{ plateA: number; flcA: number }>().may('note'),
   'motor.plate-above-table': about<{ plateA: number; flcA: number }>().surveyed('check'),
   'welder.only': about<{ ratingA: number }>().may('check'),
-  'rv30.not-240': about<{ volts: number }>().may('stop'),
+  'ocpd.range-least': about<{ ocpdA: number; leastA: number; kw: number }>().may('stop', 'check'),
+  'rv30.not-240': about<{ volts: number }>().may('stop', 'ask'),
   'feeder.four-wires': about<{ wires: number }>().may('stop'),
   'feeder.dwelling': about<{ circuits: number }>().surveyed('ask'),
   'feeder.electrode': about<{ circuits: number }>().surveyed('stop', 'ask'),
@@ -98,7 +99,12 @@ export const circuitCatalog = {
   'raceway.bends': about<{ degrees: number; limit: number }>().may('stop'),
   'drop.branch': about<{ dropPct: number; limitPct: number; dropV: number }>().may('check'),
   'drop.motor-start': about<{ dipPct: number; maxPct: number; startA: number }>().may('check'),
-  'receptacle.rating-mismatch': about<{ config: string; ratingA: number; ocpdA: number }>().may('stop'),
+  'receptacle.rating-mismatch': about<{
+    config: string;
+    ratingA: number;
+    ocpdA: number;
+    motor?: boolean;
+  }>().may('stop'),
   'receptacle.config-mismatch': about<{
     config: string;
     plug: string;
@@ -118,6 +124,7 @@ export const circuitCatalog = {
   'disconnect.lock-or-sight': about<{ ratingA: number }>().surveyed('ask'),
   'disconnect.plug-hp': about<{ config: string; hp: number; plugHp: number }>().surveyed('ask'),
   'disconnect.too-near-water': about<{ ft: number; minFt: number }>().may('stop'),
+  'disconnect.inside-wall': about<{ ft: number; minFt: number }>().surveyed('ask'),
   'disconnect.place': about<{ maxFt: number; waterFt: number }>().surveyed('ask'),
   'disconnect.rating': about<{ ratingA: number; minA: number }>().may('stop'),
   'disconnect.spa-emergency': about<{ occupancy: Occupancy }>().may('stop'),

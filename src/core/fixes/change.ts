@@ -11,6 +11,7 @@ export type SiteFix =
   | 'disconnect'
   | 'receptacle'
   | 'neutral'
+  | 'feed-neutral'
   | 'line-load'
   | 'colors'
   | 'lug'

@@ -72,6 +72,9 @@ export const disconnectFromWater = planSite('disconnect-from-water', ({ data }) 
   'minFt' in data ? { waterFt: data.minFt } : undefined,
 );
 
+/** A neutral run to the GFCI near a tub of three wires: its pigtail lands on it. */
+export const plannedFeedNeutral = planSite('feed-neutral', () => ({ feedNeutral: true }));
+
 /** Lock hardware that stays on the breaker. */
 export const lockHardware = planSite('lock-hardware', () => ({ lockable: true }));
 

@@ -8,6 +8,7 @@ import {
   type SegmentNeighbors,
   type SharedSegment,
 } from '../circuit/neighbors';
+import { hasFeedNeutral } from '../circuit/feedNeutral';
 import type { SegmentFigures } from '../circuit/figures';
 import { solveCircuit } from '../circuit/solveCircuit';
 import type { SolveContext } from '../circuit/solveContext';
@@ -49,12 +50,12 @@ export function sharersOf(circuits: readonly Circuit[], memo: JobMemo): Sharers 
 
 const pick = ({ size, ground }: SegmentFigures) => ({ size, ground });
 
-const sharedBy = (circuit: Circuit, load: LoadModel): SharedSegment => ({
+const sharedBy = (circuit: Circuit, load: LoadModel, houseV: 208 | 240): SharedSegment => ({
   circuitId: circuit.id,
   name: circuit.name,
-  carrying: ownCarrying(load),
-  wires: load.neutral || load.phase === 3 ? 3 : 2,
-  neutral: load.neutral,
+  carrying: ownCarrying(load, houseV),
+  wires: load.neutral || load.phase === 3 || hasFeedNeutral(circuit) ? 3 : 2,
+  neutral: load.neutral || hasFeedNeutral(circuit),
   volts: load.volts,
   insulation: circuit.insulation,
   size: null,
@@ -114,7 +115,7 @@ function sharedContexts(
         () => {
           const base = baseOf(circuit);
           const work = new Working(base.code, 'load', circuit);
-          return sharedBy(circuit, applianceLoad(circuit.appliance, { ...base, work }));
+          return sharedBy(circuit, applianceLoad(circuit.appliance, { ...base, work }), base.survey.houseV);
         },
       ),
     ]),

@@ -18,7 +18,10 @@ export function barCounts(
 ): BarCounts {
   const neutrals = installed.filter(
     ({ id, poles, sharedNeutral }) =>
-      poles === 1 || sharedNeutral || solved.get(id)?.figures.load.neutral === true,
+      poles === 1 ||
+      sharedNeutral ||
+      solved.get(id)?.figures.load.neutral === true ||
+      solved.get(id)?.figures.segments[0]?.feedNeutral === true,
   );
   return { neutrals: neutrals.length, grounds: installed.length };
 }

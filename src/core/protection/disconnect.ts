@@ -121,14 +121,17 @@ function choose(
 /** A breaker is the disconnect where it is in sight or lockable, or beside a unit switch (422.31(B), 422.34). */
 function lockOrSight(
   { ratingA }: DisconnectChoice,
-  { lockable, disconnectInSight, unitSwitch }: OutletFacts['site'],
+  { lockable, disconnectInSight, disconnectFt, unitSwitch }: OutletFacts['site'],
+  { parameters }: Edition,
   cite: SectionKey,
   work: Working,
 ): void {
-  if (lockable === true || disconnectInSight === true || unitSwitch === true) return;
+  // In sight is visible and within 50 ft (Article 100).
+  const isTooFar = disconnectFt !== undefined && !meets(parameters.inSightFt.value, disconnectFt);
+  const isInSight = isTooFar ? false : disconnectInSight;
+  if (lockable === true || isInSight === true || unitSwitch === true) return;
   const about = { ratingA: ratingA ?? 0 };
-  if (lockable === false && disconnectInSight === false)
-    work.found('stop', 'disconnect.not-lockable', cite, about);
+  if (lockable === false && isInSight === false) work.found('stop', 'disconnect.not-lockable', cite, about);
   else work.found('ask', 'disconnect.lock-or-sight', cite, about);
 }
 
@@ -177,10 +180,29 @@ function serviceOutlet({ needs, site }: OutletFacts, { parameters }: Edition, wo
   else if (!meets(max.value, ft)) work.found('stop', 'outlet.service', max.cite, data);
 }
 
+/** The inside wall lies at most so far behind the outer edge of a tub, feet. */
+const RIM_FT = 1;
+
+/**
+ * How far a disconnect is from the water, measured to its inside wall (680.13): clear, too near, not known; or known to
+ * the outer edge alone, so that the inside wall decides. A permanent barrier counts with the path around it.
+ */
+function fromWater(
+  { waterFt, waterEdgeFt, reachFt }: OutletFacts['site'],
+  minFt: number,
+): 'clear' | 'unknown' | 'inside-wall' | { readonly ft: number } {
+  if (reachFt !== undefined && meets(reachFt, minFt)) return 'clear';
+  if (waterFt !== undefined) return meets(waterFt, minFt) ? 'clear' : { ft: waterFt };
+  if (waterEdgeFt === undefined) return 'unknown';
+  if (meets(waterEdgeFt, minFt)) return 'clear';
+  return meets(waterEdgeFt, minFt - RIM_FT) ? 'inside-wall' : { ft: waterEdgeFt };
+}
+
 function compare(
   choice: DisconnectChoice,
   { site, needs, load }: OutletFacts,
   cite: SectionKey,
+  code: Edition,
   work: Working,
 ): void {
   if (choice.required !== true) return;
@@ -188,18 +210,23 @@ function compare(
     work.found('stop', 'disconnect.missing', cite, { kind: choice.kind });
     return;
   }
-  const { disconnectFt, disconnectInSight, waterFt, disconnectA } = site;
+  const { disconnectFt, disconnectInSight, disconnectA } = site;
   if (choice.withinFt !== null && (disconnectInSight === false || (disconnectFt ?? 0) > choice.withinFt)) {
     work.found('stop', 'disconnect.out-of-sight', cite, {
       ft: disconnectFt ?? null,
       maxFt: choice.withinFt,
     });
   }
-  if (choice.fromWaterFt !== null && waterFt !== undefined && waterFt < choice.fromWaterFt) {
-    work.found('stop', 'disconnect.too-near-water', cite, { ft: waterFt, minFt: choice.fromWaterFt });
-  }
+  const water = choice.fromWaterFt === null ? 'clear' : fromWater(site, choice.fromWaterFt);
+  if (typeof water === 'object')
+    work.found('stop', 'disconnect.too-near-water', cite, { ft: water.ft, minFt: choice.fromWaterFt ?? 0 });
+  if (water === 'inside-wall')
+    work.found('ask', 'disconnect.inside-wall', cite, {
+      ft: site.waterEdgeFt ?? 0,
+      minFt: choice.fromWaterFt ?? 0,
+    });
   const asks = choice.withinFt !== null && disconnectFt === undefined && disconnectInSight === undefined;
-  if (asks || (choice.fromWaterFt !== null && waterFt === undefined)) {
+  if (asks || water === 'unknown') {
     work.found('ask', 'disconnect.place', cite, {
       maxFt: choice.withinFt ?? 0,
       waterFt: choice.fromWaterFt ?? 0,
@@ -212,7 +239,7 @@ function compare(
     });
   }
   mounting(choice, site, work);
-  if (choice.kind === 'lockable-breaker' && load.equipmentA > 0) lockOrSight(choice, site, cite, work);
+  if (choice.kind === 'lockable-breaker' && load.equipmentA > 0) lockOrSight(choice, site, code, cite, work);
 }
 
 /** The same outlet as if its plug were none: what then disconnects it. */
@@ -267,7 +294,7 @@ export function disconnectingMeans(
       occupancy: facts.survey.occupancy,
     });
   }
-  compare(choice, facts, cite, work);
+  compare(choice, facts, cite, code, work);
   serviceOutlet(facts, code, work);
   return choice;
 }

@@ -31,6 +31,7 @@ export type FormReason =
   | 'exempt'
   | 'planned'
   | 'two-pole'
+  | 'over-20'
   | 'near-the-tub'
   | 'tub-without-neutral'
   | 'with-arc-fault'
@@ -60,7 +61,7 @@ function formByRule(
   if (load.volts > 125 || ocpdA > RECEPTACLE_MOST_A) {
     return site.panelGfci === false
       ? { form: 'spa-enclosure', reason: 'no-breaker-made' }
-      : { form: 'breaker', reason: 'two-pole' };
+      : { form: 'breaker', reason: load.volts > 125 ? 'two-pole' : 'over-20' };
   }
   if (site.panelGfci === false) return { form: 'dead-front', reason: 'no-breaker-made' };
   if (arcFault) return { form: 'dual-function', reason: 'with-arc-fault' };

@@ -29,8 +29,11 @@ const SINGLE: Readonly<Record<ReceptacleUse, readonly string[]>> = {
   outlet: ['5-15', '5-20'],
 };
 
-const usable = ({ needs, load }: OutletFacts): readonly string[] =>
-  needs.use === 'rv' && load.volts <= 125 ? ['TT-30'] : SINGLE[needs.use];
+function usable({ needs, load }: OutletFacts): readonly string[] {
+  if (needs.use === 'rv' && load.volts <= 125) return ['TT-30'];
+  // The plugs of motors at 120 V: a trailer's is none of them.
+  return load.own === 'motor' && needs.use === '120' ? SINGLE.outlet : SINGLE[needs.use];
+}
 
 /** A 50 A receptacle is made for 40 A circuits too (Table 210.21(B)(3)). */
 const SMALL_A = 20;
@@ -91,7 +94,8 @@ function comparePlanned(facts: OutletFacts, code: Edition, work: Working): void 
     });
   }
   if (!row.ground) work.found('stop', 'receptacle.no-ground', 'receptacle.ground', { config: receptacle });
-  else if (row.neutral && load.volts > 125 && !load.neutral)
+  // What is not made for these volts lacks more than a neutral, and is told by its own finding.
+  else if (row.neutral && row.volts !== '125' && load.volts > 125 && !load.neutral)
     work.found('stop', 'receptacle.no-neutral', 'receptacle.listing', { config: receptacle });
 }
 
@@ -129,7 +133,12 @@ export function receptacleChoice(facts: OutletFacts, code: Edition, work: Workin
   if (planned !== undefined) return placed(planned.config, planned.amps, facts, code);
   if (fits === undefined) {
     const { config = '', ratingA = 0 } = made.at(-1) ?? {};
-    work.found('stop', 'receptacle.rating-mismatch', 'receptacle.rating', { config, ratingA, ocpdA });
+    work.found('stop', 'receptacle.rating-mismatch', 'receptacle.rating', {
+      config,
+      ratingA,
+      ocpdA,
+      motor: load.own === 'motor',
+    });
     return null;
   }
   work.step('receptacle.choice', 'receptacle.rating', { ocpdA, neutral: needs.usesNeutral }, fits.config, {

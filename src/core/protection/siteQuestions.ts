@@ -77,7 +77,15 @@ const disconnect = (facts: OutletFacts, { disconnect: choice }: OutletChoice): r
         { key: 'disconnectFt', topic: 'disconnect', kind: 'feet' },
         { key: 'disconnectInSight', topic: 'disconnect', kind: 'yes-no' },
       ] as const)),
-  ...(choice.fromWaterFt === null ? [] : [{ key: 'waterFt', topic: 'disconnect', kind: 'feet' } as const]),
+  ...(choice.fromWaterFt === null
+    ? []
+    : ([
+        { key: 'waterFt', topic: 'disconnect', kind: 'feet' },
+        ...(facts.site.waterFt === undefined
+          ? [{ key: 'waterEdgeFt', topic: 'disconnect', kind: 'feet' } as const]
+          : []),
+        { key: 'reachFt', topic: 'disconnect', kind: 'feet' },
+      ] as const)),
   ...(choice.kind === 'switch' || choice.kind === 'motor-switch' || choice.kind === 'enclosure'
     ? ([
         { key: 'disconnectA', topic: 'disconnect', kind: 'amps' },
@@ -89,6 +97,7 @@ const disconnect = (facts: OutletFacts, { disconnect: choice }: OutletChoice): r
   ...(choice.kind === 'lockable-breaker'
     ? ([
         { key: 'disconnectInSight', topic: 'disconnect', kind: 'yes-no' },
+        { key: 'disconnectFt', topic: 'disconnect', kind: 'feet' },
         { key: 'lockable', topic: 'disconnect', kind: 'yes-no' },
         { key: 'unitSwitch', topic: 'disconnect', kind: 'yes-no' },
       ] as const)

@@ -25,6 +25,14 @@ export const siteSchema = z.strictObject({
   waterFt: feet
     .optional()
     .describe('From the disconnect or receptacle to the inside wall of pool or spa, feet'),
+  waterEdgeFt: feet
+    .optional()
+    .describe(
+      'From the disconnect to the outer edge of the tub, feet, where its inside wall was not measured',
+    ),
+  reachFt: feet
+    .optional()
+    .describe('Shortest path from the water to the disconnect around a permanent barrier, feet'),
   disconnectFt: feet.optional().describe('From the appliance to its disconnect, feet'),
   disconnectInSight: z.boolean().optional().describe('Whether the disconnect is seen from the appliance'),
   disconnectA: z

@@ -88,12 +88,7 @@ const withNeighbors = ({ context }: LaidOut, segment: Segment): readonly Counted
   );
 
 /** Conductors that pass a pull box unbroken count once; those that end or are spliced, on both sides. */
-function contents(
-  about: LaidOut,
-  figures: SizedFigures,
-  given: readonly RoutedSegment[],
-  receptacleA: number | null,
-): BoxContents {
+function contents(about: LaidOut, given: readonly RoutedSegment[], receptacleA: number | null): BoxContents {
   const passes =
     about.kinds[(given[0]?.index ?? 0) + 1] === 'pull-box' &&
     given.every(({ segment }) => isRaceway(segment));
@@ -101,7 +96,10 @@ function contents(
   const { clamps = false } = at[0]?.segment.end ?? {};
   return {
     conductors: [
-      ...at.map((each) => ({ size: each.figures.size, count: each.figures.cable?.wires ?? figures.wires })),
+      ...at.map((each) => ({
+        size: each.figures.size,
+        count: each.figures.cable?.wires ?? each.figures.wires,
+      })),
       ...at.flatMap(({ segment }) => withNeighbors(about, segment)),
     ],
     egc: at.map((each) => ({ size: groundOf(each), count: 1 })),
@@ -151,7 +149,7 @@ function report(
   const large = isPullBoxSize(largestAt(at));
   const receptacleA = kind === 'appliance' ? (outlet.receptacle?.ratingA ?? null) : null;
   const byVolume = !large && BY_VOLUME.includes(kind);
-  const parts = !byVolume ? [] : boxFill(contents(about, figures, at, receptacleA), about.context.code);
+  const parts = !byVolume ? [] : boxFill(contents(about, at, receptacleA), about.context.code);
   const needsIn3 = parts.reduce((sum, { in3 }) => sum + in3, 0);
   const { boxIn3, ringIn3 = 0 } = before.segment.end ?? {};
   const trades = entering

@@ -128,7 +128,7 @@ function pulledWire({ circuit, context }: LaidOut, figures: SizedFigures, index:
   const outsideIn = conductorDiameter(wireSize, circuit.insulation, context.code);
   return {
     poundsPerFt:
-      weight(wireSize, figures.wires) +
+      weight(wireSize, own?.wires ?? figures.wires) +
       weight(raceway?.ground ?? own?.ground ?? figures.groundTaken, 1) +
       others.reduce((sum, { size, wires }) => sum + (size === null ? 0 : weight(size, wires)), 0),
     friction: pullFriction(METHODS[segment?.method ?? 'emt'].surround),
@@ -193,7 +193,7 @@ function section(about: LaidOut, figures: SizedFigures, group: readonly number[]
     limitLb: conductorPullLimit(
       figures.segments[first]?.size ?? figures.size,
       circuit.material,
-      figures.wires,
+      figures.segments[first]?.wires ?? figures.wires,
       context.code,
     ),
     hardAtFt: hardSpot(about, group, parts, forward),

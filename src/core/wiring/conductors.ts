@@ -31,13 +31,13 @@ function cableHots(hots: number, wires: number, size: WireSize): readonly Conduc
 /** The conductors of one segment, by what they are for. */
 export function conductors(
   figures: SizedFigures,
-  { method, cable: made, size, ground: taken }: SegmentFigures,
+  { method, cable: made, size, ground: taken, feedNeutral }: SegmentFigures,
 ): readonly Conductor[] {
   const { ocpd, load } = figures;
   const cable = METHODS[method].kind === 'cable';
   const onePole = ocpd.poles === 1;
   const hots = onePole ? 1 : ocpd.poles;
-  const neutral = onePole || load.neutral;
+  const neutral = onePole || load.neutral || feedNeutral;
   const wires = made?.wires ?? hots + (neutral ? 1 : 0);
   const hotWires = cable
     ? cableHots(hots, neutral ? 3 : wires, size)

@@ -79,8 +79,12 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `Nameplate: ${inAmps(data.plateA)}, more than the ${inAmps(data.flcA)} of the table. Is it built for low speed or high torque? Then the nameplate is used.`,
   'welder.only': ({ data }) =>
     `Wired by its duty, this ${n(data.ratingA, 1)} A outlet is for the welder only: label it so.`,
-  'rv30.not-240': () =>
-    'A 30 A trailer outlet is 120 V: a two-pole breaker would put 240 V on the trailer and destroy it.',
+  'ocpd.range-least': ({ data }) =>
+    `A household range of 8-3/4 kW or more has ${inAmps(data.leastA)} at least; the breaker is ${inAmps(data.ocpdA)}. Use ${inAmps(data.leastA)} with its conductors.`,
+  'rv30.not-240': ({ severity }) =>
+    severity === 'ask'
+      ? 'Found on two poles: 120 V or 240 V at the outlet? Plug in nothing before L to N reads 120 V.'
+      : 'A 30 A trailer outlet is 120 V: a two-pole breaker would put 240 V on the trailer and destroy it.',
   'feeder.four-wires': () =>
     'A new feeder to a subpanel has four wires: the equipment ground is separate from the neutral.',
   'feeder.dwelling': () =>
@@ -90,7 +94,7 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
       ? 'The detached building requires a grounding electrode at its disconnect.'
       : 'Has the detached building a grounding electrode? One is required at its disconnect.',
   'panel.neutral-ground-mixed': () =>
-    'The bonding screw of the subpanel is in: a new feeder has four wires and its bars are separate. In an existing panel the bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
+    'The bonding screw of the subpanel is in: a new feeder has four wires and its bars are separate. In an existing panel the bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then take the screw out.',
   'ocpd.below-load': ({ data }) => `The breaker is ${inAmps(data.ocpdA)}; ${inAmps(data.needsA)} required.`,
   'ocpd.label-below-125': ({ data }) =>
     `The label names a ${n(data.ocpdA, 1)} A breaker for ${inAmps(data.loadA)}: less than 125 %, ${inAmps(data.needsA)}. Does the manufacturer confirm it? The label is followed.`,
@@ -172,7 +176,9 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
   'drop.motor-start': ({ data }) =>
     `Starting current of ${n(data.startA, 0)} A drops the voltage by ${inPercent(data.dipPct, 1)}; ${inPercent(data.maxPct)} or less is good practice.`,
   'receptacle.rating-mismatch': ({ data }) =>
-    `The largest receptacle for this plug, ${data.config}, is rated ${inAmps(data.ratingA)}: too small for a ${n(data.ocpdA, 1)} A circuit.`,
+    data.motor === true
+      ? `The largest plug of a motor at these volts is a ${data.config}, ${inAmps(data.ratingA)}, and 125 % of its current is more: hardwire it, or run it at 240 V.`
+      : `The largest receptacle for this plug, ${data.config}, is rated ${inAmps(data.ratingA)}: too small for a ${n(data.ocpdA, 1)} A circuit.`,
   'receptacle.config-mismatch': ({ data }) =>
     data.why === 'volts'
       ? `Volts: a ${data.config} is not made for ${n(data.volts)} V.`
@@ -214,6 +220,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     'Is the breaker in sight of the appliance, or does its lock hardware stay on it with the lock off? Either is enough.',
   'disconnect.too-near-water': ({ data }) =>
     `The disconnect is ${n(data.ft, 1)} ft from the water; ${n(data.minFt)} ft is the least.`,
+  'disconnect.inside-wall': ({ data }) =>
+    `The outer edge is ${n(data.ft, 1)} ft from the disconnect: how far is the inside wall? ${n(data.minFt)} ft or more, or a permanent barrier with a path as long, is required.`,
   'disconnect.place': ({ data }) =>
     data.waterFt > 0
       ? `Where is the disconnect? In sight, within ${n(data.maxFt)} ft of the equipment, ${n(data.waterFt)} ft or more from the water.${CLEAR}`

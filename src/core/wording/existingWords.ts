@@ -16,6 +16,7 @@ const newWorkName: Readonly<Record<NewWork, string>> = {
   'disconnect.not-lockable': 'a breaker that can be locked off',
   'disconnect.lock-or-sight': 'a breaker in sight or lockable',
   'disconnect.place': 'a disconnect in sight',
+  'disconnect.inside-wall': 'a disconnect away from the water',
   'disconnect.ask': 'a disconnect where its article or manufacturer requires one',
   'disconnect.spa-emergency': 'an emergency shutoff',
   'receptacle.near-water': 'a receptacle 6 ft or more from the water',

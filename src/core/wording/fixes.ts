@@ -11,6 +11,7 @@ const SITE_FIX: Readonly<Record<SiteFix, string>> = {
   disconnect: 'A disconnect as required',
   receptacle: 'The receptacle that this circuit takes',
   neutral: 'The neutral of the load on the device',
+  'feed-neutral': 'Four wires to the device, three from there',
   'line-load': 'Line to the panel, load to the appliance',
   colors: 'Colors as required',
   lug: 'A lug or a splice that takes it',

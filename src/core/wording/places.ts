@@ -84,6 +84,7 @@ export const formReason: Readonly<Record<FormReason, string>> = {
   exempt: 'by a dated exception',
   planned: 'as planned',
   'two-pole': 'two-pole breaker',
+  'over-20': 'single-pole breaker: no receptacle device over 20 A',
   'near-the-tub': 'enclosure near the tub',
   'tub-without-neutral': 'in the panel: three wires',
   'with-arc-fault': 'one breaker with arc-fault',

@@ -15,6 +15,14 @@ export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; re
     label: 'To the water',
     help: 'From the inside wall of pool or tub; around a permanent barrier, along the reach path.',
   },
+  waterEdgeFt: {
+    label: 'To the outer edge of the tub',
+    help: 'Only where the inside wall was not measured.',
+  },
+  reachFt: {
+    label: 'Around a permanent barrier',
+    help: 'Shortest path from the water to the disconnect; blank where there is no barrier.',
+  },
   disconnectFt: { label: 'Disconnect from the appliance' },
   disconnectInSight: { label: 'Disconnect in sight of the appliance?' },
   disconnectA: { label: 'Rating of the disconnect' },

@@ -49,6 +49,13 @@ export const raisedByOutlet: readonly Raised[] = [
     { appliance: load() },
   ],
   [
+    'ocpd.range-least',
+    'stop',
+    { ...withPlate('range', { kw: 8.75, volts: 240, connection: 'hardwired' }), pins: { ocpdA: 35 } },
+    'A household range of 8-3/4 kW or more has 40 A at least; the breaker is 35 A. Use 40 A with its conductors.',
+    { ...withPlate('range', { kw: 8.75, volts: 240, connection: 'hardwired' }), pins: { ocpdA: 40 } },
+  ],
+  [
     'rv30.not-240',
     'stop',
     withPlate('rv', { amps: 30, poles: 2 }),
@@ -73,7 +80,7 @@ export const raisedByOutlet: readonly Raised[] = [
     'panel.neutral-ground-mixed',
     'stop',
     withPlate('feeder', { ...panel, bondingScrew: true }),
-    'The bonding screw of the subpanel is in: a new feeder has four wires and its bars are separate. In an existing panel the bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
+    'The bonding screw of the subpanel is in: a new feeder has four wires and its bars are separate. In an existing panel the bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then take the screw out.',
     withPlate('feeder', { ...panel, bondingScrew: false }),
   ],
   [
@@ -172,6 +179,19 @@ export const raisedByOutlet: readonly Raised[] = [
     { ...withPlate('hot-tub', tub), site: { disconnectFt: 12, waterFt: 4 } },
     'The disconnect is 4 ft from the water; 5 ft is the least.',
     { ...withPlate('hot-tub', tub), site: { disconnectFt: 12, waterFt: 5 } },
+  ],
+  [
+    'disconnect.inside-wall',
+    'ask',
+    {
+      ...withPlate('hot-tub', { amps: 40, volts: 240, neutral: true }),
+      site: { disconnectFt: 8, disconnectInSight: true, waterEdgeFt: 4.5 },
+    },
+    'The outer edge is 4.5 ft from the disconnect: how far is the inside wall? 5 ft or more, or a permanent barrier with a path as long, is required.',
+    {
+      ...withPlate('hot-tub', { amps: 40, volts: 240, neutral: true }),
+      site: { disconnectFt: 8, disconnectInSight: true, waterEdgeFt: 4.5, reachFt: 5 },
+    },
   ],
   [
     'disconnect.place',

@@ -282,6 +282,13 @@ describe('disconnects', () => {
     [{ disconnectFt: 20, disconnectInSight: false, waterFt: 8 }, 'disconnect.out-of-sight'],
     [{ disconnectFt: 20, waterFt: 4.9 }, 'disconnect.too-near-water'],
     [{ disconnectFt: 20, waterFt: 5 }, null],
+    // To the outer edge alone the inside wall decides from 4 ft on; a barrier counts by the path around it.
+    [{ disconnectFt: 20, waterEdgeFt: 3.9 }, 'disconnect.too-near-water'],
+    [{ disconnectFt: 20, waterEdgeFt: 4 }, 'disconnect.inside-wall'],
+    [{ disconnectFt: 20, waterEdgeFt: 5 }, null],
+    [{ disconnectFt: 20, waterFt: 3, reachFt: 5 }, null],
+    [{ disconnectFt: 20, waterFt: 3, reachFt: 4.9 }, 'disconnect.too-near-water'],
+    [{ disconnectFt: 20, waterFt: 3, waterEdgeFt: 9 }, 'disconnect.too-near-water'],
     [{ disconnect: 'none' }, 'disconnect.missing'],
     [{ disconnectFt: 20, waterFt: 8, disconnectA: 30 }, 'disconnect.rating'],
     [{}, 'disconnect.place'],
@@ -290,6 +297,20 @@ describe('disconnects', () => {
       each.startsWith('disconnect'),
     );
     expect(about).toEqual(code === null ? [] : [code]);
+  });
+
+  test.each<[Site, string | null]>([
+    [{ disconnectInSight: true, disconnectFt: 50 }, null],
+    [{ disconnectInSight: true }, null],
+    [{ disconnectInSight: true, disconnectFt: 60, lockable: false }, 'disconnect.not-lockable'],
+    [{ disconnectInSight: true, disconnectFt: 60 }, 'disconnect.lock-or-sight'],
+    [{ disconnectInSight: true, disconnectFt: 60, lockable: true }, null],
+    [{ disconnectInSight: true, disconnectFt: 60, lockable: false, unitSwitch: true }, null],
+  ])('a breaker is in sight within 50 ft alone: %j, %s', (site, code) => {
+    const found = codes(
+      scene({ family: 'water-heater', plate: { kw: 4.5, volts: 240, storage: true }, site }),
+    );
+    expect(found.filter((each) => each.startsWith('disconnect'))).toEqual(code === null ? [] : [code]);
   });
 
   test('a submersible motor is out of sight by its nature: lockable at its controller', () => {

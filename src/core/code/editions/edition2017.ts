@@ -17,6 +17,7 @@ export const edition2017 = {
     'load.ev-setting': doubtful('625.42'),
     'load.managed': certain('625.42'),
     'load.cooking-tap': doubtful('210.19(A)(3) Ex. 1'),
+    'load.range-least': certain('210.19(A)(3)'),
     'disconnect.building': certain('225.31'),
     'pool.kind': certain('680.2'),
     'existing.three-wire': certain('250.140 Ex.'),

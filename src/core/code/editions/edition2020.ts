@@ -25,6 +25,7 @@ export const edition2020 = {
     'load.ev-setting': certain('625.42'),
     'load.managed': doubtful('750.30'),
     'load.cooking-tap': doubtful('210.19(A)(3) Ex. 1'),
+    'load.range-least': certain('210.19(A)(3)'),
     'gfci.appliance': certain('422.5(A)'),
   },
   parameters: {
