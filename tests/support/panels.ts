@@ -27,6 +27,7 @@ export const panel = (part: Partial<Panel> & { readonly typed?: string } = {}): 
     neutrals: 'bonded',
     bondingScrew: 'in',
     neutralsShare: false,
+    secondSources: [],
     lugFrom: '14',
     lugTo: '1/0',
     interruptingKA: 10,

@@ -56,8 +56,10 @@ export const parameters2023 = {
   gfciFinishedBasement: known<boolean>(true, 'gfci.place'),
   gfciWholeKitchen: known<boolean>(true, 'gfci.place'),
   gfciIndoorDamp: known<boolean>(true, 'gfci.place'),
-  /** Distance from a sink, tub or shower within which a receptacle is protected, feet. */
+  /** Distance from a sink within which a receptacle is protected, feet. */
   gfciSinkFt: known<number>(6, 'gfci.place'),
+  /** Distance from a tub or shower within which a receptacle is protected, feet. */
+  gfciTubFt: known<number>(6, 'gfci.place'),
   gfciAppliances: known<GroundFaultAppliances>(
     [
       'vacuum',

@@ -90,7 +90,8 @@ export type BondReason =
   | 'out-of-reach'
   | 'barrier'
   | 'metal-unknown'
-  | 'distance-unknown';
+  | 'distance-unknown'
+  | 'fixed-unknown';
 
 /** Why the authority decides how the surface around the water is bonded. */
 export type PerimeterDoubt = 'paved' | 'grid-unnamed' | 'nonconductive' | 'rim-unknown' | 'indoors';

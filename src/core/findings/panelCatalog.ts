@@ -27,6 +27,8 @@ export const panelCatalog = {
   'panel.series-rated': about<{ faultA: number; ratingA: number }>().may('note'),
   'panel.neutral-shared-terminal': about<{ name: string }>().may('stop'),
   'panel.unlabelled': about<{ lines: readonly string[] }>().may('check'),
+  'panel.sources': about<{ name: string }>().may('ask'),
+  'panel.untied': about<{ spaces: readonly string[] }>().may('stop', 'check'),
   'panel.openings': about<{ count: number }>().may('stop'),
   'panel.bus-below-main': about<{ busA: number; mainA: number }>().may('stop'),
   'panel.no-main': about<{ circuits: number }>().may('ask'),

@@ -1,4 +1,4 @@
-import type { BondReason, PerimeterDoubt, WaterKind, YardThing } from '../code/waterFacts';
+import type { BondReason, PerimeterDoubt, Shell, WaterKind, YardThing } from '../code/waterFacts';
 import { about } from './catalogEntry';
 
 /** Something in the yard by its name, and how far it is from the inside wall. */
@@ -50,7 +50,7 @@ export const waterCatalog = {
   'bond.points': about<{ has: number; needs: number }>().may('stop'),
   'bond.points-uneven': about<{ evenness: number }>().may('check'),
   'bond.taps': about<{ taps: number }>().may('ask'),
-  'bond.water': about<{ kind: WaterKind }>().may('stop', 'ask'),
+  'bond.water': about<{ kind: WaterKind; shell: Shell }>().may('stop', 'ask'),
   'bond.water-small': about<{ name: string; in2: number; minIn2: number }>().may('stop'),
   'bond.conductor': about<{ smaller: boolean }>().may('stop'),
   'bond.connector-listing': about<object>().may('stop'),

@@ -22,7 +22,6 @@ function applianceOf(kind: YardThing): Appliance | undefined {
     case 'heater':
       return freshAppliance('pool-heater');
     case 'receptacle':
-    case 'light':
       return { family: 'receptacle', nameplate: { amps: 20, count: 1, place: 'outdoor' } };
     case 'disconnect':
       return freshAppliance('hot-tub');

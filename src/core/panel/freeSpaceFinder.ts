@@ -1,5 +1,6 @@
 import { legLoads } from './legBalance';
 import type { Panel, PanelPlan, Space } from './panelSchema';
+import { isSecondSource } from './secondSources';
 import { findRoom, type freeSpace } from './freeSpaceSearch';
 import type { Segment } from './freeSpaceSteps';
 import { below, legOf, polesIn, takesTandem, type Leg, type InstalledBreaker, type Wanted } from './spaces';
@@ -29,6 +30,13 @@ const canShare = ({ poles, kind, amps }: InstalledBreaker): boolean =>
 
 const FREE = { moves: 0, pairs: 0, fulls: 0, halves: 0 } as const;
 
+/**
+ * Whether it may be moved: never what feeds the panel itself, nor one pole of a neutral that two breakers share untied,
+ * whose other leg keeps the neutral from carrying both currents.
+ */
+const mayMove = (each: InstalledBreaker): boolean =>
+  each.fate === 'stays' && !isSecondSource(each) && !(each.sharedNeutral && each.poles === 1);
+
 /** One column of a panel as the search sees it. */
 function columnSegments(
   panel: Panel,
@@ -41,7 +49,7 @@ function columnSegments(
     const here = installed.filter(({ place }) => place.slot === slot);
     const tandem = [takesTandem(panel, slot)];
     const [one, other] = here;
-    const movable = here.every(({ fate }) => fate === 'stays');
+    const movable = here.every(mayMove);
     if (one === undefined) {
       segments.push({ slots: [slot], clear: FREE, offers: undefined, tandem });
     } else if (one.poles === 2) {
@@ -61,7 +69,7 @@ function columnSegments(
         tandem,
       });
     } else {
-      const shares = canShare(one);
+      const shares = canShare(one) && mayMove(one);
       segments.push({
         slots: [slot],
         clear: movable ? { moves: 1, pairs: 0, fulls: shares ? 0 : 1, halves: shares ? 1 : 0 } : undefined,

@@ -8,7 +8,7 @@ import { directory } from './directory';
 import { installation } from './installation';
 import { legLoads } from './legBalance';
 import type { Panel } from './panelSchema';
-import { clashes, freeSlots, spaceLabel, planned, polesIn, unplacedOf, type Wanted } from './spaces';
+import { clashes, freeSlots, legOf, spaceLabel, planned, polesIn, unplacedOf, type Wanted } from './spaces';
 
 /** What a panel is judged by besides itself. */
 export interface PanelQuestion {
@@ -51,8 +51,22 @@ function spaces({ panel, wanted }: PanelQuestion, out: FindingLog): void {
     out.found('ask', 'panel.tandem-unknown', 'panel.space', { spaces: panel.spaces });
 }
 
+/** Two breakers that share a neutral and are not tied: either may be off while the neutral is live (210.4(B)). */
+function untied({ breakers }: Panel, out: FindingLog): void {
+  const single = breakers.filter(({ sharedNeutral, poles }) => sharedNeutral && poles === 1);
+  if (single.length === 0) return;
+  const legs = single.map(({ place }) => legOf(place.slot));
+  const apart = legs.filter((leg) => leg === 'A').length;
+  const isOneLeg = single.length > 1 && 2 * apart !== single.length;
+  out.found(isOneLeg ? 'stop' : 'check', 'panel.untied', 'panel.multiwire', {
+    spaces: single.map(({ place }) => spaceLabel(place)),
+  });
+}
+
 function makeup({ panel }: PanelQuestion, out: FindingLog): void {
-  const { role, neutralsShare, openings, busA, mainA, breakers } = panel;
+  const { role, neutralsShare, openings, busA, mainA, breakers, secondSources } = panel;
+  if (secondSources == null) out.found('ask', 'panel.sources', 'panel.sources', { name: panel.name });
+  untied(panel, out);
   bonding(panel, out);
   if (neutralsShare === true)
     out.found('stop', 'panel.neutral-shared-terminal', 'panel.neutral', { name: panel.name });

@@ -6,6 +6,9 @@ import { keyed } from '../files/mergeRules';
 /** The most spaces that a panel has. */
 const MAX_SPACES = 84;
 
+/** What may feed a panel besides the utility: a vehicle that gives back among them. */
+export const SECOND_SOURCES = ['generator', 'battery', 'solar', 'vehicle'] as const;
+
 /** Where a breaker stands: its upper space, and which half of it where two share one. */
 export const spaceSchema = z.strictObject({
   slot: z.number().int().min(1).max(MAX_SPACES),
@@ -23,8 +26,11 @@ export const breakerSchema = z.strictObject({
   amps: z.number().int().min(10).max(200),
   name: z.string().max(60).describe('What it feeds, as the directory says or as was found'),
   kind: z.enum(['plain', 'gfci', 'afci', 'dual']),
-  /** A multiwire circuit: two hots that share a neutral, on both legs, tied. */
-  sharedNeutral: z.boolean(),
+  sharedNeutral: z
+    .boolean()
+    .describe(
+      'A multiwire circuit: two hots that share a neutral, on both legs; of one pole: its handle is not tied to the other',
+    ),
   va: z
     .number()
     .min(0)
@@ -137,6 +143,11 @@ export const panelSchema = z.strictObject({
     .boolean()
     .nullish()
     .describe('Whether the main of the panel protects what leaves them'),
+  secondSources: z
+    .array(z.enum(SECOND_SOURCES))
+    .max(SECOND_SOURCES.length)
+    .nullish()
+    .describe('What feeds it besides the utility; empty: none, looked at; null: not asked'),
   surgeDevice: z.boolean().nullish().describe('Whether it has a surge-protective device'),
   neutralsShare: z.boolean().nullable().describe('Whether two neutrals are under one screw'),
   lugFrom: z.enum(WIRE_SIZES).nullable(),

@@ -28,14 +28,19 @@ interface Rating {
   readonly sharedNeutral: boolean;
 }
 
-/** "20", "2p30", "mw20" (two hots with one neutral), "15/20" (two in one space). */
+/** "20", "2p30", "mw20" (two hots with one neutral), "mu20" (one of them, not tied to the other), "15/20" (two in one space). */
 function ratingOf(text: string): Rating | undefined {
-  const read = /^(?:(2p|mw)(\d+)|(\d+)(?:\/(\d+))?)$/i.exec(text);
+  const read = /^(?:(2p|mw|mu)(\d+)|(\d+)(?:\/(\d+))?)$/i.exec(text);
   if (read === null) return undefined;
   const [, prefix, double, single, second] = read;
   const amps = [double ?? single, second].flatMap((each) => (each === undefined ? [] : [Number(each)]));
   if (!amps.every((each) => RATINGS.includes(each))) return undefined;
-  return { amps, poles: prefix === undefined ? 1 : 2, sharedNeutral: prefix?.toLowerCase() === 'mw' };
+  const kind = prefix?.toLowerCase();
+  return {
+    amps,
+    poles: kind === '2p' || kind === 'mw' ? 2 : 1,
+    sharedNeutral: kind === 'mw' || kind === 'mu',
+  };
 }
 
 /** "4", "4b", or "1,3" for two poles. */
@@ -85,7 +90,7 @@ function entry(
       row,
       rated,
       'rating',
-      'amperes of a breaker: 20, 2p30, mw20 with a shared neutral, 15/20 for two in one space',
+      'amperes of a breaker: 20, 2p30, mw20 with a shared neutral, mu20 for one pole of it that is not tied, 15/20 for two in one space',
     );
   const { amps, poles, sharedNeutral } = rating;
   const lower = below(at.place.slot);

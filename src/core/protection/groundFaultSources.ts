@@ -53,13 +53,18 @@ const location = (id: GroundFaultRuleId, is: Location, when?: (code: Edition) =>
   applies: (facts, code) => must(facts.location === is && inRooms(facts, code) && (when?.(code) ?? true)),
 });
 
-const near = (id: GroundFaultRuleId, distance: (facts: OutletFacts) => number | undefined): Rule => ({
+/** Near a sink or a tub: each has a distance of its own, so that an amendment of the one leaves the other. */
+const near = (
+  id: GroundFaultRuleId,
+  figure: 'gfciSinkFt' | 'gfciTubFt',
+  distance: (facts: OutletFacts) => number | undefined,
+): Rule => ({
   id,
   cite: 'gfci.place',
-  by: ({ parameters }) => parameters.gfciSinkFt,
+  by: ({ parameters }) => parameters[figure],
   applies: (facts, code) => {
     const ft = distance(facts);
-    return must(ft !== undefined && ft <= code.parameters.gfciSinkFt.value + 1e-9 && inRooms(facts, code));
+    return must(ft !== undefined && ft <= code.parameters[figure].value + 1e-9 && inRooms(facts, code));
   },
 });
 
@@ -85,7 +90,10 @@ function outdoorOutlet(facts: OutletFacts, code: Edition): SourceSeverity | null
   // A receptacle that 210.8(A) covers stands under it alone: no exception of (F) frees it.
   if (ROOM_RULES.has(at) && inRooms(facts, code)) return null;
   if (ocpdA > parameters.hardwiredGfciA.value)
-    return ocpdA <= parameters.hardwiredGfciAskA.value ? 'ask' : null;
+    // What an amendment sets is settled: nothing is asked between it and the figure of the edition.
+    return parameters.hardwiredGfciA.by === undefined && ocpdA <= parameters.hardwiredGfciAskA.value
+      ? 'ask'
+      : null;
   const severity = hvacSeverity(facts, code);
   if (severity !== 'must') return severity;
   const contested = load.connection === 'hardwired' && (needs.kind === 'ev' || at === 'garage');
@@ -116,9 +124,9 @@ const RULES: readonly Rule[] = [
       ),
   },
   location('food', 'food', ({ parameters }) => parameters.gfciWholeKitchen.value),
-  near('sink', ({ site }) => site.sinkFt),
+  near('sink', 'gfciSinkFt', ({ site }) => site.sinkFt),
   location('boathouse', 'boathouse'),
-  near('tub', ({ site }) => site.tubFt),
+  near('tub', 'gfciTubFt', ({ site }) => site.tubFt),
   location('laundry', 'laundry'),
   location('damp', 'damp', ({ parameters }) => parameters.gfciIndoorDamp.value),
   {

@@ -85,6 +85,14 @@ export const siteSchema = z.strictObject({
     .enum(['bare', 'green', 'white', 'black'])
     .optional()
     .describe('Color of the equipment ground'),
+  groundLanded: z.boolean().optional().describe('Whether the equipment ground is landed at every end'),
+  sparesCapped: z.boolean().optional().describe('Whether unused conductors are capped at both ends'),
+  groundScrew: z
+    .enum(['listed', 'short', 'sheet-metal'])
+    .optional()
+    .describe(
+      'How grounds and bonds are fastened: two threads or a nut; fewer threads and no nut; a sheet-metal screw',
+    ),
   lugLeast: z.string().max(5).optional().describe('Smallest size that the lug takes'),
   lugMost: z.string().max(5).optional().describe('Largest size that the lug takes'),
   torqueLbIn: z.number().min(1).max(1000).optional().describe('Torque on the label, pound-inches'),

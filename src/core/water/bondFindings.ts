@@ -88,15 +88,29 @@ function ties(report: WaterReport, practices: Pick<Practices, 'bondTaps'>, out: 
   const concrete = isConcrete(water.shell);
   if (concrete && water.taps !== undefined && water.taps < TIES)
     out.found('stop', 'bond.points', 'bond.loop', { has: water.taps, needs: TIES });
-  if (water.shell === 'concrete-steel' && practices.bondTaps === 'ask' && water.taps === undefined)
+  // Concrete takes four points, vinyl and fiberglass none; of a metal wall the authority says.
+  if (water.shell === 'metal-wall' && practices.bondTaps === 'ask' && water.taps === undefined)
     out.found('ask', 'bond.taps', 'bond.loop', { taps: TIES });
   if ((concrete || water.shell === 'metal-wall') && four.evenness > UNEVEN + 1e-9)
     out.found('check', 'bond.points-uneven', 'bond.loop', { evenness: four.evenness });
 }
 
-/** The bond of the water itself. */
-function wetted({ water, plan, plates }: WaterReport, out: FindingLog): void {
-  const { bond, section } = plan.water;
+/** Whether a fixed, bare, bonded ladder or rail always wets the water with metal enough. */
+const isWettedByRail = ({ things }: WaterReport): boolean =>
+  things.some(
+    ({ thing: { kind, metal, bonded, isolated, wetIn2 } }) =>
+      (kind === 'ladder' || kind === 'rail') &&
+      metal !== false &&
+      bonded === true &&
+      isolated !== true &&
+      (wetIn2 ?? 0) >= WETTED_IN2,
+  );
+
+/** The bond of the water itself. Bare steel in concrete wets it too, but whether that is taken for its bond is asked. */
+function wetted(report: WaterReport, out: FindingLog): void {
+  const { water, plan, plates } = report;
+  const { section } = plan.water;
+  const bond = water.shell === 'concrete-steel' && plan.water.bond === false ? 'ask' : plan.water.bond;
   for (const { thing } of plates) {
     const in2 = thing.wetIn2 ?? WETTED_IN2;
     const subject = { kind: 'yard', waterId: water.id, itemId: thing.id } as const;
@@ -109,8 +123,11 @@ function wetted({ water, plan, plates }: WaterReport, out: FindingLog): void {
         { subject },
       );
   }
-  if (bond === false || plates.length > 0) return;
-  out.found(bond === true ? 'stop' : 'ask', 'bond.water', section, { kind: water.kind });
+  if (bond === false || plates.length > 0 || isWettedByRail(report)) return;
+  out.found(bond === true ? 'stop' : 'ask', 'bond.water', section, {
+    kind: water.kind,
+    shell: water.shell,
+  });
 }
 
 /** What of the bonding is missing, wrong, or for the authority to decide. */

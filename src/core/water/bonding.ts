@@ -101,9 +101,12 @@ function itemVerdict(item: BondItem, { kind, shell }: BondedWater): ItemVerdict 
   }
   if (what === 'light-shell') return { bond: true, reason: 'light-shell', section: 'bond.lights' };
   if (FITTINGS.has(what)) return fitting(item);
-  if (what === 'furniture' || fixed === false)
-    return { bond: false, reason: 'moveable', section: 'bond.fixed-metal' };
-  return fixedMetal(item, kind === 'spa-indoor' ? 'bond.spa-indoor' : 'bond.fixed-metal');
+  if (fixed === false) return { bond: false, reason: 'moveable', section: 'bond.fixed-metal' };
+  const reached = fixedMetal(item, kind === 'spa-indoor' ? 'bond.spa-indoor' : 'bond.fixed-metal');
+  // Furniture that is bolted down is fixed metal; whether it is, is looked at.
+  return what === 'furniture' && fixed === undefined && reached.bond !== false
+    ? { bond: 'ask', reason: 'fixed-unknown', section: 'bond.fixed-metal' }
+    : reached;
 }
 
 export const isConcrete = (shell: Shell): boolean =>

@@ -11,7 +11,7 @@ function bonding({ water, ring, grid, copper, plan }: WaterReport): string {
   if (copper.totalFt === 0)
     return water.kind === 'storable'
       ? `${name} none, a storable pool (680.30).`
-      : `${name} no ring, the rim stands 28 in or more above its surroundings (${plan.perimeter.section === 'bond.tub' ? '680.42(B)' : '680.43'}); nothing of metal within 5 ft.`;
+      : `${name} no ring, the rim stands 28 in or more above its surroundings (${plan.perimeter.section === 'bond.tub' ? '680.42(B)' : '680.43'}); metal within 5 ft: none recorded, look.`;
   const laid =
     grid !== null
       ? `copper grid of ${n(grid.wireFt, 0)} ft, ${counted(grid.crossings, 'crossing')}, ${n(water.ringDeepIn)} in below subgrade`

@@ -81,6 +81,14 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `Wired by its duty, this ${n(data.ratingA, 1)} A outlet is for the welder only: label it so.`,
   'ocpd.range-least': ({ data }) =>
     `A household range of 8-3/4 kW or more has ${inAmps(data.leastA)} at least; the breaker is ${inAmps(data.ocpdA)}. Use ${inAmps(data.leastA)} with its conductors.`,
+  'ends.ground-not-landed': () =>
+    'The equipment ground is not landed at every end: metal stays live on a fault. Leave it off until it is landed.',
+  'ends.spare-open': () =>
+    'An unused conductor is not capped at both ends. Leave it off; off, locked, proved dead: cap it at both.',
+  'ends.ground-screw': ({ data }) =>
+    data.screw === 'sheet-metal'
+      ? 'A sheet-metal screw does not fasten a ground or a bond. Use a machine screw with two threads or a nut.'
+      : 'The screw of a ground or a bond holds in fewer than two threads and has no nut. Use one with two threads or a nut.',
   'rv30.not-240': ({ severity }) =>
     severity === 'ask'
       ? 'Found on two poles: 120 V or 240 V at the outlet? Plug in nothing before L to N reads 120 V.'

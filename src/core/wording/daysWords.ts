@@ -1,3 +1,5 @@
+import { sourcesOf } from '../panel/secondSources';
+import { sourceName } from './panelWords';
 import type { DayGate, DayStep, JobDays } from '../days/jobDays';
 import type { JobStep, StepKind } from '../days/jobStep';
 import type { Job } from '../job/jobSchema';
@@ -198,9 +200,11 @@ export function gateState({ record }: DayGate): string {
 }
 
 /** What dies with the house, and what to do about it. */
-export function deadWords({ circuits }: Job): string {
+export function deadWords({ circuits, panels }: Job): string {
+  const sources = sourcesOf(panels);
+  const off = sources.length === 0 ? '' : `Off too: ${sources.map((each) => sourceName(each)).join(', ')}. `;
   const well = circuits.some(({ appliance }) => appliance.family === 'well-pump');
-  return `Lights and tools are dead too: bring other light and power.${well ? ' No water either: the well pump is dead. Tell the owner.' : ' Tell the owner: freezer, heat, internet.'}`;
+  return `${off}Lights and tools are dead too: bring other light and power.${well ? ' No water either: the well pump is dead. Tell the owner.' : ' Tell the owner: freezer, heat, internet.'}`;
 }
 
 /** How deep a post is set, for the work at one that is new; null for other work. */

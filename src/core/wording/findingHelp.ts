@@ -21,6 +21,7 @@ const BY_SUBJECT: Readonly<Record<Subject, HelpId>> = {
   drop: 'drop',
   edition: 'sources',
   egc: 'ground',
+  ends: 'ground',
   existing: 'existing',
   expansion: 'fittings',
   feeder: 'feeder',

@@ -64,6 +64,12 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
     `Two neutrals under one screw in ${data.name}: move one to a terminal of its own.`,
   'panel.unlabelled': ({ data }) =>
     `The directory does not tell a stranger what ${data.lines.length === 1 ? 'space' : 'spaces'} ${data.lines.slice(0, 6).join('; ')} ${data.lines.length === 1 ? 'feeds' : 'feed'}${data.lines.length > 6 ? ', and more' : ''}.`,
+  'panel.sources': ({ data }) =>
+    `Does a generator, a battery, solar or a car that gives back feed ${data.name}? Each is off and locked too before anything is touched; its breaker stays where it stands. None: record none.`,
+  'panel.untied': ({ severity, data }) =>
+    severity === 'stop'
+      ? `Breakers of one shared neutral, spaces ${data.spaces.join(', ')}, are not tied and not on both legs: the neutral carries both currents. Leave them off; move one to the other leg, handles tied.`
+      : `Breakers of one shared neutral, spaces ${data.spaces.join(', ')}, are not tied: with one off the neutral is live by the other. Use a two-pole breaker, or a listed handle tie.`,
   'panel.openings': ({ data }) =>
     `${counted(data.count, 'opening')} without a filler plate: close ${data.count === 1 ? 'it' : 'them'}.`,
   'panel.feeder-load': ({ data }) =>

@@ -71,3 +71,13 @@ export const unknownWords: Readonly<
   knockouts: { what: 'Free knockouts by trade size', blocks: 'the entry is not sure' },
   openings: { what: 'Openings without a filler', blocks: 'the face may be open to live parts' },
 };
+
+const SOURCE_NAME: Readonly<Record<string, string>> = {
+  generator: 'generator',
+  battery: 'battery',
+  solar: 'solar',
+  vehicle: 'car that gives back',
+};
+
+/** A second source by its name: of those that were said, or as its breaker is named. */
+export const sourceName = (source: string): string => SOURCE_NAME[source] ?? source;

@@ -9,7 +9,10 @@ export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; re
   supply: { label: 'The building is supplied already by' },
   secondSupply: { label: 'A further supply is allowed by' },
   buildingDisconnect: { label: 'Disconnect of the building' },
-  sinkFt: { label: 'Cord path to the nearest sink', help: 'Through doors, not through walls.' },
+  sinkFt: {
+    label: 'Cord path to the nearest sink',
+    help: 'Not through walls. From 2020 on through doors too; in 2017 not (P).',
+  },
   tubFt: { label: 'To the nearest tub or shower' },
   waterFt: {
     label: 'To the water',
@@ -52,12 +55,18 @@ export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; re
   hotColor: { label: 'A hot is' },
   whiteMarked: { label: 'Is the white marked at every end?' },
   groundColor: { label: 'The ground is' },
+  groundLanded: { label: 'Is the ground landed at every end?' },
+  sparesCapped: { label: 'Unused conductors capped at both ends?' },
+  groundScrew: { label: 'Grounds and bonds are fastened by' },
   lugLeast: { label: 'Lug takes from' },
   lugMost: { label: 'Lug takes to' },
   torqueLbIn: { label: 'Torque on the label', help: 'Pound-inches.' },
 };
 
 const VALUES: Readonly<Record<string, string>> = {
+  listed: 'two threads or a nut',
+  short: 'fewer than two threads, no nut',
+  'sheet-metal': 'a sheet-metal screw',
   ...locationName,
   ...formName,
   same: 'the same as its panel',

@@ -98,11 +98,13 @@ export const waterSentences: Sentences<keyof typeof waterCatalog> = {
   'bond.points-uneven': ({ data }) =>
     `The four ties are uneven: the largest gap is ${n(data.evenness, 1)} times the smallest. Another number of uprights, or ties on the wall, would be even.`,
   'bond.taps': ({ data }) =>
-    `Does the inspector accept one tap to a shell whose steel is all tied, or are ${n(data.taps)} required? ${n(data.taps)} are planned until that is answered.`,
-  'bond.water': ({ severity }) =>
-    severity === 'stop'
-      ? 'Nothing bonded wets the water: add metal of 9 in² or more that it always wets, bonded.'
-      : 'Does bonded metal of 9 in² or more always wet the water? No: add a plate or fitting, bonded.',
+    `Does the inspector require ${n(data.taps)} taps to the metal wall, or fewer? ${n(data.taps)} are planned until that is answered.`,
+  'bond.water': ({ severity, data }) =>
+    data.shell === 'concrete-steel'
+      ? 'Does the authority take the bonded steel of the shell for the bond of the water? No: add metal of 9 in² or more that it always wets, bonded.'
+      : severity === 'stop'
+        ? 'Nothing bonded wets the water: add metal of 9 in² or more that it always wets, bonded.'
+        : 'Does bonded metal of 9 in² or more always wet the water? No: add a plate or fitting, bonded.',
   'bond.water-small': ({ data }) =>
     `${data.name} wets ${n(data.in2, 1)} in²; ${n(data.minIn2)} in² or more is required, also with the pump off. Use a larger one.`,
   'bond.conductor': ({ data }) =>

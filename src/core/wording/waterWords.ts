@@ -18,6 +18,7 @@ export const bondReason: Readonly<Record<BondReason, string>> = {
   barrier: 'behind a permanent barrier',
   'metal-unknown': 'is it metal?',
   'distance-unknown': 'how far from the inside wall?',
+  'fixed-unknown': 'is it fixed or bolted down?',
 };
 
 /** What may stand in the yard, as a list offers it. */

@@ -5,6 +5,7 @@ import type { Proof } from '../../core/checks/proofSteps';
 import type { CheckEvaluation } from '../../core/job/evaluation';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
+import { sourcesOf } from '../../core/panel/secondSources';
 import { printNumber as n } from '../../core/units/number';
 import { CHECKS_CAUTION, LIVE_CAUTION } from '../../core/wording/cautions';
 import { PROOF_NAME, proofState } from '../../core/wording/checkWords';
@@ -205,6 +206,7 @@ function Side({ evaluation: { job }, each, own, report }: Shown) {
         isDangerous={report.dangers.length > 0}
         hasGfci={solved.figures.outlet.gfci.form !== 'none'}
         gfci={own.gfci}
+        sources={sourcesOf(job.panels)}
       />
       <TracePane check={own.check} network={report.network} />
       {own.wired !== null && (

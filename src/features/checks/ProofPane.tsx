@@ -9,6 +9,7 @@ import {
   type Proof,
 } from '../../core/checks/proofSteps';
 import { parseNumber, printNumber as n } from '../../core/units/number';
+import { sourceName } from '../../core/wording/panelWords';
 import { PROVED_DEAD } from '../../core/wording/cautions';
 import { GFCI_TEST, gfciWords, LEFT_NAME, skippedWords } from '../../core/wording/checkWords';
 import { CheckField } from '../../ui/fields/CheckField';
@@ -25,6 +26,8 @@ interface ProofPaneProps {
   /** Whether the readings bear a danger by themselves. */
   readonly isDangerous: boolean;
   readonly hasGfci: boolean;
+  /** What feeds the house besides the utility. */
+  readonly sources: readonly string[];
   /** What explains what was observed of the GFCI. */
   readonly gfci: readonly GfciCandidate[];
 }
@@ -70,13 +73,16 @@ const PROOF_OF_TESTER = [
 ] as const;
 
 /** Live, dead, live: three readings of one tester. */
-function LiveDeadLive({ check }: Pick<ProofPaneProps, 'check'>) {
+function LiveDeadLive({ check, sources }: Pick<ProofPaneProps, 'check' | 'sources'>) {
   const { canWrite, change } = useCheckEditor(check.id);
   const { dead } = check;
   return (
     <fieldset className={classes['three']}>
       <legend>Live, dead, live: volts</legend>
-      <p className="second">{PROVED_DEAD}</p>
+      <p className="second">
+        {PROVED_DEAD}
+        {sources.length > 0 && ` Sources: utility, ${sources.map(sourceName).join(', ')}.`}
+      </p>
       {PROOF_OF_TESTER.map(([which, label]) => (
         <QuantityField<number | null>
           key={which}
@@ -222,7 +228,7 @@ function GroundFault({ check, gfci }: Pick<ProofPaneProps, 'check' | 'gfci'>) {
 
 /** What is proved besides the voltages: dead first, in the order of the proof. */
 export function ProofPane(props: ProofPaneProps) {
-  const { check, groundLimitOhms, hasGfci, gfci } = props;
+  const { check, groundLimitOhms, hasGfci, gfci, sources } = props;
   const { canWrite, change } = useCheckEditor(check.id);
   const of = { check };
   return (
@@ -236,7 +242,7 @@ export function ProofPane(props: ProofPaneProps) {
           change(() => ({ off }), 'Off, locked, tagged');
         }}
       />
-      <LiveDeadLive {...of} />
+      <LiveDeadLive {...of} sources={sources} />
       <Figure
         {...of}
         field="insulationMohm"

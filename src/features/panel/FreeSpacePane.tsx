@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import type { Job } from '../../core/job/jobSchema';
 import { startAgain, type SpaceOption } from '../../core/panel/spaceOptions';
 import { withSpace } from '../../core/panel/freeSpaceFinder';
+import type { Space } from '../../core/panel/panelSchema';
 import { freeSlots, legOf, spaceLabel, planned, polesIn, unplacedOf } from '../../core/panel/spaces';
 import { withSubpanel } from '../../core/job/withSubpanel';
 import { printPriceChange } from '../../core/units/money';
@@ -83,13 +84,19 @@ function Moves({ view }: Pick<RoomPaneProps, 'view'>) {
               {from === null ? '' : spaceLabel(from)} <span className="second">to</span> {spaceLabel(place)}
             </th>
             <td>{name}</td>
-            <td className="fig">{poles === 1 ? legOf(place.slot) : 'A B'}</td>
+            <td className="fig">{poles === 1 ? legWords(from, place) : 'A B'}</td>
           </tr>
         ))}
       </tbody>
     </table>
   );
 }
+
+/** The leg of a single; one that changes it says so. */
+const legWords = (from: Space | null, to: Space): string => {
+  const leg = legOf(to.slot);
+  return from === null || legOf(from.slot) === leg ? leg : `leg ${legOf(from.slot)} to ${leg}`;
+};
 
 /** Room for the circuits that have no place yet. */
 export function FreeSpacePane({ job, view }: RoomPaneProps) {

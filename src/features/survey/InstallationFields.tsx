@@ -4,6 +4,7 @@ import { printNumber, type NumberRange } from '../../core/units/number';
 import { usePanelEditor } from '../../store/usePanelEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
 import { QuantityField } from '../../ui/fields/QuantityField';
+import { SourceFields } from './SourceFields';
 import { YesNoField } from '../../ui/fields/YesNoField';
 
 const handleRange: NumberRange = { min: 12, max: 150, units: ['in', '"'], shown: 'in' };
@@ -86,6 +87,7 @@ export function InstallationFields({ panel }: { readonly panel: Panel }) {
           change({ topHandleIn }, 'Highest handle', key);
         }}
       />
+      <SourceFields panel={panel} />
       {YES_NO.filter(({ when }) => when?.(panel) ?? true).map(({ key, label, help }) => (
         <YesNoField
           key={key}

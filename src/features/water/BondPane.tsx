@@ -114,8 +114,8 @@ export function BondPane({ evaluation, view, picked, onPick }: BondPaneProps) {
         {rows.length === 0 && (
           <p className="second">
             {report.water.kind === 'storable'
-              ? 'A storable pool has no equipotential bonding.'
-              : 'Nothing of metal stands within reach of the water.'}
+              ? 'Part III asks no grid of a storable pool (680.30).'
+              : 'Metal within 5 ft: none recorded, look.'}
           </p>
         )}
         <ol className={classes['rows']}>

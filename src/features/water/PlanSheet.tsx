@@ -49,7 +49,7 @@ function Plan({ job, report }: OfWater & { readonly job: Job }) {
 
 function Bonded({ report }: OfWater) {
   const rows = bondRows(report);
-  if (rows.length === 0) return <p>Nothing of metal stands within reach of it; no ring is required.</p>;
+  if (rows.length === 0) return <p>Metal within 5 ft: none recorded, look. No ring is required.</p>;
   return (
     <section>
       <h3>Bonded, 680.26(B)</h3>

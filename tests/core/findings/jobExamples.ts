@@ -189,6 +189,8 @@ const ofHouses: Readonly<Record<HouseCode, Job>> = {
   'panel.neutral-shared-terminal': panelled({ neutralsShare: true }),
   'panel.unlabelled': panelled({ typed: '1 20 plugs' }),
   'panel.openings': panelled({ openings: 2 }),
+  'panel.sources': panelled({ secondSources: null }),
+  'panel.untied': panelled({ typed: '1 mu20 lights; 3 mu20 plugs' }),
   'panel.bus-below-main': panelled({ busA: 125 }),
   'panel.no-main': panelled({ mainA: null, typed: full }),
   'panel.feeder-load': fedPanel(5000),

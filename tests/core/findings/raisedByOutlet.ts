@@ -56,6 +56,27 @@ export const raisedByOutlet: readonly Raised[] = [
     { ...withPlate('range', { kw: 8.75, volts: 240, connection: 'hardwired' }), pins: { ocpdA: 40 } },
   ],
   [
+    'ends.ground-not-landed',
+    'stop',
+    { appliance: charger(), site: { groundLanded: false } },
+    'The equipment ground is not landed at every end: metal stays live on a fault. Leave it off until it is landed.',
+    { appliance: charger(), site: { groundLanded: true } },
+  ],
+  [
+    'ends.spare-open',
+    'stop',
+    { appliance: charger(), site: { sparesCapped: false } },
+    'An unused conductor is not capped at both ends. Leave it off; off, locked, proved dead: cap it at both.',
+    { appliance: charger(), site: { sparesCapped: true } },
+  ],
+  [
+    'ends.ground-screw',
+    'stop',
+    { appliance: charger(), site: { groundScrew: 'sheet-metal' } },
+    'A sheet-metal screw does not fasten a ground or a bond. Use a machine screw with two threads or a nut.',
+    { appliance: charger(), site: { groundScrew: 'listed' } },
+  ],
+  [
     'rv30.not-240',
     'stop',
     withPlate('rv', { amps: 30, poles: 2 }),

@@ -1,6 +1,5 @@
 import type { Appliance } from '../../../src/core/appliances/registry';
 import type { Practices } from '../../../src/core/circuit/practices';
-import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
 import type { waterCatalog } from '../../../src/core/findings/waterCatalog';
 import type { Job } from '../../../src/core/job/jobSchema';
 import type { Thing, Water, YardLine } from '../../../src/core/water/yardSchema';
@@ -157,7 +156,7 @@ export const raisedByWater: Readonly<Record<keyof typeof waterCatalog, Job>> = {
     waters: [{ ...POOL, kind: 'above-ground', shell: 'metal-wall', rimIn: 52, depthIn: 48, uprights: 6 }],
     things: [thing('water-plate', [16, 0])],
   }),
-  'bond.taps': yardJob({}, { practices: { ...DEFAULT_PRACTICES, bondTaps: 'ask' } }),
+  'bond.taps': pool({ shell: 'metal-wall' }),
   'bond.water': pool({ shell: 'fiberglass' }),
   'bond.water-small': around(thing('water-plate', [16, 0], { wetIn2: 4 })),
   'bond.conductor': pool({ conductor: 'stranded-8' }),

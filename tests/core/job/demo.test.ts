@@ -16,9 +16,9 @@ describe('the demo job', () => {
     expect(demoJob.circuits).toHaveLength(10);
   });
 
-  test('has three stops, the cable that everybody takes for 60 A and a neutral joint that heats by its readings, and three questions', () => {
+  test('has three stops, the cable that everybody takes for 60 A and a neutral joint that heats by its readings, and two questions', () => {
     expect(of('stop')).toEqual(['conductor.terminal-60c', 'check.danger', 'check.reading']);
-    expect(of('ask').toSorted()).toEqual(['bond.taps', 'gfci.contested', 'rv.larger']);
+    expect(of('ask').toSorted()).toEqual(['gfci.contested', 'rv.larger']);
     expect(of('check')).toEqual(['gfci.hvac-exempt']);
   });
 

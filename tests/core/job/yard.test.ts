@@ -191,7 +191,7 @@ describe('circuits and the plan', () => {
     const reports = evaluateJob(demoJob).waters.map(({ report }) => report);
     expect(bondSheet('deck-tub', demoJob.yard.things, reports)).toEqual([
       'Spa panel: 7 ft along a cord or hand (Hot tub).',
-      'Equipotential bonding, Hot tub: no ring, the rim stands 28 in or more above its surroundings (680.42(B)); nothing of metal within 5 ft.',
+      'Equipotential bonding, Hot tub: no ring, the rim stands 28 in or more above its surroundings (680.42(B)); metal within 5 ft: none recorded, look.',
     ]);
     expect(bondSheet('kiln', demoJob.yard.things, reports)).toEqual([
       'Equipotential bonding is not planned yet.',

@@ -248,7 +248,7 @@ describe('ways to make room', () => {
     expect(options.map(({ cents }) => cents)).toEqual(
       options.map(({ cents }) => cents).toSorted((a, b) => a - b),
     );
-    expect(options[1]).toMatchObject({ kind: 'subpanel', spaces: 30, feederA: 125 });
+    expect(options[1]).toMatchObject({ kind: 'subpanel', spaces: 30, feederA: 150 });
   });
 
   test('none where everything has its place', () => {

@@ -41,7 +41,15 @@ describe('parts', () => {
   });
 
   test('furniture, what is not fixed, and what is not metal are not bonded', () => {
-    expect(item('furniture', { distanceFt: 1 })).toMatchObject({ bond: false, reason: 'moveable' });
+    expect(item('furniture', { distanceFt: 1, fixed: false })).toMatchObject({
+      bond: false,
+      reason: 'moveable',
+    });
+    expect(item('furniture', { distanceFt: 5 })).toMatchObject({ bond: 'ask', reason: 'fixed-unknown' });
+    expect(item('furniture', { distanceFt: 5, fixed: true })).toMatchObject({ bond: true });
+    expect(item('furniture', { distanceFt: 5.1 })).toMatchObject({ bond: false, reason: 'out-of-reach' });
+    expect(item('furniture', { distanceFt: 1, heightFt: 12.1, fixed: true })).toMatchObject({ bond: false });
+    expect(item('furniture', { distanceFt: 1, fixed: true, barrier: true })).toMatchObject({ bond: false });
     expect(item('pole', { distanceFt: 1, fixed: false })).toMatchObject({ bond: false });
     expect(item('light-shell', { metal: false })).toMatchObject({ bond: false, reason: 'not-metal' });
     expect(item('light-shell')).toMatchObject({ bond: true, section: 'bond.lights' });

@@ -73,11 +73,25 @@ describe('limits hold at their figure and fail past it', () => {
     expect(pool({ ...high, rimIn: 24 })).not.toContain('bond.height-band');
   });
 
-  test('four ties to concrete; the question about one is asked of steel that was not looked at', () => {
+  test('four ties to concrete without a question; of a metal wall the inspector is asked, of vinyl and fiberglass nobody', () => {
+    expect(pool({})).not.toContain('bond.taps');
+    expect(pool({ shell: 'metal-wall' })).toContain('bond.taps');
+    expect(pool({ shell: 'vinyl' })).not.toContain('bond.taps');
     expect(pool({ taps: 4 })).not.toContain('bond.points');
     expect(pool({ taps: 3 })).toContain('bond.points');
     expect(pool({ taps: 4 })).not.toContain('bond.taps');
     expect(pool({ shell: 'fiberglass' })).not.toContain('bond.taps');
+  });
+
+  test('bare steel in concrete is asked about, unless a bonded rail or a plate always wets the water', () => {
+    const wet = (part: Partial<Thing>) =>
+      codes(yardJob({ things: [thing('rail', [0, 8], { metal: true, fixed: true, ...part })] }));
+    expect(pool({})).toContain('bond.water');
+    expect(wet({ bonded: true, wetIn2: 9 })).not.toContain('bond.water');
+    expect(wet({ bonded: true, wetIn2: 8.9 })).toContain('bond.water');
+    expect(wet({ wetIn2: 9 })).toContain('bond.water');
+    expect(wet({ bonded: true, wetIn2: 9, isolated: true })).toContain('bond.water');
+    expect(codes(yardJob({ things: [thing('water-plate', [16, 0])] }))).not.toContain('bond.water');
   });
 
   test('of the four sides of the ring each lies on its own', () => {

@@ -37,6 +37,7 @@ const HOUSE_PANEL: Panel = {
   neutrals: 'bonded',
   bondingScrew: 'in',
   serviceDisconnect: 'here',
+  secondSources: [],
   lugFrom: '14',
   lugTo: '4/0',
   interruptingKA: 22,
@@ -71,6 +72,7 @@ const HOUSE_PANEL: Panel = {
 const GARAGE_PANEL: Panel = {
   ...freshPanel('garage', 'Panel, garage', 'subpanel', 'utility'),
   installed: 'new',
+  secondSources: [],
   feederId: 'garage-feeder',
   building: 'other',
   feedWires: 4,

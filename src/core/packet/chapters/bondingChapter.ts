@@ -175,7 +175,7 @@ export function bondingChapter({ flow, evaluation }: Making): void {
     flow.say(waterLine(water), { face: 'figures' });
     flow.picture(PLAN_HIGH, planPicture(evaluation.job.yard, report));
     const rows = bondRows(report);
-    if (rows.length === 0) flow.say('Nothing of metal stands within reach of it; no ring is required.');
+    if (rows.length === 0) flow.say('Metal within 5 ft: none recorded, look. No ring is required.');
     else flow.head('Bonded, 680.26(B)');
     for (const row of rows)
       flow.row(BONDED, [String(row.number), bondTitle(row, report), bondNote(row, report)], {
