@@ -219,6 +219,7 @@ export const sections2023 = {
   'service.ev': certain('220.57'),
   'amendment.local': certain('90.4'),
   'work.inspection': doubtful('90.7, the permit'),
+  'work.marks': doubtful('the call before digging, state law'),
   'work.integrity': certain('110.7'),
   'work.connections': certain('110.14'),
   'work.ground-path': certain('250.4(A)(5)'),

@@ -4,7 +4,7 @@ import type { JobEvaluation } from '../job/evaluateJob';
 import type { RouteEvaluation } from '../job/evaluation';
 import type { LaborTask } from '../labor/laborTasks';
 import type { WorkPlace } from '../timing/daysDocument';
-import { endsInSubpanel, scaled, type StepList } from './stepList';
+import { scaled, type StepList } from './stepList';
 
 /** Of the hours of a trench so much is its filling. */
 const BACKFILL = 0.35;
@@ -88,7 +88,7 @@ function trenchSteps({ circuit, hours, trenches, list }: CircuitWork): void {
     id: `backfill ${dug.key}`,
     kind: 'backfill',
     hours: scaled(dig, BACKFILL),
-    gate: 'rough-in',
+    gate: 'trench',
     covers: true,
   });
 }
@@ -106,7 +106,8 @@ function runSteps({
   const { id } = circuit;
   const run = hours(ROUGH);
   const buried = buriedShare(circuit);
-  const shared = { circuitIds: [id], gate: 'permit' } as const;
+  // A post or a pier is dug for: the lines in the ground are marked first.
+  const shared = { circuitIds: [id], gate: place === 'post' ? 'call' : 'permit' } as const;
   const laid = list.add({
     ...shared,
     id: `conduit ${id}`,
@@ -140,7 +141,14 @@ export function circuitSteps(work: CircuitWork): void {
   const { evaluation, circuit, hours, place, list } = work;
   trenchSteps(work);
   const shared = { circuitIds: [circuit.id], place, after: runSteps(work), gate: 'rough-in' } as const;
-  list.add({ ...shared, id: `subpanel ${circuit.id}`, kind: 'subpanel', hours: hours(['subpanel']) });
-  const ends: readonly LaborTask[] = endsInSubpanel(evaluation, circuit) ? [...TRIM, 'panel-end'] : TRIM;
+  list.add({
+    ...shared,
+    id: `subpanel ${circuit.id}`,
+    kind: 'subpanel',
+    hours: hours(['subpanel']),
+    panelId: evaluation.job.panels.find(({ feederId }) => feederId === circuit.id)?.id ?? null,
+  });
+  // What the spa panel at the end of its feed takes is landed with the rest there.
+  const ends: readonly LaborTask[] = circuit.feedId !== null ? [...TRIM, 'panel-end'] : TRIM;
   list.add({ ...shared, id: `trim ${circuit.id}`, kind: 'trim', hours: hours(ends) });
 }

@@ -6,7 +6,7 @@ import type { JobStep, StepKind } from './jobStep';
 
 const OUTDOORS: readonly WorkPlace[] = ['trench', 'post', 'water'];
 /** Work in the ground that frost stops: it is hard, and cement does not set. */
-const FROZEN: readonly StepKind[] = ['dig', 'backfill', 'conduit', 'ring'];
+const FROZEN: readonly StepKind[] = ['dig', 'backfill', 'conduit', 'ring', 'cover'];
 /** Work that may be in an attic. */
 const ATTIC: readonly StepKind[] = ['rough', 'pull'];
 

@@ -75,6 +75,8 @@ function earliestOf(
 ): string | undefined {
   const record = days.gates.find((each) => each.id === id);
   const own = record?.passed?.at ?? later(record?.booked, record?.until);
+  // The utility comes when the rough-in was seen.
+  if (id === 'utility') return later(own, earliestOf('rough-in', { days, locate }, from));
   if (id !== 'call') return own;
   const calendar = new WorkCalendar({ ...days, from });
   const marked =

@@ -6,13 +6,17 @@ export type StepKind =
   | 'dig'
   | 'conduit'
   | 'ring'
+  | 'cover'
   | 'rough'
   | 'pull'
   | 'backfill'
   | 'subpanel'
   | 'trim'
+  | 'set-panel'
+  | 'land'
   | 'panel'
   | 'prove'
+  | 'energize'
   | 'mend'
   | 'hand-over';
 
@@ -31,6 +35,8 @@ export interface JobStep {
   readonly dead: boolean;
   /** Whether it covers work that an inspector has to see first. */
   readonly covers: boolean;
+  /** The panel that it is done in, whose supply is off and locked meanwhile; null: none. */
+  readonly panelId: string | null;
 }
 
 /** A gate with the steps that have to stand by then. */
@@ -44,3 +50,7 @@ export interface JobWork {
   readonly steps: readonly JobStep[];
   readonly gates: readonly JobGate[];
 }
+
+/** The water whose bonding a step is about, by its id; undefined where it is about none. */
+export const waterIdOf = ({ id, kind }: Pick<JobStep, 'id' | 'kind'>): string | undefined =>
+  kind === 'ring' || kind === 'cover' ? id.slice(id.indexOf(' ') + 1) : undefined;

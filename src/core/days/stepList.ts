@@ -15,9 +15,11 @@ export const scaled = ({ low, likely, high }: Spread, by: number): Spread => ({
 export class StepList {
   readonly steps: JobStep[] = [];
 
-  add(step: Omit<JobStep, 'covers' | 'people' | 'dead' | 'gate'> & Partial<JobStep>): readonly string[] {
+  add(
+    step: Omit<JobStep, 'covers' | 'people' | 'dead' | 'gate' | 'panelId'> & Partial<JobStep>,
+  ): readonly string[] {
     if (step.hours.likely <= 0) return [];
-    this.steps.push({ covers: false, people: 1, dead: false, gate: null, ...step });
+    this.steps.push({ covers: false, people: 1, dead: false, gate: null, panelId: null, ...step });
     return [step.id];
   }
 
@@ -38,11 +40,10 @@ export function hoursFor(estimate: JobEstimate) {
   };
 }
 
-/** Whether a circuit ends in a panel that is not the service panel: its breaker is landed there, and the house stays alive. */
-export function endsInSubpanel({ job }: JobEvaluation, { id, feedId }: Circuit): boolean {
-  if (feedId !== null) return true;
-  const [first, ...others] = job.panels;
-  return (
-    others.some(({ plan }) => plan.placed.some(({ circuitId }) => circuitId === id)) && first !== undefined
-  );
-}
+/** The panel past the first in which a circuit has its place: its breaker is landed there, and the house stays alive. */
+export const subpanelOf = ({ job }: JobEvaluation, { id }: Circuit): string | null =>
+  job.panels.slice(1).find(({ plan }) => plan.placed.some(({ circuitId }) => circuitId === id))?.id ?? null;
+
+/** Whether the breaker of a circuit is not in the service panel: in a subpanel, or in the spa panel at the end of its feed. */
+export const endsInSubpanel = (evaluation: JobEvaluation, circuit: Circuit): boolean =>
+  circuit.feedId !== null || subpanelOf(evaluation, circuit) !== null;

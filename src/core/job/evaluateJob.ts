@@ -3,7 +3,7 @@ import { surveyed } from '../findings/catalog';
 import type { AnyFinding } from '../findings/finding';
 import { panelUnknowns } from '../panel/panelUnknowns';
 import { circuitShareKeys, sharersOf } from './evaluateCircuits';
-import { coveredTooEarly } from './coveredTooEarly';
+import { orderFindings } from './orderFindings';
 import { evaluatePanels, evaluateService } from './evaluateHouse';
 import { defaultPrices } from '../price/defaultPrices';
 import { listState, type ListState } from '../takeoff/listState';
@@ -179,7 +179,7 @@ export class JobEvaluation extends JobSizes {
 
   /** What the order of the work breaks. */
   get days(): readonly AnyFinding[] {
-    return coveredTooEarly(this.job, this.context.code);
+    return orderFindings(this.job, this.context.code);
   }
 
   /** How much the survey still has to verify, facts of the job and of its panels included. */

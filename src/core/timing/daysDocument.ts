@@ -17,7 +17,7 @@ export const CLOSED_KINDS = ['trade', 'rain', 'frost', 'heat'] as const;
 export type ClosedKind = (typeof CLOSED_KINDS)[number];
 
 /** Gates that every job has: somebody's word that work waits for. */
-export const GATE_IDS = ['permit', 'call', 'rough-in', 'bonding', 'final'] as const;
+export const GATE_IDS = ['permit', 'call', 'trench', 'rough-in', 'bonding', 'utility', 'final'] as const;
 /** A gate of a job. */
 export type GateId = (typeof GATE_IDS)[number];
 

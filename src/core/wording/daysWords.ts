@@ -20,13 +20,17 @@ const KIND: Readonly<Record<StepKind, string>> = {
   dig: 'Dig',
   conduit: 'Glue and lay conduit',
   ring: 'Bond',
+  cover: 'Fill or pour over the bonding',
   rough: 'Rough-in',
   pull: 'Pull',
   backfill: 'Backfill, ribbon',
   subpanel: 'Set the subpanel',
   trim: 'Trim',
+  'set-panel': 'Service and panel, utility off',
+  land: 'Land the circuits in the subpanel, feeder off',
   panel: 'Land the circuits in the panel',
-  prove: 'Energize, prove',
+  prove: 'Prove dead',
+  energize: 'Energize, test',
   mend: 'Mend',
   'hand-over': 'Hand over',
 };
@@ -35,6 +39,9 @@ const KIND: Readonly<Record<StepKind, string>> = {
 const SHORT: Readonly<Partial<Record<StepKind, string>>> = {
   conduit: 'Conduit',
   backfill: 'Backfill',
+  cover: 'Cover',
+  'set-panel': 'Service',
+  land: 'Land',
   subpanel: 'Subpanel',
 };
 
@@ -53,18 +60,23 @@ export const PLACE_NAME: Readonly<Record<WorkPlace, string>> = {
 export const GATE_NAME: Readonly<Record<GateId, string>> = {
   permit: 'Permit',
   call: 'Call before digging',
+  trench: 'Trench inspection',
   'rough-in': 'Rough-in inspection',
   bonding: 'Bonding inspection',
+  utility: 'Utility',
   final: 'Final inspection',
 };
 
 /** What each gate is for, in a sentence. */
 export const GATE_WHY: Readonly<Record<GateId, string>> = {
   permit: 'Nothing is begun before it is issued.',
-  call: 'Nothing is dug before the lines in the ground are marked: without a ticket three days of work are counted, the local center says how many.',
-  'rough-in':
-    'Nothing is covered before the inspector has seen it: conduit in its trench, cable, boxes, grounds made up.',
-  bonding: 'Nothing is poured or covered before the inspector has seen the ring, its tails and connections.',
+  call: 'Nothing is dug before the lines in the ground are marked, and marks expire. Without a ticket three days of work are counted, the local center says how many. Private gas and irrigation lines are not marked; hand-dig beside a mark; 5 ft deep and deeper needs protection.',
+  trench: 'Nothing is backfilled before the inspector has seen what lies in the open trench.',
+  'rough-in': 'Nothing is covered before the inspector has seen it: cable, boxes, grounds made up.',
+  bonding:
+    'Nothing is poured, decked or filled before the inspector has seen steel, ring, taps and connections.',
+  utility:
+    'Service lugs, the service bond, a panel change and sensors there are worked on with the utility off: its line side stays live else.',
   final: 'It is handed over when the authority has passed it.',
 };
 
@@ -72,7 +84,7 @@ export const GATE_WHY: Readonly<Record<GateId, string>> = {
 export function stepName({ id, kind, circuitIds }: JobStep, { circuits, yard }: Job): string {
   const mends = GATE_IDS.find((gate) => id === `mend ${gate}`);
   if (mends !== undefined) return `Mend for the ${GATE_NAME[mends].toLowerCase()}`;
-  const water = yard.waters.find((each) => id === `ring ${each.id}`);
+  const water = yard.waters.find((each) => id === `ring ${each.id}` || id === `cover ${each.id}`);
   const names = circuits.flatMap(({ id: each, name }) => (circuitIds.includes(each) ? [name] : []));
   const about = water?.name ?? (names.length === 1 ? names[0] : undefined);
   return about === undefined ? KIND[kind] : `${KIND[kind]}: ${about}`;

@@ -105,7 +105,9 @@ export function GateWorking({ job, gate, waitsFor }: GateWorkingProps) {
           }}
         />
       )}
-      {record.passed === null && id !== 'call' && <DeskPane key={`desk ${id}`} job={job} gate={gate} />}
+      {record.passed === null && id !== 'call' && id !== 'utility' && (
+        <DeskPane key={`desk ${id}`} job={job} gate={gate} />
+      )}
       <Outcome key={id} job={job} gate={gate} />
       {job.days.gates.some((each) => each.id === id) && (
         <PhotoStrip photos={record.photos} jobId={job.id} of={{ gateId: id }} />

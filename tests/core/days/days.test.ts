@@ -66,7 +66,7 @@ describe('the steps of a job', () => {
     const dig = stepIn(steps, 'dig yard');
     const fill = stepIn(steps, 'backfill yard');
     expect(fill.hours.likely / (dig.hours.likely + fill.hours.likely)).toBeCloseTo(0.35, 9);
-    expect([dig.gate, fill.gate, fill.covers, dig.covers]).toEqual(['call', 'rough-in', true, false]);
+    expect([dig.gate, fill.gate, fill.covers, dig.covers]).toEqual(['call', 'trench', true, false]);
   });
 
   test('the far end first, the panel last with the house dead, then proving, then the final', () => {
@@ -76,14 +76,24 @@ describe('the steps of a job', () => {
     // Circuits of the garage end in its subpanel: the house stays alive for them.
     expect(panel.circuitIds).not.toContain('compressor');
     expect(stepIn(steps, 'prove').after).toContain('panel');
-    expect(stepIn(steps, 'hand-over')).toMatchObject({ gate: 'final', after: ['prove'] });
-    expect(gates.map(({ id }) => id)).toEqual(['permit', 'call', 'rough-in', 'bonding', 'final']);
+    expect(stepIn(steps, 'energize').after).toEqual(
+      expect.arrayContaining(['prove', 'backfill yard', 'cover pool']),
+    );
+    expect(stepIn(steps, 'hand-over')).toMatchObject({ gate: 'final', after: ['energize'] });
+    expect(gates.map(({ id }) => id)).toEqual(['permit', 'call', 'trench', 'rough-in', 'bonding', 'final']);
   });
 
   test('without a trench there is no call, without water no bonding; nothing at all of nothing', () => {
     const plain = workOf(jobOf([circuit({ id: 'a', name: 'Heater', appliance: load(), run: [segment()] })]));
     expect(plain.gates.map(({ id }) => id)).toEqual(['permit', 'rough-in', 'final']);
-    expect(plain.steps.map(({ id }) => id)).toEqual(['rough a', 'trim a', 'panel', 'prove', 'hand-over']);
+    expect(plain.steps.map(({ id }) => id)).toEqual([
+      'rough a',
+      'trim a',
+      'panel',
+      'prove',
+      'energize',
+      'hand-over',
+    ]);
     expect(workOf(jobOf([]))).toEqual({ steps: [], gates: [] });
     expect(daysOf(jobOf([])).finish).toBeNull();
   });
@@ -108,8 +118,11 @@ describe('the days of a job', () => {
     expect(DEMO.steps.map(({ id }) => begins(DEMO, id)).toSorted()[0]).toBe('2026-03-16T07:30');
     const roughIn = stepIn(DEMO.gates, 'rough-in').opens;
     expect(roughIn).toBe('2026-03-23T12:00');
-    for (const { id, covers, gate: own } of DEMO.steps)
-      if (covers || own === 'rough-in') expect([id, begins(DEMO, id) >= roughIn]).toEqual([id, true]);
+    for (const { id, gate: own } of DEMO.steps) {
+      if (own === null) continue;
+      const { opens } = stepIn(DEMO.gates, own);
+      expect([id, begins(DEMO, id) >= opens]).toEqual([id, true]);
+    }
     const unset = withDays(demoJob, { from: null });
     expect(begins(daysOf(unset, '2026-04-06'), 'dig well 0') >= '2026-04-06T07:30').toBe(true);
   });
@@ -146,7 +159,7 @@ describe('the days of a job', () => {
     expect((low ?? '') <= (DEMO.finish ?? '')).toBe(true);
     expect((high ?? '') >= (DEMO.finish ?? '')).toBe(true);
     expect(finishWords(DEMO)).toMatch(
-      /^Done March 27, 2026; with the range of hours March 26, 2026 to March 30/,
+      /^Done March 27, 2026; with the range of hours March 27, 2026 to March 30/,
     );
   });
 
@@ -232,7 +245,7 @@ describe('the calendar file', () => {
       .getAllSubcomponents('vevent')
       .map((each) => new ICAL.Event(each));
     const parts = DEMO.steps.flatMap(({ placed }) => placed.parts);
-    expect(events).toHaveLength(parts.length + 1);
+    expect(events).toHaveLength(parts.length + 2);
     const panel = events.filter(({ summary }) => summary === 'Land the circuits in the panel');
     const own = stepIn(DEMO.steps, 'panel').placed.parts;
     expect(panel.map(({ startDate, endDate }) => [startDate.toString(), endDate.toString()])).toEqual(

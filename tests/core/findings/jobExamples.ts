@@ -316,6 +316,23 @@ export const jobExamples: ReadonlyMap<string, Job> = new Map<string, Job>([
     jobOf([circuit()], { checks: [{ ...freshCheck('circuit'), ...part }] }),
   ]),
   [
+    'work.refused',
+    jobOf([circuit()], {
+      days: {
+        ...daysDocument.fresh,
+        gates: [
+          { id: 'rough-in', booked: null, until: null, passed: null, failed: 'Box over full', photos: [] },
+        ],
+      },
+    }),
+  ],
+  [
+    'work.unmarked',
+    jobOf([circuit({ appliance: kiln, run: [trench()] })], {
+      days: { ...daysDocument.fresh, done: [{ id: 'dig circuit 0', hours: 2, on: '2026-03-20' }] },
+    }),
+  ],
+  [
     'work.before-inspection',
     jobOf([circuit({ appliance: kiln, run: [trench()] })], {
       days: { ...daysDocument.fresh, done: [{ id: 'backfill circuit 0', hours: 2, on: '2026-03-20' }] },

@@ -15,7 +15,7 @@ const STOPS = (Object.keys(catalog) as FindingCode[]).filter((code) =>
 
 /** Who decides, or what is to be done, where Pasture has no button for it. */
 const DECIDED =
-  /\b(ask|manufacturer|utility|authority|split|move|remove|add|run|lift|use|close|clear|mount|make room|give|takes|disconnect|look for|leave it off|off at the panel|main off|lock|remake|finish)\b/i;
+  /\b(ask|manufacturer|utility|authority|split|move|remove|add|run|lift|use|close|clear|mount|make room|give|takes|disconnect|look for|leave it off|off at the panel|main off|lock|remake|finish|mend)\b/i;
 
 test.each(STOPS)(
   '%s has a fix, or its sentence says who decides or what is to be done; as a question it asks',

@@ -43,8 +43,16 @@ describe('what keeps a packet from being sealed', () => {
       ({ lack }) => lack.kind === 'finding' && lack.finding.code === 'check.reading',
     );
     expect(reading?.pages.map((page) => pages[page - 1]?.chapter)).toEqual(['checks', 'checks']);
-    const pool = missing.find(({ lack }) => lackWords(lack, evaluation).name === 'Pool');
-    expect(pages[pool!.pages[0]! - 1]?.title).toBe('Pool: bonding plan');
+    const { yard } = demoJob;
+    const waters = yard.waters.map((water) =>
+      water.id === 'pool' ? { ...water, shell: 'metal-wall' as const } : water,
+    );
+    const walled: Job = { ...demoJob, yard: { ...yard, waters } };
+    const more = of(walled, 'inspector');
+    const pool = more.missing.find(
+      ({ lack }) => lackWords(lack, evaluateJob(walled)).name === 'Pool' && lack.kind === 'finding',
+    );
+    expect(more.pages[pool!.pages[0]! - 1]?.title).toBe('Pool: bonding plan');
   });
 
   test('a stop counts for every reader; questions and doubts where a page speaks of them', () => {

@@ -16,6 +16,14 @@ export const DEMO_DAYS: Days = {
       photos: [],
     },
     {
+      id: 'trench',
+      booked: '2026-03-23T09:00',
+      until: '2026-03-23T12:00',
+      passed: null,
+      failed: '',
+      photos: [],
+    },
+    {
       id: 'rough-in',
       booked: '2026-03-23T09:00',
       until: '2026-03-23T12:00',

@@ -1,0 +1,45 @@
+import { CutDesk } from '../src/core/estimate/cutDesk';
+import { jobEstimate } from '../src/core/estimate/jobEstimate';
+import { daysFile } from '../src/core/days/daysFile';
+import { jobDays } from '../src/core/days/jobDays';
+import { evaluateJob } from '../src/core/job/evaluateJob';
+import { readJobFile } from '../src/core/job/jobFile';
+import { defaultPrices } from '../src/core/price/defaultPrices';
+import { fileProblemWords } from '../src/core/wording/fileProblems';
+import { GATE_NAME, gateState, stepName, whenWords } from '../src/core/wording/daysWords';
+import { readText } from './readText';
+
+const NOW = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/;
+
+/**
+ * Puts the work of a job into days.
+ *
+ * @param now - The day that the work begins on where the job sets none, YYYY-MM-DDTHH:MM.
+ * @returns 0 with a plan, 2 for a file that cannot be read or a moment that is none.
+ */
+export function printDays(file: string, now: string | undefined, asJson: boolean): number {
+  if (now !== undefined && !NOW.test(now)) {
+    console.error('pasture: --now takes YYYY-MM-DDTHH:MM');
+    return 2;
+  }
+  const text = readText(file);
+  if (text === undefined) return 2;
+  const read = readJobFile(text);
+  if (!read.ok) {
+    console.error(`pasture: ${fileProblemWords(read.problem, file)}`);
+    return 2;
+  }
+  const { job } = read;
+  const evaluation = evaluateJob(job);
+  const estimate = jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] });
+  const days = jobDays(evaluation, estimate, (now ?? job.days.from ?? new Date().toISOString()).slice(0, 10));
+  if (asJson) {
+    console.log(JSON.stringify(daysFile(days, job)));
+    return 0;
+  }
+  for (const step of days.steps) console.log(`${whenWords(step)}  ${stepName(step, job)}`);
+  for (const gate of days.gates)
+    console.log(`${GATE_NAME[gate.id]}: ${gateState(gate)}; opens ${gate.opens}`);
+  console.log(`Finish: ${days.finish ?? 'nothing to do'}`);
+  return 0;
+}
