@@ -7,6 +7,7 @@ import { readJobFile } from '../src/core/job/jobFile';
 import { defaultPrices } from '../src/core/price/defaultPrices';
 import { fileProblemWords } from '../src/core/wording/fileProblems';
 import { GATE_NAME, gateState, stepName, whenWords } from '../src/core/wording/daysWords';
+import { today } from './clock';
 import { readText } from './readText';
 
 const NOW = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/;
@@ -32,9 +33,9 @@ export function printDays(file: string, now: string | undefined, asJson: boolean
   const { job } = read;
   const evaluation = evaluateJob(job);
   const estimate = jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] });
-  const days = jobDays(evaluation, estimate, (now ?? job.days.from ?? new Date().toISOString()).slice(0, 10));
+  const days = jobDays(evaluation, estimate, (now ?? job.days.from ?? today()).slice(0, 10));
   if (asJson) {
-    console.log(JSON.stringify(daysFile(days, job)));
+    console.log(JSON.stringify(daysFile(days, job, stepName)));
     return 0;
   }
   for (const step of days.steps) console.log(`${whenWords(step)}  ${stepName(step, job)}`);

@@ -113,3 +113,31 @@ test('no command is an error with the usage', () => {
   expect(status).toBe(2);
   expect(stderr).toContain('Usage');
 });
+
+test('days tells the plan of a job as JSON and as lines, and refuses a moment that is none', () => {
+  const job = file('days.pasture.json', writeJobFile(demoJob));
+  const json = pasture('days', job, '--json', '--now', '2026-03-17T08:00');
+  expect(json.status).toBe(0);
+  const told = JSON.parse(json.stdout) as {
+    steps: { id: string; kind: string; people: string[]; parts: { start: string; end: string }[] }[];
+    gates: { kind: string; holds: string[]; failed: unknown[] }[];
+    finish: string;
+  };
+  expect(told.steps.map(({ kind }) => kind)).toEqual(
+    expect.arrayContaining(['dig', 'lay', 'bond', 'land', 'prove', 'energize']),
+  );
+  expect(told.gates.map(({ kind }) => kind)).toEqual([
+    'permit',
+    'marks',
+    'trench',
+    'rough',
+    'bonding',
+    'final',
+  ]);
+  expect(told.finish).toMatch(/^2026-03-\d\dT/);
+  // What time it is changes no step.
+  expect(pasture('days', job, '--json').stdout).toBe(json.stdout);
+  expect(pasture('days', job).stdout).toContain('Finish: 2026-03');
+  expect(pasture('days', job, '--now', 'noon')).toMatchObject({ status: 2 });
+  expect(pasture('days', path.join(folder, 'none')).status).toBe(2);
+});

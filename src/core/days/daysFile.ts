@@ -1,6 +1,5 @@
 import type { GateId } from '../timing/daysDocument';
 import type { Job } from '../job/jobSchema';
-import { stepName } from '../wording/daysWords';
 import type { DayGate, DayStep, JobDays } from './jobDays';
 import { waterIdOf, type StepKind } from './jobStep';
 
@@ -45,9 +44,11 @@ function kindOf(step: DayStep, { yard }: Job): string {
   return water?.perimeter === 'paved' || water?.perimeter === 'deck-steel' ? 'pour' : KIND.cover;
 }
 
-const stepOf = (step: DayStep, job: Job) => ({
+type Named = (step: DayStep, job: Job) => string;
+
+const stepOf = (step: DayStep, job: Job, nameOf: Named) => ({
   id: step.id,
-  what: stepName(step, job),
+  what: nameOf(step, job),
   kind: kindOf(step, job),
   circuits: step.circuitIds,
   place: step.place,
@@ -78,8 +79,8 @@ const gateOf = ({ id, opens, record }: DayGate, { steps }: JobDays) => ({
 });
 
 /** The days of a job in the shape that programs read: steps, gates with what they hold, the finish. */
-export const daysFile = (days: JobDays, job: Job) => ({
-  steps: days.steps.map((step) => stepOf(step, job)),
+export const daysFile = (days: JobDays, job: Job, nameOf: Named) => ({
+  steps: days.steps.map((step) => stepOf(step, job, nameOf)),
   gates: days.gates.map((gate) => gateOf(gate, days)),
   finish: days.finish,
 });

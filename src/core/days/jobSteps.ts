@@ -20,7 +20,7 @@ type Hours = ReturnType<typeof hoursFor>;
 const MEND_H = 1;
 
 /** Whether this job needs the utility: at the lugs of the service, its bond, its panel, sensors of load management there. */
-export function needsUtility({ job }: Pick<JobEvaluation, 'job'>, serviceH: number): boolean {
+function needsUtility({ job }: Pick<JobEvaluation, 'job'>, serviceH: number): boolean {
   const { panels, house } = job;
   const isNewService = panels.some(({ role, installed }) => role === 'service' && installed === 'new');
   return isNewService || serviceH > 0 || house.managedA != null || house.groups.length > 0;
@@ -92,6 +92,11 @@ function lastSteps(evaluation: JobEvaluation, estimate: JobEstimate, list: StepL
     dead: true,
     panelId: first?.id ?? null,
   });
+  proofSteps(planned, list, hours);
+}
+
+/** Proved dead, energized and tested, handed over. */
+function proofSteps(planned: readonly Circuit[], list: StepList, hours: Hours): void {
   const proof = together(planned.map(({ id }) => hours(`circuit ${id}`, ['prove'])));
   const circuitIds = planned.map(({ id }) => id);
   list.add({

@@ -1,4 +1,4 @@
-import type { ReadingDangerCode } from '../network/readingDangers';
+import type { ReadingDangerCode } from '../code/readingDangerCodes';
 import { about } from './catalogEntry';
 
 /** Figures of the proof that are out of their limits. */

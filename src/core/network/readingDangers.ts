@@ -1,20 +1,9 @@
+import { READING_DANGERS, type ReadingDangerCode } from '../code/readingDangerCodes';
 import { jointHeats } from './jointHeats';
 import type { Meter } from './meter';
 import type { Network, Pair } from './network';
 import type { Reading } from './diagnose';
 import type { Outlet, OutletReadings } from './outletFault';
-
-/** Dangers that readings bear by themselves, whatever explains them; the worst first. */
-export const READING_DANGERS = [
-  'live-metal',
-  'neutral-lost',
-  'neutral-lost-ahead',
-  'second-hot',
-  'joint-heats',
-  'ground-open',
-] as const;
-/** A danger that readings bear by themselves. */
-export type ReadingDangerCode = (typeof READING_DANGERS)[number];
 
 /** A danger with the station at which it was read; null at an outlet. None found never means safe. */
 export interface ReadingDanger {

@@ -1,4 +1,5 @@
-import type { ReadingDanger, ReadingDangerCode } from '../network/readingDangers';
+import type { ReadingDangerCode } from '../code/readingDangerCodes';
+import type { ReadingDanger } from '../network/readingDangers';
 
 /** What readings say is dangerous, whatever explains them, and what is done at once. Never a word that anything is safe. */
 const READING_DANGER: Readonly<Record<ReadingDangerCode, string>> = {

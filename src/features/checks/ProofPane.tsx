@@ -155,12 +155,32 @@ const TRIPS_ON_LOAD: readonly { readonly value: Trips; readonly label: string }[
   { value: 'yes', label: 'It trips' },
 ];
 
+/** What explains what was observed of a GFCI, and what is tried next. */
+function GfciCauses({ check, gfci }: Pick<ProofPaneProps, 'check' | 'gfci'>) {
+  const next = nextGfciTest(gfci, check);
+  return (
+    <>
+      {gfci.length > 0 && (
+        <ul className={classes['gfci']} role="alert" aria-label="What explains the GFCI">
+          {gfci.map((each) => (
+            <li key={gfciWords(each)}>{gfciWords(each)}.</li>
+          ))}
+        </ul>
+      )}
+      {next !== null && (
+        <p role="status">
+          <b>Next:</b> {GFCI_TEST[next]}
+        </p>
+      )}
+    </>
+  );
+}
+
 /** A GFCI by its own button, by a tester, by what is left past it, and as the load comes on. */
 function GroundFault({ check, gfci }: Pick<ProofPaneProps, 'check' | 'gfci'>) {
   const { canWrite, change } = useCheckEditor(check.id);
   const of = { check };
   const { tripsOnLoad } = check;
-  const next = nextGfciTest(gfci, check);
   return (
     <>
       <CheckField
@@ -210,18 +230,7 @@ function GroundFault({ check, gfci }: Pick<ProofPaneProps, 'check' | 'gfci'>) {
           );
         }}
       />
-      {gfci.length > 0 && (
-        <ul className={classes['gfci']} role="alert" aria-label="What explains the GFCI">
-          {gfci.map((each) => (
-            <li key={gfciWords(each)}>{gfciWords(each)}.</li>
-          ))}
-        </ul>
-      )}
-      {next !== null && (
-        <p role="status">
-          <b>Next:</b> {GFCI_TEST[next]}
-        </p>
-      )}
+      <GfciCauses check={check} gfci={gfci} />
     </>
   );
 }

@@ -22,6 +22,46 @@ const WHICH = [
   ['two', 'Second one to the ground, ohm'],
 ] as const;
 
+/** Ohms from one of the two conductors to the ground. What was not read is no path that was not found. */
+function Ohms({
+  check,
+  at,
+  which,
+  label,
+}: {
+  readonly check: CircuitCheck;
+  readonly at: string;
+  readonly which: 'one' | 'two';
+  readonly label: string;
+}) {
+  const { canWrite, change } = useCheckEditor(check.id);
+  return (
+    <QuantityField<number | null | undefined>
+      label={label}
+      help="OL: no path"
+      value={check.traced?.[which]}
+      disabled={!canWrite}
+      inputMode="decimal"
+      print={(value) => (value === undefined ? '' : value === null ? 'OL' : n(value, 2))}
+      parse={(text) => {
+        const typed = text.trim();
+        if (typed === '') return undefined;
+        return NO_PATH.test(typed) ? null : parseNumber(text, OHMS);
+      }}
+      onValue={(value, mergeKey) => {
+        change(
+          ({ traced: was }) => {
+            const { [which]: _before, ...kept } = { at, tieOff: false, ...was };
+            return { traced: value === undefined ? kept : { ...kept, [which]: value } };
+          },
+          label,
+          mergeKey,
+        );
+      }}
+    />
+  );
+}
+
 /** Two conductors that were not marked at the pull, told apart by a dead test in its steps. */
 export function TracePane({ check, network }: TracePaneProps) {
   const { canWrite, change } = useCheckEditor(check.id);
@@ -59,30 +99,7 @@ export function TracePane({ check, network }: TracePaneProps) {
         }}
       />
       {WHICH.map(([which, label]) => (
-        <QuantityField<number | null | undefined>
-          key={which}
-          label={label}
-          help="OL: no path"
-          value={own?.[which]}
-          disabled={!canWrite}
-          inputMode="decimal"
-          print={(value) => (value === undefined ? '' : value === null ? 'OL' : n(value, 2))}
-          parse={(text) => {
-            const typed = text.trim();
-            if (typed === '') return undefined;
-            return NO_PATH.test(typed) ? null : parseNumber(text, OHMS);
-          }}
-          onValue={(value, mergeKey) => {
-            change(
-              ({ traced: was }) => {
-                const { [which]: _before, ...kept } = { at, tieOff: false, ...was };
-                return { traced: value === undefined ? kept : { ...kept, [which]: value } };
-              },
-              label,
-              mergeKey,
-            );
-          }}
-        />
+        <Ohms key={which} check={check} at={at} which={which} label={label} />
       ))}
       {told !== null && <p role="status">{TRACED_WORDS[told]}</p>}
       {own !== null && (

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { daysFile } from '../../../src/core/days/daysFile';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import type { Job } from '../../../src/core/job/jobSchema';
+import { stepName } from '../../../src/core/wording/daysWords';
 import { fullHouse } from '../../support/fullHouse/job';
 import { daysOf, gate, withDays } from '../../support/jobDays';
 import { POOL, thing, TUB, yardJob } from '../../support/yards';
@@ -85,7 +86,7 @@ function broken({ steps, gates }: Told): readonly string[] {
   return found;
 }
 
-const told = (job: Job): Told => daysFile(daysOf(job), job);
+const told = (job: Job): Told => daysFile(daysOf(job), job, stepName);
 
 const POOL_JOB = yardJob({
   waters: [{ ...POOL, perimeter: 'paved' }, TUB],
