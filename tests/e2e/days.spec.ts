@@ -46,6 +46,12 @@ test('a gate: booked later it holds back, not passed it is mended first, passed 
   await working(page).getByLabel('Who passed it').press('Enter');
   await working(page).getByRole('button', { name: 'It passed: open it' }).click();
   await expect(gates.getByRole('button', { name: /Passed .*, The inspector/ })).toBeVisible();
+  // The trench has an inspection of its own.
+  await gates.getByRole('button', { name: /Trench inspection/ }).click();
+  await working(page).getByLabel('Who passed it').fill('The inspector');
+  await working(page).getByLabel('Who passed it').press('Enter');
+  await working(page).getByRole('button', { name: 'It passed: open it' }).click();
+  await expect(gates.getByRole('button', { name: /Passed .*, The inspector/ })).toHaveCount(2);
   await list(page)
     .getByRole('button', { name: /Backfill, ribbon: Hot tub/ })
     .click();
@@ -70,7 +76,7 @@ test('the simulated permit desk is asked: a slot is booked, what it did not pass
   await expect(gates.getByRole('button', { name: /Not passed: Box at B over full/ })).toBeVisible();
   await expect(
     list(page)
-      .getByRole('button', { name: /Mend for the rough-in/ })
+      .getByRole('button', { name: /Mend for the trench/ })
       .first(),
   ).toBeVisible();
   await page.route('**/standins/permits**', (route) => route.fulfill({ body: 'back on Monday' }));
@@ -215,7 +221,7 @@ test.describe('on a phone', () => {
     await page.goto('/');
     await page.getByRole('button', { name: 'Open the demo job' }).tap();
     await page.getByRole('button', { name: /Days/ }).tap();
-    await expect(working(page).getByRole('heading', { name: 'Rough-in inspection' })).toBeInViewport();
+    await expect(working(page).getByRole('heading', { name: 'Trench inspection' })).toBeInViewport();
     await list(page)
       .getByRole('button', { name: /Hand over/ })
       .first()
