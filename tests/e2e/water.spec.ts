@@ -236,8 +236,17 @@ test.describe('on a phone', () => {
     await expect(south).toContainText('OK');
     await walk.getByLabel('Photograph of Ring, south side').setInputFiles('docs/screenshots/jobs.png');
     await expect(walk.getByText('Photo taken; another')).toBeVisible();
-    await walk.getByRole('button', { name: 'Next' }).tap();
+    await walk.getByRole('button', { name: 'Later' }).tap();
+    // Going on signs nothing; who looked says so.
     await expect(walk.getByRole('button', { name: /^4 ?Fence/ })).toHaveAttribute('aria-expanded', 'true');
+    await expect(walk.getByRole('status')).toContainText('1 of 11 done');
+    await walk.getByRole('button', { name: 'Not right' }).tap();
+    await expect(walk.getByRole('button', { name: /Fence/ })).toContainText('not right');
+    await expect(walk.getByRole('status')).toContainText('1 of 11 done');
+    await walk.getByRole('button', { name: /Fence/ }).tap();
+    await walk.getByRole('button', { name: 'Seen, right' }).tap();
+    await expect(walk.getByRole('status')).toContainText('2 of 11 done');
+    await walk.getByRole('button', { name: /Fence/ }).tap();
     await walk.getByLabel('To the inside wall of the water').fill(`5'3"`);
     await expect(walk.getByRole('button', { name: /Fence/ })).toHaveCount(0);
   });

@@ -55,6 +55,10 @@ const waterSchema = z.strictObject({
           step: z.string().min(1).max(80),
           offIn: z.number().min(0).max(240).nullable().describe('Ring from the inside wall, inches'),
           deepIn: z.number().min(0).max(120).nullable().describe('Ring below subgrade, inches'),
+          right: z
+            .boolean()
+            .nullish()
+            .describe('Whether it was looked at and bonded right; left out: measured, not judged'),
         }),
       )
       .max(200)

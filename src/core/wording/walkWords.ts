@@ -28,6 +28,7 @@ export function walkAnswer(
   step: WalkStep,
 ): { readonly severity: FigureSeverity; readonly says: string } | undefined {
   const { seen } = step;
+  if (seen?.right === false) return { severity: 'stop', says: 'looked at: not right' };
   if (step.kind === 'ring') {
     if (seen?.offIn == null || seen.deepIn == null) return undefined;
     const far = seen.offIn >= RING_OFF_IN.min && seen.offIn <= RING_OFF_IN.max;
@@ -37,8 +38,12 @@ export function walkAnswer(
   }
   if (step.kind === 'plate' && step.in2 !== null && step.in2 < WETTED_IN2)
     return { severity: 'stop', says: `${n(step.in2, 1)} in²; ${WETTED_IN2} in² or more is required` };
-  if (seen === undefined) return undefined;
-  if (step.kind !== 'part' || step.distanceFt === null) return { severity: 'ok', says: 'seen' };
-  const says = step.distanceFt <= 5 ? 'within 5 ft: bonded, solid 8 AWG' : 'over 5 ft: not required';
+  // Only who looked and says that it is right signs it.
+  if (seen?.right !== true) return undefined;
+  if (step.kind !== 'part' || step.distanceFt === null) return { severity: 'ok', says: 'seen, right' };
+  const says = step.distanceFt <= 5 ? 'within 5 ft: seen bonded, solid 8 AWG' : 'over 5 ft: not required';
   return { severity: 'ok', says: `${taped(step.distanceFt)} off, ${says}` };
 }
+
+/** Whether a stop is done: looked at or measured, and right. One that is not right is open. */
+export const isWalked = (step: WalkStep): boolean => walkAnswer(step)?.severity === 'ok';

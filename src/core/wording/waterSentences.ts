@@ -97,6 +97,8 @@ export const waterSentences: Sentences<keyof typeof waterCatalog> = {
     `The shell is tied to its surroundings at ${n(data.has)} ${data.has === 1 ? 'place' : 'places'}; ${n(data.needs)}, evenly spaced, are required. Add ${n(data.needs - data.has)}.`,
   'bond.points-uneven': ({ data }) =>
     `The four ties are uneven: the largest gap is ${n(data.evenness, 1)} times the smallest. Another number of uprights, or ties on the wall, would be even.`,
+  'bond.walk-wrong': ({ data }) =>
+    `${data.name}: looked at on the walk, not right. Remake it and look again before anything covers it.`,
   'bond.taps': ({ data }) =>
     `Does the inspector require ${n(data.taps)} taps to the metal wall, or fewer? ${n(data.taps)} are planned until that is answered.`,
   'bond.water': ({ severity, data }) =>

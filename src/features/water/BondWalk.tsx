@@ -5,7 +5,7 @@ import { withSeen, walkSteps, type WalkStep } from '../../core/water/walk';
 import { atDistance, lineAtDistance } from '../../core/water/yardEdits';
 import type { WaterReport } from '../../core/water/waterReport';
 import type { YardItem } from '../../core/water/yardSchema';
-import { walkAnswer, walkTitle } from '../../core/wording/walkWords';
+import { isWalked, walkAnswer, walkTitle } from '../../core/wording/walkWords';
 import { evaluationOf } from '../../store/evaluation';
 import { useYardEditor } from '../../store/useYardEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
@@ -41,6 +41,7 @@ function Measure(props: StopProps) {
   const { seen } = step;
   if (step.kind === 'ring') {
     const set = (fields: { offIn?: number | null; deepIn?: number | null }, key: string): void => {
+      // What is measured anew is judged anew.
       const now = { step: step.id, offIn: seen?.offIn ?? null, deepIn: seen?.deepIn ?? null, ...fields };
       put({ list: 'waters', item: withSeen(report.water, now) }, 'Measure the ring', key);
     };
@@ -129,6 +130,11 @@ function Stop({
   const { canWrite, put } = useYardEditor();
   const [name, note] = walkTitle(step);
   const answer = walkAnswer(step);
+  const judge = (right: boolean, label: string): void => {
+    const seen = { step: step.id, offIn: null, deepIn: null, ...step.seen, right };
+    put({ list: 'waters', item: withSeen(report.water, seen) }, label);
+    onNext();
+  };
   return (
     <li data-lit={lit || undefined}>
       <button type="button" className={classes['stop']} aria-expanded={lit} onClick={onOpen}>
@@ -136,7 +142,11 @@ function Stop({
         <b>{name}</b>
         <span className={classes['state']}>
           {answer === undefined ? (
-            'Measure'
+            step.kind === 'ring' ? (
+              'Measure'
+            ) : (
+              'Not looked at'
+            )
           ) : (
             <>
               <SeverityShape severity={answer.severity} size={15} />{' '}
@@ -151,17 +161,30 @@ function Stop({
           <Measure {...of} />
           <div className={classes['acts']}>
             <PhotoOf {...of} />
+            {step.kind !== 'ring' && (
+              <button
+                type="button"
+                className={classes['next']}
+                disabled={!canWrite}
+                onClick={() => {
+                  judge(true, `Right: ${name}`);
+                }}
+              >
+                Seen, right
+              </button>
+            )}
             <button
               type="button"
-              className={classes['next']}
+              className={classes['photo']}
               disabled={!canWrite}
               onClick={() => {
-                const seen = step.seen ?? { step: step.id, offIn: null, deepIn: null };
-                put({ list: 'waters', item: withSeen(report.water, seen) }, `Seen: ${name}`);
-                onNext();
+                judge(false, `Not right: ${name}`);
               }}
             >
-              Next
+              Not right
+            </button>
+            <button type="button" className={classes['photo']} onClick={onNext}>
+              Later
             </button>
           </div>
         </div>
@@ -173,7 +196,7 @@ function Stop({
 /** The walk around one water, clockwise from the pump. */
 function Walk({ job, report }: Omit<StopProps, 'step'>) {
   const steps = walkSteps(report);
-  const done = steps.filter((step) => walkAnswer(step) !== undefined).length;
+  const done = steps.filter(isWalked).length;
   const [lit, setLit] = useState<string | null>(
     () => steps.find((step) => walkAnswer(step) === undefined)?.id ?? null,
   );

@@ -156,6 +156,7 @@ export const raisedByWater: Readonly<Record<keyof typeof waterCatalog, Job>> = {
     waters: [{ ...POOL, kind: 'above-ground', shell: 'metal-wall', rimIn: 52, depthIn: 48, uprights: 6 }],
     things: [thing('water-plate', [16, 0])],
   }),
+  'bond.walk-wrong': pool({ seen: [{ step: 'shell', offIn: null, deepIn: null, right: false }] }),
   'bond.taps': pool({ shell: 'metal-wall' }),
   'bond.water': pool({ shell: 'fiberglass' }),
   'bond.water-small': around(thing('water-plate', [16, 0], { wetIn2: 4 })),

@@ -3,7 +3,7 @@ import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { lineAtDistance, atDistance, movedBy, snapped } from '../../../src/core/water/yardEdits';
 import { walkSteps, withSeen } from '../../../src/core/water/walk';
 import type { Water, YardLine } from '../../../src/core/water/yardSchema';
-import { walkAnswer, walkTitle } from '../../../src/core/wording/walkWords';
+import { isWalked, walkAnswer, walkTitle } from '../../../src/core/wording/walkWords';
 import { movedUnderlay, scaledBy, underlaid } from '../../../src/core/water/underlay';
 import { parsePoints, printPoints } from '../../../src/core/water/pointsText';
 import { POOL, thing, yardJob, yardOf } from '../../support/yards';
@@ -77,16 +77,32 @@ describe('the walk around a pool', () => {
   });
 
   test('a fence answers with its distance once it was seen; a pump is bonded at any', () => {
-    const seen = ['fence', 'pump'].map((step) => ({ step, offIn: null, deepIn: null }));
+    const seen = ['fence', 'pump'].map((step) => ({ step, offIn: null, deepIn: null, right: true }));
     const steps = walkSteps(walked({ seen }).report);
     const of = (id: string) => steps.find((step) => step.id === id);
     const [fence, pump, plate] = [of('fence'), of('pump'), of('water-plate')];
     expect(fence && walkAnswer(fence)).toEqual({
       severity: 'ok',
-      says: '4 ft off, within 5 ft: bonded, solid 8 AWG',
+      says: '4 ft off, within 5 ft: seen bonded, solid 8 AWG',
     });
     expect(pump && walkTitle(pump)[1]).toContain('any distance');
     expect(plate && walkAnswer(plate)).toBeUndefined();
+  });
+
+  test('going on signs nothing, and what is not right is open, not done', () => {
+    const answerOf = (right?: boolean) => {
+      const { report, findings } = walked({ seen: [{ step: 'fence', offIn: null, deepIn: null, right }] });
+      const fence = walkSteps(report).find(({ id }) => id === 'fence');
+      if (fence === undefined) throw new Error('No fence.');
+      return [
+        walkAnswer(fence)?.severity,
+        isWalked(fence),
+        findings.some(({ code }) => code === 'bond.walk-wrong'),
+      ];
+    };
+    expect(answerOf()).toEqual([undefined, false, false]);
+    expect(answerOf(true)).toEqual(['ok', true, false]);
+    expect(answerOf(false)).toEqual(['stop', false, true]);
   });
 });
 
