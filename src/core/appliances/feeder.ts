@@ -87,7 +87,7 @@ function checks(plate: FeederPlate, desk: LoadDesk): void {
   if (plate.building !== 'detached') return;
   if (plate.dwelling === undefined)
     work.found('ask', 'feeder.dwelling', 'feeder.least', { circuits: plate.circuits ?? 0 });
-  if (plate.circuits === 1) return;
+  // The exception for a single branch circuit is for a branch circuit: a feeder has its electrode (250.32(A)).
   if (plate.electrode === false)
     work.found('stop', 'feeder.electrode', 'feeder.electrode', { circuits: plate.circuits ?? 0 });
   else if (plate.electrode === undefined)

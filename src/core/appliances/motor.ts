@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { defineFamily } from './family';
-import { largestPlugA } from './motorCurrent';
+import { largestPlugA, LISTED_APPLIANCE } from './motorCurrent';
 import { motorLoad } from './motorLoad';
 import { amperes, connectionQuestion, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
 import { motorPlate } from './typedPlate';
@@ -17,12 +17,11 @@ const motorPlateSchema = z.strictObject({
     z.literal(460),
   ]),
   phase: z.union([z.literal(1), z.literal(3)]).default(1),
-  nameplateA: z
-    .number()
-    .min(0.5)
-    .max(200)
+  nameplateA: z.number().min(0.5).max(200).optional().describe('Full-load current on the nameplate'),
+  listedAppliance: z
+    .boolean()
     .optional()
-    .describe('Full-load current on the nameplate: for the overload only'),
+    .describe('Whether it is part of a listed appliance marked in horsepower and amperes'),
   serviceFactor: z.number().min(1).max(1.6).optional().describe('Service factor on the nameplate'),
   continuous: z.boolean().default(true).describe('Whether it may run three hours or more'),
   breakerA: deviceA.optional().describe('Largest breaker that the manufacturer allows, amperes'),
@@ -52,8 +51,9 @@ export const motor = defineFamily<'motor', MotorPlate>({
       kind: 'number',
       optional: true,
       range: amperes(0.5, 200),
-      help: 'For the overload; conductor and breaker read the table.',
+      help: 'For the overload; conductor and breaker read the table, but for a listed appliance.',
     },
+    LISTED_APPLIANCE,
     {
       key: 'serviceFactor',
       label: 'Service factor',
@@ -78,7 +78,7 @@ export const motor = defineFamily<'motor', MotorPlate>({
   load(plate, desk) {
     const model = motorLoad(
       { hp: plate.hp, volts: plate.volts, phase: plate.phase },
-      { plateA: undefined, maxA: plate.breakerA },
+      { plateA: plate.nameplateA, listedAppliance: plate.listedAppliance, maxA: plate.breakerA },
       {
         connection: plate.connection ?? 'hardwired',
         plugA: largestPlugA(plate.connection, plate.volts),
@@ -93,17 +93,6 @@ export const motor = defineFamily<'motor', MotorPlate>({
       { plateA: plate.nameplateA, percent },
       (plate.nameplateA * percent) / 100,
     );
-    if (plate.nameplateA > model.continuousA) {
-      desk.work.found('check', 'motor.plate-above-table', 'motor.table', {
-        plateA: plate.nameplateA,
-        flcA: model.continuousA,
-      });
-    } else {
-      desk.work.found('note', 'motor.fla-used-for-flc', 'motor.table', {
-        plateA: plate.nameplateA,
-        flcA: model.continuousA,
-      });
-    }
     return model;
   },
   outlet: (plate, load) =>

@@ -79,17 +79,34 @@ export function tableCurrent(motor: MotorPlate, code: Edition): TableCurrent | u
   return { flcA: below[2] + share * (above[2] - below[2]), row: above[0], column };
 }
 
-/** The current that a motor's circuit is sized by: the table's, or the plate's where that is larger. */
+/** What a nameplate says of its current, and whether it is a listed appliance marked in horsepower and amperes. */
+export interface PlateCurrent {
+  readonly plateA?: number | undefined;
+  /** Left out: nobody looked. */
+  readonly listedAppliance?: boolean | undefined;
+}
+
+/** Currents of a motor: what its conductor and disconnect carry, and what the ceiling of its breaker is a percentage of. */
+export interface MotorAmps {
+  readonly carriesA: number;
+  readonly deviceA: number;
+}
+
+/**
+ * The currents of a motor: the table's (430.6(A)(1)); of a listed motor-operated appliance that is marked in horsepower
+ * and amperes the nameplate's (Exception No. 3). Until that is answered the larger is carried, and the breaker is limited
+ * by the smaller.
+ */
 export function motorCurrent(
   motor: MotorPlate,
-  plateA: number | undefined,
+  { plateA, listedAppliance }: PlateCurrent,
   code: Edition,
   work: Working,
-): number {
+): MotorAmps {
   const found = tableCurrent(motor, code);
   if (found === undefined) {
     work.found('stop', 'motor.not-in-table', 'motor.table', { hp: motor.hp, volts: motor.volts });
-    return plateA ?? 0;
+    return { carriesA: plateA ?? 0, deviceA: plateA ?? 0 };
   }
   const { flcA, row, column } = found;
   work.step(
@@ -101,11 +118,21 @@ export function motorCurrent(
       read: { table: motor.phase === 1 ? 'motorSinglePhase' : 'motorThreePhase', row, column },
     },
   );
-  if (plateA === undefined || plateA <= flcA) {
-    if (plateA !== undefined) work.found('note', 'motor.fla-used-for-flc', 'motor.table', { plateA, flcA });
-    return flcA;
+  if (plateA === undefined || plateA === flcA) return { carriesA: flcA, deviceA: flcA };
+  if (listedAppliance === true) {
+    work.step('load.motor-plate', 'motor.listed', { flcA, plateA }, plateA);
+    return { carriesA: plateA, deviceA: plateA };
   }
-  return work.step('load.motor-larger', 'motor.table', { flcA, plateA }, plateA);
+  if (plateA > flcA) {
+    if (listedAppliance === false)
+      work.found('check', 'motor.plate-above-table', 'motor.table', { plateA, flcA });
+    work.step('load.motor-larger', 'motor.table', { flcA, plateA }, plateA);
+  } else work.found('note', 'motor.fla-used-for-flc', 'motor.table', { plateA, flcA });
+  if (listedAppliance === undefined)
+    work.found('ask', 'motor.listed-appliance', 'motor.listed', { plateA, flcA });
+  // Not the appliance of the exception: the table alone decides the breaker.
+  const deviceA = listedAppliance === false ? flcA : Math.min(flcA, plateA);
+  return { carriesA: Math.max(flcA, plateA), deviceA };
 }
 
 /** The largest receptacle that the plug of a motor goes into, amperes; null where it has none. */
@@ -113,3 +140,11 @@ export const largestPlugA = (
   connection: 'hardwired' | 'receptacle' | undefined,
   volts: number,
 ): number | null => (connection === 'receptacle' ? (volts <= 125 ? 20 : 50) : null);
+
+/** Asked of a motor whose nameplate bears a current: whether the exception for listed appliances holds. */
+export const LISTED_APPLIANCE = {
+  key: 'listedAppliance',
+  label: 'Part of a listed appliance marked in HP and amperes?',
+  kind: 'yes-no',
+  when: (plate: Readonly<Record<string, unknown>>) => plate['nameplateA'] !== undefined,
+} as const;

@@ -1,13 +1,12 @@
 import type { LoadDesk, LoadModel } from './family';
-import { motorCurrent, type MotorPlate } from './motorCurrent';
+import { motorCurrent, type MotorPlate, type PlateCurrent } from './motorCurrent';
 import { plainLoad } from './plate';
 
 /** Starting current of a motor whose code letter is not known, times its full-load current. */
 const LOCKED_TIMES = 6;
 
 /** What a motor's plate says besides its power. */
-export interface MotorExtras {
-  readonly plateA?: number | undefined;
+export interface MotorExtras extends PlateCurrent {
   /** Largest breaker that the manufacturer allows. */
   readonly maxA?: number | undefined;
   readonly lockedA?: number | undefined;
@@ -20,11 +19,11 @@ export interface MotorExtras {
  */
 export function motorLoad(
   motor: MotorPlate,
-  { plateA, maxA, lockedA }: MotorExtras,
+  { plateA, listedAppliance, maxA, lockedA }: MotorExtras,
   part: Partial<LoadModel>,
   { code, work }: LoadDesk,
 ): LoadModel {
-  const amps = motorCurrent(motor, plateA, code, work);
+  const { carriesA: amps, deviceA } = motorCurrent(motor, { plateA, listedAppliance }, code, work);
   const beyondTables = amps === 0;
   const percent = code.tables.motorProtection.percent.singlePhase.inverse;
   return plainLoad({
@@ -34,7 +33,7 @@ export function motorLoad(
     otherA: 0,
     startA: lockedA ?? amps * LOCKED_TIMES,
     powerFactor: 0.8,
-    device: { kind: 'motor', flcA: amps, percent },
+    device: { kind: 'motor', flcA: deviceA, percent },
     maxOcpdA: maxA ?? null,
     own: 'motor',
     beyondTables,

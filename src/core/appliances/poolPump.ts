@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { defineFamily } from './family';
-import { largestPlugA } from './motorCurrent';
+import { largestPlugA, LISTED_APPLIANCE } from './motorCurrent';
 import { motorLoad } from './motorLoad';
 import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
 import { motorPlate } from './typedPlate';
@@ -9,6 +9,10 @@ const poolPumpPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(10).describe('Total horsepower: rated times service factor'),
   volts: z.union([z.literal(115), z.literal(120), z.literal(208), z.literal(230), z.literal(240)]),
   nameplateA: z.number().min(1).max(100).optional().describe('Largest current on the nameplate, amperes'),
+  listedAppliance: z
+    .boolean()
+    .optional()
+    .describe('Whether it is part of a listed appliance marked in horsepower and amperes'),
   breakerA: deviceA.optional().describe('Largest breaker that the manufacturer allows, amperes'),
   variable: z.boolean().optional().describe('Variable speed, with its own drive'),
   connection: z.enum(['hardwired', 'receptacle']).optional(),
@@ -42,6 +46,7 @@ export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
       range: amperes(1, 100),
       until: 'The motor table alone.',
     },
+    LISTED_APPLIANCE,
     {
       key: 'breakerA',
       label: 'Largest breaker that the manufacturer allows',
@@ -66,7 +71,7 @@ export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
   load: (plate, desk) =>
     motorLoad(
       { hp: plate.hp, volts: plate.volts, phase: 1 },
-      { plateA: plate.nameplateA, maxA: plate.breakerA },
+      { plateA: plate.nameplateA, listedAppliance: plate.listedAppliance, maxA: plate.breakerA },
       {
         powerFactor: 0.9,
         // A drive brings the motor up slowly, so nothing dips.

@@ -17,6 +17,7 @@ export const sections2023 = {
   'load.managed': certain('750.30'),
   'load.hermetic': certain('440.4(B)'),
   'load.cooking': certain('220.55'),
+  'motor.listed': certain('430.6(A)(1) Ex. No. 3'),
   'load.cooking-tap': doubtful('210.19(C) Ex. 1'),
   'load.range-least': certain('210.19(C)'),
   'load.pool-heater': doubtful('680.10'),

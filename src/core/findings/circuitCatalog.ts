@@ -31,6 +31,7 @@ export const circuitCatalog = {
   'load.fuse-only': about<{ mocp: number }>().may('check'),
   'motor.not-in-table': about<{ hp: number; volts: number }>().may('stop'),
   'motor.fla-used-for-flc': about<{ plateA: number; flcA: number }>().may('note'),
+  'motor.listed-appliance': about<{ plateA: number; flcA: number }>().surveyed('ask'),
   'motor.plate-above-table': about<{ plateA: number; flcA: number }>().surveyed('check'),
   'welder.only': about<{ ratingA: number }>().may('check'),
   'ocpd.range-least': about<{ ocpdA: number; leastA: number; kw: number }>().may('stop', 'check'),

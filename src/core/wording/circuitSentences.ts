@@ -75,6 +75,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `No table has a motor of ${n(data.hp)} hp at ${n(data.volts)} V. Ask the manufacturer for its current and circuit.`,
   'motor.fla-used-for-flc': ({ data }) =>
     `Nameplate: ${inAmps(data.plateA)}. Conductor and breaker are sized by the table, ${inAmps(data.flcA)}.`,
+  'motor.listed-appliance': ({ data }) =>
+    `Part of a listed appliance marked in horsepower and amperes? Yes: the ${inAmps(data.plateA)} of the nameplate count. No: the ${inAmps(data.flcA)} of the table. Until then conductor and disconnect carry the larger, the breaker is limited by the smaller.`,
   'motor.plate-above-table': ({ data }) =>
     `Nameplate: ${inAmps(data.plateA)}, more than the ${inAmps(data.flcA)} of the table. Is it built for low speed or high torque? Then the nameplate is used.`,
   'welder.only': ({ data }) =>

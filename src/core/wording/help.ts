@@ -115,7 +115,7 @@ export const HELP = {
   ),
   bonding: topic(
     'Bonding screw',
-    'Neutral and ground are joined once, at the service disconnect. In every subpanel the screw is out and the bars stand apart. A screw that is in the wrong place lets the ground carry current.',
+    'Neutral and ground are joined once, at the service disconnect. In every subpanel the screw is out and the bars stand apart; in the wrong place it lets the ground carry current. An existing three-wire feeder to another building may keep its bond: legal when installed, no ground, no metallic path, no ground-fault protection ahead (250.32(B)(1) Ex. No. 1).',
     'strap',
     'subpanel',
     'neutral bar',
@@ -199,7 +199,7 @@ export const HELP = {
   ),
   building: topic(
     'Another building',
-    'A building or structure has one supply, with exceptions that are recorded. It has a disconnect where the supply enters, and a grounding electrode unless a single branch circuit with a ground is all there is. Neutral and ground stay apart there.',
+    'A building or structure has one supply, with exceptions that are recorded. It has a disconnect where the supply enters, and a grounding electrode unless a single branch circuit with a ground is all there is. Neutral and ground stay apart there, but for an existing three-wire feeder under 250.32(B)(1) Ex. No. 1.',
     'garage',
     'studio',
     '225',

@@ -54,6 +54,11 @@ export const loadSteps = {
     formula: `${n(inputs.hp)} hp at ${inVolts(inputs.volts)}`,
     result: amps(result),
   }),
+  'load.motor-plate': ({ inputs, result }) => ({
+    label: 'Nameplate of a listed appliance',
+    formula: `in place of the table's ${n(inputs.flcA, 1)} A`,
+    result: amps(result),
+  }),
   'load.motor-larger': ({ inputs, result }) => ({
     label: 'Plate above the table',
     formula: `the larger of ${n(inputs.flcA, 1)} A and ${inAmps(inputs.plateA)}`,

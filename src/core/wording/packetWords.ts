@@ -16,7 +16,7 @@ export const READER_SHORT = {
 
 /** What each wants to know. */
 export const READER_ASKS = {
-  inspector: 'is it safe, is it shown',
+  inspector: 'what was planned, sized and shown, section by section',
   owner: 'what was done, what to test',
   'next-trade': 'is it off, is it labeled',
   'next-electrician': 'what is behind the wall',
@@ -43,10 +43,10 @@ export const CHAPTER_NAME = {
 
 /** What the owner does about GFCI protection, and when an electrician is called. */
 export const CARE_WORDS = [
-  'Once a month, and before each season at the water: press Test. Power goes off. Press Reset, and it comes back.',
+  'Once a month, and before each season at the water: press Test. Power goes off. Press Reset where there is such a button; a breaker goes off, then on.',
   'Power stays on after Test: it protects nobody. Switch the circuit off at the panel and call an electrician.',
   'A breaker that trips again after one reset has a reason. Leave it off and call an electrician.',
-  'Nothing is added to these circuits: each is sized for the one appliance that its line names.',
+  'Nothing is added to these circuits: each is sized for what its line names.',
 ] as const;
 
 /** What a chapter without a page waits for. */

@@ -58,7 +58,7 @@ export const waterSentences: Sentences<keyof typeof waterCatalog> = {
   'pool.convenience-circuit': ({ data }) =>
     `${data.name} is on the circuit of the pump. The receptacle that the pool requires is on a general-purpose circuit: give it its own.`,
   'pool.storable-circuits': ({ data }) =>
-    `${data.name} is on the circuit of the pump. A storable pool takes two circuits: one for its pump, one for whatever else is plugged in there.`,
+    `${data.name} is on the circuit of the pump. Advice, no rule: a circuit of its own for the pump, so that what else is plugged in there does not stop it.`,
   'pool.post-frost': ({ data }) =>
     data.frostIn === null
       ? `How deep does the ground freeze here? The post of ${data.name} is set ${n(data.postIn)} in deep: frost lifts one that is set higher than it reaches, and breaks the raceway.`

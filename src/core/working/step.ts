@@ -38,6 +38,7 @@ export interface StepInputs {
   'load.mca': { mca: number; mocp: number; volts: number };
   'load.motor-table': { hp: number; volts: number };
   'load.motor-larger': { flcA: number; plateA: number };
+  'load.motor-plate': { flcA: number; plateA: number };
   'load.overload': { plateA: number; percent: number };
   'load.cooking-demand': { kw: number; units: number };
   'load.whole': { kw: number };

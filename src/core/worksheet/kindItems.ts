@@ -4,7 +4,7 @@ import type { Edition } from '../code/edition';
 import type { FieldProblem } from '../job/zodProblem';
 import { boxFill, PULL_BOX_FROM, tooLargeForFill } from '../route/boxFill';
 import { nextStandard } from '../rules/branchOcpd';
-import { burialCover } from '../route/burialCover';
+import { burialCover, isBareUnderBuilding } from '../route/burialCover';
 import { cookingDemand } from '../appliances/cookingDemand';
 import { printNumber as n } from '../units/number';
 import { defaultLines, type FindingLine, type ItemAnswer } from './answer';
@@ -151,9 +151,26 @@ export function answerBox(item: BoxItem, typed: TypedItem, code: Edition): ItemA
   };
 }
 
+/** Cable under a building: in a raceway as far as it lies under it, at any depth (300.5(C)). */
+const bareUnderBuilding = (item: BurialItem, typed: TypedItem, code: Edition): ItemAnswer => ({
+  id: item.id,
+  kind: item.kind,
+  result: { coverIn: null, column: 'direct-burial' },
+  findings: [
+    foundIn(code, {
+      code: 'burial.under-building',
+      severity: 'stop',
+      section: 'route.under-building',
+      data: { method: item.method },
+    }),
+  ],
+  working: defaultLines(typed, { gfci: item.gfci }),
+});
+
 /** The least cover of a buried method. */
 export function answerBurial(item: BurialItem, typed: TypedItem, code: Edition): ItemAnswer | FieldProblem {
   const cover = burialCover({ ...item, place: item.location }, code);
+  if (isBareUnderBuilding(item.method, item.location, false)) return bareUnderBuilding(item, typed, code);
   if (cover === null)
     return {
       path: 'method',

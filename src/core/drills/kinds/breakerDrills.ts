@@ -10,6 +10,7 @@ const CONTINUOUS = 1.25;
 interface Heater {
   readonly kilowatts: number;
   readonly volts: 208 | 240;
+  /** Whether 125 % is taken: it runs three hours, or its article counts it as continuous whatever the plate shows. */
   readonly continuous: boolean;
 }
 
@@ -85,18 +86,23 @@ function heaterBreaker(heater: Heater, code: Edition): Figure {
   };
 }
 
+/** Storage water heaters of 120 gal or less (422.13) and duct heaters (424.4(B)) take 125 % whatever duty the plate shows. */
+const ALWAYS_CONTINUOUS: ReadonlySet<string> = new Set(['Water heater', 'Duct heater']);
+
 /** Breaker for a nameplate: amperes, what is required, the next size up (210.20(A), 240.6(A)). */
 export function plateDrill(lots: Lots, code: Edition): Drill {
   const volts = lots.of([240, 240, 208] as const);
   const kilowatts = lots.whole(30, 120) / 10;
-  const heater: Heater = { kilowatts, volts, continuous: lots.yes(70) };
+  const runsLong = lots.yes(70);
+  const plate = lots.of(['Studio kiln', 'Water heater', 'Sauna heater', 'Duct heater'] as const);
+  const heater: Heater = { kilowatts, volts, continuous: runsLong || ALWAYS_CONTINUOUS.has(plate) };
   return {
-    plate: lots.of(['Studio kiln', 'Water heater', 'Sauna heater', 'Duct heater']),
+    plate: plate === 'Water heater' ? 'Water heater, 50 gal' : plate,
     lines: [
       ['KW', String(kilowatts)],
       ['V', String(volts)],
       ['PH', '1'],
-      ['DUTY', heater.continuous ? 'cont' : '1 h'],
+      ['DUTY', runsLong ? 'cont' : '1 h'],
     ],
     figures: [amperesFigure(heater, code), heaterBreaker(heater, code)],
     tables: [cellOf('standardOcpd'), cellOf('ampacity')],

@@ -66,7 +66,7 @@ function Ladder({ ladder, parts, lifted }: Pick<FieldSideProps, 'ladder' | 'part
       {first !== undefined && worst !== undefined && worst.volts > 2 * first.volts && (
         <p>
           <b>Partly bonded is worse than not bonded:</b> {voltsWords(first.volts)} V without a bond,{' '}
-          {voltsWords(worst.volts)} V with some of them.
+          {voltsWords(worst.volts)} V with some of them. Finish it; lift none.
         </p>
       )}
     </section>
