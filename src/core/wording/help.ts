@@ -115,7 +115,7 @@ export const HELP = {
   ),
   bonding: topic(
     'Bonding screw',
-    'Neutral and ground are joined once, at the service disconnect. In every subpanel the screw is out and the bars stand apart; in the wrong place it lets the ground carry current. An existing three-wire feeder to another building may keep its bond: legal when installed, no ground, no metallic path, no ground-fault protection ahead (250.32(B)(1) Ex. No. 1).',
+    'Neutral and ground are joined once, at the service disconnect. In every subpanel the screw is out and the bars stand apart; in the wrong place it lets the ground carry current. An existing three-wire feeder to another building may keep its bond (250.32(B)(1) Ex. No. 1): legal when installed, no ground, no metallic path, no ground-fault protection of equipment.',
     'strap',
     'subpanel',
     'neutral bar',

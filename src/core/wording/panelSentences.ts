@@ -45,8 +45,8 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
       ? 'The service has no bond between neutral and ground. The line side stays live with the main off: the bond goes in with the utility off.'
       : `Neutrals and grounds are bonded ${where === 'subpanel' ? 'in a subpanel' : 'in a panel of another building, and the exception for existing feeders does not hold'}. ${
           ground
-            ? 'With the feeder off, locked and proved dead: prove the ground continuous to the service, separate the bars, then lift the bond.'
-            : 'The bond stays until a ground is run. With the feeder off, locked and proved dead: run the ground, separate the bars, then lift the bond.'
+            ? 'With the feeder off, locked and proved dead: prove the ground continuous to the service, separate the bars, then take the screw out.'
+            : 'The bond stays until a ground is run. With the feeder off, locked and proved dead: run the ground, separate the bars, then take the screw out.'
         }`,
   'panel.bond-ask': ({ data }) =>
     `Neutrals and grounds are bonded in a panel that is not the service. The bond stays until this is known: ${data.missing.map((each) => BOND_UNKNOWN[each]).join('; ')}.`,

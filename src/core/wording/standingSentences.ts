@@ -87,7 +87,7 @@ export const standingSentences: Sentences<StandingCode> = {
   'existing.feeder-three-wires': ({ data }) =>
     data.detached
       ? 'This feeder is extended or was not legal: it is run with four wires. The bond stays until the ground is run.'
-      : 'A subpanel in the same building has a ground of its own; this feeder has none. The bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
+      : 'A subpanel in the same building has a ground of its own; this feeder has none. The bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then take the screw out.',
   'existing.new-water': ({ data }) =>
     `Is the water new? Yes: the existing receptacle is moved or removed, ${n(data.minFt)} ft or more. No: it may stay where it was legal.`,
   'existing.may-stay': ({ data }) =>

@@ -198,7 +198,7 @@ const ROWS: readonly Row[] = [
   [
     'panel.neutrals-mixed',
     'stop',
-    'The bond stays until a ground is run. With the feeder off, locked and proved dead: run the ground, separate the bars, then lift the bond.',
+    'The bond stays until a ground is run. With the feeder off, locked and proved dead: run the ground, separate the bars, then take the screw out.',
     () => ofPanel(panel({ role: 'subpanel', bondingScrew: 'in', building: 'same', feedWires: 3 })),
     () => ofPanel(panel({ role: 'subpanel', neutrals: 'apart', bondingScrew: 'out' })),
   ],

@@ -97,7 +97,7 @@ export const raisedByExisting: readonly Raised[] = [
     'existing.feeder-three-wires',
     'stop',
     oldFeeder('same'),
-    'A subpanel in the same building has a ground of its own; this feeder has none. The bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then lift the bond.',
+    'A subpanel in the same building has a ground of its own; this feeder has none. The bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then take the screw out.',
     { ...oldFeeder('same'), ...withPlate('feeder', { ...panel, wires: 4 }) },
   ],
   [
