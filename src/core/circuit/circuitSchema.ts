@@ -85,6 +85,12 @@ export const segmentSchema = z.strictObject({
     .union([z.literal(2), z.literal(3)])
     .optional()
     .describe('Insulated conductors in the cable on hand; as few as the circuit needs until it is said'),
+  spaced: z
+    .boolean()
+    .optional()
+    .describe(
+      'Whether spacing is kept between its cable and others along the trench; left out: not looked at',
+    ),
   sleeve: z.enum(SLEEVES).optional().describe('Raceway in which a cable is pulled'),
   without: z.array(z.enum(ROUTE_FITTINGS)).max(12).optional().describe('What is left out of what it needs'),
   end: stationSchema.optional(),

@@ -2,7 +2,7 @@ import { smallestAllowed } from '../rules/candidateSizes';
 import { minConductor } from '../rules/conductorSize';
 import { isRefused } from '../units/refused';
 import { parseWireSize, sizeRank, smallerSize, type WireSize } from '../units/wireSize';
-import { ownCarrying } from './neighbors';
+import { cablesBeside, ownCarrying } from './neighbors';
 import { togetherOf, workedRun, type ConductorCase } from './conductorCase';
 import { sizeWithinDrop } from './raiseForDrop';
 
@@ -41,11 +41,31 @@ function lugRange({ circuit: { site }, work }: ConductorCase, size: WireSize): v
   }
 }
 
+/** More conductors than this are adjusted for (Table 310.15(C)(1)). */
+const UNADJUSTED = 3;
+
+/** Asks whether spacing is kept between cables in one trench, where they count together until it is. */
+function askForSpacing({ circuit, neighbors, run, work }: ConductorCase): void {
+  for (const [index, segment] of circuit.run.entries()) {
+    const count = run[index]?.currentCarrying ?? 0;
+    if (segment.spaced !== undefined || count <= UNADJUSTED) continue;
+    const beside = cablesBeside(segment, neighbors);
+    if (beside.length === 0) continue;
+    work.segment = index;
+    work.found('ask', 'conductor.spacing', 'conductor.adjustment', {
+      count,
+      with: beside.map(({ name }) => name),
+    });
+  }
+  work.segment = undefined;
+}
+
 /** What the manufacturer, the label or the authority has to say about the conductor. */
 export function conductorQuestions(about: ConductorCase, size: WireSize): void {
   const { circuit, code, work } = about;
   const smallest = circuit.run.reduce<WireSize>((min, { size: own = size }) => smallerSize(min, own), size);
   askForMarks(about, size);
+  askForSpacing(about);
   if (circuit.material === 'al') {
     work.found('ask', 'conductor.aluminum-ends', 'conductor.aluminum-terminals', { size });
   }

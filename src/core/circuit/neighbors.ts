@@ -2,6 +2,7 @@ import type { LoadModel } from '../appliances/family';
 import type { Insulation } from '../code/tables/shapes';
 import type { WireSize } from '../units/wireSize';
 import type { Segment } from './circuitSchema';
+import { METHODS } from '../code/methods';
 import { SHARE_KINDS, type ShareKind } from '../code/routeKinds';
 
 /** Another circuit on the same way. Its sizes are null until it was sized itself. */
@@ -15,6 +16,8 @@ export interface SharedSegment {
   readonly neutral: boolean;
   readonly volts: number;
   readonly insulation: Insulation;
+  /** Whether it is a cable there, in no raceway of its own. */
+  readonly isBareCable?: boolean;
   readonly size: WireSize | null;
   readonly ground: WireSize | null;
 }
@@ -48,14 +51,30 @@ export function ownCarrying(
   return phase === 3 || (neutral && volts > 125 && isWye) ? 3 : 2;
 }
 
+/** Cables beside each other for more than this count together, touching or not, inches (310.15(C)(1)). */
+const TOGETHER_IN = 24;
+
+/** Whether a segment is a cable in no raceway. */
+export const isBareCable = ({ method, sleeve }: Pick<Segment, 'method' | 'sleeve'>): boolean =>
+  METHODS[method].kind === 'cable' && sleeve === undefined;
+
+/** Cables in the trench of a cable, laid along it without spacing that is kept; whether it is was not looked at counts too. */
+export const cablesBeside = (segment: Segment, neighbors: Neighbors): readonly SharedSegment[] =>
+  isBareCable(segment) && segment.spaced !== true && segment.lengthFt * 12 > TOGETHER_IN
+    ? neighborsOf(segment, 'trench', neighbors).filter((each) => each.isBareCable === true)
+    : [];
+
 /** The conductors that count together in a segment (310.15(C)(1)): those of the circuit, its neighbors, and no fewer than were typed. */
 export function carryingTogether(segment: Segment, own: 2 | 3, neighbors: Neighbors): number {
-  // Separate raceways or spaced cables in one trench do not heat each other (300.5(I)).
+  // Raceways of their own, and cables whose spacing is kept, do not heat each other in one trench (300.5(I)).
   const inRaceway = neighborsOf(segment, 'raceway', neighbors);
-  const inBundle = neighborsOf(segment, 'bundle', neighbors).filter(
-    ({ circuitId }) => !inRaceway.some((each) => each.circuitId === circuitId),
+  const others = [...neighborsOf(segment, 'bundle', neighbors), ...cablesBeside(segment, neighbors)];
+  const beside = others.filter(
+    ({ circuitId }, at) =>
+      !inRaceway.some((each) => each.circuitId === circuitId) &&
+      others.findIndex((each) => each.circuitId === circuitId) === at,
   );
-  if (inRaceway.length + inBundle.length === 0) return segment.currentCarrying ?? own;
-  const sum = [...inRaceway, ...inBundle].reduce<number>((count, { carrying }) => count + carrying, own);
+  if (inRaceway.length + beside.length === 0) return segment.currentCarrying ?? own;
+  const sum = [...inRaceway, ...beside].reduce<number>((count, { carrying }) => count + carrying, own);
   return Math.max(segment.currentCarrying ?? 0, sum);
 }

@@ -35,6 +35,7 @@ export const circuitCatalog = {
   'motor.plate-above-table': about<{ plateA: number; flcA: number }>().surveyed('check'),
   'welder.only': about<{ ratingA: number }>().may('check'),
   'ocpd.range-least': about<{ ocpdA: number; leastA: number; kw: number }>().may('stop', 'check'),
+  'conductor.spacing': about<{ count: number; with: readonly string[] }>().surveyed('ask'),
   'ends.ground-not-landed': about<{ size: WireSize }>().may('stop'),
   'ends.spare-open': about<{ size: WireSize }>().may('stop'),
   'ends.ground-screw': about<{ screw: 'short' | 'sheet-metal' }>().may('stop'),

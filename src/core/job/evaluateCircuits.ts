@@ -2,6 +2,7 @@ import type { LoadModel } from '../appliances/family';
 import { applianceLoad } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
 import {
+  isBareCable,
   ownCarrying,
   shareKeys,
   type Neighbors,
@@ -62,7 +63,7 @@ const sharedBy = (circuit: Circuit, load: LoadModel, houseV: 208 | 240): SharedS
   ground: null,
 });
 
-function neighborsIn(circuit: Circuit, sharers: Sharers, shared: Shared): Neighbors {
+function neighborsIn(circuit: Circuit, sharers: Sharers, shared: Shared, memo: JobMemo): Neighbors {
   const found: Record<string, SegmentNeighbors> = {};
   for (const { id, shares = {} } of circuit.run) {
     const neighbors: Partial<Record<ShareKind, readonly SharedSegment[]>> = {};
@@ -71,7 +72,11 @@ function neighborsIn(circuit: Circuit, sharers: Sharers, shared: Shared): Neighb
         if (other.id === circuit.id) return [];
         const there = other.run.find((each) => each.shares?.[kind] === shares[kind]);
         const segment = shared.get(`${other.id} ${there?.id ?? ''}`) ?? shared.get(other.id);
-        return segment === undefined ? [] : [segment];
+        if (segment === undefined) return [];
+        if (kind !== 'trench' || there === undefined || !isBareCable(there)) return [segment];
+        // The same for as long as the same one is: what it is solved under is remembered by it.
+        const key = `bare ${other.id} ${there.id} ${segment.size ?? ''}`;
+        return [memo.shared.of(key, [segment], () => ({ ...segment, isBareCable: true }))];
       });
       if (others.length > 0) neighbors[kind] = others;
     }
@@ -99,7 +104,7 @@ function sharedContexts(
 ): ReadonlyMap<string, SolveContext> {
   const sharing = [...new Set([...sharers.values()].flat())];
   const inContext = (stage: string, circuit: Circuit, shared: Shared): SolveContext => {
-    const neighbors = neighborsIn(circuit, sharers, shared);
+    const neighbors = neighborsIn(circuit, sharers, shared, memo);
     const base = baseOf(circuit);
     return memo.contexts.of(`${stage} ${circuit.id}`, [base, ...partsOf(neighbors)], () => ({
       ...base,

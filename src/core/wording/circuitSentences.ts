@@ -83,6 +83,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `Wired by its duty, this ${n(data.ratingA, 1)} A outlet is for the welder only: label it so.`,
   'ocpd.range-least': ({ data }) =>
     `A household range of 8-3/4 kW or more has ${inAmps(data.leastA)} at least; the breaker is ${inAmps(data.ocpdA)}. Use ${inAmps(data.leastA)} with its conductors.`,
+  'conductor.spacing': ({ data }) =>
+    `Is spacing kept between this cable and ${data.with.join(', ')} along the trench? No, or not looked at: ${n(data.count)} current-carrying conductors count together. Yes: they do not.`,
   'ends.ground-not-landed': () =>
     'The equipment ground is not landed at every end: metal stays live on a fault. Leave it off until it is landed.',
   'ends.spare-open': () =>

@@ -53,7 +53,11 @@ export const PRACTICES: readonly PracticeWords[] = [
     key: 'welderGeneralUse',
     name: 'Welder outlet',
     schools: [
-      { value: true, name: 'Full-size conductors', why: 'Whatever is plugged in later stays within the breaker.' },
+      {
+        value: true,
+        name: 'Full-size conductors',
+        why: 'Whatever is plugged in later stays within the breaker.',
+      },
       {
         value: false,
         name: 'By its duty, for the welder only',

@@ -300,6 +300,20 @@ const ofCircuits = [...raisedBySizes, ...raisedByOutlet, ...raisedByExisting, ..
 
 /** A job for each finding, by its code: the first that raises it. */
 export const jobExamples: ReadonlyMap<string, Job> = new Map<string, Job>([
+  [
+    'conductor.spacing',
+    jobOf(
+      ['a', 'b', 'c'].map((id) =>
+        circuit({
+          id,
+          name: id,
+          appliance: kiln,
+          run: [trench({ method: 'uf-b', shares: { trench: 't' } })],
+        }),
+      ),
+      LOCATED,
+    ),
+  ],
   ...ofCircuits.toReversed(),
   ...Object.entries(ofRules),
   ...Object.entries(ofRoutes),

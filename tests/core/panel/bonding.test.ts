@@ -31,7 +31,7 @@ describe('a bond past the service', () => {
     const [only] = found({ ...bonded, building: 'same', feedWires: 3, feedGround: false });
     expect(only).toMatchObject({ code: 'panel.neutrals-mixed', severity: 'stop', section: '250.142(B)' });
     expect(only?.text).toMatch(
-      /bond stays until a ground is run.*run the ground, separate the bars, then lift/,
+      /bond stays until a ground is run.*run the ground, separate the bars, then take the screw out/,
     );
   });
 

@@ -1,6 +1,7 @@
 import { drawnBends } from '../../../core/circuit/bends';
 import { removeSegment, splitSegment, withOwn, withSegment } from '../../../core/circuit/edits/circuitEdits';
 import type { Circuit, Segment } from '../../../core/circuit/circuitSchema';
+import { isBareCable } from '../../../core/circuit/neighbors';
 import { stationLetter, segmentSpan } from '../../../core/circuit/stations';
 import { parseHeight, printHeight } from '../../../core/units/height';
 import { parseNumber, printNumber } from '../../../core/units/number';
@@ -12,6 +13,7 @@ import type { CircuitEvaluation } from '../../../core/job/evaluation';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { QuantityField } from '../../../ui/fields/QuantityField';
+import { YesNoField } from '../../../ui/fields/YesNoField';
 import classes from '../working/WorkingPane.module.css';
 
 interface SegmentDetailsProps {
@@ -68,6 +70,16 @@ function SurroundingFields(props: PartProps) {
           set({ currentCarrying }, 'Current-carrying conductors in the raceway or bundle', key);
         }}
       />
+      {segment.shares?.trench !== undefined && isBareCable(segment) && (
+        <YesNoField
+          label="Spacing kept between the cables in the trench?"
+          disabled={disabled}
+          value={segment.spaced}
+          onValue={(spaced) => {
+            set({ spaced }, 'Spacing of cables', 'spaced');
+          }}
+        />
+      )}
       <QuantityField<number | null>
         label="Bends"
         disabled={disabled}
