@@ -231,7 +231,10 @@ describe('the panel', () => {
     freeSpace();
     await userEvent.click(await screen.findByRole('button', { name: /11 breakers for two, 11 moves/ }));
     expect(thePanel().plan.placed).toHaveLength(10);
-    expect(evaluationOf(openJob()).openInPanels.map(({ code }) => code)).toEqual(['panel.unlabelled']);
+    expect(evaluationOf(openJob()).openInPanels.map(({ code }) => code)).toEqual([
+      'panel.sources',
+      'panel.unlabelled',
+    ]);
     expect(await screen.findByRole('row', { name: /13 to 21b Dishwasher A/ })).toBeTruthy();
   });
 

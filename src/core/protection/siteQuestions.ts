@@ -148,6 +148,9 @@ const ENDS: readonly SiteQuestion[] = [
   { key: 'lugLeast', topic: 'ends', kind: 'size' },
   { key: 'lugMost', topic: 'ends', kind: 'size' },
   { key: 'torqueLbIn', topic: 'ends', kind: 'torque' },
+  { key: 'torqueBarLbIn', topic: 'ends', kind: 'torque' },
+  { key: 'torqueDisconnectLbIn', topic: 'ends', kind: 'torque' },
+  { key: 'torqueEndLbIn', topic: 'ends', kind: 'torque' },
 ];
 
 /**

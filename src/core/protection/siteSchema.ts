@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { BUILDINGS, BUILDING_SUPPLIES, LOCATIONS } from '../code/locations';
 import { GROUND_FAULT_FORMS } from '../code/groundFaultForms';
 
+const torque = z.number().min(1).max(1000).optional();
 const feet = z.number().min(0).max(1000);
 
 /** What was measured and seen where the appliance stands; what is left out was not yet looked at. */
@@ -95,7 +96,12 @@ export const siteSchema = z.strictObject({
     ),
   lugLeast: z.string().max(5).optional().describe('Smallest size that the lug takes'),
   lugMost: z.string().max(5).optional().describe('Largest size that the lug takes'),
-  torqueLbIn: z.number().min(1).max(1000).optional().describe('Torque on the label, pound-inches'),
+  torqueLbIn: torque.describe('Torque on the label of the breaker, pound-inches'),
+  torqueBarLbIn: torque.describe('Torque on the label of the panel for its bars, pound-inches'),
+  torqueDisconnectLbIn: torque.describe(
+    'Torque on the label of what stands between: disconnect, GFCI enclosure, pound-inches',
+  ),
+  torqueEndLbIn: torque.describe('Torque on the label of the receptacle or appliance, pound-inches'),
 });
 
 /** What was measured and seen where the appliance stands. */

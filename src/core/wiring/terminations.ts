@@ -43,6 +43,8 @@ export interface Landing {
   /** Order of landing in the whole circuit, from 1: the far end first, at each end grounds, neutrals, hots. */
   readonly order: number;
   readonly torqueLbIn: number;
+  /** Whether that is on the label of its device; else it is the default table's. */
+  readonly isLabeled: boolean;
 }
 
 /** What stands between panel and load, with a side of its own for each. */
@@ -62,8 +64,8 @@ export interface Wiring {
   readonly between: Between | null;
   /** The station of the run at which that stands; null where the run does not say. */
   readonly betweenStation: number | null;
-  /** Whether torque comes from the label or is the default table's. */
-  readonly torqueFrom: 'label' | 'default';
+  /** Whether torque comes from labels, is the default table's, or some from the one and some from the other. */
+  readonly torqueFrom: 'label' | 'default' | 'both';
   /** The panel as it was looked at: its role, and whether its bars are bonded. */
   readonly panel: LandedIn;
   /** Where its breaker stands. */
@@ -85,16 +87,33 @@ const ORDER: Readonly<Record<Role, number>> = {
 function landed(
   all: readonly Conductor[],
   to: (conductor: Conductor) => Terminal,
-  torque: (size: WireSize) => number,
+  torque: (size: WireSize, terminal: Terminal) => Pick<Landing, 'torqueLbIn' | 'isLabeled'>,
 ): readonly Landing[] {
   return all
-    .map((conductor) => ({
-      ...conductor,
-      terminal: to(conductor),
-      order: ORDER[conductor.role],
-      torqueLbIn: torque(conductor.size),
-    }))
+    .map((conductor) => {
+      const terminal = to(conductor);
+      return {
+        ...conductor,
+        terminal,
+        order: ORDER[conductor.role],
+        ...torque(conductor.size, terminal),
+      };
+    })
     .toSorted((a, b) => a.order - b.order);
+}
+
+const BARS: ReadonlySet<Terminal> = new Set(['neutral-bar', 'ground-bar', 'bonded-bar']);
+
+/** The torque on the label of the device that holds a terminal: each device has its own (110.14(D)). */
+function labelFor(
+  { torqueLbIn, torqueBarLbIn, torqueDisconnectLbIn, torqueEndLbIn }: Circuit['site'],
+  at: End['at'],
+  holder: Between | 'panel' | 'load',
+  terminal: Terminal,
+): number | undefined {
+  if (at === 'load') return torqueEndLbIn;
+  if (holder !== 'panel') return torqueDisconnectLbIn;
+  return BARS.has(terminal) ? torqueBarLbIn : torqueLbIn;
 }
 
 /** Numbers the landings of a circuit from its far end to its panel. */
@@ -167,6 +186,25 @@ function betweenOf({ gfci, disconnect }: SolvedCircuit['figures']['outlet']): Be
   return disconnect.kind === 'switch' || disconnect.kind === 'motor-switch' ? 'disconnect' : null;
 }
 
+/** The splices of the boxes between segments: each by what arrives and what leaves. */
+const splicesOf = (
+  kinds: ReturnType<typeof stationKinds>,
+  bySegment: readonly (readonly Conductor[])[],
+): readonly Splice[] =>
+  kinds.flatMap((kind, station) => {
+    const [before, after] = [bySegment[station - 1], bySegment[station]];
+    return kind === 'box' && before !== undefined && after !== undefined
+      ? [spliceAt(station, before, after)]
+      : [];
+  });
+
+/** Whether the torque of all ends comes from labels, of none, or of some. */
+function torqueFromOf(ends: readonly End[]): Wiring['torqueFrom'] {
+  const labeled = ends.flatMap(({ landings }) => landings.map(({ isLabeled }) => isLabeled));
+  if (labeled.every(Boolean)) return 'label';
+  return labeled.some(Boolean) ? 'both' : 'default';
+}
+
 /**
  * Which conductor goes to which terminal at both ends, on both sides of a device between them, and to which in every
  * splice box: each end by the segment that arrives there; colors, re-marking,
@@ -191,7 +229,12 @@ export function wiring(
   const bySegment = figures.segments.map((segment) => conductors(figures, segment));
   const [first = []] = bySegment;
   const last = bySegment.at(-1) ?? first;
-  const torque = (size: WireSize): number => circuit.site.torqueLbIn ?? defaultTorque(size, code);
+  const torqueAt =
+    (at: End['at'], holder: Between | 'panel' | 'load') =>
+    (size: WireSize, terminal: Terminal): Pick<Landing, 'torqueLbIn' | 'isLabeled'> => {
+      const label = labelFor(circuit.site, at, holder, terminal);
+      return { torqueLbIn: label ?? defaultTorque(size, code), isLabeled: label !== undefined };
+    };
   const ground: Terminal = isBonded ? 'bonded-bar' : 'ground-bar';
   const neutralAt: Terminal = isBonded ? 'bonded-bar' : 'neutral-bar';
   const breakerDevice = gfci.form === 'breaker' || gfci.form === 'dual-function';
@@ -205,7 +248,7 @@ export function wiring(
   const between = to === 'spa-panel' ? null : betweenOf(figures.outlet);
   const atLoad = to === 'spa-panel' ? ON_LINE : ON_LOAD;
   const ends: End[] = [
-    { at: 'load', landings: landed(last, ({ role }) => atLoad[role] ?? 'capped', torque) },
+    { at: 'load', landings: landed(last, ({ role }) => atLoad[role] ?? 'capped', torqueAt('load', 'load')) },
   ];
   // Where it stands in the run: its line side is what arrives there, its load side what leaves.
   const station = kinds.indexOf('disconnect');
@@ -219,18 +262,19 @@ export function wiring(
       landings: landed(
         attached ? [...leaves, pigtail] : leaves,
         ({ role }) => load[role] ?? 'capped',
-        torque,
+        torqueAt('load-side', between),
       ),
     });
-    ends.push({ at: 'line-side', landings: landed(arrives, ({ role }) => line[role] ?? 'capped', torque) });
+    ends.push({
+      at: 'line-side',
+      landings: landed(arrives, ({ role }) => line[role] ?? 'capped', torqueAt('line-side', between)),
+    });
   }
-  ends.push({ at: 'panel', landings: landed(breakerDevice ? [...first, pigtail] : first, atPanel, torque) });
-  const splices = kinds.flatMap((kind, station) => {
-    const [before, after] = [bySegment[station - 1], bySegment[station]];
-    return kind === 'box' && before !== undefined && after !== undefined
-      ? [spliceAt(station, before, after)]
-      : [];
+  ends.push({
+    at: 'panel',
+    landings: landed(breakerDevice ? [...first, pigtail] : first, atPanel, torqueAt('panel', 'panel')),
   });
-  const torqueFrom = circuit.site.torqueLbIn === undefined ? 'default' : 'label';
+  const splices = splicesOf(kinds, bySegment);
+  const torqueFrom = torqueFromOf(ends);
   return { ends: numbered(ends), splices, between, betweenStation, torqueFrom, panel, from, to };
 }

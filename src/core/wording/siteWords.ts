@@ -60,7 +60,10 @@ export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; re
   groundScrew: { label: 'Grounds and bonds are fastened by' },
   lugLeast: { label: 'Lug takes from' },
   lugMost: { label: 'Lug takes to' },
-  torqueLbIn: { label: 'Torque on the label', help: 'Pound-inches.' },
+  torqueLbIn: { label: 'Torque, label of the breaker', help: 'Pound-inches.' },
+  torqueBarLbIn: { label: 'Torque, label for the bars', help: 'Pound-inches.' },
+  torqueDisconnectLbIn: { label: 'Torque, label of the disconnect or enclosure', help: 'Pound-inches.' },
+  torqueEndLbIn: { label: 'Torque, label of the receptacle or appliance', help: 'Pound-inches.' },
 };
 
 const VALUES: Readonly<Record<string, string>> = {

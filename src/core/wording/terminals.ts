@@ -118,3 +118,10 @@ export function landingWords({ letters, size, terminal, marked, torqueLbIn, role
     ? `${what}: capped at both ends`
     : `${what}${mark}: ${terminalName[terminal]}, ${torqueLbIn} lb-in`;
 }
+
+/** Where the torque of a circuit comes from. */
+export const TORQUE_FROM = {
+  label: 'as on the labels.',
+  both: 'as on the labels that were read, else by the default table: the label comes first.',
+  default: 'by the default table: read the label, it comes first.',
+} as const;

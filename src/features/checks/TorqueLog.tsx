@@ -4,7 +4,7 @@ import type { CircuitCheck } from '../../core/checks/checksDocument';
 import { isSetTo, withTorque } from '../../core/checks/torqueRecord';
 import type { TorquedTerminal } from '../../core/checks/terminalKeys';
 import { parseNumber, printNumber as n } from '../../core/units/number';
-import { terminalShort } from '../../core/wording/terminals';
+import { terminalShort, TORQUE_FROM } from '../../core/wording/terminals';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { DriverPane } from './DriverPane';
@@ -15,7 +15,7 @@ interface TorqueLogProps {
   readonly jobId: string;
   readonly check: CircuitCheck;
   readonly terminals: readonly TorquedTerminal[];
-  readonly from: 'label' | 'default';
+  readonly from: keyof typeof TORQUE_FROM;
 }
 
 type Turns = Omit<CircuitCheck['torque'][number], 'terminal'>;
@@ -82,8 +82,7 @@ export function TorqueLog({ jobId, check, terminals, from }: TorqueLogProps) {
   return (
     <section aria-label="Torque">
       <h2>
-        Torque, lb-in{' '}
-        <span className="second">{from === 'label' ? 'by the label' : 'default table: read the label'}</span>
+        Torque, lb-in <span className="second">{TORQUE_FROM[from]}</span>
       </h2>
       <DriverPane jobId={jobId} check={check} terminals={terminals} />
       <table className={classes['torque']}>

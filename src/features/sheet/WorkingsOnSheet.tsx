@@ -7,7 +7,7 @@ import type { Job } from '../../core/job/jobSchema';
 import { wiring } from '../../core/wiring/terminations';
 import { figureName } from '../../core/wording/ladder';
 import { stepWords } from '../../core/wording/steps';
-import { barsNote } from '../../core/wording/terminals';
+import { barsNote, TORQUE_FROM } from '../../core/wording/terminals';
 import { LandingTables } from '../../ui/tables/LandingTables';
 import classes from './SheetPage.module.css';
 
@@ -73,10 +73,7 @@ export function WiringOnSheet({ job, view }: OnSheet) {
       <h2>Terminations, in the order of landing</h2>
       {note !== null && <p role="note">{note}</p>}
       <LandingTables view={view} wired={wired} torques={appliedTorque(job.checks, view.circuit.id)} />
-      <p className={classes['small']}>
-        Torque in pound-inches{' '}
-        {torqueFrom === 'label' ? 'as on the label.' : 'by the default table; the label comes first.'}
-      </p>
+      <p className={classes['small']}>Torque in pound-inches {TORQUE_FROM[torqueFrom]}</p>
     </section>
   );
 }

@@ -118,6 +118,48 @@ function PhotoOf({ job, report, step }: StopProps) {
   );
 }
 
+/** What is done at a stop: it is photographed, looked at and right, not right, or left for later. */
+function Acts({ onNext, ...of }: StopProps & { readonly onNext: () => void }) {
+  const { step, report } = of;
+  const { canWrite, put } = useYardEditor();
+  const [name] = walkTitle(step);
+  const judge = (right: boolean, label: string): void => {
+    const seen = { step: step.id, offIn: null, deepIn: null, ...step.seen, right };
+    put({ list: 'waters', item: withSeen(report.water, seen) }, label);
+    onNext();
+  };
+  return (
+    <div className={classes['acts']}>
+      <PhotoOf {...of} />
+      {step.kind !== 'ring' && (
+        <button
+          type="button"
+          className={classes['next']}
+          disabled={!canWrite}
+          onClick={() => {
+            judge(true, `Right: ${name}`);
+          }}
+        >
+          Seen, right
+        </button>
+      )}
+      <button
+        type="button"
+        className={classes['photo']}
+        disabled={!canWrite}
+        onClick={() => {
+          judge(false, `Not right: ${name}`);
+        }}
+      >
+        Not right
+      </button>
+      <button type="button" className={classes['photo']} onClick={onNext}>
+        Later
+      </button>
+    </div>
+  );
+}
+
 /** One stop: what is there, what was measured, and the answer under it. */
 function Stop({
   number,
@@ -126,15 +168,9 @@ function Stop({
   onNext,
   ...of
 }: StopProps & { number: number; lit: boolean; onOpen: () => void; onNext: () => void }) {
-  const { step, report } = of;
-  const { canWrite, put } = useYardEditor();
+  const { step } = of;
   const [name, note] = walkTitle(step);
   const answer = walkAnswer(step);
-  const judge = (right: boolean, label: string): void => {
-    const seen = { step: step.id, offIn: null, deepIn: null, ...step.seen, right };
-    put({ list: 'waters', item: withSeen(report.water, seen) }, label);
-    onNext();
-  };
   return (
     <li data-lit={lit || undefined}>
       <button type="button" className={classes['stop']} aria-expanded={lit} onClick={onOpen}>
@@ -159,34 +195,7 @@ function Stop({
       {lit && (
         <div className={classes['open']}>
           <Measure {...of} />
-          <div className={classes['acts']}>
-            <PhotoOf {...of} />
-            {step.kind !== 'ring' && (
-              <button
-                type="button"
-                className={classes['next']}
-                disabled={!canWrite}
-                onClick={() => {
-                  judge(true, `Right: ${name}`);
-                }}
-              >
-                Seen, right
-              </button>
-            )}
-            <button
-              type="button"
-              className={classes['photo']}
-              disabled={!canWrite}
-              onClick={() => {
-                judge(false, `Not right: ${name}`);
-              }}
-            >
-              Not right
-            </button>
-            <button type="button" className={classes['photo']} onClick={onNext}>
-              Later
-            </button>
-          </div>
+          <Acts {...of} onNext={onNext} />
         </div>
       )}
     </li>

@@ -4,6 +4,7 @@ import { findingSentence } from '../../../src/core/wording/findings';
 import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
 import { raisedByBuildings } from './raisedByBuildings';
 import { raisedByExisting } from './raisedByExisting';
+import { raisedByMotors } from './raisedByMotors';
 import { raisedByOutlet } from './raisedByOutlet';
 import { raisedBySizes } from './raisedBySizes';
 import { tub, withPlate } from './raised';
@@ -20,16 +21,19 @@ const town = edition(2023, [
 ]);
 
 describe('every finding once, and its mended twin', () => {
-  test.each([...raisedBySizes, ...raisedByOutlet, ...raisedByExisting, ...raisedByBuildings])(
-    '%s (%s)',
-    (code, severity, given, sentence, mended) => {
-      const finding = solveAny(given).findings.find((each) => each.code === code);
-      expect(finding?.severity).toBe(severity);
-      expect(finding && findingSentence(finding)).toBe(sentence);
-      expect(finding?.cite.section).not.toBe('');
-      expect(solveAny(mended).findings.map((each) => each.code)).not.toContain(code);
-    },
-  );
+  test.each([
+    ...raisedBySizes,
+    ...raisedByMotors,
+    ...raisedByOutlet,
+    ...raisedByExisting,
+    ...raisedByBuildings,
+  ])('%s (%s)', (code, severity, given, sentence, mended) => {
+    const finding = solveAny(given).findings.find((each) => each.code === code);
+    expect(finding?.severity).toBe(severity);
+    expect(finding && findingSentence(finding)).toBe(sentence);
+    expect(finding?.cite.section).not.toBe('');
+    expect(solveAny(mended).findings.map((each) => each.code)).not.toContain(code);
+  });
 
   test('those that an edition or a town raises', () => {
     const setting = { appliance: charger({ settingA: 32, settingRestricted: true }) };

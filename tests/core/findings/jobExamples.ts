@@ -20,6 +20,7 @@ import { trench } from '../../support/routes';
 import { tub, withPlate } from './raised';
 import { raisedByBuildings } from './raisedByBuildings';
 import { raisedByExisting } from './raisedByExisting';
+import { raisedByMotors } from './raisedByMotors';
 import { raisedByOutlet } from './raisedByOutlet';
 import { raisedBySizes } from './raisedBySizes';
 import { raisedByWater } from './raisedByWater';
@@ -294,9 +295,13 @@ const ofRules: Readonly<Partial<Record<FindingCode, Job>>> = {
   ),
 };
 
-const ofCircuits = [...raisedBySizes, ...raisedByOutlet, ...raisedByExisting, ...raisedByBuildings].map(
-  ([code, , given]): readonly [FindingCode, Job] => [code, jobOf([circuit(given)])],
-);
+const ofCircuits = [
+  ...raisedBySizes,
+  ...raisedByMotors,
+  ...raisedByOutlet,
+  ...raisedByExisting,
+  ...raisedByBuildings,
+].map(([code, , given]): readonly [FindingCode, Job] => [code, jobOf([circuit(given)])]);
 
 /** A job for each finding, by its code: the first that raises it. */
 export const jobExamples: ReadonlyMap<string, Job> = new Map<string, Job>([

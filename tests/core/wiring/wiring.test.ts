@@ -123,11 +123,36 @@ describe('order and torque', () => {
   });
 
   test('the label comes first, and says so', () => {
-    const labeled = wired('kiln', { kw: 5, volts: 240 }, 'nm-b', { torqueLbIn: 27 });
-    expect(labeled.torqueFrom).toBe('label');
-    expect(labeled.ends.every(({ landings }) => landings.every(({ torqueLbIn }) => torqueLbIn === 27))).toBe(
-      true,
-    );
+    const site = { torqueLbIn: 27, torqueBarLbIn: 31, torqueDisconnectLbIn: 53, torqueEndLbIn: 19 };
+    const atEach = (some: Partial<typeof site>) => {
+      const { ends, torqueFrom } = wired(
+        'motor',
+        { hp: 5, volts: 240, phase: 1, continuous: true },
+        'nm-b',
+        some,
+      );
+      return [torqueFrom, ends.map(({ landings }) => landings.map(({ torqueLbIn }) => torqueLbIn))];
+    };
+    // Load, both sides of the disconnect, panel: its bar and its breaker.
+    expect(atEach(site)).toEqual([
+      'label',
+      [
+        [19, 19, 19],
+        [53, 53, 53],
+        [53, 53, 53],
+        [31, 27, 27],
+      ],
+    ]);
+    // The label of the breaker is none of what is screwed anywhere else.
+    expect(atEach({ torqueLbIn: 27 })).toEqual([
+      'both',
+      [
+        [35, 40, 40],
+        [35, 40, 40],
+        [35, 40, 40],
+        [35, 27, 27],
+      ],
+    ]);
     expect(wired('kiln', { kw: 5, volts: 240 }, 'nm-b').torqueFrom).toBe('default');
   });
 

@@ -3,7 +3,7 @@ import { appliedTorque } from '../../../core/checks/torqueRecord';
 import type { Job } from '../../../core/job/jobSchema';
 import { PROVED_DEAD } from '../../../core/wording/cautions';
 import { formName } from '../../../core/wording/places';
-import { barsNote } from '../../../core/wording/terminals';
+import { barsNote, TORQUE_FROM } from '../../../core/wording/terminals';
 import { wiringScenes, type DrawnWire, type WiringScene } from '../../../core/drawing/wiringScene';
 import { enclosuresOf } from '../../../core/wiring/enclosures';
 import { wiring, type Wiring } from '../../../core/wiring/terminations';
@@ -101,10 +101,7 @@ export function TerminationsDialog({ job, view, onClose }: TerminationsDialogPro
       <p className="second">
         {PROVED_DEAD} Far end first, the panel last.{' '}
         {outlet.gfci.form === 'none' ? '' : `Protection: ${formName[outlet.gfci.form]}. `}
-        Torque in lb-in{' '}
-        {torqueFrom === 'label'
-          ? 'as on the label.'
-          : 'by the default table: read the label, it comes first.'}
+        Torque in lb-in {TORQUE_FROM[torqueFrom]}
       </p>
       <Landings job={job} view={view} wired={wired} />
       {outlet.receptacle !== null && <ReceptacleFace config={outlet.receptacle.config} size={132} />}
