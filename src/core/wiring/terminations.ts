@@ -205,6 +205,16 @@ function torqueFromOf(ends: readonly End[]): Wiring['torqueFrom'] {
   return labeled.some(Boolean) ? 'both' : 'default';
 }
 
+/** Where a conductor is landed in the panel: on bars that are bonded or apart, its neutral on a GFCI breaker where it has one. */
+const panelTerminal =
+  (isBonded: boolean, breakerDevice: boolean) =>
+  ({ role }: Conductor): Terminal => {
+    const neutral = isBonded ? 'bonded-bar' : 'neutral-bar';
+    if (role === 'ground') return isBonded ? 'bonded-bar' : 'ground-bar';
+    if (role === 'neutral') return breakerDevice ? 'device-neutral' : neutral;
+    return role === 'pigtail' ? neutral : (ON_BREAKER[role] ?? 'capped');
+  };
+
 /**
  * Which conductor goes to which terminal at both ends, on both sides of a device between them, and to which in every
  * splice box: each end by the segment that arrives there; colors, re-marking,
@@ -224,7 +234,6 @@ export function wiring(
   // A spa panel keeps neutrals and grounds apart (680.42, 250.142(B)); of a panel its record decides.
   const panel: LandedIn =
     from === 'spa-panel' ? { role: 'subpanel', bars: 'apart' } : landedIn(circuit, placed);
-  const isBonded = panel.bars === 'bonded';
   const kinds = stationKinds(circuit.run);
   const bySegment = figures.segments.map((segment) => conductors(figures, segment));
   const [first = []] = bySegment;
@@ -235,15 +244,8 @@ export function wiring(
       const label = labelFor(circuit.site, at, holder, terminal);
       return { torqueLbIn: label ?? defaultTorque(size, code), isLabeled: label !== undefined };
     };
-  const ground: Terminal = isBonded ? 'bonded-bar' : 'ground-bar';
-  const neutralAt: Terminal = isBonded ? 'bonded-bar' : 'neutral-bar';
   const breakerDevice = gfci.form === 'breaker' || gfci.form === 'dual-function';
-  const atPanel = (conductor: Conductor): Terminal => {
-    if (conductor.role === 'ground') return ground;
-    if (conductor.role === 'neutral') return breakerDevice ? 'device-neutral' : neutralAt;
-    if (conductor.role === 'pigtail') return neutralAt;
-    return ON_BREAKER[conductor.role] ?? 'capped';
-  };
+  const atPanel = panelTerminal(panel.bars === 'bonded', breakerDevice);
   const pigtail: Conductor = { role: 'pigtail', letters: 'WH', size: '14', marked: null };
   const between = to === 'spa-panel' ? null : betweenOf(figures.outlet);
   const atLoad = to === 'spa-panel' ? ON_LINE : ON_LOAD;
