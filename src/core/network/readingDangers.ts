@@ -61,7 +61,8 @@ function isUndecided(read: Read): boolean {
 /** Metal that is grounded here may be live: the neutral is far from the ground, or a leg has the volts of both against it. */
 function isLiveMetal(read: Read): boolean {
   if (read.NG !== undefined && read.NG > FELT_V) return true;
-  const isOnLeg = [read.L1G, read.L2G].some(isLineToLine);
+  const hasTwoLegs = read.L2G !== undefined || read.L1L2 !== undefined;
+  const isOnLeg = hasTwoLegs && [read.L1G, read.L2G].some(isLineToLine);
   return isOnLeg || isUndecided(read);
 }
 
