@@ -49,7 +49,7 @@ test('from an empty job to a printed and exported circuit, by pointer', async ({
   await page.getByRole('button', { name: 'Circuit sheet' }).click();
   await expect(page.getByRole('article')).toContainText('60 A 2P × NM-B 4/3');
   await expect(page.getByRole('article')).toContainText('334.80');
-  await expect(page.getByRole('article')).toContainText('prove the conductors dead');
+  await expect(page.getByRole('article')).toContainText('each conductor to every other, neutral and ground');
   await page.evaluate(() => {
     window.print = () => {
       document.body.dataset['printed'] = 'yes';

@@ -139,7 +139,11 @@ test.describe('on a phone', () => {
     const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(overflow).toBeLessThanOrEqual(0);
     const low = await page.evaluate(() =>
-      [...document.querySelectorAll<HTMLElement>('input:not([hidden]), select, .mantine-Button-root')]
+      [
+        ...document.querySelectorAll<HTMLElement>(
+          'input:not([hidden], [type=checkbox]), label:has([type=checkbox]), select, .mantine-Button-root',
+        ),
+      ]
         .filter((each) => each.offsetParent !== null && each.getBoundingClientRect().height < 48)
         .map((each) => each.outerHTML.slice(0, 80)),
     );

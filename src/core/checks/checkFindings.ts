@@ -25,7 +25,7 @@ const FIGURES = [
   ['insulation', 'insulation', 'work.integrity', ({ insulationMohm }) => insulationMohm],
   ['ground', 'ground', 'work.ground-path', ({ groundOhms }) => groundOhms],
   ['gfci', 'gfci', 'gfci.neutral', ({ tripMa }) => tripMa],
-  ['temperature', 'temperature', 'work.connections', ({ riseC }) => riseC],
+  ['temperature', 'temperature', 'work.rise', ({ riseC }) => riseC],
 ] as const satisfies readonly (readonly [
   ProofStep,
   ProofFigure,

@@ -39,6 +39,7 @@ export const circuitCatalog = {
   'ends.ground-not-landed': about<{ size: WireSize }>().may('stop'),
   'ends.spare-open': about<{ size: WireSize }>().may('stop'),
   'ends.ground-screw': about<{ screw: 'short' | 'sheet-metal' }>().may('stop'),
+  'spa.first-power': about<object>().may('note'),
   'rv30.not-240': about<{ volts: number }>().may('stop', 'ask'),
   'feeder.four-wires': about<{ wires: number }>().may('stop'),
   'feeder.dwelling': about<{ circuits: number }>().surveyed('ask'),

@@ -54,8 +54,10 @@ function inService(panel: Panel, out: FindingLog): void {
     return;
   }
   const unbonded = bondingScrew === 'out' || (neutrals === 'apart' && bondingScrew !== 'in');
-  if (!unbonded) return;
-  if (serviceDisconnect == null) out.found('ask', 'panel.service-where', 'panel.apart', { name: panel.name });
+  // Whether its bars are to be bonded or apart rests on where the service disconnect is.
+  if (serviceDisconnect == null && (unbonded || isBonded(panel)))
+    out.found('ask', 'panel.service-where', 'panel.apart', { name: panel.name });
+  else if (!unbonded) return;
   else if (bondingScrew === null) out.found('ask', 'panel.bond-unseen', 'panel.bond', { name: panel.name });
   else out.found('stop', 'panel.neutrals-mixed', 'panel.bond', { where: 'service', ground: true });
 }

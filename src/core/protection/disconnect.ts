@@ -288,6 +288,7 @@ export function disconnectingMeans(
       { minA, by, overA: over.value },
       choice.kind,
     );
+  if (facts.needs.kind === 'spa') work.found('note', 'spa.first-power', 'work.integrity', {});
   const needsShutoff = facts.needs.kind === 'spa' && facts.survey.occupancy !== 'one-family';
   if (needsShutoff && facts.site.emergencyShutoff !== 'planned') {
     work.found('stop', 'disconnect.spa-emergency', 'disconnect.spa-emergency', {

@@ -79,7 +79,9 @@ function fitting({ isolated, maxDimIn, penetrationIn }: BondItem): ItemVerdict {
 /** Fixed metal that a hand reaches from the water (680.26(B)(7); indoors 680.43(D)). */
 function fixedMetal({ distanceFt, heightFt, barrier }: BondItem, section: SectionKey): ItemVerdict {
   if (barrier === true) return { bond: false, reason: 'barrier', section };
-  if (heightFt !== undefined && heightFt > HEIGHT_FT + SLACK)
+  // Indoors nothing is spared by its height (680.43(D)).
+  const isIndoors = section === 'bond.spa-indoor';
+  if (!isIndoors && heightFt !== undefined && heightFt > HEIGHT_FT + SLACK)
     return { bond: false, reason: 'out-of-reach', section };
   if (distanceFt === undefined) return { bond: 'ask', reason: 'distance-unknown', section };
   return distanceFt > REACH_FT + SLACK

@@ -93,6 +93,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     data.screw === 'sheet-metal'
       ? 'A sheet-metal screw does not fasten a ground or a bond. Use a machine screw with two threads or a nut.'
       : 'The screw of a ground or a bond holds in fewer than two threads and has no nut. Use one with two threads or a nut.',
+  'spa.first-power': () =>
+    'Fill before power. Nobody in the water at first power, at the GFCI test, at a live reading. A used tub: look at cord, terminals, corrosion and jumpers first. On a deck: who answered for its structure?',
   'rv30.not-240': ({ severity }) =>
     severity === 'ask'
       ? 'Found on two poles: 120 V or 240 V at the outlet? Plug in nothing before L to N reads 120 V.'

@@ -18,7 +18,7 @@ import { counted } from './words';
 
 const KIND: Readonly<Record<StepKind, string>> = {
   dig: 'Dig',
-  conduit: 'Glue and lay conduit',
+  conduit: 'Lay in the trench',
   ring: 'Bond',
   cover: 'Fill or pour over the bonding',
   rough: 'Rough-in',
@@ -37,7 +37,7 @@ const KIND: Readonly<Record<StepKind, string>> = {
 
 /** What is done, where there is little room for it. */
 const SHORT: Readonly<Partial<Record<StepKind, string>>> = {
-  conduit: 'Conduit',
+  conduit: 'Lay',
   backfill: 'Backfill',
   cover: 'Cover',
   'set-panel': 'Service',

@@ -46,6 +46,7 @@ const BY_SUBJECT: Readonly<Record<Subject, HelpId>> = {
   route: 'fittings',
   rv: 'receptacle',
   rv30: 'receptacle',
+  spa: 'proof',
   seal: 'fittings',
   's-loop': 'cover',
   service: 'service',

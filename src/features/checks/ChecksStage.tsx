@@ -136,14 +136,16 @@ function FailedTests({ own }: Pick<Shown, 'own'>) {
   const failed = own.findings.filter(({ code }) => code === 'check.figure');
   if (failed.length === 0) return null;
   return (
-    <ul className={classes['dangers']} role="alert" aria-label="Failed tests">
-      {failed.map((finding) => (
-        <li key={findingSentence(finding)}>
-          <SeverityShape severity={finding.severity === 'stop' ? 'stop' : 'check'} size={13} />{' '}
-          <b>{findingSentence(finding)}</b>
-        </li>
-      ))}
-    </ul>
+    <div className={classes['dangers']} role="alert" aria-label="Failed tests">
+      <ul>
+        {failed.map((finding) => (
+          <li key={findingSentence(finding)}>
+            <SeverityShape severity={finding.severity === 'stop' ? 'stop' : 'check'} size={13} />{' '}
+            <b>{findingSentence(finding)}</b>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }
 

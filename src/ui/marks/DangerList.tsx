@@ -7,12 +7,14 @@ import classes from './DangerList.module.css';
 export function DangerList({ dangers }: { readonly dangers: readonly ReadingDanger[] }) {
   if (dangers.length === 0) return null;
   return (
-    <ul className={classes['dangers']} role="alert" aria-label="Dangers">
-      {dangers.map((danger) => (
-        <li key={`${danger.code} ${danger.at ?? ''}`}>
-          <SeverityShape severity="stop" size={13} /> <b>{readingDangerWords(danger)}</b>
-        </li>
-      ))}
-    </ul>
+    <div className={classes['dangers']} role="alert" aria-label="Dangers">
+      <ul>
+        {dangers.map((danger) => (
+          <li key={`${danger.code} ${danger.at ?? ''}`}>
+            <SeverityShape severity="stop" size={13} /> <b>{readingDangerWords(danger)}</b>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }

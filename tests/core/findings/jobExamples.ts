@@ -184,7 +184,7 @@ const ofHouses: Readonly<Record<HouseCode, Job>> = {
   'panel.bond-ask': panelled({ role: 'subpanel', bondingScrew: 'in' }),
   'panel.bond-stays': panelled(bondedOutbuilding),
   'panel.bond-unseen': panelled({ neutrals: 'apart', bondingScrew: null, serviceDisconnect: 'here' }),
-  'panel.service-where': panelled({ neutrals: 'apart', bondingScrew: null }),
+  'panel.service-where': panelled({ neutrals: 'apart', bondingScrew: null, serviceDisconnect: null }),
   'panel.is-subpanel': panelled({ neutrals: 'apart', bondingScrew: 'out', serviceDisconnect: 'outside' }),
   'panel.series-rated': panelled({ seriesRatedKA: 22 }, { faultA: 14000 }),
   'panel.neutral-shared-terminal': panelled({ neutralsShare: true }),

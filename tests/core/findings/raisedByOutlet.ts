@@ -77,6 +77,13 @@ export const raisedByOutlet: readonly Raised[] = [
     { appliance: charger(), site: { groundScrew: 'listed' } },
   ],
   [
+    'spa.first-power',
+    'note',
+    withPlate('hot-tub', { amps: 40, volts: 240, neutral: true }),
+    'Fill before power. Nobody in the water at first power, at the GFCI test, at a live reading. A used tub: look at cord, terminals, corrosion and jumpers first. On a deck: who answered for its structure?',
+    { appliance: charger() },
+  ],
+  [
     'rv30.not-240',
     'stop',
     withPlate('rv', { amps: 30, poles: 2 }),

@@ -68,9 +68,13 @@ describe('a bond past the service', () => {
 
 describe('a service panel without a bond', () => {
   test('is asked where the service disconnect is', () => {
-    expect(found({ neutrals: 'apart', bondingScrew: 'out' })).toMatchObject([
-      { code: 'panel.service-where', severity: 'ask' },
-    ]);
+    for (const bars of [
+      { neutrals: 'apart', bondingScrew: 'out' },
+      { neutrals: 'bonded', bondingScrew: 'in' },
+    ] as const)
+      expect(found({ ...bars, serviceDisconnect: null })).toMatchObject([
+        { code: 'panel.service-where', severity: 'ask' },
+      ]);
   });
 
   test('behind an outdoor service disconnect it is a subpanel and must not be bonded', () => {

@@ -1,10 +1,10 @@
 import type { ReferenceTable } from './shapes';
 
-/** Motor short-circuit and GFCI devices, percent of full-load current. */
+/** Motor short-circuit and ground-fault devices, percent of full-load current. */
 // prettier-ignore
 export const motorProtection = {
   id: 'motor-protection',
-  title: 'Motor short-circuit and GFCI devices, percent of full-load current',
+  title: 'Motor short-circuit and ground-fault devices, percent of full-load current',
   certainty: 'sure',
   percent: {
     singlePhase: { ntd: 300, td: 175, instantaneous: 800, inverse: 250 },

@@ -25,20 +25,21 @@ export const workedWater: readonly WorkedFamily[] = [
       protection: 'GFCI; 210.12; 210.8(F); 680.44; 110.3(B)',
       landings:
         'load: GN 10 load-ground, WH 6 load-neutral, BK 6 load-1, RD 6 load-2 | load-side: GN 10 ground-bar, WH 6 device-neutral, WH 14 neutral-bar, BK 6 breaker-1, RD 6 breaker-2 | line-side: GN 10 ground-bar, WH 6 neutral-bar, BK 6 line-1, RD 6 line-2 | panel: GN 10 bonded-bar, WH 6 bonded-bar, BK 6 breaker-1, RD 6 breaker-2',
-      found: 'note gfci.required 210.8(F), note gfci.required 680.44',
+      found: 'note spa.first-power 110.7, note gfci.required 210.8(F), note gfci.required 680.44',
     },
     differs: {
       '2017': {
         conductor:
           '6 AWG; 210.19(A)(1); Table 310.15(B)(16); Table 310.15(B)(2)(a)?; Table 310.15(B)(3)(a); 110.14(C)(1)',
         protection: 'GFCI; 210.12; 680.44; 110.3(B)',
-        found: 'note gfci.required 680.44',
+        found: 'note spa.first-power 110.7, note gfci.required 680.44',
       },
       '2020': {
         conductor: '6 AWG; 210.19(A)(1); Table 310.16; Table 310.15(B)(1)?; Table 310.15(C)(1); 110.14(C)(1)',
       },
       '2026': {
-        found: 'ask edition.unverified 90.4, note gfci.required 210.8(F), note gfci.required 680.44',
+        found:
+          'ask edition.unverified 90.4, note spa.first-power 110.7, note gfci.required 210.8(F), note gfci.required 680.44',
       },
     },
   },
