@@ -23,6 +23,11 @@ export type SiteFix =
   | 'lock-hardware'
   | 'disconnect-mounting';
 
+/** What of a feeder is put as it is required. */
+export const FEEDER_FACTS = ['wires', 'bondingScrew', 'surge', 'emergencyDisconnect', 'electrode'] as const;
+/** One of them, by its field. */
+export type FeederFact = (typeof FEEDER_FACTS)[number];
+
 /** What a fix changes in a circuit, in figures; its words are in core/wording. */
 type CircuitChange =
   | { readonly kind: 'free-size'; readonly size: WireSize; readonly metal: Metal; readonly what: string }
@@ -47,7 +52,7 @@ type CircuitChange =
   | { readonly kind: 'move-receptacle'; readonly ft: number }
   | { readonly kind: 'larger-outlet'; readonly ocpdA: number }
   | { readonly kind: 'plug'; readonly config: string }
-  | { readonly kind: 'plate-to-code' }
+  | { readonly kind: 'plate-to-code'; readonly changes: readonly FeederFact[] }
   | { readonly kind: 'reset-to-code'; readonly what: SiteFix }
   | { readonly kind: 'larger'; readonly size: WireSize }
   | { readonly kind: 'marked-75'; readonly size: WireSize }

@@ -1,31 +1,35 @@
 import type { PlateChangeKind } from '../appliances/family';
-import { applianceChanges } from '../appliances/registry';
+import { applianceChanges, type Appliance } from '../appliances/registry';
 import type { SizedFigures } from '../circuit/figures';
 import type { Candidates } from './candidate';
-import type { FixChange } from './change';
+import { FEEDER_FACTS, type FixChange } from './change';
 import { ofCircuit } from './ofCircuit';
 
 /** Another plate for the same appliance, of one kind of change. */
 const plate = (
   change: PlateChangeKind,
   kind: FixChange['kind'],
-  describe: (figures: SizedFigures) => FixChange,
+  describe: (figures: SizedFigures, appliance: Appliance) => FixChange,
 ): Candidates =>
   ofCircuit((circuit) =>
     applianceChanges(circuit.appliance, change).map((appliance) => ({
       kind,
       circuit: { ...circuit, appliance },
-      describe,
+      describe: (figures) => describe(figures, appliance),
     })),
   );
 
-export const lowerSetting = plate('setting', 'setting', ({ load }) => ({
+/** Of several chargers on a circuit each is set; the load is that of all. */
+const settingOf = ({ load }: SizedFigures, appliance: Appliance): number =>
+  appliance.family === 'ev' ? (appliance.nameplate.settingA ?? load.continuousA) : load.continuousA;
+
+export const lowerSetting = plate('setting', 'setting', (figures, appliance) => ({
   kind: 'setting',
-  settingA: load.continuousA,
+  settingA: settingOf(figures, appliance),
 }));
-export const guardSetting = plate('guard-setting', 'guard-setting', ({ load }) => ({
+export const guardSetting = plate('guard-setting', 'guard-setting', (figures, appliance) => ({
   kind: 'guard-setting',
-  settingA: load.continuousA,
+  settingA: settingOf(figures, appliance),
 }));
 export const fullOutput = plate('full-output', 'full-output', ({ load }) => ({
   kind: 'full-output',
@@ -52,4 +56,18 @@ export const ownCircuit = plate('own-circuit', 'own-circuit', () => ({ kind: 'ow
 export const plugOf = (change: 'three-wire-plug' | 'four-wire-plug') =>
   plate(change, 'plug', ({ outlet }) => ({ kind: 'plug', config: outlet.receptacle?.config ?? '' }));
 
-export const plateToCode = plate('plate-to-code', 'plate-to-code', () => ({ kind: 'plate-to-code' }));
+/** A feeder as it is required, named by what of its plate changes. */
+export const plateToCode = ofCircuit((circuit) =>
+  applianceChanges(circuit.appliance, 'plate-to-code').flatMap((appliance) => {
+    if (appliance.family !== 'feeder' || circuit.appliance.family !== 'feeder') return [];
+    const [was, is] = [circuit.appliance.nameplate, appliance.nameplate];
+    const changes = FEEDER_FACTS.filter((fact) => was[fact] !== is[fact]);
+    return [
+      {
+        kind: 'plate-to-code' as const,
+        circuit: { ...circuit, appliance },
+        describe: () => ({ kind: 'plate-to-code', changes }) as const,
+      },
+    ];
+  }),
+);

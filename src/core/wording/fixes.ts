@@ -1,5 +1,5 @@
 import type { ServiceTrigger } from '../code/parameters';
-import type { FixChange, SiteFix } from '../fixes/change';
+import type { FeederFact, FixChange, SiteFix } from '../fixes/change';
 import { printNumber as n } from '../units/number';
 import { printWireSize as size } from '../units/wireSize';
 import { fittingName } from './routeWords';
@@ -22,6 +22,14 @@ const SITE_FIX: Readonly<Record<SiteFix, string>> = {
   'disconnect-mounting': 'The disconnect mounted as required, with clear space before it',
   'building-disconnect': 'A disconnect where the supply enters the building',
   shutoff: 'A labeled emergency shutoff, in sight and 5 ft or more from the tub',
+};
+
+const FEEDER_FACT: Readonly<Record<FeederFact, string>> = {
+  wires: 'four wires',
+  bondingScrew: 'bars separate',
+  surge: 'a surge-protective device',
+  emergencyDisconnect: 'an emergency disconnect outdoors',
+  electrode: 'a grounding electrode',
 };
 
 const TRIGGER: Readonly<Record<ServiceTrigger, string>> = {
@@ -58,8 +66,13 @@ const WORDS: Words = {
   'move-receptacle': ({ ft }) => `Move the receptacle to ${n(ft)} ft or more from the water`,
   'own-circuit': () => 'A circuit of its own',
   'one-pole': () => 'A one-pole breaker, 120 V',
-  plug: ({ config }) => (config.startsWith('14') ? `A ${config}, four wires` : `A ${config}, three wires`),
-  'plate-to-code': () => 'Plan four wires, bars separate, and an electrode',
+  plug: ({ config }) =>
+    config === ''
+      ? 'Another plug'
+      : config.startsWith('14')
+        ? `A ${config}, four wires`
+        : `A ${config}, three wires`,
+  'plate-to-code': ({ changes }) => `Plan ${changes.map((change) => FEEDER_FACT[change]).join(', ')}`,
   'reset-to-code': ({ what }) => SITE_FIX[what],
   larger: ({ size: to }) => `${size(to)} conductors`,
   'marked-75': ({ size: to }) => `Both marks seen, 75 °C: ${size(to)}`,
