@@ -18,6 +18,7 @@ export function existingQuestions(
     ['serviceCable', three && existing.neutral === 'bare'],
     ['groundInBox', three],
     ['frameBonded', three],
+    ['replaced', needs.kind === 'pool-pump'],
     ['newWater', site.waterFt !== undefined || AT_WATER.has(needs.kind)],
   ];
   return asked.flatMap(([key, is]) => (is ? [key] : []));

@@ -20,6 +20,7 @@ export const existingSchema = z.strictObject({
   serviceCable: z.boolean().optional().describe('Whether the cable is service-entrance cable'),
   groundInBox: z.boolean().optional().describe('Whether an equipment ground is in the outlet box'),
   frameBonded: z.boolean().optional().describe('Whether receptacle and frame are bonded to the neutral'),
+  replaced: z.boolean().optional().describe('Whether the motor of a pool pump is replaced'),
   newWater: z.boolean().optional().describe('Whether the pool, spa or tub beside it is new'),
 });
 

@@ -92,6 +92,16 @@ function findOldFeeder({ circuit: { appliance }, existing }: ExistingCase, work:
     });
 }
 
+/** A pool pump whose motor is replaced has GFCI protection from then on (680.21(D)). */
+function pumpReplaced({ circuit: { site }, existing, needs, code }: ExistingCase, work: Working): void {
+  const { value: isRequired, cite } = code.parameters.pumpReplacedGfci;
+  const isProtected = site.groundFault !== undefined && site.groundFault !== 'none';
+  if (needs.kind !== 'pool-pump' || !isRequired || isProtected || existing.replaced === false) return;
+  work.found(existing.replaced === true ? 'stop' : 'ask', 'existing.pump-replaced', cite, {
+    protected: isProtected,
+  });
+}
+
 /** What is judged of an existing circuit itself: what is recorded, and its three wires. */
 export function findExisting(about: ExistingCase, work: Working): void {
   const { circuit, existing, needs } = about;
@@ -100,6 +110,7 @@ export function findExisting(about: ExistingCase, work: Working): void {
     const missing = ocpdA === undefined ? (size === undefined ? 'both' : 'breaker') : 'conductor';
     work.found('ask', 'existing.not-recorded', 'load.nameplate', { missing });
   }
+  pumpReplaced(about, work);
   if (circuit.appliance.family === 'feeder') {
     if (isThreeWire(circuit)) findOldFeeder(about, work);
   } else if (existing.frame === 'neutral') findThreeWires(about, work);

@@ -79,6 +79,8 @@ export const parameters2023 = {
   afciRooms: known<boolean>(true, 'afci.rooms'),
   /** Farthest that a disconnect counts as in sight, and least that one stands from pool or spa, feet. */
   inSightFt: known<number>(50, 'disconnect.motor'),
+  /** Whether a pool pump whose motor is replaced has GFCI protection from then on. */
+  pumpReplacedGfci: known<boolean>(true, 'gfci.pump-replaced'),
   /** Least from the inside wall of pool, spa or tub to a receptacle, along the cord path, feet. */
   receptacleFromWaterFt: known<number>(6, 'zone.receptacle'),
   poolDisconnectFt: known<number>(5, 'disconnect.pool'),

@@ -167,6 +167,7 @@ export const sections2023 = {
   'zone.box': certain('680.24(A)(2)'),
   'zone.overhead': certain('680.9'),
   'zone.underground': doubtful('680.11'),
+  'gfci.pump-replaced': certain('680.21(D)'),
   'pool.light-raceway': certain('680.23(F)(3)'),
   'pool.storable': certain('680.31'),
   'pool.posts': certain('300.5(J)'),

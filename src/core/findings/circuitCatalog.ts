@@ -177,6 +177,7 @@ export const circuitCatalog = {
   'existing.bare-subpanel': about<{ year: number }>().may('ask'),
   'existing.feeder-stays': about<{ wires: number }>().may('check'),
   'existing.feeder-three-wires': about<{ detached: boolean }>().may('stop'),
+  'existing.pump-replaced': about<{ protected: boolean }>().may('stop', 'ask'),
   'existing.new-water': about<{ minFt: number }>().surveyed('ask'),
   'existing.may-stay': about<{ rules: readonly NewWork[] }>().surveyed('ask'),
   'existing.stays': about<{ rules: readonly NewWork[] }>().may('note'),

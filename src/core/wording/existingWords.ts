@@ -64,6 +64,7 @@ export const existingLabel: Readonly<
   serviceCable: { label: 'Is it service-entrance cable (SE)?' },
   groundInBox: { label: 'Is a ground in the outlet box?' },
   frameBonded: { label: 'Are receptacle and frame bonded to the neutral?' },
+  replaced: { label: 'Is its pump motor replaced?' },
   newWater: { label: 'Is the pool, spa or tub new?' },
 };
 

@@ -27,6 +27,7 @@ type StandingCode =
   | 'existing.feeder-stays'
   | 'existing.feeder-three-wires'
   | 'existing.new-water'
+  | 'existing.pump-replaced'
   | 'existing.may-stay'
   | 'existing.stays';
 
@@ -88,6 +89,10 @@ export const standingSentences: Sentences<StandingCode> = {
     data.detached
       ? 'This feeder is extended or was not legal: it is run with four wires. The bond stays until the ground is run.'
       : 'A subpanel in the same building has a ground of its own; this feeder has none. The bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then take the screw out.',
+  'existing.pump-replaced': ({ severity }) =>
+    severity === 'ask'
+      ? 'Is the motor of this pump replaced? Yes: GFCI protection is required from then on. No: it may stay where it was legal.'
+      : 'The motor is replaced and has no GFCI protection: add it before it is fed.',
   'existing.new-water': ({ data }) =>
     `Is the water new? Yes: the existing receptacle is moved or removed, ${n(data.minFt)} ft or more. No: it may stay where it was legal.`,
   'existing.may-stay': ({ data }) =>

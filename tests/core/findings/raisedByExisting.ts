@@ -23,6 +23,12 @@ export const oldDryer = (existing: Existing = {}, part: Partial<Circuit> = {}): 
   ...part,
 });
 
+const oldPump = (existing: Existing): Partial<Circuit> => ({
+  ...withPlate('pool-pump', { hp: 1, volts: 240 }),
+  pins: { ocpdA: 20, size: '12' },
+  existing: { ...looked, newWater: false, ...existing },
+});
+
 const panel = { loadVA: 9600, continuousVA: 0, volts: 240, neutral: true };
 
 const oldFeeder = (building: 'same' | 'detached'): Partial<Circuit> => ({
@@ -99,6 +105,13 @@ export const raisedByExisting: readonly Raised[] = [
     oldFeeder('same'),
     'A subpanel in the same building has a ground of its own; this feeder has none. The bond stays until the ground is run: feeder off, locked, proved dead; run the ground, separate the bars, then take the screw out.',
     { ...oldFeeder('same'), ...withPlate('feeder', { ...panel, wires: 4 }) },
+  ],
+  [
+    'existing.pump-replaced',
+    'ask',
+    oldPump({}),
+    'Is the motor of this pump replaced? Yes: GFCI protection is required from then on. No: it may stay where it was legal.',
+    oldPump({ replaced: false }),
   ],
   [
     'existing.new-water',

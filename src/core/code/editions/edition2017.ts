@@ -55,6 +55,7 @@ export const edition2017 = {
     hvacExemptUntil: known<string>('none', 'gfci.outdoor'),
     roomGfciTwoPole: known<boolean>(false, 'gfci.place'),
     roomGfciMaxA: known<number>(20, 'gfci.place'),
+    pumpReplacedGfci: known<boolean>(false, 'gfci.pump-replaced'),
     poolZoneMaxA: known<number>(20, 'gfci.pool-zone'),
     poolZoneTwoPole: known<boolean>(false, 'gfci.pool-zone'),
     extraGroundShare: known<number>(0, 'table.conductor-volume'),
