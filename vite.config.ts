@@ -16,12 +16,14 @@ const withoutDescriptions: Plugin = {
 
 /** What the writer of PDF would take for pages of HTML: nothing here is made of those. */
 const NOTHING = fileURLToPath(new URL('./src/store/packet/nothing.ts', import.meta.url));
+/** The browser reads pictures by itself: the writer of PDF is handed JPEGs alone. */
+const NO_PNG = fileURLToPath(new URL('./src/store/packet/noPng.ts', import.meta.url));
 
 /** The worker, as it is called in the build. */
 const WORKER = 'pasture.worker';
 
 export default defineConfig({
-  resolve: { alias: { canvg: NOTHING, html2canvas: NOTHING, dompurify: NOTHING } },
+  resolve: { alias: { canvg: NOTHING, html2canvas: NOTHING, dompurify: NOTHING, 'fast-png': NO_PNG } },
   plugins: [
     withoutDescriptions,
     react(),

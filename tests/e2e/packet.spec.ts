@@ -102,16 +102,30 @@ test('a seal is refused with what is missing, a jump leads to it; once sealed it
   expect(read.ok && read.seals.map(isWhole)).toEqual([true]);
 });
 
-test('work with a stop goes to the next trade only as left off and locked', async ({ page }) => {
-  const [stopped] = [circuit({ id: 'range', name: 'Range' })];
+/** One red pixel. */
+const PNG =
+  'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==';
+
+test('work with a stop goes to the next trade only as left off and locked, with a foreign photograph', async ({
+  page,
+}) => {
+  const stopped = {
+    ...circuit({ id: 'range', name: 'Range' }),
+    photos: [{ id: 'plate', caption: 'Nameplate' }],
+  };
   const checks = [{ ...freshCheck('range'), off: true, left: 'locked' as const, riseC: 90 }];
   await importFile(
     page,
     'locked.pasture.json',
-    writeJobFile({ ...quiet, id: 'locked', circuits: [stopped], checks }),
+    writeJobFile({ ...quiet, id: 'locked', circuits: [stopped], checks }, { plate: PNG }),
   );
   await page.getByRole('button', { name: /Packet$/ }).click();
   await expect(page.getByRole('heading', { name: 'Packet, for the inspector' })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PDF', exact: true }).click();
+  // A picture of any kind lies in it as a JPEG.
+  const bytes = await readFile(await (await download).path());
+  expect(bytes.includes('/DCTDecode')).toBe(true);
   await page.keyboard.press('Alt+3');
   await expect(page.getByRole('button', { name: /^Seal for the next trade/ })).toBeDisabled();
   await page.getByRole('button', { name: 'Seal as left off and locked' }).click();

@@ -1,4 +1,5 @@
 import type { AsyncSteps } from '../worker/protocol';
+import { asJpegs } from './asJpeg';
 import { packetFonts } from './packetFonts';
 import { writePacket } from './packetPdf';
 import type { PacketPage } from '../../core/paper/pageSchema';
@@ -14,5 +15,5 @@ export interface PacketRequest {
 
 /** The bytes of the PDF of a packet. */
 export async function* packetTask({ pages, photos, facts }: PacketRequest): AsyncSteps<number, ArrayBuffer> {
-  return yield* writePacket(pages, { fonts: await packetFonts(), photos }, facts);
+  return yield* writePacket(pages, { fonts: await packetFonts(), photos: await asJpegs(photos) }, facts);
 }

@@ -198,7 +198,7 @@ describe('the PDF', () => {
   test('a photograph stands in it once, as large as its place allows; without one there is an empty frame', async () => {
     // One red pixel.
     const dot =
-      'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==';
+      'data:image/jpeg;base64,/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDAFA3PEY8MlBGQUZaVVBfeMiCeG5uePWvuZHI////////////////////////////////////////////////////2wBDAVVaWnhpeOuCguv/////////////////////////////////////////////////////////////////////////wAARCAABAAEDASIAAhEBAxEB/8QAFQABAQAAAAAAAAAAAAAAAAAAAAP/xAAUEAEAAAAAAAAAAAAAAAAAAAAA/8QAFQEBAQAAAAAAAAAAAAAAAAAAAwT/xAAUEQEAAAAAAAAAAAAAAAAAAAAA/9oADAMBAAIRAxEAPwCQA1j/2Q==';
     const [first, ...rest] = demoJob.circuits;
     const circuits = [{ ...first!, photos: [{ id: 'trench', caption: 'open trench' }] }, ...rest];
     const own = { ...order, chapters: ['cover', 'photos'] as const };
