@@ -28,6 +28,7 @@ export const panel = (part: Partial<Panel> & { readonly typed?: string } = {}): 
     bondingScrew: 'in',
     neutralsShare: false,
     secondSources: [],
+    knownToFail: false,
     serviceDisconnect: 'here',
     lugFrom: '14',
     lugTo: '1/0',

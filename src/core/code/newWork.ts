@@ -47,6 +47,7 @@ export const PLANNING_ONLY: ReadonlySet<string> = new Set([
   'receptacle.which-plug',
   'rv.larger',
   'conductor.practice',
+  'disconnect.plug-tub',
   'disconnect.plug-hp',
   'drop.branch',
   'drop.motor-start',

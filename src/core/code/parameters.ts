@@ -82,6 +82,8 @@ export const parameters2023 = {
   /** Whether a pool pump whose motor is replaced has GFCI protection from then on. */
   pumpReplacedGfci: known<boolean>(true, 'gfci.pump-replaced'),
   /** Least from the inside wall of pool, spa or tub to a receptacle, along the cord path, feet. */
+  /** Whether other equipment above the low-voltage contact limit keeps 5 ft from the water. */
+  otherEquipmentFromWater: believed<boolean>(true, 'zone.equipment'),
   receptacleFromWaterFt: known<number>(6, 'zone.receptacle'),
   poolDisconnectFt: known<number>(5, 'disconnect.pool'),
   /** Largest charger without a disconnecting means of its own, amperes. */

@@ -54,6 +54,7 @@ export const YARD_THINGS = [
   'disconnect',
   'panel',
   'outlet',
+  'equipment',
   'luminaire',
   'fan',
   'light',

@@ -128,6 +128,7 @@ export const circuitCatalog = {
   'disconnect.out-of-sight': about<{ ft: number | null; maxFt: number }>().may('stop'),
   'disconnect.not-lockable': about<{ ratingA: number }>().may('stop'),
   'disconnect.lock-or-sight': about<{ ratingA: number }>().surveyed('ask'),
+  'disconnect.plug-tub': about<{ minFt: number }>().surveyed('ask'),
   'disconnect.plug-hp': about<{ config: string; hp: number; plugHp: number }>().surveyed('ask'),
   'disconnect.too-near-water': about<{ ft: number; minFt: number }>().may('stop'),
   'disconnect.inside-wall': about<{ ft: number; minFt: number }>().surveyed('ask'),

@@ -27,6 +27,7 @@ export const panelCatalog = {
   'panel.series-rated': about<{ faultA: number; ratingA: number }>().may('note'),
   'panel.neutral-shared-terminal': about<{ name: string }>().may('stop'),
   'panel.unlabelled': about<{ lines: readonly string[] }>().may('check'),
+  'panel.known-to-fail': about<{ name: string }>().surveyed('stop', 'ask'),
   'panel.sources': about<{ name: string }>().may('ask'),
   'panel.untied': about<{ spaces: readonly string[] }>().may('stop', 'check'),
   'panel.openings': about<{ count: number }>().may('stop'),

@@ -3,6 +3,9 @@ import { about } from './catalogEntry';
 
 /** Findings about the service and its demand record. */
 export const serviceCatalog = {
+  'house.built': about<object>().surveyed('ask'),
+  'house.old-materials': about<{ builtYear: number; lead: boolean }>().may('check'),
+  'house.aluminum': about<{ builtYear: number | null }>().surveyed('check', 'ask'),
   'service.unknown': about<{ what: 'rating' | 'area' }>().may('ask'),
   'service.overload': about<{
     amps: number;

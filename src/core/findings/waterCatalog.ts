@@ -12,6 +12,9 @@ interface TooNear extends Placed {
   readonly minFt: number;
 }
 
+/** What is looked at of an underwater light. */
+export type LightFact = 'gfci' | 'depth' | 'niche';
+
 /** Findings about water and what stands around it. */
 export const waterCatalog = {
   'zone.receptacle': about<TooNear>().may('stop'),
@@ -20,6 +23,8 @@ export const waterCatalog = {
   'zone.outlet': about<TooNear>().may('stop'),
   'zone.luminaire': about<TooNear & { readonly clearFt: number }>().may('stop'),
   'zone.box': about<TooNear & { readonly low: boolean }>().may('stop'),
+  'zone.equipment': about<TooNear & { readonly pool: boolean }>().may('stop', 'check', 'ask'),
+  'zone.cover-motor': about<TooNear>().may('stop'),
   'zone.gfci': about<Placed>().surveyed('stop', 'ask'),
   'zone.close': about<TooNear>().may('check'),
   'zone.disconnect-sight': about<{ name: string; of: string; ft: number; hidden: boolean }>().may('stop'),
@@ -32,6 +37,9 @@ export const waterCatalog = {
   'pool.storable-circuits': about<{ name: string }>().may('check'),
   'pool.post-frost': about<{ name: string; postIn: number; frostIn: number | null }>().may('check', 'ask'),
   'pool.light-raceway': about<{ name: string; other: string; circuitId: string }>().may('stop', 'ask'),
+  'pool.light': about<{ name: string; what: LightFact; inches: number }>().surveyed('stop', 'ask'),
+  'pool.cover': about<{ name: string; what: 'switch' | 'enclosed' }>().surveyed('stop', 'ask'),
+  'pool.fountain': about<object>().may('ask'),
   'pool.depth-unknown': about<{ maxIn: number }>().surveyed('ask'),
   'pool.not-storable': about<{ depthIn: number; maxIn: number }>().may('stop'),
   'pool.in-water': about<{ name: string }>().may('stop'),

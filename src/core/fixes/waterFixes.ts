@@ -121,7 +121,14 @@ function without<T extends object>(item: T, ...keys: readonly (keyof T)[]): T {
 }
 
 const farEnough = (
-  code: 'zone.receptacle' | 'zone.switch' | 'zone.disconnect' | 'zone.outlet' | 'zone.close',
+  code:
+    | 'zone.receptacle'
+    | 'zone.switch'
+    | 'zone.disconnect'
+    | 'zone.outlet'
+    | 'zone.close'
+    | 'zone.equipment'
+    | 'zone.cover-motor',
 ) => fix(code, (about, { minFt }) => moved(about, minFt));
 
 const raised = (about: About, aboveFt: number): Changed | undefined =>
@@ -209,6 +216,8 @@ export const waterFixes: CandidatesByCode = {
   'zone.disconnect': [farEnough('zone.disconnect')],
   'zone.outlet': [farEnough('zone.outlet')],
   'zone.close': [farEnough('zone.close')],
+  'zone.equipment': [farEnough('zone.equipment')],
+  'zone.cover-motor': [farEnough('zone.cover-motor')],
   'zone.luminaire': [
     fix('zone.luminaire', (about, { minFt }) => moved(about, minFt)),
     fix('zone.luminaire', (about, { clearFt }) => raised(about, clearFt)),
@@ -241,6 +250,13 @@ export const waterFixes: CandidatesByCode = {
     ),
   ],
   'pool.light-raceway': [fix('pool.light-raceway', ownRaceway)],
+  'pool.light': [
+    fix('pool.light', (about, { what }) =>
+      what === 'gfci'
+        ? thingWith(about, { gfci: true }, (name) => ({ kind: 'gfci-in-yard', what: name }))
+        : undefined,
+    ),
+  ],
   'pool.not-storable': [
     fix('pool.not-storable', (about) =>
       waterWith(about, { kind: 'above-ground' }, { kind: 'permanent-pool' }),

@@ -56,7 +56,7 @@ export function evaluateWaters(
     return memo.waters.of(report.water.id, [report, yard.frostIn, sameRaceways(raceways), ...others], () => {
       const out = new FindingLog(code, { kind: 'water', waterId: report.water.id });
       poolFindings(report, yard, others, raceways, out);
-      zoneFindings(report, yard.lines, out);
+      zoneFindings(report, yard.lines, code, out);
       bondFindings(report, practices, code, out);
       return { report, findings: out.all };
     });

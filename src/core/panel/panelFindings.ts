@@ -63,6 +63,12 @@ function untied({ breakers }: Panel, out: FindingLog): void {
   });
 }
 
+/** A panel that is there may be of a type that fails when it is opened or overloaded: asked before its cover comes off. */
+function knownToFail({ installed, knownToFail: isKnown, name }: Panel, out: FindingLog): void {
+  if (installed === 'new' || isKnown === false) return;
+  out.found(isKnown === true ? 'stop' : 'ask', 'panel.known-to-fail', 'panel.integrity', { name });
+}
+
 function makeup({ panel }: PanelQuestion, out: FindingLog): void {
   const { role, neutralsShare, openings, busA, mainA, breakers, secondSources } = panel;
   if (secondSources == null) out.found('ask', 'panel.sources', 'panel.sources', { name: panel.name });
@@ -121,6 +127,7 @@ function feederLoad({ wanted, feederVA }: PanelQuestion, out: FindingLog): void 
 /** Everything that is wrong, doubtful or still to be asked about a panel as its plan leaves it. */
 export function panelFindings(question: PanelQuestion): readonly AnyFinding[] {
   const out = new FindingLog(question.code, { kind: 'panel', panelId: question.panel.id });
+  knownToFail(question.panel, out);
   spaces(question, out);
   makeup(question, out);
   fits(question, out);

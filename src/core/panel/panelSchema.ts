@@ -126,6 +126,10 @@ export const panelSchema = z.strictObject({
     .nullish()
     .describe('Series rating of main and branch breakers by their label'),
   installed: z.enum(['existing', 'new']).nullish().describe('Whether this job installs it'),
+  knownToFail: z
+    .boolean()
+    .nullish()
+    .describe('Whether its make and type is known to fail: breakers that do not trip, a bus that burns'),
   workingSpace: z
     .boolean()
     .nullish()

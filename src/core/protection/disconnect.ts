@@ -62,7 +62,7 @@ const switchRating = (minA: number, ocpdA: number): number =>
   SWITCHES_A.find((each) => meets(each, Math.max(minA, ocpdA))) ?? Math.max(minA, ocpdA);
 
 function choose(
-  { needs, load, ocpdA, fromSpaPanel }: OutletFacts,
+  { needs, load, ocpdA, fromSpaPanel, site }: OutletFacts,
   form: GroundFaultForm,
   { parameters }: Edition,
 ): DisconnectChoice {
@@ -103,7 +103,7 @@ function choose(
     case 'hermetic':
       return { ...NONE, required: true, kind: 'switch', ratingA, inSight: true, withinFt };
     case 'pool':
-      if (plugged && needs.kind !== 'spa')
+      if (plugged && (needs.kind !== 'spa' || site.plugDisconnect === true))
         return { ...PLUG, required: true, fromWaterFt: parameters.poolDisconnectFt.value };
       return {
         required: true,
@@ -288,6 +288,12 @@ export function disconnectingMeans(
       { minA, by, overA: over.value },
       choice.kind,
     );
+  if (
+    facts.needs.kind === 'spa' &&
+    facts.load.connection === 'receptacle' &&
+    facts.site.plugDisconnect === undefined
+  )
+    work.found('ask', 'disconnect.plug-tub', cite, { minFt: code.parameters.poolDisconnectFt.value });
   if (facts.needs.kind === 'spa') work.found('note', 'spa.first-power', 'work.integrity', {});
   const needsShutoff = facts.needs.kind === 'spa' && facts.survey.occupancy !== 'one-family';
   if (needsShutoff && facts.site.emergencyShutoff !== 'planned') {

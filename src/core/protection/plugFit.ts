@@ -1,4 +1,5 @@
 import type { Edition } from '../code/edition';
+import { receptacleRating } from '../code/tables/receptacleRating';
 import type { ConfigurationTable } from '../code/tables/shapes';
 
 /** One configuration of plug or receptacle. */
@@ -10,6 +11,8 @@ export interface PlugQuestion {
   readonly receptacle: string;
   readonly volts: number;
   readonly ocpdA: number;
+  /** Receptacles on the circuit; left out: one. */
+  readonly outlets?: number;
 }
 
 /** Whether a plug may go there, why not, and the largest continuous current with the link that bounds it. */
@@ -19,7 +22,17 @@ export interface PlugAnswer {
   readonly weakest: 'breaker' | 'receptacle' | 'plug';
   readonly weakestA: number;
   readonly continuousA: number;
+  /** The most that one plug may draw where several receptacles share the circuit; null where this one is alone. */
+  readonly eachA: number | null;
+  /** What an adapter comes to, where the shapes differ. */
+  readonly adapter: AdapterCase | null;
 }
+
+/**
+ * What an adapter comes to: never, a trailer on a larger outlet (its own main protects it, nothing its cord), a smaller
+ * plug behind a breaker too large for its cord, or a larger plug behind a breaker that trips.
+ */
+export type AdapterCase = 'never' | 'trailer' | 'smaller-plug' | 'larger-plug';
 
 /** A configuration by its name; undefined where no such one is known. */
 export const configurationOf = (code: Edition, config: string): Configuration | undefined =>
@@ -36,6 +49,31 @@ const enters = (plug: string, receptacle: string): boolean =>
 const carries = (row: Configuration, volts: number): boolean =>
   row.volts === '125' ? volts <= 125 : volts > 125;
 
+/** Whether an adapter can give the plug its volts, its neutral and its ground. */
+function isSupplied(plug: Configuration, receptacle: Configuration): boolean {
+  if (plug.ground && !receptacle.ground) return false;
+  if (plug.neutral && !receptacle.neutral) return false;
+  return plug.volts === receptacle.volts || receptacle.volts === '125/250';
+}
+
+function adapterCase(plug: Configuration, receptacle: Configuration, ocpdA: number): AdapterCase {
+  if (!isSupplied(plug, receptacle)) return 'never';
+  if (plug.amps >= ocpdA) return 'larger-plug';
+  return plug.config === 'TT-30' ? 'trailer' : 'smaller-plug';
+}
+
+/** Whether a receptacle may be on a circuit: alone no smaller than it (210.21(B)(1)), of several by the table. */
+function isRatedFor(receptacleA: number, ocpdA: number, outlets: number): boolean {
+  if (outlets === 1) return receptacleA >= ocpdA;
+  const allowed: Readonly<Record<number, readonly number[]>> = receptacleRating.allowed;
+  return allowed[ocpdA]?.includes(receptacleA) === true;
+}
+
+const eachOf = (receptacleA: number, outlets: number): number | null => {
+  const loads: Readonly<Record<number, number>> = receptacleRating.largestCordLoad;
+  return outlets === 1 ? null : (loads[receptacleA] ?? null);
+};
+
 /** Continuous current is at most this share of what every link allows. */
 const CONTINUOUS_SHARE = 0.8;
 
@@ -43,7 +81,10 @@ const CONTINUOUS_SHARE = 0.8;
  * Whether a plug may go into a receptacle on a circuit: by shape, volts, ground and rating, with the weakest
  * link, whose rating bounds the current (210.21(B), 406.7). A larger breaker never repairs a weak link.
  */
-export function judgePlug({ plug, receptacle, volts, ocpdA }: PlugQuestion, code: Edition): PlugAnswer {
+export function judgePlug(
+  { plug, receptacle, volts, ocpdA, outlets = 1 }: PlugQuestion,
+  code: Edition,
+): PlugAnswer {
   const a = configurationOf(code, plug);
   const b = configurationOf(code, receptacle);
   const links = [
@@ -58,11 +99,12 @@ export function judgePlug({ plug, receptacle, volts, ocpdA }: PlugQuestion, code
     weakest,
     weakestA: amps,
     continuousA: amps * CONTINUOUS_SHARE,
+    eachA: b === undefined ? null : eachOf(b.amps, outlets),
+    adapter: why === 'shape' && a !== undefined && b !== undefined ? adapterCase(a, b, ocpdA) : null,
   });
   if (a === undefined || b === undefined) return answer('unknown');
   if (!enters(a.config, b.config)) return answer('shape');
   if (!carries(b, volts)) return answer('volts');
   if (!b.ground) return answer('ground');
-  // A single receptacle is never rated below its circuit; a 14-50 on 40 A is allowed.
-  return b.amps < ocpdA ? answer('rating') : answer('fits');
+  return isRatedFor(b.amps, ocpdA, outlets) ? answer('fits') : answer('rating');
 }

@@ -83,7 +83,10 @@ function comparePlanned(facts: OutletFacts, code: Edition, work: Working): void 
       ocpdA,
     });
   }
-  const fit = judgePlug({ plug: plug ?? receptacle, receptacle, volts: load.volts, ocpdA }, code);
+  const fit = judgePlug(
+    { plug: plug ?? receptacle, receptacle, volts: load.volts, ocpdA, outlets: load.outlets },
+    code,
+  );
   // Ratings and grounds have findings of their own.
   if ((fit.why === 'shape' && plug !== undefined) || fit.why === 'volts') {
     work.found('stop', 'receptacle.config-mismatch', 'receptacle.config', {

@@ -108,6 +108,9 @@ const disconnect = (facts: OutletFacts, { disconnect: choice }: OutletChoice): r
   ...(facts.needs.disconnect.hp !== undefined && facts.load.connection === 'receptacle'
     ? [{ key: 'plugHp', topic: 'disconnect', kind: 'yes-no' } as const]
     : []),
+  ...(facts.needs.kind === 'spa' && facts.load.connection === 'receptacle'
+    ? [{ key: 'plugDisconnect', topic: 'disconnect', kind: 'yes-no' } as const]
+    : []),
 ];
 
 const protection = ({ needs, load }: OutletFacts, { gfci, afci }: OutletChoice): readonly SiteQuestion[] => [

@@ -66,6 +66,10 @@ export const siteSchema = z.strictObject({
     .max(10)
     .optional()
     .describe('Configuration of the receptacle that is planned or there'),
+  plugDisconnect: z
+    .boolean()
+    .optional()
+    .describe('Whether the plug of a tub is in sight, readily accessible, 5 ft or more from the water'),
   plug: z.string().max(10).optional().describe('Configuration of the plug'),
   groundFault: z
     .enum([...GROUND_FAULT_FORMS, 'none'])

@@ -75,6 +75,8 @@ export const houseSchema = z.strictObject({
     .union([z.literal(240), z.literal(208)])
     .optional()
     .describe('Between the legs, single phase: 120/240 V, or 120/208 V; left out: 240'),
+  builtYear: z.number().int().min(1700).max(2100).nullish().describe('Year in which it was built'),
+  branchAluminum: z.boolean().nullish().describe('Whether branch circuits have aluminum conductors'),
   ratingA: z.number().int().min(30).max(400).nullable().describe('Main breaker, amperes'),
   meterA: z.number().int().min(30).max(400).nullable().describe('Rating of the meter socket'),
   conductor: whole(z.strictObject({ size: z.enum(WIRE_SIZES), metal: z.enum(['cu', 'al']) })).nullable(),

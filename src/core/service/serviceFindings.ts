@@ -2,6 +2,7 @@ import type { Edition } from '../code/edition';
 import type { AnyFinding } from '../findings/finding';
 import { FindingLog } from '../findings/findingLog';
 import type { House } from './houseSchema';
+import { oldHouse } from './oldHouse';
 import { chosenAnswer, type ServiceReport } from './serviceReport';
 
 /** A service with less than this left asks for a second look, amperes. */
@@ -12,6 +13,7 @@ const MIN_A = 100;
 /** Everything that is wrong, doubtful or still to be asked about a service with what the job adds. */
 export function serviceFindings(house: House, report: ServiceReport, code: Edition): readonly AnyFinding[] {
   const out = new FindingLog(code, { kind: 'service' });
+  oldHouse(house, out);
   const { limit } = report;
   const answer = chosenAnswer(report, house);
   if (limit.amps === null) out.found('ask', 'service.unknown', 'service.rating', { what: 'rating' });

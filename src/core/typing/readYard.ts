@@ -31,6 +31,7 @@ const THING_WORDS: readonly (readonly [RegExp, YardThing])[] = [
   [/^(disconnect|spa panel)\b/, 'disconnect'],
   [/^(panel|pool panel|subpanel)\b/, 'panel'],
   [/^(camera|phone|data|doorbell)\b/, 'outlet'],
+  [/^(other equipment|equipment|speaker|robot)\b/, 'equipment'],
   [/^(luminaire|lamp|fixture)\b/, 'luminaire'],
   [/^fan\b/, 'fan'],
   [/^(underwater light|pool light|light|niche)\b/, 'light'],

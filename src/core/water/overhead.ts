@@ -12,6 +12,8 @@ const CLEARANCE_FT: Readonly<Record<Overhead['conductors'], number>> = {
   'open-15kv': 25,
   'open-50kv': 27,
   communication: 10,
+  // Network-powered broadband keeps the distances of 0 to 750 V (680.9(C)).
+  broadband: 22.5,
 };
 /** Clearance in any direction from a diving platform or stand, feet (Table 680.9(A)). */
 const PLATFORM_FT: Readonly<Record<Overhead['conductors'], number>> = {
@@ -19,6 +21,7 @@ const PLATFORM_FT: Readonly<Record<Overhead['conductors'], number>> = {
   'open-15kv': 17,
   'open-50kv': 18,
   communication: 10,
+  broadband: 14.5,
 };
 /** The table reaches to this far outside the inside wall. */
 const REACH_FT = 10;

@@ -7,7 +7,7 @@ import { apart } from './point';
 import { closedLine, crossesOutline, piecesOf } from './segments';
 import { surfaceFt } from './surface';
 import type { WaterReport } from './waterReport';
-import type { Water, Yard } from './yardSchema';
+import type { Thing, Water, Yard } from './yardSchema';
 
 /** A vessel that holds more than this is permanently installed, inches; walls that are molded or inflated aside. */
 const STORABLE_IN = 42;
@@ -100,6 +100,66 @@ function lights(report: WaterReport, raceways: readonly LightRaceway[], out: Fin
         );
 }
 
+/** The lens of an underwater light lies at least this far below the normal water level, unless it is listed for less. */
+const LENS_IN = 18;
+/** None is listed for less than this. */
+const LEAST_LENS_IN = 4;
+
+/** Depth of an underwater light; undefined where it is deep enough, or new and not measured: it is planned so. */
+function lensDepth({ lensIn, existing }: Thing): 'stop' | 'ask' | undefined {
+  if (lensIn === undefined) return existing === true ? 'ask' : undefined;
+  if (lensIn < LEAST_LENS_IN) return 'stop';
+  return lensIn < LENS_IN ? 'ask' : undefined;
+}
+
+/** What was looked at: not so is a stop, not known is a question of what is there and none of what is planned. */
+const looked = (is: boolean | undefined, existing: boolean | undefined): 'stop' | 'ask' | undefined =>
+  is === false ? 'stop' : is === undefined && existing === true ? 'ask' : undefined;
+
+/** Underwater lights: GFCI, how deep the lens lies, the conductor in the niche conduit (680.23). */
+function underwater({ water, things }: WaterReport, out: FindingLog): void {
+  for (const { thing, isNearest } of things) {
+    if (thing.kind !== 'light' || !isNearest) continue;
+    const { id: itemId, name, existing, gfci, lowVoltage, metal, nicheWire, lensIn = 0 } = thing;
+    const facts = [
+      ['gfci', lowVoltage === true ? undefined : looked(gfci, existing)],
+      ['depth', lensDepth(thing)],
+      ['niche', metal === false ? undefined : looked(nicheWire, existing)],
+    ] as const;
+    for (const [what, severity] of facts)
+      if (severity !== undefined)
+        out.found(
+          severity,
+          'pool.light',
+          'pool.light',
+          { name, what, inches: lensIn },
+          { subject: { kind: 'yard', waterId: water.id, itemId } },
+        );
+  }
+}
+
+/** The motor of a cover: enclosed where it stands below grade, its switch where the whole pool is seen (680.27(B)). */
+function covers({ water, things }: WaterReport, out: FindingLog): void {
+  for (const { thing, isNearest } of things) {
+    if (thing.kind !== 'cover-motor' || !isNearest) continue;
+    const subject: Subject = { kind: 'yard', waterId: water.id, itemId: thing.id };
+    const { name, seesPool, enclosed, heightFt = 0 } = thing;
+    const facts = [
+      ['switch', seesPool],
+      ['enclosed', heightFt < 0 ? enclosed : true],
+    ] as const;
+    for (const [what, is] of facts)
+      if (is !== true)
+        out.found(
+          is === false ? 'stop' : 'ask',
+          'pool.cover',
+          'zone.cover-motor',
+          { name, what },
+          { subject },
+        );
+  }
+}
+
 /** Whether a pool that is put away in winter is one, by what it can hold. */
 function kind({ kind: is, depthIn, shell }: Water, out: FindingLog): void {
   if (is !== 'storable' || shell === 'vinyl') return;
@@ -160,6 +220,9 @@ export function poolFindings(
   storableCircuits(report, out);
   posts(report, yard.frostIn, out);
   lights(report, raceways, out);
+  underwater(report, out);
+  covers(report, out);
+  if (report.water.fountain === true) out.found('ask', 'pool.fountain', 'pool.fountain', {});
   convenience(report, yard.areas, out);
   plan(report, yard, others, out);
 }

@@ -1,4 +1,4 @@
-import type { BondPart, WaterKind, YardThing } from '../code/waterFacts';
+import type { BondPart, YardThing } from '../code/waterFacts';
 import type { BondItem } from './bonding';
 import { apart, type Point } from './point';
 import { nearestOn, piecesOf } from './segments';
@@ -19,6 +19,9 @@ const ZONE_OF: Readonly<Partial<Record<YardThing, ZoneObject>>> = {
   luminaire: 'luminaire',
   fan: 'fan',
   'junction-box': 'junction-box',
+  equipment: 'equipment',
+  'ac-unit': 'equipment',
+  'cover-motor': 'cover-motor',
 };
 
 /** What a thing is to the rules of bonding; boxes and devices count only where they are of metal. */
@@ -67,7 +70,7 @@ export const waterLevelFt = ({ rimIn }: Pick<Water, 'rimIn'>): number => (rimIn 
 export const measuredThing = (
   thing: Thing,
   object: ZoneObject,
-  { kind: water, rimIn }: { readonly kind: WaterKind; readonly rimIn: number | null },
+  { kind: water, rimIn, indoors }: Pick<Water, 'kind' | 'rimIn' | 'indoors'>,
   areas: readonly YardArea[],
   distances: { readonly distanceFt: number; readonly pathFt: number | null },
 ): Measured => ({
@@ -79,6 +82,10 @@ export const measuredThing = (
   gfci: thing.gfci,
   existing: thing.existing,
   rigid: thing.rigid,
+  indoors,
+  enclosed: thing.enclosed,
+  lowVoltage: thing.lowVoltage,
+  barrier: thing.barrier,
 });
 
 /** Something that may have to be bonded, and where. */

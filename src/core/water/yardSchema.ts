@@ -66,6 +66,8 @@ const waterSchema = z.strictObject({
     ({ step }) => step,
   ),
   photos: z.array(z.strictObject({ id, caption: z.string().max(120) })).max(LIMITS.photos),
+  indoors: z.boolean().optional().describe('Whether it lies in a building; an indoor spa does by its kind'),
+  fountain: z.boolean().optional().describe('Whether it is a fountain, or shares its water with one'),
   taps: z.number().int().min(0).max(60).optional().describe('Ties to the shell as found; left out: planned'),
 });
 
@@ -83,7 +85,7 @@ const fenceSchema = z.strictObject({
 });
 
 /** What hangs over the yard, by what the clearances tell apart. */
-export const OVERHEAD_KINDS = ['triplex', 'open-15kv', 'open-50kv', 'communication'] as const;
+export const OVERHEAD_KINDS = ['triplex', 'open-15kv', 'open-50kv', 'communication', 'broadband'] as const;
 
 const overheadSchema = z.strictObject({
   kind: z.literal('overhead'),
@@ -152,6 +154,22 @@ const thingSchema = z.strictObject({
     .optional()
     .describe('How deep the post is set on which it stands, inches; none where left out'),
   wetIn2: z.number().min(0).max(10000).optional().describe('Metal that the water always wets, square inches'),
+  lowVoltage: z
+    .boolean()
+    .optional()
+    .describe('Listed, needs no ground, at most 15 V AC or 30 V DC, on a supply to 680.23(A)(2)'),
+  enclosed: z
+    .boolean()
+    .optional()
+    .describe('Totally enclosed; of a fan or luminaire also: identified for under a ceiling structure'),
+  seesPool: z.boolean().optional().describe('Whether the whole pool is seen from the switch of its cover'),
+  lensIn: inches
+    .optional()
+    .describe('Top of the lens of an underwater light below the normal water level, inches'),
+  nicheWire: z
+    .boolean()
+    .optional()
+    .describe('Whether 8 AWG insulated copper lies in its nonmetallic conduit, potted at the forming shell'),
   onTimer: z.boolean().optional().describe('Whether the timer of the pump switches it'),
   circuitId: id.optional().describe('Circuit of the job that feeds it'),
 });

@@ -1,3 +1,4 @@
+import type { Edition } from '../code/edition';
 import type { MethodId } from '../code/methods';
 import type { FindingLog } from '../findings/findingLog';
 import type { Subject } from '../findings/subject';
@@ -54,6 +55,12 @@ function tooNear(
     case 'fan':
       out.found('stop', 'zone.luminaire', section, { ...near, clearFt: CLEAR_FT }, { subject });
       break;
+    case 'equipment':
+      out.found('stop', 'zone.equipment', section, { ...near, pool: false }, { subject });
+      break;
+    case 'cover-motor':
+      out.found('stop', 'zone.cover-motor', section, near, { subject });
+      break;
     case 'junction-box': {
       const low = ft >= near.minFt;
       out.found('stop', 'zone.box', section, { ...near, low }, { subject });
@@ -77,6 +84,27 @@ function things(report: WaterReport, out: FindingLog): void {
     if (thing.gfci === false) out.found('stop', 'zone.gfci', section, { name: thing.name, ft }, { subject });
     else if (thing.gfci === undefined && thing.existing === true)
       out.found('ask', 'zone.gfci', section, { name: thing.name, ft }, { subject });
+  }
+}
+
+/**
+ * Other equipment near the water (680.22(E)): an edition before the rule has advice; whether the rule reaches the
+ * equipment of the pool itself is a question. A storable pool has no such rule (680.30).
+ */
+function otherEquipment(report: WaterReport, code: Edition, out: FindingLog): void {
+  const { kind, shell } = report.water;
+  if (kind === 'storable') return;
+  const isRule = code.parameters.otherEquipmentFromWater.value;
+  for (const { thing, object, reach } of report.things) {
+    const isPool = shell !== 'self-contained' && (thing.kind === 'pump' || thing.kind === 'heater');
+    const ft = reach?.pathFt;
+    const isNear =
+      ft !== undefined && ft < BELT_FT - 1e-6 && thing.barrier !== true && thing.lowVoltage !== true;
+    if (!isNear || (isPool ? !isRule : object !== 'equipment' || isRule)) continue;
+    const data = { name: thing.name, ft, minFt: BELT_FT, pool: isPool };
+    out.found(isPool ? 'ask' : 'check', 'zone.equipment', 'zone.equipment', data, {
+      subject: subjectOf(report, thing.id),
+    });
   }
 }
 
@@ -151,8 +179,14 @@ function overhead(report: WaterReport, line: Extract<YardLine, { kind: 'overhead
 }
 
 /** What stands, lies or hangs too near to the water. */
-export function zoneFindings(report: WaterReport, lines: Yard['lines'], out: FindingLog): void {
+export function zoneFindings(
+  report: WaterReport,
+  lines: Yard['lines'],
+  code: Edition,
+  out: FindingLog,
+): void {
   things(report, out);
+  otherEquipment(report, code, out);
   sight(report, lines, out);
   for (const line of lines) {
     if (line.kind === 'wiring') underground(report, line, out);

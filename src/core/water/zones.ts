@@ -12,6 +12,8 @@ export const ZONE_OBJECTS = [
   'disconnect',
   'outlet',
   'junction-box',
+  'equipment',
+  'cover-motor',
 ] as const;
 /** What stands near the water. */
 export type ZoneObject = (typeof ZONE_OBJECTS)[number];
@@ -33,6 +35,14 @@ export interface Measured {
   readonly existing?: boolean | undefined;
   /** Whether it is rigidly attached to the structure. */
   readonly rigid?: boolean | undefined;
+  /** Whether the water lies in a building. */
+  readonly indoors?: boolean | undefined;
+  /** Whether it is totally enclosed, or identified for under a ceiling structure. */
+  readonly enclosed?: boolean | undefined;
+  /** Listed, without a ground, at most at the low-voltage contact limit, its supply to 680.23(A)(2). */
+  readonly lowVoltage?: boolean | undefined;
+  /** Whether a wall, a cover or another permanent barrier keeps hands from it. */
+  readonly barrier?: boolean | undefined;
 }
 
 /** How an object stands in its zone. */
@@ -119,11 +129,20 @@ const PROTECTED_CLEAR_FT = 7.5;
 const LOW_FT = 5;
 
 /** A luminaire or fan over the water or beside it (680.22(B)). */
-function overWater({ distanceFt, heightFt = 0, existing = false, rigid = false }: Measured): Ruled {
+function overWater(measured: Measured): Ruled {
+  const { object, distanceFt, heightFt = 0, existing = false, rigid = false } = measured;
   const about = { section: 'zone.luminaire', read: 'straight' } as const;
+  if (object === 'luminaire' && measured.lowVoltage === true)
+    return { ...about, far: true, leastFt: null, gfciRequired: false };
   if (distanceFt < NEAR_FT - SLACK_FT) {
     const stays = existing && rigid && heightFt >= LOW_FT;
-    const far = heightFt >= CLEAR_FT || stays;
+    // Over an indoor pool an enclosed one with GFCI may hang at 7 ft 6 in (680.22(B)(2)).
+    const relieved =
+      measured.indoors === true &&
+      measured.enclosed === true &&
+      measured.gfci === true &&
+      heightFt >= PROTECTED_CLEAR_FT;
+    const far = heightFt >= CLEAR_FT || stays || relieved;
     return { ...about, far, leastFt: far ? null : NEAR_FT, gfciRequired: heightFt < CLEAR_FT };
   }
   const band = distanceFt < BAND_FT - SLACK_FT && !(rigid && heightFt >= LOW_FT);
@@ -143,6 +162,18 @@ function overSpa({ distanceFt, heightFt = 0 }: Measured): Ruled {
   };
 }
 
+/** What runs above the low-voltage contact limit, out of reach or behind a permanent barrier (680.22(E), 680.27(B)). */
+const behindBarrier =
+  (section: SectionKey, protects: boolean, applies: (code: Edition) => boolean) =>
+  ({ water, pathFt, barrier = false, lowVoltage = false }: Measured, code: Edition): Ruled => ({
+    // Part II says so, and a storable pool has none of it (680.30).
+    far: lowVoltage || barrier || water === 'storable' || !applies(code) || isFar(pathFt, REACH_FT),
+    leastFt: REACH_FT,
+    gfciRequired: protects && !lowVoltage,
+    section,
+    read: 'path',
+  });
+
 const light = (measured: Measured): Ruled =>
   measured.water === 'spa-indoor' ? overSpa(measured) : overWater(measured);
 
@@ -155,6 +186,12 @@ const RULES: Readonly<Record<ZoneObject, (measured: Measured, code: Edition) => 
   luminaire: light,
   fan: light,
   'junction-box': junctionBox,
+  equipment: behindBarrier(
+    'zone.equipment',
+    false,
+    ({ parameters }) => parameters.otherEquipmentFromWater.value,
+  ),
+  'cover-motor': behindBarrier('zone.cover-motor', true, () => true),
 };
 
 /**

@@ -205,6 +205,8 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `A new ${data.config} has four wires: its neutral is run too. Three wires take a 6-30 or 6-50.`,
   'receptacle.which-plug': () =>
     'Which plug has the charger? 14-30 or 14-50: four wires, neutral run. 6-30 or 6-50: three wires. A 14-50 is planned until then.',
+  'disconnect.plug-tub': ({ data }) =>
+    `Is the plug in sight of the tub, readily accessible and ${n(data.minFt)} ft or more from the water? Yes: the plug is the disconnect. No: a switch there, as it is planned.`,
   'disconnect.plug-hp': ({ data }) =>
     `Is the ${data.config} rated for ${n(data.hp)} hp? About ${n(data.plugHp)} hp is usual. Yes: the plug is the disconnect. No: a breaker or motor-rated switch in sight, or hardwired.`,
   'receptacle.no-ground': ({ data }) =>

@@ -26,6 +26,7 @@ const BY_SUBJECT: Readonly<Record<Subject, HelpId>> = {
   expansion: 'fittings',
   feeder: 'feeder',
   gfci: 'protection',
+  house: 'old-house',
   ident: 'white',
   knockout: 'boxes',
   load: 'load',

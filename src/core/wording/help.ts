@@ -257,6 +257,14 @@ export const HELP = {
     'ticket',
     'trench',
   ),
+  'old-house': topic(
+    'Old house',
+    'Call before you open: paint of before 1978 may hold lead, plaster, ceilings, tile, loose fill and panel boards of before 1990 asbestos. Branch circuits of about 1965 to 1973 may be aluminum, which loosens at screws made for copper. Some makes of panel are known to fail: their breakers do not trip.',
+    'lead',
+    'asbestos',
+    'aluminum',
+    'panel',
+  ),
   proof: topic(
     'Proof of the work',
     'Dead first: live, dead, live; insulation; the ground from end to end; every terminal to its torque, twice. Then live, panel to load, each reading beside its band. A reading out of its band is explained before the circuit stays on.',

@@ -64,6 +64,10 @@ export const panelSentences: Sentences<keyof typeof panelCatalog> = {
     `Two neutrals under one screw in ${data.name}: move one to a terminal of its own.`,
   'panel.unlabelled': ({ data }) =>
     `The directory does not tell a stranger what ${data.lines.length === 1 ? 'space' : 'spaces'} ${data.lines.slice(0, 6).join('; ')} ${data.lines.length === 1 ? 'feeds' : 'feed'}${data.lines.length > 6 ? ', and more' : ''}.`,
+  'panel.known-to-fail': ({ severity, data }) =>
+    severity === 'stop'
+      ? `${data.name} is of a make and type known to fail: breakers that do not trip, a bus that burns. Call before you open it; add no circuit to it. Replace it, with the utility off.`
+      : `Is ${data.name} of a make and type known to fail: breakers that do not trip, a bus that burns? Read the label and look it up before the cover comes off. Yes: call before you open, and plan its replacement.`,
   'panel.sources': ({ data }) =>
     `Does a generator, a battery, solar or a car that gives back feed ${data.name}? Each is off and locked too before anything is touched; its breaker stays where it stands. None: record none.`,
   'panel.untied': ({ severity, data }) =>

@@ -6,6 +6,14 @@ import type { Sentences } from './sentences';
 
 /** Sentences of findings about the service and its demand record. */
 export const serviceSentences: Sentences<keyof typeof serviceCatalog> = {
+  'house.built': () =>
+    'When was the house built? Call before you open anything in an old one. Before 1978: lead in paint. Before 1990: asbestos in plaster, ceilings, floor tile, loose fill, panel boards. 1962 to 1976: branch circuits of aluminum.',
+  'house.old-materials': ({ data }) =>
+    `Built ${data.builtYear}: call before you open. Until a test says otherwise ${data.lead ? 'paint holds lead, and ' : ''}plaster, ceilings, floor tile, loose fill and panel boards hold asbestos: cut, drill and sand none of them. Ask who is certified to test and to remove it.`,
+  'house.aluminum': ({ severity, data }) =>
+    severity === 'ask'
+      ? `Built ${data.builtYear}: do branch circuits have aluminum conductors? Look where they enter the panel, off and locked. Yes: land and splice them only with what is listed for aluminum.`
+      : 'Branch circuits have aluminum conductors: land them only on devices marked for it, splice them to copper only with connectors listed for both, torqued. Extend none of them.',
   'service.unknown': ({ data }) =>
     data.what === 'rating'
       ? 'Read the rating of the main: nothing can be compared until then.'

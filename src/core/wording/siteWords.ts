@@ -44,6 +44,10 @@ export const siteLabel: Readonly<Record<keyof Site, { readonly label: string; re
   },
   plugHp: { label: 'Is the receptacle rated for the horsepower?' },
   receptacle: { label: 'Receptacle there or planned', help: 'As 14-50 or TT-30.' },
+  plugDisconnect: {
+    label: 'Is the plug its disconnect?',
+    help: 'In sight of the tub, readily accessible, 5 ft or more from the water.',
+  },
   plug: { label: 'Plug of the appliance' },
   groundFault: { label: 'Form of GFCI protection' },
   arcFault: { label: 'AFCI protection' },

@@ -33,6 +33,14 @@ export const waterSentences: Sentences<keyof typeof waterCatalog> = {
     data.low
       ? `The box ${data.name} of an underwater light is lower than 8 in above the maximum water level and 4 in above the deck. Raise it.`
       : `The box ${data.name} of an underwater light is ${ft(data.ft)} from the water; ${ft(data.minFt)} or more is required. Move it.`,
+  'zone.equipment': ({ data, severity }) =>
+    severity === 'ask'
+      ? `Does the authority count ${data.name}, ${ft(data.ft)} from the water, as other equipment? Yes: move it ${ft(data.minFt)} away or more, or put a solid wall, fence or other permanent barrier between. No: it stays.`
+      : severity === 'check'
+        ? `${data.name} is ${ft(data.ft)} from the water. This edition names no distance; from 2020 on it is ${ft(data.minFt)}, or a solid wall, fence or other permanent barrier between. Move it.`
+        : `${data.name} runs on more than the low-voltage contact limit and is ${ft(data.ft)} from the water; ${ft(data.minFt)} or more is required, or a solid wall, fence or other permanent barrier between. Move it.`,
+  'zone.cover-motor': ({ data }) =>
+    `The cover motor ${data.name} is ${ft(data.ft)} from the water; ${ft(data.minFt)} or more is required, or a wall, cover or other permanent barrier between. Move it.`,
   'zone.gfci': ({ data, severity }) =>
     severity === 'stop'
       ? `${data.name} is ${ft(data.ft)} from the water and has no GFCI protection. Give it GFCI protection.`
@@ -67,6 +75,33 @@ export const waterSentences: Sentences<keyof typeof waterCatalog> = {
     severity === 'stop'
       ? `The conductors of ${data.name} lie past its GFCI in one raceway with ${data.other}, which has no GFCI protection there. Run them in a raceway of their own.`
       : `Do the conductors of ${data.name} share a raceway with ${data.other} past their GFCI? ${data.other} has no GFCI protection there. Yes: a raceway of their own. No: they may share it up to the GFCI.`,
+  'pool.light': ({ data: { name, what, inches }, severity }) => {
+    const isStop = severity === 'stop';
+    switch (what) {
+      case 'gfci':
+        return isStop
+          ? `${name} has no GFCI protection: the supply of an underwater light above the low-voltage contact limit has it. Give it GFCI protection.`
+          : `Does ${name} have GFCI protection? An underwater light above the low-voltage contact limit has it.`;
+      case 'depth':
+        return isStop
+          ? `The top of the lens of ${name} lies ${n(inches)} in below the water; none is listed for less than 4 in, and 18 in is usual. Lower it: move the niche.`
+          : `How deep lies the top of the lens of ${name} below the normal water level, and is it listed for that? 18 in or more: no listing for less is needed.`;
+      case 'niche':
+        return isStop
+          ? `No 8 AWG insulated copper lies in the niche conduit of ${name}. Run it where the conduit is nonmetallic, potted at the forming shell; the bond outside is another.`
+          : `Does 8 AWG insulated copper lie in the niche conduit of ${name}, potted at the forming shell? It is required where the conduit is nonmetallic.`;
+    }
+  },
+  'pool.cover': ({ data: { name, what }, severity }) =>
+    what === 'switch'
+      ? severity === 'stop'
+        ? `The whole pool is not seen from the switch of ${name}. Move the switch: who closes the cover sees who is in the water.`
+        : `Is the whole pool seen from the switch of ${name}? It is required: who closes the cover sees who is in the water.`
+      : severity === 'stop'
+        ? `${name} stands below grade and is not totally enclosed. Use a motor of the totally enclosed type.`
+        : `Is ${name}, below grade, a motor of the totally enclosed type? It is required there.`,
+  'pool.fountain': () =>
+    'What does the authority require of the fountain (680.50 to 680.58)? Water shared with a pool: the rules of the pool too. Its own: GFCI, bonding and equipment by that part; Pasture does not check them.',
   'pool.depth-unknown': ({ data }) =>
     `How much water can it hold, in inches, to where it spills? Over ${n(data.maxIn)} in: permanently installed, with bonding. Less: storable.`,
   'pool.not-storable': ({ data }) =>
@@ -79,7 +114,7 @@ export const waterSentences: Sentences<keyof typeof waterCatalog> = {
   'bond.item-unknown': ({ data }) =>
     `${data.name}: ${bondReason[data.reason]} It decides whether it is bonded.`,
   'bond.pump-pigtail': ({ data }) =>
-    `${data.name} is double insulated and not bonded, and no 8 AWG solid conductor was brought to it for a later motor. Bring one.`,
+    `${data.name} is double insulated and not bonded, and no 8 AWG solid conductor was brought to it for a later motor. Bring one. Where nothing else joins the grid to the equipment ground of the premises, join it to the ground of the pump’s circuit.`,
   'bond.loop-distance': ({ data }) =>
     `The ring lies ${n(data.offIn)} in from the inside wall; ${n(data.minIn)} to ${n(data.maxIn)} in is required.`,
   'bond.loop-depth': ({ data }) =>

@@ -33,6 +33,7 @@ export const thingName: Readonly<Record<YardThing, string>> = {
   disconnect: 'Disconnect',
   panel: 'Panel',
   outlet: 'Outlet of another system',
+  equipment: 'Other equipment',
   luminaire: 'Luminaire',
   fan: 'Ceiling fan',
   light: 'Underwater light',

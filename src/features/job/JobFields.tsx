@@ -12,6 +12,7 @@ import { isRefused, refuse, type Refused } from '../../core/units/refused';
 import { parseTemperature, printTemperature } from '../../core/units/temperature';
 import { QuantityField } from '../../ui/fields/QuantityField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { HouseAge } from './HouseAge';
 import { useStageActions } from './stageActions';
 import classes from './JobFields.module.css';
 
@@ -163,6 +164,7 @@ export function JobFields({ job }: { readonly job: Job }) {
           set({ occupancy }, 'Kind of building');
         }}
       />
+      <HouseAge job={job} />
       <TextArea
         live
         label="Future loads"

@@ -27,14 +27,21 @@ const CIRCUITS = [
   { value: '240 50', label: '240 V, 50 A' },
 ] as const;
 
+const OUTLETS = [
+  { value: '1', label: 'this one alone' },
+  { value: '2', label: 'two or more' },
+] as const;
+
 /** A chart of configurations that answers whether a plug may go there, and names the weakest link. */
 export function PlugDialog({ job, onClose }: PlugDialogProps) {
   const code = edition(job.edition, job.amendments);
   const [plug, setPlug] = useState('14-50');
   const [receptacle, setReceptacle] = useState('14-50');
   const [circuit, setCircuit] = useState<string>('240 50');
+  const [outlets, setOutlets] = useState('1');
   const [volts = 240, ocpdA = 50] = circuit.split(' ').map(Number);
-  const answer = judgePlug({ plug, receptacle, volts, ocpdA }, code);
+  const about = { volts, ocpdA, outlets: Number(outlets) };
+  const answer = judgePlug({ plug, receptacle, ...about }, code);
   const configs = code.tables.configurations.rows.map(({ config }) => ({ value: config, label: config }));
   return (
     <Dialog wide opened onClose={onClose} title="May this plug go there?">
@@ -42,6 +49,7 @@ export function PlugDialog({ job, onClose }: PlugDialogProps) {
         <ChoiceField label="Plug" value={plug} choices={configs} onChoose={setPlug} />
         <ChoiceField label="Receptacle" value={receptacle} choices={configs} onChoose={setReceptacle} />
         <ChoiceField label="Circuit" value={circuit} choices={CIRCUITS} onChoose={setCircuit} />
+        <ChoiceField label="Receptacles on it" value={outlets} choices={OUTLETS} onChoose={setOutlets} />
         <p className={form['preview']} aria-live="polite">
           <SeverityShape severity={answer.verdict === 'yes' ? 'ok' : 'stop'} size={14} named />{' '}
           {plugSentence(plug, receptacle, answer)}
@@ -50,7 +58,7 @@ export function PlugDialog({ job, onClose }: PlugDialogProps) {
       <ul className={classes['chart']} aria-label="Receptacles from the front">
         {DRAWN_CONFIGS.map((config) => {
           const row = configurationOf(code, config);
-          const { verdict } = judgePlug({ plug, receptacle: config, volts, ocpdA }, code);
+          const { verdict } = judgePlug({ plug, receptacle: config, ...about }, code);
           return (
             <li key={config}>
               <button

@@ -9,7 +9,13 @@ import { YesNoField } from '../../ui/fields/YesNoField';
 
 const handleRange: NumberRange = { min: 12, max: 150, units: ['in', '"'], shown: 'in' };
 
-type YesNoKey = 'workingSpace' | 'holdDown' | 'feedThrough' | 'feedThroughProtected' | 'surgeDevice';
+type YesNoKey =
+  | 'knownToFail'
+  | 'workingSpace'
+  | 'holdDown'
+  | 'feedThrough'
+  | 'feedThroughProtected'
+  | 'surgeDevice';
 
 interface Asked {
   readonly key: YesNoKey;
@@ -20,6 +26,12 @@ interface Asked {
 }
 
 const YES_NO: readonly Asked[] = [
+  {
+    key: 'knownToFail',
+    label: 'Make and type known to fail?',
+    help: 'Look the label up before the cover comes off.',
+    when: ({ installed }) => installed !== 'new',
+  },
   {
     key: 'workingSpace',
     label: 'Is the space before it clear?',

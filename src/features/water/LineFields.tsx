@@ -15,6 +15,7 @@ const OVERHEAD_NAME: Readonly<Record<(typeof OVERHEAD_KINDS)[number], string>> =
   'open-15kv': 'Other, to 15 kV',
   'open-50kv': 'Other, 15 to 50 kV',
   communication: 'Telephone, cable, data',
+  broadband: 'Broadband that the network powers',
 };
 
 /** The points of a line or area, typed. */

@@ -27,7 +27,11 @@ type YesNo =
   | 'pigtail'
   | 'isolated'
   | 'fixed'
-  | 'onTimer';
+  | 'onTimer'
+  | 'lowVoltage'
+  | 'enclosed'
+  | 'seesPool'
+  | 'nicheWire';
 
 const LABEL: Readonly<Record<YesNo, string>> = {
   existing: 'Already there',
@@ -41,6 +45,10 @@ const LABEL: Readonly<Record<YesNo, string>> = {
   isolated: 'Touches no other metal',
   fixed: 'Fixed in place',
   onTimer: 'Switched by the timer of the pump',
+  lowVoltage: 'Listed low voltage: no ground, 15 V AC or 30 V DC at most',
+  enclosed: 'Totally enclosed',
+  seesPool: 'Whole pool seen from its switch',
+  nicheWire: '8 AWG insulated in the niche conduit, potted',
 };
 
 const DEVICE: readonly YesNo[] = ['existing', 'metal'];
@@ -50,12 +58,13 @@ const FIXED: readonly YesNo[] = ['metal', 'barrier', 'bonded'];
 const ASKED: Readonly<Partial<Record<YardThing, readonly YesNo[]>>> = {
   receptacle: ['gfci', 'existing', 'onTimer'],
   'pump-receptacle': ['gfci', 'existing'],
-  luminaire: ['gfci', 'rigid', 'existing'],
-  fan: ['gfci', 'rigid', 'existing'],
+  luminaire: ['gfci', 'lowVoltage', 'rigid', 'enclosed', 'existing'],
+  fan: ['gfci', 'rigid', 'enclosed', 'existing'],
   pump: ['doubleInsulated', 'pigtail', 'bonded'],
   heater: ['bonded'],
-  'cover-motor': ['bonded'],
-  light: ['metal', 'bonded'],
+  'cover-motor': ['gfci', 'lowVoltage', 'barrier', 'seesPool', 'enclosed', 'bonded'],
+  light: ['gfci', 'lowVoltage', 'nicheWire', 'existing', 'metal', 'bonded'],
+  equipment: ['lowVoltage', 'barrier', 'metal', 'existing'],
   ladder: FITTING,
   drain: FITTING,
   rail: FIXED,
@@ -148,7 +157,11 @@ interface MeasuresProps {
 /** What was measured of a thing: its height, and what of it lies in the wall or the water. */
 function Measures({ thing, frostIn, set }: MeasuresProps) {
   const { canWrite } = useYardEditor();
-  const amount = (key: 'acrossIn' | 'deepIn' | 'wetIn2' | 'postIn', label: string, range: NumberRange) => (
+  const amount = (
+    key: 'acrossIn' | 'deepIn' | 'wetIn2' | 'postIn' | 'lensIn',
+    label: string,
+    range: NumberRange,
+  ) => (
     <RangeField
       label={label}
       value={thing[key] ?? null}
@@ -169,6 +182,7 @@ function Measures({ thing, frostIn, set }: MeasuresProps) {
           set({ heightFt }, `Height of ${thing.name}`, key);
         }}
       />
+      {thing.kind === 'light' && amount('lensIn', 'Top of the lens below the water', INCHES)}
       {thing.kind === 'water-plate' && amount('wetIn2', 'Always wetted', IN2)}
       {ON_POST.has(thing.kind) && amount('postIn', 'On a post, set deep', INCHES)}
       {thing.postIn !== undefined && <Frost frostIn={frostIn} />}

@@ -6,6 +6,7 @@ import { perimeterName, shellName, waterKindName } from '../../core/wording/wate
 import type { NumberRange } from '../../core/units/number';
 import { useYardEditor } from '../../store/useYardEditor';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { YesNoField } from '../../ui/fields/YesNoField';
 import { AmountField, DistanceField, INCHES, RangeField } from './fields';
 import { PointsField } from './LineFields';
 import { FoundBonding } from './FoundBonding';
@@ -172,9 +173,22 @@ function Kind({ water, set }: WaterFieldsProps & { readonly set: Set }) {
   );
 }
 
+const PLACES: readonly {
+  readonly key: 'indoors' | 'fountain';
+  readonly label: string;
+  readonly asked: (water: Water) => boolean;
+}[] = [
+  {
+    key: 'indoors',
+    label: 'Indoors',
+    asked: ({ kind }) => kind === 'in-ground' || kind === 'above-ground',
+  },
+  { key: 'fountain', label: 'A fountain, or shares its water', asked: ({ kind }) => kind !== 'storable' },
+];
+
 /** What is known of a pool or tub. */
 export function WaterFields({ water }: WaterFieldsProps) {
-  const { put } = useYardEditor();
+  const { canWrite, put } = useYardEditor();
   const set: Set = (fields, key) => {
     put({ list: 'waters', item: { ...water, ...fields } }, `Change ${water.name}`, key);
   };
@@ -183,6 +197,19 @@ export function WaterFields({ water }: WaterFieldsProps) {
       <Kind water={water} set={set} />
       <Shape water={water} set={set} />
       <Measures water={water} set={set} />
+      <div className={classes['two']}>
+        {PLACES.filter(({ asked }) => asked(water)).map(({ key, label }) => (
+          <YesNoField
+            key={key}
+            label={label}
+            value={water[key]}
+            disabled={!canWrite}
+            onValue={(value) => {
+              set({ [key]: value });
+            }}
+          />
+        ))}
+      </div>
       <FoundBonding water={water} set={set} />
     </>
   );

@@ -158,6 +158,9 @@ const full = '1 20 a; 2 20 b; 3 20 c; 4 20 d; 5 20 e; 6 20 f; 7 20 g; 8 20 h';
 
 /** A job for each finding about the service or a panel. */
 const ofHouses: Readonly<Record<HouseCode, Job>> = {
+  'house.built': housed({}),
+  'house.old-materials': housed({ builtYear: 1964 }),
+  'house.aluminum': housed({ builtYear: 1968 }),
   'service.unknown': housed({ ratingA: null }),
   'service.overload': housed({ ratingA: 50 }),
   'service.tight': housed({ ratingA: 60 }),
@@ -190,6 +193,7 @@ const ofHouses: Readonly<Record<HouseCode, Job>> = {
   'panel.neutral-shared-terminal': panelled({ neutralsShare: true }),
   'panel.unlabelled': panelled({ typed: '1 20 plugs' }),
   'panel.openings': panelled({ openings: 2 }),
+  'panel.known-to-fail': panelled({ knownToFail: true }),
   'panel.sources': panelled({ secondSources: null }),
   'panel.untied': panelled({ typed: '1 mu20 lights; 3 mu20 plugs' }),
   'panel.bus-below-main': panelled({ busA: 125 }),

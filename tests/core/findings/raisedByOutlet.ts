@@ -236,6 +236,16 @@ export const raisedByOutlet: readonly Raised[] = [
     { ...withPlate('hot-tub', tub), site: { disconnectFt: 12, waterFt: 8, disconnectA: 60 } },
   ],
   [
+    'disconnect.plug-tub',
+    'ask',
+    withPlate('hot-tub', { amps: 12, volts: 120, neutral: true, connection: 'receptacle' }),
+    'Is the plug in sight of the tub, readily accessible and 5 ft or more from the water? Yes: the plug is the disconnect. No: a switch there, as it is planned.',
+    {
+      ...withPlate('hot-tub', { amps: 12, volts: 120, neutral: true, connection: 'receptacle' }),
+      site: { plugDisconnect: true },
+    },
+  ],
+  [
     'disconnect.plug-hp',
     'ask',
     withPlate('motor', { hp: 5, volts: 240, connection: 'receptacle' }),

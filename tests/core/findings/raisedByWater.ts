@@ -76,6 +76,11 @@ export const raisedByWater: Readonly<Record<keyof typeof waterCatalog, Job>> = {
   'zone.outlet': around(thing('outlet', [0, -14])),
   'zone.luminaire': around(thing('luminaire', [0, -12], { heightFt: 10, gfci: true })),
   'zone.box': around(thing('junction-box', [0, -13], { heightFt: 0.5 })),
+  'zone.equipment': around(thing('ac-unit', [0, -12])),
+  'zone.cover-motor': around(thing('cover-motor', [0, -12], { seesPool: true })),
+  'pool.light': around(thing('light', [16, 0], { gfci: false })),
+  'pool.cover': around(thing('cover-motor', [0, -24])),
+  'pool.fountain': pool({ fountain: true }),
   'zone.gfci': around(thing('receptacle', [0, -16], { gfci: false })),
   'zone.close': around(thing('receptacle', [0, -14.1], { gfci: true })),
   'zone.disconnect-sight': yardJob({

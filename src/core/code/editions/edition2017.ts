@@ -56,6 +56,7 @@ export const edition2017 = {
     roomGfciTwoPole: known<boolean>(false, 'gfci.place'),
     roomGfciMaxA: known<number>(20, 'gfci.place'),
     pumpReplacedGfci: known<boolean>(false, 'gfci.pump-replaced'),
+    otherEquipmentFromWater: believed<boolean>(false, 'zone.equipment'),
     poolZoneMaxA: known<number>(20, 'gfci.pool-zone'),
     poolZoneTwoPole: known<boolean>(false, 'gfci.pool-zone'),
     extraGroundShare: known<number>(0, 'table.conductor-volume'),

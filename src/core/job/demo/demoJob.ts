@@ -15,6 +15,7 @@ import { DEMO_YARD } from './demoYard';
 /** Its service: large enough for all of it, with little to spare. */
 const HOUSE: House = {
   ...FRESH_HOUSE,
+  builtYear: 1994,
   ratingA: 200,
   meterA: 200,
   conductor: { size: '4/0', metal: 'al' },

@@ -38,6 +38,7 @@ const HOUSE_PANEL: Panel = {
   bondingScrew: 'in',
   serviceDisconnect: 'here',
   secondSources: [],
+  knownToFail: false,
   lugFrom: '14',
   lugTo: '4/0',
   interruptingKA: 22,

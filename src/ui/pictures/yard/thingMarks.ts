@@ -21,6 +21,7 @@ export const THING_MARKS: Readonly<Record<YardThing, ThingMark>> = {
   disconnect: { body: 'M-6 -9H6V9H-6Z', lines: 'M-2 5L3 -4M-2 5h0' },
   panel: { body: 'M-8 -10H8V10H-8Z', lines: 'M-5 -6H-1M1 -6H5M-5 -2H-1M1 -2H5M-5 2H-1M1 2H5M-5 6H-1M1 6H5' },
   outlet: { body: 'M0 -9L9 7H-9Z', lines: 'M0 -2V3' },
+  equipment: { body: BOX, lines: 'M-4 -4H4V4H-4Z' },
   luminaire: { body: ROUND, lines: 'M-5.6 -5.6L5.6 5.6M-5.6 5.6L5.6 -5.6' },
   fan: { body: ROUND, lines: 'M0 0L0 -8M0 0L7 4M0 0L-7 4' },
   light: { body: 'M-7 -8H0a8 8 0 0 1 0 16H-7Z' },
