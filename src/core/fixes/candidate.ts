@@ -10,8 +10,6 @@ export interface Candidate {
   readonly command: Command;
   /** What it changes, read off the job as it would be; undefined where the circuit still has no conductor. */
   readonly describe: (after: JobEvaluation) => FixChange | undefined;
-  /** What it costs besides the material of circuits, cents. */
-  readonly extraCents?: number;
 }
 
 /** Changes worth trying for a finding. */

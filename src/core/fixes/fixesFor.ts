@@ -1,4 +1,3 @@
-import { circuitPrice } from '../circuit/circuitPrice';
 import { findingKey, type AnyFinding } from '../findings/finding';
 import { circuitOf } from '../findings/subject';
 import type { Command } from '../job/command';
@@ -6,6 +5,7 @@ import { applyCommand, isRefusal } from '../job/commands';
 import { evaluateJob, type JobEvaluation } from '../job/evaluateJob';
 import { branchOf, type JobMemo } from '../job/jobMemo';
 import type { PriceList } from '../price/priceList';
+import { materialPrice } from '../takeoff/materialPrice';
 import { cents, type Cents } from '../units/quantity';
 import type { Candidate, CandidatesByCode } from './candidate';
 import type { FixChange } from './change';
@@ -19,7 +19,7 @@ import { waterFixes } from './waterFixes';
 export interface Fix {
   readonly change: FixChange;
   readonly command: Command;
-  /** Material of every circuit that it reaches, by the price list, against the job as it stands. */
+  /** Material of the whole job with it, by prices of the job and else the list, less that of the job as it stands. */
   readonly cost: Cents;
   /** Other circuits whose figures it changes, by name. */
   readonly reaches: readonly string[];
@@ -48,21 +48,17 @@ function clears(finding: AnyFinding, before: JobEvaluation, after: JobEvaluation
   return [...stopsOf(after)].every((each) => had.has(each));
 }
 
-/** What the circuits that a change reaches cost more or less, and which they are besides the one it is about. */
-function reach(before: JobEvaluation, after: JobEvaluation, finding: AnyFinding, prices: PriceList) {
+/** The circuits that a change reaches besides the one that it is about, by name. */
+function reached(before: JobEvaluation, after: JobEvaluation, finding: AnyFinding): readonly string[] {
   const about = circuitOf(finding.subject);
-  const reaches: string[] = [];
-  let cost = 0;
-  for (const now of after.circuits) {
-    const was = before.circuit(now.circuit.id);
-    if (was === undefined || was.solved === now.solved) continue;
-    cost +=
-      circuitPrice(now.circuit.run, now.solved.figures, prices) -
-      circuitPrice(was.circuit.run, was.solved.figures, prices);
-    if (now.circuit.id !== about) reaches.push(now.circuit.name);
-  }
-  return { cost, reaches };
+  return after.circuits.flatMap(({ circuit: { id, name }, solved }) => {
+    const was = before.circuit(id);
+    return was === undefined || was.solved === solved || id === about ? [] : [name];
+  });
 }
+
+const priceOf = ({ takeoff, job }: JobEvaluation, prices: PriceList): number =>
+  materialPrice(takeoff, job.materials, prices);
 
 function cheapest(found: readonly Fix[]): readonly Fix[] {
   const ordered = found.toSorted((a, b) => a.cost - b.cost);
@@ -105,6 +101,7 @@ export function fixesFor(
   const known = branchOf(memo);
   const before = evaluateJob(evaluation.job, known);
   const found: Fix[] = [];
+  let base: number | undefined;
   const kinds = new Set<Candidate['kind']>();
   for (const candidate of fixCandidates(before, finding)) {
     if (kinds.has(candidate.kind) && !isOneOfMany(candidate)) continue;
@@ -113,12 +110,12 @@ export function fixesFor(
     const change = candidate.describe(after);
     if (change === undefined) continue;
     kinds.add(candidate.kind);
-    const { cost, reaches } = reach(before, after, finding, prices);
+    base ??= priceOf(before, prices);
     found.push({
       change,
       command: candidate.command,
-      cost: cents(cost + (candidate.extraCents ?? 0)),
-      reaches,
+      cost: cents(priceOf(after, prices) - base),
+      reaches: reached(before, after, finding),
     });
   }
   return cheapest(found);

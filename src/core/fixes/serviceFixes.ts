@@ -74,9 +74,7 @@ const makeItFit: Candidates = ({ job, service, context }) =>
   }).flatMap((option): readonly Candidate[] => {
     const command = commandOf(job, option);
     const change = changeOf(option);
-    return command === undefined
-      ? []
-      : [{ kind: change.kind, command, describe: () => change, extraCents: option.cents }];
+    return command === undefined ? [] : [{ kind: change.kind, command, describe: () => change }];
   });
 
 /** What is worth trying for findings about the service. */

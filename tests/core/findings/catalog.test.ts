@@ -3,6 +3,7 @@ import { catalog } from '../../../src/core/findings/catalog';
 import type { FindingCode } from '../../../src/core/findings/finding';
 import { circuitOf, subjectKey } from '../../../src/core/findings/subject';
 import { fixCandidates, fixesFor } from '../../../src/core/fixes/fixesFor';
+import { itemPrice } from '../../../src/core/takeoff/itemPrice';
 import { evaluateJob, type JobEvaluation } from '../../../src/core/job/evaluateJob';
 import { freshMemo } from '../../../src/core/job/jobMemo';
 import type { Job } from '../../../src/core/job/jobSchema';
@@ -28,6 +29,12 @@ const stops = ({ findings }: JobEvaluation): ReadonlySet<string> =>
       .map(({ code, subject }) => `${code} ${circuitOf(subject) ?? subjectKey(subject)}`),
   );
 
+/** What everything that the parts of a job need costs by the list, added up need by need. */
+const listPrice = ({ takeoff }: JobEvaluation): number =>
+  takeoff.parts
+    .flatMap(({ needs }) => needs)
+    .reduce((sum, { item, count }) => sum + (itemPrice(item, defaultPrices) ?? 0) * count, 0);
+
 describe('the catalog of findings', () => {
   test('has a job that raises each of them', () => {
     expect([...jobExamples.keys()].sort()).toEqual(CODES.toSorted());
@@ -50,9 +57,13 @@ describe('the catalog of findings', () => {
     const fixes = fixesFor(before, finding, memo, defaultPrices);
     if (finding.severity !== 'note' && fixCandidates(before, finding).length > 0)
       expect(fixes).not.toEqual([]);
-    for (const { change, command } of fixes) {
+    for (const { change, command, cost } of fixes) {
       const applied = after(job, command);
       const mended = evaluateJob(applied.job);
+      // To the cent: before and after are each rounded once.
+      expect(Math.abs(cost - (listPrice(mended) - listPrice(before))), fixWords(change)).toBeLessThanOrEqual(
+        1,
+      );
       const circuit = circuitOf(finding.subject);
       const left = mended.findings.filter(
         (each) => each.code === code && circuitOf(each.subject) === circuit && each.severity !== 'note',

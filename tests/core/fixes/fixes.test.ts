@@ -10,7 +10,6 @@ import { freshMemo } from '../../../src/core/job/jobMemo';
 import { worstFinding } from '../../../src/core/findings/finding';
 import { countSeverities, worstSeverity } from '../../../src/core/findings/severity';
 import { METHOD_IDS, METHODS, ENVIRONMENTS } from '../../../src/core/code/methods';
-import { circuitPrice } from '../../../src/core/circuit/circuitPrice';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import { cableMade } from '../../../src/core/rules/cableMade';
 import { candidateSizes } from '../../../src/core/rules/candidateSizes';
@@ -51,19 +50,18 @@ describe('the ways out of 6 AWG cable on a 60 A charger', () => {
   test('a lower setting, conductors in raceway, a larger cable, cheapest first', () => {
     expect(found.map(({ change }) => fixWords(change))).toEqual([
       'Set the charger to 44 A, setting restricted',
-      '6 AWG conductors in 3/4 PVC Sch 40',
       '6 AWG conductors in 3/4 EMT',
+      '6 AWG conductors in 3/4 PVC Sch 40',
       'NM-B 4/3 cable, 4 AWG',
     ]);
     const costs = found.map(({ cost }) => cost);
     expect(costs).toEqual(costs.toSorted((a, b) => a - b));
   });
 
-  test('the price is the difference between both circuits by the same list', () => {
-    const base = circuitPrice(pinned.run, solveCircuit(pinned, under).figures, defaultPrices);
-    for (const { circuit: mended, cost } of found) {
-      expect(cost).toBe(circuitPrice(mended.run, solveCircuit(mended, under).figures, defaultPrices) - base);
-    }
+  test('the price is that of the whole job with it, less that of the job as it stands', () => {
+    const dear = found.find(({ change }) => change.kind === 'free-size');
+    // 72 ft of 4/3 at 4.60 for 72 ft of 6/2 at 2.90, and no red tape at 3.20 for its white.
+    expect(dear?.cost).toBe(72 * (460 - 290) - 320);
   });
 
   test('conductors in raceway are not offered while the marks were not seen', () => {
