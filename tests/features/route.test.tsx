@@ -77,8 +77,13 @@ describe('the card of a segment', () => {
     expect(record).toHaveProperty('disabled', true);
     await userEvent.type(screen.getByLabelText('Ticket of the call'), ' 0417-9 ');
     await userEvent.type(screen.getByLabelText('Valid from'), '2026-04-20');
+    await userEvent.type(screen.getByLabelText('Marks hold to'), '2026-04-19');
+    expect(record).toHaveProperty('disabled', true);
+    await userEvent.clear(screen.getByLabelText('Marks hold to'));
+    await userEvent.type(screen.getByLabelText('Marks hold to'), '2026-05-01');
     await userEvent.click(record);
-    expect(openJob().locate).toEqual({ ticket: '0417-9', date: '2026-04-20' });
+    expect(openJob().locate).toEqual({ ticket: '0417-9', date: '2026-04-20', until: '2026-05-01' });
+    expect(screen.getByText(/from 2026-04-20 to 2026-05-01/)).toBeTruthy();
     expect(screen.queryByText(/no ticket is recorded/)).toBeNull();
     await userEvent.click(screen.getByRole('button', { name: 'Remove it' }));
     expect(openJob().locate).toBeNull();

@@ -93,6 +93,10 @@ function trenchSteps({ circuit, hours, trenches, list }: CircuitWork): void {
   });
 }
 
+/** Whether the rod of a detached building is driven with the rough-in of its feeder. */
+const needsRod = ({ appliance }: Circuit): boolean =>
+  appliance.family === 'feeder' && appliance.nameplate.building === 'detached';
+
 /** Raceway in its trench, everything else of the run in its building, then the pull; the ids of these. */
 function runSteps({
   route,
@@ -106,8 +110,9 @@ function runSteps({
   const { id } = circuit;
   const run = hours(ROUGH);
   const buried = buriedShare(circuit);
-  // A post or a pier is dug for: the lines in the ground are marked first.
-  const shared = { circuitIds: [id], gate: place === 'post' ? 'call' : 'permit' } as const;
+  // A post or a pier is dug for, a rod driven: the lines in the ground are marked first.
+  const digs = place === 'post' || needsRod(circuit);
+  const shared = { circuitIds: [id], gate: digs ? 'call' : 'permit' } as const;
   const laid = list.add({
     ...shared,
     id: `conduit ${id}`,

@@ -23,6 +23,8 @@ export interface DayStep extends JobStep {
     | null;
   /** Whether part of it is outdoors in the dark. */
   readonly dark: boolean;
+  /** Last day of the marks in the ground, where it digs after that; null where they hold or their end is not known. */
+  readonly marksEnded: string | null;
 }
 
 /** A gate of a job in its days. */
@@ -166,6 +168,14 @@ function becauseOf(
     : null;
 }
 
+/** The last day of the marks where a step that waits for them ends after it and is not done. */
+function marksEnded({ id, gate }: JobStep, { parts }: PlacedStep, { locate, days }: Job): string | null {
+  const until = locate?.until;
+  const ends = parts.at(-1)?.end.slice(0, 10);
+  const isOpen = gate === 'call' && !days.done.some((each) => each.id === id);
+  return isOpen && until != null && ends !== undefined && ends > until ? until : null;
+}
+
 /** Nights between the digging of a trench and its filling. */
 function openNights(steps: readonly DayStep[]): number {
   const nights = new Set<string>();
@@ -201,7 +211,15 @@ export function jobDays(evaluation: JobEvaluation, estimate: JobEstimate, today:
     const at = placed.get(step.id);
     if (at === undefined) return [];
     const because = becauseOf(step, at, plan, byId, { job: evaluation.job, calendar });
-    return [{ ...step, placed: at, because, dark: isDark(step, at, days.daylight) }];
+    return [
+      {
+        ...step,
+        placed: at,
+        because,
+        dark: isDark(step, at, days.daylight),
+        marksEnded: marksEnded(step, at, evaluation.job),
+      },
+    ];
   });
   const records = new Map(days.gates.map((record) => [record.id, record]));
   return {

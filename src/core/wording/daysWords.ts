@@ -198,6 +198,10 @@ export function wordState({ answer, who, by }: AskedWord): string {
 export const darkWords = ([rise, set]: readonly [number, number]): string =>
   `Part of it is in the dark: sunrise ${hourWords(rise)}, sunset ${hourWords(set)}. Bring light, or move it.`;
 
+/** That the marks of the utilities end before a step does. */
+export const marksWords = (until: string): string =>
+  `The marks in the ground hold to ${dayWords(until)}. Ask the local center for new ones before this step; private gas and irrigation lines are not marked.`;
+
 /** What a question is sent as, with the place that it is about. */
 export const askedText = ({ question, by }: AskedWord, step: string, job: string): string =>
   `${job}. ${question} It is about: ${step}.${by === null ? '' : ` Needed by ${momentWords(by)}.`}`;

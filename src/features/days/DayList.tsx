@@ -104,6 +104,7 @@ function Day({ job, days, date, picked, onPick }: DayListProps & { readonly date
                 <span className="fig">{part === undefined ? '' : clockWords(part.start)}</span>
                 <b>{stepName(step, job)}</b>
                 <span className="second">
+                  {step.marksEnded !== null && 'no marks that day; '}
                   {PLACE_NAME[step.place]}, {hoursWords(step.placed.minutes / 60)}
                   {step.dead && ', house dead'}
                 </span>

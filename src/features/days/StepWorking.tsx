@@ -7,6 +7,7 @@ import {
   deadWords,
   GATE_NAME,
   hoursWords,
+  marksWords,
   momentWords,
   postWords,
   PLACE_NAME,
@@ -173,6 +174,12 @@ export function StepWorking({ job, days, step }: StepWorkingProps) {
         <p className={classes['stop']}>
           <SeverityShape severity="check" size={11} />
           <span>{darkWords(job.days.daylight)}</span>
+        </p>
+      )}
+      {step.marksEnded !== null && (
+        <p className={classes['stop']}>
+          <SeverityShape severity="stop" size={11} />
+          <span>{marksWords(step.marksEnded)}</span>
         </p>
       )}
       <Moves job={job} step={step} />

@@ -3,6 +3,9 @@ import { daysFile } from '../../../src/core/days/daysFile';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import type { Job } from '../../../src/core/job/jobSchema';
 import { stepName } from '../../../src/core/wording/daysWords';
+import { circuit, segment } from '../../support/circuits';
+import { withPlate } from '../findings/raised';
+import { jobOf } from '../../support/jobs';
 import { fullHouse } from '../../support/fullHouse/job';
 import { daysOf, gate, withDays } from '../../support/jobDays';
 import { POOL, thing, TUB, yardJob } from '../../support/yards';
@@ -160,5 +163,44 @@ describe('the order of the work, on jobs', () => {
   test('a pavement is poured over the bonding, earth is filled', () => {
     const over = told(POOL_JOB).steps.filter(({ id }) => id.startsWith('cover'));
     expect(over[0]?.kind).toBe('pour');
+  });
+
+  test('the rod of a detached building waits for the marks, though its feeder has no trench', () => {
+    const feeder = circuit({
+      id: 'feeder',
+      ...withPlate('feeder', {
+        loadVA: 9600,
+        continuousVA: 0,
+        volts: 240,
+        neutral: true,
+        wires: 4,
+        building: 'detached',
+      }),
+      run: [segment({ method: 'emt', place: 'outdoor' })],
+      site: { building: 'detached-garage' },
+    });
+    const plan = told(jobOf([feeder]));
+    const marks = plan.gates.find(({ kind }) => kind === 'marks');
+    expect(marks?.holds).toEqual(['rough feeder']);
+    expect(broken(plan)).toEqual([]);
+  });
+
+  test('what is dug after the marks have ended says so, until it is done', () => {
+    const digs = (until: string | null, done: readonly string[] = []) => {
+      const job = withDays(
+        { ...demoJob, locate: { ticket: 'T', date: '2026-03-16', until } },
+        { done: done.map((id) => ({ id, hours: 1, on: '2026-03-16' })) },
+      );
+      return daysOf(job).steps.flatMap(({ id, gate: held, marksEnded }) =>
+        held === 'call' ? [[id, marksEnded] as const] : [],
+      );
+    };
+    const [first] = digs(null);
+    expect(first).toBeDefined();
+    expect(digs(null).every(([, ended]) => ended === null)).toBe(true);
+    expect(digs('2027-01-01').every(([, ended]) => ended === null)).toBe(true);
+    expect(digs('2026-03-16').some(([, ended]) => ended === '2026-03-16')).toBe(true);
+    const ids = digs('2026-03-16').map(([id]) => id);
+    expect(digs('2026-03-16', ids).every(([, ended]) => ended === null)).toBe(true);
   });
 });

@@ -4,16 +4,20 @@ import { useJobEditor } from '../../../store/useJobEditor';
 import { useReadyJob } from '../../job/JobPage';
 import classes from './route.module.css';
 
-/** The call before digging: the ticket and the day from which it holds. One for the whole job. */
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+/** The call before digging: the ticket and the days on which it holds. One for the whole job. */
 export function LocateFields() {
   const { job } = useReadyJob();
   const { canWrite, edit } = useJobEditor();
   const [ticket, setTicket] = useState('');
   const [date, setDate] = useState('');
+  const [until, setUntil] = useState('');
   if (job.locate !== null) {
     return (
       <p className="second">
-        Lines located: ticket <b className="fig">{job.locate.ticket}</b>, from {job.locate.date}.{' '}
+        Lines located: ticket <b className="fig">{job.locate.ticket}</b>, from {job.locate.date}
+        {job.locate.until == null ? ', to a day that is not known' : ` to ${job.locate.until}`}.{' '}
         <button
           type="button"
           className="act"
@@ -27,14 +31,15 @@ export function LocateFields() {
       </p>
     );
   }
-  const ready = ticket.trim() !== '' && /^\d{4}-\d{2}-\d{2}$/.test(date);
+  const ready =
+    ticket.trim() !== '' && DAY.test(date) && (until === '' || (DAY.test(until) && until >= date));
   return (
     <form
       className={classes['locate']}
       onSubmit={(event) => {
         event.preventDefault();
         if (ready) {
-          const locate = { ticket: ticket.trim().slice(0, 60), date };
+          const locate = { ticket: ticket.trim().slice(0, 60), date, until: until === '' ? null : until };
           edit({ kind: 'change-job', fields: { locate } }, 'Record the call before digging');
         }
       }}
@@ -55,6 +60,18 @@ export function LocateFields() {
         disabled={!canWrite}
         onChange={(event) => {
           setDate(event.currentTarget.value);
+        }}
+      />
+      <TextInput
+        label="Marks hold to"
+        description="The ticket says it."
+        type="date"
+        value={until}
+        min={date}
+        disabled={!canWrite}
+        error={until !== '' && date !== '' && until < date ? 'A day on or after the first' : undefined}
+        onChange={(event) => {
+          setUntil(event.currentTarget.value);
         }}
       />
       <Button type="submit" variant="default" disabled={!ready || !canWrite}>
