@@ -4,6 +4,7 @@ import { largestPlugA, LISTED_APPLIANCE } from './motorCurrent';
 import { motorLoad } from './motorLoad';
 import { amperes, connectionQuestion, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
 import { motorPlate } from './typedPlate';
+import type { TypedFigures } from './typedWords';
 
 const motorPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(50).describe('Horsepower on the nameplate'),
@@ -30,6 +31,10 @@ const motorPlateSchema = z.strictObject({
 
 /** The nameplate of a motor. */
 type MotorPlate = z.infer<typeof motorPlateSchema>;
+
+/** Motors of 460 V have three phases; of lower voltages only where that is said. */
+const isThreePhase = ({ volts = 0, words }: TypedFigures): boolean =>
+  volts > 240 || words.has('3-phase') || words.has('three-phase');
 
 /** Overload for a plate current: 125 % from service factor 1.15, else 115 % (430.32(A)(1)). */
 export const overloadPercent = (serviceFactor: number | undefined): number =>
@@ -74,7 +79,7 @@ export const motor = defineFamily<'motor', MotorPlate>({
     },
     connectionQuestion,
   ],
-  title: (plate) => `Motor, ${plate.hp} hp`,
+  title: ({ hp, volts, phase }) => `Motor, ${hp} hp${phase === 3 ? `, ${volts} V three-phase` : ''}`,
   load(plate, desk) {
     const model = motorLoad(
       { hp: plate.hp, volts: plate.volts, phase: plate.phase },
@@ -108,6 +113,6 @@ export const motor = defineFamily<'motor', MotorPlate>({
     names: ['motor', 'compressor', 'saw', 'dust collector', 'lift'],
     example: 'motor 3 hp',
     needs: 'horsepower, as in "motor 3 hp"',
-    plate: motorPlate({ phase: 1 }),
+    plate: (typed) => motorPlate({ phase: isThreePhase(typed) ? 3 : 1 })(typed),
   },
 });

@@ -96,6 +96,9 @@ export const applianceDemandVA = <F extends FamilyId>(
   load: LoadModel,
 ): number | undefined => families[family].demandVA?.(nameplate, load);
 
+/** Every field that the survey may ask of a family. */
+export const familyQuestions = (family: FamilyId): readonly Question[] => families[family].questions;
+
 /** The fields that the survey asks of this appliance, as its plate now stands. */
 export const applianceQuestions = (appliance: Appliance): readonly Question[] =>
   families[appliance.family].questions.filter((question) => question.when?.(appliance.nameplate) ?? true);

@@ -2,6 +2,7 @@ import {
   applianceSchema,
   applianceTitle,
   familyList,
+  familyQuestions,
   typedWords,
   type Appliance,
   type FamilyId,
@@ -10,7 +11,7 @@ import type { TypedFigures } from '../appliances/typedWords';
 import { LIMITS } from '../code/limits';
 import type { MethodId, Environment } from '../code/methods';
 import { inEnvironment, methodName } from '../wording/words';
-import { firstProblem } from '../job/zodProblem';
+import { firstProblem, type FieldProblem } from '../job/zodProblem';
 import { METHOD_WORDS, PLACE_WORDS } from './placeAndMethod';
 
 /** A circuit as somebody typed it: appliance, and what was said of its run. */
@@ -51,6 +52,7 @@ const tidy = (text: string): string =>
     .replace(/[,;]+(?=\s|$)/g, ' ')
     .replace(/(\d)\s+(kw|hp|va|v|amps?|a|%|percent|ft|feet)(?=\s|$)/g, '$1$2')
     .replace(/percent/g, '%')
+    .replace(/\b(3|three)[ -]?phases?\b/g, '3-phase')
     .replace(/\s*([/+])\s*/g, '$1')
     .trim();
 
@@ -101,6 +103,8 @@ const KNOWN = new Set([
   'bedroom',
   'living',
   'crawl',
+  '3-phase',
+  'three-phase',
   'in',
   'the',
   'of',
@@ -160,6 +164,21 @@ function understood(appliance: Appliance, { lengthFt, method, place }: Words): s
   return parts.filter((part) => part !== '').join(', ');
 }
 
+/** What is wrong with a figure of a plate, by the name and in the unit that the survey gives it. */
+function plateProblem(family: FamilyId, { path, message, accepts }: FieldProblem): string {
+  const key = path.replace(/^nameplate\./, '');
+  const question = familyQuestions(family).find((each) => each.key === key);
+  if (question === undefined) return message;
+  const label = question.label.replace(/\?$/, '');
+  const shown = 'range' in question ? question.range.shown : '';
+  const unit = shown === '%' ? ' %' : shown === '' ? '' : ` ${shown}`;
+  if (question.kind === 'choice')
+    return `${label}: ${question.choices.map((each) => each.label).join('; or ')}.`;
+  if (accepts?.kind === 'at-most') return `${label}: at most ${accepts.figure}${unit}.`;
+  if (accepts?.kind === 'at-least') return `${label}: at least ${accepts.figure}${unit}.`;
+  return `${label}: ${message}`;
+}
+
 /**
  * Reads a circuit from a line: the appliance's name, its figures, and if wanted length, method and place:
  * "hot tub 50", "mini split 19/30 62 ft pvc outdoors". Says what was not understood and what would be.
@@ -185,8 +204,7 @@ export function readTyped(text: string): Typed | NotTyped {
   if (plate === undefined) return { problem: `Missing: ${typedWords(found.family).needs}.` };
   const read = applianceSchema.safeParse({ family: found.family, nameplate: plate });
   if (!read.success) {
-    const { path, message } = firstProblem(read.error);
-    return { problem: `${path.replace(/^nameplate\./, '')}: ${message}` };
+    return { problem: plateProblem(found.family, firstProblem(read.error)) };
   }
   const { lengthFt, method, place } = words;
   return { appliance: read.data, lengthFt, method, place, understood: understood(read.data, words) };

@@ -64,8 +64,8 @@ describe('a circuit by typing', () => {
     ['range', 'Missing: kilowatts'],
     ['mini split 19', 'Missing: MCA and MOCP'],
     ['hot tub 50 purple', '"purple" was not understood'],
-    ['trailer 40', 'amps:'],
-    ['ev 500', 'outputAmps:'],
+    ['trailer 40', 'Outlet: 30 A, 120 V; or 50 A'],
+    ['ev 500', 'Output on the nameplate: at most 80 A.'],
   ])('"%s": %s', (text, words) => {
     expect(problem(text)).toContain(words);
   });
