@@ -39,7 +39,11 @@ const faultsOfLayout = (page: Page): Promise<readonly string[]> =>
     }
     for (const element of document.querySelectorAll('body *')) {
       if (element instanceof SVGElement || hidden(element) || own(element) === '') continue;
-      const { overflowX } = getComputedStyle(element);
+      const { overflowX, fontSize, lineHeight } = getComputedStyle(element);
+      const line = parseFloat(lineHeight);
+      // Several lines that stand closer than their letters are high.
+      if (line < parseFloat(fontSize) && element.clientHeight > 1.8 * line)
+        found.add(`lines touch: ${own(element)}`);
       if (/hidden|clip/.test(overflowX) && element.scrollWidth > element.clientWidth + 1)
         found.add(`cut: ${own(element)}`);
     }

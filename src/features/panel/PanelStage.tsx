@@ -225,8 +225,11 @@ export function PanelStage() {
         <div className={classes['empty']}>
           <h1>No panel surveyed yet</h1>
           <p>
-            Add it on the <Link to={`/jobs/${job.id}/survey?part=panels`}>survey</Link>: its spaces, its
-            label, and the circuits that are there.
+            Add it on the{' '}
+            <Link className="act" to={`/jobs/${job.id}/survey?part=panels`}>
+              survey
+            </Link>
+            : its spaces, its label, and the circuits that are there.
           </p>
         </div>
       ) : (

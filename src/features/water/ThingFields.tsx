@@ -45,10 +45,10 @@ const LABEL: Readonly<Record<YesNo, string>> = {
   isolated: 'Touches no other metal',
   fixed: 'Fixed in place',
   onTimer: 'Switched by the timer of the pump',
-  lowVoltage: 'Listed low voltage: no ground, 15 V AC or 30 V DC at most',
+  lowVoltage: 'Listed low voltage, no ground',
   enclosed: 'Totally enclosed',
   seesPool: 'Whole pool seen from its switch',
-  nicheWire: '8 AWG insulated in the niche conduit, potted',
+  nicheWire: '8 AWG in the niche conduit',
 };
 
 const DEVICE: readonly YesNo[] = ['existing', 'metal'];
