@@ -1,10 +1,9 @@
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
 import { strToU8, zipSync } from 'fflate';
 import { freshCheck } from '../../src/core/checks/checksDocument';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import type { Job } from '../../src/core/job/jobSchema';
+import { faults, faultsOnPaper } from '../support/axe';
 import {
   addCircuit,
   closeDialog,
@@ -19,80 +18,6 @@ import {
 
 // An analysis of a whole page takes seconds on a small machine, and these tests hold several.
 test.describe.configure({ timeout: 90_000 });
-
-const wear = (page: Page, theme: string) =>
-  page.evaluate((name) => {
-    document.documentElement.dataset['theme'] = name;
-  }, theme);
-
-const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'];
-
-/** What differs in a theme is color alone: contrast, in full sun that of AAA too. */
-const CONTRAST = {
-  attic: ['color-contrast'],
-  noon: ['color-contrast', 'color-contrast-enhanced'],
-} as const;
-
-// The other mode opens a second page for frames of other origins; there are none here.
-// What is right is not asked for in detail: selectors for it would be most of the work.
-const axe = (page: Page) =>
-  new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
-
-async function found(builder: AxeBuilder, theme: string): Promise<string[]> {
-  const { violations } = await builder.analyze();
-  return violations.map(
-    ({ id, nodes }) => `${theme}, ${id}: ${nodes.map(({ target }) => target.join(' ')).join(' | ')}`,
-  );
-}
-
-/** What is wrong with a page, or with what is new on it, in the theme of the field book. */
-const faultsOnPaper = (page: Page, part = 'body'): Promise<string[]> =>
-  found(axe(page).withTags(TAGS).include(part), 'paper');
-
-/** In the page: marks one text of every color, ground and size that is on it. */
-function markSamples(): void {
-  const seen = new Set<string>();
-  const groundOf = (element: Element | null): string => {
-    if (element === null) return '';
-    const { backgroundColor, backgroundImage } = getComputedStyle(element);
-    const isOpen = backgroundColor === 'rgba(0, 0, 0, 0)' && backgroundImage === 'none';
-    return isOpen ? groundOf(element.parentElement) : `${backgroundColor} ${backgroundImage}`;
-  };
-  for (const element of document.querySelectorAll('body *')) {
-    element.removeAttribute('data-sample');
-    const hasText = [...element.childNodes].some(
-      ({ nodeType, textContent }) => nodeType === Node.TEXT_NODE && textContent?.trim() !== '',
-    );
-    const { width } = element.getBoundingClientRect();
-    if (!hasText && !(element instanceof HTMLInputElement)) continue;
-    if (width < 2) continue;
-    const { color, fill, fontSize, fontWeight, opacity } = getComputedStyle(element);
-    const look = [
-      element.tagName === 'text' ? fill : color,
-      groundOf(element),
-      fontSize,
-      fontWeight,
-      opacity,
-    ];
-    if (!seen.has(look.join())) element.setAttribute('data-sample', '');
-    seen.add(look.join());
-  }
-}
-
-/** What is wrong with a page in any theme: all of it in that of the field book, in the others its contrast, look by look. */
-async function faults(page: Page): Promise<string[]> {
-  const all = await faultsOnPaper(page);
-  for (const theme of ['attic', 'noon'] as const) {
-    await wear(page, theme);
-    await page.evaluate(markSamples);
-    const contrast = axe(page)
-      .withRules([...CONTRAST[theme]])
-      .include('[data-sample]');
-    all.push(...(await found(contrast, theme)));
-  }
-  await wear(page, 'paper');
-  return all;
-}
 
 test('the list, the empty job and its dialogs', async ({ page }) => {
   await page.goto('/');
@@ -123,8 +48,7 @@ test('the stage, its menu, and the sheet', async ({ page }) => {
   await page.getByRole('menuitem', { name: 'Print the whole job' }).click();
   await expect(page.getByRole('article')).toHaveCount(12);
   // What follows is the same for every circuit.
-  const first = axe(page).withTags(TAGS).include('article:nth-of-type(-n+4)');
-  expect(await found(first, 'paper'), 'the whole job').toEqual([]);
+  expect(await faultsOnPaper(page, 'article:nth-of-type(-n+4)'), 'the whole job').toEqual([]);
 });
 
 test('the survey and its dialogs', async ({ page }) => {

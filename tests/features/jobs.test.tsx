@@ -78,7 +78,7 @@ describe('the list', () => {
     answer({ demo: false });
     show(<JobsPage />);
     expect(await screen.findByText(/None yet\. Type its first circuit above/)).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'Open the demo job' })).toBeTruthy();
+    expect(await screen.findByRole('button', { name: 'Open the demo job' })).toBeTruthy();
   });
 
   test('starts with the demo job where the server says so', async () => {

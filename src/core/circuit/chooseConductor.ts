@@ -170,12 +170,7 @@ function minByArticle(
 ): WireSize {
   if (min === null || sizeRank(size) >= sizeRank(min.size)) return size;
   const made = madeEverywhere(min.size, together, wires, code) ?? size;
-  return work.step(
-    'conductor.least',
-    min.why === 'pool' ? 'ground.pool' : 'load.nameplate',
-    { size, why: min.why },
-    made,
-  );
+  return work.step('conductor.least', 'conductor.practice', { size, why: min.why }, made);
 }
 
 function figureSegment(

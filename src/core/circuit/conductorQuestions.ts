@@ -20,7 +20,9 @@ function askForMarks(about: ConductorCase, size: WireSize): void {
   const min = minConductor(together, demand, wires, code).size;
   if (min === undefined) return;
   // Where the drop asks for the larger size anyway the marks change nothing.
-  const at75 = sizeWithinDrop({ ...about, run, together }, min);
+  const bare = sizeWithinDrop({ ...about, run, together }, min);
+  // Where a practice asks for the larger size anyway they change nothing either.
+  const at75 = load.min !== null && sizeRank(bare) < sizeRank(load.min.size) ? load.min.size : bare;
   if (sizeRank(at75) < sizeRank(size)) {
     work.found('ask', 'terminal.unmarked', 'conductor.terminals', { size, at75 });
   }
@@ -71,7 +73,11 @@ export function conductorQuestions(about: ConductorCase, size: WireSize): void {
   }
   const { min } = about.load;
   if (min !== null && sizeRank(smallest) < sizeRank(min.size)) {
-    work.found('stop', 'conductor.below-article', 'ground.pool', { size: smallest, min: min.size });
+    work.found('check', 'conductor.below-practice', 'conductor.practice', {
+      size: smallest,
+      min: min.size,
+      why: min.why,
+    });
   }
   lugRange(about, circuit.run.at(-1)?.size ?? size);
   const floor = smallestAllowed(code, circuit.material);

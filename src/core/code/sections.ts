@@ -44,6 +44,7 @@ export const sections2023 = {
   'existing.three-wire': certain('250.140(B)'),
   'existing.stays': doubtful('local adoption'),
   'ground.pool': doubtful('680.21(A)'),
+  'conductor.practice': doubtful('practice'),
   'breaker.continuous': certain('210.20(A)'),
   'breaker.standard': certain('240.6(A)'),
   'breaker.next-size': certain('240.4(B)'),

@@ -5,6 +5,7 @@ import type { NewWork, ThreeWireFault } from '../code/newWork';
 import type { OwnArticle } from '../code/ownArticles';
 import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
+import type { MinReason } from '../working/step';
 import { about } from './catalogEntry';
 
 /** Findings about the figures of a circuit: what each was about, how severe it may be, and whether a survey answers it. */
@@ -60,7 +61,7 @@ export const circuitCatalog = {
   'ocpd.not-standard': about<{ ocpdA: number }>().may('check'),
   'ocpd.multi-outlet': about<{ ocpdA: number; carriesA: number; size: WireSize }>().may('stop'),
   'conductor.below-breaker': about<{ ocpdA: number; carriesA: number; article: OwnArticle }>().may('note'),
-  'conductor.below-article': about<{ size: WireSize; min: WireSize }>().may('stop'),
+  'conductor.below-practice': about<{ size: WireSize; min: WireSize; why: MinReason }>().may('check'),
   'conductor.lug-range': about<{ size: WireSize; min: string; max: string }>().may('stop'),
   'conductor.terminal-60c': about<{
     size: WireSize;

@@ -78,7 +78,7 @@ export const circuitFixes: CandidatesByCode = {
   'raceway.jam': [freeTrade],
   'raceway.bends': [pullPoint],
   'drop.branch': [freeSize, noDropLimit],
-  'conductor.below-article': [freeSize],
+  'conductor.below-practice': [freeSize],
   'conductor.lug-range': [freeSize, bySite('lug', 'lugLeast', 'lugMost')],
   'ocpd.multi-outlet': [freeSize, freeBreaker, larger],
   'egc.insulated': [otherMethod],

@@ -128,8 +128,10 @@ export const circuitSentences: Sentences<keyof typeof circuitCatalog> = {
     `With several receptacles a ${n(data.ocpdA, 1)} A breaker may not exceed the ${inAmps(data.carriesA)} of ${size(data.size)}.`,
   'conductor.below-breaker': ({ data }) =>
     `The breaker is larger than the ${inAmps(data.carriesA)} of the conductor, as ${ARTICLE[data.article]} allows.`,
-  'conductor.below-article': ({ data }) =>
-    `${size(data.size)} is smaller than ${size(data.min)}, the least for this circuit.`,
+  'conductor.below-practice': ({ data }) =>
+    data.why === 'pool'
+      ? `${size(data.size)} is smaller than ${size(data.min)}: practice for the hots of a pool circuit, no rule; its ground is 12 AWG at least.`
+      : `${size(data.size)} is smaller than ${size(data.min)}, the shop’s practice for this circuit.`,
   'conductor.lug-range': ({ data }) =>
     `${size(data.size)} does not fit the lug, which takes ${data.min || 'any'} to ${data.max || 'any'} AWG: splice to a pigtail in a box, or take another lug.`,
   'conductor.terminal-60c': ({ data }) =>

@@ -32,7 +32,7 @@ export const conductorSteps = {
     result: size(result),
   }),
   'conductor.least': ({ inputs, result }) => ({
-    label: inputs.why === 'pool' ? 'Smallest for a pool circuit' : 'Shop practice: no smaller',
+    label: inputs.why === 'pool' ? 'Practice for a pool circuit: no smaller' : 'Shop practice: no smaller',
     formula: `${printWireSize(inputs.size)} would carry it`,
     result: size(result),
   }),

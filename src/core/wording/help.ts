@@ -94,7 +94,7 @@ export const HELP = {
   ),
   sink: topic(
     'Cord path to a sink',
-    'Measure as the cord of an appliance would lie, from the receptacle to the edge of the sink. It goes through doorways, not through walls or closed doors. Within 6 ft the receptacle needs GFCI protection.',
+    'Measure as a cord would lie, from the receptacle to the edge of the sink: through no wall, floor or fixed barrier, from 2020 on through doors and doorways too, in 2017 not. Not sure of the edition: through them. At pools another rule holds. Within 6 ft the receptacle needs GFCI protection.',
     'kitchen',
     '210.8',
   ),

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { withPlate } from '../findings/raised';
 import { describe, expect, test } from 'vitest';
 import { edition } from '../../../src/core/code/edition';
 import { sizeRank } from '../../../src/core/units/wireSize';
@@ -83,6 +84,19 @@ describe('the 48 A charger on cable', () => {
     const unmarked = solve({ run, terminals: { panel: 75, load: 'unmarked' } });
     expect(unmarked.figures.size).toBe('4');
     expect(codes(unmarked)).toContain('terminal.unmarked');
+  });
+
+  test('a pool pump has 12 AWG hots by practice, so that marks that would spare that size are not asked', () => {
+    const unmarked = { panel: 'unmarked', load: 'unmarked' } as const;
+    const run = [segment({ method: 'pvc40', lengthFt: 40 })];
+    const pump = withPlate('pool-pump', { hp: 1, volts: 120 });
+    const { figures, findings } = solve({ ...pump, run, terminals: unmarked });
+    expect(figures.size).toBe('12');
+    expect(findings.map(({ code }) => code)).not.toContain('terminal.unmarked');
+    // Where they would spare more than the practice keeps they are.
+    const larger = solve({ ...withPlate('pool-pump', { hp: 3, volts: 240 }), run, terminals: unmarked });
+    expect(larger.figures.size).toBe('10');
+    expect(codes(larger)).toContain('terminal.unmarked');
   });
 
   test('does not ask for marks where the drop takes the larger size anyway', () => {

@@ -306,14 +306,14 @@ export const raisedBySizes: readonly Raised[] = [
     withPlate('mini-split', { mca: 18, mocp: 20, volts: 240 }),
   ],
   [
-    'conductor.below-article',
-    'stop',
+    'conductor.below-practice',
+    'check',
     {
       ...withPlate('pool-pump', { hp: 1, volts: 230 }),
       run: [segment({ method: 'emt' })],
       pins: { size: '14' },
     },
-    '14 AWG is smaller than 12 AWG, the least for this circuit.',
+    '14 AWG is smaller than 12 AWG: practice for the hots of a pool circuit, no rule; its ground is 12 AWG at least.',
     { ...withPlate('pool-pump', { hp: 1, volts: 230 }), run: [segment({ method: 'emt' })] },
   ],
   [

@@ -36,6 +36,8 @@ export const FULL_PANEL: Panel = {
   terminalC: 75,
   neutrals: 'bonded',
   bondingScrew: 'in',
+  serviceDisconnect: 'here',
+  knownToFail: false,
   lugFrom: '14',
   lugTo: '1/0',
   interruptingKA: 10,
@@ -50,6 +52,7 @@ export const FULL_PANEL: Panel = {
 /** Its service. */
 export const FULL_HOUSE: House = {
   ...FRESH_HOUSE,
+  builtYear: 1996,
   ratingA: 150,
   meterA: 200,
   conductor: { size: '2/0', metal: 'al' },

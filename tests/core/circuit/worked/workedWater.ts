@@ -55,7 +55,7 @@ export const workedWater: readonly WorkedFamily[] = [
       load: '10 A; Table 430.248',
       breaker: '25 A 2P; 430.22; Table 430.52(C)(1); 430.52(C)(1)',
       conductor:
-        '12 AWG; 430.22; 680.21(A)?; Table 310.16; Table 310.15(B)(1)(1)?; Table 310.15(C)(1); 110.14(C)(1); 240.4(G)',
+        '12 AWG; 430.22; practice?; Table 310.16; Table 310.15(B)(1)(1)?; Table 310.15(C)(1); 110.14(C)(1); 240.4(G)',
       ground: '12 AWG; Table 250.122; 250.122(A)',
       raceway: '1/2 PVC 40; Ch. 9 Table 5; Ch. 9 Table 4; Ch. 9 Table 1',
       drop: '0.9 %; Ch. 9 Table 9; 210.19 note; Ch. 9 Table 8',
@@ -69,14 +69,14 @@ export const workedWater: readonly WorkedFamily[] = [
       '2017': {
         breaker: '25 A 2P; 430.22; Table 430.52; 430.52(C)(1)',
         conductor:
-          '12 AWG; 430.22; 680.21(A)?; Table 310.15(B)(16); Table 310.15(B)(2)(a)?; Table 310.15(B)(3)(a); 110.14(C)(1); 240.4(G)',
+          '12 AWG; 430.22; practice?; Table 310.15(B)(16); Table 310.15(B)(2)(a)?; Table 310.15(B)(3)(a); 110.14(C)(1); 240.4(G)',
         protection: 'GFCI; 210.12; 680.21(C); 110.3(B)',
         found: 'note gfci.required 680.21(C)',
       },
       '2020': {
         breaker: '25 A 2P; 430.22; Table 430.52; 430.52(C)(1)',
         conductor:
-          '12 AWG; 430.22; 680.21(A)?; Table 310.16; Table 310.15(B)(1)?; Table 310.15(C)(1); 110.14(C)(1); 240.4(G)',
+          '12 AWG; 430.22; practice?; Table 310.16; Table 310.15(B)(1)?; Table 310.15(C)(1); 110.14(C)(1); 240.4(G)',
       },
       '2026': {
         found: 'ask edition.unverified 90.4, note gfci.required 210.8(F), note gfci.required 680.21(C)',
@@ -133,7 +133,7 @@ export const workedWater: readonly WorkedFamily[] = [
     sheet: {
       load: '10 A; Table 430.248',
       breaker: '25 A 2P; 430.22; Table 430.52(C)(1); 430.52(C)(1)',
-      conductor: '12 AWG; 430.22; 110.3(B); Table 310.16; 110.14(C)(1); 240.4(G)',
+      conductor: '12 AWG; 430.22; practice?; Table 310.16; 110.14(C)(1); 240.4(G)',
       ground: '12 AWG; Table 250.122; 250.122(A)',
       raceway: '3/4 PVC 40; Ch. 9 Table 5; Ch. 9 Table 4; Ch. 9 Table 1',
       drop: '2.4 %; Ch. 9 Table 9; 210.19 note; Ch. 9 Table 8',
@@ -146,7 +146,7 @@ export const workedWater: readonly WorkedFamily[] = [
     differs: {
       '2017': {
         breaker: '25 A 2P; 430.22; Table 430.52; 430.52(C)(1)',
-        conductor: '12 AWG; 430.22; 110.3(B); Table 310.15(B)(16); 110.14(C)(1); 240.4(G)',
+        conductor: '12 AWG; 430.22; practice?; Table 310.15(B)(16); 110.14(C)(1); 240.4(G)',
         protection: 'none; 210.12; 210.8(A)',
         landings:
           'load: GN 12 load-ground, BK 12 load-1, RD 12 load-2 | load-side: GN 12 ground-bar, BK 12 out-1, RD 12 out-2 | line-side: GN 12 ground-bar, BK 12 line-1, RD 12 line-2 | panel: GN 12 bonded-bar, BK 12 breaker-1, RD 12 breaker-2',
