@@ -12,7 +12,7 @@ import { chosenAnswer } from '../service/serviceReport';
 import { meets } from '../units/quantity';
 import type { WireSize } from '../units/wireSize';
 import { jobEstimate, together, type EstimateDesk, type PartEstimate, type Spread } from './jobEstimate';
-import { suggestedChanges } from './offeredChanges';
+import { possibleChanges, suggestedChanges } from './offeredChanges';
 import { optionCommand } from './optionCommand';
 
 /** What an option comes to besides money, read off the job as it would be. */
@@ -65,12 +65,13 @@ export function withOption(
   return isRefusal(applied) ? undefined : evaluateJob(applied.job, memo);
 }
 
-/** Stops about the circuit or the service, and those elsewhere that the plan does not have. */
+/** Stops about the circuit or the service, and those elsewhere that the plan does not have; a reading breaks no rule of a plan. */
 function stopsOf(before: JobEvaluation, after: JobEvaluation, circuitId: string): readonly AnyFinding[] {
   const had = new Set(before.findings.map(findingKey));
   return after.findings.filter(
     (finding) =>
       finding.severity === 'stop' &&
+      finding.subject.kind !== 'check' &&
       (circuitOf(finding.subject) === circuitId ||
         finding.subject.kind === 'service' ||
         !had.has(findingKey(finding))),
@@ -144,16 +145,10 @@ function optionOf(
   };
 }
 
-/** An option that was tried, and whether it can be built so. */
-interface Tried {
-  readonly option: CircuitOption;
-  readonly isLegal: boolean;
-}
-
 /**
- * The options of a circuit, one after the other: the plan, then those set by hand, or else those that are suggested.
- * Each is a variant of the whole job that was evaluated, so that its price, its load on the service and its stops are
- * what would be.
+ * The options of a circuit, one after the other: the plan, then those set by hand, or else those that are suggested and
+ * break no rule. Each is a variant of the whole job that was evaluated, so that its price, its load on the service and
+ * its stops are what would be.
  */
 export function* circuitOptions(
   evaluation: JobEvaluation,
@@ -166,27 +161,43 @@ export function* circuitOptions(
   const each = before.circuit(circuitId);
   if (each === undefined) return;
   const seen = new Set<string>();
-  const tried = (change: OptionChange): Tried | undefined => {
+  const tried = (change: OptionChange): CircuitOption | undefined => {
     if (seen.has(optionKey(change))) return undefined;
     seen.add(optionKey(change));
     const after = withOption(before, circuitId, change, known);
-    if (after === undefined) return undefined;
-    const option = optionOf(before, after, circuitId, change, desk);
-    return { option, isLegal: option.stops.length === 0 && option.facts !== undefined };
+    return after && optionOf(before, after, circuitId, change, desk);
   };
   const byHand = before.job.quote.options.find((own) => own.circuitId === circuitId)?.changes;
   for (const change of [AS_PLANNED, ...(byHand ?? [])]) {
     const found = tried(change);
-    if (found !== undefined) yield found.option;
+    if (found !== undefined) yield found;
   }
   if (byHand !== undefined) return;
   for (const { changes, only } of suggestedChanges(before, each))
     for (const change of changes) {
       const found = tried(change);
-      if (found === undefined || (only === 'first' && !found.isLegal)) continue;
-      yield found.option;
+      if (found === undefined || found.stops.length > 0 || found.facts === undefined) continue;
+      yield found;
       if (only === 'first') break;
     }
+}
+
+/** Every option that may be put beside the plan of a circuit and breaks no rule: each was tried on the whole job. */
+export function* optionsToAdd(
+  evaluation: JobEvaluation,
+  circuitId: string,
+  memo: JobMemo,
+): Generator<OptionChange> {
+  const known = branchOf(memo);
+  const before = evaluateJob(evaluation.job, known);
+  const each = before.circuit(circuitId);
+  if (each === undefined) return;
+  for (const change of possibleChanges(before, each)) {
+    const after = withOption(before, circuitId, change, known);
+    const now = after?.circuit(circuitId);
+    if (after === undefined || now === undefined || !isSized(now.solved.figures)) continue;
+    if (stopsOf(before, after, circuitId).length === 0) yield change;
+  }
 }
 
 /** The job with every option that is in the quote, and the edits that make it so. */

@@ -1,7 +1,6 @@
-import { findingKey, type AnyFinding } from '../findings/finding';
+import type { AnyFinding } from '../findings/finding';
 import { circuitOf } from '../findings/subject';
 import type { Command } from '../job/command';
-import { applyCommand, isRefusal } from '../job/commands';
 import { evaluateJob, type JobEvaluation } from '../job/evaluateJob';
 import { branchOf, type JobMemo } from '../job/jobMemo';
 import type { PriceList } from '../price/priceList';
@@ -13,6 +12,7 @@ import { circuitFixes } from './circuitFixes';
 import { existingCandidates } from './existingFixes';
 import { routeFixes } from './routeFixes';
 import { serviceFixes } from './serviceFixes';
+import { bringsStop, stopKey, tried } from './trial';
 import { waterFixes } from './waterFixes';
 
 /** A change of the job that was tried: the whole job was evaluated with it, and the finding was gone. */
@@ -31,21 +31,11 @@ const BY_CODE: CandidatesByCode = { ...circuitFixes, ...routeFixes, ...serviceFi
 const MAX_FIXES = 4;
 const MAX_METHODS = 2;
 
-/** Where a stop counts as the same stop: in a circuit by its code, whatever segment it is in. */
-const stopKey = (finding: AnyFinding): string => {
-  const circuit = circuitOf(finding.subject);
-  return circuit === undefined ? findingKey(finding) : `${finding.code} ${circuit}`;
-};
-
-const stopsOf = ({ findings }: JobEvaluation): ReadonlySet<string> =>
-  new Set(findings.filter(({ severity }) => severity === 'stop').map(stopKey));
-
 /** Whether a change cleared the finding and brought no stop that was not there before, anywhere in the job. */
 function clears(finding: AnyFinding, before: JobEvaluation, after: JobEvaluation): boolean {
   const key = stopKey(finding);
   if (after.findings.some((each) => each.severity !== 'note' && stopKey(each) === key)) return false;
-  const had = stopsOf(before);
-  return [...stopsOf(after)].every((each) => had.has(each));
+  return !bringsStop(before, after);
 }
 
 /** The circuits that a change reaches besides the one that it is about, by name. */
@@ -79,12 +69,6 @@ export function fixCandidates(evaluation: JobEvaluation, finding: AnyFinding): r
   return (BY_CODE[finding.code] ?? []).flatMap((candidates) => candidates(evaluation, finding));
 }
 
-/** The job as it would be with a candidate, evaluated; undefined where the job refuses it. */
-function tried({ job }: JobEvaluation, { command }: Candidate, memo: JobMemo): JobEvaluation | undefined {
-  const applied = applyCommand(job, command);
-  return isRefusal(applied) ? undefined : evaluateJob(applied.job, branchOf(memo));
-}
-
 /**
  * The fixes of a finding, cheapest first. Each is a change of the whole job that was tried by evaluating the changed
  * job, so that what its button says is what happens: it is left out unless the finding is gone and no stop has come
@@ -105,7 +89,7 @@ export function fixesFor(
   const kinds = new Set<Candidate['kind']>();
   for (const candidate of fixCandidates(before, finding)) {
     if (kinds.has(candidate.kind) && !isOneOfMany(candidate)) continue;
-    const after = tried(before, candidate, known);
+    const after = tried(before, candidate.command, known);
     if (after === undefined || !clears(finding, before, after)) continue;
     const change = candidate.describe(after);
     if (change === undefined) continue;

@@ -11,6 +11,8 @@ export type SpaceOption =
       readonly spaces: number;
       readonly feederA: number;
       readonly freeSpace: FreeSpaceFound;
+      /** What encloses it, which is no part of the material of the job. */
+      readonly enclosureCents: number;
       readonly cents: number;
     }
   | { readonly kind: 'new-panel'; readonly spaces: number; readonly cents: number };
@@ -59,6 +61,7 @@ function subpanel(
       spaces: made.spaces,
       feederA,
       freeSpace,
+      enclosureCents: made.cents,
       cents: made.cents + freeSpace.cents + breakerCents(feederA, prices),
     },
   ];

@@ -1,10 +1,9 @@
 import { Button } from '@mantine/core';
 import type { Job } from '../../core/job/jobSchema';
 import { startAgain, type SpaceOption } from '../../core/panel/spaceOptions';
-import { withSpace } from '../../core/panel/freeSpaceFinder';
+import { roomCommand } from '../../core/fixes/roomOffers';
 import type { Space } from '../../core/panel/panelSchema';
 import { freeSlots, legOf, spaceLabel, planned, polesIn, unplacedOf } from '../../core/panel/spaces';
-import { withSubpanel } from '../../core/job/withSubpanel';
 import { printPriceChange } from '../../core/units/money';
 import { cents } from '../../core/units/quantity';
 import { spaceOptionWords } from '../../core/wording/panelWords';
@@ -24,15 +23,11 @@ interface RoomPaneProps {
 /** The options that make room, each one click and one undo; a new panel is only priced. */
 function Options({ job, view, options }: RoomPaneProps & { readonly options: readonly SpaceOption[] }) {
   const { panel, wanted } = view;
-  const { plan, canWrite } = usePanelEditor(panel);
-  const { edit } = useJobEditor();
+  const { canWrite, edit } = useJobEditor();
   const take = (option: SpaceOption): void => {
-    if (option.kind === 'moves')
-      plan(withSpace(panel, planned(panel, wanted), option.freeSpace), 'Make room');
-    else if (option.kind === 'subpanel') {
-      const ids = { panel: crypto.randomUUID(), feeder: crypto.randomUUID(), segment: crypto.randomUUID() };
-      edit(withSubpanel(job, panel, wanted, option, ids), 'Add a subpanel');
-    }
+    const ids = { panel: crypto.randomUUID(), feeder: crypto.randomUUID(), segment: crypto.randomUUID() };
+    const command = roomCommand(job, panel, wanted, option, ids);
+    if (command !== undefined) edit(command, option.kind === 'moves' ? 'Make room' : 'Add a subpanel');
   };
   return (
     <ul className={classes['options']} aria-label="Options to make room">
@@ -46,7 +41,7 @@ function Options({ job, view, options }: RoomPaneProps & { readonly options: rea
             }}
           >
             <span>{spaceOptionWords(option)}</span>
-            <span className="fig" title="Material by the default price list">
+            <span className="fig" title="Material of the job with it, less that of the job as it stands">
               {printPriceChange(cents(option.cents))}
             </span>
           </button>
@@ -102,7 +97,7 @@ const legWords = (from: Space | null, to: Space): string => {
 export function FreeSpacePane({ job, view }: RoomPaneProps) {
   const { panel, wanted } = view;
   const { plan, canWrite } = usePanelEditor(panel);
-  const search = useSpaceOptions(panel, wanted);
+  const search = useSpaceOptions(job, panel.id);
   const options = search.state === 'done' ? search.result : [];
   const unplaced = unplacedOf(panel, wanted);
   const needs = polesIn(unplaced);

@@ -1,13 +1,12 @@
-import { spaceOptions } from '../../core/panel/spaceOptions';
+import { roomOffers } from '../../core/fixes/roomOffers';
+import type { Job } from '../../core/job/jobSchema';
 import { defaultPrices } from '../../core/price/defaultPrices';
-import type { Panel } from '../../core/panel/panelSchema';
-import type { Wanted } from '../../core/panel/spaces';
 
 /** What the worker is asked to find space for. */
 export interface SpaceRequest {
-  readonly panel: Panel;
-  readonly wanted: readonly Wanted[];
+  readonly job: Job;
+  readonly panelId: string;
 }
 
-/** The options for finding space in a panel. */
-export const freeSpaceTask = ({ panel, wanted }: SpaceRequest) => spaceOptions(panel, wanted, defaultPrices);
+/** The options for finding space in a panel, each tried on the job. */
+export const freeSpaceTask = ({ job, panelId }: SpaceRequest) => roomOffers(job, panelId, defaultPrices);

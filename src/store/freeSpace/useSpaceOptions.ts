@@ -1,17 +1,13 @@
 import { useEffect } from 'react';
-import type { Panel } from '../../core/panel/panelSchema';
+import type { Job } from '../../core/job/jobSchema';
 import type { SpaceOption } from '../../core/panel/spaceOptions';
-import type { Wanted } from '../../core/panel/spaces';
 import { useWorker, type Work } from '../worker/useWorker';
 
-/** The options for finding space in a panel, searched anew whenever it changes. */
-export function useSpaceOptions(
-  panel: Panel,
-  wanted: readonly Wanted[],
-): Work<never, readonly SpaceOption[]> {
+/** The options for finding space in a panel, searched and tried anew whenever the job changes. */
+export function useSpaceOptions(job: Job, panelId: string): Work<never, readonly SpaceOption[]> {
   const { work, post } = useWorker('freeSpace');
   useEffect(() => {
-    post({ panel, wanted });
-  }, [panel, wanted, post]);
+    post({ job, panelId });
+  }, [job, panelId, post]);
   return work;
 }

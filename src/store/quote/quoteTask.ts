@@ -1,4 +1,9 @@
-import { asPicked, circuitOptions, type CircuitOption } from '../../core/estimate/circuitOptions';
+import {
+  asPicked,
+  circuitOptions,
+  optionsToAdd,
+  type CircuitOption,
+} from '../../core/estimate/circuitOptions';
 import { sharedCuts } from '../takeoff/sharedCuts';
 import { jobEstimate } from '../../core/estimate/jobEstimate';
 import { evaluateJob } from '../../core/job/evaluateJob';
@@ -7,6 +12,7 @@ import { defaultPrices } from '../../core/price/defaultPrices';
 import type { Steps } from '../worker/protocol';
 import type { JobEstimate } from '../../core/estimate/jobEstimate';
 import type { AnyFinding } from '../../core/findings/finding';
+import { optionKey, type OptionChange } from '../../core/quote/optionChange';
 import type { Job } from '../../core/job/jobSchema';
 import type { TakenHours } from '../../core/labor/laborDocument';
 
@@ -21,6 +27,8 @@ export interface QuoteRequest {
 export interface Quoted {
   readonly circuitId: string | null;
   readonly options: readonly CircuitOption[];
+  /** What else may stand beside the plan of that circuit without breaking a rule. */
+  readonly more: readonly OptionChange[];
   /** The whole job with what is picked. */
   readonly estimate: JobEstimate;
   /** Rules that the job breaks as it is picked. */
@@ -38,10 +46,17 @@ export function* quoteTask({ job, circuitId, elsewhere }: QuoteRequest): Steps<n
       options.push(option);
       yield options.length;
     }
+  const shown = new Set(options.map(({ key }) => key));
+  const more: OptionChange[] = [];
+  if (circuitId !== null)
+    for (const change of optionsToAdd(evaluation, circuitId, memo)) {
+      if (!shown.has(optionKey(change))) more.push(change);
+      yield options.length;
+    }
   const picked = asPicked(evaluation, memo).evaluation;
   // A reading that is out says nothing about a price.
   const stops = picked.findings.filter(
     ({ severity, subject }) => severity === 'stop' && subject.kind !== 'check',
   );
-  return { circuitId, options, estimate: jobEstimate(picked, desk), stops };
+  return { circuitId, options, more, estimate: jobEstimate(picked, desk), stops };
 }

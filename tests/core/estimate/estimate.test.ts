@@ -1,8 +1,14 @@
 import { describe, expect, test } from 'vitest';
-import { asPicked, circuitOptions, withOption } from '../../../src/core/estimate/circuitOptions';
+import {
+  asPicked,
+  circuitOptions,
+  optionsToAdd,
+  withOption,
+} from '../../../src/core/estimate/circuitOptions';
 import { CutDesk } from '../../../src/core/estimate/cutDesk';
 import { extrasSince } from '../../../src/core/estimate/extras';
 import { jobEstimate, type EstimateDesk } from '../../../src/core/estimate/jobEstimate';
+import { circuitOf } from '../../../src/core/findings/subject';
 import { possibleChanges } from '../../../src/core/estimate/offeredChanges';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
@@ -14,6 +20,7 @@ import { optionKey, type OptionChange } from '../../../src/core/quote/optionChan
 import type { Quote } from '../../../src/core/quote/quoteDocument';
 import { fullAt, optionFigures, optionName, optionPoints } from '../../../src/core/wording/quoteWords';
 import { charger, circuit, segment } from '../../support/circuits';
+import { fullHouse } from '../../support/fullHouse/job';
 import { after, jobOf, stopsIn } from '../../support/jobs';
 
 const CARPORT = 'carport-charger';
@@ -124,10 +131,12 @@ describe('options', () => {
       'charger 44 setting',
       'method mc',
       'charger 32 setting',
-      'charger 32 full',
     ]);
     const stops = options.map(({ stops: found }) => found.map(({ code }) => code));
-    expect(stops).toEqual([['conductor.terminal-60c'], [], [], [], ['egc.not-upsized']]);
+    expect(stops).toEqual([['conductor.terminal-60c'], [], [], []]);
+    // The ground in NM-B is that of its breaker: wired for more it is too small (250.122(B)).
+    const wired = optionIn(demoJob, CARPORT, { kind: 'charger', settingA: 32, wireFor: 'full' });
+    expect(wired.stops.map(({ code }) => code)).toEqual(['egc.not-upsized']);
     expect(options[1]?.facts).toMatchObject({ ocpdA: 60, size: '6', charger: { amps: 44, outputA: 48 } });
     expect(options[2]?.facts).toMatchObject({ ocpdA: 60, size: '6', method: 'MC' });
     expect(options[3]?.facts).toMatchObject({ ocpdA: 40, size: '8' });
@@ -150,13 +159,13 @@ describe('options', () => {
     expect(optionPoints(narrow).map(({ text }) => text)).toContain('48 A later: new wire');
   });
 
-  test('a tub: GFCI near it or in the panel; a range: 40 or 50 A; a trailer: 30 or 50 A, with its stop', () => {
+  test('a tub: GFCI near it or in the panel; a range: 40 or 50 A; a trailer of 50 A only where it has room', () => {
     expect(keysOf(demoJob, 'deck-tub')).toEqual(['as-planned', 'gfci breaker']);
     expect(keysOf(demoJob, 'kitchen-range')).toEqual(['as-planned', 'breaker 50']);
-    const [, fifty] = optionsOf(demoJob, 'trailer');
-    expect(fifty?.key).toBe('trailer 50');
     // One space is free, and it takes two.
-    expect(fifty?.stops.map(({ code }) => code)).toEqual(['panel.no-space']);
+    expect(keysOf(demoJob, 'trailer')).toEqual(['as-planned']);
+    const fifty = optionIn(demoJob, 'trailer', { kind: 'trailer', amps: 50 });
+    expect(fifty.stops.map(({ code }) => code)).toEqual(['panel.no-space']);
     const poles = evaluateJob(
       withOption(evaluateJob(demoJob), 'trailer', { kind: 'trailer', amps: 50 }, freshMemo())?.job ?? demoJob,
     );
@@ -189,6 +198,29 @@ describe('options', () => {
     if (each === undefined) throw new Error('No circuit.');
     expect(possibleChanges(evaluation, each)).toEqual([]);
     expect(keysOf(jobOf([there]), 'a')).toEqual(['as-planned']);
+  });
+
+  test('what is suggested, or may be added, was tried: the job takes it, and with it no rule is broken', () => {
+    const memo = freshMemo();
+    for (const job of [demoJob, fullHouse]) {
+      const evaluation = evaluateJob(job, memo);
+      for (const { circuit: about } of evaluation.circuits) {
+        const [, ...suggested] = optionsOf(job, about.id);
+        const added = [...optionsToAdd(evaluation, about.id, memo)];
+        for (const change of [...suggested.map((option) => option.change), ...added]) {
+          const result = withOption(evaluateJob(job), about.id, change, freshMemo());
+          const broken = (result?.findings ?? []).filter(
+            ({ severity, subject }) =>
+              severity === 'stop' && (circuitOf(subject) === about.id || subject.kind === 'service'),
+          );
+          const own = broken.filter(({ subject }) => subject.kind !== 'check').map(({ code }) => code);
+          expect([about.id, change, result === undefined, own]).toEqual([about.id, change, false, []]);
+        }
+      }
+    }
+    const added = [...optionsToAdd(evaluateJob(demoJob), CARPORT, memo)].map(optionKey);
+    expect(added).toContain('charger 32 setting');
+    expect(added).not.toContain('charger 32 full');
   });
 
   test('every option that may be added is an edit that the job takes, each once', () => {

@@ -3,7 +3,6 @@ import { catalog } from '../../../src/core/findings/catalog';
 import type { FindingCode } from '../../../src/core/findings/finding';
 import { circuitOf, subjectKey } from '../../../src/core/findings/subject';
 import { fixCandidates, fixesFor } from '../../../src/core/fixes/fixesFor';
-import { itemPrice } from '../../../src/core/takeoff/itemPrice';
 import { evaluateJob, type JobEvaluation } from '../../../src/core/job/evaluateJob';
 import { freshMemo } from '../../../src/core/job/jobMemo';
 import type { Job } from '../../../src/core/job/jobSchema';
@@ -11,6 +10,7 @@ import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import { findingSentence } from '../../../src/core/wording/findings';
 import { fixWords } from '../../../src/core/wording/fixes';
 import { after, findingIn } from '../../support/jobs';
+import { listPrice } from '../../support/listPrice';
 import { jobExamples } from './jobExamples';
 
 const CODES = Object.keys(catalog) as FindingCode[];
@@ -28,12 +28,6 @@ const stops = ({ findings }: JobEvaluation): ReadonlySet<string> =>
       .filter(({ severity }) => severity === 'stop')
       .map(({ code, subject }) => `${code} ${circuitOf(subject) ?? subjectKey(subject)}`),
   );
-
-/** What everything that the parts of a job need costs by the list, added up need by need. */
-const listPrice = ({ takeoff }: JobEvaluation): number =>
-  takeoff.parts
-    .flatMap(({ needs }) => needs)
-    .reduce((sum, { item, count }) => sum + (itemPrice(item, defaultPrices) ?? 0) * count, 0);
 
 describe('the catalog of findings', () => {
   test('has a job that raises each of them', () => {

@@ -1,11 +1,9 @@
-import { possibleChanges } from '../../../core/estimate/offeredChanges';
 import type { CircuitOption } from '../../../core/estimate/circuitOptions';
 import type { Job } from '../../../core/job/jobSchema';
 import { optionKey, type OptionChange } from '../../../core/quote/optionChange';
 import { parseNumber } from '../../../core/units/number';
 import { isRefused, type Refused } from '../../../core/units/refused';
 import { optionName } from '../../../core/wording/quoteWords';
-import { evaluationOf } from '../../../store/evaluation';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import { movedOption, withOptions } from './pickOption';
@@ -16,6 +14,8 @@ interface AddOptionProps {
   readonly job: Job;
   readonly circuitId: string;
   readonly options: readonly CircuitOption[];
+  /** What else may stand beside the plan. */
+  readonly more: readonly OptionChange[];
   readonly chosen: CircuitOption;
 }
 
@@ -95,30 +95,25 @@ function Order({ beside, chosen, disabled, set }: OrderProps) {
 }
 
 /** Which options stand beside the plan, in which order, and what the owner said. */
-export function AddOption({ job, circuitId, options, chosen }: AddOptionProps) {
+export function AddOption({ job, circuitId, options, more, chosen }: AddOptionProps) {
   const { canWrite, put } = useQuoteEditor(job);
-  const evaluation = evaluationOf(job);
-  const each = evaluation.circuit(circuitId);
   const beside = options.map(({ change }) => change).filter(({ kind }) => kind !== 'as-planned');
-  const shown = new Set(options.map(({ key }) => key));
-  const more = each === undefined ? [] : possibleChanges(evaluation, each);
-  const others = more.filter((change) => !shown.has(optionKey(change)));
   const set: OrderProps['set'] = (changes, label) => {
     put({ options: withOptions(job, circuitId, changes) }, label);
   };
   return (
     <div className={classes['add']}>
-      {others.length > 0 && (
+      {more.length > 0 && (
         <ChoiceField
           label="Another option"
           value={NONE}
           disabled={!canWrite}
           choices={[
             { value: NONE, label: 'Add an option' },
-            ...others.map((change) => ({ value: optionKey(change), label: optionName(change) })),
+            ...more.map((change) => ({ value: optionKey(change), label: optionName(change) })),
           ]}
           onChoose={(key) => {
-            const change = others.find((other) => optionKey(other) === key);
+            const change = more.find((other) => optionKey(other) === key);
             if (change !== undefined) set([...beside, change], `Option: ${optionName(change)}`);
           }}
         />

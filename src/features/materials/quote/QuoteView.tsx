@@ -98,7 +98,7 @@ function Board({ job, quoted, isCurrent, circuitId, onCircuit, chosen, onChoose,
               chosen={chosen.key}
               onChoose={onChoose}
             />
-            <AddOption job={job} circuitId={circuitId} options={options} chosen={chosen} />
+            <AddOption job={job} circuitId={circuitId} options={options} more={quoted.more} chosen={chosen} />
           </>
         )}
       </section>
