@@ -1,7 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { believableYear, yearAsXml } from '../../src/core/demand/believableYear';
-import { expect, openFullHouse, saved, startJob, test } from '../support/app';
+import { writeJobFile } from '../../src/core/job/jobFile';
+import { expect, importFile, openFullHouse, saved, startJob, test } from '../support/app';
+import { fullHouse } from '../support/fullHouse/job';
 
 const stage = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^\\d.*${name}$`) });
 const routes = (page: Page) => page.getByRole('list', { name: 'Options to make room' });
@@ -108,16 +110,17 @@ test('by keyboard: a circuit is picked, put into a space, refused where another 
 });
 
 test('a subpanel takes the new circuits, with its feeder as a circuit of the job', async ({ page }) => {
-  await openFullHouse(page);
+  const circuits = fullHouse.circuits.filter(({ id }) => id === 'deck-tub' || id === 'kitchen-range');
+  await importFile(page, 'two-circuits.pasture.json', writeJobFile({ ...fullHouse, circuits }));
   await stage(page, 'Panel').click();
   await routes(page)
-    .getByRole('button', { name: /30-space subpanel beside it, 200 A feeder/ })
+    .getByRole('button', { name: /-space subpanel beside it, \d+ A feeder/ })
     .click();
   await page.getByRole('navigation', { name: 'Panels' }).getByRole('button', { name: 'Subpanel 1' }).click();
   await expect(page.getByRole('heading', { name: 'Subpanel 1' })).toBeVisible();
   await expect(page.getByRole('button', { name: /two poles, Hot tub, deck/ })).toBeVisible();
   await stage(page, 'Circuits').click();
-  await expect(page.getByRole('button', { name: /^Feeder, subpanel 1/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Feeder, subpanel 1 125 A/ })).toBeVisible();
 });
 
 test.describe('on a phone', () => {
