@@ -89,7 +89,7 @@ describe('the 48 A charger on cable', () => {
   test('a pool pump has 12 AWG hots by practice, so that marks that would spare that size are not asked', () => {
     const unmarked = { panel: 'unmarked', load: 'unmarked' } as const;
     const run = [segment({ method: 'pvc40', lengthFt: 40 })];
-    const pump = withPlate('pool-pump', { hp: 1, volts: 120 });
+    const pump = withPlate('pool-pump', { hp: 0.75, volts: 120 });
     const { figures, findings } = solve({ ...pump, run, terminals: unmarked });
     expect(figures.size).toBe('12');
     expect(findings.map(({ code }) => code)).not.toContain('terminal.unmarked');

@@ -38,6 +38,7 @@ const range = { kw: 12, volts: 240, connection: 'receptacle' };
 const dryer = { kw: 5.4, volts: 240, connection: 'receptacle' };
 const welder = { inputAmps: 46, dutyPct: 20, volts: 240, type: 'arc', breakerA: 50 };
 const split = { mca: 18, mocp: 25, volts: 240 };
+const corded = { amps: 12, volts: 120, neutral: true, connection: 'receptacle' };
 const tub = { amps: 40, volts: 240, neutral: false, breakerA: 50 };
 
 describe('GFCI protection by load, place and edition', () => {
@@ -246,6 +247,9 @@ describe('disconnects', () => {
   test.each<[Scene, string, number | null]>([
     [{ family: 'hot-tub', plate: { ...tub, neutral: true } }, 'enclosure', 60],
     [{ family: 'hot-tub', plate: tub }, 'switch', 60],
+    [{ family: 'hot-tub', plate: corded }, 'switch', 30],
+    [{ family: 'hot-tub', plate: corded, site: { plugDisconnect: false } }, 'switch', 30],
+    [{ family: 'hot-tub', plate: corded, site: { plugDisconnect: true } }, 'plug', null],
     [{ family: 'mini-split', plate: split }, 'switch', 30],
     [{ family: 'motor', plate: { hp: 5, volts: 230 } }, 'motor-switch', 100],
     [{ family: 'water-heater', plate: { kw: 4.5, volts: 240, storage: true } }, 'lockable-breaker', 30],
