@@ -51,4 +51,5 @@ test('a folder that was chosen once takes a copy by one click', async ({ page })
     return all;
   });
   expect(names).toEqual([expect.stringMatching(/^pasture-\d{4}-\d\d-\d\d\.zip$/)]);
+  await page.close();
 });

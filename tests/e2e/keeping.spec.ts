@@ -135,6 +135,7 @@ test('without storage it says so on the first page, works, and hands out the fil
   await length(page).fill('33');
   await over(page, 33);
   expect((await exportJob(page)).text).toContain('"lengthFt": 33');
+  await page.close();
 });
 
 test('edits that could not be saved are asked about before the job is left', async ({ page }) => {

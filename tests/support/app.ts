@@ -1,7 +1,14 @@
 import { readFile } from 'node:fs/promises';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import { fullHouse } from './fullHouse/job';
-import { expect, test as base, type BrowserContext, type Page } from '@playwright/test';
+import {
+  expect,
+  test as base,
+  type BrowserContext,
+  type ConsoleMessage,
+  type Page,
+  type ViewportSize,
+} from '@playwright/test';
 
 /** When every interface test runs, by the clock of its pages: the same on any day; `npm run deep` sets others. */
 const NOW = process.env['PASTURE_NOW'] ?? '2026-03-02T09:00:00-05:00';
@@ -26,53 +33,93 @@ function setClock(offMs: number): void {
   Object.assign(window, { Date: Shown });
 }
 
-/** Browsers by what they are as wide as and touched by, each kept by its worker with what it has fetched. */
-type Kept = Map<string, BrowserContext>;
-
-/** Leaves a browser as the next test wants it: nothing open, nothing stored, what was fetched still there. */
-async function cleared(context: BrowserContext, origin: string): Promise<void> {
-  const page = await context.newPage();
-  for (const other of context.pages()) if (other !== page) await other.close();
-  const devtools = await context.newCDPSession(page);
-  await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage,indexeddb' });
-  await page.close();
+/** A browser as it is kept by its worker, with what it has fetched and compiled, and the page that is open in it. */
+interface Kept {
+  readonly context: BrowserContext;
+  page: Page | undefined;
 }
 
-/** A page whose console must stay clean: a message there fails the test. Its browser is empty, its clock is set. */
-export const test = base.extend<{ readonly quietConsole: undefined }, { readonly kept: Kept }>({
-  kept: [
+/** Leaves a browser as the next test wants it: one page with nothing on it, nothing stored. */
+async function cleared(kept: Kept, viewport: ViewportSize | null): Promise<void> {
+  const { context } = kept;
+  const page = kept.page?.isClosed() === false ? kept.page : await context.newPage();
+  for (const other of context.pages()) if (other !== page) await other.close();
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
+  await page.emulateMedia({ media: null });
+  if (viewport !== null) await page.setViewportSize(viewport);
+  // What the job had open is let go before its storage is swept.
+  await page.goto('/health');
+  await page.evaluate(() => {
+    sessionStorage.clear();
+  });
+  const devtools = await context.newCDPSession(page);
+  const { origin } = new URL(page.url());
+  const storageTypes = 'local_storage,indexeddb,file_systems';
+  await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes });
+  await devtools.detach();
+  kept.page = page;
+}
+
+/**
+ * A page whose console must stay clean: a message there fails the test. Its browser is empty, its clock is set. The page
+ * is kept for the next test; one in which a test put scripts of its own is closed by that test.
+ */
+export const test = base.extend<
+  { readonly own: Kept; readonly quietConsole: undefined },
+  { readonly browsers: Map<string, Kept> }
+>({
+  browsers: [
     // A fixture without others is asked for by an empty pattern.
     // oxlint-disable-next-line no-empty-pattern
     async ({}, use) => {
-      const kept: Kept = new Map();
-      await use(kept);
-      for (const context of kept.values()) await context.close();
+      const browsers = new Map<string, Kept>();
+      await use(browsers);
+      for (const { context } of browsers.values()) await context.close();
     },
     { scope: 'worker' },
   ],
-  context: async (
-    { browser, kept, viewport, isMobile, hasTouch, serviceWorkers, baseURL, contextOptions },
+  own: async (
+    { browser, browsers, viewport, isMobile, hasTouch, serviceWorkers, baseURL, contextOptions },
     use,
   ) => {
-    const origin = baseURL ?? '';
-    const options = { ...contextOptions, viewport, isMobile, hasTouch, serviceWorkers, baseURL: origin };
+    const options = {
+      ...contextOptions,
+      viewport,
+      isMobile,
+      hasTouch,
+      serviceWorkers,
+      baseURL: baseURL ?? '',
+    };
     const key = JSON.stringify(options);
-    const context = kept.get(key) ?? (await browser.newContext({ ...options, timezoneId: ZONE }));
-    if (!kept.has(key)) await context.addInitScript(setClock, OFF_MS);
-    await use(context);
+    const kept = browsers.get(key) ?? {
+      context: await browser.newContext({ ...options, timezoneId: ZONE }),
+      page: undefined,
+    };
+    if (!browsers.has(key)) await kept.context.addInitScript(setClock, OFF_MS);
+    await use(kept);
+    browsers.delete(key);
     if (serviceWorkers === 'block') {
-      kept.set(key, context);
-      await cleared(context, origin);
-    } else await context.close();
+      await cleared(kept, viewport);
+      browsers.set(key, kept);
+    } else await kept.context.close();
+  },
+  context: async ({ own }, use) => {
+    await use(own.context);
+  },
+  page: async ({ own }, use) => {
+    own.page ??= await own.context.newPage();
+    await use(own.page);
   },
   quietConsole: [
     async ({ page }, use) => {
       const said: string[] = [];
-      page.on('console', (message) => {
+      const onConsole = (message: ConsoleMessage): void => {
         if (message.type() === 'error') said.push(message.text());
-      });
-      page.on('pageerror', (error) => said.push(error.message));
+      };
+      const onError = ({ message }: Error): void => void said.push(message);
+      page.on('console', onConsole).on('pageerror', onError);
       await use(undefined);
+      page.off('console', onConsole).off('pageerror', onError);
       expect(said).toEqual([]);
     },
     { auto: true },
