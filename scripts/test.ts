@@ -2,8 +2,12 @@ import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { z } from 'zod';
 
-const countsSchema = z.object({ passed: z.number(), failed: z.number() });
-/** What a runner left behind: how many of its tests passed and failed. */
+const countsSchema = z.object({
+  passed: z.number(),
+  failed: z.number(),
+  slowest: z.array(z.object({ name: z.string(), ms: z.number() })),
+});
+/** What a runner left behind: how many of its tests passed and failed, and its slowest. */
 type Counts = z.infer<typeof countsSchema>;
 
 interface Stage {
@@ -39,7 +43,7 @@ const readCounts = (file: string): Counts => {
   try {
     return countsSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
   } catch {
-    return { passed: 0, failed: 1 };
+    return { passed: 0, failed: 1, slowest: [] };
   }
 };
 
@@ -60,7 +64,7 @@ async function runStage({ name, run, counts }: Stage): Promise<Counts> {
   const { ok, said } = await execute(run);
   const seconds = ((performance.now() - start) / 1000).toFixed(1);
   console.log(`\n--- ${name}\n${said}--- ${name}: ${ok ? 'ok' : 'FAILED'} in ${seconds} s`);
-  if (counts === undefined) return { passed: ok ? 1 : 0, failed: ok ? 0 : 1 };
+  if (counts === undefined) return { passed: ok ? 1 : 0, failed: ok ? 0 : 1, slowest: [] };
   const read = readCounts(counts);
   return ok || read.failed > 0 ? read : { ...read, failed: read.failed + 1 };
 }
@@ -79,6 +83,10 @@ const started = performance.now();
 const results = (await Promise.all([lane(SOURCE), lane(BUILT)])).flat();
 const passed = results.reduce((sum, each) => sum + each.passed, 0);
 const failed = results.reduce((sum, each) => sum + each.failed, 0);
+const slowest = results.flatMap((each) => each.slowest).toSorted((a, b) => b.ms - a.ms);
+console.log('\nThe ten slowest:');
+for (const { name, ms } of slowest.slice(0, 10))
+  console.log(`${(ms / 1000).toFixed(1).padStart(6)} s  ${name}`);
 console.log(`\ntest: ${((performance.now() - started) / 60_000).toFixed(1)} minutes`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = failed === 0 && passed > 0 ? 0 : 1;

@@ -1,5 +1,5 @@
-import { mkdirSync, writeFileSync } from 'node:fs';
 import type { Reporter, Suite } from '@playwright/test/reporter';
+import { leaveCounts } from './leftCounts';
 
 /** Leaves the counts of the interface tests where the summary of the whole run finds them. */
 export default class InterfaceCounts implements Reporter {
@@ -10,10 +10,15 @@ export default class InterfaceCounts implements Reporter {
   }
 
   onEnd(): void {
-    const outcomes = (this.#root?.allTests() ?? []).map((test) => test.outcome());
-    const passed = outcomes.filter((outcome) => outcome === 'expected' || outcome === 'flaky').length;
-    const failed = outcomes.filter((outcome) => outcome === 'unexpected').length;
-    mkdirSync('node_modules/.cache/pasture', { recursive: true });
-    writeFileSync('node_modules/.cache/pasture/e2e.json', JSON.stringify({ passed, failed }));
+    const tests = this.#root?.allTests() ?? [];
+    const outcomes = tests.map((test) => test.outcome());
+    leaveCounts('e2e', {
+      passed: outcomes.filter((outcome) => outcome === 'expected' || outcome === 'flaky').length,
+      failed: outcomes.filter((outcome) => outcome === 'unexpected').length,
+      tests: tests.map(({ title, results }) => ({
+        name: title,
+        ms: results.reduce((sum, { duration }) => sum + duration, 0),
+      })),
+    });
   }
 }

@@ -1,18 +1,18 @@
-import { mkdirSync, writeFileSync } from 'node:fs';
 import type { Reporter, TestModule } from 'vitest/node';
+import { leaveCounts } from './leftCounts';
 
 /** Leaves the counts of the unit tests where the summary of the whole run finds them. */
 export default class UnitCounts implements Reporter {
   onTestRunEnd(modules: readonly TestModule[]): void {
-    const states = modules.flatMap((module) =>
-      [...module.children.allTests()].map((test) => test.result().state),
-    );
+    const tests = modules.flatMap((module) => [...module.children.allTests()]);
+    const states = tests.map((test) => test.result().state);
     const broken = modules.filter(
       (module) => module.state() === 'failed' && [...module.children.allTests()].length === 0,
     );
-    const passed = states.filter((state) => state === 'passed').length;
-    const failed = states.filter((state) => state === 'failed').length + broken.length;
-    mkdirSync('node_modules/.cache/pasture', { recursive: true });
-    writeFileSync('node_modules/.cache/pasture/unit.json', JSON.stringify({ passed, failed }));
+    leaveCounts('unit', {
+      passed: states.filter((state) => state === 'passed').length,
+      failed: states.filter((state) => state === 'failed').length + broken.length,
+      tests: tests.map((test) => ({ name: test.fullName, ms: test.diagnostic()?.duration ?? 0 })),
+    });
   }
 }

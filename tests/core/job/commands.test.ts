@@ -135,7 +135,7 @@ describe('commands cannot break a job', () => {
         for (const { command } of taken) job = after(job, command).job;
         expect(JSON.stringify(job)).toBe(end);
       }),
-      runs(800),
+      runs(400),
     );
   }, 120_000);
 

@@ -17,6 +17,9 @@ import { fullHouse } from '../../support/fullHouse/job';
 import { after } from '../../support/jobs';
 import { sampleValues } from '../../support/sampleValues';
 
+/** The house with one of its circuits: every part is there, and a file of it is soon written. */
+const small: Job = { ...fullHouse, circuits: fullHouse.circuits.slice(0, 1) };
+
 /** Everything that is changed field by field, with the command that changes it. */
 const PARTS: readonly [name: string, schema: z.ZodObject, command: (change: object) => unknown][] = [
   ['job', jobSchema.omit({ id: true, circuits: true }), (change) => ({ kind: 'change-job', ...change })],
@@ -45,7 +48,7 @@ const PARTS: readonly [name: string, schema: z.ZodObject, command: (change: obje
 const FIELDS = PARTS.flatMap(([part, schema, command]) =>
   Object.entries<z.core.$ZodType>(schema.shape).map(([key, field]) => {
     const set = sampleValues(field)
-      .slice(0, 6)
+      .slice(0, 4)
       .map((value) => ({ fields: { [key]: value } }));
     const read = z.safeParse(field, undefined);
     const gone = read.success && read.data === undefined ? [{ fields: {}, absent: [key] }] : [];
@@ -57,17 +60,18 @@ const takes = (job: Job, command: Command): boolean => !isRefusal(applyCommand(j
 
 describe('every field of every part', () => {
   test.each(FIELDS)('$name: set, undone and made again is byte for byte what it was', ({ edits }) => {
-    const possible = edits.filter((command) => takes(fullHouse, command));
+    const possible = edits.filter((command) => takes(small, command));
     expect(possible.length).toBeGreaterThan(0);
-    const text = writeJobFile(fullHouse);
+    const text = writeJobFile(small);
     for (const first of possible) {
-      const set = after(fullHouse, first);
+      const set = after(small, first);
+      const there = writeJobFile(set.job);
       expect(writeJobFile(after(set.job, set.inverse).job)).toBe(text);
       for (const second of possible) {
         const again = after(set.job, second);
-        expect(writeJobFile(after(again.job, again.inverse).job)).toBe(writeJobFile(set.job));
+        expect(writeJobFile(after(again.job, again.inverse).job)).toBe(there);
         const both = joined(first, second);
-        expect(writeJobFile(after(fullHouse, both).job)).toBe(writeJobFile(again.job));
+        expect(writeJobFile(after(small, both).job)).toBe(writeJobFile(again.job));
         expect(writeJobFile(after(again.job, joined(again.inverse, set.inverse)).job)).toBe(text);
       }
     }
