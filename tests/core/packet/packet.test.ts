@@ -167,11 +167,14 @@ describe('the PDF', () => {
     const foreign = evaluateJob({
       ...demoJob,
       yard: { ...demoJob.yard, waters: [{ ...pool!, name: 'プール' }, ...waters] },
-      circuits: demoJob.circuits.map((each) => ({ ...each, name: `${each.name} 日本` })),
+      circuits: demoJob.circuits.slice(0, 1).map((each) => ({ ...each, name: `${each.name} 日本` })),
     });
     // The next electrician has every chapter but the days.
     const all: readonly (readonly [JobEvaluation, PacketOrder])[] = [
-      [EVALUATION, { ...orderFor('next-electrician'), chapters: CHAPTERS }],
+      [
+        evaluateJob({ ...demoJob, circuits: demoJob.circuits.slice(0, 4) }),
+        { ...orderFor('next-electrician'), chapters: CHAPTERS },
+      ],
       [named, order],
       [foreign, { ...orderFor('next-trade'), chapters: CHAPTERS }],
     ];
