@@ -1,11 +1,11 @@
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
 import type { MethodId, Environment } from '../code/methods';
 import type { BuildingSupply, Occupancy, Location } from '../code/locations';
+import type { MinReason } from '../code/minReason';
 import type { NewWork, ThreeWireFault } from '../code/newWork';
 import type { OwnArticle } from '../code/ownArticles';
 import type { TradeSize } from '../units/tradeSize';
 import type { Metal, WireSize } from '../units/wireSize';
-import type { MinReason } from '../working/step';
 import { about } from './catalogEntry';
 
 /** Findings about the figures of a circuit: what each was about, how severe it may be, and whether a survey answers it. */

@@ -1,4 +1,5 @@
 import type { MethodId } from '../code/methods';
+import type { MinReason } from '../code/minReason';
 import type { Citation } from '../code/sections';
 import type { CellRead } from '../code/tableSet';
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
@@ -124,9 +125,6 @@ export interface StepInputs {
 
 /** Why the shop practice takes a larger raceway than the rule asks for. */
 export type ComfortReason = 'none' | 'full' | 'stiff' | 'bends' | 'long' | 'house-legal';
-
-/** Why an article or a practice lets no smaller conductor be used. */
-export type MinReason = 'pool' | 'full-size';
 
 /** What a step is about. */
 export type StepId = keyof StepInputs;

@@ -1,0 +1,2 @@
+/** Why an article or a practice lets no smaller conductor be used. */
+export type MinReason = 'pool' | 'full-size';
