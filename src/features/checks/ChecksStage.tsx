@@ -28,6 +28,7 @@ import { ReadingsGrid } from './ReadingsGrid';
 import { StationPhotos } from './StationPhotos';
 import { TorqueLog } from './TorqueLog';
 import { TracePane } from './TracePane';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './checks.module.css';
 
 /** Everything that the page of one circuit shows. */
@@ -56,7 +57,7 @@ function CircuitList({
   readonly onPick: (id: string) => void;
 }) {
   return (
-    <ol aria-label="Circuits, proved">
+    <ol className={columnClass('rows')} aria-label="Circuits, proved">
       {evaluation.circuits
         .filter(({ circuit }) => circuit.existing === null)
         .map((each, at) => {
@@ -157,7 +158,7 @@ function Readings(props: Shown) {
   const [station, setStation] = useState(stations.at(-1)?.letter ?? 'A');
   const shown = stations.some(({ letter }) => letter === station) ? station : 'A';
   return (
-    <section className={classes['middle']} aria-label="Readings">
+    <section className={columnClass('middle', classes['middle'])} aria-label="Readings">
       <header>
         <h1>{each.circuit.name}</h1>
         <span className="second">
@@ -200,7 +201,7 @@ function Readings(props: Shown) {
 function Side({ evaluation: { job }, each, own, report }: Shown) {
   const { circuit, solved } = each;
   return (
-    <aside className={classes['side']} aria-label="Proof">
+    <aside className={columnClass('side', classes['side'])} aria-label="Proof">
       <ProofPane
         check={own.check}
         steps={own.steps}
@@ -247,22 +248,22 @@ export function ChecksStage() {
   return (
     <StageFrame
       current="checks"
-      board={classes[planned.length === 0 ? 'start' : 'board']}
+      board={planned.length === 0 ? null : classes['board']}
       foot={<Foot out={evaluation.readOut.length} />}
     >
       {planned.length === 0 ? (
-        <div className={classes['empty']}>
+        <div className={columnClass('empty')}>
           <h1>Nothing to prove yet</h1>
           <p>Size a circuit and its readings stand here, each with its band. Prove the tester first.</p>
         </div>
       ) : (
         <>
-          <nav className={classes['list']} aria-label="Circuits">
+          <nav className={columnClass('list', classes['list'])} aria-label="Circuits">
             <CircuitList evaluation={evaluation} picked={picked} onPick={setChosen} />
             <StepList steps={own?.steps ?? []} />
           </nav>
           {each === undefined || own === undefined || report === null ? (
-            <p className={classes['empty']}>
+            <p className={columnClass('empty')}>
               No conductor is sized for this circuit, or it has three phases: it is not read here.
             </p>
           ) : (

@@ -18,6 +18,7 @@ import { useJobEditor } from '../../store/useJobEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { useDaysEditor } from './useDaysEditor';
 import { stepsOn, workedDays } from './moveStep';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './days.module.css';
 
 interface DayListProps {
@@ -30,7 +31,7 @@ interface DayListProps {
 /** The gates, each with how it stands. */
 function Gates({ days: { gates }, picked, onPick }: DayListProps) {
   return (
-    <ol aria-label="Gates">
+    <ol className={columnClass('rows')} aria-label="Gates">
       {gates.map((gate) => (
         <li key={gate.id} data-picked={picked === gate.id || undefined}>
           <button
@@ -54,7 +55,7 @@ function Gates({ days: { gates }, picked, onPick }: DayListProps) {
 function Questions({ job, picked, onPick }: DayListProps) {
   const { words } = job.days;
   return words.length === 0 ? null : (
-    <ol aria-label="Questions">
+    <ol className={columnClass('rows')} aria-label="Questions">
       {words.map((word) => (
         <li key={word.id} data-picked={picked === word.step || undefined}>
           <button
@@ -85,7 +86,7 @@ function Day({ job, days, date, picked, onPick }: DayListProps & { readonly date
             {closedWords(each)}
           </p>
         ))}
-      <ol>
+      <ol className={columnClass('rows')}>
         {stepsOn(days, date).map((step) => {
           const part = step.placed.parts.find(({ start }) => start.startsWith(date));
           return (
@@ -208,7 +209,7 @@ function DoneHours({ job, days }: Pick<DayListProps, 'job' | 'days'>) {
 export function DayList(props: DayListProps) {
   const { days } = props;
   return (
-    <nav className={classes['list']} aria-label="Days">
+    <nav className={columnClass('list', classes['list'])} aria-label="Days">
       <p>
         <b>{finishWords(days)}</b>
       </p>

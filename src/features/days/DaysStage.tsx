@@ -32,6 +32,7 @@ import { StopsFields } from './StopsFields';
 import { TimeFields } from './TimeFields';
 import { TodayCard } from './TodayCard';
 import { useDaysEditor } from './useDaysEditor';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './days.module.css';
 
 interface OfDays {
@@ -113,7 +114,7 @@ function Board(props: OfDays) {
     <>
       <TodayCard job={job} days={days} onPick={props.onPick} />
       <DayList {...props} />
-      <section className={classes['middle']} aria-label="The order of the work">
+      <section className={columnClass('middle', classes['middle'])} aria-label="The order of the work">
         <header>
           <h1>Days</h1>
           <span className="second">down the page, by place; no cover passes a shut gate</span>
@@ -131,7 +132,7 @@ function Board(props: OfDays) {
           <button type="button" className="act" onClick={() => void navigate(`/jobs/${job.id}/days/week`)}>
             Print the week
           </button>
-          <ul className={classes['legend']} aria-label="Legend">
+          <ul className={columnClass('legend', classes['legend'])} aria-label="Legend">
             {LEGEND.map(([mark, words]) => (
               <li key={mark} data-mark={mark}>
                 {words}
@@ -141,7 +142,7 @@ function Board(props: OfDays) {
         </header>
         <River {...props} />
       </section>
-      <aside className={classes['side']} aria-label="Working">
+      <aside className={columnClass('side', classes['side'])} aria-label="Working">
         <TimeFields job={job} />
         <StopsFields job={job} />
         {step !== undefined && <StepWorking job={job} days={days} step={step} />}
@@ -171,13 +172,13 @@ export function DaysStage() {
     </>
   );
   return (
-    <StageFrame current="days" board={classes[days === null || empty ? 'start' : 'board']} foot={foot}>
+    <StageFrame current="days" board={days === null || empty ? null : ''} foot={foot}>
       {days === null ? (
-        <p className={classes['waiting']} role="status">
+        <p className={columnClass('waiting')} role="status">
           Putting the work into days
         </p>
       ) : empty ? (
-        <div className={classes['empty']}>
+        <div className={columnClass('empty')}>
           <h1>Nothing to put into days yet</h1>
           <p>
             Size a circuit and its steps stand here: permit first, inspection before cover, the panel last.

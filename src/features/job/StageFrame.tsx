@@ -1,4 +1,5 @@
 import { lazy, Suspense, type ReactNode } from 'react';
+import { columnClass } from '../../ui/shell/columnClass';
 import { JobBar } from './JobBar';
 import { useReadyJob } from './JobPage';
 import { Notices } from './Notices';
@@ -13,8 +14,8 @@ const JobDialogs = lazy(() => import('./JobDialogs').then((module) => ({ default
 
 interface StageFrameProps {
   readonly current: StageName;
-  /** Class of the board, which lays its panes out. */
-  readonly board: string | undefined;
+  /** What a stage adds to the columns of the board; null where there is nothing to lay out yet. */
+  readonly board?: string | null | undefined;
   readonly children: ReactNode;
   readonly foot: ReactNode;
   /** Keys that this view has besides those of every stage. */
@@ -22,7 +23,7 @@ interface StageFrameProps {
 }
 
 /** What the stages of a job share: the bar above, notices, the line at the foot, keys and dialogs. */
-export function StageFrame({ current, board, children, foot, keys }: StageFrameProps) {
+export function StageFrame({ current, board = '', children, foot, keys }: StageFrameProps) {
   const open = useReadyJob();
   const { job } = open;
   const { actions, dialog, setDialog } = useStage(job.id);
@@ -35,7 +36,9 @@ export function StageFrame({ current, board, children, foot, keys }: StageFrameP
         <div>
           <Notices open={open} />
         </div>
-        <main className={board}>{children}</main>
+        <main className={board === null ? columnClass('start') : columnClass('board', board)}>
+          {children}
+        </main>
         <footer className={classes['foot']}>{foot}</footer>
       </div>
       {dialog !== null && (

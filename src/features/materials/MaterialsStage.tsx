@@ -19,6 +19,7 @@ import { MaterialTable } from './MaterialTable';
 import { PartList } from './PartList';
 import { useHand } from './useHand';
 import { usePriced } from './usePriced';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './materials.module.css';
 
 interface BoardProps {
@@ -40,12 +41,12 @@ function Board({ evaluation, line, onLine }: BoardProps) {
   return (
     <>
       <PartList job={job} takeoff={takeoff} priced={priced} part={part} onPart={setPart} />
-      <section className={classes['middle']} aria-label="Cut plan and list">
+      <section className={columnClass('middle', classes['middle'])} aria-label="Cut plan and list">
         <header>
           <h1>Cut plan</h1>
           <span className="second">one trip, longest piece first</span>
           <ListTools job={job} priced={priced} />
-          <ul className={classes['legend']} aria-label="Legend">
+          <ul className={columnClass('legend', classes['legend'])} aria-label="Legend">
             <li data-mark="buy">to buy</li>
             <li data-mark="truck">on the truck</li>
             <li data-mark="ends">make-up</li>
@@ -70,7 +71,7 @@ function Board({ evaluation, line, onLine }: BoardProps) {
         </div>
         <MaterialTable job={job} takeoff={takeoff} priced={priced} {...pick} />
       </section>
-      <aside className={classes['side']} aria-label="Working">
+      <aside className={columnClass('side')} aria-label="Working">
         {chosen !== undefined && <LineWorking job={job} priced={chosen} part={part} />}
       </aside>
     </>
@@ -120,9 +121,9 @@ export function MaterialsStage() {
   );
   const keys = { q: () => void navigate(`/jobs/${job.id}/materials/quote`) };
   return (
-    <StageFrame current="materials" board={classes[empty ? 'start' : 'board']} foot={foot} keys={keys}>
+    <StageFrame current="materials" board={empty ? null : ''} foot={foot} keys={keys}>
       {empty ? (
-        <div className={classes['empty']}>
+        <div className={columnClass('empty')}>
           <h1>Nothing to cut yet</h1>
           <p>
             Size a circuit and its pieces lie here, with what they are cut from and what that costs:{' '}

@@ -9,6 +9,7 @@ import { counted } from '../../core/wording/words';
 import { PriceFile } from './PriceFile';
 import { TruckFrom } from './TruckFrom';
 import { partWords } from './partWords';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './materials.module.css';
 
 interface PartListProps {
@@ -22,11 +23,11 @@ interface PartListProps {
 /** What the material is for, each with its price; together they are the price of the list. */
 export function PartList({ job, takeoff, priced, part, onPart }: PartListProps) {
   return (
-    <nav className={classes['list']} aria-label="What it is for">
+    <nav className={columnClass('list', classes['list'])} aria-label="What it is for">
       <h2>
         What it is for <span className="second">to buy</span>
       </h2>
-      <ol>
+      <ol className={columnClass('rows')}>
         {takeoff.parts.map(({ key, source, needs }) => {
           const { mark, name } = partWords(source, job);
           const lines = new Set(needs.map(({ item }) => itemKey(item))).size;

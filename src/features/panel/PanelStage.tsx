@@ -20,6 +20,7 @@ import { StageFrame } from '../job/StageFrame';
 import { LegsPane } from './LegsPane';
 import { PickedCard } from './PickedCard';
 import { FreeSpacePane } from './FreeSpacePane';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './panel.module.css';
 
 interface PaneProps {
@@ -44,9 +45,9 @@ interface CircuitsProps extends PaneProps {
 function Circuits({ job, view, picked, onPick }: CircuitsProps) {
   const { panel, wanted } = view;
   return (
-    <nav className={classes['circuits']} aria-label="Circuits of the job">
+    <nav className={columnClass('list', classes['circuits'])} aria-label="Circuits of the job">
       <h2>Circuits of the job</h2>
-      <ol>
+      <ol className={columnClass('rows')}>
         {wanted.map(({ circuitId, name, amps, poles }) => {
           const at = panel.plan.placed.find((each) => each.circuitId === circuitId)?.at;
           return (
@@ -133,7 +134,7 @@ function Face({ view, picked, onPick }: Omit<CircuitsProps, 'job'>) {
   const { refused, onBreaker, onSpace } = usePutting({ view, picked, onPick }, severity);
   const face = panelFace(panel, severity);
   return (
-    <section className={classes['face']} aria-label="The face">
+    <section className={columnClass('middle', classes['face'])} aria-label="The face">
       <header>
         <h1>{panel.name}</h1>
         <button
@@ -146,7 +147,7 @@ function Face({ view, picked, onPick }: Omit<CircuitsProps, 'job'>) {
         >
           {asFound ? 'Existing: show it with this job' : 'With this job: show it as it is now'}
         </button>
-        <ul className={classes['legend']} aria-label="Legend">
+        <ul className={columnClass('legend', classes['legend'])} aria-label="Legend">
           <li data-fate="new">new</li>
           <li data-fate="moved">moved in</li>
           <li data-fate="stays">stays</li>
@@ -178,7 +179,7 @@ function Board({ job, view }: PaneProps) {
     <>
       <Circuits job={job} view={view} picked={picked} onPick={setPicked} />
       <Face view={view} picked={picked} onPick={setPicked} />
-      <aside className={classes['side']} aria-label="Room, legs and findings">
+      <aside className={columnClass('side')} aria-label="Room, legs and findings">
         {picked !== null && (
           <PickedCard
             view={view}
@@ -220,9 +221,9 @@ export function PanelStage() {
     </>
   );
   return (
-    <StageFrame current="panel" board={classes['board']} foot={foot}>
+    <StageFrame current="panel" foot={foot}>
       {view === undefined ? (
-        <div className={classes['empty']}>
+        <div className={columnClass('empty', classes['empty'])}>
           <h1>No panel surveyed yet</h1>
           <p>
             Add it on the{' '}

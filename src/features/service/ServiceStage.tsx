@@ -13,6 +13,7 @@ import { DemandPane } from './DemandPane';
 import { FaultPane } from './FaultPane';
 import { HouseFields } from './HouseFields';
 import { ServiceWorking } from './ServiceWorking';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './service.module.css';
 
 /** Whether the house can carry what the job adds: by each method, before and after, and what to do where it cannot. */
@@ -30,11 +31,11 @@ export function ServiceStage() {
   );
   return (
     <StageFrame current="service" board={classes['board']} foot={foot}>
-      <section className={classes['house']} aria-label="The house" data-help="service">
+      <section className={columnClass('list', classes['house'])} aria-label="The house" data-help="service">
         <h1>The house</h1>
         <HouseFields job={job} />
       </section>
-      <div className={classes['middle']}>
+      <div className={columnClass('middle', classes['middle'])}>
         <section aria-label="Load and rating">
           <h1>What the service carries</h1>
           {report.answers.length === 0 ? (
@@ -59,7 +60,7 @@ export function ServiceStage() {
         <DemandPane job={job} />
         <FaultPane job={job} />
       </div>
-      <aside className={classes['side']} aria-label="Answer and working">
+      <aside className={columnClass('side', classes['side'])} aria-label="Answer and working">
         <Answer job={job} report={report} />
         <FindingList sizes={evaluation} findings={findings} />
         <ServiceWorking job={job} report={report} />

@@ -11,6 +11,7 @@ import { YardHandles } from './YardHandles';
 import { ScaleGrips } from './ScaleGrips';
 import { useSite } from './useSite';
 import { YardLegend } from './YardLegend';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './water.module.css';
 
 interface PlanPaneProps {
@@ -66,7 +67,7 @@ export function PlanPane({ evaluation, view, picked, onPick, onField, scaling }:
   const scale = yardScale(around, Math.max(320, Math.floor(width)), Math.max(360, Math.floor(height)));
   const rows = bondRows(report);
   return (
-    <section className={classes['plan']} aria-label="The plan">
+    <section className={columnClass('middle', classes['plan'])} aria-label="The plan">
       <header>
         <h1>Yard and water</h1>
         <span className="second">bond it, show it, then pour</span>

@@ -11,7 +11,7 @@ import { PlanPane } from './PlanPane';
 import { SitePicture } from './SitePicture';
 import { TypeYard } from './TypeYard';
 import { YardList } from './YardList';
-import classes from './water.module.css';
+import { columnClass } from '../../ui/shell/columnClass';
 
 const FieldBoard = lazy(() =>
   import('./field/FieldBoard').then((module) => ({ default: module.FieldBoard })),
@@ -62,7 +62,7 @@ function Board({ evaluation }: BoardProps) {
           setAsField(true);
         }}
       />
-      <aside className={classes['side']} aria-label="Bonding and findings">
+      <aside className={columnClass('side')} aria-label="Bonding and findings">
         {picked !== null && (
           <PickedPane
             key={picked}
@@ -93,9 +93,9 @@ export function WaterStage() {
     </>
   );
   return (
-    <StageFrame current="water" board={classes[empty ? 'start' : 'board']} foot={foot}>
+    <StageFrame current="water" board={empty ? null : ''} foot={foot}>
       {empty ? (
-        <div className={classes['empty']}>
+        <div className={columnClass('empty')}>
           <h1>No pool or tub in the yard yet</h1>
           <p>
             Type it with its size, and what stands by it. The plan, its zones, the bonding ring and what it

@@ -6,6 +6,7 @@ import { distanceWords, waterLine } from '../../core/wording/yardWords';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { AddToYard } from './AddToYard';
 import { TypeYard } from './TypeYard';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './water.module.css';
 
 interface YardListProps {
@@ -50,9 +51,9 @@ export function YardList({ evaluation, view, picked, onPick, children }: YardLis
   const ofItem = (id: string) => severityOf((subject) => subject.kind === 'yard' && subject.itemId === id);
   const row = { picked, onPick };
   return (
-    <nav className={classes['list']} aria-label="In the yard">
+    <nav className={columnClass('list', classes['list'])} aria-label="In the yard">
       <h2>Water</h2>
-      <ol>
+      <ol className={columnClass('rows')}>
         {waters.map(({ report: { water } }) => (
           <Row
             key={water.id}
@@ -65,7 +66,7 @@ export function YardList({ evaluation, view, picked, onPick, children }: YardLis
         ))}
       </ol>
       <h2>By the water</h2>
-      <ol>
+      <ol className={columnClass('rows')}>
         {view.report.things
           .toSorted((a, b) => a.distanceFt - b.distanceFt)
           .map((at) => (
@@ -80,7 +81,7 @@ export function YardList({ evaluation, view, picked, onPick, children }: YardLis
           ))}
       </ol>
       <h2>Walls, fences, lines, decks</h2>
-      <ol>
+      <ol className={columnClass('rows')}>
         {[...job.yard.lines, ...job.yard.areas].map(({ id, name, kind }) => (
           <Row key={id} {...row} id={id} name={name} second={kind} severity={undefined} />
         ))}

@@ -11,6 +11,7 @@ import type { Quoted } from '../../../store/quote/quoteTask';
 import { SeverityShape } from '../../../ui/marks/SeverityShape';
 import { partWords } from '../partWords';
 import { pickedOf } from './pickOption';
+import { columnClass } from '../../../ui/shell/columnClass';
 import shared from '../materials.module.css';
 import classes from './quote.module.css';
 
@@ -63,11 +64,11 @@ export function QuoteList({ job, quoted, circuitId, onCircuit }: QuoteListProps)
   const { terms, accepted } = job.quote;
   const { price } = estimate;
   return (
-    <nav className={classes['list']} aria-label="What the owner chooses">
+    <nav className={columnClass('list', classes['list'])} aria-label="What the owner chooses">
       <h2>
         What the owner chooses <span className="second">price</span>
       </h2>
-      <ol>
+      <ol className={columnClass('rows')}>
         {estimate.parts.map((part) => {
           const { source } = part;
           const id = source.kind === 'circuit' ? source.id : null;

@@ -21,7 +21,7 @@ import { pickedOf, withPicked } from './pickOption';
 import { QuoteList } from './QuoteList';
 import { ConditionFields, TermsFields } from './TermsFields';
 import { useQuoteEditor } from './useQuoteEditor';
-import shared from '../materials.module.css';
+import { columnClass } from '../../../ui/shell/columnClass';
 import classes from './quote.module.css';
 
 interface PickProps {
@@ -68,13 +68,13 @@ function Board({ job, quoted, isCurrent, circuitId, onCircuit, chosen, onChoose,
   return (
     <>
       <QuoteList job={job} quoted={quoted} circuitId={circuitId} onCircuit={onCircuit} />
-      <section className={classes['middle']} aria-label="Options">
+      <section className={columnClass('middle', classes['middle'])} aria-label="Options">
         <header>
           <h1>Quote</h1>
           <span>
             {circuit?.name}: {counted(options.length, 'option')} on one scale
           </span>
-          <ul className={classes['legend']} aria-label="Legend">
+          <ul className={columnClass('legend', classes['legend'])} aria-label="Legend">
             {MONEY_PARTS.map((part) => (
               <li key={part} data-mark={part}>
                 {MONEY_NAME[part]}
@@ -84,7 +84,7 @@ function Board({ job, quoted, isCurrent, circuitId, onCircuit, chosen, onChoose,
           </ul>
         </header>
         {chosen === undefined ? (
-          <p role="status" className={classes['waiting']}>
+          <p role="status" className={columnClass('waiting')}>
             {quoted.circuitId === circuitId
               ? 'No conductor fits this circuit: nothing to price.'
               : 'Working out the options'}
@@ -102,7 +102,7 @@ function Board({ job, quoted, isCurrent, circuitId, onCircuit, chosen, onChoose,
           </>
         )}
       </section>
-      <aside className={shared['side']} aria-label="Working">
+      <aside className={columnClass('side')} aria-label="Working">
         {chosen !== undefined && circuit !== undefined && (
           <>
             <OptionWorking job={job} option={chosen} />
@@ -182,16 +182,16 @@ export function QuoteView() {
       <span className="second">{QUOTE_CAUTION}</span>
     </>
   );
-  const board = shared[circuitId === null || quoted === null ? 'start' : 'board'];
+  const board = circuitId === null || quoted === null ? null : '';
   return (
     <StageFrame current="materials" board={board} foot={foot} keys={keys}>
       {circuitId === null ? (
-        <div className={shared['empty']}>
+        <div className={columnClass('empty')}>
           <h1>Nothing to price yet</h1>
           <p>Size a circuit and its price stands here, with other ways to build it beside it.</p>
         </div>
       ) : quoted === null ? (
-        <p className={classes['waiting']} role="status">
+        <p className={columnClass('waiting')} role="status">
           Working out the price
         </p>
       ) : (

@@ -14,6 +14,7 @@ import { FieldPicture } from '../../../ui/pictures/yard/FieldPicture';
 import { viewAround, yardScale, type YardScale } from '../../../ui/pictures/yard/yardScale';
 import { waterWords } from '../waterPictureWords';
 import { PersonGrips } from './PersonGrips';
+import { columnClass } from '../../../ui/shell/columnClass';
 import classes from '../water.module.css';
 
 interface FieldPaneProps {
@@ -160,7 +161,7 @@ export function FieldPane(props: FieldPaneProps) {
   const other = person === undefined ? report.water.at : placeOf(person.other, parts, report.water.at);
   const hand = person === undefined ? report.water.at : handIn(person, parts, report, other);
   return (
-    <section className={classes['plan']} aria-label="Touch voltage">
+    <section className={columnClass('middle', classes['plan'])} aria-label="Touch voltage">
       <header>
         <h1>Touch voltage</h1>
         <span className="second">{sourceWords(values, parts)}</span>
@@ -197,7 +198,9 @@ export function FieldPane(props: FieldPaneProps) {
         {touch !== undefined && <Figure touch={touch} parts={parts} />}
         <Status work={work} parts={parts} />
       </div>
-      <p className={classes['legend']}>Lines: volts of the soil to remote earth; dashed below 1 V.</p>
+      <p className={columnClass('legend', classes['legend'])}>
+        Lines: volts of the soil to remote earth; dashed below 1 V.
+      </p>
     </section>
   );
 }

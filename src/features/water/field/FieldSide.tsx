@@ -7,6 +7,7 @@ import type { Touch } from '../../../core/water/field/touch';
 import { touchSteps, voltsWords } from '../../../core/wording/fieldWords';
 import type { Work } from '../../../store/worker/useWorker';
 import { LadderChart } from '../../../ui/pictures/yard/LadderChart';
+import { columnClass } from '../../../ui/shell/columnClass';
 import classes from '../water.module.css';
 
 interface FieldSideProps {
@@ -78,7 +79,7 @@ export function FieldSide({ ladder, parts, lifted, touch, solution, onFlip }: Fi
   const off =
     parts.find(({ id, kind }) => lifted.has(id) && kind === 'ring') ?? parts.find(({ id }) => lifted.has(id));
   return (
-    <aside className={classes['side']} aria-label="Before and after">
+    <aside className={columnClass('side')} aria-label="Before and after">
       <Ladder ladder={ladder} parts={parts} lifted={lifted} />
       {touch !== undefined && solution !== undefined && (
         <table className={classes['copper']}>

@@ -11,6 +11,7 @@ import { printNumber as n } from '../../../core/units/number';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { CheckField } from '../../../ui/fields/CheckField';
 import { AmountField } from '../fields';
+import { columnClass } from '../../../ui/shell/columnClass';
 import classes from '../water.module.css';
 
 interface PeoplePaneProps {
@@ -39,7 +40,7 @@ function People({
   onChoose,
 }: Omit<PeoplePaneProps, 'lifted' | 'values' | 'onFlip' | 'onValues'>) {
   return (
-    <ol>
+    <ol className={columnClass('rows')}>
       {people.map((person) => {
         const [first, second] = personWords(person, parts);
         const touch = touches.find((each) => each.person.id === person.id);
@@ -114,7 +115,7 @@ function Stated({ parts, values, onValues }: Pick<PeoplePaneProps, 'parts' | 'va
 export function PeoplePane(props: PeoplePaneProps) {
   const { parts, lifted, values, onFlip, onValues } = props;
   return (
-    <nav className={classes['list']} aria-label="People and bonds">
+    <nav className={columnClass('list', classes['list'])} aria-label="People and bonds">
       <h2>Who touches what</h2>
       <People {...props} />
       <h2>Bonds</h2>
