@@ -4,6 +4,7 @@ import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { isDue } from '../../core/practice/due';
 import { useCards } from '../../store/practice/usePractice';
+import { columnClass } from '../../ui/shell/columnClass';
 import { StageBar } from '../../ui/shell/StageBar';
 import { nowIso } from '../../store/clock';
 import classes from './bench.module.css';
@@ -24,7 +25,8 @@ const CARDS_OF: Partial<Record<BenchView, string>> = { faults: 'bench ', drills:
 
 interface BenchFrameProps {
   readonly current: BenchView;
-  readonly board: string | undefined;
+  /** What a view adds to the columns of the board. */
+  readonly board?: string | undefined;
   readonly children: ReactNode;
   readonly foot: ReactNode;
 }
@@ -67,8 +69,8 @@ export function BenchFrame({ current, board, children, foot }: BenchFrameProps) 
         }}
         tools={null}
       />
-      <main className={board}>{children}</main>
-      <footer className={classes['foot']}>{foot}</footer>
+      <main className={columnClass('board', board)}>{children}</main>
+      <footer className={columnClass('foot')}>{foot}</footer>
     </div>
   );
 }

@@ -17,6 +17,7 @@ import { LeftPane } from './LeftPane';
 import { LogPane } from './LogPane';
 import { TesterPane } from './TesterPane';
 import { useBenchTry, type BenchTry } from './useBenchTry';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 interface BenchWorkProps {
@@ -95,7 +96,7 @@ function BenchWork({ bench, blind, onBlind }: BenchWorkProps) {
   useBenchKeys(at);
   return (
     <>
-      <section className={classes['work']} aria-label={bench.name}>
+      <section className={columnClass('middle', classes['work'])} aria-label={bench.name}>
         <header>
           <h1>{bench.name}</h1>
           <span className="second">one hidden fault; {load}</span>

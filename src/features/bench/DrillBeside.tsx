@@ -6,6 +6,7 @@ import { unitOf } from './drillMarks';
 import { LATEST_ANSWERS, MissList } from './MissList';
 import { nowIso } from '../../store/clock';
 import { drillCard, type DrillState } from './useDrill';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 /** The working as it was judged, when each figure comes back, and misses by their cause. */
@@ -18,7 +19,7 @@ export function DrillBeside({ kind, at }: { readonly kind: DrillKind; readonly a
   );
   const moment = nowIso();
   return (
-    <aside className={classes['left']} aria-label="The working, as judged">
+    <aside className={columnClass('side', classes['left'])} aria-label="The working, as judged">
       <h2>The working, as judged</h2>
       <ol>
         {at.drill.figures.map((figure) => {

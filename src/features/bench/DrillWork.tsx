@@ -6,6 +6,7 @@ import { Figures, Plate } from './DrillFigures';
 import { severityOf, unitOf } from './drillMarks';
 import { DrillTable } from './DrillTable';
 import { useDrill, type Answered, type DrillState } from './useDrill';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 /** Why an answer is wrong: the rules that give just it, and the one that is right. */
@@ -90,7 +91,7 @@ export function DrillWork({ kind }: { readonly kind: DrillKind }) {
   useNextByEnter(allDone, at.next);
   return (
     <>
-      <section className={classes['work']} aria-label={kind.name}>
+      <section className={columnClass('middle', classes['work'])} aria-label={kind.name}>
         <header>
           <h1>{kind.name}</h1>
           <span className="second">new plate each time, from the engine</span>

@@ -5,6 +5,7 @@ import { BenchFrame } from './BenchFrame';
 import { DrillWork } from './DrillWork';
 import { PracticeList } from './PracticeList';
 import { drillCard } from './useDrill';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 /** Drills with the tables, easy to hard. */
@@ -12,12 +13,8 @@ export function DrillsPage() {
   const { drillId } = useParams();
   const kind = DRILL_KINDS.find(({ id }) => id === drillId) ?? DRILL_KINDS[0];
   return (
-    <BenchFrame
-      current="drills"
-      board={classes['board']}
-      foot={<span className="second">{DRILL_CAUTION}</span>}
-    >
-      <div className={classes['side']}>
+    <BenchFrame current="drills" foot={<span className="second">{DRILL_CAUTION}</span>}>
+      <div className={columnClass('list', classes['side'])}>
         <PracticeList
           label="Drills with the tables"
           current={kind?.id ?? ''}

@@ -5,6 +5,7 @@ import { BenchFrame } from './BenchFrame';
 import { HiddenBench } from './BenchWork';
 import { OwnBenches } from './OwnBenches';
 import { PracticeList } from './PracticeList';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 /** Benches with a hidden fault, easy to hard, and those of own circuits. */
@@ -14,7 +15,6 @@ export function FaultsPage() {
   return (
     <BenchFrame
       current="faults"
-      board={classes['board']}
       foot={
         <>
           <span>Unsafe acts are never bought back by few readings.</span>
@@ -22,7 +22,7 @@ export function FaultsPage() {
         </>
       }
     >
-      <div className={classes['side']}>
+      <div className={columnClass('list', classes['side'])}>
         <PracticeList
           label="Benches, easy to hard"
           current={bench?.id ?? ''}

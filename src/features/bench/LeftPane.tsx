@@ -2,6 +2,7 @@ import { takenIn } from '../../core/bench/session';
 import { benchFaultWords } from '../../core/wording/benchWords';
 import { counted } from '../../core/wording/words';
 import type { BenchTry } from './useBenchTry';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 const WIDE = 280;
@@ -66,7 +67,7 @@ export function LeftPane({ at, blind, onBlind }: LeftPaneProps) {
     (readings) => left.filter(({ ruledOutBy }) => ruledOutBy === null || ruledOutBy > readings).length,
   );
   return (
-    <aside className={classes['left']} aria-label="What the readings leave">
+    <aside className={columnClass('side', classes['left'])} aria-label="What the readings leave">
       <h2>
         What the readings leave{' '}
         <span className="second">{blind ? '' : `${possible.length} of ${left.length}`}</span>

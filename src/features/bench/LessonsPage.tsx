@@ -7,6 +7,7 @@ import { measurementLine, readWords } from '../../core/wording/benchWords';
 import { BENCH_CAUTION } from '../../core/wording/cautions';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { BenchFrame } from './BenchFrame';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 interface StepProps {
@@ -62,7 +63,7 @@ function LessonWork({ lesson }: { readonly lesson: Lesson }) {
   }, [lesson.bench]);
   const done = guesses.length === lesson.steps.length;
   return (
-    <section className={classes['work']} aria-label={lesson.name}>
+    <section className={columnClass('middle', classes['work'])} aria-label={lesson.name}>
       <header>
         <h1>{lesson.name}</h1>
         <span className="second">guess first, then measure</span>
@@ -90,14 +91,13 @@ export function LessonsPage() {
   const { lessonId } = useParams();
   const lesson = LESSONS.find(({ id }) => id === lessonId) ?? LESSONS[0];
   return (
-    <BenchFrame
-      current="lessons"
-      board={classes['board']}
-      foot={<span className="second">{BENCH_CAUTION}</span>}
-    >
-      <nav className={`${classes['side']} ${classes['list']}`} aria-label="Lessons">
+    <BenchFrame current="lessons" foot={<span className="second">{BENCH_CAUTION}</span>}>
+      <nav
+        className={columnClass('list', `${classes['side'] ?? ''} ${classes['list'] ?? ''}`)}
+        aria-label="Lessons"
+      >
         <h2>Lessons</h2>
-        <ol>
+        <ol className={columnClass('rows')}>
           {LESSONS.map(({ id, name }, at) => (
             <li key={id} data-picked={id === lesson?.id || undefined}>
               <Link to={`/bench/lessons/${id}`} aria-current={id === lesson?.id ? 'page' : undefined}>

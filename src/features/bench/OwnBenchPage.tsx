@@ -10,6 +10,7 @@ import { useSavedJob } from '../../store/useJobs';
 import { BenchFrame } from './BenchFrame';
 import { HiddenBench } from './BenchWork';
 import { OwnBenches } from './OwnBenches';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 const PLACE_OF: Readonly<Record<StationKind, BenchPlace>> = {
@@ -46,12 +47,8 @@ export function OwnBenchPage() {
   const saved = useSavedJob(jobId);
   const [lots, setLots] = useState<readonly number[]>([]);
   return (
-    <BenchFrame
-      current="faults"
-      board={classes['board']}
-      foot={<span className="second">{BENCH_CAUTION}</span>}
-    >
-      <div className={classes['side']}>
+    <BenchFrame current="faults" foot={<span className="second">{BENCH_CAUTION}</span>}>
+      <div className={columnClass('list', classes['side'])}>
         <OwnBenches />
         <button
           type="button"

@@ -3,6 +3,7 @@ import { daysUntil, isDue } from '../../core/practice/due';
 import type { PracticeCard } from '../../core/practice/practiceFile';
 import { useCards } from '../../store/practice/usePractice';
 import { nowIso } from '../../store/clock';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 interface PracticeItem {
@@ -51,7 +52,7 @@ export function PracticeList({ label, items, current }: PracticeListProps) {
   return (
     <nav className={classes['list']} aria-label={label}>
       <h2>{label}</h2>
-      <ol>
+      <ol className={columnClass('rows')}>
         {items.map(({ id, name, path, cards }, at) => {
           const own = cards.flatMap((card) => known?.get(card) ?? []);
           const { words, due } = dueWords(own);

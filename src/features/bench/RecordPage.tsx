@@ -17,6 +17,7 @@ import { useFilePicker } from '../../ui/files/useFilePicker';
 import { BenchFrame } from './BenchFrame';
 import { LATEST_ANSWERS, MissList } from './MissList';
 import { nowIso } from '../../store/clock';
+import { columnClass } from '../../ui/shell/columnClass';
 import classes from './bench.module.css';
 
 /** What a card is of, in words. */
@@ -107,7 +108,7 @@ export function RecordPage() {
       board={classes['recordBoard']}
       foot={<span className="second">It stays in this browser, and in the files that are saved of it.</span>}
     >
-      <section className={classes['work']} aria-label="Record">
+      <section className={columnClass('middle', classes['work'])} aria-label="Record">
         <header>
           <h1>Record</h1>
           <span className="second">
@@ -122,7 +123,7 @@ export function RecordPage() {
         )}
         <Files />
       </section>
-      <aside className={classes['left']} aria-label="Misses by their cause">
+      <aside className={columnClass('side', classes['left'])} aria-label="Misses by their cause">
         <h2>
           Misses, by their cause <span className="second">last {LATEST_ANSWERS} answers</span>
         </h2>

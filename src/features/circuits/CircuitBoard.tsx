@@ -54,10 +54,10 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
           </Suspense>
         ) : (
           <>
-            <section className={classes['ladder']} aria-label="The figures, in the order of reasoning">
+            <section aria-label="The figures, in the order of reasoning">
               <Ladder view={view} figureKey={focus.figureKey} />
             </section>
-            <section className={classes['working']} aria-label="The working" id="working" tabIndex={-1}>
+            <section aria-label="The working" id="working" tabIndex={-1}>
               <Suspense>
                 <WorkingPane
                   key={`${view.circuit.id} ${focus.figureKey}`}

@@ -65,7 +65,7 @@ export function PracticesDialog({ job, onClose }: PracticesDialogProps) {
   return (
     <Dialog wide opened onClose={onClose} title="Shop practices">
       <p className="second">Choices among legal options. The rule itself is never one of them.</p>
-      <ul className={classes['practices']}>
+      <ul>
         {PRACTICES.map((words) => (
           <Practice key={words.key} job={job} words={words} />
         ))}

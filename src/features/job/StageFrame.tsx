@@ -39,7 +39,7 @@ export function StageFrame({ current, board = '', children, foot, keys }: StageF
         <main className={board === null ? columnClass('start') : columnClass('board', board)}>
           {children}
         </main>
-        <footer className={classes['foot']}>{foot}</footer>
+        <footer className={columnClass('foot')}>{foot}</footer>
       </div>
       {dialog !== null && (
         <Suspense>

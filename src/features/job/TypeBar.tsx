@@ -69,7 +69,6 @@ export function TypeBar({ job, onAdded }: TypeBarProps) {
         disabled={!canWrite}
         maxLength={120}
         comboboxProps={{ withinPortal: false }}
-        className={classes['line'] ?? ''}
       />
       <Button type="submit" disabled={!ready || !canWrite}>
         Add

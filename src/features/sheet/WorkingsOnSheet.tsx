@@ -20,7 +20,7 @@ interface OnSheet {
 export function WorkingsOnSheet({ job, view }: OnSheet) {
   const titles = new Map(job.amendments.map(({ id, title }) => [id, title]));
   return (
-    <section className={classes['workings']}>
+    <section>
       <h2>Working, with sections</h2>
       <div className={classes['columns']}>
         {FIGURE_KEYS.filter((figureKey) => view.solved.workings[figureKey].length > 0).map((figureKey) => (
@@ -69,7 +69,7 @@ export function WiringOnSheet({ job, view }: OnSheet) {
   const { torqueFrom } = wired;
   const note = barsNote(wired.panel);
   return (
-    <section className={classes['workings']}>
+    <section>
       <h2>Terminations, in the order of landing</h2>
       {note !== null && <p role="note">{note}</p>}
       <LandingTables view={view} wired={wired} torques={appliedTorque(job.checks, view.circuit.id)} />

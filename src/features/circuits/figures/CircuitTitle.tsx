@@ -79,7 +79,7 @@ function RouteAct({ circuit }: Pick<CircuitTitleProps['view'], 'circuit'>) {
     >
       {shown}
       {shown === 'Route' && route !== undefined && open > 0 && (
-        <span className={classes['onRoute']}>
+        <span>
           <SeverityShape severity={route.severity} size={10} /> {open}
         </span>
       )}

@@ -55,10 +55,10 @@ export function RoutePane({ view, segment }: RoutePaneProps) {
   const index = segment ?? 0;
   return (
     <>
-      <section className={classes['card']} aria-label="The segment" data-help="boxes">
+      <section aria-label="The segment" data-help="boxes">
         <SegmentCard view={view} route={route} index={index} />
       </section>
-      <section className={classes['side']} aria-label="The route">
+      <section aria-label="The route">
         <div className={classes['sides']} role="group" aria-label="What is shown of the route">
           {SIDES.map((each) => (
             <button
