@@ -1,10 +1,7 @@
 import { alone } from '../circuit/edits/routeEdits';
 import type { PerimeterDoubt } from '../code/waterFacts';
-import type { Finding, FindingCode, FindingData } from '../findings/finding';
-import type { AnyFinding } from '../findings/finding';
+import type { FindingData } from '../findings/finding';
 import type { Command } from '../job/command';
-import type { JobEvaluation } from '../job/evaluateJob';
-import { yardEdit } from '../job/yardEdits';
 import { bondGrid } from '../water/bondGrid';
 import { RING_DEEP_IN, RING_OFF_IN, WETTED_IN2 } from '../water/bondFindings';
 import { cordWays } from '../water/cordWays';
@@ -12,60 +9,24 @@ import { legalPlace, receptaclePlace } from '../water/legalPlace';
 import type { Point } from '../water/point';
 import { convenienceFt } from '../water/poolFindings';
 import { straightToWater } from '../water/reach';
-import type { WaterReport } from '../water/waterReport';
 import { surfaceFt } from '../water/surface';
 import { wallsOf } from '../water/yardBarriers';
 import { measuredThing, waterLevelFt, zoneObject } from '../water/yardParts';
-import type { Thing, Water, YardLine } from '../water/yardSchema';
+import type { Thing } from '../water/yardSchema';
 import { zoneVerdict } from '../water/zones';
-import type { Candidates, CandidatesByCode } from './candidate';
+import type { CandidatesByCode } from './candidate';
 import type { FixChange } from './change';
-
-const put = { kind: 'put-in-yard', at: Number.MAX_SAFE_INTEGER } as const;
-const putWater = (item: Water): Command => ({ ...put, list: 'waters', item });
-const putThing = (item: Thing): Command => ({ ...put, list: 'things', item });
-const putLine = (item: YardLine): Command => ({ ...put, list: 'lines', item });
-
-const isOf = <C extends FindingCode>(finding: AnyFinding, code: C): finding is AnyFinding & Finding<C> =>
-  finding.code === code;
-
-/** What a finding is about: a water, and what stands at it. */
-interface About {
-  readonly report: WaterReport;
-  readonly evaluation: JobEvaluation;
-  readonly thing: Thing | undefined;
-  readonly line: YardLine | undefined;
-}
-
-interface Changed {
-  readonly edit: Command;
-  readonly says: FixChange;
-}
-
-function aboutOf(evaluation: JobEvaluation, { subject }: AnyFinding): About | undefined {
-  if (subject.kind !== 'water' && subject.kind !== 'yard') return undefined;
-  const report = evaluation.waters.find(({ report: { water } }) => water.id === subject.waterId)?.report;
-  if (report === undefined) return undefined;
-  const itemId = subject.kind === 'yard' ? subject.itemId : undefined;
-  const { things, lines } = evaluation.job.yard;
-  const is = ({ id }: { readonly id: string }): boolean => id === itemId;
-  return { report, evaluation, thing: things.find(is), line: lines.find(is) };
-}
-
-/** A change of the yard for a finding of a code, with what follows in the circuits. */
-const fix =
-  <C extends FindingCode>(
-    code: C,
-    change: (about: About, data: FindingData[C]) => Changed | undefined,
-  ): Candidates =>
-  (evaluation, finding) => {
-    const about = aboutOf(evaluation, finding);
-    if (about === undefined || !isOf(finding, code)) return [];
-    const changed = change(about, finding.data);
-    if (changed === undefined) return [];
-    const { edit, says } = changed;
-    return [{ kind: says.kind, command: yardEdit(evaluation.job, edit), describe: () => says }];
-  };
+import {
+  putThing,
+  putLine,
+  putWater,
+  thingWith,
+  waterWith,
+  without,
+  yardFix,
+  type About,
+  type Changed,
+} from './yardFix';
 
 /** Whether a thing would stand as it must to every water, at another place. */
 function suits(thing: Thing, { evaluation }: About): (place: Point) => boolean {
@@ -102,24 +63,6 @@ function moved(about: About, leastFt: number): Changed | undefined {
   return { edit: putThing({ ...thing, at: [at[0], at[1]] }), says };
 }
 
-const thingWith = (
-  { thing }: About,
-  fields: Partial<Thing>,
-  says: (name: string) => FixChange,
-): Changed | undefined => thing && { edit: putThing({ ...thing, ...fields }), says: says(thing.name) };
-
-const waterWith = ({ report }: About, fields: Partial<Water>, says: FixChange): Changed => ({
-  edit: putWater({ ...report.water, ...fields }),
-  says,
-});
-
-/** A thing, or water, without what was found of it: as Pasture plans it. */
-function without<T extends object>(item: T, ...keys: readonly (keyof T)[]): T {
-  const left = { ...item };
-  for (const key of keys) Reflect.deleteProperty(left, key);
-  return left;
-}
-
 const farEnough = (
   code:
     | 'zone.receptacle'
@@ -129,7 +72,7 @@ const farEnough = (
     | 'zone.close'
     | 'zone.equipment'
     | 'zone.cover-motor',
-) => fix(code, (about, { minFt }) => moved(about, minFt));
+) => yardFix(code, (about, { minFt }) => moved(about, minFt));
 
 const raised = (about: About, aboveFt: number): Changed | undefined =>
   thingWith(about, { heightFt: aboveFt + waterLevelFt(about.report.water) }, (what) => ({
@@ -219,15 +162,19 @@ export const waterFixes: CandidatesByCode = {
   'zone.equipment': [farEnough('zone.equipment')],
   'zone.cover-motor': [farEnough('zone.cover-motor')],
   'zone.luminaire': [
-    fix('zone.luminaire', (about, { minFt }) => moved(about, minFt)),
-    fix('zone.luminaire', (about, { clearFt }) => raised(about, clearFt)),
+    yardFix('zone.luminaire', (about, { minFt }) => moved(about, minFt)),
+    yardFix('zone.luminaire', (about, { clearFt }) => raised(about, clearFt)),
   ],
-  'zone.box': [fix('zone.box', (about, { minFt, low }) => (low ? raisedBox(about) : moved(about, minFt)))],
+  'zone.box': [
+    yardFix('zone.box', (about, { minFt, low }) => (low ? raisedBox(about) : moved(about, minFt))),
+  ],
   'zone.gfci': [
-    fix('zone.gfci', (about) => thingWith(about, { gfci: true }, (what) => ({ kind: 'gfci-in-yard', what }))),
+    yardFix('zone.gfci', (about) =>
+      thingWith(about, { gfci: true }, (what) => ({ kind: 'gfci-in-yard', what })),
+    ),
   ],
   'zone.underground-method': [
-    fix('zone.underground-method', ({ line }) =>
+    yardFix('zone.underground-method', ({ line }) =>
       line?.kind === 'wiring'
         ? {
             edit: putLine({ ...line, method: 'pvc40' }),
@@ -236,77 +183,77 @@ export const waterFixes: CandidatesByCode = {
         : undefined,
     ),
   ],
-  'pool.convenience-missing': [fix('pool.convenience-missing', convenience)],
+  'pool.convenience-missing': [yardFix('pool.convenience-missing', convenience)],
   'pool.convenience-on-timer': [
-    fix('pool.convenience-on-timer', (about) =>
+    yardFix('pool.convenience-on-timer', (about) =>
       thingWith(about, { onTimer: false }, (what) => ({ kind: 'ahead-of-timer', what })),
     ),
   ],
-  'pool.convenience-circuit': [fix('pool.convenience-circuit', ownCircuit)],
-  'pool.storable-circuits': [fix('pool.storable-circuits', ownCircuit)],
+  'pool.convenience-circuit': [yardFix('pool.convenience-circuit', ownCircuit)],
+  'pool.storable-circuits': [yardFix('pool.storable-circuits', ownCircuit)],
   'pool.post-frost': [
-    fix('pool.post-frost', (about, { frostIn }) =>
+    yardFix('pool.post-frost', (about, { frostIn }) =>
       frostIn === null ? undefined : thingWith(about, { postIn: frostIn }, (what) => postDeep(what, frostIn)),
     ),
   ],
-  'pool.light-raceway': [fix('pool.light-raceway', ownRaceway)],
+  'pool.light-raceway': [yardFix('pool.light-raceway', ownRaceway)],
   'pool.light': [
-    fix('pool.light', (about, { what }) =>
+    yardFix('pool.light', (about, { what }) =>
       what === 'gfci'
         ? thingWith(about, { gfci: true }, (name) => ({ kind: 'gfci-in-yard', what: name }))
         : undefined,
     ),
   ],
   'pool.not-storable': [
-    fix('pool.not-storable', (about) =>
+    yardFix('pool.not-storable', (about) =>
       waterWith(about, { kind: 'above-ground' }, { kind: 'permanent-pool' }),
     ),
   ],
-  'pool.in-water': [fix('pool.in-water', (about) => moved(about, 1))],
+  'pool.in-water': [yardFix('pool.in-water', (about) => moved(about, 1))],
   'bond.item-missing': [
-    fix(
+    yardFix(
       'bond.item-missing',
       ({ thing }) =>
         thing && { edit: putThing(without(thing, 'bonded')), says: { kind: 'bond-part', what: thing.name } },
     ),
   ],
   'bond.pump-pigtail': [
-    fix(
+    yardFix(
       'bond.pump-pigtail',
       ({ thing }) =>
         thing && { edit: putThing(without(thing, 'pigtail')), says: { kind: 'pigtail', what: thing.name } },
     ),
   ],
   'bond.loop-distance': [
-    fix('bond.loop-distance', (about) =>
+    yardFix('bond.loop-distance', (about) =>
       waterWith(about, { ringOffIn: RING_OFF_IN.usual }, { kind: 'ring-off', offIn: RING_OFF_IN.usual }),
     ),
   ],
   'bond.loop-depth': [
-    fix('bond.loop-depth', (about) =>
+    yardFix('bond.loop-depth', (about) =>
       waterWith(about, { ringDeepIn: RING_DEEP_IN.usual }, { kind: 'ring-deep', deepIn: RING_DEEP_IN.usual }),
     ),
   ],
-  'bond.perimeter': [fix('bond.perimeter', (about, { doubt }) => surfaceBond(about, doubt))],
+  'bond.perimeter': [yardFix('bond.perimeter', (about, { doubt }) => surfaceBond(about, doubt))],
   'bond.points': [
-    fix('bond.points', (about, { needs }) =>
+    yardFix('bond.points', (about, { needs }) =>
       waterWith(about, { taps: needs }, { kind: 'shell-ties', taps: needs }),
     ),
   ],
-  'bond.water': [fix('bond.water', waterBond)],
+  'bond.water': [yardFix('bond.water', waterBond)],
   'bond.water-small': [
-    fix('bond.water-small', (about, { minIn2 }) =>
+    yardFix('bond.water-small', (about, { minIn2 }) =>
       thingWith(about, { wetIn2: minIn2 }, () => ({ kind: 'water-bond', in2: minIn2 })),
     ),
   ],
   'bond.conductor': [
-    fix('bond.conductor', (about) => ({
+    yardFix('bond.conductor', (about) => ({
       edit: putWater(without(about.report.water, 'conductor')),
       says: { kind: 'solid-copper' },
     })),
   ],
   'bond.connector-listing': [
-    fix('bond.connector-listing', (about) => ({
+    yardFix('bond.connector-listing', (about) => ({
       edit: putWater(without(about.report.water, 'connectors')),
       says: { kind: 'listed-connectors' },
     })),

@@ -18,68 +18,33 @@ import type { PlacedWater } from '../water/placedWater';
 import type { WaterReport } from '../water/waterReport';
 import { Remembered } from './remembered';
 
-/** What an evaluation remembers for the next one, kind by kind. */
-export interface JobMemo {
-  readonly contexts: Remembered<SolveContext>;
-  readonly books: Remembered<AnswerBook>;
-  readonly shareKeys: Remembered<readonly string[]>;
-  readonly shared: Remembered<SharedSegment>;
-  readonly solved: Remembered<SolvedCircuit>;
-  readonly circuits: Remembered<CircuitEvaluation>;
-  readonly reports: Remembered<RouteReport>;
-  readonly routes: Remembered<RouteEvaluation>;
-  readonly demands: Remembered<CircuitDemand | null>;
-  readonly wanted: Remembered<Wanted>;
-  readonly service: Remembered<ServiceEvaluation>;
-  readonly panels: Remembered<PanelEvaluation>;
-  readonly ownWaters: Remembered<PlacedWater>;
-  readonly placedWaters: Remembered<PlacedWater>;
-  readonly waterReports: Remembered<WaterReport>;
-  readonly waters: Remembered<WaterEvaluation>;
-  readonly needs: Remembered<readonly Need[]>;
-  readonly checks: Remembered<CheckEvaluation>;
-}
-
 /** A memo that remembers nothing yet. */
-export const freshMemo = (): JobMemo => ({
-  contexts: new Remembered(),
-  books: new Remembered(),
-  shareKeys: new Remembered(),
-  shared: new Remembered(),
-  solved: new Remembered(),
-  circuits: new Remembered(),
-  reports: new Remembered(),
-  routes: new Remembered(),
-  demands: new Remembered(),
-  wanted: new Remembered(),
-  service: new Remembered(),
-  panels: new Remembered(),
-  ownWaters: new Remembered(),
-  placedWaters: new Remembered(),
-  waterReports: new Remembered(),
-  waters: new Remembered(),
-  needs: new Remembered(),
-  checks: new Remembered(),
+export const freshMemo = () => ({
+  contexts: new Remembered<SolveContext>(),
+  books: new Remembered<AnswerBook>(),
+  shareKeys: new Remembered<readonly string[]>(),
+  shared: new Remembered<SharedSegment>(),
+  solved: new Remembered<SolvedCircuit>(),
+  circuits: new Remembered<CircuitEvaluation>(),
+  reports: new Remembered<RouteReport>(),
+  routes: new Remembered<RouteEvaluation>(),
+  demands: new Remembered<CircuitDemand | null>(),
+  wanted: new Remembered<Wanted>(),
+  service: new Remembered<ServiceEvaluation>(),
+  panels: new Remembered<PanelEvaluation>(),
+  ownWaters: new Remembered<PlacedWater>(),
+  placedWaters: new Remembered<PlacedWater>(),
+  waterReports: new Remembered<WaterReport>(),
+  waters: new Remembered<WaterEvaluation>(),
+  needs: new Remembered<readonly Need[]>(),
+  checks: new Remembered<CheckEvaluation>(),
 });
+
+/** What an evaluation remembers for the next one, kind by kind. */
+export type JobMemo = Readonly<ReturnType<typeof freshMemo>>;
 
 /** A memo for trying something out: it knows what the other knows, which learns nothing of the trial. */
 export const branchOf = (memo: JobMemo): JobMemo => ({
-  contexts: memo.contexts.branch(),
-  books: memo.books.branch(),
-  shareKeys: memo.shareKeys.branch(),
-  shared: memo.shared.branch(),
-  solved: memo.solved.branch(),
-  circuits: memo.circuits.branch(),
-  reports: memo.reports.branch(),
-  routes: memo.routes.branch(),
-  demands: memo.demands.branch(),
-  wanted: memo.wanted.branch(),
-  service: memo.service.branch(),
-  panels: memo.panels.branch(),
-  ownWaters: memo.ownWaters.branch(),
-  placedWaters: memo.placedWaters.branch(),
-  waterReports: memo.waterReports.branch(),
-  waters: memo.waters.branch(),
-  needs: memo.needs.branch(),
-  checks: memo.checks.branch(),
+  ...memo,
+  ...Object.fromEntries(Object.entries(memo).map(([kind, each]) => [kind, each.branch()])),
 });

@@ -1,7 +1,7 @@
 import type { LoadKind } from '../appliances/family';
 import type { GroundFaultRuleId } from '../code/groundFaultRules';
 import type { Occupancy, Location } from '../code/locations';
-import type { DisconnectChoice, DisconnectKind } from '../protection/disconnect';
+import type { DisconnectChoice, DisconnectKind } from '../protection/disconnectChoice';
 import type { FormReason } from '../protection/groundFault';
 import type { GroundFaultForm } from '../code/groundFaultForms';
 import type { Cover } from '../protection/receptacleChoice';

@@ -9,7 +9,7 @@ import type { SolveContext } from '../circuit/solveContext';
 import type { Edition } from '../code/edition';
 import type { MethodId } from '../code/methods';
 import { firstProblem, type FieldProblem } from '../job/zodProblem';
-import type { DisconnectChoice } from '../protection/disconnect';
+import type { DisconnectChoice } from '../protection/disconnectChoice';
 import type { GroundFaultChoice } from '../protection/groundFault';
 import type { Site } from '../protection/siteSchema';
 import { disconnectPlace, formReason, ruleWords } from '../wording/places';
