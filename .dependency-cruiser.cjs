@@ -68,9 +68,9 @@ module.exports = {
       },
     },
     {
-      name: 'core-no-node',
+      name: 'no-node-in-the-page',
       severity: 'error',
-      from: { path: '^src/core' },
+      from: { path: '^src' },
       to: { dependencyTypes: ['core'] },
     },
     floors('store-knows-no-screen', '^src/store', '^src/(app|features|ui)'),
@@ -99,7 +99,7 @@ module.exports = {
   options: {
     doNotFollow: { path: 'node_modules' },
     tsPreCompilationDeps: true,
-    tsConfig: { fileName: 'tsconfig.app.json' },
+    tsConfig: { fileName: 'tsconfig.json' },
     enhancedResolveOptions: {
       exportsFields: ['exports'],
       conditionNames: ['import', 'require', 'node', 'default', 'types'],
