@@ -81,9 +81,9 @@ export const parameters2023 = {
   inSightFt: known<number>(50, 'disconnect.motor'),
   /** Whether a pool pump whose motor is replaced has GFCI protection from then on. */
   pumpReplacedGfci: known<boolean>(true, 'gfci.pump-replaced'),
-  /** Least from the inside wall of pool, spa or tub to a receptacle, along the cord path, feet. */
   /** Whether other equipment above the low-voltage contact limit keeps 5 ft from the water. */
   otherEquipmentFromWater: believed<boolean>(true, 'zone.equipment'),
+  /** Least from the inside wall of pool, spa or tub to a receptacle, along the cord path, feet. */
   receptacleFromWaterFt: known<number>(6, 'zone.receptacle'),
   poolDisconnectFt: known<number>(5, 'disconnect.pool'),
   /** Largest charger without a disconnecting means of its own, amperes. */

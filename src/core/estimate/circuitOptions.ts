@@ -2,8 +2,8 @@ import { isSized, type SizedFigures } from '../circuit/figures';
 import { METHODS } from '../code/methods';
 import { findingKey, type AnyFinding } from '../findings/finding';
 import { circuitOf } from '../findings/subject';
+import { reachedBeside, tried } from '../fixes/trial';
 import type { Command } from '../job/command';
-import { applyCommand, isRefusal } from '../job/commands';
 import { evaluateJob, type JobEvaluation } from '../job/evaluateJob';
 import { branchOf, type JobMemo } from '../job/jobMemo';
 import { NO_MONEY, plus, type Money } from '../quote/money';
@@ -60,9 +60,7 @@ export function withOption(
   memo: JobMemo,
 ): JobEvaluation | undefined {
   const command = optionCommand(evaluation, circuitId, change, memo);
-  if (command === undefined) return undefined;
-  const applied = applyCommand(evaluation.job, command);
-  return isRefusal(applied) ? undefined : evaluateJob(applied.job, memo);
+  return command && tried(evaluation, command, memo);
 }
 
 /** Stops about the circuit or the service, and those elsewhere that the plan does not have; a reading breaks no rule of a plan. */
@@ -109,9 +107,7 @@ function factsOf(before: JobEvaluation, after: JobEvaluation, circuitId: string)
     gfci: figures.outlet.gfci.form,
     managedA: after.job.house.managedA,
     darkDay: after.job.house.larger && !before.job.house.larger,
-    reaches: after.circuits.flatMap(({ circuit, solved }) =>
-      circuit.id !== circuitId && before.circuit(circuit.id)?.solved !== solved ? [circuit.name] : [],
-    ),
+    reaches: reachedBeside(before, after, circuitId),
     asks: isNew.filter(({ severity }) => severity === 'ask').length,
     checks: isNew.filter(({ severity }) => severity === 'check').length,
   };
@@ -145,6 +141,14 @@ function optionOf(
   };
 }
 
+/** A circuit whose options are tried: its job evaluated, with a memo that knows it. */
+function opened({ job }: JobEvaluation, circuitId: string, memo: JobMemo) {
+  const known = branchOf(memo);
+  const before = evaluateJob(job, known);
+  const each = before.circuit(circuitId);
+  return each && { known, before, each };
+}
+
 /**
  * The options of a circuit, one after the other: the plan, then those set by hand, or else those that are suggested and
  * break no rule. Each is a variant of the whole job that was evaluated, so that its price, its load on the service and
@@ -156,12 +160,11 @@ export function* circuitOptions(
   desk: EstimateDesk,
   memo: JobMemo,
 ): Generator<CircuitOption> {
-  const known = branchOf(memo);
-  const before = evaluateJob(evaluation.job, known);
-  const each = before.circuit(circuitId);
-  if (each === undefined) return;
+  const about = opened(evaluation, circuitId, memo);
+  if (about === undefined) return;
+  const { known, before, each } = about;
   const seen = new Set<string>();
-  const tried = (change: OptionChange): CircuitOption | undefined => {
+  const optionWith = (change: OptionChange): CircuitOption | undefined => {
     if (seen.has(optionKey(change))) return undefined;
     seen.add(optionKey(change));
     const after = withOption(before, circuitId, change, known);
@@ -169,30 +172,35 @@ export function* circuitOptions(
   };
   const byHand = before.job.quote.options.find((own) => own.circuitId === circuitId)?.changes;
   for (const change of [AS_PLANNED, ...(byHand ?? [])]) {
-    const found = tried(change);
+    const found = optionWith(change);
     if (found !== undefined) yield found;
   }
   if (byHand !== undefined) return;
   for (const { changes, only } of suggestedChanges(before, each))
     for (const change of changes) {
-      const found = tried(change);
+      const found = optionWith(change);
       if (found === undefined || found.stops.length > 0 || found.facts === undefined) continue;
       yield found;
       if (only === 'first') break;
     }
 }
 
-/** Every option that may be put beside the plan of a circuit and breaks no rule: each was tried on the whole job. */
+/**
+ * Every option that may be put beside the plan of a circuit and breaks no rule: each was tried on the whole job.
+ *
+ * @param shown Keys of those that stand there already; they are not tried again.
+ */
 export function* optionsToAdd(
   evaluation: JobEvaluation,
   circuitId: string,
+  shown: ReadonlySet<string>,
   memo: JobMemo,
 ): Generator<OptionChange> {
-  const known = branchOf(memo);
-  const before = evaluateJob(evaluation.job, known);
-  const each = before.circuit(circuitId);
-  if (each === undefined) return;
+  const about = opened(evaluation, circuitId, memo);
+  if (about === undefined) return;
+  const { known, before, each } = about;
   for (const change of possibleChanges(before, each)) {
+    if (shown.has(optionKey(change))) continue;
     const after = withOption(before, circuitId, change, known);
     const now = after?.circuit(circuitId);
     if (after === undefined || now === undefined || !isSized(now.solved.figures)) continue;
@@ -210,7 +218,7 @@ export function asPicked(
   let acc = evaluateJob(evaluation.job, known);
   for (const { circuitId, change } of evaluation.job.quote.picked) {
     const command = optionCommand(acc, circuitId, change, known);
-    const after = withOption(acc, circuitId, change, known);
+    const after = command && tried(acc, command, known);
     if (command === undefined || after === undefined) continue;
     commands.push(command);
     acc = after;

@@ -4,7 +4,6 @@ import type { Command } from '../job/command';
 import { evaluateJob, type JobEvaluation } from '../job/evaluateJob';
 import { branchOf, type JobMemo } from '../job/jobMemo';
 import type { PriceList } from '../price/priceList';
-import { materialPrice } from '../takeoff/materialPrice';
 import { cents, type Cents } from '../units/quantity';
 import type { Candidate, CandidatesByCode } from './candidate';
 import type { FixChange } from './change';
@@ -12,7 +11,7 @@ import { circuitFixes } from './circuitFixes';
 import { existingCandidates } from './existingFixes';
 import { routeFixes } from './routeFixes';
 import { serviceFixes } from './serviceFixes';
-import { bringsStop, stopKey, tried } from './trial';
+import { bringsStop, materialOf, reachedBeside, stopKey, tried } from './trial';
 import { waterFixes } from './waterFixes';
 
 /** A change of the job that was tried: the whole job was evaluated with it, and the finding was gone. */
@@ -37,18 +36,6 @@ function clears(finding: AnyFinding, before: JobEvaluation, after: JobEvaluation
   if (after.findings.some((each) => each.severity !== 'note' && stopKey(each) === key)) return false;
   return !bringsStop(before, after);
 }
-
-/** The circuits that a change reaches besides the one that it is about, by name. */
-function reached(before: JobEvaluation, after: JobEvaluation, finding: AnyFinding): readonly string[] {
-  const about = circuitOf(finding.subject);
-  return after.circuits.flatMap(({ circuit: { id, name }, solved }) => {
-    const was = before.circuit(id);
-    return was === undefined || was.solved === solved || id === about ? [] : [name];
-  });
-}
-
-const priceOf = ({ takeoff, job }: JobEvaluation, prices: PriceList): number =>
-  materialPrice(takeoff, job.materials, prices);
 
 function cheapest(found: readonly Fix[]): readonly Fix[] {
   const ordered = found.toSorted((a, b) => a.cost - b.cost);
@@ -89,17 +76,17 @@ export function fixesFor(
   const kinds = new Set<Candidate['kind']>();
   for (const candidate of fixCandidates(before, finding)) {
     if (kinds.has(candidate.kind) && !isOneOfMany(candidate)) continue;
-    const after = tried(before, candidate.command, known);
+    const after = tried(before, candidate.command, branchOf(known));
     if (after === undefined || !clears(finding, before, after)) continue;
     const change = candidate.describe(after);
     if (change === undefined) continue;
     kinds.add(candidate.kind);
-    base ??= priceOf(before, prices);
+    base ??= materialOf(before, prices);
     found.push({
       change,
       command: candidate.command,
-      cost: cents(priceOf(after, prices) - base),
-      reaches: reached(before, after, finding),
+      cost: cents(materialOf(after, prices) - base),
+      reaches: reachedBeside(before, after, circuitOf(finding.subject)),
     });
   }
   return cheapest(found);

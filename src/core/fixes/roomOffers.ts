@@ -1,15 +1,14 @@
 import type { Command } from '../job/command';
-import { evaluateJob, type JobEvaluation } from '../job/evaluateJob';
+import { evaluateJob } from '../job/evaluateJob';
 import type { Job } from '../job/jobSchema';
-import { freshMemo } from '../job/jobMemo';
+import { branchOf, freshMemo } from '../job/jobMemo';
 import { withSubpanel, type SubpanelIds } from '../job/withSubpanel';
 import { withSpace } from '../panel/freeSpaceFinder';
 import type { Panel } from '../panel/panelSchema';
 import { spaceOptions, type SpaceOption } from '../panel/spaceOptions';
 import { planned, type Wanted } from '../panel/spaces';
 import type { PriceList } from '../price/priceList';
-import { materialPrice } from '../takeoff/materialPrice';
-import { bringsStop, tried } from './trial';
+import { bringsStop, materialOf, tried } from './trial';
 
 const TRIAL_IDS: SubpanelIds = { panel: 'trial-panel', feeder: 'trial-feeder', segment: 'trial-segment' };
 
@@ -33,10 +32,6 @@ export function roomCommand(
   }
 }
 
-/** The material of the job, without what encloses a subpanel. */
-const material = ({ takeoff, job }: JobEvaluation, prices: PriceList): number =>
-  materialPrice(takeoff, job.materials, prices);
-
 /**
  * The ways to find room for the circuits of a panel that have no place yet, cheapest first. Each was tried on the whole
  * job: what the job refuses, and what brings a stop that was not there, is left out; its price is that of the material
@@ -48,13 +43,16 @@ export function roomOffers(job: Job, panelId: string, prices: PriceList): readon
   const view = before.panels.find(({ panel }) => panel.id === panelId);
   if (view === undefined) return [];
   const { panel, wanted } = view;
-  const offered = spaceOptions(panel, wanted, prices).flatMap((option): readonly SpaceOption[] => {
+  const options = spaceOptions(panel, wanted, prices);
+  if (options.length === 0) return [];
+  const base = materialOf(before, prices);
+  const offered = options.flatMap((option): readonly SpaceOption[] => {
     const command = roomCommand(job, panel, wanted, option, TRIAL_IDS);
     if (command === undefined) return [option];
-    const after = tried(before, command, memo);
+    const after = tried(before, command, branchOf(memo));
     if (after === undefined || bringsStop(before, after)) return [];
     const enclosure = option.kind === 'subpanel' ? option.enclosureCents : 0;
-    return [{ ...option, cents: material(after, prices) - material(before, prices) + enclosure }];
+    return [{ ...option, cents: materialOf(after, prices) - base + enclosure }];
   });
   return offered.toSorted((a, b) => a.cents - b.cents);
 }

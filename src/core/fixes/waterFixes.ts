@@ -81,6 +81,9 @@ const raised = (about: About, aboveFt: number): Changed | undefined =>
     ft: aboveFt,
   }));
 
+const withGfci = (about: About): Changed | undefined =>
+  thingWith(about, { gfci: true }, (what) => ({ kind: 'gfci-in-yard', what }));
+
 /** The box of an underwater light a foot above the water and above the deck that it stands on. */
 function raisedBox(about: About): Changed | undefined {
   const { thing, report, evaluation } = about;
@@ -168,11 +171,7 @@ export const waterFixes: CandidatesByCode = {
   'zone.box': [
     yardFix('zone.box', (about, { minFt, low }) => (low ? raisedBox(about) : moved(about, minFt))),
   ],
-  'zone.gfci': [
-    yardFix('zone.gfci', (about) =>
-      thingWith(about, { gfci: true }, (what) => ({ kind: 'gfci-in-yard', what })),
-    ),
-  ],
+  'zone.gfci': [yardFix('zone.gfci', withGfci)],
   'zone.underground-method': [
     yardFix('zone.underground-method', ({ line }) =>
       line?.kind === 'wiring'
@@ -197,13 +196,7 @@ export const waterFixes: CandidatesByCode = {
     ),
   ],
   'pool.light-raceway': [yardFix('pool.light-raceway', ownRaceway)],
-  'pool.light': [
-    yardFix('pool.light', (about, { what }) =>
-      what === 'gfci'
-        ? thingWith(about, { gfci: true }, (name) => ({ kind: 'gfci-in-yard', what: name }))
-        : undefined,
-    ),
-  ],
+  'pool.light': [yardFix('pool.light', (about, { what }) => (what === 'gfci' ? withGfci(about) : undefined))],
   'pool.not-storable': [
     yardFix('pool.not-storable', (about) =>
       waterWith(about, { kind: 'above-ground' }, { kind: 'permanent-pool' }),

@@ -10,6 +10,7 @@ import type { WaterReport, ThingAt } from './waterReport';
 import { opaqueOf } from './yardBarriers';
 import { isEquipment, waterLevelFt } from './yardParts';
 import type { Yard, YardLine } from './yardSchema';
+import { isWithinReach } from './zones';
 
 /** A tape reads this much off: a distance that is no larger is measured again. */
 const TAPE_FT = 0.25;
@@ -92,15 +93,14 @@ function things(report: WaterReport, out: FindingLog): void {
  * equipment of the pool itself is a question. A storable pool has no such rule (680.30).
  */
 function otherEquipment(report: WaterReport, code: Edition, out: FindingLog): void {
-  const { kind, shell } = report.water;
-  if (kind === 'storable') return;
+  const { kind: water, shell } = report.water;
   const isRule = code.parameters.otherEquipmentFromWater.value;
   for (const { thing, object, reach } of report.things) {
     const isPool = shell !== 'self-contained' && (thing.kind === 'pump' || thing.kind === 'heater');
     const ft = reach?.pathFt;
-    const isNear =
-      ft !== undefined && ft < BELT_FT - 1e-6 && thing.barrier !== true && thing.lowVoltage !== true;
-    if (!isNear || (isPool ? !isRule : object !== 'equipment' || isRule)) continue;
+    if (ft === undefined || (isPool ? !isRule : object !== 'equipment' || isRule)) continue;
+    const { barrier, lowVoltage } = thing;
+    if (!isWithinReach({ water, pathFt: ft, barrier, lowVoltage })) continue;
     const data = { name: thing.name, ft, minFt: BELT_FT, pool: isPool };
     out.found(isPool ? 'ask' : 'check', 'zone.equipment', 'zone.equipment', data, {
       subject: subjectOf(report, thing.id),

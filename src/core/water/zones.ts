@@ -162,14 +162,25 @@ function overSpa({ distanceFt, heightFt = 0 }: Measured): Ruled {
   };
 }
 
+/**
+ * Whether equipment above the low-voltage contact limit is within reach of the water, no permanent barrier between. Part
+ * II asks it: a storable pool has none of it (680.30).
+ */
+export const isWithinReach = ({
+  water,
+  pathFt,
+  barrier = false,
+  lowVoltage = false,
+}: Pick<Measured, 'water' | 'pathFt' | 'barrier' | 'lowVoltage'>): boolean =>
+  !lowVoltage && !barrier && water !== 'storable' && !isFar(pathFt, REACH_FT);
+
 /** What runs above the low-voltage contact limit, out of reach or behind a permanent barrier (680.22(E), 680.27(B)). */
 const behindBarrier =
   (section: SectionKey, protects: boolean, applies: (code: Edition) => boolean) =>
-  ({ water, pathFt, barrier = false, lowVoltage = false }: Measured, code: Edition): Ruled => ({
-    // Part II says so, and a storable pool has none of it (680.30).
-    far: lowVoltage || barrier || water === 'storable' || !applies(code) || isFar(pathFt, REACH_FT),
+  (measured: Measured, code: Edition): Ruled => ({
+    far: !applies(code) || !isWithinReach(measured),
     leastFt: REACH_FT,
-    gfciRequired: protects && !lowVoltage,
+    gfciRequired: protects && measured.lowVoltage !== true,
     section,
     read: 'path',
   });

@@ -221,9 +221,9 @@ export function PanelStage() {
     </>
   );
   return (
-    <StageFrame current="panel" foot={foot}>
+    <StageFrame current="panel" board={view === undefined ? null : ''} foot={foot}>
       {view === undefined ? (
-        <div className={columnClass('empty', classes['empty'])}>
+        <div className={columnClass('empty')}>
           <h1>No panel surveyed yet</h1>
           <p>
             Add it on the{' '}

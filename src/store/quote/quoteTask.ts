@@ -12,7 +12,7 @@ import { defaultPrices } from '../../core/price/defaultPrices';
 import type { Steps } from '../worker/protocol';
 import type { JobEstimate } from '../../core/estimate/jobEstimate';
 import type { AnyFinding } from '../../core/findings/finding';
-import { optionKey, type OptionChange } from '../../core/quote/optionChange';
+import type { OptionChange } from '../../core/quote/optionChange';
 import type { Job } from '../../core/job/jobSchema';
 import type { TakenHours } from '../../core/labor/laborDocument';
 
@@ -49,8 +49,8 @@ export function* quoteTask({ job, circuitId, elsewhere }: QuoteRequest): Steps<n
   const shown = new Set(options.map(({ key }) => key));
   const more: OptionChange[] = [];
   if (circuitId !== null)
-    for (const change of optionsToAdd(evaluation, circuitId, memo)) {
-      if (!shown.has(optionKey(change))) more.push(change);
+    for (const change of optionsToAdd(evaluation, circuitId, shown, memo)) {
+      more.push(change);
       yield options.length;
     }
   const picked = asPicked(evaluation, memo).evaluation;

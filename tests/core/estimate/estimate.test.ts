@@ -210,7 +210,9 @@ describe('options', () => {
       let offered = 0;
       for (const { circuit: about } of evaluation.circuits) {
         const [, ...suggested] = optionsOf(job, about.id);
-        const added = [...optionsToAdd(evaluation, about.id, memo)];
+        const shown = new Set(suggested.map(({ key }) => key));
+        const added = [...optionsToAdd(evaluation, about.id, shown, memo)];
+        expect(added.filter((change) => shown.has(optionKey(change)))).toEqual([]);
         for (const change of [...suggested.map((option) => option.change), ...added]) {
           const result = withOption(evaluation, about.id, change, branchOf(memo));
           const broken = (result?.findings ?? []).filter(
@@ -224,7 +226,7 @@ describe('options', () => {
       }
       expect(offered).toBeGreaterThan(least);
     }
-    const added = [...optionsToAdd(evaluateJob(demoJob), CARPORT, memo)].map(optionKey);
+    const added = [...optionsToAdd(evaluateJob(demoJob), CARPORT, new Set(), memo)].map(optionKey);
     expect(added).toContain('charger 32 setting');
     expect(added).not.toContain('charger 32 full');
   });
