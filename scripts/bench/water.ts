@@ -1,7 +1,7 @@
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { applyCommand, isRefusal } from '../../src/core/job/commands';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
-import { freshMemo } from '../../src/core/job/jobMemo';
+import { freshMemo, type JobMemo } from '../../src/core/job/jobMemo';
 import type { Job } from '../../src/core/job/jobSchema';
 import { yardEdit } from '../../src/core/job/yardEdits';
 import { fieldModel, fieldWith, modelResponse } from '../../src/core/water/field/fieldModel';
@@ -22,15 +22,18 @@ const shape = {
 
 const withShape = (water: Water): Water => (water.id === 'pool' ? { ...water, shape } : water);
 
+/** Whether something was found about the water, open or settled: its yard was worked out to the end then. */
+const isJudged = (job: Job, memo: JobMemo): boolean =>
+  evaluateJob(job, memo).waters.some(({ findings }) => findings.length > 0);
+
 /** The job after its pool was moved, evaluated as a drag does. */
-function dragged(job: Job, memo: ReturnType<typeof freshMemo>, byFt: number): Job {
+function dragged(job: Job, memo: JobMemo, byFt: number): Job {
   const [pool] = job.yard.waters;
   if (pool === undefined) return job;
   const item: Water = { ...pool, at: [pool.at[0] + byFt, pool.at[1]] };
   const applied = applyCommand(job, yardEdit(job, { kind: 'put-in-yard', list: 'waters', item, at: 0 }));
   if (isRefusal(applied)) throw new Error('The pool could not be moved.');
-  const { openInWater } = evaluateJob(applied.job, memo);
-  if (openInWater.length === 0) throw new Error('Nothing is open about the water.');
+  if (!isJudged(applied.job, memo)) throw new Error('Nothing was found about the water.');
   return applied.job;
 }
 
@@ -41,7 +44,7 @@ export function benchWater(): void {
   let job: Job = { ...demoJob, yard: { ...demoJob.yard, waters: demoJob.yard.waters.map(withShape) } };
   const memo = freshMemo();
   const first = median(() => {
-    if (evaluateJob(job, freshMemo()).openInWater.length === 0) throw new Error('Nothing is open.');
+    if (!isJudged(job, freshMemo())) throw new Error('Nothing was found about the water.');
   });
   const step =
     median(() => {

@@ -5,13 +5,13 @@ import { writeJobFile } from '../../src/core/job/jobFile';
 import type { Job } from '../../src/core/job/jobSchema';
 import { faults, faultsOnPaper } from '../support/axe';
 import {
-  addCircuit,
   closeDialog,
   expect,
   figureKey,
   importFile,
   openDemo,
   openFullHouse,
+  openOneCharger,
   startJob,
   test,
 } from '../support/app';
@@ -52,8 +52,7 @@ test('the stage, its menu, and the sheet', async ({ page }) => {
 });
 
 test('the survey and its dialogs', async ({ page }) => {
-  await openDemo(page);
-  await page.getByRole('button', { name: /Survey/ }).click();
+  await openDemo(page, 'survey');
   await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
   expect(await faults(page), 'survey').toEqual([]);
   await page.getByRole('button', { name: /Local amendments/ }).click();
@@ -62,8 +61,7 @@ test('the survey and its dialogs', async ({ page }) => {
 });
 
 test('the water: plan, picked, touch voltage, walk and sheet', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('4');
+  await openDemo(page, 'water');
   await page
     .getByRole('navigation', { name: 'In the yard' })
     .getByRole('button', { name: /^Ladder/ })
@@ -84,9 +82,7 @@ test('the water: plan, picked, touch voltage, walk and sheet', async ({ page }) 
 });
 
 test('the materials in both groupings', async ({ page }) => {
-  await startJob(page, 'One charger');
-  await addCircuit(page, '62 ft');
-  await page.keyboard.press('6');
+  await openOneCharger(page, 'materials');
   await expect(page.getByRole('group', { name: /^How \d+ kind/ })).toBeVisible();
   expect(await faults(page), 'as bought').toEqual([]);
   await page.getByRole('button', { name: 'Where it is used' }).click();
@@ -94,10 +90,7 @@ test('the materials in both groupings', async ({ page }) => {
 });
 
 test('the quote with its terms, the page for the owner, the count at noon', async ({ page }) => {
-  await startJob(page, 'One charger');
-  await addCircuit(page, '62 ft');
-  await page.keyboard.press('6');
-  await page.getByRole('link', { name: 'Quote' }).click();
+  await openOneCharger(page, 'materials/quote');
   await expect(page.getByRole('region', { name: 'Charger at 32 A' })).toBeVisible();
   for (const more of ['What slows the work', /^Past hours/, 'Rate, margin, fees'])
     await page.getByText(more).click();
@@ -107,8 +100,7 @@ test('the quote with its terms, the page for the owner, the count at noon', asyn
   expect(await faultsOnPaper(page), 'page for the owner').toEqual([]);
   await page.getByRole('button', { name: 'Back to the quote' }).click();
   await expect(page.getByRole('region', { name: 'Charger at 32 A' })).toBeVisible();
-  await page.keyboard.press('q');
-  await page.getByRole('link', { name: 'Count at noon' }).click();
+  await page.goto('/jobs/one/materials/count');
   await page.getByRole('button', { name: /^1 EV charger/ }).click();
   await expect(page.getByRole('heading', { name: 'Nothing to fetch. Eat here.' })).toBeVisible({
     timeout: 30_000,
@@ -117,8 +109,7 @@ test('the quote with its terms, the page for the owner, the count at noon', asyn
 });
 
 test('the checks: readings, diagnosis, proof and torque', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('8');
+  await openDemo(page, 'checks');
   await expect(page.getByRole('region', { name: 'Diagnosis' })).toBeVisible();
   expect(await faults(page), 'checks').toEqual([]);
 });
@@ -143,8 +134,7 @@ test('the bench: a hidden fault, a drill, a lesson, the record', async ({ page }
 });
 
 test('the packet: readers, pages, PDF', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/jobs/demo-orchard-lane/packet');
+  await openDemo(page, 'packet');
   await expect(page.getByRole('img', { name: /^Page 1, / })).toBeVisible();
   expect(await faults(page), 'packet').toEqual([]);
   const left = (each: Job['checks'][number]) => ({ ...each, left: 'locked' as const });
@@ -179,8 +169,7 @@ test('the tutorial, and a copy that asks what is done with its jobs', async ({ p
 });
 
 test('the days: a gate, a step, the hours', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('7');
+  await openDemo(page, 'days');
   await expect(page.getByRole('img', { name: /steps in their days$/ })).toBeVisible();
   await page.getByText('Days and hours, 2 working').click();
   expect(await faults(page), 'gate').toEqual([]);
@@ -192,8 +181,7 @@ test('the days: a gate, a step, the hours', async ({ page }) => {
 });
 
 test('what was found on site, and its page', async ({ page }) => {
-  await openDemo(page);
-  await page.getByRole('button', { name: /Survey/ }).click();
+  await openDemo(page, 'survey');
   await page.getByRole('button', { name: 'Found on site 2' }).click();
   await expect(page.getByRole('heading', { name: 'Found on site' })).toBeVisible();
   expect(await faults(page), 'list').toEqual([]);
@@ -203,8 +191,7 @@ test('what was found on site, and its page', async ({ page }) => {
 });
 
 test('panels in the survey, service, panel', async ({ page }) => {
-  await openFullHouse(page);
-  await page.getByRole('button', { name: /Survey/ }).click();
+  await openFullHouse(page, 'survey');
   await page.getByRole('button', { name: 'Panels 1' }).click();
   await expect(page.getByRole('heading', { name: 'Panels as they are' })).toBeVisible();
   expect(await faults(page), 'panels').toEqual([]);

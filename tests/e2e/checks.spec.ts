@@ -1,14 +1,13 @@
 import type { Page } from '@playwright/test';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
-import { expect, openDemo, startJob, test } from '../support/app';
+import { expect, openDemo, openEmpty, test } from '../support/app';
 
 const diagnosis = (page: Page) => page.getByRole('region', { name: 'Diagnosis' });
 const steps = (page: Page) => page.getByRole('list', { name: 'Steps of the proof' });
 
 async function openChecks(page: Page): Promise<void> {
-  await openDemo(page);
-  await page.keyboard.press('8');
+  await openDemo(page, 'checks');
   await expect(page.getByRole('heading', { name: 'Hot tub, deck' })).toBeVisible();
 }
 
@@ -186,7 +185,7 @@ test('the sheet prints what the circuit was proved by', async ({ page }) => {
 });
 
 test('an empty job has nothing to prove', async ({ page }) => {
-  await startJob(page, 'Nothing yet');
+  await openEmpty(page, 'Nothing yet');
   await page.keyboard.press('8');
   await expect(page.getByRole('heading', { name: 'Nothing to prove yet' })).toBeVisible();
 });

@@ -1,13 +1,12 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, openDemo, startJob, test } from '../support/app';
+import { expect, openDemo, openEmpty, test } from '../support/app';
 
 const list = (page: Page) => page.getByRole('navigation', { name: 'Days' });
 const working = (page: Page) => page.getByRole('complementary', { name: 'Working' });
 
 async function openDays(page: Page): Promise<void> {
-  await openDemo(page);
-  await page.keyboard.press('7');
+  await openDemo(page, 'days');
   await expect(page.getByRole('img', { name: /steps in their days$/ })).toBeVisible();
 }
 
@@ -196,7 +195,7 @@ test('the days leave as a calendar file', async ({ page }) => {
 });
 
 test('an empty job has nothing to put into days', async ({ page }) => {
-  await startJob(page, 'Nothing yet');
+  await openEmpty(page, 'Nothing yet');
   await page.keyboard.press('7');
   await expect(page.getByRole('heading', { name: 'Nothing to put into days yet' })).toBeVisible();
 });

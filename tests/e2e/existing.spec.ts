@@ -1,7 +1,7 @@
-import { expect, openDemo, openFullHouse, saved, startJob, test, working } from '../support/app';
+import { expect, openDemo, openFullHouse, saved, openEmpty, test, working } from '../support/app';
 
 test('an old dryer is judged, never sized: recorded, asked about, and let stay', async ({ page }) => {
-  await startJob(page, 'Kitchen of 1974');
+  await openEmpty(page, 'Kitchen of 1974');
   await page.getByRole('button', { name: /Survey/ }).click();
   await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
   await page.getByRole('combobox', { name: 'Add a circuit by typing' }).fill('dryer 5 kW 30 ft nm');
@@ -34,8 +34,7 @@ test('an old dryer is judged, never sized: recorded, asked about, and let stay',
 });
 
 test('what is found on site is listed, told of, kept, and printed apart from the work', async ({ page }) => {
-  await openDemo(page);
-  await page.getByRole('button', { name: /Survey/ }).click();
+  await openDemo(page, 'survey');
   await page.getByRole('button', { name: 'Found on site 2' }).click();
   await page.getByRole('button', { name: 'Add what was found' }).click();
   const card = page.getByRole('region', { name: 'Found on site' }).getByRole('listitem').nth(2);
@@ -62,8 +61,7 @@ test('what is found on site is listed, told of, kept, and printed apart from the
 });
 
 test('chargers under one limit count once in the service, and stand on their sheets', async ({ page }) => {
-  await openFullHouse(page);
-  await page.getByRole('button', { name: /Service/ }).click();
+  await openFullHouse(page, 'service');
   await expect(page.getByRole('heading', { name: /A too much/ })).toBeVisible();
   const before = await page.getByRole('heading', { name: /A too much/ }).textContent();
   await page.getByRole('button', { name: 'Chargers under one limit' }).click();

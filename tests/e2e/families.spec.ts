@@ -1,9 +1,9 @@
-import { closeDialog, expect, figureKey, saved, startJob, test, working } from '../support/app';
+import { closeDialog, expect, figureKey, saved, openEmpty, test, working } from '../support/app';
 
 test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, under another edition', async ({
   page,
 }) => {
-  await startJob(page, 'Ridge Road 12');
+  await openEmpty(page, 'Ridge Road 12');
   await page.getByRole('button', { name: /Survey/ }).click();
   await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
   await page.getByPlaceholder('hot tub 50').fill('hot tub 50 46 ft pvc outdoors');
@@ -55,7 +55,7 @@ test('a mini split by keyboard alone: typed, wired to its breaker by shop practi
   page,
 }) => {
   const { keyboard } = page;
-  await startJob(page, 'Mill Lane');
+  await openEmpty(page, 'Mill Lane');
   await keyboard.press('n');
   await expect(page.getByLabel('Output on the nameplate')).toBeFocused();
   for (let presses = 0; presses < 6; presses += 1) {
@@ -85,7 +85,7 @@ test('a mini split by keyboard alone: typed, wired to its breaker by shop practi
 });
 
 test('forty appliances of a schedule come in at once, and go out as the same schedule', async ({ page }) => {
-  await startJob(page, 'Plat 7');
+  await openEmpty(page, 'Plat 7');
   await page.getByRole('button', { name: /Survey/ }).click();
   await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
   await page.getByRole('button', { name: 'Read a schedule' }).click();
@@ -110,7 +110,7 @@ test('forty appliances of a schedule come in at once, and go out as the same sch
 });
 
 test('a search of options can be stopped and started again', async ({ page }) => {
-  await startJob(page, 'Ridge Road 12');
+  await openEmpty(page, 'Ridge Road 12');
   await page.getByRole('button', { name: 'Add the first circuit' }).click();
   await page.getByRole('button', { name: 'Add the circuit' }).click();
   await page.getByRole('button', { name: 'Compare options' }).click();
@@ -127,7 +127,7 @@ test.describe('on a phone', () => {
   test('a range is surveyed with one hand: typed, its sink measured, its protection seen', async ({
     page,
   }) => {
-    await startJob(page, 'Ridge Road 12');
+    await openEmpty(page, 'Ridge Road 12');
     await page.getByRole('button', { name: /Survey/ }).tap();
     await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
     await page.getByPlaceholder('hot tub 50').fill('range 12 kW');

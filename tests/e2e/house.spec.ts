@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { believableYear, yearAsXml } from '../../src/core/demand/believableYear';
 import { writeJobFile } from '../../src/core/job/jobFile';
-import { expect, importFile, openFullHouse, saved, startJob, test } from '../support/app';
+import { expect, importFile, openFullHouse, saved, openEmpty, test } from '../support/app';
 import { fullHouse } from '../support/fullHouse/job';
 
 const stage = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^\\d.*${name}$`) });
@@ -12,8 +12,7 @@ const findings = (page: Page) => page.getByRole('list', { name: 'Findings' });
 test('the service of the demo house is too small; the recorder is asked, and load management makes it fit', async ({
   page,
 }) => {
-  await openFullHouse(page);
-  await stage(page, 'Service').click();
+  await openFullHouse(page, 'service');
   await expect(page.getByRole('heading', { name: '35.8 A too much' })).toBeVisible();
   await page.getByRole('button', { name: 'Ask the recorder (simulated)' }).click();
   await expect(
@@ -32,8 +31,7 @@ test('a recorder that is wrong or silent is told, and nothing is lost', async ({
   page,
   quietConsole: _quiet,
 }) => {
-  await openFullHouse(page);
-  await stage(page, 'Service').click();
+  await openFullHouse(page, 'service');
   const behavior = page.getByLabel('How the simulated recorder behaves');
   await behavior.selectOption('hourly');
   await page.getByRole('button', { name: 'Ask the recorder (simulated)' }).click();
@@ -53,8 +51,7 @@ test('a recorder that is wrong or silent is told, and nothing is lost', async ({
 });
 
 test('room is made in a full panel: the fewest moves, undone, made again, and printed', async ({ page }) => {
-  await openFullHouse(page);
-  await stage(page, 'Panel').click();
+  await openFullHouse(page, 'panel');
   await expect(findings(page)).toContainText('19 spaces wanted, 8 free');
   await routes(page)
     .getByRole('button', { name: /11 breakers for two, 11 moves/ })
@@ -86,8 +83,7 @@ test('room is made in a full panel: the fewest moves, undone, made again, and pr
 test('by keyboard: a circuit is picked, put into a space, refused where another stands, and shared where the label allows', async ({
   page,
 }) => {
-  await openFullHouse(page);
-  await page.keyboard.press('5');
+  await openFullHouse(page, 'panel');
   await expect(page.getByRole('group', { name: /Face of/ })).toBeVisible();
   const kiln = page.getByRole('button', { name: /^Kiln, studio/ });
   await kiln.focus();
@@ -127,7 +123,7 @@ test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
   test('a panel is surveyed severity before it: label, circuits, what is left', async ({ page }) => {
-    await startJob(page, 'Ridge Road 12');
+    await openEmpty(page, 'Ridge Road 12');
     await stage(page, 'Survey').tap();
     await page.getByRole('button', { name: 'Panels 0' }).tap();
     await page.getByRole('button', { name: 'Add a panel' }).tap();

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { addCircuit, expect, exportJob, figureKey, openDemo, saved, startJob, test } from '../support/app';
+import { addCircuit, expect, exportJob, figureKey, openDemo, saved, openEmpty, test } from '../support/app';
 
 const length = (page: Page) => page.getByLabel('Length, A to B');
 const over = (page: Page, ft: number) =>
@@ -129,7 +129,7 @@ test('without storage it says so on the first page, works, and hands out the fil
   });
   await page.goto('/');
   await expect(page.getByText('This browser keeps nothing')).toBeVisible();
-  await startJob(page, 'Nowhere Lane');
+  await openEmpty(page, 'Nowhere Lane');
   await page.getByRole('button', { name: /^Add (a|the first) circuit/ }).click();
   await page.getByRole('button', { name: 'Add the circuit' }).click();
   await length(page).fill('33');
@@ -218,8 +218,7 @@ const picture = async (page: Page, name: string) => ({
 
 test.describe('what takes a while', () => {
   test('two photographs at once are both kept', async ({ page }) => {
-    await openDemo(page);
-    await page.getByRole('button', { name: /^\d.*Survey$/ }).click();
+    await openDemo(page, 'survey');
     const input = page.getByLabel('Photograph of the plate or the place').first();
     const [first, second] = [await picture(page, 'plate.png'), await picture(page, 'place.png')];
     await input.setInputFiles(first);
@@ -231,8 +230,7 @@ test.describe('what takes a while', () => {
   });
 
   test('a photograph reaches the job it was taken for, though that was left meanwhile', async ({ page }) => {
-    await openDemo(page);
-    await page.getByRole('button', { name: /^\d.*Survey$/ }).click();
+    await openDemo(page, 'survey');
     const input = page.getByLabel('Photograph of the plate or the place').first();
     const file = await picture(page, 'plate.png');
     await input.setInputFiles(file);
@@ -253,7 +251,7 @@ async function startFromJobs(page: Page, name: string): Promise<void> {
 }
 
 test('all jobs are saved to one file, and come back from it', async ({ page }) => {
-  await startJob(page, 'Ridge Road 12');
+  await openEmpty(page, 'Ridge Road 12');
   await addCircuit(page, '30');
   await saved(page);
   await page.goto('/');

@@ -2,16 +2,14 @@ import type { Page } from '@playwright/test';
 import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { freshJob } from '../../src/core/job/freshJob';
-import { writeJobFile } from '../../src/core/job/jobFile';
-import { expect, importFile, openDemo, startJob, test } from '../support/app';
+import { expect, openDemo, openEmpty, openKept, test } from '../support/app';
 
-const SIZES = [
-  { width: 1280, height: 800 },
-  { width: 820, height: 1180 },
-  { width: 390, height: 844 },
+// Attic differs from paper in color alone; noon has heavier and larger words, for which the narrow pages are short.
+const LOOKS = [
+  { width: 1280, height: 800, themes: ['paper', 'noon'] },
+  { width: 820, height: 1180, themes: ['noon'] },
+  { width: 390, height: 844, themes: ['noon', 'paper'] },
 ];
-// Attic differs from paper in color alone; noon has heavier and larger words.
-const THEMES = ['paper', 'noon'];
 
 /** What of a page covers something else, is cut off, or makes the page scroll sideways. */
 const faultsOfLayout = (page: Page): Promise<readonly string[]> =>
@@ -110,15 +108,15 @@ const STAGES = [
 const everyStage = (page: Page): Promise<readonly string[]> =>
   everyPage(page, /\/jobs\/[^/]+/.exec(page.url())?.[0] ?? '', STAGES);
 
-/** Pages under an address at three sizes in the themes that differ in size. */
+/** Pages under an address at three sizes, in the themes that differ in size. */
 async function everyPage(page: Page, under: string, stages: readonly string[]): Promise<readonly string[]> {
   const faults: string[] = [];
   for (const stage of stages) {
     await page.setViewportSize({ width: 1280, height: 800 });
     await goTo(page, `${under}${stage}`);
-    for (const size of SIZES) {
+    for (const { themes, ...size } of LOOKS) {
       await page.setViewportSize(size);
-      for (const theme of THEMES) {
+      for (const theme of themes) {
         await page.evaluate(async (name) => {
           document.documentElement.dataset['theme'] = name;
           await document.fonts.ready;
@@ -134,7 +132,7 @@ async function everyPage(page: Page, under: string, stages: readonly string[]): 
 }
 
 test.describe('nothing covers, nothing is cut, nothing scrolls sideways', () => {
-  // Every stage is drawn six times.
+  // Every stage is drawn five times.
   test.describe.configure({ timeout: 90_000 });
 
   test('the demo job', async ({ page }) => {
@@ -157,7 +155,7 @@ test.describe('nothing covers, nothing is cut, nothing scrolls sideways', () => 
   });
 
   test('an empty job', async ({ page }) => {
-    await startJob(page, 'Empty');
+    await openEmpty(page, 'Empty');
     expect(await everyStage(page)).toEqual([]);
   });
 
@@ -169,13 +167,8 @@ test.describe('nothing covers, nothing is cut, nothing scrolls sideways', () => 
         newSegment('b', 'pvc40', 30, 'underground'),
       ]);
     });
-    await importFile(
-      page,
-      'thirty.pasture.json',
-      writeJobFile({ ...freshJob('thirty', 'Thirty'), circuits }),
-    );
+    await openKept(page, { ...freshJob('thirty', 'Thirty'), circuits }, '');
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await page.waitForURL(/jobs/);
     expect(await everyStage(page)).toEqual([]);
   });
 });

@@ -1,14 +1,13 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { addCircuit, expect, openDemo, startJob, test } from '../support/app';
+import { addCircuit, expect, openDemo, openEmpty, test } from '../support/app';
 
 const parts = (page: Page) => page.getByRole('navigation', { name: 'What it is for' });
 const plan = (page: Page) => page.getByRole('region', { name: 'Cut plan and list' });
 const working = (page: Page) => page.getByRole('complementary', { name: 'Working' });
 
 test('one list for one trip: by part, by item, with the working of each length', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('6');
+  await openDemo(page, 'materials');
   await expect(plan(page).getByRole('heading', { name: 'Cut plan' })).toBeVisible();
   await expect(plan(page).getByRole('group', { name: /^How \d+ kinds of wire/ })).toBeVisible();
   await plan(page).getByRole('button', { name: '6 AWG THWN-2, black' }).click();
@@ -23,8 +22,7 @@ test('one list for one trip: by part, by item, with the working of each length',
 });
 
 test('by keyboard: a line is chosen and the list leaves as a table and as plain text', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('6');
+  await openDemo(page, 'materials');
   const line = plan(page).getByRole('button', { name: 'NM-B 8/3' });
   await line.focus();
   await page.keyboard.press('Enter');
@@ -40,8 +38,7 @@ test('by keyboard: a line is chosen and the list leaves as a table and as plain 
 });
 
 test('what lies on the truck is cut first, and a price that is typed is dated', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('6');
+  await openDemo(page, 'materials');
   await plan(page).getByRole('button', { name: 'NM-B 8/3' }).click();
   await expect(working(page).getByText(/no quote/)).toBeVisible();
   await working(page).getByLabel('Price of a foot, $').fill('2.75');
@@ -59,8 +56,7 @@ test('what lies on the truck is cut first, and a price that is typed is dated', 
 });
 
 test('prices are read from a file: what is refused is told by its line', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('6');
+  await openDemo(page, 'materials');
   await page.getByLabel('Prices as CSV').setInputFiles({
     name: 'april.csv',
     mimeType: 'text/csv',
@@ -77,8 +73,7 @@ test('prices are read from a file: what is refused is told by its line', async (
 test('the simulated supplier is asked: its prices are dated today, and an answer that is none leaves what is known', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.keyboard.press('6');
+  await openDemo(page, 'materials');
   const total = parts(page).getByText(/at the list for comparing/);
   await expect(total).toContainText('94 lines');
   await parts(page).getByRole('button', { name: 'Ask the supplier (simulated)' }).click();
@@ -94,7 +89,7 @@ test('the simulated supplier is asked: its prices are dated today, and an answer
 });
 
 test('an empty job has nothing to cut; one with a circuit has its list', async ({ page }) => {
-  await startJob(page, 'Nothing yet');
+  await openEmpty(page, 'Nothing yet');
   await page.keyboard.press('6');
   await expect(page.getByRole('heading', { name: 'Nothing to cut yet' })).toBeVisible();
   await page.keyboard.press('3');
@@ -106,8 +101,7 @@ test('an empty job has nothing to cut; one with a circuit has its list', async (
 test('a piece is laid on another bar by the keys and by the pointer, refused where it does not fit, and the cheapest comes back', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.keyboard.press('6');
+  await openDemo(page, 'materials');
   await plan(page).getByRole('button', { name: '6 AWG THWN-2, black' }).click();
   const short = plan(page).getByRole('button', { name: /^4 C to D, 16 ft/ });
   const long = plan(page).getByRole('button', { name: /^8 B to D, 78 ft/ });

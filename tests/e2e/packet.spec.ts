@@ -9,8 +9,7 @@ import { freshCheck } from '../../src/core/checks/checksDocument';
 import { expect, importFile, openDemo, test } from '../support/app';
 
 test('the packet of a reader: its pages turn, its PDF is written', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('9');
+  await openDemo(page, 'packet');
   await expect(page.getByRole('img', { name: 'Page 1, Split-level, Orchard Lane' })).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('img', { name: 'Page 2, Open' })).toContainText('6 AWG NM-B carries 55 A');
@@ -29,8 +28,7 @@ test('the packet of a reader: its pages turn, its PDF is written', async ({ page
 });
 
 test('what goes in is chosen and ordered for each reader; undo takes it back', async ({ page }) => {
-  await openDemo(page);
-  await page.keyboard.press('9');
+  await openDemo(page, 'packet');
   const pages = page.getByRole('region', { name: 'Reading order' }).getByRole('button');
   await expect(pages.nth(1)).toHaveAccessibleName('Page 2: Open');
   await page.getByRole('button', { name: 'Load for the inspector' }).click();

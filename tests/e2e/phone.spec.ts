@@ -1,4 +1,13 @@
-import { addCircuit, expect, figureKey, startJob, test, working } from '../support/app';
+import {
+  addCircuit,
+  expect,
+  figureKey,
+  openDemo,
+  openOneCharger,
+  startJob,
+  test,
+  working,
+} from '../support/app';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -20,8 +29,7 @@ test('on a phone: add a charger, see it stopped, apply a remedy', async ({ page 
 test('on a phone nothing is wider than the screen, and what is tapped is tall enough for a thumb', async ({
   page,
 }) => {
-  await startJob(page, 'Ridge Road 12');
-  await addCircuit(page, '62 ft');
+  await openOneCharger(page);
   await expect(figureKey(page, 'Conductor')).toBeVisible();
   const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(overflow).toBeLessThanOrEqual(0);
@@ -36,9 +44,7 @@ test('on a phone nothing is wider than the screen, and what is tapped is tall en
 test('on a phone the packet: reader, what is missing, pages one across, the seal at hand, its PDF', async ({
   page,
 }) => {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Open the demo job' }).tap();
-  await page.getByRole('button', { name: /Packet$/ }).tap();
+  await openDemo(page, 'packet');
   const page1 = page.getByRole('button', { name: 'Page 1: Split-level, Orchard Lane' });
   await expect(page1).toBeVisible();
   const wide = (await page1.locator('svg').first().boundingBox())?.width ?? 0;
@@ -73,9 +79,7 @@ test('on a phone the circuits are a sheet from below', async ({ page }) => {
 test('on a phone the survey goes from appliance to appliance, and comes back to the one that was left', async ({
   page,
 }) => {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Open the demo job' }).tap();
-  await page.getByRole('button', { name: /Survey/ }).tap();
+  await openDemo(page, 'survey');
   await expect(page.getByText('1 of 10 · nameplate first, then the manual')).toBeVisible();
   await expect(page.getByRole('button', { name: 'EV charger, carport' })).toBeVisible();
   await page.getByRole('button', { name: 'Next: Range, kitchen' }).tap();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { addCircuit, expect, figureKey, openDemo, startJob, test } from '../support/app';
+import { expect, figureKey, openDemo, openOneCharger, test } from '../support/app';
 
 const list = (page: Page) => page.getByRole('navigation', { name: 'What the owner chooses' });
 const working = (page: Page) => page.getByRole('complementary', { name: 'Working' });
@@ -14,8 +14,7 @@ async function goToQuote(page: Page): Promise<void> {
 }
 
 async function openQuote(page: Page): Promise<void> {
-  await openDemo(page);
-  await goToQuote(page);
+  await openDemo(page, 'materials/quote');
   await expect(option(page, 'Charger at 44 A')).toBeVisible();
 }
 
@@ -46,8 +45,7 @@ test('options stand on one scale; by the keys one is chosen and put in the quote
 });
 
 test('what changes after acceptance is an extra, and undo takes the acceptance back', async ({ page }) => {
-  await startJob(page, 'One charger');
-  await addCircuit(page, '62 ft');
+  await openOneCharger(page);
   await goToQuote(page);
   await working(page).getByLabel('Accepted by').fill('The owner');
   await working(page).getByLabel('Accepted by').press('Enter');

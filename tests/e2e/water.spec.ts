@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, openDemo, startJob, test } from '../support/app';
+import { expect, openDemo, openEmpty, test } from '../support/app';
 
 const list = (page: Page) => page.getByRole('navigation', { name: 'In the yard' });
 const bonded = (page: Page) => page.getByRole('region', { name: 'What must be bonded' });
@@ -8,7 +8,7 @@ const copper = (page: Page) => page.getByRole('region', { name: 'Copper of the b
 
 /** A job with a pool and what was typed beside it, at the plan. */
 async function typedPool(page: Page, line: string): Promise<void> {
-  await startJob(page, 'Pool on the hill');
+  await openEmpty(page, 'Pool on the hill');
   await page.keyboard.press('4');
   await page.getByLabel('Add by typing').fill(line);
   await page.getByLabel('Add by typing').press('Enter');
@@ -18,7 +18,7 @@ async function typedPool(page: Page, line: string): Promise<void> {
 test('a pool is typed with what stands by it: the plan, its ring and what it lacks follow at once', async ({
   page,
 }) => {
-  await startJob(page, 'Pool on the hill');
+  await openEmpty(page, 'Pool on the hill');
   await page.keyboard.press('4');
   await expect(page.getByRole('heading', { name: 'No pool or tub in the yard yet' })).toBeVisible();
   const line = page.getByLabel('Add by typing');
@@ -151,8 +151,7 @@ test('the circuit of a pump is made from the plan, and the spa panel keeps its d
 test('a lifted ring is worse than no bond at all: volts by person, and the ladder of bonds', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.keyboard.press('4');
+  await openDemo(page, 'water');
   await list(page).getByRole('button', { name: /^Pool/ }).click();
   await page.getByLabel('Built of').selectOption('vinyl');
   await page.getByRole('button', { name: 'Touch voltage' }).click();
@@ -201,8 +200,7 @@ test('a picture of the site lies under the plan, scaled by two points, and goes 
 test('the plan leaves as a drawing, as a picture, and on paper with the stages of the inspector', async ({
   page,
 }) => {
-  await openDemo(page);
-  await page.keyboard.press('4');
+  await openDemo(page, 'water');
   const saved = async (name: string): Promise<string> => {
     const [file] = await Promise.all([
       page.waitForEvent('download'),

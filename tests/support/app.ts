@@ -1,6 +1,11 @@
 import { readFile } from 'node:fs/promises';
-import { writeJobFile } from '../../src/core/job/jobFile';
+import { freshAppliance } from '../../src/core/appliances/registry';
+import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
+import { demoJob } from '../../src/core/job/demo/demoJob';
+import { freshJob } from '../../src/core/job/freshJob';
+import type { Job } from '../../src/core/job/jobSchema';
 import { fullHouse } from './fullHouse/job';
+import { keepJob } from './kept';
 import {
   expect,
   test as base,
@@ -128,20 +133,38 @@ export const test = base.extend<
 
 export { expect };
 
-/** The demo job, opened from the list. */
-export async function openDemo(page: Page): Promise<void> {
-  await page.goto('/');
-  await page.getByRole('button', { name: /the demo job/ }).click();
-  await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
+/** A job that is kept already, opened at one of its stages: by its path, the circuits where none is named. */
+export async function openKept(page: Page, job: Job, stage: string): Promise<void> {
+  await keepJob(page, job, Date.now() + OFF_MS);
+  await page.goto(`/jobs/${job.id}/${stage}`);
 }
 
-/** A job in which something is wrong at every stage, opened from its file. */
-export async function openFullHouse(page: Page): Promise<void> {
-  await importFile(page, 'full-house.pasture.json', writeJobFile(fullHouse));
-  await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
+/** The demo job, at one of its stages. */
+export async function openDemo(page: Page, stage = ''): Promise<void> {
+  await openKept(page, demoJob, stage);
+  if (stage === '') await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
 }
 
-/** A new job without circuits. */
+/** A job in which something is wrong at every stage, at one of them. */
+export async function openFullHouse(page: Page, stage = ''): Promise<void> {
+  await openKept(page, fullHouse, stage);
+  if (stage === '') await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
+}
+
+/** A job without circuits. */
+export async function openEmpty(page: Page, name: string): Promise<void> {
+  await openKept(page, freshJob('empty', name), '');
+  await expect(page.getByRole('heading', { name: 'No circuit yet' })).toBeVisible();
+}
+
+/** A job of one charger, at one of its stages. */
+export async function openOneCharger(page: Page, stage = ''): Promise<void> {
+  const run = [newSegment('run', 'nm-b', 62, 'indoor')];
+  const circuits = [newCircuit('charger', freshAppliance('ev'), run)];
+  await openKept(page, { ...freshJob('one', 'One charger'), circuits }, stage);
+}
+
+/** A new job without circuits, from the list. */
 export async function startJob(page: Page, name: string): Promise<void> {
   await page.goto('/');
   await page.getByLabel('Empty job').fill(name);
