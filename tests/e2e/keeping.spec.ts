@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { addCircuit, expect, exportJob, figureKey, openDemo, saved, openEmpty, test } from '../support/app';
+import { addCircuit, expect, exportJob, figureKey, openDemo, saved, startJob, test } from '../support/app';
 
 const length = (page: Page) => page.getByLabel('Length, A to B');
 const over = (page: Page, ft: number) =>
@@ -129,7 +129,7 @@ test('without storage it says so on the first page, works, and hands out the fil
   });
   await page.goto('/');
   await expect(page.getByText('This browser keeps nothing')).toBeVisible();
-  await openEmpty(page, 'Nowhere Lane');
+  await startJob(page, 'Nowhere Lane');
   await page.getByRole('button', { name: /^Add (a|the first) circuit/ }).click();
   await page.getByRole('button', { name: 'Add the circuit' }).click();
   await length(page).fill('33');
@@ -251,7 +251,7 @@ async function startFromJobs(page: Page, name: string): Promise<void> {
 }
 
 test('all jobs are saved to one file, and come back from it', async ({ page }) => {
-  await openEmpty(page, 'Ridge Road 12');
+  await startJob(page, 'Ridge Road 12');
   await addCircuit(page, '30');
   await saved(page);
   await page.goto('/');

@@ -137,6 +137,7 @@ export { expect };
 export async function openKept(page: Page, job: Job, stage: string): Promise<void> {
   await keepJob(page, job, Date.now() + OFF_MS);
   await page.goto(`/jobs/${job.id}/${stage}`);
+  await saved(page);
 }
 
 /** The demo job, at one of its stages. */

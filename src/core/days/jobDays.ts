@@ -162,7 +162,9 @@ function becauseOf(
   if (closed !== undefined) return { kind: 'closed', id: closed.id };
   const word = job.days.words.find((each) => each.step === step.id && isMoment(each.at ?? each.by));
   if (word !== undefined) return { kind: 'word', id: word.id };
-  if (job.days.moved.some(({ id }) => id === step.id)) return { kind: 'moved' };
+  const moved = job.days.moved.find(({ id }) => id === step.id);
+  // Moved to before its gate opens, it is the gate that holds it.
+  if (moved !== undefined && isMoment(moved.earliest)) return { kind: 'moved' };
   return gate !== undefined && step.gate !== null && gate.opens <= begins
     ? { kind: 'gate', id: step.gate }
     : null;

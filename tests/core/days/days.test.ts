@@ -170,11 +170,18 @@ describe('the days of a job', () => {
     expect(begins(later, step.id) >= (moved[0]?.earliest ?? 'z')).toBe(true);
     expect(begins(later, 'trim kitchen-range') >= ends(later, step.id)).toBe(true);
     expect(movedBy(step, -100_000, demoJob.days, '2026-03-16')[0]?.earliest).toBe('2026-03-16T07:30');
-    // A gate holds it all the same.
-    const early = [{ id: 'backfill yard', earliest: '2026-03-17T08:00' }];
-    expect(begins(daysOf(withDays(demoJob, { moved: early })), 'backfill yard') >= '2026-03-23T12:00').toBe(
-      true,
-    );
+    // A gate holds it all the same, and is the reason then.
+    const early = [
+      { id: 'backfill yard', earliest: '2026-03-17T08:00' },
+      { id: 'trim deck-tub', earliest: '2026-03-20T16:00' },
+    ];
+    const held = daysOf(withDays(demoJob, { moved: early }));
+    expect(begins(held, 'backfill yard') >= '2026-03-23T12:00').toBe(true);
+    expect(stepIn(held.steps, 'trim deck-tub').because).toEqual({ kind: 'gate', id: 'rough-in' });
+    const afterGate = [{ id: 'trim deck-tub', earliest: '2026-03-24T10:00' }];
+    expect(stepIn(daysOf(withDays(demoJob, { moved: afterGate })).steps, 'trim deck-tub').because).toEqual({
+      kind: 'moved',
+    });
   });
 
   test('a step that is done takes the hours that it took', () => {
