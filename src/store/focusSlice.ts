@@ -1,5 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { FigureKey } from '../core/findings/subject';
+import { jobLoading } from './jobSlice';
 
 /** What the electrician is looking at within a circuit. One choice lights list, figure, segment and table row. */
 export interface Focus {
@@ -8,9 +9,11 @@ export interface Focus {
   readonly segment: number | null;
   /** The circuit that was shown last, to which the stage comes back. */
   readonly circuitId: string | null;
+  /** The job that was opened last. */
+  readonly jobId: string | null;
 }
 
-const initialState: Focus = { figureKey: 'conductor', segment: null, circuitId: null };
+const initialState: Focus = { figureKey: 'conductor', segment: null, circuitId: null, jobId: null };
 
 const slice = createSlice({
   name: 'focus',
@@ -24,6 +27,11 @@ const slice = createSlice({
     circuitShown: (state, action: PayloadAction<string>) => ({ ...state, circuitId: action.payload }),
     segmentChosen: (state, action: PayloadAction<number | null>) => ({ ...state, segment: action.payload }),
   },
+  // Another job is looked at from its beginning; one that is opened again, where it was left.
+  extraReducers: (builder) =>
+    builder.addCase(jobLoading, (state, { payload }) =>
+      state.jobId === payload ? state : { ...initialState, jobId: payload },
+    ),
 });
 
 export const { circuitShown, figureChosen, segmentChosen } = slice.actions;

@@ -12,5 +12,7 @@ export function useOpenJob(id: string): OpenJob {
       closeJob(dispatch);
     };
   }, [id, dispatch]);
-  return useAppSelector((state) => state.job);
+  const open = useAppSelector((state) => state.job);
+  // On the way from one job to another the last one is still there: nothing of it is shown under the address of the next.
+  return open.status === 'ready' && open.job.id !== id ? { status: 'loading', id } : open;
 }

@@ -8,6 +8,7 @@ import {
   closeDialog,
   expect,
   figureKey,
+  goTo,
   importFile,
   openDemo,
   openFullHouse,
@@ -20,7 +21,7 @@ import {
 test.describe.configure({ timeout: 90_000 });
 
 test('the list, the empty job and its dialogs', async ({ page }) => {
-  await page.goto('/');
+  await goTo(page, '/');
   await expect(page.getByRole('button', { name: 'Open the demo job' })).toBeVisible();
   expect(await faults(page)).toEqual([]);
   await startJob(page, 'Ridge Road 12');
@@ -100,7 +101,7 @@ test('the quote with its terms, the page for the owner, the count at noon', asyn
   expect(await faultsOnPaper(page), 'page for the owner').toEqual([]);
   await page.getByRole('button', { name: 'Back to the quote' }).click();
   await expect(page.getByRole('region', { name: 'Charger at 32 A' })).toBeVisible();
-  await page.goto('/jobs/one/materials/count');
+  await goTo(page, '/jobs/one/materials/count');
   await page.getByRole('button', { name: /^1 EV charger/ }).click();
   await expect(page.getByRole('heading', { name: 'Nothing to fetch. Eat here.' })).toBeVisible({
     timeout: 30_000,
@@ -115,20 +116,20 @@ test('the checks: readings, diagnosis, proof and torque', async ({ page }) => {
 });
 
 test('the bench: a hidden fault, a drill, a lesson, the record', async ({ page }) => {
-  await page.goto('/bench/faults/pump-dead');
+  await goTo(page, '/bench/faults/pump-dead');
   await page.getByRole('button', { name: 'Terminal C1' }).click();
   await page.getByRole('button', { name: 'Terminal CN' }).click();
   await expect(page.getByRole('region', { name: 'Readings' })).toContainText('tester not proved');
   expect(await faults(page), 'hidden fault').toEqual([]);
-  await page.goto('/bench/drills/motor');
+  await goTo(page, '/bench/drills/motor');
   await page.getByRole('textbox', { name: /^Table current/ }).fill('999');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status', { name: 'Why' })).toBeVisible();
   expect(await faults(page), 'drill').toEqual([]);
-  await page.goto('/bench/lessons');
+  await goTo(page, '/bench/lessons');
   await page.getByRole('button', { name: 'Half of it' }).click();
   expect(await faults(page), 'lesson').toEqual([]);
-  await page.goto('/bench/record');
+  await goTo(page, '/bench/record');
   await expect(page.getByRole('row', { name: /Motor, five figures: current/ })).toBeVisible();
   expect(await faults(page), 'record').toEqual([]);
 });
@@ -150,14 +151,14 @@ test('the packet: readers, pages, PDF', async ({ page }) => {
 });
 
 test('the tutorial, and a copy that asks what is done with its jobs', async ({ page }) => {
-  await page.goto('/');
+  await goTo(page, '/');
   await page.getByRole('button', { name: /^Five minutes/ }).click();
   const strip = page.getByRole('region', { name: 'Five minutes on the demo job' });
   await figureKey(page, 'Breaker').click();
   await expect(strip.getByRole('button', { name: 'Next' })).toBeVisible();
   expect(await faults(page), 'tutorial').toEqual([]);
   await strip.getByRole('button', { name: 'End' }).click();
-  await page.goto('/');
+  await goTo(page, '/');
   const other = writeJobFile({ ...demoJob, authority: 'Another' });
   await page.getByLabel('Job file').setInputFiles({
     name: 'all.zip',
@@ -252,7 +253,7 @@ test('the route of a circuit, side by side, and the strip of its supports', asyn
     await page.getByRole('button', { name: side, exact: true }).click();
     expect(await faultsOnPaper(page, '[aria-label="The route"]'), side).toEqual([]);
   }
-  await page.goto('/jobs/demo-orchard-lane/kiln/strip?segment=0');
+  await goTo(page, '/jobs/demo-orchard-lane/kiln/strip?segment=0');
   await expect(page.getByRole('article')).toBeVisible();
   expect(await faults(page), 'strip').toEqual([]);
 });

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openDemo, test } from '../support/app';
+import { expect, goTo, openDemo, test } from '../support/app';
 
 const log = (page: Page) => page.getByRole('region', { name: 'Readings' });
 const reading = (page: Page) => page.getByRole('status', { name: 'Reading' });
@@ -10,7 +10,7 @@ async function keys(page: Page, ...all: readonly string[]): Promise<void> {
 }
 
 test('a hidden fault by keyboard: leads, dead, claim, proof; it comes back another day', async ({ page }) => {
-  await page.goto('/bench/faults/dead-outlet');
+  await goTo(page, '/bench/faults/dead-outlet');
   await expect(page.getByRole('heading', { name: 'Nothing at the outlet' })).toBeVisible();
   await keys(page, 'p', 'r', 'c', '1', 'b', 'c', 'n');
   await expect(log(page)).toContainText('C1 to CN, load off');
@@ -51,7 +51,7 @@ test('a hidden fault by keyboard: leads, dead, claim, proof; it comes back anoth
 });
 
 test('what would have hurt is said at once', async ({ page }) => {
-  await page.goto('/bench/faults/trips-with-pump');
+  await goTo(page, '/bench/faults/trips-with-pump');
   await page.getByRole('button', { name: 'Terminal B1' }).click();
   await page.getByRole('button', { name: 'Terminal B2' }).click();
   await expect(log(page)).toContainText('Read with a tester not proved');
@@ -67,7 +67,7 @@ test('what would have hurt is said at once', async ({ page }) => {
 
 test('a circuit of an own job is a bench', async ({ page }) => {
   await openDemo(page);
-  await page.goto('/bench');
+  await goTo(page, '/bench');
   await page.getByRole('link', { name: 'Hot tub, deck' }).click();
   await expect(page.getByRole('heading', { name: 'Hot tub, deck' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Terminal DN' })).toBeVisible();
@@ -76,7 +76,7 @@ test('a circuit of an own job is a bench', async ({ page }) => {
 test('a drill: a wrong answer is explained by its rule, which is owned to; the table answers too', async ({
   page,
 }) => {
-  await page.goto('/bench/drills/small-wire');
+  await goTo(page, '/bench/drills/small-wire');
   const entry = page.getByRole('textbox', { name: /^Largest breaker/ });
   await entry.fill('plenty');
   await entry.press('Enter');
@@ -100,7 +100,7 @@ test('a drill: a wrong answer is explained by its rule, which is owned to; the t
 test('five figures of a motor one after the other, and misses by their cause in the record', async ({
   page,
 }) => {
-  await page.goto('/bench/drills/motor');
+  await goTo(page, '/bench/drills/motor');
   const figures = page.getByRole('list', { name: 'Figures' });
   await expect(figures.getByRole('listitem')).toHaveCount(5);
   // The amperes of the plate on the overload: a rule that is none.
@@ -120,7 +120,7 @@ test('five figures of a motor one after the other, and misses by their cause in 
 });
 
 test('a lesson: guessed first, then measured', async ({ page }) => {
-  await page.goto('/bench/lessons/open-neutral');
+  await goTo(page, '/bench/lessons/open-neutral');
   await page.getByRole('button', { name: 'The heater' }).click();
   await expect(page.getByText('C2 to CN, load on: 192.7 V')).toBeVisible();
   await page.getByRole('button', { name: 'About 50 V' }).click();
@@ -129,7 +129,7 @@ test('a lesson: guessed first, then measured', async ({ page }) => {
 });
 
 test('the record goes out to a file and comes back', async ({ page }) => {
-  await page.goto('/bench/drills/ground');
+  await goTo(page, '/bench/drills/ground');
   await page.getByRole('textbox', { name: /^Ground/ }).fill('750');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('status', { name: 'Why' })).toBeVisible();
@@ -146,7 +146,7 @@ test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
   test('leads by touch: a lead, a terminal', async ({ page }) => {
-    await page.goto('/bench/faults/dead-outlet');
+    await goTo(page, '/bench/faults/dead-outlet');
     await page.getByRole('button', { name: 'Prove tester' }).tap();
     await page.getByRole('button', { name: 'Terminal A1' }).tap();
     await page.getByRole('button', { name: 'Terminal AN' }).tap();

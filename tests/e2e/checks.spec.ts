@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
-import { expect, openDemo, openEmpty, test } from '../support/app';
+import { expect, goTo, openDemo, openEmpty, test } from '../support/app';
 
 const diagnosis = (page: Page) => page.getByRole('region', { name: 'Diagnosis' });
 const steps = (page: Page) => page.getByRole('list', { name: 'Steps of the proof' });
@@ -174,8 +174,7 @@ test('readings of another phone are merged: what differs is chosen, nothing is l
 
 test('the sheet prints what the circuit was proved by', async ({ page }) => {
   await openDemo(page);
-  const { origin } = new URL(page.url());
-  await page.goto(`${origin}/jobs/demo-orchard-lane/deck-tub/sheet`);
+  await goTo(page, '/jobs/demo-orchard-lane/deck-tub/sheet');
   const proved = page.getByRole('heading', { name: 'Proved' }).locator('..');
   await expect(proved.getByRole('row', { name: /^L1 to N/ }).last()).toContainText('114.6');
   await expect(proved).toContainText('310 Mohm');
@@ -194,7 +193,7 @@ test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
   test('one station at a time: its readings are typed, the danger stands first', async ({ page }) => {
-    await page.goto('/');
+    await goTo(page, '/');
     await page.getByRole('button', { name: 'Open the demo job' }).tap();
     await page.getByRole('button', { name: /Checks/ }).tap();
     await expect(diagnosis(page).getByRole('alert')).toBeInViewport();

@@ -1,13 +1,13 @@
 import { readFile } from 'node:fs/promises';
-import { expect, openDemo, saved, test } from '../support/app';
+import { expect, goTo, openDemo, saved, test } from '../support/app';
 
 test('a copy against what is here: what is newer on which side is told, and chosen', async ({ page }) => {
   await openDemo(page);
-  await page.goto('/');
+  await goTo(page, '/');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save all jobs to one file' }).click();
   const path = await (await download).path();
-  await page.goto('/jobs/demo-orchard-lane/survey');
+  await goTo(page, '/jobs/demo-orchard-lane/survey');
   await page.getByLabel('Authority having jurisdiction').fill('Other County');
   await page.getByRole('button', { name: /Circuits$/ }).click();
   await saved(page);

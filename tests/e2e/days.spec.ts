@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, openDemo, openEmpty, test } from '../support/app';
+import { expect, goTo, openDemo, openEmpty, test } from '../support/app';
 
 const list = (page: Page) => page.getByRole('navigation', { name: 'Days' });
 const working = (page: Page) => page.getByRole('complementary', { name: 'Working' });
@@ -204,7 +204,7 @@ test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
   test('the one thing to do now has its two buttons, and the next follows', async ({ page }) => {
-    await page.goto('/');
+    await goTo(page, '/');
     await page.getByRole('button', { name: 'Open the demo job' }).tap();
     await page.getByRole('button', { name: /Days/ }).tap();
     const card = page.getByRole('region', { name: 'Now' });
@@ -217,7 +217,7 @@ test.describe('on a phone', () => {
   });
 
   test('what is open stands first; a step that is tapped stands over the list', async ({ page }) => {
-    await page.goto('/');
+    await goTo(page, '/');
     await page.getByRole('button', { name: 'Open the demo job' }).tap();
     await page.getByRole('button', { name: /Days/ }).tap();
     await expect(working(page).getByRole('heading', { name: 'Trench inspection' })).toBeInViewport();

@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { believableYear, yearAsXml } from '../../src/core/demand/believableYear';
 import { writeJobFile } from '../../src/core/job/jobFile';
-import { expect, importFile, openFullHouse, saved, openEmpty, test } from '../support/app';
+import { expect, goTo, importFile, openEmpty, openFullHouse, saved, test } from '../support/app';
 import { fullHouse } from '../support/fullHouse/job';
 
 const stage = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^\\d.*${name}$`) });
@@ -153,7 +153,7 @@ test.describe('on a phone', () => {
   });
 
   test('service and panel fit the screen', async ({ page }) => {
-    await page.goto('/');
+    await goTo(page, '/');
     await page.getByRole('button', { name: 'Open the demo job' }).tap();
     for (const name of ['Service', 'Panel']) {
       await stage(page, name).tap();

@@ -1,6 +1,16 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { addCircuit, expect, exportJob, figureKey, openDemo, saved, startJob, test } from '../support/app';
+import {
+  addCircuit,
+  expect,
+  exportJob,
+  figureKey,
+  goTo,
+  openDemo,
+  saved,
+  startJob,
+  test,
+} from '../support/app';
 
 const length = (page: Page) => page.getByLabel('Length, A to B');
 const over = (page: Page, ft: number) =>
@@ -154,6 +164,7 @@ test('edits that could not be saved are asked about before the job is left', asy
   await toJobs(page);
   await page.getByRole('button', { name: 'Leave and lose them' }).click();
   await expect(page.getByRole('heading', { name: 'Jobs in this browser' })).toBeVisible();
+  await page.close();
 });
 
 /** In the page: damages the job as an edit of an older Pasture might have, after edits that were good. */
@@ -254,7 +265,7 @@ test('all jobs are saved to one file, and come back from it', async ({ page }) =
   await startJob(page, 'Ridge Road 12');
   await addCircuit(page, '30');
   await saved(page);
-  await page.goto('/');
+  await goTo(page, '/');
   await expect(page.getByText(/No copy yet of \d+ edits? in 1 job/)).toBeVisible();
   const coming = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save all jobs to one file' }).click();
@@ -271,7 +282,7 @@ test('all jobs are saved to one file, and come back from it', async ({ page }) =
 });
 
 test("a builder's schedule is read from the list of jobs into a job of its own", async ({ page }) => {
-  await page.goto('/');
+  await goTo(page, '/');
   await page.getByRole('button', { name: 'Read a schedule' }).click();
   await page
     .getByLabel(/Paste it here/)

@@ -2,6 +2,7 @@ import {
   addCircuit,
   expect,
   figureKey,
+  goTo,
   openDemo,
   openOneCharger,
   startJob,
@@ -66,7 +67,7 @@ test('on a phone the packet: reader, what is missing, pages one across, the seal
 });
 
 test('on a phone the circuits are a sheet from below', async ({ page }) => {
-  await page.goto('/');
+  await goTo(page, '/');
   await page.getByRole('button', { name: 'Open the demo job' }).tap();
   await page.getByRole('button', { name: 'Circuits', exact: true }).tap();
   await page

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, figureKey, openDemo, openOneCharger, test } from '../support/app';
+import { expect, figureKey, goTo, openDemo, openOneCharger, test } from '../support/app';
 
 const list = (page: Page) => page.getByRole('navigation', { name: 'What the owner chooses' });
 const working = (page: Page) => page.getByRole('complementary', { name: 'Working' });
@@ -125,7 +125,7 @@ test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
   test('the count at noon: what is up, what was used, one trip, fetched', async ({ page }) => {
-    await page.goto('/');
+    await goTo(page, '/');
     await page.getByRole('button', { name: 'Open the demo job' }).tap();
     await page.getByRole('button', { name: /Materials/ }).tap();
     await page.getByRole('link', { name: 'Count at noon' }).tap();
@@ -143,7 +143,7 @@ test.describe('on a phone', () => {
   });
 
   test('the quote: one option open at a time', async ({ page }) => {
-    await page.goto('/');
+    await goTo(page, '/');
     await page.getByRole('button', { name: 'Open the demo job' }).tap();
     await page.getByRole('button', { name: /Materials/ }).tap();
     await page.getByRole('link', { name: 'Quote' }).tap();

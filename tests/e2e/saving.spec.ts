@@ -4,8 +4,9 @@ import {
   addCircuit,
   expect,
   exportJob,
-  importFile,
   figureKey,
+  goTo,
+  importFile,
   openDemo,
   saved,
   startJob,
@@ -148,7 +149,7 @@ test.describe('files', () => {
     await expect(page.getByLabel('Length, A to B')).toHaveValue('99 ft');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByLabel('Length, A to B')).toHaveValue('71 ft');
-    await page.goto('/');
+    await goTo(page, '/');
     await expect(page.getByRole('link', { name: /Split-level/ })).toHaveCount(1);
   });
 
@@ -194,7 +195,7 @@ test('deleting a job can be undone, and a job that is not here says so', async (
   await expect(page.getByRole('link', { name: /Short Street/ })).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /Short Street/ })).toBeVisible();
-  await page.goto('/jobs/nowhere');
+  await goTo(page, '/jobs/nowhere');
   await expect(page.getByRole('heading', { name: 'This job is not in this browser' })).toBeVisible();
 });
 

@@ -1,9 +1,12 @@
+import { keepJob } from '../support/kept';
 import { fullHouse } from '../support/fullHouse/job';
+import { freshJob } from '../../src/core/job/freshJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import {
   closeDialog,
   expect,
   figureKey,
+  goTo,
   importFile,
   openDemo,
   openFullHouse,
@@ -229,6 +232,17 @@ test('everything is found from every stage and from the list; going back keeps t
   await page.getByRole('textbox', { name: 'Find' }).fill('orchard');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Hot tub, deck' })).toBeVisible();
+});
+
+test('from one job straight to another, by its address and back', async ({ page }) => {
+  await openDemo(page);
+  await keepJob(page, freshJob('ridge', 'Ridge Road 12'));
+  await goTo(page, '/jobs/ridge');
+  await expect(page.getByRole('heading', { name: 'No circuit yet' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'EV charger, carport' })).toBeVisible();
+  await page.goForward();
+  await expect(page.getByRole('heading', { name: 'No circuit yet' })).toBeVisible();
 });
 
 test('help stands where one is: by F1 on a figure, beside the working, and found by its words', async ({

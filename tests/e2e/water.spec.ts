@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, openDemo, openEmpty, test } from '../support/app';
+import { expect, goTo, openDemo, openEmpty, test } from '../support/app';
 
 const list = (page: Page) => page.getByRole('navigation', { name: 'In the yard' });
 const bonded = (page: Page) => page.getByRole('region', { name: 'What must be bonded' });
@@ -222,7 +222,7 @@ test.describe('on a phone', () => {
 
   test('the ring is walked: measured side by side, stopped at 29 in, photographed', async ({ page }) => {
     await openDemo(page);
-    await page.goto(`${/.*\/jobs\/[^/]+/.exec(page.url())?.[0] ?? ''}/water/walk`);
+    await goTo(page, `${/.*\/jobs\/[^/]+/.exec(page.url())?.[0] ?? ''}/water/walk`);
     const walk = page.getByRole('region', { name: 'Walk around Pool' });
     await expect(walk.getByRole('status')).toContainText('0 of 11 done');
     await walk.getByRole('button', { name: /Ring, south side/ }).tap();

@@ -5,7 +5,7 @@ import { demoJob } from '../../src/core/job/demo/demoJob';
 import { freshJob } from '../../src/core/job/freshJob';
 import type { Job } from '../../src/core/job/jobSchema';
 import { fullHouse } from './fullHouse/job';
-import { keepJob } from './kept';
+import { emptied, goTo, keepJob } from './kept';
 import {
   expect,
   test as base,
@@ -52,6 +52,8 @@ async function cleared(kept: Kept, viewport: ViewportSize | null): Promise<void>
   await page.unrouteAll({ behavior: 'ignoreErrors' });
   await page.emulateMedia({ media: null });
   if (viewport !== null) await page.setViewportSize(viewport);
+  kept.page = page;
+  if (await emptied(page)) return;
   // What the job had open is let go before its storage is swept.
   await page.goto('/health');
   await page.evaluate(() => {
@@ -62,7 +64,6 @@ async function cleared(kept: Kept, viewport: ViewportSize | null): Promise<void>
   const storageTypes = 'local_storage,indexeddb,file_systems';
   await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes });
   await devtools.detach();
-  kept.page = page;
 }
 
 /**
@@ -131,12 +132,12 @@ export const test = base.extend<
   ],
 });
 
-export { expect };
+export { expect, goTo };
 
 /** A job that is kept already, opened at one of its stages: by its path, the circuits where none is named. */
 export async function openKept(page: Page, job: Job, stage: string): Promise<void> {
   await keepJob(page, job, Date.now() + OFF_MS);
-  await page.goto(`/jobs/${job.id}/${stage}`);
+  await goTo(page, `/jobs/${job.id}/${stage === '' ? (job.circuits[0]?.id ?? '') : stage}`);
   await saved(page);
 }
 
@@ -167,7 +168,7 @@ export async function openOneCharger(page: Page, stage = ''): Promise<void> {
 
 /** A new job without circuits, from the list. */
 export async function startJob(page: Page, name: string): Promise<void> {
-  await page.goto('/');
+  await goTo(page, '/');
   await page.getByLabel('Empty job').fill(name);
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'No circuit yet' })).toBeVisible();
@@ -211,7 +212,7 @@ export async function exportJob(page: Page): Promise<{ readonly name: string; re
 
 /** Opens a file from the list of jobs. */
 export async function importFile(page: Page, name: string, text: string): Promise<void> {
-  await page.goto('/');
+  await goTo(page, '/');
   await page
     .getByLabel('Job file')
     .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });

@@ -58,13 +58,66 @@ const putRows = ({ name, version, tables, rows }: Put): Promise<void> =>
     };
   });
 
+/** In the page: lets go of everything that is kept, once no tab writes any more. */
+const sweepAll = async (name: string): Promise<void> => {
+  const isHeld = async (): Promise<boolean> =>
+    ((await navigator.locks.query()).held ?? []).some(({ name: lock }) => lock?.endsWith('none') !== true);
+  while (await isHeld()) await new Promise((next) => requestAnimationFrame(next));
+  localStorage.clear();
+  sessionStorage.clear();
+  await new Promise<void>((done, failed) => {
+    const opening = indexedDB.open(name);
+    opening.onerror = () => {
+      failed(opening.error ?? new Error('The database does not open.'));
+    };
+    opening.onsuccess = () => {
+      const tables = [...opening.result.objectStoreNames];
+      const change = opening.result.transaction(tables, 'readwrite');
+      for (const table of tables) change.objectStore(table).clear();
+      change.oncomplete = () => {
+        opening.result.close();
+        done();
+      };
+    };
+  });
+};
+
+/** In the page: another page of the application, as a link leads there; nothing is loaded anew. */
+const go = (to: string): void => {
+  history.pushState(null, '', to);
+  dispatchEvent(new PopStateEvent('popstate'));
+};
+
+/** Whether the application runs in a page, with a page of its own open. */
+const isRunning = (page: Page): Promise<boolean> =>
+  page.evaluate(() => document.querySelector('#root')?.hasChildNodes() ?? false);
+
+/** Goes to a page of the application: as a link leads there where it runs, which is quick, else by its address. */
+export async function goTo(page: Page, path: string): Promise<void> {
+  if (await isRunning(page)) await page.evaluate(go, path);
+  else await page.goto(path);
+}
+
+/** Leaves the application as it is when nothing is kept, at a page that shows nothing of it; false where it does not go there. */
+export async function emptied(page: Page): Promise<boolean> {
+  if (!(await isRunning(page))) return false;
+  await page.evaluate(go, '/jobs/none');
+  try {
+    await page.getByText('not in this browser').first().waitFor({ timeout: 3000 });
+  } catch {
+    return false;
+  }
+  await page.evaluate(sweepAll, database().name);
+  return true;
+}
+
 /**
  * Puts a job where the application keeps it, as if it had been opened before: a test that is about something else need not
  * go by the list of jobs. Tests of the list, of files and of the first circuit open theirs by hand.
  *
- * @param at When it was edited last by the clock of the page, milliseconds since 1970.
+ * @param at When it was edited last by the clock of the page, milliseconds since 1970; left out: long ago.
  */
-export async function keepJob(page: Page, job: Job, at: number): Promise<void> {
+export async function keepJob(page: Page, job: Job, at = 0): Promise<void> {
   if (!page.url().startsWith('http')) await page.goto('/health');
   const record = jobRecord(job, 0, null, at);
   const rows = [['jobs', record] as const, ['listed', listed(record)] as const];
