@@ -217,8 +217,8 @@ const picture = async (page: Page, name: string) => ({
   mimeType: 'image/png',
   buffer: Buffer.from(
     await page.evaluate(async () => {
-      const canvas = Object.assign(document.createElement('canvas'), { width: 2400, height: 1800 });
-      canvas.getContext('2d')?.fillRect(0, 0, 2400, 1800);
+      const canvas = Object.assign(document.createElement('canvas'), { width: 1600, height: 1200 });
+      canvas.getContext('2d')?.fillRect(0, 0, 1600, 1200);
       const blob = await new Promise<Blob | null>((done) => {
         canvas.toBlob(done);
       });

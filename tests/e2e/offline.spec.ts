@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test';
-import { expect, figureKey, openDemo, saved, test } from '../support/app';
+import { expect, figureKey, goTo, openDemo, saved, test } from '../support/app';
 
 test.use({ serviceWorkers: 'allow' });
 // Everything is fetched once, then the browser is started anew.
@@ -65,13 +65,13 @@ test('from a cold start without a network every stage opens and works, and what 
   await cold.getByRole('button', { name: /Circuits$/ }).click();
   await expect(figureKey(cold, 'Voltage drop')).toContainText('over 80 ft');
   // Simulated devices answer from within the browser.
-  await cold.goto('/jobs/demo-orchard-lane/service');
+  await goTo(cold, '/jobs/demo-orchard-lane/service');
   await cold.getByRole('button', { name: 'Ask the recorder (simulated)' }).click();
   await expect(cold.getByRole('img', { name: /The week of the peak/ })).toBeVisible();
-  await cold.goto('/jobs/demo-orchard-lane/materials');
+  await goTo(cold, '/jobs/demo-orchard-lane/materials');
   await cold.getByRole('button', { name: 'Ask the supplier (simulated)' }).click();
   await expect(cold.getByText(/Supplier \(simulated\): \d+ prices read/)).toBeVisible();
-  await cold.goto('/jobs/demo-orchard-lane/checks');
+  await goTo(cold, '/jobs/demo-orchard-lane/checks');
   await cold.getByRole('button', { name: 'Take it from the driver (simulated)' }).click();
   await expect(
     cold.getByRole('region', { name: 'Torque driver (simulated)' }).getByRole('status'),

@@ -88,7 +88,7 @@ describe('the words of the section', () => {
           for (const body of bodyBoxes(drawn)) expect(meet(box, body)).toBe(false);
         }
       }),
-      runs(150),
+      runs(60),
     );
   });
 

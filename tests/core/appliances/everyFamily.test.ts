@@ -99,7 +99,7 @@ describe('whatever the appliance, the method, the place and the edition', () => 
           expect(then.every((code) => had.has(code))).toBe(true);
         }
       }),
-      runs(120),
+      runs(60),
     );
   });
 

@@ -178,7 +178,7 @@ describe('the days of a job', () => {
     const held = daysOf(withDays(demoJob, { moved: early }));
     expect(begins(held, 'backfill yard') >= '2026-03-23T12:00').toBe(true);
     expect(stepIn(held.steps, 'trim deck-tub').because).toEqual({ kind: 'gate', id: 'rough-in' });
-    const afterGate = [{ id: 'trim deck-tub', earliest: '2026-03-24T10:00' }];
+    const afterGate = [{ id: 'trim deck-tub', earliest: '2026-04-06T10:00' }];
     expect(stepIn(daysOf(withDays(demoJob, { moved: afterGate })).steps, 'trim deck-tub').because).toEqual({
       kind: 'moved',
     });

@@ -7,7 +7,7 @@ import { Lots } from '../../../src/core/drills/lots';
 import { runs } from '../../support/luck';
 
 /** Drawn of each kind: together over 20,000. */
-const EACH = runs(250).numRuns;
+const EACH = runs(100).numRuns;
 const code = edition(DRILL_YEAR);
 
 const kindOf = (id: string) => {

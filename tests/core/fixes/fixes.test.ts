@@ -155,7 +155,7 @@ test('a remedy clears its finding and brings no new stop, whatever the circuit',
         }
       }
     }),
-    runs(100),
+    runs(40),
   );
 });
 

@@ -135,7 +135,7 @@ describe('commands cannot break a job', () => {
         for (const { command } of taken) job = after(job, command).job;
         expect(JSON.stringify(job)).toBe(end);
       }),
-      runs(400),
+      runs(150),
     );
   }, 120_000);
 
@@ -149,7 +149,7 @@ describe('commands cannot break a job', () => {
         expect(after(fullHouse, joined(one, two)).job).toEqual(second.job);
         expect(after(second.job, joined(second.inverse, first.inverse)).job).toEqual(fullHouse);
       }),
-      runs(400),
+      runs(150),
     );
   });
 });

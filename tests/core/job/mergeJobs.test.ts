@@ -256,7 +256,7 @@ describe('random edits on both sides', () => {
         const seen = mergeJobs(demoJob, theirs, mine).document;
         expect([...new Map(leaves(taken))].toSorted()).toEqual([...new Map(leaves(seen))].toSorted());
       }),
-      runs(40),
+      runs(20),
     );
   });
 
@@ -274,7 +274,7 @@ describe('random edits on both sides', () => {
         const { document } = mergeJobs(found ?? at, later, theirs);
         expect(read(document).later).toBe('A second charger');
       }),
-      runs(60),
+      runs(30),
     );
     expect(mergeBase([], demoJob)).toBeUndefined();
   });

@@ -266,7 +266,7 @@ describe('no schedule breaks a rule', () => {
         const open = workPlan(item);
         if (!isNoPlan(open) && open.proved) expect((plan.finish ?? '') >= (open.finish ?? '')).toBe(true);
       }),
-      runs(120),
+      runs(60),
     );
   });
 
@@ -275,7 +275,7 @@ describe('no schedule breaks a rule', () => {
       fc.property(jobs(14), (item) => {
         expect(brokenRules(item, daysOf(item))).toEqual([]);
       }),
-      runs(120),
+      runs(60),
     );
   });
 
@@ -312,7 +312,7 @@ describe('the shortest order', () => {
         expect(plan).toMatchObject({ finish: shortestByTrying(steps), proved: true });
         expect(plan?.least).toBe(plan?.finish);
       }),
-      runs(150),
+      runs(70),
     );
   });
 
@@ -331,7 +331,7 @@ describe('the shortest order', () => {
         const { starts, whole } = exactPlan(work, boardFor(work), bad, 0, 100_000);
         expect([finishOf(work, starts), whole]).toEqual([shortestByTrying(steps), true]);
       }),
-      runs(150),
+      runs(70),
     );
   });
 
@@ -381,7 +381,7 @@ describe('the shortest order', () => {
         expect(plan?.least ?? 0).toBeLessThanOrEqual(plan?.finish ?? -1);
         expect(longer?.finish ?? -1).toBeGreaterThanOrEqual(plan?.finish ?? 0);
       }),
-      runs(100),
+      runs(50),
     );
   });
 });

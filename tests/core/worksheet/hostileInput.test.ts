@@ -66,7 +66,7 @@ describe('files from anywhere', () => {
           });
         else expect(['foreign', 'invalid', 'no-way-forward', 'later-version']).toContain(read.problem.kind);
       }),
-      runs(300),
+      runs(120),
     );
   });
 
