@@ -136,7 +136,7 @@ export { expect, goTo };
 
 /** A job that is kept already, opened at one of its stages: by its path, the circuits where none is named. */
 export async function openKept(page: Page, job: Job, stage: string): Promise<void> {
-  await keepJob(page, job, Date.now() + OFF_MS);
+  await keepJob(page, job, performance.timeOrigin + performance.now() + OFF_MS);
   await goTo(page, `/jobs/${job.id}/${stage === '' ? (job.circuits[0]?.id ?? '') : stage}`);
   await saved(page);
 }
