@@ -19,8 +19,9 @@ interface Stage {
 
 const CACHE = 'node_modules/.cache/pasture';
 
-/** What needs no build: quick checks, then the unit tests. */
+/** What needs no build: the unit tests, which take longest, then the quick checks. */
 const SOURCE: readonly Stage[] = [
+  { name: 'unit', run: 'npm run --silent unit', counts: `${CACHE}/unit.json` },
   { name: 'types', run: 'npm run --silent typecheck' },
   { name: 'lint', run: 'npm run --silent lint' },
   { name: 'formatting', run: 'npx oxfmt --check' },
@@ -29,7 +30,6 @@ const SOURCE: readonly Stage[] = [
   { name: 'schemas up to date', run: 'npm run --silent schemas -- --check' },
   { name: 'rules up to date', run: 'npm run --silent rules -- --check' },
   { name: 'no address in the lock file', run: '! grep -q \'"resolved"\' package-lock.json' },
-  { name: 'unit', run: 'npm run --silent unit', counts: `${CACHE}/unit.json` },
 ];
 
 /** What is built, and the interface that is driven in it. */

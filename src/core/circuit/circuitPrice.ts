@@ -1,3 +1,4 @@
+import { breakerCents } from '../price/breakerCents';
 import { METHODS } from '../code/methods';
 import { isSized, type CircuitFigures, type SegmentFigures, type SizedFigures } from './figures';
 import type { Segment } from './circuitSchema';
@@ -66,7 +67,7 @@ export function circuitPrice(run: readonly Segment[], figures: CircuitFigures, p
   const largest = Math.max(...figures.segments.map(({ size }) => sizeRank(size)));
   const box = largest >= LARGE_BOX_FROM ? prices.box.large : prices.box.small;
   sum += (run.length - 1) * box;
-  const breaker = prices.breaker.find(({ toA }) => figures.ocpd.ratingA <= toA)?.cents ?? 0;
+  const breaker = breakerCents(figures.ocpd.ratingA, prices);
   sum += (breaker / 2) * figures.ocpd.poles;
   sum += prices.groundFault[figures.outlet.gfci.form];
   if (figures.outlet.receptacle !== null) sum += prices.receptacle;

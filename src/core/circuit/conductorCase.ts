@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import type { LoadModel } from '../appliances/family';
 import type { Edition } from '../code/edition';
 import type { OcpdChoice } from '../rules/branchOcpd';
@@ -45,7 +46,7 @@ function spareShortParts(circuit: Circuit, run: WorkedSegment[]): WorkedSegment[
   if (first === undefined || run.every((each) => factorOf(each) === factorOf(first))) return run;
   const short = shortParts(
     run.map((each, index) => ({
-      lengthFt: circuit.run[index]?.lengthFt ?? 0,
+      lengthFt: present(circuit.run[index], 'segment', index).lengthFt,
       factor: factorOf(each),
       mayBeSpared: mayBeSpared(each) && each.terms.ambient > 0,
     })),

@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import type { Edition } from '../code/edition';
 import { METHODS, type MethodId } from '../code/methods';
 import type { Insulation, RacewayType } from '../code/tables/shapes';
@@ -57,7 +58,7 @@ function contents(
 ): Contents {
   const shared = others.reduce<WireSize>((max, each) => largerSize(max, each.ground ?? max), ground);
   const area = (size: WireSize | null, insulation: Insulation): number =>
-    size === null ? 0 : (conductorArea(size, insulation, code) ?? 0);
+    size === null ? 0 : present(conductorArea(size, insulation, code), 'Table 5', insulation, size);
   return {
     others,
     ground: shared,

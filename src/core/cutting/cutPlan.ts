@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { bestPatterns } from './bestPatterns';
 import { cheaperPlan, type Known } from './countTree';
 import {
@@ -49,7 +50,7 @@ const workOf = ({ lengths, packs }: CutProblem): number =>
 
 /** No plan costs less than what its feet cost where they are cheapest. */
 function boundByLength({ lengths, demand, packs }: CutProblem): number {
-  const units = lengths.reduce((sum, length, row) => sum + length * (demand[row] ?? 0), 0);
+  const units = lengths.reduce((sum, length, row) => sum + length * nth(demand, row), 0);
   return Math.floor(units * Math.min(...packs.map(({ cents, size }) => cents / size)));
 }
 
@@ -119,10 +120,7 @@ function tightened(problem: CutProblem): CutProblem {
   return {
     ...problem,
     packs: packs.map((pack, at) => {
-      const fit = demand.reduce(
-        (sum, count, row) => ((lengths[row] ?? 0) <= pack.size ? sum + count : sum),
-        0,
-      );
+      const fit = demand.reduce((sum, count, row) => (nth(lengths, row) <= pack.size ? sum + count : sum), 0);
       const fill = fills[at];
       return {
         ...pack,
@@ -136,7 +134,7 @@ function tightened(problem: CutProblem): CutProblem {
 /** More than any plan costs in which every piece has a pack of its own. */
 const costOfSingles = ({ lengths, demand, packs }: CutProblem): number =>
   demand.reduce((sum, count, row) => {
-    const fits = packs.filter(({ size }) => size >= (lengths[row] ?? 0));
+    const fits = packs.filter(({ size }) => size >= nth(lengths, row));
     return sum + count * Math.max(0, ...fits.map(({ cents }) => cents));
   }, 1);
 

@@ -1,3 +1,5 @@
+import { tally } from '../units/tally';
+import { nth } from '../units/nth';
 import { common } from '../units/common';
 
 /** A roll, coil, stick or tail from which pieces are cut. */
@@ -82,7 +84,7 @@ export function cutProblem(
   const counted = new Map<number, number>();
   for (const piece of pieces) {
     const length = loose ? Math.max(1, Math.floor(ofPiece(piece.ft) / unit)) : lengthIn(piece, units);
-    counted.set(length, (counted.get(length) ?? 0) + 1);
+    tally(counted, length);
   }
   const rows = [...counted].toSorted(([a], [b]) => b - a);
   const size = (ft: number): number => (loose ? Math.ceil(ofPack(ft) / unit) : Math.floor(ofPack(ft) / unit));
@@ -95,7 +97,7 @@ export function cutProblem(
 
 /** The units of length that a pattern uses. */
 export const usedBy = ({ take }: Pick<Pattern, 'take'>, { lengths }: CutProblem): number =>
-  take.reduce((sum, count, row) => sum + count * (lengths[row] ?? 0), 0);
+  take.reduce((sum, count, row) => sum + count * nth(lengths, row), 0);
 
 /** What patterns cost. */
 export const costOf = (patterns: readonly Pattern[], { packs }: CutProblem): number =>

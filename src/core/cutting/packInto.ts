@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import type { CutProblem, Pattern } from './cutProblem';
 import type { Purchase } from './purchases';
 
@@ -35,7 +36,7 @@ class Search {
     let after = 0;
     this.#after = this.#rows
       .toReversed()
-      .map((row) => (after += lengths[row] ?? 0))
+      .map((row) => (after += nth(lengths, row)))
       .toReversed();
     this.#nodes = nodes;
   }
@@ -55,7 +56,7 @@ class Search {
     const least = this.#lengths.at(-1) ?? 0;
     let room = 0;
     for (const { left } of this.#bins) if (left >= least) room += left;
-    return room >= (this.#after[piece] ?? 0);
+    return room >= nth(this.#after, piece);
   }
 
   /** Lays a piece and all after it; pieces of one length are laid into packs in their order. */
@@ -64,7 +65,7 @@ class Search {
     if (row === undefined) return true;
     this.#nodes -= 1;
     if (this.#nodes < 0 || !this.#mayHold(piece)) return false;
-    const length = this.#lengths[row] ?? 0;
+    const length = nth(this.#lengths, row);
     const exact = this.#bins.findIndex(({ left }, at) => at >= from && left === length);
     const tried = new Set<number>();
     for (const [at, bin] of this.#bins.entries()) {
@@ -72,10 +73,10 @@ class Search {
       if (at < from || (exact >= 0 && at !== exact) || bin.left < length || tried.has(bin.left)) continue;
       tried.add(bin.left);
       bin.left -= length;
-      bin.take[row] = (bin.take[row] ?? 0) + 1;
+      bin.take[row] = nth(bin.take, row) + 1;
       if (this.lay(piece + 1, this.#rows[piece + 1] !== row ? 0 : exact >= 0 ? from : at)) return true;
       bin.left += length;
-      bin.take[row] = (bin.take[row] ?? 0) - 1;
+      bin.take[row] = nth(bin.take, row) - 1;
       if (this.gaveUp) return false;
     }
     return false;

@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { bestPatterns, type WorthyPattern } from './bestPatterns';
 import type { CutProblem, Pattern } from './cutProblem';
 import { Simplex, worthOf, type Column } from './simplex';
@@ -54,7 +55,7 @@ class RelaxedProgram {
     const dearest = 1 + packs.reduce((sum, { cents }) => sum + cents, 0);
     this.#missing = dearest * (1 + demand.reduce((sum, count) => sum + count, 0));
     this.#right = [
-      ...wanted.map((row) => demand[row] ?? 0),
+      ...wanted.map((row) => nth(demand, row)),
       ...limited.map((pack) => packs[pack]?.count ?? 0),
     ];
     this.#program = new Simplex(
@@ -69,9 +70,9 @@ class RelaxedProgram {
   /** A pack of which there are as many as wanted, filled with one length; the one that does it at the least cost. */
   #alone(row: number): PatternColumn | undefined {
     const { lengths, demand, packs } = this.#problem;
-    const length = lengths[row] ?? 0;
+    const length = nth(lengths, row);
     const filled = packs.flatMap(({ size, cents, count }, pack) => {
-      const some = Math.min(demand[row] ?? 0, Math.floor(size / length));
+      const some = Math.min(nth(demand, row), Math.floor(size / length));
       return some > 0 && count === Infinity ? [{ pack, some, each: cents / some }] : [];
     });
     const best = filled.toSorted((a, b) => a.each - b.each)[0];
@@ -105,7 +106,7 @@ class RelaxedProgram {
   #surplus(duals: Float64Array): PatternColumn | undefined {
     const lengths = this.#rowOf.size;
     for (let row = 0; row < duals.length; row += 1) {
-      const dual = duals[row] ?? 0;
+      const dual = nth(duals, row);
       if (row < lengths && dual < -EPS) return plain(row, -1, 0);
       if (row >= lengths && dual > EPS) return plain(row, 1, 0);
     }
@@ -128,20 +129,20 @@ class RelaxedProgram {
   /** What the best pattern of each pack is worth at the prices of its pieces. */
   #made(duals: Float64Array): readonly WorthyPattern[] {
     const worth = new Float64Array(this.#problem.lengths.length);
-    for (const [row, at] of this.#rowOf) worth[row] = duals[at] ?? 0;
+    for (const [row, at] of this.#rowOf) worth[row] = nth(duals, at);
     return bestPatterns(this.#problem, worth);
   }
 
   /** No plan costs less, by prices at which no pattern is worth more than its pack. */
   #bound(duals: Float64Array, settled: boolean): number {
-    if (settled) return this.#right.reduce((sum, count, row) => sum + count * (duals[row] ?? 0), 0);
+    if (settled) return this.#right.reduce((sum, count, row) => sum + count * nth(duals, row), 0);
     // Stopped early: prices are lowered until they hold for every pattern.
     const share = this.#made(duals).reduce((least, { pack, worth }) => {
       const cents = this.#problem.packs[pack]?.cents ?? 0;
       return worth > cents ? Math.min(least, cents / worth) : least;
     }, 1);
     const pieces = this.#right.slice(0, this.#rowOf.size);
-    return share * pieces.reduce((sum, count, row) => sum + count * Math.max(0, duals[row] ?? 0), 0);
+    return share * pieces.reduce((sum, count, row) => sum + count * Math.max(0, nth(duals, row)), 0);
   }
 
   /** Solves it: known patterns are tried first, others are made when none of those makes it cheaper. */

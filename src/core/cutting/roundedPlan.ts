@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { bestPatterns } from './bestPatterns';
 import { costOf, usedBy, type CutProblem, type Pattern } from './cutProblem';
 import { relaxedPlan, type Share } from './patternBound';
@@ -5,7 +6,7 @@ import { relaxedPlan, type Share } from './patternBound';
 /** A pattern that takes no more than is wanted. */
 const trimmed = ({ pack, take }: Pattern, { demand }: CutProblem): Pattern => ({
   pack,
-  take: take.map((count, row) => Math.min(count, demand[row] ?? 0)),
+  take: take.map((count, row) => Math.min(count, nth(demand, row))),
 });
 
 /** The cheapest pack that holds what a pattern takes. */
@@ -23,7 +24,7 @@ function onCheapest(pattern: Pattern, problem: CutProblem): Pattern {
 /** What is left of a problem once a pattern was cut. */
 const without = (problem: CutProblem, { pack, take }: Pattern): CutProblem => ({
   ...problem,
-  demand: problem.demand.map((count, row) => count - (take[row] ?? 0)),
+  demand: problem.demand.map((count, row) => count - nth(take, row)),
   packs: problem.packs.map((each, at) => (at === pack ? { ...each, count: each.count - 1 } : each)),
 });
 
@@ -83,7 +84,7 @@ function densest(problem: CutProblem): readonly Pattern[] {
 /** The longest piece that is left, with whatever fills its pack best. */
 function longestFirst(problem: CutProblem): readonly Pattern[] {
   const row = problem.demand.findIndex((count) => count > 0);
-  const length = problem.lengths[row] ?? 0;
+  const length = nth(problem.lengths, row);
   const rest = {
     ...problem,
     demand: problem.demand.map((count, at) => (at === row ? count - 1 : count)),

@@ -1,3 +1,5 @@
+import { nth } from '../units/nth';
+import { tally } from '../units/tally';
 import type { Measured } from '../service/houseSchema';
 import { monthOf, stamped } from './calendar';
 import type { Intervals, Reading } from './intervals';
@@ -59,19 +61,18 @@ interface Ordered {
 function ordered({ startMs, value, minutes, absolute }: Intervals): Ordered {
   const order = Array.from(startMs.keys());
   let disorder = 0;
-  for (let at = 1; at < startMs.length; at += 1)
-    if ((startMs[at] ?? 0) < (startMs[at - 1] ?? 0)) disorder += 1;
-  if (disorder > 0) order.sort((a, b) => (startMs[a] ?? 0) - (startMs[b] ?? 0) || a - b);
+  for (let at = 1; at < startMs.length; at += 1) if (nth(startMs, at) < nth(startMs, at - 1)) disorder += 1;
+  if (disorder > 0) order.sort((a, b) => nth(startMs, a) - nth(startMs, b) || a - b);
   const [starts, values] = [new Float64Array(order.length), new Float64Array(order.length)];
   const doubled = new Map<number, number>();
   let [kept, duplicates] = [0, 0];
   for (const at of order) {
-    const [start, amount] = [startMs[at] ?? 0, value[at] ?? 0];
+    const [start, amount] = [nth(startMs, at), nth(value, at)];
     if (kept > 0 && starts[kept - 1] === start) {
       duplicates += 1;
       const hour = Math.floor(start / (60 * MINUTE));
-      doubled.set(hour, (doubled.get(hour) ?? 0) + 1);
-      values[kept - 1] = Math.max(values[kept - 1] ?? 0, amount);
+      tally(doubled, hour);
+      values[kept - 1] = Math.max(nth(values, kept - 1), amount);
       continue;
     }
     starts[kept] = start;
@@ -103,10 +104,10 @@ function missingIn(
 ): { readonly missing: number; readonly skippedHours: number } {
   let [missing, skippedHours] = [0, 0];
   for (let at = 1; at < startMs.length; at += 1) {
-    const step = ((startMs[at] ?? 0) - (startMs[at - 1] ?? 0)) / MINUTE;
+    const step = (nth(startMs, at) - nth(startMs, at - 1)) / MINUTE;
     const lost = Math.round(step / minutes) - 1;
     if (lost <= 0) continue;
-    const isHour = lost * minutes === 60 && isSpring(startMs[at] ?? 0) && skippedHours === 0 && !absolute;
+    const isHour = lost * minutes === 60 && isSpring(nth(startMs, at)) && skippedHours === 0 && !absolute;
     if (isHour) skippedHours += 1;
     else missing += lost;
   }
@@ -127,7 +128,7 @@ function windows(
     if (span > (per - 1) * minutes + minutes / 2) continue;
     let sum = 0;
     for (let offset = 0; offset < per; offset += 1) sum += value[at + offset] ?? 0;
-    starts.push(startMs[at] ?? 0);
+    starts.push(nth(startMs, at));
     averages.push(sum / per);
   }
   return { startMs: Float64Array.from(starts), value: Float64Array.from(averages) };
@@ -138,7 +139,7 @@ function firstAt(startMs: Float64Array, ms: number): number {
   let [low, high] = [0, startMs.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if ((startMs[middle] ?? 0) < ms) low = middle + 1;
+    if (nth(startMs, middle) < ms) low = middle + 1;
     else high = middle;
   }
   return low;
@@ -185,7 +186,7 @@ export function* analyseDemand(intervals: Intervals, source: string): Reading<De
   let peak = 0;
   for (let at = 1; at < amps.length; at += 1) {
     if (at % STEP === 0) yield 0.6 + (0.3 * at) / amps.length;
-    if ((amps[at] ?? 0) > (amps[peak] ?? 0)) peak = at;
+    if (nth(amps, at) > nth(amps, peak)) peak = at;
   }
   const peakA = amps[peak] ?? 0;
   const fromMs = record.startMs[0] ?? 0;

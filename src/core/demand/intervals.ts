@@ -1,3 +1,6 @@
+import { nth } from '../units/nth';
+import { tally } from '../units/tally';
+
 /** Readings of a meter, one after the other in the order in which the file has them. */
 export interface Intervals {
   /** Start of each reading, milliseconds, on the clock that the file uses. */
@@ -55,8 +58,8 @@ export type Reading<T> = Generator<number, T, void>;
 export function usualMinutes(startMs: ArrayLike<number>): number {
   const counts = new Map<number, number>();
   for (let at = 1; at < startMs.length; at += 1) {
-    const step = ((startMs[at] ?? 0) - (startMs[at - 1] ?? 0)) / 60000;
-    if (step > 0 && step <= 60) counts.set(step, (counts.get(step) ?? 0) + 1);
+    const step = (nth(startMs, at) - nth(startMs, at - 1)) / 60000;
+    if (step > 0 && step <= 60) tally(counts, step);
   }
   let [usual, max] = [15, 0];
   for (const [step, count] of counts) if (count > max) [usual, max] = [step, count];

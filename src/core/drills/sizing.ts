@@ -1,6 +1,6 @@
 import type { Edition } from '../code/edition';
 import type { TemperatureColumn } from '../code/tables/shapes';
-import { nextStandard } from '../rules/branchOcpd';
+import { isWithinNextStandard, nextStandard } from '../rules/branchOcpd';
 import { meets } from '../units/quantity';
 import { sizeRank, smallerSize, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSize';
 
@@ -25,7 +25,7 @@ export const sizeIn = (code: Edition, column: TemperatureColumn, amps: number): 
 function protects(code: Edition, size: WireSize, column: TemperatureColumn, deviceA: number): boolean {
   const small = code.tables.smallConductor.cu[size];
   if (small !== undefined && deviceA > small) return false;
-  return (nextStandard(code, ampacityIn(code, size, column)) ?? 0) >= deviceA;
+  return isWithinNextStandard(code, deviceA, ampacityIn(code, size, column));
 }
 
 /** The smallest copper for a current that its device protects too. */

@@ -1,3 +1,4 @@
+import { tally } from '../units/tally';
 import type { LoadModel } from '../appliances/family';
 import { applianceLoad } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
@@ -167,7 +168,7 @@ type EvaluatedParts = Pick<Job, 'circuits' | 'panels'> & { readonly house: Pick<
 /** How many circuits have their breaker at the end of each. */
 function fedCounts(circuits: readonly Circuit[]): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
-  for (const { feedId } of circuits) if (feedId !== null) counts.set(feedId, (counts.get(feedId) ?? 0) + 1);
+  for (const { feedId } of circuits) if (feedId !== null) tally(counts, feedId);
   return counts;
 }
 

@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { pairIn, type Conductor, type Fault, type Network, type Pair } from './network';
 import { faultPlaces, type FaultPlace } from './singleFaults';
 import { NetworkSolver, readVolts } from './networkSolver';
@@ -97,7 +98,7 @@ function measuredIn(network: Network, readings: readonly Reading[]): Measured {
 /** Root of the mean square of what is left, in errors of the tester. */
 function misfitOf({ volts }: Measured, expected: Float64Array): number {
   let sum = 0;
-  for (let at = 0; at < volts.length; at += 1) sum += offBy(volts[at] ?? 0, Math.abs(expected[at] ?? 0)) ** 2;
+  for (let at = 0; at < volts.length; at += 1) sum += offBy(nth(volts, at), Math.abs(nth(expected, at))) ** 2;
   return Math.sqrt(sum / Math.max(1, volts.length));
 }
 
@@ -167,14 +168,14 @@ function fitPlace(place: FaultPlace, measured: Measured, sound: Float64Array): F
   const full = isSeries ? volts(Infinity) : sound;
   const one = volts(1);
   const rates = none.map((from, at) => {
-    const [to, between] = [full[at] ?? 0, one[at] ?? 0];
+    const [to, between] = [nth(full, at), nth(one, at)];
     return Math.abs(from - to) < NOTHING ? 0 : (from - between) / (between - to);
   });
   const expected = new Float64Array(none.length);
   const misfit = (ohms: number): number => {
     for (let at = 0; at < expected.length; at += 1) {
-      const share = (rates[at] ?? 0) * ohms;
-      expected[at] = ((none[at] ?? 0) + (full[at] ?? 0) * share) / (1 + share);
+      const share = nth(rates, at) * ohms;
+      expected[at] = (nth(none, at) + nth(full, at) * share) / (1 + share);
     }
     return misfitOf(measured, expected);
   };
@@ -209,7 +210,7 @@ export function diagnose(network: Network, readings: readonly Reading[]): Diagno
   const measured = measuredIn(network, readings);
   const expected = signedVolts(measured, null);
   const soundMisfit = misfitOf(measured, expected);
-  const sound = measured.volts.every((volts, at) => offBy(volts, Math.abs(expected[at] ?? 0)) <= 1);
+  const sound = measured.volts.every((volts, at) => offBy(volts, Math.abs(nth(expected, at))) <= 1);
   if (sound) return { sound, soundMisfit, candidates: [], tied: 0 };
   const candidates = bestByName(
     faultPlaces(network).flatMap((place) => {

@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { pairIn, type Fault, type Network, type State } from './network';
 import { inverse, plus, plusDiagonal, times, zeros, type Square } from './smallMatrix';
 
@@ -27,7 +28,7 @@ function link(matrix: Square, size: number, a: number, b: number, siemens: numbe
     [a, b, -1],
     [b, a, -1],
   ] as const)
-    matrix[row * size + column] = (matrix[row * size + column] ?? 0) + sign * siemens;
+    matrix[row * size + column] = nth(matrix, row * size + column) + sign * siemens;
 }
 
 /** What arrives at each station from the source, nothing hanging on it yet, and what hangs on each beyond it. */
@@ -93,7 +94,7 @@ export class NetworkSolver {
   #waysTo(station: number, fault: Fault | null): readonly number[] {
     const ways = this.#wires[station] ?? this.#leak;
     if (fault?.kind !== 'series' || fault.station !== station) return ways;
-    return ways.with(fault.conductor, Math.min(OPEN, (ways[fault.conductor] ?? 0) + fault.ohms));
+    return ways.with(fault.conductor, Math.min(OPEN, nth(ways, fault.conductor) + fault.ohms));
   }
 
   /** What hangs on a station itself, with what is shorted there. */
@@ -109,10 +110,10 @@ export class NetworkSolver {
   #exchanged({ volts, ohms }: Seen, from: readonly number[]): Seen {
     const size = this.#size;
     return {
-      volts: volts.map((_, at) => volts[from[at] ?? at] ?? 0),
+      volts: volts.map((_, at) => nth(volts, from[at] ?? at)),
       ohms: ohms.map((_, at) => {
         const [row, column] = [Math.floor(at / size), at % size];
-        const each = ohms[(from[row] ?? row) * size + (from[column] ?? column)] ?? 0;
+        const each = nth(ohms, (from[row] ?? row) * size + (from[column] ?? column));
         return row === column ? each + SOUND : each;
       }),
     };
@@ -125,7 +126,7 @@ export class NetworkSolver {
     for (const [at, each] of siemens.entries()) {
       const [row, column] = [Math.floor(at / size), at % size];
       const to = (from[row] ?? row) * size + (from[column] ?? column);
-      back[to] = (back[to] ?? 0) + each;
+      back[to] = nth(back, to) + each;
     }
     return back;
   }
@@ -216,13 +217,13 @@ export class NetworkSolver {
     const more = size + 1;
     const all = zeros(more * more);
     const add = (row: number, column: number, siemens: number): void => {
-      all[row * more + column] = (all[row * more + column] ?? 0) + siemens;
+      all[row * more + column] = nth(all, row * more + column) + siemens;
     };
     const beyond = (at: number): number => (at === conductor ? size : at);
     for (let row = 0; row < size; row += 1)
       for (let column = 0; column < size; column += 1) {
-        add(row, column, near[row * size + column] ?? 0);
-        add(beyond(row), beyond(column), far[row * size + column] ?? 0);
+        add(row, column, nth(near, row * size + column));
+        add(beyond(row), beyond(column), nth(far, row * size + column));
       }
     return ohmsBetween({ volts: zeros(more), ohms: inverse(all, more) }, [conductor, size]);
   }
@@ -238,13 +239,13 @@ function joined({ volts, ohms }: Seen, siemens: Square, size: number): Seen {
 /** Ohms between two conductors of a station, everything joined as it is; Infinity where there is no path. */
 function ohmsBetween({ ohms }: Seen, [a, b]: readonly [number, number]): number {
   const size = Math.sqrt(ohms.length);
-  const each = (row: number, column: number): number => ohms[row * size + column] ?? 0;
+  const each = (row: number, column: number): number => nth(ohms, row * size + column);
   return Math.max(0, each(a, a) + each(b, b) - each(a, b) - each(b, a));
 }
 
 /** Volts that a tester reads between two conductors, with their sign; one of ten kilohms, unless it has others. */
 export const readVolts = (seen: Seen, [a, b]: readonly [number, number], testerOhms = METER_OHMS): number =>
-  ((seen.volts[a] ?? 0) - (seen.volts[b] ?? 0)) / (1 + ohmsBetween(seen, [a, b]) / testerOhms);
+  (nth(seen.volts, a) - nth(seen.volts, b)) / (1 + ohmsBetween(seen, [a, b]) / testerOhms);
 
 /** Ohms that a tester reads between two conductors of a dead network; null where there is no path. */
 export function readOhms(seen: Seen, ends: readonly [number, number]): number | null {

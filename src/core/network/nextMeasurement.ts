@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { METER, type Candidate, type Reading } from './diagnose';
 import {
   isPair,
@@ -35,7 +36,7 @@ function leaves(predicts: readonly (number | null)[]): number {
   let most = 0;
   let from = 0;
   for (const [at, value] of sorted.entries()) {
-    while (value - (sorted[from] ?? 0) > errorAt(value)) from += 1;
+    while (value - nth(sorted, from) > errorAt(value)) from += 1;
     most = Math.max(most, at - from + 1);
   }
   return most;

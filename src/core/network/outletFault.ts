@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import type { Meter } from './meter';
 import { PAIR_OF, PAIRS, type Conductor, type Pair } from './network';
 
@@ -219,7 +220,7 @@ export function outletFault(
   const weights = fits.map((each) => Math.exp(-(each.misfit ** 2) / 2));
   const all = weights.reduce((sum, each) => sum + each, 0);
   const candidates = fits
-    .map(({ fault }, at): OutletCandidate => ({ fault, likelihood: (weights[at] ?? 0) / all }))
+    .map(({ fault }, at): OutletCandidate => ({ fault, likelihood: nth(weights, at) / all }))
     .toSorted((a, b) => b.likelihood - a.likelihood);
   return { verdict: candidates.length === 0 ? 'unexplained' : 'fault', candidates };
 }

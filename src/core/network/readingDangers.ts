@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { READING_DANGERS, type ReadingDangerCode } from '../code/readingDangerCodes';
 import { jointHeats } from './jointHeats';
 import type { Meter } from './meter';
@@ -141,7 +142,7 @@ function sourceApartOf({ conductors, supply }: Network, places: ReturnType<typeo
   const first = places.find(({ at, read }) => at === 'A' && apart(read.L1N, read.L2N) !== null);
   if (first !== undefined) return apart(first.read.L1N, first.read.L2N);
   const [one, two] = [conductors.indexOf('L1'), conductors.indexOf('L2')];
-  return two < 0 ? null : Math.abs(Math.abs(supply[one] ?? 0) - Math.abs(supply[two] ?? 0));
+  return two < 0 ? null : Math.abs(Math.abs(nth(supply, one)) - Math.abs(nth(supply, two)));
 }
 
 /**

@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { decisions, laidOut, type Decision, type Leftover, type Segment } from './freeSpaceSteps';
 
 /** How many places are looked for. */
@@ -99,7 +100,7 @@ class Ways {
       const to = this.#tally.after(state, choice, this.#options.length - choice.to);
       const there = this.#worth[choice.to];
       const total = value + choice.moves * MOVE + choice.cents;
-      if (to < 0 || there === undefined || total >= (there[to] ?? 0)) continue;
+      if (to < 0 || there === undefined || total >= nth(there, to)) continue;
       there[to] = total;
       (this.#came[choice.to] ?? [])[to] = at * this.#tally.size + state;
       (this.#chose[choice.to] ?? [])[to] = index;

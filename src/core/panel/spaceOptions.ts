@@ -1,3 +1,4 @@
+import { breakerCents } from '../price/breakerCents';
 import type { Panel, PanelPlan } from './panelSchema';
 import type { PriceList } from '../price/priceList';
 import { makeSpace, type FreeSpaceFound } from './freeSpaceFinder';
@@ -28,11 +29,8 @@ const CONTINUOUS = 1.25;
 /** The breaker that a subpanel for these circuits asks for: the sum of what they carry, largest of those that run apart not reckoned. */
 const feederFor = (wanted: readonly Wanted[]): number => {
   const amps = CONTINUOUS * wanted.reduce((sum, { va }) => sum + va / 240, 0);
-  return FEEDERS_A.find((each) => each >= amps) ?? FEEDERS_A.at(-1) ?? 0;
+  return FEEDERS_A.find((each) => each >= amps) ?? Math.max(...FEEDERS_A);
 };
-
-const breakerCents = (amps: number, prices: PriceList): number =>
-  prices.breaker.find(({ toA }) => amps <= toA)?.cents ?? 0;
 
 function subpanel(
   panel: Panel,

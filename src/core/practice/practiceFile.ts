@@ -1,3 +1,4 @@
+import { tally } from '../units/tally';
 import { z } from 'zod';
 
 const id = z.string().min(1).max(80);
@@ -79,8 +80,7 @@ export function missesByCause(
 ): readonly { readonly cause: string; readonly count: number }[] {
   const counts = new Map<string, number>();
   const recent = answers.toSorted((a, b) => a.at.localeCompare(b.at)).slice(-latest);
-  for (const { right, cause } of recent)
-    if (!right && cause !== null) counts.set(cause, (counts.get(cause) ?? 0) + 1);
+  for (const { right, cause } of recent) if (!right && cause !== null) tally(counts, cause);
   return [...counts].map(([cause, count]) => ({ cause, count })).toSorted((a, b) => b.count - a.count);
 }
 

@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import type { ReceptacleUse } from '../appliances/family';
 import type { Edition } from '../code/edition';
 import { meets } from '../units/quantity';
@@ -130,7 +131,10 @@ export function receptacleChoice(facts: OutletFacts, code: Edition, work: Workin
   if (load.connection !== 'receptacle') return null;
   nearWater(facts, code, work);
   comparePlanned(facts, code, work);
-  const made = usable(facts).map((config) => ({ config, ratingA: configurationOf(code, config)?.amps ?? 0 }));
+  const made = usable(facts).map((config) => ({
+    config,
+    ratingA: present(configurationOf(code, config), 'configuration', config).amps,
+  }));
   const fits = made.find(({ ratingA }) => ratingA >= ocpdA);
   const planned = site.receptacle === undefined ? undefined : configurationOf(code, site.receptacle);
   if (planned !== undefined) return placed(planned.config, planned.amps, facts, code);

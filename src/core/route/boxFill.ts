@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import type { Edition } from '../code/edition';
 import { sizeRank, type WireSize } from '../units/wireSize';
 
@@ -54,7 +55,8 @@ const largest = (parts: readonly { readonly size: WireSize }[]): WireSize | unde
  */
 export function boxFill(contents: BoxContents, code: Edition): readonly BoxPart[] {
   const { conductors, egc, devices, clamps, fittings } = contents;
-  const volume = (size: WireSize): number => volumeOf(code, size) ?? 0;
+  const volume = (size: WireSize): number =>
+    isPullBoxSize(size) ? 0 : present(volumeOf(code, size), 'Table 314.16(B)(1)', size);
   const parts: BoxPart[] = conductors.map(({ size, count }) => ({
     what: `${count} of ${size} AWG`,
     in3: count * volume(size),

@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import { isSized, type SizedFigures } from '../circuit/figures';
 import type { Segment } from '../circuit/circuitSchema';
 import { neighborsOf } from '../circuit/neighbors';
@@ -124,7 +125,7 @@ function bodyArea({ context }: LaidOut, at: readonly RoutedSegment[]): number {
     const type = METHODS[segment.method].raceway;
     return type === null || figures.raceway === null
       ? 0
-      : (context.code.tables.raceways.types[type][figures.raceway.taken]?.area100 ?? 0);
+      : present(context.code.tables.raceways.types[type][figures.raceway.taken], 'Table 4', type).area100;
   });
   return 2 * Math.max(0, ...inside);
 }

@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import { isSized, type SizedFigures } from '../circuit/figures';
 import type { WireSize } from '../units/wireSize';
 import { bendsOf } from '../circuit/bends';
@@ -149,7 +150,10 @@ function hardSpot(
     if (gain > max) [max, hard] = [gain, part];
   }
   const before = group.filter((index) => index < (hard?.segment ?? 0));
-  return before.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), hard?.atFt ?? 0);
+  return before.reduce(
+    (ft, index) => ft + present(circuit.run[index], 'segment', index).lengthFt,
+    hard?.atFt ?? 0,
+  );
 }
 
 function section(about: LaidOut, figures: SizedFigures, group: readonly number[]): PullSection | undefined {
@@ -182,7 +186,7 @@ function section(about: LaidOut, figures: SizedFigures, group: readonly number[]
   return {
     from: first,
     to: (group.at(-1) ?? first) + 1,
-    lengthFt: group.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0),
+    lengthFt: group.reduce((ft, index) => ft + present(circuit.run[index], 'segment', index).lengthFt, 0),
     trade,
     degrees: sum.degrees,
     limitDeg,

@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import type { Circuit } from '../circuit/circuitSchema';
 import { neighborsOf, type Neighbors, type SharedSegment } from '../circuit/neighbors';
 import { isSized, type SegmentFigures, type SolvedCircuit } from '../circuit/figures';
@@ -98,7 +99,10 @@ export function wirePieces(
       const segment = circuit.run[index];
       return segment !== undefined && bringsGround(circuit, at, neighborsOf(segment, 'raceway', neighbors));
     });
-    const routeFt = segments.reduce((ft, index) => ft + (circuit.run[index]?.lengthFt ?? 0), 0);
+    const routeFt = segments.reduce(
+      (ft, index) => ft + present(circuit.run[index], 'segment', index).lengthFt,
+      0,
+    );
     const makeUpFt = [...ends, ...between].reduce((ft, kind) => ft + makeUp(kind, cable), 0);
     return [
       {

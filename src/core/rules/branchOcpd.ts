@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import type { LoadModel } from '../appliances/family';
 import type { Edition } from '../code/edition';
 import { requiredSection } from './articleSections';
@@ -17,6 +18,12 @@ export const nextStandard = (code: Edition, currentA: number): number | undefine
   const ratings = code.tables.standardOcpd.ratings;
   for (const rating of ratings) if (meets(rating, currentA)) return rating;
   return undefined;
+};
+
+/** Whether a device is no larger than the next standard size at or above an ampacity (240.4(B)). */
+export const isWithinNextStandard = (code: Edition, ocpdA: number, ampacityA: number): boolean => {
+  const nextA = nextStandard(code, ampacityA);
+  return nextA !== undefined && ocpdA <= nextA;
 };
 
 /** Current for which device and conductor are chosen: 125 % of the continuous part and all of the rest. */
@@ -135,7 +142,7 @@ function chosen(load: LoadModel, minA: number, code: Edition, work: Working): nu
 function standard(needA: number, code: Edition, work: Working): number {
   const rating = nextStandard(code, Math.max(needA, SMALLEST_FOR_APPLIANCES_A));
   if (rating === undefined) {
-    const largestA = code.tables.standardOcpd.ratings.at(-1) ?? 0;
+    const largestA = present(code.tables.standardOcpd.ratings.at(-1), '240.6(A)');
     work.found('stop', 'ocpd.none', 'breaker.standard', { needsA: needA, largestA });
     return largestA;
   }

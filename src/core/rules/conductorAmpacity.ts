@@ -56,9 +56,12 @@ export const ambientRow = (code: Edition, ambientC: number): AmbientRow | undefi
   return undefined;
 };
 
+/** What is left of an ampacity where the table has no factor: none. */
+const TOO_HOT = 0;
+
 /** Correction for ambient; 0 where the insulation may not be used so hot (Table 310.15(B)(1)). */
 export const ambientFactor = (code: Edition, ambientC: number, columnC: TemperatureColumn): number =>
-  ambientRow(code, ambientC)?.[columnC] ?? 0;
+  ambientRow(code, ambientC)?.[columnC] ?? TOO_HOT;
 
 /** Adjustment for the number of current-carrying conductors together (Table 310.15(C)(1)). */
 export const adjustmentFactor = (code: Edition, count: number): number => {
@@ -86,11 +89,15 @@ export function ampacityTerms(
   };
 }
 
+/** A size that the table does not have for a metal carries nothing. */
+const NOT_IN_TABLE: SizeAmpacity = { columnA: 0, startA: 0, correctedA: 0, finalA: 0 };
+
 /** Ampacity of one size under these terms; zero where the table has no such size. */
 export function sizeAmpacity(size: WireSize, terms: AmpacityTerms, code: Edition): SizeAmpacity {
   const table = code.tables.ampacity[terms.metal];
-  const columnA = table[terms.columnC][size] ?? 0;
-  const startA = table[terms.startC][size] ?? 0;
+  const columnA = table[terms.columnC][size];
+  const startA = table[terms.startC][size];
+  if (columnA === undefined || startA === undefined) return NOT_IN_TABLE;
   const correctedA = startA * terms.ambient * terms.adjustment;
   return { columnA, startA, correctedA, finalA: correctedA < columnA ? correctedA : columnA };
 }

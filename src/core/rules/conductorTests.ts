@@ -4,7 +4,7 @@ import { meets } from '../units/quantity';
 import type { WireSize } from '../units/wireSize';
 import type { ConductorTest } from '../working/step';
 import type { OwnArticle } from '../code/ownArticles';
-import { nextStandard } from './branchOcpd';
+import { isWithinNextStandard } from './branchOcpd';
 import { sizeAmpacity, type AmpacityTerms, type SizeAmpacity } from './conductorAmpacity';
 
 /** What a conductor is asked to carry and by what it is protected. */
@@ -44,7 +44,7 @@ export const smallConductorLimit = (
 /** Whether a device protects a conductor of this ampacity, itself or as the next standard size (240.4(B)). */
 const protects = (code: Edition, { ocpdA, nextUp }: ConductorDemand, finalA: number): boolean =>
   meets(finalA, ocpdA) ||
-  (nextUp && ocpdA <= NEXT_SIZE_UP_TO_A && finalA > 0 && ocpdA <= (nextStandard(code, finalA) ?? 0));
+  (nextUp && ocpdA <= NEXT_SIZE_UP_TO_A && finalA > 0 && isWithinNextStandard(code, ocpdA, finalA));
 
 interface Tested {
   readonly size: WireSize;

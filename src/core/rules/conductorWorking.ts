@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import { printWireSize } from '../units/wireSize';
 import type { Edition } from '../code/edition';
 import { METHODS, type MethodId } from '../code/methods';
@@ -5,7 +6,7 @@ import type { TemperatureColumn } from '../code/tables/shapes';
 import { WIRE_SIZES, sizeRank, type WireSize } from '../units/wireSize';
 import type { TerminalMark } from '../working/step';
 import type { Working } from '../working/worked';
-import { nextStandard } from './branchOcpd';
+import { isWithinNextStandard } from './branchOcpd';
 import { ambientRow, type AmpacityTerms } from './conductorAmpacity';
 import {
   smallConductorLimit,
@@ -185,8 +186,8 @@ export function findConductorStops(
   const { failed, columnA, correctedA, finalA } = verdict;
   const { designA, loadA, ocpdA } = demand;
   if (failed.includes('load') || failed.includes('own')) {
-    const at75A = code.tables.ampacity[terms.metal][75][size] ?? 0;
-    if (terms.columnC === 60 && at75A >= designA) {
+    const at75A = code.tables.ampacity[terms.metal][75][size];
+    if (terms.columnC === 60 && at75A !== undefined && at75A >= designA) {
       const section = METHODS[method].capC === 60 ? METHODS[method].capCite : 'conductor.terminals';
       work.found('stop', 'conductor.terminal-60c', section, {
         size,
@@ -210,7 +211,7 @@ export function findConductorStops(
       carriesA: correctedA,
       needsA: loadA,
     });
-  } else if (failed.includes('breaker') && !demand.nextUp && ocpdA <= (nextStandard(code, finalA) ?? 0)) {
+  } else if (failed.includes('breaker') && !demand.nextUp && isWithinNextStandard(code, ocpdA, finalA)) {
     work.found('stop', 'ocpd.multi-outlet', 'breaker.one-outlet', { ocpdA, carriesA: finalA, size });
   } else if (failed.includes('breaker')) {
     work.found('stop', 'ocpd.above-ampacity', 'breaker.next-size', {
@@ -225,7 +226,7 @@ export function findConductorStops(
     work.found('check', 'conductor.practice', 'load.nameplate', { size, ocpdA, carriesA: finalA });
   }
   if (failed.includes('small')) {
-    const limitA = smallConductorLimit(code, terms, size) ?? 0;
+    const limitA = present(smallConductorLimit(code, terms, size), '240.4(D)', size);
     work.found('stop', 'conductor.small-rule', 'breaker.small-conductor', { size, ocpdA, limitA });
   }
 }

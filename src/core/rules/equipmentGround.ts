@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import type { Edition } from '../code/edition';
 import { sizeRank, smallerSize, WIRE_SIZES, type Metal, type WireSize } from '../units/wireSize';
 import type { Working } from '../working/worked';
@@ -19,8 +20,8 @@ const CMIL_SLACK = 1e-4;
 const tableGround = (code: Edition, ocpdA: number, metal: Metal): { size: WireSize; row: number } => {
   const rows = code.tables.equipmentGround.rows;
   for (const row of rows) if (ocpdA <= row.ocpd) return { size: row[metal], row: row.ocpd };
-  const last = rows.at(-1);
-  return { size: last?.[metal] ?? '750', row: last?.ocpd ?? 0 };
+  const last = present(rows.at(-1), 'Table 250.122');
+  return { size: last[metal], row: last.ocpd };
 };
 
 /** A ground increased with the circular mils of the phases. */

@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import type { Edition } from '../code/edition';
 import type { Insulation, RacewaySize, RacewayType } from '../code/tables/shapes';
 import { TRADE_SIZES, type TradeSize } from '../units/tradeSize';
@@ -17,7 +18,7 @@ export const conductorArea = (
 export const conductorDiameter = (size: WireSize, insulation: Insulation | 'bare', code: Edition): number =>
   insulation === 'bare'
     ? code.tables.conductors.rows[size].diameterIn
-    : (code.tables.insulated.types[insulation][size]?.diameterIn ?? 0);
+    : present(code.tables.insulated.types[insulation][size], 'Table 5', insulation, size).diameterIn;
 
 /** A cable in a raceway counts as a circle on its wider side (Ch. 9 Table 1 Note 9). */
 export const cableArea = (widthIn: number, heightIn: number): number =>

@@ -1,3 +1,4 @@
+import { tally } from '../units/tally';
 import { cutPlan, type Bar, type CutPlan } from '../cutting/cutPlan';
 import type { CutStock } from '../cutting/cutProblem';
 import { heldBars, type HeldBar } from './keptBars';
@@ -27,7 +28,7 @@ export interface LineAsked {
 function packsOf({ pieces, offer }: LineAsked): readonly Pack[] {
   const { each, packs, packsOnly, truck } = offer;
   const tails = new Map<number, number>();
-  for (const { ft, count } of truck) if (ft !== null) tails.set(ft, (tails.get(ft) ?? 0) + count);
+  for (const { ft, count } of truck) if (ft !== null) tally(tails, ft, count);
   const onTruck = [...tails].map(([ft, count]): Pack => {
     return { id: `truck ${ft} ft`, kind: 'truck', ft, cents: 0, count };
   });

@@ -1,3 +1,4 @@
+import { tally } from '../units/tally';
 import type { Item } from './item';
 import { isByLength } from './item';
 import type { NoonCount } from './materialsDocument';
@@ -89,7 +90,6 @@ export function withUsed(count: NoonCount, item: string, used: number | null): N
 /** The count with everything fetched that is short. */
 export function withFetched(count: NoonCount, rows: readonly CountRow[]): NoonCount {
   const fetched = new Map(count.fetched.map((each) => [each.item, each.count]));
-  for (const { key, short } of rows)
-    if (short > 0) fetched.set(key, (fetched.get(key) ?? 0) + Math.ceil(short));
+  for (const { key, short } of rows) if (short > 0) tally(fetched, key, Math.ceil(short));
   return { ...count, fetched: [...fetched].map(([item, amount]) => ({ item, count: amount })) };
 }

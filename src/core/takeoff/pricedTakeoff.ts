@@ -1,3 +1,4 @@
+import { tally } from '../units/tally';
 import type { PriceList } from '../price/priceList';
 import type { LineAsked, LineCuts } from './lineCuts';
 import type { KeptBar, Materials } from './materialsDocument';
@@ -98,7 +99,7 @@ function priced(of: OfferedLine, cuts: LineCuts | undefined): PricedLine {
   const shares = new Map<string, number>();
   for (const { source, count } of line.needs) {
     const key = sourceKey(source);
-    shares.set(key, (shares.get(key) ?? 0) + count);
+    tally(shares, key, count);
   }
   return {
     ...of,
@@ -117,8 +118,7 @@ export function pricedTakeoff(
 ): PricedTakeoff {
   const lines = offered.map((each) => priced(each, cuts.get(each.line.key)));
   const byPart = new Map<string, number>();
-  for (const { byPart: own } of lines)
-    for (const [key, cents] of own) byPart.set(key, (byPart.get(key) ?? 0) + cents);
+  for (const { byPart: own } of lines) for (const [key, cents] of own) tally(byPart, key, cents);
   return {
     lines,
     byPart,

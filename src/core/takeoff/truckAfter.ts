@@ -1,3 +1,4 @@
+import { tally } from '../units/tally';
 import type { OnTruck } from './materialsDocument';
 import type { PricedLine, PricedTakeoff } from './pricedTakeoff';
 
@@ -14,7 +15,7 @@ function leftOf({ line, offer, cuts, fromTruck }: PricedLine): readonly OnTruck[
   }
   if (cuts === undefined) return offer.truck;
   const used = new Map<string, number>();
-  for (const { stock } of cuts.plan.bars) used.set(stock, (used.get(stock) ?? 0) + 1);
+  for (const { stock } of cuts.plan.bars) tally(used, stock);
   const uncut = cuts.packs
     .filter(({ kind }) => kind === 'truck')
     .map(({ id, ft, count = 0 }) => ({ item, ft, count: count - (used.get(id) ?? 0) }))

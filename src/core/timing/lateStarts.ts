@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { boardFor, type Starts } from './serialPlan';
 import type { TimedWork } from './timedWork';
 
@@ -11,11 +12,11 @@ export function lateStarts(work: TimedWork, starts: Starts, isLate: (at: number)
   if (late.length === 0) return starts;
   const board = boardFor(work);
   const now = [...starts];
-  for (const [at, step] of steps.entries()) board.put(step, now[at] ?? 0);
-  for (const at of late.toSorted((a, b) => (now[b] ?? 0) - (now[a] ?? 0))) {
+  for (const [at, step] of steps.entries()) board.put(step, nth(now, at));
+  for (const at of late.toSorted((a, b) => nth(now, b) - nth(now, a))) {
     const step = steps[at];
-    const own = now[at] ?? 0;
-    const next = (followers[at] ?? []).map((each) => now[each] ?? 0);
+    const own = nth(now, at);
+    const next = (followers[at] ?? []).map((each) => nth(now, each));
     if (step === undefined || next.length === 0) continue;
     board.take(step, own);
     now[at] = board.latest(step, own, Math.min(...next) - step.minutes);

@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import type { TimedStep, TimedWork } from './timedWork';
 
 /** Work that some steps at least take together, whoever does it: what takes everybody, and half of the rest; what one place holds. */
@@ -18,7 +19,7 @@ function together(steps: readonly TimedStep[]): number {
 /** Steps that begin no earlier than some moment and are followed by some time at least: what no order makes shorter. */
 function window(work: TimedWork, head: number, tail: number): number {
   const inside = work.steps.filter(
-    ({ minutes }, at) => (work.heads[at] ?? 0) >= head && (work.tails[at] ?? 0) - minutes >= tail,
+    ({ minutes }, at) => nth(work.heads, at) >= head && nth(work.tails, at) - minutes >= tail,
   );
   return inside.length === 0 ? 0 : head + together(inside) + tail;
 }
@@ -36,8 +37,8 @@ function thinned(moments: readonly number[]): readonly number[] {
 /** No order of the work ends earlier: the longest chain, and what places and people hold from any moment to any other. */
 export function leastFinish(work: TimedWork): number {
   const { steps, heads, tails } = work;
-  const chain = Math.max(0, ...steps.map((_, at) => (heads[at] ?? 0) + (tails[at] ?? 0)));
-  const behind = thinned(steps.map(({ minutes }, at) => (tails[at] ?? 0) - minutes));
+  const chain = Math.max(0, ...steps.map((_, at) => nth(heads, at) + nth(tails, at)));
+  const behind = thinned(steps.map(({ minutes }, at) => nth(tails, at) - minutes));
   const windows = thinned(heads).flatMap((head) => behind.map((tail) => window(work, head, tail)));
   return Math.max(chain, ...windows);
 }

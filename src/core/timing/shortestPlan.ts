@@ -1,3 +1,5 @@
+import { tally } from '../units/tally';
+import { nth } from '../units/nth';
 import { exactPlan } from './exactPlan';
 import { withoutIdle } from './idleTime';
 import { leastFinish } from './leastFinish';
@@ -36,12 +38,12 @@ function* draws(): Generator<number, never> {
 /** Ranks to begin with: what has most behind it first, what can begin first, what its place is busiest with. */
 function firstRanks({ steps, heads, tails, followers }: TimedWork): readonly (readonly number[])[] {
   const busy = new Map<number, number>();
-  for (const { place, minutes } of steps) busy.set(place, (busy.get(place) ?? 0) + minutes);
+  for (const { place, minutes } of steps) tally(busy, place, minutes);
   return [
     tails.map((tail) => -tail),
-    heads.map((head, at) => head - (tails[at] ?? 0)),
-    steps.map(({ place }, at) => -(tails[at] ?? 0) - (busy.get(place) ?? 0) / 2),
-    steps.map((_, at) => -(followers[at]?.length ?? 0) * 1000 - (tails[at] ?? 0)),
+    heads.map((head, at) => head - nth(tails, at)),
+    steps.map(({ place }, at) => -nth(tails, at) - (busy.get(place) ?? 0) / 2),
+    steps.map((_, at) => -(followers[at]?.length ?? 0) * 1000 - nth(tails, at)),
     heads,
   ];
 }
@@ -58,13 +60,13 @@ function pushed(work: TimedWork, back: TimedWork, board: Board, starts: Starts):
   const finish = finishOf(work, starts);
   const late = serialPlan(
     back,
-    work.steps.map(({ minutes }, at) => finish - (starts[at] ?? 0) - minutes),
+    work.steps.map(({ minutes }, at) => finish - nth(starts, at) - minutes),
     board,
   );
   const end = finishOf(back, late);
   return serialPlan(
     work,
-    work.steps.map(({ minutes }, at) => end - (late[at] ?? 0) - minutes),
+    work.steps.map(({ minutes }, at) => end - nth(late, at) - minutes),
     board,
   );
 }
@@ -111,7 +113,7 @@ export function shortestPlan(steps: readonly TimedStep[], isQuick = false): Time
   const plan = shortest(idle.steps, isQuick);
   if (plan === undefined) return undefined;
   const starts = plan.starts.map((start) => idle.back(start));
-  const finish = Math.max(0, ...steps.map(({ minutes }, at) => (starts[at] ?? 0) + minutes));
+  const finish = Math.max(0, ...steps.map(({ minutes }, at) => nth(starts, at) + minutes));
   return { ...plan, starts, finish, least: plan.proved ? finish : Math.min(finish, idle.back(plan.least)) };
 }
 

@@ -1,3 +1,5 @@
+import { nth } from '../units/nth';
+
 /** Work that has to be put in time; minutes of working time. */
 export interface TimedStep {
   readonly minutes: number;
@@ -33,7 +35,7 @@ export function orderOf(after: readonly (readonly number[])[]): readonly number[
   const order = waits.flatMap((count, at) => (count === 0 ? [at] : []));
   for (const at of order)
     for (const next of followers[at] ?? []) {
-      const left = (waits[next] ?? 0) - 1;
+      const left = nth(waits, next) - 1;
       waits[next] = left;
       if (left === 0) order.push(next);
     }
@@ -65,13 +67,13 @@ export function timedWork(steps: readonly TimedStep[]): TimedWork | undefined {
   for (const at of order) {
     const step = steps[at];
     if (step === undefined) continue;
-    heads[at] = pastClosed(step, heads[at] ?? 0);
-    const done = (heads[at] ?? 0) + step.minutes;
-    for (const next of followers[at] ?? []) heads[next] = Math.max(heads[next] ?? 0, done);
+    heads[at] = pastClosed(step, nth(heads, at));
+    const done = nth(heads, at) + step.minutes;
+    for (const next of followers[at] ?? []) heads[next] = Math.max(nth(heads, next), done);
   }
   const tails = steps.map(({ minutes }) => minutes);
   for (const at of order.toReversed()) {
-    const longest = Math.max(0, ...(followers[at] ?? []).map((next) => tails[next] ?? 0));
+    const longest = Math.max(0, ...(followers[at] ?? []).map((next) => nth(tails, next)));
     tails[at] = (steps[at]?.minutes ?? 0) + longest;
   }
   return { steps, followers, order, heads, tails };

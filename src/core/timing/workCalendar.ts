@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { dayNumber, minuteOf, timeOf, weekdayOf } from '../units/civilDay';
 
 /** When work is done: from a day on, from one hour to another, on some days of the week. */
@@ -45,7 +46,7 @@ export class WorkCalendar {
   /** The day of work of a number, from 0. */
   #day(at: number): number {
     while (this.#days.length <= at) this.#days.push(this.#nextWorkday((this.#days.at(-1) ?? 0) + 1));
-    return this.#days[at] ?? 0;
+    return nth(this.#days, at);
   }
 
   #minute(at: number, intoDay: number): string {

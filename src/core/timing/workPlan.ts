@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { shortestPlan } from './shortestPlan';
 import { lateStarts } from './lateStarts';
 import { orderOf, timedWork, type TimedStep } from './timedWork';
@@ -142,12 +143,12 @@ const closedFor = (id: string, { closed = [] }: WorkAsked, calendar: WorkCalenda
 function peopleOf(asked: WorkAsked, starts: readonly number[]): readonly (readonly number[])[] {
   const people = asked.steps.map((): readonly number[] => []);
   const busyTo = [0, 0];
-  const order = asked.steps.map((_, at) => at).toSorted((a, b) => (starts[a] ?? 0) - (starts[b] ?? 0));
+  const order = asked.steps.map((_, at) => at).toSorted((a, b) => nth(starts, a) - nth(starts, b));
   for (const at of order) {
     const step = asked.steps[at];
     if (step === undefined) continue;
-    const start = starts[at] ?? 0;
-    const who = step.people === 2 ? [1, 2] : [(busyTo[0] ?? 0) <= start ? 1 : 2];
+    const start = nth(starts, at);
+    const who = step.people === 2 ? [1, 2] : [nth(busyTo, 0) <= start ? 1 : 2];
     for (const person of who) busyTo[person - 1] = start + minutesOf(step);
     people[at] = who;
   }
@@ -165,7 +166,7 @@ function gatesOf(
     const done = after.map((each) => {
       const step = at.get(each) ?? 0;
       const own = steps[step];
-      return (starts[step] ?? 0) + (own === undefined ? 0 : minutesOf(own));
+      return nth(starts, step) + (own === undefined ? 0 : minutesOf(own));
     });
     const ended = done.length === 0 ? undefined : calendar.endTime(Math.max(...done));
     const moments = [ended, earliest].flatMap((each) => each ?? []).toSorted();
@@ -213,7 +214,7 @@ export function workPlan(asked: WorkAsked, isQuick = false): WorkPlan | NoPlan {
   const people = peopleOf(asked, starts);
   return {
     steps: asked.steps.map((step, index): PlacedStep => {
-      const start = starts[index] ?? 0;
+      const start = nth(starts, index);
       const minutes = minutesOf(step);
       return {
         id: step.id,

@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { isBehindWall } from './bondRing';
 import type { PlacedWater } from './placedWater';
 import { apart, type Point } from './point';
@@ -58,9 +59,9 @@ class Lattice {
   isBonded(column: number, row: number): boolean {
     if (column < 0 || row < 0 || column >= this.columns - 1 || row >= this.rows - 1) return false;
     const corners = [0, 1, this.columns, this.columns + 1].map((step) => row * this.columns + column + step);
-    const near = corners.some((corner) => (this.#away[corner] ?? 0) < BAND_FT - ON_EDGE_FT);
+    const near = corners.some((corner) => nth(this.#away, corner) < BAND_FT - ON_EDGE_FT);
     // Corners in the water or at its edge: nothing of the square is surface.
-    const surface = corners.some((corner) => (this.#away[corner] ?? 0) > ON_EDGE_FT);
+    const surface = corners.some((corner) => nth(this.#away, corner) > ON_EDGE_FT);
     return near && surface;
   }
 }

@@ -1,3 +1,4 @@
+import { tally } from '../units/tally';
 import type { LineCuts } from '../takeoff/lineCuts';
 import type { Pack } from '../takeoff/pack';
 import { STICK_FT } from '../route/cutList';
@@ -33,7 +34,7 @@ function packWords(line: TakeoffLine, { kind, ft }: Pack, count: number): string
 /** What is cut from: what is bought, or what lies on the truck. */
 function cutFrom(line: TakeoffLine, cuts: LineCuts, truck: boolean): string {
   const counts = new Map<string, number>();
-  for (const { stock } of cuts.plan.bars) counts.set(stock, (counts.get(stock) ?? 0) + 1);
+  for (const { stock } of cuts.plan.bars) tally(counts, stock);
   return [...counts]
     .flatMap(([stock, count]) => {
       const pack = cuts.packs.find(({ id }) => id === stock);

@@ -1,3 +1,4 @@
+import { present } from '../../units/present';
 import { cite, type Edition } from '../../code/edition';
 import type { WireSize } from '../../units/wireSize';
 import { cellOf, numberAnswer as n, wrongRules, type Drill, type Figure } from '../drill';
@@ -56,7 +57,7 @@ function heaterBreaker(heater: Heater, code: Edition): Figure {
   const current = heaterAmps(heater, volts);
   const factor = continuous ? CONTINUOUS : 1;
   const required = factor * current;
-  const breaker = applianceDevice(code, required) ?? 0;
+  const breaker = present(applianceDevice(code, required), '240.6(A)');
   const other = nearVolts(heater);
   const otherA = heaterAmps(heater, other);
   const forgotten = continuous ? current : CONTINUOUS * current;
@@ -116,7 +117,7 @@ export function chargerDrill(lots: Lots, code: Edition): Drill {
   const breaker = lots.of([20, 25, 30, 40, 50, 60, 70, 80, 100]);
   const most = breaker / CONTINUOUS;
   const setting = lots.of(CHARGER_A);
-  const needs = applianceDevice(code, CONTINUOUS * setting) ?? 0;
+  const needs = present(applianceDevice(code, CONTINUOUS * setting), '240.6(A)');
   const onList = CHARGER_A.findLast((each) => each <= most) ?? 0;
   const figures: readonly Figure[] = [
     {

@@ -1,3 +1,4 @@
+import { present } from '../../units/present';
 import { cite, type Edition } from '../../code/edition';
 import type { TemperatureColumn } from '../../code/tables/shapes';
 import { terminalColumn } from '../../rules/conductorAmpacity';
@@ -62,7 +63,7 @@ export function columnDrill(lots: Lots, code: Edition): Drill {
   const cable = lots.yes();
   const mark = lots.of([75, 75, 'unmarked'] as const);
   const required = continuous ? CONTINUOUS * load : load;
-  const breaker = applianceDevice(code, required) ?? 0;
+  const breaker = present(applianceDevice(code, required), '240.6(A)');
   return {
     plate: 'Kitchen table figures',
     lines: [

@@ -1,3 +1,4 @@
+import { present } from '../../units/present';
 import { cite, type Edition } from '../../code/edition';
 import { boxFill } from '../../route/boxFill';
 import { conductorArea, legalTrade } from '../../rules/racewayFill';
@@ -16,8 +17,8 @@ interface Pull {
 
 function tradeFigure({ type, size, wires, ground }: Pull, code: Edition): Figure {
   const area = (insulation: 'THWN-2' | 'XHHW-2', grounds: 0 | 1): number =>
-    wires * (conductorArea(size, insulation, code) ?? 0) +
-    grounds * (conductorArea(ground, insulation, code) ?? 0);
+    wires * present(conductorArea(size, insulation, code), 'Table 5', size) +
+    grounds * present(conductorArea(ground, insulation, code), 'Table 5', ground);
   const [whole, bare, other] = [area('THWN-2', 1), area('THWN-2', 0), area('XHHW-2', 1)];
   const legal = (areaIn2: number, count: number, by: 'EMT' | 'PVC40' = type): TradeSize | undefined =>
     legalTrade(by, areaIn2, count, code)?.trade;

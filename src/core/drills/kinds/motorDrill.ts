@@ -1,3 +1,4 @@
+import { present } from '../../units/present';
 import { overloadPercent } from '../../appliances/motor';
 import { tableCurrent } from '../../appliances/motorCurrent';
 import { cite, type Edition } from '../../code/edition';
@@ -41,7 +42,7 @@ function drawn(lots: Lots, code: Edition): Motor {
   const hp = phase === 1 ? lots.of(HP_1) : lots.of(HP_3);
   const volts = phase === 1 ? lots.of([115, 208, 230, 230]) : lots.of([208, 230, 460]);
   const own = { hp: horsepowerOf(hp), volts, phase } as const;
-  const flcA = tableCurrent(own, code)?.flcA ?? 0;
+  const flcA = present(tableCurrent(own, code), 'Tables 430.248 and 430.250').flcA;
   const near = volts === 230 ? 208 : 230;
   // A plate reads less than the table: today's motors are better than its average.
   const plateA = Math.round(10 * flcA * (0.82 + 0.13 * lots.share())) / 10;
@@ -62,7 +63,12 @@ function drawn(lots: Lots, code: Edition): Motor {
 /** The column of its terminals: 75 °C by a design letter or a mark, and past 100 A (110.14(C)(1)). */
 function columnOf({ letter, marked, flcA }: Motor, code: Edition): 60 | 75 {
   const mark = letter !== null || marked ? 75 : 'unmarked';
-  return terminalColumn({ panel: mark, load: mark }, applianceDevice(code, 2.5 * flcA) ?? 0) === 75 ? 75 : 60;
+  return terminalColumn(
+    { panel: mark, load: mark },
+    present(applianceDevice(code, 2.5 * flcA), '240.6(A)'),
+  ) === 75
+    ? 75
+    : 60;
 }
 
 /** Why that column. */
@@ -115,7 +121,7 @@ function conductorFigure(motor: Motor, code: Edition): Figure {
     const found = sizeIn(code, at, amps);
     return found && wireAnswer(found);
   };
-  const breaker = applianceDevice(code, 2.5 * flcA) ?? 0;
+  const breaker = present(applianceDevice(code, 2.5 * flcA), '240.6(A)');
   return {
     id: 'conductor',
     name: 'Conductor',
@@ -221,12 +227,12 @@ function breakerFigure(motor: Motor, code: Edition): Figure {
 
 function groundFigure(motor: Motor, code: Edition): Figure {
   const { flcA } = motor;
-  const breaker = applianceDevice(code, 2.5 * flcA) ?? 0;
+  const breaker = present(applianceDevice(code, 2.5 * flcA), '240.6(A)');
   const conductor = sizeIn(code, columnOf(motor, code), 1.25 * flcA) ?? '14';
   const row = groundOf(code, breaker);
   const size = cappedGround(code, breaker, conductor) ?? '14';
   const answer = wireAnswer(size);
-  const below = groundOf(code, applianceDevice(code, 1.25 * flcA) ?? 0);
+  const below = groundOf(code, present(applianceDevice(code, 1.25 * flcA), '240.6(A)'));
   return {
     id: 'ground',
     name: 'Ground',

@@ -1,3 +1,4 @@
+import { present } from '../../units/present';
 import { shownSteps } from '../../circuit/shownSteps';
 import { stationLetter } from '../../circuit/stations';
 import { FIGURE_KEYS } from '../../findings/subject';
@@ -53,7 +54,7 @@ function circuitPage({ flow, evaluation }: Making, each: CircuitEvaluation): voi
   for (const [at, segment] of solved.figures.segments.entries())
     flow.row(RUN, [
       `${stationLetter(at)} to ${stationLetter(at + 1)}`,
-      printLength(feet(circuit.run[at]?.lengthFt ?? 0)),
+      printLength(feet(present(circuit.run[at], 'segment', at).lengthFt)),
       segmentName(segment),
     ]);
   const own = evaluation.check(circuit.id);

@@ -1,3 +1,4 @@
+import { tally } from '../../units/tally';
 import { isConcrete } from '../bonding';
 import { apart, boundsOf, type Point } from '../point';
 import { alongSegment, closedLine, lengthOf, piecesOf } from '../segments';
@@ -86,8 +87,7 @@ function underLine(lines: readonly (readonly Point[])[], grid: FieldGrid, soil: 
     const steps = Math.max(1, Math.ceil((2 * apart(...piece)) / grid.stepFt));
     for (let step = 0; step < steps; step += 1) {
       const cell = cellAt(grid, alongSegment(piece, (step + 0.5) / steps));
-      if (cell !== undefined && soil[cell] === 1)
-        weights.set(cell, (weights.get(cell) ?? 0) + apart(...piece) / steps);
+      if (cell !== undefined && soil[cell] === 1) tally(weights, cell, apart(...piece) / steps);
     }
   }
   return shared(weights);

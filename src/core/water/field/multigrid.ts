@@ -1,3 +1,4 @@
+import { cellOf } from './cellOf';
 import type { Sheet } from './sheet';
 
 /**
@@ -27,11 +28,11 @@ function levelOf(n: number, right: Float64Array, up: Float64Array, ground: Float
   };
   const diagonal = padded(ground);
   const join = (at: number, siemens: number): void => {
-    diagonal[at] = (diagonal[at] ?? 0) + siemens;
+    diagonal[at] = cellOf(diagonal, at) + siemens;
   };
   for (let at = 0; at < n * n; at += 1) {
-    const r = right[at] ?? 0;
-    const u = up[at] ?? 0;
+    const r = cellOf(right, at);
+    const u = cellOf(up, at);
     join(at + n, r + u);
     join(at + n + 1, r);
     join(at + 2 * n, u);
@@ -58,10 +59,13 @@ function coarser(n: number, right: Float64Array, up: Float64Array, ground: Float
   for (let row = 0; row < half; row += 1) {
     for (let column = 0; column < half; column += 1) {
       const [at, fine] = [row * half + column, 2 * row * n + 2 * column];
-      cr[at] = ((right[fine + 1] ?? 0) + (right[fine + n + 1] ?? 0)) / 2;
-      cu[at] = ((up[fine + n] ?? 0) + (up[fine + n + 1] ?? 0)) / 2;
+      cr[at] = (cellOf(right, fine + 1) + cellOf(right, fine + n + 1)) / 2;
+      cu[at] = (cellOf(up, fine + n) + cellOf(up, fine + n + 1)) / 2;
       cg[at] =
-        (ground[fine] ?? 0) + (ground[fine + 1] ?? 0) + (ground[fine + n] ?? 0) + (ground[fine + n + 1] ?? 0);
+        cellOf(ground, fine) +
+        cellOf(ground, fine + 1) +
+        cellOf(ground, fine + n) +
+        cellOf(ground, fine + n + 1);
     }
   }
   return { right: cr, up: cu, ground: cg };
@@ -71,40 +75,40 @@ function coarser(n: number, right: Float64Array, up: Float64Array, ground: Float
 function sweepFromNothing({ n, right, up, answer, wanted, inverse }: Level): void {
   for (let at = n; at < n * n + n; at += 1)
     answer[at] =
-      ((wanted[at] ?? 0) +
-        (right[at - 1] ?? 0) * (answer[at - 1] ?? 0) +
-        (up[at - n] ?? 0) * (answer[at - n] ?? 0)) *
-      (inverse[at] ?? 0);
+      (cellOf(wanted, at) +
+        cellOf(right, at - 1) * cellOf(answer, at - 1) +
+        cellOf(up, at - n) * cellOf(answer, at - n)) *
+      cellOf(inverse, at);
 }
 
 /** Each cell from the first to the last by what its neighbors bring. */
 function sweepForward({ n, right, up, answer, wanted, inverse }: Level): void {
   for (let at = n; at < n * n + n; at += 1)
     answer[at] =
-      ((wanted[at] ?? 0) +
-        (right[at] ?? 0) * (answer[at + 1] ?? 0) +
-        (right[at - 1] ?? 0) * (answer[at - 1] ?? 0) +
-        (up[at] ?? 0) * (answer[at + n] ?? 0) +
-        (up[at - n] ?? 0) * (answer[at - n] ?? 0)) *
-      (inverse[at] ?? 0);
+      (cellOf(wanted, at) +
+        cellOf(right, at) * cellOf(answer, at + 1) +
+        cellOf(right, at - 1) * cellOf(answer, at - 1) +
+        cellOf(up, at) * cellOf(answer, at + n) +
+        cellOf(up, at - n) * cellOf(answer, at - n)) *
+      cellOf(inverse, at);
 }
 
 /** The same from the last to the first. */
 function sweepBack({ n, right, up, answer, wanted, inverse }: Level): void {
   for (let at = n * n + n - 1; at >= n; at -= 1)
     answer[at] =
-      ((wanted[at] ?? 0) +
-        (right[at] ?? 0) * (answer[at + 1] ?? 0) +
-        (right[at - 1] ?? 0) * (answer[at - 1] ?? 0) +
-        (up[at] ?? 0) * (answer[at + n] ?? 0) +
-        (up[at - n] ?? 0) * (answer[at - n] ?? 0)) *
-      (inverse[at] ?? 0);
+      (cellOf(wanted, at) +
+        cellOf(right, at) * cellOf(answer, at + 1) +
+        cellOf(right, at - 1) * cellOf(answer, at - 1) +
+        cellOf(up, at) * cellOf(answer, at + n) +
+        cellOf(up, at - n) * cellOf(answer, at - n)) *
+      cellOf(inverse, at);
 }
 
 /** What is still missing in each cell after the first sweep: what those after it bring now. */
 function missing({ n, right, up, answer, rest }: Level): void {
   for (let at = n; at < n * n + n; at += 1)
-    rest[at] = (right[at] ?? 0) * (answer[at + 1] ?? 0) + (up[at] ?? 0) * (answer[at + n] ?? 0);
+    rest[at] = cellOf(right, at) * cellOf(answer, at + 1) + cellOf(up, at) * cellOf(answer, at + n);
 }
 
 /** What is missing, four cells into one of the coarser level. */
@@ -113,7 +117,7 @@ function toCoarser({ n, rest }: Level, next: Level): void {
     for (let column = 0; column < next.n; column += 1) {
       const fine = n + 2 * row * n + 2 * column;
       next.wanted[next.n + row * next.n + column] =
-        (rest[fine] ?? 0) + (rest[fine + 1] ?? 0) + (rest[fine + n] ?? 0) + (rest[fine + n + 1] ?? 0);
+        cellOf(rest, fine) + cellOf(rest, fine + 1) + cellOf(rest, fine + n) + cellOf(rest, fine + n + 1);
     }
   }
 }
@@ -124,7 +128,7 @@ function fromCoarser({ n, answer }: Level, next: Level): void {
     const coarse = next.n + (row >> 1) * next.n;
     for (let column = 0; column < n; column += 1) {
       const at = n + row * n + column;
-      answer[at] = (answer[at] ?? 0) + (next.answer[coarse + (column >> 1)] ?? 0);
+      answer[at] = cellOf(answer, at) + cellOf(next.answer, coarse + (column >> 1));
     }
   }
 }
@@ -162,7 +166,7 @@ export interface Inverse {
  * @param joined Conductance from each cell to what is not of the sheet, siemens.
  */
 export function multigrid({ n, right, up, leak }: Sheet, joined: Float64Array): Inverse {
-  let part = { right, up, ground: leak.map((down, at) => down + (joined[at] ?? 0)) };
+  let part = { right, up, ground: leak.map((down, at) => down + cellOf(joined, at)) };
   let size = n;
   const levels = [levelOf(size, part.right, part.up, part.ground)];
   while (size > COARSEST && size % 2 === 0) {

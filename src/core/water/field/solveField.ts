@@ -1,3 +1,4 @@
+import { cellOf } from './cellOf';
 import { multigrid, type Inverse } from './multigrid';
 import type { Sheet } from './sheet';
 import { solveLinear } from './solveLinear';
@@ -45,16 +46,16 @@ class SoilSystem {
     this.#up.set(up, n);
     for (let cell = 0; cell < leak.length; cell += 1) {
       const at = n + cell;
-      const r = right[cell] ?? 0;
-      const u = up[cell] ?? 0;
-      this.#join(at, (leak[cell] ?? 0) + (joined[cell] ?? 0) + r + u);
+      const r = cellOf(right, cell);
+      const u = cellOf(up, cell);
+      this.#join(at, cellOf(leak, cell) + cellOf(joined, cell) + r + u);
       this.#join(at + 1, r);
       this.#join(at + n, u);
     }
   }
 
   #join(at: number, siemens: number): void {
-    this.#diagonal[at] = (this.#diagonal[at] ?? 0) + siemens;
+    this.#diagonal[at] = cellOf(this.#diagonal, at) + siemens;
   }
 
   apply(of: Float64Array, into: Float64Array): void {
@@ -64,29 +65,29 @@ class SoilSystem {
     const diagonal = this.#diagonal;
     for (let at = this.from; at < this.to; at += 1)
       into[at] =
-        (diagonal[at] ?? 0) * (of[at] ?? 0) -
-        (right[at] ?? 0) * (of[at + 1] ?? 0) -
-        (right[at - 1] ?? 0) * (of[at - 1] ?? 0) -
-        (up[at] ?? 0) * (of[at + n] ?? 0) -
-        (up[at - n] ?? 0) * (of[at - n] ?? 0);
+        cellOf(diagonal, at) * cellOf(of, at) -
+        cellOf(right, at) * cellOf(of, at + 1) -
+        cellOf(right, at - 1) * cellOf(of, at - 1) -
+        cellOf(up, at) * cellOf(of, at + n) -
+        cellOf(up, at - n) * cellOf(of, at - n);
   }
 }
 
 const dot = (a: Float64Array, b: Float64Array): number => {
   let sum = 0;
-  for (let at = 0; at < a.length; at += 1) sum += (a[at] ?? 0) * (b[at] ?? 0);
+  for (let at = 0; at < a.length; at += 1) sum += cellOf(a, at) * cellOf(b, at);
   return sum;
 };
 
 const total = (of: Float64Array): number => {
   let sum = 0;
-  for (let at = 0; at < of.length; at += 1) sum += Math.abs(of[at] ?? 0);
+  for (let at = 0; at < of.length; at += 1) sum += Math.abs(cellOf(of, at));
   return sum;
 };
 
 /** a + share * b, into a. */
 const add = (a: Float64Array, share: number, b: Float64Array): void => {
-  for (let at = 0; at < a.length; at += 1) a[at] = (a[at] ?? 0) + share * (b[at] ?? 0);
+  for (let at = 0; at < a.length; at += 1) a[at] = cellOf(a, at) + share * cellOf(b, at);
 };
 
 /** The potentials of the cells for currents pushed into them: conjugate gradients, sped up by a multigrid cycle. */
@@ -113,7 +114,7 @@ function solveCells(system: SoilSystem, inverse: Inverse, leak: Float64Array, pu
     improve();
     const next = dot(rest, better);
     const keep = next / toward;
-    for (let at = 0; at < size; at += 1) way[at] = (better[at] ?? 0) + keep * (way[at] ?? 0);
+    for (let at = 0; at < size; at += 1) way[at] = cellOf(better, at) + keep * cellOf(way, at);
     toward = next;
     rounds += 1;
   }
@@ -126,7 +127,7 @@ function solveCells(system: SoilSystem, inverse: Inverse, leak: Float64Array, pu
  */
 export function* soilResponse(sheet: Sheet, contacts: readonly Contact[]): Generator<number, SoilResponse> {
   const joined = new Float64Array(sheet.leak.length);
-  for (const [cell, siemens] of contacts.flat()) joined[cell] = (joined[cell] ?? 0) + siemens;
+  for (const [cell, siemens] of contacts.flat()) joined[cell] = cellOf(joined, cell) + siemens;
   const system = new SoilSystem(sheet, joined);
   const inverse = multigrid(sheet, joined);
   const cells: Float64Array[] = [];
@@ -142,7 +143,7 @@ export function* soilResponse(sheet: Sheet, contacts: readonly Contact[]): Gener
   const siemens = contacts.map((contact, part) =>
     cells.map((response, other) => {
       const own = part === other ? contact.reduce((sum, [, each]) => sum + each, 0) : 0;
-      return own - contact.reduce((sum, [cell, each]) => sum + each * (response[cell] ?? 0), 0);
+      return own - contact.reduce((sum, [cell, each]) => sum + each * cellOf(response, cell), 0);
     }),
   );
   return { cells, siemens, sheet, rounds };
@@ -186,7 +187,7 @@ export function joinedField(soil: SoilResponse, links: readonly FieldLink[], sou
   );
   const join = (row: number, column: number, siemens: number): void => {
     const line = matrix[row];
-    if (line !== undefined) line[column] = (line[column] ?? 0) + siemens;
+    if (line !== undefined) line[column] = cellOf(line, column) + siemens;
   };
   for (const { from, to, siemens } of links) {
     join(from, from, siemens);
@@ -200,8 +201,8 @@ export function joinedField(soil: SoilResponse, links: readonly FieldLink[], sou
     matrix.map((_, row) => (row === source.part ? source.siemens * source.volts : 0)),
   );
   const cells = new Float64Array(soil.sheet.leak.length);
-  for (const [part, response] of soil.cells.entries()) add(cells, parts[part] ?? 0, response);
-  const currentA = source.siemens * (source.volts - (parts[source.part] ?? 0));
+  for (const [part, response] of soil.cells.entries()) add(cells, cellOf(parts, part), response);
+  const currentA = source.siemens * (source.volts - cellOf(parts, source.part));
   const leaked = dot(soil.sheet.leak, cells) + FLOATING_S * parts.reduce((sum, each) => sum + each, 0);
   return {
     cells,
