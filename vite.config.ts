@@ -14,6 +14,22 @@ const withoutDescriptions: Plugin = {
   },
 };
 
+/** Schemas are written as JSON Schema from the source alone: what does that in a browser is left out, 5 KiB of each first load. */
+const withoutJsonSchema: Plugin = {
+  name: 'without-json-schema',
+  apply: 'build',
+  transform: {
+    filter: { id: /zod[\\/]v4[\\/]classic[\\/]schemas\.js$/ },
+    handler: (code) =>
+      code
+        .replace(/inst\._zod\.processJSONSchema = .*;$/gm, '')
+        .replace(/create(?:Standard)?(?:To)?JSONSchemaMethod\(this, .*?\)(?=[,;(])/g, '(() => undefined)'),
+  },
+};
+
+/** Jobs are kept by the build for the browsers of today; the other one is for those of ten years ago. */
+const DEXIE = fileURLToPath(new URL('./node_modules/dexie/dist/modern/dexie.mjs', import.meta.url));
+
 /** What the writer of PDF would take for pages of HTML: nothing here is made of those. */
 const NOTHING = fileURLToPath(new URL('./src/store/packet/nothing.ts', import.meta.url));
 /** The browser reads pictures by itself: the writer of PDF is handed JPEGs alone. */
@@ -23,9 +39,12 @@ const NO_PNG = fileURLToPath(new URL('./src/store/packet/noPng.ts', import.meta.
 const WORKER = 'pasture.worker';
 
 export default defineConfig({
-  resolve: { alias: { canvg: NOTHING, html2canvas: NOTHING, dompurify: NOTHING, 'fast-png': NO_PNG } },
+  resolve: {
+    alias: { canvg: NOTHING, html2canvas: NOTHING, dompurify: NOTHING, 'fast-png': NO_PNG, dexie: DEXIE },
+  },
   plugins: [
     withoutDescriptions,
+    withoutJsonSchema,
     react(),
     VitePWA({
       registerType: 'prompt',
