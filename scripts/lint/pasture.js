@@ -83,6 +83,22 @@ const noClock = rule('Ask src/store/clock.ts.', (report) => ({
   },
 }));
 
+const TABLES = new Set(['tables', 'parameters', 'prices']);
+/** Whether something is read of a table, however deep. */
+const isOfTable = (node) => {
+  if (node?.type === 'ChainExpression') return isOfTable(node.expression);
+  if (node?.type === 'CallExpression') return isOfTable(node.callee);
+  if (node?.type !== 'MemberExpression') return TABLES.has(node?.name);
+  return TABLES.has(node.property.name) || isOfTable(node.object);
+};
+
+/** A cell that is missing is an error with its name, never a figure. */
+const noZeroCell = rule('Ask for the cell by present(): what is missing is no 0.', (report) => ({
+  LogicalExpression(node) {
+    if (node.operator === '??' && node.right.value === 0 && isOfTable(node.left)) report(node);
+  },
+}));
+
 /** What this project asks for beside what the linter knows. */
 export default {
   meta: { name: 'pasture' },
@@ -91,5 +107,6 @@ export default {
     'no-enum': noEnum,
     'no-years': noYears,
     'no-clock': noClock,
+    'no-zero-cell': noZeroCell,
   },
 };

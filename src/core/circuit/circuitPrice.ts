@@ -1,4 +1,4 @@
-import { breakerCents } from '../price/breakerCents';
+import { byRating } from '../price/byRating';
 import { METHODS } from '../code/methods';
 import { isSized, type CircuitFigures, type SegmentFigures, type SizedFigures } from './figures';
 import type { Segment } from './circuitSchema';
@@ -67,7 +67,7 @@ export function circuitPrice(run: readonly Segment[], figures: CircuitFigures, p
   const largest = Math.max(...figures.segments.map(({ size }) => sizeRank(size)));
   const box = largest >= LARGE_BOX_FROM ? prices.box.large : prices.box.small;
   sum += (run.length - 1) * box;
-  const breaker = breakerCents(figures.ocpd.ratingA, prices);
+  const breaker = byRating(figures.ocpd.ratingA, prices.breaker);
   sum += (breaker / 2) * figures.ocpd.poles;
   sum += prices.groundFault[figures.outlet.gfci.form];
   if (figures.outlet.receptacle !== null) sum += prices.receptacle;

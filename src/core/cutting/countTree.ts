@@ -1,3 +1,4 @@
+import { nth } from '../units/nth';
 import { costOf, type CutProblem, type Pattern } from './cutProblem';
 import { packInto } from './packInto';
 import { relaxedPlan, type Relaxed } from './patternBound';
@@ -86,7 +87,7 @@ class CountTree {
       .flatMap((count, pack) => {
         if (count !== undefined) return [];
         const used = this.#usedOf(branch, pack);
-        return [{ pack, used, cents: this.#problem.packs[pack]?.cents ?? 0 }];
+        return [{ pack, used, cents: nth(this.#problem.packs, pack).cents }];
       })
       .toSorted((a, b) => partOf(b.used) - partOf(a.used) || b.cents - a.cents)[0];
   }

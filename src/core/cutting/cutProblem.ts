@@ -101,4 +101,4 @@ export const usedBy = ({ take }: Pick<Pattern, 'take'>, { lengths }: CutProblem)
 
 /** What patterns cost. */
 export const costOf = (patterns: readonly Pattern[], { packs }: CutProblem): number =>
-  patterns.reduce((sum, { pack }) => sum + (packs[pack]?.cents ?? 0), 0);
+  patterns.reduce((sum, { pack }) => sum + nth(packs, pack).cents, 0);

@@ -29,7 +29,7 @@ class Search {
     this.#bins = purchase
       .flatMap((count, pack) =>
         Array.from({ length: count }, (): Bin => {
-          return { pack, left: packs[pack]?.size ?? 0, take: lengths.map(() => 0) };
+          return { pack, left: nth(packs, pack).size, take: lengths.map(() => 0) };
         }),
       )
       .toSorted((a, b) => a.left - b.left);

@@ -97,7 +97,7 @@ class RelaxedProgram {
     return {
       rows: Int32Array.from(rows),
       adds: Float64Array.from(adds),
-      cost: this.#problem.packs[pattern.pack]?.cents ?? 0,
+      cost: nth(this.#problem.packs, pattern.pack).cents,
       pattern,
     };
   }
@@ -138,7 +138,7 @@ class RelaxedProgram {
     if (settled) return this.#right.reduce((sum, count, row) => sum + count * nth(duals, row), 0);
     // Stopped early: prices are lowered until they hold for every pattern.
     const share = this.#made(duals).reduce((least, { pack, worth }) => {
-      const cents = this.#problem.packs[pack]?.cents ?? 0;
+      const cents = nth(this.#problem.packs, pack).cents;
       return worth > cents ? Math.min(least, cents / worth) : least;
     }, 1);
     const pieces = this.#right.slice(0, this.#rowOf.size);

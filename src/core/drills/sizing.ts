@@ -9,13 +9,16 @@ const FROM: WireSize = '14';
 /** Devices of appliances begin here: 10 A ones are for a few kinds of lighting. */
 const SMALLEST_A = 15;
 
+/** What a size carries that a column does not have. */
+const NOTHING_A = 0;
+
 /** Ampacity of a size in a column; none where the table has none. */
 export const ampacityIn = (
   code: Edition,
   size: WireSize,
   column: TemperatureColumn,
   metal: Metal = 'cu',
-): number => code.tables.ampacity[metal][column][size] ?? 0;
+): number => code.tables.ampacity[metal][column][size] ?? NOTHING_A;
 
 /** The smallest copper with enough ampacity in a column (Table 310.16). */
 export const sizeIn = (code: Edition, column: TemperatureColumn, amps: number): WireSize | undefined =>

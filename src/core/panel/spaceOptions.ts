@@ -1,4 +1,4 @@
-import { breakerCents } from '../price/breakerCents';
+import { byRating } from '../price/byRating';
 import type { Panel, PanelPlan } from './panelSchema';
 import type { PriceList } from '../price/priceList';
 import { makeSpace, type FreeSpaceFound } from './freeSpaceFinder';
@@ -60,7 +60,7 @@ function subpanel(
       feederA,
       freeSpace,
       enclosureCents: made.cents,
-      cents: made.cents + freeSpace.cents + breakerCents(feederA, prices),
+      cents: made.cents + freeSpace.cents + byRating(feederA, prices.breaker),
     },
   ];
 }

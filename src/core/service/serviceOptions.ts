@@ -1,3 +1,4 @@
+import { byRating } from '../price/byRating';
 import { SETTINGS_A } from '../appliances/ev';
 import type { Edition } from '../code/edition';
 import type { ServiceTrigger } from '../code/parameters';
@@ -122,7 +123,10 @@ function sharing(question: Question): readonly ServiceOption[] {
 
 /** The smallest copper conductor of a service of this rating; undefined where none is large enough. */
 export const serviceConductor = (ratingA: number, code: Edition): WireSize | undefined =>
-  WIRE_SIZES.find((each) => (serviceConductorA(each, 'cu', code) ?? 0) >= ratingA);
+  WIRE_SIZES.find((each) => {
+    const carriesA = serviceConductorA(each, 'cu', code);
+    return carriesA !== null && carriesA >= ratingA;
+  });
 
 /** What a new service brings with it (230.67, 230.85, 250.66, and the utility). */
 const serviceTriggers = ({ parameters }: Edition): readonly ServiceTrigger[] =>
@@ -140,7 +144,7 @@ function upgrade(question: Question): readonly ServiceOption[] {
       additions,
     );
     if (spareA < 0) continue;
-    const cents = prices.service.upgrade.find(({ toA }) => ratingA <= toA)?.cents ?? 0;
+    const cents = byRating(ratingA, prices.service.upgrade);
     return [{ kind: 'service', ratingA, size, triggers: serviceTriggers(code), spareA, cents }];
   }
   return [];

@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest';
+import { byRating } from '../../../src/core/price/byRating';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import { sizeRank, type WireSize } from '../../../src/core/units/wireSize';
 
@@ -40,4 +41,11 @@ test('a longer pack has a smaller share of the price by the foot, and none is de
 test('copper is dearer than aluminum of its size', () => {
   for (const [size, cents] of bySize(defaultPrices.conductor.al))
     expect(defaultPrices.conductor.cu[size] ?? Infinity).toBeGreaterThan(cents);
+});
+
+test('what is larger than any of a list by rating costs no less than the largest, never nothing', () => {
+  expect(byRating(60, defaultPrices.breaker)).toBe(2100);
+  expect(byRating(61, defaultPrices.breaker)).toBe(5500);
+  expect(byRating(9999, defaultPrices.breaker)).toBe(250_000);
+  expect(() => byRating(20, [])).toThrow('price by rating');
 });

@@ -179,7 +179,7 @@ export function smallWireDrill(lots: Lots, code: Edition): Drill {
   const metal = lots.of(['cu', 'cu', 'al'] as const);
   const size: WireSize = metal === 'cu' ? lots.of(['14', '12', '10']) : lots.of(['12', '10']);
   const limits = code.tables.smallConductor;
-  const most = limits[metal][size] ?? 0;
+  const most = present(limits[metal][size], '240.4(D)', size);
   const other = metal === 'cu' ? limits.al[size] : limits.cu[size];
   const figure: Figure = {
     id: 'device',

@@ -24,7 +24,10 @@ function tradeFigure({ type, size, wires, ground }: Pull, code: Edition): Figure
     legalTrade(by, areaIn2, count, code)?.trade;
   const answer = legal(whole, wires + 1) ?? '4';
   const sizes = code.tables.raceways.types[type];
-  const byWhole = TRADE_SIZES.find((trade) => whole <= (sizes[trade]?.area100 ?? 0));
+  const byWhole = TRADE_SIZES.find((trade) => {
+    const row = sizes[trade];
+    return row !== undefined && whole <= row.area100;
+  });
   const words = (areaIn2: number): string => `${areaIn2.toFixed(4)} in²`;
   const another = type === 'EMT' ? 'PVC40' : 'EMT';
   return {

@@ -76,6 +76,9 @@ function voltsFigure(turned: Turned, code: Edition): Figure {
   };
 }
 
+/** No motor of a row is made for the volts of a column: nobody answers with it. */
+const NONE_A = 0;
+
 /** Turned around: two of horsepower, volts and current give the third. */
 export function turnedMotorDrill(lots: Lots, code: Edition): Drill {
   const phase = lots.yes() ? 1 : 3;
@@ -83,7 +86,7 @@ export function turnedMotorDrill(lots: Lots, code: Edition): Drill {
   const columns = phase === 1 ? ([115, 208, 230] as const) : ([208, 230, 460] as const);
   const [hp, volts] = [lots.of<string>(rows), lots.of<number>(columns)];
   const current = (row: string, at: number): number =>
-    tableCurrent({ hp: horsepowerOf(row), volts: at, phase }, code)?.flcA ?? 0;
+    tableCurrent({ hp: horsepowerOf(row), volts: at, phase }, code)?.flcA ?? NONE_A;
   const turned: Turned = { phase, hp, volts, flcA: current(hp, volts), rows, columns, current };
   const asksPower = lots.yes();
   return {
