@@ -1,3 +1,4 @@
+import { present } from '../units/present';
 import { byRating } from '../price/byRating';
 import { METHODS } from '../code/methods';
 import { isSized, type CircuitFigures, type SegmentFigures, type SizedFigures } from './figures';
@@ -13,17 +14,16 @@ const MAKE_UP_FT = 3;
 /** From this size on a splice wants a large box. */
 const LARGE_BOX_FROM = sizeRank('4');
 
-/** The price of the first size at or above the one asked for that the list knows. */
+/** The price of the first size at or above the one asked for that the list knows; above all of them that of the largest. */
 const fromSize = <K extends string>(
   prices: Partial<Record<K, number>>,
   order: readonly K[],
   from: number,
 ): number => {
-  for (const each of order.slice(Math.max(0, from))) {
-    const price = prices[each];
-    if (price !== undefined) return price;
-  }
-  return 0;
+  const known = order.filter((each) => prices[each] !== undefined);
+  const size = known.find((each) => order.indexOf(each) >= from) ?? known.at(-1);
+  const price: number | undefined = size === undefined ? undefined : prices[size];
+  return present(price, 'price by size');
 };
 
 function segmentCents(
