@@ -4,8 +4,11 @@ import { present } from '../../../src/core/units/present';
 import { tally } from '../../../src/core/units/tally';
 
 test('what is missing is an error that names it, and never a figure; 0 is there', () => {
-  expect(() => present(undefined, 'Table 250.122', 2000)).toThrow('Not there: Table 250.122, 2000.');
-  expect(() => present(null, 'configuration')).toThrow(RangeError);
+  const missing = (value: null | undefined) => () => {
+    present(value, 'Table 250.122', 2000);
+  };
+  expect(missing(undefined)).toThrow('Not there: Table 250.122, 2000.');
+  expect(missing(null)).toThrow(RangeError);
   expect(present(0, 'amperes')).toBe(0);
   expect(present('', 'word')).toBe('');
 });
