@@ -76,6 +76,7 @@ test('the same by keyboard alone', async ({ page }) => {
       await keyboard.press('Tab');
       const at = await page.evaluate(() => {
         const focused = document.activeElement;
+        if (focused === document.body) return '';
         const label = focused?.id ? document.querySelector(`label[for="${focused.id}"]`) : null;
         return `${focused?.getAttribute('aria-label') ?? ''} ${label?.textContent ?? ''} ${focused?.textContent ?? ''}`;
       });

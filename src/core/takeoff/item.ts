@@ -47,8 +47,17 @@ export type Item =
   | { readonly kind: 'service'; readonly amps: number }
   | { readonly kind: SmallKind };
 
+/** Items live as long as what needs them, and every edit groups all of them anew. */
+const keys = new WeakMap<Item, string>();
+
 /** What an item is told apart by: two of one key are one and the same thing to buy. */
-export const itemKey = (item: Item): string => Object.values(item).join(' ');
+export function itemKey(item: Item): string {
+  const known = keys.get(item);
+  if (known !== undefined) return known;
+  const key = Object.values(item).join(' ');
+  keys.set(item, key);
+  return key;
+}
 
 /** Items that are bought by length, in one piece or cut from one. */
 const BY_LENGTH = [
