@@ -30,6 +30,9 @@ const CITES: Readonly<Record<TableKey, SectionKey>> = {
   burialCover: 'table.burial',
   conductorVolume: 'table.conductor-volume',
   torque: 'table.torque',
+  dwellingService: 'service.conductors',
+  receptacleRating: 'receptacle.rating',
+  bendRadius: 'table.bend-radius',
 };
 
 const COLUMNS_C = [60, 75, 90] as const;
@@ -253,6 +256,9 @@ function face(code: Edition, { table, column }: CellRead, metal: 'cu' | 'al'): F
     case 'torque':
     case 'cables':
     case 'supports':
+    case 'dwellingService':
+    case 'receptacleRating':
+    case 'bendRadius':
       return undefined;
   }
 }

@@ -1,12 +1,14 @@
 import { adjustment } from './tables/adjustment';
 import { ambient } from './tables/ambient';
 import { ampacity } from './tables/ampacity';
+import { bendRadius } from './tables/bendRadius';
 import { cables } from './tables/cables';
 import { conductors } from './tables/conductors';
 import { configurations } from './tables/configurations';
 import { burialCover } from './tables/burialCover';
 import { conductorVolume } from './tables/conductorVolume';
 import { dryerDemand } from './tables/dryerDemand';
+import { dwellingService } from './tables/dwellingService';
 import { equipmentGround } from './tables/equipmentGround';
 import { fillLimits } from './tables/fillLimits';
 import { impedance } from './tables/impedance';
@@ -16,13 +18,14 @@ import { motorSinglePhase } from './tables/motorSinglePhase';
 import { motorThreePhase } from './tables/motorThreePhase';
 import { rangeDemand } from './tables/rangeDemand';
 import { raceways } from './tables/raceways';
+import { receptacleRating } from './tables/receptacleRating';
 import { smallConductor } from './tables/smallConductor';
 import { standardOcpd } from './tables/standardOcpd';
 import { supports } from './tables/supports';
 import { torque } from './tables/torque';
 import { welders } from './tables/welders';
 
-/** The tables that rules of circuits read. An edition may put another in the place of one of them. */
+/** The tables that rules read. An edition may put another in the place of one of them. */
 export const baseTables = {
   ampacity,
   ambient,
@@ -47,6 +50,9 @@ export const baseTables = {
   burialCover,
   conductorVolume,
   torque,
+  dwellingService,
+  receptacleRating,
+  bendRadius,
 };
 
 /** The tables that rules read. */

@@ -1,5 +1,4 @@
 import type { Edition } from '../code/edition';
-import { receptacleRating } from '../code/tables/receptacleRating';
 import type { ConfigurationTable } from '../code/tables/shapes';
 
 /** One configuration of plug or receptacle. */
@@ -63,16 +62,13 @@ function adapterCase(plug: Configuration, receptacle: Configuration, ocpdA: numb
 }
 
 /** Whether a receptacle may be on a circuit: alone no smaller than it (210.21(B)(1)), of several by the table. */
-function isRatedFor(receptacleA: number, ocpdA: number, outlets: number): boolean {
+function isRatedFor(receptacleA: number, ocpdA: number, outlets: number, code: Edition): boolean {
   if (outlets === 1) return receptacleA >= ocpdA;
-  const allowed: Readonly<Record<number, readonly number[]>> = receptacleRating.allowed;
-  return allowed[ocpdA]?.includes(receptacleA) === true;
+  return code.tables.receptacleRating.allowed[ocpdA]?.includes(receptacleA) === true;
 }
 
-const eachOf = (receptacleA: number, outlets: number): number | null => {
-  const loads: Readonly<Record<number, number>> = receptacleRating.largestCordLoad;
-  return outlets === 1 ? null : (loads[receptacleA] ?? null);
-};
+const eachOf = (receptacleA: number, outlets: number, code: Edition): number | null =>
+  outlets === 1 ? null : (code.tables.receptacleRating.largestCordLoad[receptacleA] ?? null);
 
 /** Continuous current is at most this share of what every link allows. */
 const CONTINUOUS_SHARE = 0.8;
@@ -99,12 +95,12 @@ export function judgePlug(
     weakest,
     weakestA: amps,
     continuousA: amps * CONTINUOUS_SHARE,
-    eachA: b === undefined ? null : eachOf(b.amps, outlets),
+    eachA: b === undefined ? null : eachOf(b.amps, outlets, code),
     adapter: why === 'shape' && a !== undefined && b !== undefined ? adapterCase(a, b, ocpdA) : null,
   });
   if (a === undefined || b === undefined) return answer('unknown');
   if (!enters(a.config, b.config)) return answer('shape');
   if (!carries(b, volts)) return answer('volts');
   if (!b.ground) return answer('ground');
-  return isRatedFor(b.amps, ocpdA, outlets) ? answer('fits') : answer('rating');
+  return isRatedFor(b.amps, ocpdA, outlets, code) ? answer('fits') : answer('rating');
 }

@@ -4,7 +4,6 @@ import type { WireSize } from '../units/wireSize';
 import { bendsOf } from '../circuit/bends';
 import { neighborsOf } from '../circuit/neighbors';
 import { METHODS } from '../code/methods';
-import { bendRadius } from '../code/tables/bendRadius';
 import { conductorDiameter } from '../rules/racewayFill';
 import { sumBends } from './pullPoints';
 import {
@@ -60,15 +59,13 @@ interface PlacedPart {
   readonly corner: boolean;
 }
 
-const radiusOf = (trade: TradeSize): number => bendRadius.rows[trade].oneShotIn;
-
 /** Legs and bends of one segment in order: the bends stand at its corners, or in its middle where it has none. */
 function segmentParts(about: LaidOut, index: number, trade: TradeSize): readonly PlacedPart[] {
   const legs = about.legs[index] ?? [];
   const bendsDeg = bendsOf(about.circuit, index);
   const corners = Math.max(0, legs.length - 1);
   const bend = (degrees: number, atFt: number, corner: boolean): PlacedPart => ({
-    part: { kind: 'bend', degrees, radiusIn: radiusOf(trade) },
+    part: { kind: 'bend', degrees, radiusIn: about.context.code.tables.bendRadius.rows[trade].oneShotIn },
     segment: index,
     atFt,
     corner,

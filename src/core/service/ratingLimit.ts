@@ -1,6 +1,5 @@
 import type { Edition } from '../code/edition';
 import type { RatingElement } from '../code/serviceMethods';
-import { dwellingService } from '../code/tables/dwellingService';
 import type { Panel } from '../panel/panelSchema';
 import type { Metal, WireSize } from '../units/wireSize';
 import type { House } from './houseSchema';
@@ -15,8 +14,7 @@ export interface RatingLimit {
 
 /** What the conductors of a dwelling service are good for: the table of 310.12, or their 75 °C column. */
 export function serviceConductorA(size: WireSize, metal: Metal, code: Edition): number | null {
-  const rows: Readonly<Record<string, { readonly cu: string; readonly al: string }>> = dwellingService.rows;
-  const listed = Object.entries(rows)
+  const listed = Object.entries(code.tables.dwellingService.rows)
     .filter(([, row]) => row[metal] === size)
     .map(([rating]) => Number(rating));
   if (listed.length > 0) return Math.max(...listed);

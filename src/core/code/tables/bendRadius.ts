@@ -1,8 +1,8 @@
-import type { ReferenceTable } from './shapes';
+import type { BendRadiusTable } from './shapes';
 
 /** Smallest radius of a field bend. */
 // prettier-ignore
-export const bendRadius = {
+export const bendRadius: BendRadiusTable = {
   id: 'bend-radius',
   title: 'Smallest radius of a field bend',
   certainty: 'sure',
@@ -18,4 +18,4 @@ export const bendRadius = {
     '3-1/2': { oneShotIn: 15, otherIn: 21 },
     4: { oneShotIn: 16, otherIn: 24 },
   },
-} as const satisfies ReferenceTable;
+};

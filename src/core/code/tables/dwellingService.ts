@@ -1,8 +1,8 @@
-import type { ReferenceTable } from './shapes';
+import type { DwellingServiceTable } from './shapes';
 
 /** Conductors of a dwelling service or main feeder. */
 // prettier-ignore
-export const dwellingService = {
+export const dwellingService: DwellingServiceTable = {
   id: 'dwelling-service',
   title: 'Conductors of a dwelling service or main feeder',
   certainty: 'sure',
@@ -20,4 +20,4 @@ export const dwellingService = {
     400: { cu: '400', al: '600' },
   },
   factor: 0.83,
-} as const satisfies ReferenceTable;
+};

@@ -181,3 +181,20 @@ type TablePart =
 export interface ReferenceTable extends CodeTable {
   readonly [part: string]: TablePart;
 }
+
+/** Conductors of a dwelling's service or main feeder by its rating in amperes (310.12). */
+export interface DwellingServiceTable extends ReferenceTable {
+  readonly rows: Readonly<Record<number, { readonly cu: WireSize; readonly al: WireSize }>>;
+  readonly factor: number;
+}
+
+/** Which receptacles may be on a circuit of several, and the largest load of a cord on each, amperes (210.21(B)). */
+export interface ReceptacleRatingTable extends ReferenceTable {
+  readonly allowed: Readonly<Record<number, readonly number[]>>;
+  readonly largestCordLoad: Readonly<Record<number, number>>;
+}
+
+/** Smallest radius of a field bend by trade size, inches (Chapter 9 Table 2). */
+export interface BendRadiusTable extends ReferenceTable {
+  readonly rows: Readonly<Record<TradeSize, { readonly oneShotIn: number; readonly otherIn: number }>>;
+}
