@@ -180,7 +180,7 @@ describe('prices', () => {
 
   test('a larger conductor and a larger raceway cost more', () => {
     const rising = (prices: readonly number[]): boolean =>
-      prices.every((price, at) => at === 0 || price > (prices[at - 1] ?? 0));
+      prices.every((price, at) => at === 0 || price > (prices[at - 1] ?? Infinity));
     for (const metal of ['cu', 'al'] as const)
       expect(rising(WIRE_SIZES.flatMap((size) => defaultPrices.conductor[metal][size] ?? []))).toBe(true);
     for (const sizes of Object.values(defaultPrices.raceway))
