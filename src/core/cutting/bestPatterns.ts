@@ -1,4 +1,3 @@
-import { nth } from '../units/nth';
 import type { CutProblem, Pattern } from './cutProblem';
 
 /** Some pieces of one length that are taken together or not at all. */
@@ -14,10 +13,10 @@ const NO_WORTH = 1e-9;
 /** Every number of pieces of a length as a sum of lots of 1, 2, 4, .. pieces. */
 function lotsOf({ lengths, demand }: CutProblem, worth: ArrayLike<number>, room: number): readonly Lot[] {
   return lengths.flatMap((length, row) => {
-    const each = nth(worth, row);
+    const each = worth[row] ?? 0;
     const lots: Lot[] = [];
     if (each <= NO_WORTH) return lots;
-    let left = Math.min(nth(demand, row), Math.floor(room / length));
+    let left = Math.min(demand[row] ?? 0, Math.floor(room / length));
     for (let count = 1; left > 0; count *= 2) {
       const some = Math.min(count, left);
       lots.push({ row, count: some, size: some * length, worth: some * each });
@@ -45,8 +44,8 @@ export function bestPatterns(problem: CutProblem, worth: ArrayLike<number>): rea
   const taken = lots.map(({ size, worth: adds }) => {
     const here = new Uint8Array(room + 1);
     for (let at = room; at >= size; at -= 1) {
-      const with_ = nth(best, at - size) + adds;
-      if (with_ > nth(best, at) + NO_WORTH) {
+      const with_ = (best[at - size] ?? 0) + adds;
+      if (with_ > (best[at] ?? 0) + NO_WORTH) {
         best[at] = with_;
         here[at] = 1;
       }
@@ -60,9 +59,9 @@ export function bestPatterns(problem: CutProblem, worth: ArrayLike<number>): rea
     for (let at = lots.length - 1; at >= 0; at -= 1) {
       const lot = lots[at];
       if (lot === undefined || taken[at]?.[left] !== 1) continue;
-      take[lot.row] = nth(take, lot.row) + lot.count;
+      take[lot.row] = (take[lot.row] ?? 0) + lot.count;
       left -= lot.size;
     }
-    return { pack, take, worth: nth(best, size) };
+    return { pack, take, worth: best[size] ?? 0 };
   });
 }

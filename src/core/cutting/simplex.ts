@@ -1,5 +1,3 @@
-import { nth } from '../units/nth';
-
 /** A column of a linear program: the rows that it adds to, what it adds to each of them, and what it costs. */
 export interface Column {
   readonly rows: Int32Array;
@@ -10,7 +8,7 @@ export interface Column {
 /** What a column comes to at a worth of each row. */
 export function worthOf({ rows, adds }: Column, each: Float64Array): number {
   let sum = 0;
-  for (let at = 0; at < rows.length; at += 1) sum += nth(adds, at) * nth(each, nth(rows, at));
+  for (let at = 0; at < rows.length; at += 1) sum += (adds[at] ?? 0) * (each[rows[at] ?? 0] ?? 0);
   return sum;
 }
 
@@ -54,7 +52,8 @@ export class Simplex<C extends Column> {
     for (const [at, { cost }] of this.#basis.entries()) {
       const line = this.#inverse[at];
       if (cost === 0 || line === undefined) continue;
-      for (let row = 0; row < duals.length; row += 1) duals[row] = nth(duals, row) + cost * nth(line, row);
+      for (let row = 0; row < duals.length; row += 1)
+        duals[row] = (duals[row] ?? 0) + cost * (line[row] ?? 0);
     }
     return duals;
   }
@@ -67,9 +66,9 @@ export class Simplex<C extends Column> {
     let leaves = -1;
     let least = Infinity;
     for (let at = 0; at < size; at += 1) {
-      const by = nth(step, at);
+      const by = step[at] ?? 0;
       if (by <= EPS) continue;
-      const ratio = nth(this.#amounts, at) / by;
+      const ratio = (this.#amounts[at] ?? 0) / by;
       if (ratio < least) {
         least = ratio;
         leaves = at;
@@ -84,14 +83,14 @@ export class Simplex<C extends Column> {
     const size = this.#basis.length;
     const pivot = step[leaves] ?? 1;
     const line = this.#inverse[leaves] ?? new Float64Array(size);
-    for (let row = 0; row < size; row += 1) line[row] = nth(line, row) / pivot;
-    const amount = nth(this.#amounts, leaves) / pivot;
+    for (let row = 0; row < size; row += 1) line[row] = (line[row] ?? 0) / pivot;
+    const amount = (this.#amounts[leaves] ?? 0) / pivot;
     for (let at = 0; at < size; at += 1) {
-      const by = nth(step, at);
+      const by = step[at] ?? 0;
       const other = this.#inverse[at];
       if (at === leaves || by === 0 || other === undefined) continue;
-      for (let row = 0; row < size; row += 1) other[row] = nth(other, row) - by * nth(line, row);
-      this.#amounts[at] = Math.max(0, nth(this.#amounts, at) - by * amount);
+      for (let row = 0; row < size; row += 1) other[row] = (other[row] ?? 0) - by * (line[row] ?? 0);
+      this.#amounts[at] = Math.max(0, (this.#amounts[at] ?? 0) - by * amount);
     }
     this.#amounts[leaves] = amount;
     this.#basis[leaves] = column;
@@ -100,6 +99,6 @@ export class Simplex<C extends Column> {
 
   /** The columns that are taken, each with how much of it. */
   solution(): readonly (readonly [column: C, amount: number])[] {
-    return this.#basis.map((column, at) => [column, nth(this.#amounts, at)] as const);
+    return this.#basis.map((column, at) => [column, this.#amounts[at] ?? 0] as const);
   }
 }
