@@ -1,5 +1,3 @@
-import { nth } from '../units/nth';
-
 /** A square matrix of few rows, row by row. Of so few numbers a plain array is made faster than a typed one. */
 export type Square = number[];
 
@@ -16,14 +14,14 @@ export function inverse(matrix: readonly number[], size: number): Square {
     const own = pivot * size;
     const by = 1 / (made[own + pivot] ?? 1);
     made[own + pivot] = 1;
-    for (let at = 0; at < size; at += 1) made[own + at] = nth(made, own + at) * by;
+    for (let at = 0; at < size; at += 1) made[own + at] = (made[own + at] ?? 0) * by;
     for (let row = 0; row < size; row += 1) {
       const other = row * size;
-      const factor = nth(made, other + pivot);
+      const factor = made[other + pivot] ?? 0;
       if (row === pivot || factor === 0) continue;
       made[other + pivot] = 0;
       for (let at = 0; at < size; at += 1)
-        made[other + at] = nth(made, other + at) - factor * nth(made, own + at);
+        made[other + at] = (made[other + at] ?? 0) - factor * (made[own + at] ?? 0);
     }
   }
   return made;
@@ -35,14 +33,14 @@ export function times(matrix: readonly number[], column: readonly number[]): num
   const product = zeros(size);
   for (let row = 0; row < size; row += 1)
     for (let at = 0; at < size; at += 1)
-      product[row] = nth(product, row) + nth(matrix, row * size + at) * nth(column, at);
+      product[row] = (product[row] ?? 0) + (matrix[row * size + at] ?? 0) * (column[at] ?? 0);
   return product;
 }
 
 /** Two matrices added up. */
 export function plus(a: readonly number[], b: readonly number[]): Square {
   const sum = a.slice();
-  for (let at = 0; at < sum.length; at += 1) sum[at] = nth(sum, at) + nth(b, at);
+  for (let at = 0; at < sum.length; at += 1) sum[at] = (sum[at] ?? 0) + (b[at] ?? 0);
   return sum;
 }
 
@@ -50,6 +48,6 @@ export function plus(a: readonly number[], b: readonly number[]): Square {
 export function plusDiagonal(matrix: readonly number[], more: readonly number[]): Square {
   const sum = matrix.slice();
   for (let at = 0; at < more.length; at += 1)
-    sum[at * more.length + at] = nth(sum, at * more.length + at) + nth(more, at);
+    sum[at * more.length + at] = (sum[at * more.length + at] ?? 0) + (more[at] ?? 0);
   return sum;
 }

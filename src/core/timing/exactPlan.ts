@@ -1,4 +1,3 @@
-import { nth } from '../units/nth';
 import { finishOf, type Board, type Starts } from './serialPlan';
 import type { TimedWork } from './timedWork';
 
@@ -45,7 +44,7 @@ class Search {
     const step = this.#work.steps[at];
     let ready = step?.earliest ?? 0;
     for (const before of step?.after ?? [])
-      ready = Math.max(ready, nth(this.#starts, before) + (this.#work.steps[before]?.minutes ?? 0));
+      ready = Math.max(ready, (this.#starts[before] ?? 0) + (this.#work.steps[before]?.minutes ?? 0));
     return ready;
   }
 
@@ -60,7 +59,7 @@ class Search {
       const start = this.#starts[at] ?? -1;
       const left = start < 0 ? minutes : Math.max(0, start + minutes - Math.max(start, from));
       personMinutes += alone ? 2 * left : left;
-      if (start < 0 && Math.max(from, nth(heads, at)) + nth(tails, at) >= this.bestFinish) return false;
+      if (start < 0 && Math.max(from, heads[at] ?? 0) + (tails[at] ?? 0) >= this.bestFinish) return false;
     }
     return from + personMinutes / 2 < this.bestFinish;
   }
@@ -79,19 +78,19 @@ class Search {
     this.#nodes -= 1;
     if (this.isOver() || !this.#mayBeBetter(from)) return;
     const open = steps.flatMap((step, at) => {
-      if ((this.#starts[at] ?? -1) >= 0 || nth(this.#waits, at) > 0) return [];
+      if ((this.#starts[at] ?? -1) >= 0 || (this.#waits[at] ?? 0) > 0) return [];
       const start = this.#board.earliest(step, this.#ready(at));
       return start < from || (start === from && at < last) ? [] : [{ at, step, start }];
     });
-    open.sort((a, b) => a.start - b.start || nth(tails, b.at) - nth(tails, a.at));
+    open.sort((a, b) => a.start - b.start || (tails[b.at] ?? 0) - (tails[a.at] ?? 0));
     for (const { at, step, start } of open) {
       if (this.isOver()) return;
-      if (start + nth(tails, at) >= this.bestFinish) continue;
+      if (start + (tails[at] ?? 0) >= this.bestFinish) continue;
       this.#board.put(step, start);
       this.#starts[at] = start;
-      for (const next of followers[at] ?? []) this.#waits[next] = nth(this.#waits, next) - 1;
+      for (const next of followers[at] ?? []) this.#waits[next] = (this.#waits[next] ?? 0) - 1;
       this.lay(left - 1, start, at);
-      for (const next of followers[at] ?? []) this.#waits[next] = nth(this.#waits, next) + 1;
+      for (const next of followers[at] ?? []) this.#waits[next] = (this.#waits[next] ?? 0) + 1;
       this.#starts[at] = -1;
       this.#board.take(step, start);
     }

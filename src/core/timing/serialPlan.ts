@@ -1,4 +1,3 @@
-import { nth } from '../units/nth';
 import { common } from '../units/common';
 import type { TimedStep, TimedWork } from './timedWork';
 
@@ -108,16 +107,16 @@ export function serialPlan({ steps, followers }: TimedWork, rank: ArrayLike<numb
   while (open.length > 0) {
     let best = 0;
     for (let k = 1; k < open.length; k += 1)
-      if (nth(rank, nth(open, k)) < nth(rank, nth(open, best))) best = k;
+      if ((rank[open[k] ?? 0] ?? 0) < (rank[open[best] ?? 0] ?? 0)) best = k;
     const [at = 0] = open.splice(best, 1);
     const step = steps[at];
     if (step === undefined) break;
-    const start = board.earliest(step, nth(ready, at));
+    const start = board.earliest(step, ready[at] ?? 0);
     board.put(step, start);
     starts[at] = start;
     for (const next of followers[at] ?? []) {
-      ready[next] = Math.max(nth(ready, next), start + step.minutes);
-      waits[next] = nth(waits, next) - 1;
+      ready[next] = Math.max(ready[next] ?? 0, start + step.minutes);
+      waits[next] = (waits[next] ?? 0) - 1;
       if (waits[next] === 0) open.push(next);
     }
   }
@@ -126,4 +125,4 @@ export function serialPlan({ steps, followers }: TimedWork, rank: ArrayLike<numb
 
 /** When the last step ends. */
 export const finishOf = ({ steps }: TimedWork, starts: Starts): number =>
-  Math.max(0, ...steps.map(({ minutes }, at) => nth(starts, at) + minutes));
+  Math.max(0, ...steps.map(({ minutes }, at) => (starts[at] ?? 0) + minutes));
