@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { newCircuit, newSegment } from '../../src/core/circuit/newCircuit';
 import { familyList, freshAppliance } from '../../src/core/appliances/registry';
 import { freshJob } from '../../src/core/job/freshJob';
-import { expect, openDemo, openEmpty, openKept, test } from '../support/app';
+import { expect, goTo, openDemo, openEmpty, openKept, test } from '../support/app';
 
 // Attic differs from paper in color alone; noon has heavier and larger words, for which the narrow pages are short.
 const LOOKS = [
@@ -54,10 +54,10 @@ const faultsOfLayout = (page: Page): Promise<readonly string[]> =>
     return [...found];
   });
 
-/** Another page of the application, as a link leads there: nothing is loaded anew. It is at rest once nothing of it changes. */
-const goTo = (page: Page, path: string): Promise<void> =>
+/** Waits until nothing of a page changes any more. */
+const rested = (page: Page): Promise<void> =>
   page.evaluate(
-    (to) =>
+    () =>
       new Promise<void>((rest) => {
         const QUIET_MS = 250;
         let timer = setTimeout(rest, 4 * QUIET_MS);
@@ -69,10 +69,7 @@ const goTo = (page: Page, path: string): Promise<void> =>
           }, QUIET_MS);
         });
         watch.observe(document.body, { subtree: true, childList: true, characterData: true });
-        history.pushState(null, '', to);
-        dispatchEvent(new PopStateEvent('popstate'));
       }),
-    path,
   );
 
 /** What is wrong once the page has come to rest: what is still being fetched may stand elsewhere for a moment. */
@@ -121,6 +118,7 @@ async function everyPage(
   for (const stage of stages) {
     await page.setViewportSize({ width: 1280, height: 800 });
     await goTo(page, `${under}${stage}`);
+    await rested(page);
     for (const { themes, ...size } of looks) {
       await page.setViewportSize(size);
       for (const theme of themes) {
@@ -157,7 +155,7 @@ test.describe('nothing covers, nothing is cut, nothing scrolls sideways', () => 
       '/lessons',
       '/record',
     ];
-    await page.goto('/bench/faults');
+    await goTo(page, '/bench/faults');
     expect(await everyPage(page, '/bench', pages)).toEqual([]);
   });
 

@@ -30,10 +30,12 @@ interface Put {
     readonly indexes: readonly { readonly name: string; readonly keyPath: KeyPath }[];
   }[];
   readonly rows: readonly (readonly [table: string, row: unknown])[];
+  /** Whether all else is let go first. */
+  readonly isOnly: boolean;
 }
 
 /** In the page: puts rows into the database, which is made where it is not there. */
-const putRows = ({ name, version, tables, rows }: Put): Promise<void> =>
+const putRows = ({ name, version, tables, rows, isOnly }: Put): Promise<void> =>
   new Promise((done, failed) => {
     const opening = indexedDB.open(name, version);
     opening.onerror = () => {
@@ -46,7 +48,9 @@ const putRows = ({ name, version, tables, rows }: Put): Promise<void> =>
       }
     };
     opening.onsuccess = () => {
-      const change = opening.result.transaction([...new Set(rows.map(([table]) => table))], 'readwrite');
+      const names = tables.map((table) => table.name);
+      const change = opening.result.transaction(names, 'readwrite');
+      if (isOnly) for (const table of names) change.objectStore(table).clear();
       for (const [table, row] of rows) change.objectStore(table).put(row);
       change.oncomplete = () => {
         opening.result.close();
@@ -58,28 +62,13 @@ const putRows = ({ name, version, tables, rows }: Put): Promise<void> =>
     };
   });
 
-/** In the page: lets go of everything that is kept, once no tab writes any more. */
-const sweepAll = async (name: string): Promise<void> => {
+/** In the page: waits until no tab writes any more, and forgets what is kept beside the database. */
+const sweep = async (): Promise<void> => {
   const isHeld = async (): Promise<boolean> =>
-    ((await navigator.locks.query()).held ?? []).some(({ name: lock }) => lock?.endsWith('none') !== true);
+    ((await navigator.locks.query()).held ?? []).some(({ name }) => name?.endsWith('none') !== true);
   while (await isHeld()) await new Promise((next) => requestAnimationFrame(next));
   localStorage.clear();
   sessionStorage.clear();
-  await new Promise<void>((done, failed) => {
-    const opening = indexedDB.open(name);
-    opening.onerror = () => {
-      failed(opening.error ?? new Error('The database does not open.'));
-    };
-    opening.onsuccess = () => {
-      const tables = [...opening.result.objectStoreNames];
-      const change = opening.result.transaction(tables, 'readwrite');
-      for (const table of tables) change.objectStore(table).clear();
-      change.oncomplete = () => {
-        opening.result.close();
-        done();
-      };
-    };
-  });
 };
 
 /** In the page: another page of the application, as a link leads there; nothing is loaded anew. */
@@ -107,7 +96,8 @@ export async function emptied(page: Page): Promise<boolean> {
   } catch {
     return false;
   }
-  await page.evaluate(sweepAll, database().name);
+  await page.evaluate(sweep);
+  await page.evaluate(putRows, { ...layout(), rows: [], isOnly: true });
   return true;
 }
 
@@ -121,5 +111,5 @@ export async function keepJob(page: Page, job: Job, at = 0): Promise<void> {
   if (!page.url().startsWith('http')) await page.goto('/health');
   const record = jobRecord(job, 0, null, at);
   const rows = [['jobs', record] as const, ['listed', listed(record)] as const];
-  await page.evaluate(putRows, { ...layout(), rows });
+  await page.evaluate(putRows, { ...layout(), rows, isOnly: false });
 }

@@ -20,8 +20,8 @@ const fromSize = <K extends string>(
   order: readonly K[],
   from: number,
 ): number => {
-  const known = order.filter((each) => prices[each] !== undefined);
-  const size = known.find((each) => order.indexOf(each) >= from) ?? known.at(-1);
+  const isKnown = (each: K): boolean => prices[each] !== undefined;
+  const size = order.slice(Math.max(0, from)).find(isKnown) ?? order.findLast(isKnown);
   const price: number | undefined = size === undefined ? undefined : prices[size];
   return present(price, 'price by size');
 };

@@ -81,28 +81,25 @@ function sweepFromNothing({ n, right, up, answer, wanted, inverse }: Level): voi
       cellOf(inverse, at);
 }
 
-/** Each cell from the first to the last by what its neighbors bring. */
-function sweepForward({ n, right, up, answer, wanted, inverse }: Level): void {
-  for (let at = n; at < n * n + n; at += 1)
-    answer[at] =
-      (cellOf(wanted, at) +
-        cellOf(right, at) * cellOf(answer, at + 1) +
-        cellOf(right, at - 1) * cellOf(answer, at - 1) +
-        cellOf(up, at) * cellOf(answer, at + n) +
-        cellOf(up, at - n) * cellOf(answer, at - n)) *
-      cellOf(inverse, at);
+/** What a cell comes to by what its neighbors bring. */
+const relaxed = ({ n, right, up, answer, wanted, inverse }: Level, at: number): number =>
+  (cellOf(wanted, at) +
+    cellOf(right, at) * cellOf(answer, at + 1) +
+    cellOf(right, at - 1) * cellOf(answer, at - 1) +
+    cellOf(up, at) * cellOf(answer, at + n) +
+    cellOf(up, at - n) * cellOf(answer, at - n)) *
+  cellOf(inverse, at);
+
+/** Each cell from the first to the last. */
+function sweepForward(level: Level): void {
+  const { n, answer } = level;
+  for (let at = n; at < n * n + n; at += 1) answer[at] = relaxed(level, at);
 }
 
 /** The same from the last to the first. */
-function sweepBack({ n, right, up, answer, wanted, inverse }: Level): void {
-  for (let at = n * n + n - 1; at >= n; at -= 1)
-    answer[at] =
-      (cellOf(wanted, at) +
-        cellOf(right, at) * cellOf(answer, at + 1) +
-        cellOf(right, at - 1) * cellOf(answer, at - 1) +
-        cellOf(up, at) * cellOf(answer, at + n) +
-        cellOf(up, at - n) * cellOf(answer, at - n)) *
-      cellOf(inverse, at);
+function sweepBack(level: Level): void {
+  const { n, answer } = level;
+  for (let at = n * n + n - 1; at >= n; at -= 1) answer[at] = relaxed(level, at);
 }
 
 /** What is still missing in each cell after the first sweep: what those after it bring now. */
