@@ -115,6 +115,13 @@ async function faintIn(page: Page, theme: keyof typeof CONTRAST): Promise<string
 /** What is wrong with a page, or a part of it, in the theme of the field book. */
 export async function faultsOnPaper(page: Page, part = 'body'): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(SOURCE);
+  // What is still fading in stands out less than it will.
+  await page.evaluate(() => {
+    const ending = document
+      .getAnimations()
+      .filter(({ effect }) => Number.isFinite(effect?.getComputedTiming().endTime));
+    return Promise.allSettled(ending.map(({ finished }) => finished));
+  });
   await page.evaluate(markLooks, part);
   return page.evaluate(violations, { part, tags: TAGS });
 }

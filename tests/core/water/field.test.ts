@@ -285,7 +285,7 @@ describe('other waters and sources', () => {
     const { yard, report, people } = scene({ shell: 'vinyl' });
     const [person] = people;
     if (person === undefined) throw new Error('Nobody is there.');
-    const rungs = finished(ladderOf({ report, yard, values: USUAL_VALUES, person }));
+    const rungs = finished(ladderOf({ report, yard, values: USUAL_VALUES, person }, CELLS));
     expect(rungs.map(({ added }) => added)).toEqual([null, 'equipment', 'metal', 'water', 'ring', 'fence']);
     const volts = rungs.map((rung) => rung.volts);
     expect(volts[2]).toBeGreaterThan(5 * (volts[0] ?? 0));

@@ -38,13 +38,11 @@ export interface LadderRequest {
  * The ladder of bonds for a person: none, then one kind more at a time, so that a partly bonded water can be seen to be
  * worse than none; each with the band of what soil and leak may be.
  */
-export function* ladderOf({
-  report,
-  yard,
-  values,
-  person,
-}: LadderRequest): Generator<number, readonly Rung[]> {
-  const model = fieldModel(report, yard, LADDER_CELLS);
+export function* ladderOf(
+  { report, yard, values, person }: LadderRequest,
+  cells = LADDER_CELLS,
+): Generator<number, readonly Rung[]> {
+  const model = fieldModel(report, yard, cells);
   const bonds = fieldParts(report, yard).filter((part) => part.bonds);
   const kinds = kindsOf(bonds);
   const volts: number[][] = Array.from({ length: kinds.length + 1 }, () => []);
