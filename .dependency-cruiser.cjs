@@ -6,6 +6,7 @@ const ROOMS = [
   'units',
   'code',
   'files',
+  'fields',
   'price',
   'cutting',
   'timing',

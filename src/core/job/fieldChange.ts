@@ -1,8 +1,17 @@
+import type { Changed } from '../fields/field';
+import { omitUndefined } from '../units/omitUndefined';
+
 /** Fields that an edit sets in a thing, and those that it takes away: what was not there before is not there after undo. */
 export interface FieldChange<T> {
   readonly fields: Partial<T>;
   /** Fields that are absent afterwards. An absent field is one that nobody spoke of; it is never written as a value. */
   readonly absent?: readonly string[];
+}
+
+/** Fields with their values as a change: one that is undefined is taken away. */
+export function changeOf<T extends object>(fields: Changed<T>): FieldChange<T> {
+  const absent = Object.entries(fields).flatMap(([key, value]) => (value === undefined ? [key] : []));
+  return asChange<T>(omitUndefined(fields), absent);
 }
 
 /** The keys that a change takes away. Journals of before wrote them as undefined. */

@@ -115,12 +115,3 @@ export function renamed(what: YardItem, name: string): YardItem {
       return { list: what.list, item: { ...what.item, name } };
   }
 }
-
-/** What of the bonding of a water is left out until it was found there, or chosen. */
-type Found = Pick<Water, 'conductor' | 'connectors' | 'taps' | 'grid'>;
-
-/** A water with some of that set; undefined takes it back to what is planned. */
-export const withFound = (
-  water: Water,
-  fields: { readonly [K in keyof Found]?: Found[K] | undefined },
-): Water => omitUndefined({ ...water, ...fields });

@@ -113,12 +113,20 @@ const along = {
   name,
   points: whole(z.array(placeSchema).min(2).max(40)),
 };
+/** What a line of each kind is checked by. */
+export const lineSchemas = {
+  wall: wallSchema.extend(along),
+  fence: fenceSchema.extend(along),
+  overhead: overheadSchema.extend(along),
+  pipe: pipeSchema.extend(along),
+  wiring: wiringSchema.extend(along),
+};
 const lineSchema = z.discriminatedUnion('kind', [
-  wallSchema.extend(along),
-  fenceSchema.extend(along),
-  overheadSchema.extend(along),
-  pipeSchema.extend(along),
-  wiringSchema.extend(along),
+  lineSchemas.wall,
+  lineSchemas.fence,
+  lineSchemas.overhead,
+  lineSchemas.pipe,
+  lineSchemas.wiring,
 ]);
 
 /** A deck, platform or slab. */

@@ -1,22 +1,13 @@
-import { METHOD_IDS } from '../../core/code/methods';
-import { methodName } from '../../core/wording/words';
+import type { z } from 'zod';
+import type { Field } from '../../core/fields/field';
+import { omitUndefined } from '../../core/units/omitUndefined';
 import { parsePoints, printPoints } from '../../core/water/pointsText';
-import { OVERHEAD_KINDS, type YardArea, type YardLine } from '../../core/water/yardSchema';
+import { lineSchemas, yardItemSchemas, type YardArea, type YardLine } from '../../core/water/yardSchema';
+import { areaFields, lineFields } from '../../core/wording/fields/yardFields';
 import { useYardEditor } from '../../store/useYardEditor';
-import { CheckField } from '../../ui/fields/CheckField';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { FieldList } from '../../ui/fields/FieldList';
 import { QuantityField } from '../../ui/fields/QuantityField';
-import { YesNoField } from '../../ui/fields/YesNoField';
-import { AmountField, DistanceField, HeightField } from './fields';
 import classes from './water.module.css';
-
-const OVERHEAD_NAME: Readonly<Record<(typeof OVERHEAD_KINDS)[number], string>> = {
-  triplex: 'Service drop, triplex, to 750 V',
-  'open-15kv': 'Other, to 15 kV',
-  'open-50kv': 'Other, 15 to 50 kV',
-  communication: 'Telephone, cable, data',
-  broadband: 'Broadband that the network powers',
-};
 
 /** The points of a line or area, typed. */
 export function PointsField({
@@ -46,155 +37,51 @@ export function PointsField({
   );
 }
 
-type Of<K extends YardLine['kind']> = Extract<YardLine, { kind: K }>;
-
-function Overhead({ line, set }: OfLine<'overhead'>) {
-  const { canWrite } = useYardEditor();
-  const height = (key: 'fromFt' | 'toFt', label: string) => (
-    <DistanceField
-      label={label}
-      value={line[key]}
-      disabled={!canWrite}
-      onValue={(value, merge) => {
-        set({ ...line, [key]: value }, merge);
-      }}
-    />
-  );
-  return (
-    <>
-      <ChoiceField
-        label="Conductors"
-        value={line.conductors}
-        disabled={!canWrite}
-        choices={OVERHEAD_KINDS.map((value) => ({ value, label: OVERHEAD_NAME[value] }))}
-        onChoose={(conductors) => {
-          set({ ...line, conductors });
-        }}
-      />
-      <div className={classes['two']}>
-        {height('fromFt', 'Height at its first end')}
-        {height('toFt', 'Height at its last end')}
-        <DistanceField
-          label="Sag, hot or with ice"
-          value={line.sagFt}
-          disabled={!canWrite}
-          onValue={(sagFt, key) => {
-            set({ ...line, sagFt }, key);
-          }}
-        />
-      </div>
-    </>
-  );
+interface KnownProps<L> {
+  readonly what: L;
+  readonly schema: z.ZodObject;
+  readonly fields: readonly Field<L>[];
+  readonly set: (what: L, key?: string) => void;
 }
 
-interface OfLine<K extends YardLine['kind']> {
-  readonly line: Of<K>;
-  readonly set: (line: YardLine, key?: string) => void;
-}
-
-function Metal({ line, set }: OfLine<'fence' | 'pipe'>) {
-  const { canWrite } = useYardEditor();
-  return (
-    <YesNoField
-      label="Metal"
-      value={line.metal ?? undefined}
-      disabled={!canWrite}
-      onValue={(value) => {
-        set({ ...line, metal: value ?? null });
-      }}
-    />
-  );
-}
-
-function Tall({ line, set }: OfLine<'fence' | 'wall'>) {
-  const { canWrite } = useYardEditor();
-  return (
-    <DistanceField
-      label="Height"
-      value={line.heightFt}
-      disabled={!canWrite}
-      onValue={(heightFt, key) => {
-        set({ ...line, heightFt }, key);
-      }}
-    />
-  );
-}
-
-function Fence({ line, set }: OfLine<'fence'>) {
-  const { canWrite } = useYardEditor();
-  return (
-    <>
-      <div className={classes['two']}>
-        <Tall line={line} set={set} />
-        <Metal line={line} set={set} />
-      </div>
-      <CheckField
-        label="Solid: neither cord nor hand passes through"
-        checked={line.solid}
-        disabled={!canWrite}
-        onCheck={(solid) => {
-          set({ ...line, solid });
-        }}
-      />
-    </>
-  );
-}
-
-function Pipe({ line, set }: OfLine<'pipe'>) {
+/** What is known of a line or area besides its points. */
+function Known<L extends object>({ what, schema, fields, set }: KnownProps<L>) {
   const { canWrite } = useYardEditor();
   return (
     <div className={classes['two']}>
-      <Metal line={line} set={set} />
-      <HeightField
-        label="Height above grade"
-        value={line.heightFt}
+      <FieldList
+        schema={schema}
+        fields={fields}
+        of={what}
         disabled={!canWrite}
-        onValue={(heightFt, key) => {
-          set({ ...line, heightFt: heightFt ?? 0 }, key);
+        set={(changed, _edit, key) => {
+          set({ ...what, ...omitUndefined(changed) }, key);
         }}
       />
     </div>
   );
 }
 
-function Wiring({ line, set }: OfLine<'wiring'>) {
-  const { canWrite } = useYardEditor();
-  return (
-    <>
-      <ChoiceField
-        label="Method"
-        value={line.method}
-        disabled={!canWrite}
-        choices={METHOD_IDS.map((value) => ({ value, label: methodName(value) }))}
-        onChoose={(method) => {
-          set({ ...line, method });
-        }}
-      />
-      <CheckField
-        label="Feeds the equipment of the water"
-        checked={line.feedsWater}
-        disabled={!canWrite}
-        onCheck={(feedsWater) => {
-          set({ ...line, feedsWater });
-        }}
-      />
-    </>
-  );
-}
-
-/** What is known of a line besides its points. */
-function Known({ line, set }: OfLine<YardLine['kind']>) {
+/** What is known of a line, by its kind. */
+function KnownLine({
+  line,
+  set,
+}: {
+  readonly line: YardLine;
+  readonly set: (line: YardLine, key?: string) => void;
+}) {
+  const common = { schema: lineSchemas[line.kind], set };
   switch (line.kind) {
     case 'wall':
-      return <Tall line={line} set={set} />;
+      return <Known {...common} what={line} fields={lineFields.wall} />;
     case 'fence':
-      return <Fence line={line} set={set} />;
+      return <Known {...common} what={line} fields={lineFields.fence} />;
     case 'overhead':
-      return <Overhead line={line} set={set} />;
+      return <Known {...common} what={line} fields={lineFields.overhead} />;
     case 'pipe':
-      return <Pipe line={line} set={set} />;
+      return <Known {...common} what={line} fields={lineFields.pipe} />;
     case 'wiring':
-      return <Wiring line={line} set={set} />;
+      return <Known {...common} what={line} fields={lineFields.wiring} />;
   }
 }
 
@@ -206,7 +93,7 @@ export function LineFields({ line }: { readonly line: YardLine }) {
   };
   return (
     <>
-      <Known line={line} set={set} />
+      <KnownLine line={line} set={set} />
       <PointsField
         points={line.points}
         least={2}
@@ -218,37 +105,15 @@ export function LineFields({ line }: { readonly line: YardLine }) {
   );
 }
 
-const TOP = { min: -24, max: 240, units: ['in'], shown: 'in' } as const;
-
 /** A deck or slab. */
 export function AreaFields({ area }: { readonly area: YardArea }) {
-  const { canWrite, put } = useYardEditor();
+  const { put } = useYardEditor();
   const set = (item: YardArea, key?: string): void => {
     put({ list: 'areas', item }, `Change ${area.name}`, key);
   };
   return (
     <>
-      <div className={classes['two']}>
-        <AmountField
-          label="Top above grade"
-          value={area.topIn}
-          disabled={!canWrite}
-          range={TOP}
-          onValue={(topIn, key) => {
-            set({ ...area, topIn }, key);
-          }}
-        />
-        {area.kind === 'slab' && (
-          <YesNoField
-            label="Bare steel in it"
-            value={area.steel ?? undefined}
-            disabled={!canWrite}
-            onValue={(steel) => {
-              set({ ...area, steel: steel ?? null });
-            }}
-          />
-        )}
-      </div>
+      <Known what={area} schema={yardItemSchemas.areas} fields={areaFields} set={set} />
       <PointsField
         points={area.points}
         least={3}

@@ -11,7 +11,7 @@ export interface TextEntryProps {
   /** Whether every keystroke counts; otherwise what was typed counts when the field is left or Enter is pressed. */
   readonly live?: boolean;
   readonly bare?: boolean;
-  readonly help?: string;
+  readonly help?: string | undefined;
   readonly placeholder?: string;
   readonly className?: string | undefined;
 }

@@ -1,0 +1,66 @@
+import { z } from 'zod';
+import type { NumberRange } from '../units/number';
+import type { Unit } from './field';
+
+/** What a schema says of one of its fields. */
+export interface Shape {
+  /** What an empty field comes to; a field that has to be there has none. */
+  readonly empty: null | undefined | 'refused';
+  readonly schema: z.ZodType;
+}
+
+type Part = z.core.$ZodType;
+
+const isWrapped = (schema: Part): schema is z.ZodNullable<Part> | z.ZodOptional<Part> | z.ZodDefault<Part> =>
+  schema instanceof z.ZodNullable || schema instanceof z.ZodOptional || schema instanceof z.ZodDefault;
+
+function unwrapped(schema: Part, empty: Shape['empty']): Shape {
+  if (isWrapped(schema)) {
+    const absent = schema instanceof z.ZodNullable ? null : empty === null ? null : undefined;
+    return unwrapped(schema.unwrap(), absent);
+  }
+  if (schema instanceof z.ZodType) return { empty, schema };
+  throw new Error('A field of an unknown kind.');
+}
+
+/**
+ * Value and emptiness of one key of a document.
+ *
+ * @throws when the document has no such key.
+ */
+export function shapeOf(document: z.ZodObject, key: string): Shape {
+  const schema = document.shape[key];
+  if (schema === undefined) throw new Error(`No field ${key}.`);
+  return unwrapped(schema, 'refused');
+}
+
+const elementOf = (schema: z.ZodType): unknown => (schema instanceof z.ZodArray ? schema.element : schema);
+
+/**
+ * Range of a number, or of the numbers of a list, as its schema has it.
+ *
+ * @throws when the schema is no number, or one without limits.
+ */
+export function rangeOf(schema: z.ZodType, unit: Unit): NumberRange {
+  const number = elementOf(schema);
+  if (!(number instanceof z.ZodNumber)) throw new Error('No number.');
+  const { minValue: min, maxValue: max } = number;
+  if (min === null || max === null || !Number.isFinite(min) || !Number.isFinite(max))
+    throw new Error('A number without limits.');
+  return { min, max, whole: number.format === 'safeint', ...unit };
+}
+
+/** The values of a schema that has a few. */
+export const valuesOf = (schema: z.ZodType): readonly unknown[] =>
+  schema instanceof z.ZodEnum ? schema.options : [];
+
+/** The value of a schema that is written as this text in a list of choices; undefined where there is none. */
+export function valueOf(schema: z.ZodType, text: string): unknown {
+  for (const value of [text, Number(text), text === 'true' ? true : text === 'false' ? false : undefined])
+    if (value !== undefined && schema.safeParse(value).success) return value;
+  return undefined;
+}
+
+/** The most letters that a text may have. */
+export const lettersOf = (schema: z.ZodType): number =>
+  schema instanceof z.ZodString ? (schema.maxLength ?? Infinity) : Infinity;
