@@ -98,7 +98,8 @@ export const segmentSchema = z.strictObject({
 
 const markSchema = z.union([z.literal(60), z.literal(75), z.literal('unmarked')]);
 
-const pinsSchema = z.strictObject({
+/** Figures that are set by hand, or were found on an existing circuit. */
+export const pinsSchema = z.strictObject({
   ocpdA: z.number().positive().max(6000).optional(),
   size: z.enum(WIRE_SIZES).optional(),
   egc: z.enum(WIRE_SIZES).optional(),

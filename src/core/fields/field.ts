@@ -1,8 +1,8 @@
 import type { NumberRange } from '../units/number';
 import type { Refused } from '../units/refused';
 
-/** What a number is measured in: the words that may follow it, and how it is shown. */
-export type Unit = Pick<NumberRange, 'units' | 'shown'>;
+/** What a number is measured in; its range where that is closer than the schema's. */
+export type Unit = Pick<NumberRange, 'units' | 'shown'> & Partial<NumberRange>;
 
 /** How a value of its own kind is written and read. */
 interface OwnWriting<S, V> {
@@ -39,6 +39,8 @@ type PlainKind =
   | 'temperature'
   | 'size'
   | 'dollars'
+  /** A word that is refused while it is none, a line and some lines of free text. */
+  | 'word'
   | 'text'
   | 'lines'
   | 'date'
@@ -100,6 +102,7 @@ export const fieldsOf = <S extends object>() => {
     temperature: plain('temperature'),
     size: plain('size'),
     dollars: plain('dollars'),
+    word: plain('word'),
     text: plain('text'),
     lines: plain('lines'),
     date: plain('date'),

@@ -9,7 +9,8 @@ const id = z.string().min(1).max(60);
 const cents = z.number().int().min(0).max(LIMITS.cents);
 const percent = z.number().min(0).max(100);
 
-const termsSchema = z.strictObject({
+/** What a price is made of besides material and hours. */
+export const termsSchema = z.strictObject({
   rateCents: cents.describe('An hour of one person'),
   marginPct: percent.describe('Margin on material and labor'),
   taxPct: percent.describe('Sales tax on material'),

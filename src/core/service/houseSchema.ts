@@ -45,7 +45,7 @@ export const measuredSchema = whole(
 export type Measured = z.infer<typeof measuredSchema>;
 
 /** Chargers on circuits of their own that load management keeps under one limit together. */
-const chargerGroupSchema = z.strictObject({
+export const chargerGroupSchema = z.strictObject({
   id: z.string().min(1).max(60),
   name: z.string().min(1).max(60),
   limitA: z.number().min(6).max(400).describe('Most that they take together, amperes'),

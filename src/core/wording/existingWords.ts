@@ -1,4 +1,3 @@
-import type { Existing } from '../circuit/existingSchema';
 import type { NewWork, ThreeWireFault } from '../code/newWork';
 
 /** What new work requires, in the words of a list. Rules that require the same thing have the same words. */
@@ -44,28 +43,6 @@ export const threeWireFault: Readonly<Record<ThreeWireFault, string>> = {
   'box-ground':
     'A ground is in the box: the frame is grounded by it, and the neutral is not bonded to the frame.',
   'not-bonded': 'Receptacle and frame are not bonded to the neutral: nothing grounds the frame.',
-};
-
-/** What was found of an existing circuit, by the name that the survey gives it. */
-export const existingLabel: Readonly<
-  Record<keyof Existing, { readonly label: string; readonly help?: string }>
-> = {
-  legal: { label: 'Legal when it was installed?', help: 'By its permit, its age, or the authority.' },
-  extended: {
-    label: 'Does this job extend it?',
-    help: 'Longer, outlet moved, or receptacle replaced.',
-  },
-  frame: {
-    label: 'The frame is grounded by',
-    help: 'Four wires: a ground of its own. Three wires: the neutral.',
-  },
-  neutral: { label: 'The neutral is' },
-  neutralSize: { label: 'Size of the neutral', help: 'Left empty: as the conductors.' },
-  serviceCable: { label: 'Is it service-entrance cable (SE)?' },
-  groundInBox: { label: 'Is a ground in the outlet box?' },
-  frameBonded: { label: 'Are receptacle and frame bonded to the neutral?' },
-  replaced: { label: 'Is its pump motor replaced?' },
-  newWater: { label: 'Is the pool, spa or tub new?' },
 };
 
 const MISSING: Readonly<Record<string, string>> = {

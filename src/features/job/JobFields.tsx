@@ -1,58 +1,21 @@
-import { LIMITS } from '../../core/code/limits';
-import { TextArea } from '../../ui/fields/TextArea';
-import { TextField } from '../../ui/fields/TextField';
-import { OCCUPANCIES } from '../../core/code/locations';
 import { edition as editionOf } from '../../core/code/edition';
+import { designSchema } from '../../core/circuit/designTemperatures';
+import type { Changed } from '../../core/fields/field';
 import type { JobFields as Fields } from '../../core/job/command';
-import type { Job } from '../../core/job/jobSchema';
-import { occupancyName } from '../../core/wording/places';
+import { changeOf } from '../../core/job/fieldChange';
+import { jobSchema, type Job } from '../../core/job/jobSchema';
+import { omitUndefined } from '../../core/units/omitUndefined';
+import {
+  designFields,
+  jobFactFields,
+  jobLaterFields,
+  jobNameFields,
+} from '../../core/wording/fields/jobFields';
 import { useJobEditor } from '../../store/useJobEditor';
-import { celsius } from '../../core/units/quantity';
-import { isRefused, refuse, type Refused } from '../../core/units/refused';
-import { parseTemperature, printTemperature } from '../../core/units/temperature';
-import { QuantityField } from '../../ui/fields/QuantityField';
-import { ChoiceField } from '../../ui/fields/ChoiceField';
+import { FieldList } from '../../ui/fields/FieldList';
 import { HouseAge } from './HouseAge';
 import { useStageActions } from './stageActions';
 import classes from './JobFields.module.css';
-
-const MIN_C = -40;
-const MAX_C = 85;
-
-/** An ambient that a place may have. */
-function parseAmbient(text: string): number | Refused {
-  const parsed = parseTemperature(text);
-  if (isRefused(parsed)) return parsed;
-  return parsed < MIN_C || parsed > MAX_C ? refuse(text, 'a temperature from -40 to 185 °F') : parsed;
-}
-
-/** A text of the job, saved as it is typed; one visit to the field is one step of undo. */
-function JobText({
-  job,
-  field,
-  label,
-  min = 0,
-}: {
-  readonly job: Job;
-  readonly field: 'name' | 'authority';
-  readonly label: string;
-  readonly min?: number;
-}) {
-  const { edit, canWrite } = useJobEditor();
-  return (
-    <TextField
-      live
-      label={label}
-      value={job[field]}
-      disabled={!canWrite}
-      maxLength={field === 'name' ? LIMITS.nameLength : 120}
-      onText={(text, key) => {
-        if (text.trim().length < min) return;
-        edit({ kind: 'change-job', fields: { [field]: min > 0 ? text.trim() : text } }, label, key);
-      }}
-    />
-  );
-}
 
 /** The edition in force, with the way to another. */
 function EditionLine({ job }: { readonly job: Job }) {
@@ -77,35 +40,22 @@ function EditionLine({ job }: { readonly job: Job }) {
   );
 }
 
-const DESIGN = [
-  ['outdoor', 'Outdoors'],
-  ['attic', 'Attic'],
-  ['garage', 'Garage'],
-] as const;
-
 /** The highest ambients that are expected here; new segments start with them. */
 function DesignFields({ job }: { readonly job: Job }) {
   const { edit, canWrite } = useJobEditor();
   return (
     <fieldset className={classes['design']}>
       <legend className="second">Highest expected ambient: new segments start with it</legend>
-      {DESIGN.map(([place, label]) => (
-        <QuantityField<number>
-          key={place}
-          label={label}
-          disabled={!canWrite}
-          value={job.designC[place]}
-          print={(value) => printTemperature(celsius(value))}
-          parse={parseAmbient}
-          onValue={(value, key) => {
-            edit(
-              { kind: 'change-job', fields: { designC: { ...job.designC, [place]: value } } },
-              `Ambient, ${label}`,
-              key,
-            );
-          }}
-        />
-      ))}
+      <FieldList
+        schema={designSchema}
+        fields={designFields}
+        of={job.designC}
+        disabled={!canWrite}
+        set={(fields, label, key) => {
+          const designC = omitUndefined({ ...job.designC, ...fields });
+          edit({ kind: 'change-job', fields: { designC } }, label, key);
+        }}
+      />
     </fieldset>
   );
 }
@@ -135,48 +85,21 @@ function RulesLine({ job }: { readonly job: Job }) {
 /** The facts of a job that its rules read: code in force, authority, permit, kind of building, what comes later. */
 export function JobFields({ job }: { readonly job: Job }) {
   const { edit, canWrite } = useJobEditor();
-  const set = (fields: Partial<Fields>, label: string, mergeKey?: string): void => {
-    edit({ kind: 'change-job', fields }, label, mergeKey);
+  const common = {
+    schema: jobSchema,
+    of: job,
+    disabled: !canWrite,
+    set: (fields: Changed<Job>, label: string, mergeKey?: string) => {
+      edit({ kind: 'change-job', ...changeOf<Fields>(fields) }, label, mergeKey);
+    },
   };
   return (
     <>
-      <JobText job={job} field="name" label="Name of the job" min={1} />
+      <FieldList {...common} fields={jobNameFields} />
       <EditionLine job={job} />
-      <JobText job={job} field="authority" label="Authority having jurisdiction" />
-      <TextField
-        live
-        label="Permit applied for on"
-        help="Dated exceptions are read on this day."
-        type="date"
-        value={job.permitDate ?? ''}
-        maxLength={10}
-        disabled={!canWrite}
-        onText={(text, key) => {
-          set({ permitDate: text === '' ? null : text }, 'Permit date', key);
-        }}
-      />
-      <ChoiceField
-        label="Kind of building"
-        value={job.occupancy}
-        disabled={!canWrite}
-        choices={OCCUPANCIES.map((value) => ({ value, label: occupancyName[value] }))}
-        onChoose={(occupancy) => {
-          set({ occupancy }, 'Kind of building');
-        }}
-      />
+      <FieldList {...common} fields={jobFactFields} />
       <HouseAge job={job} />
-      <TextArea
-        live
-        label="Future loads"
-        help="A larger vehicle, visitors with a larger trailer, a heater on the pool."
-        value={job.later}
-        disabled={!canWrite}
-        maxLength={500}
-        rows={2}
-        onText={(later, key) => {
-          set({ later }, 'Future loads', key);
-        }}
-      />
+      <FieldList {...common} fields={jobLaterFields} />
       <DesignFields job={job} />
       <RulesLine job={job} />
     </>

@@ -1,16 +1,15 @@
 import type { Job } from '../../core/job/jobSchema';
 import { LIMITS } from '../../core/code/limits';
-import type { ChargerGroup } from '../../core/service/houseSchema';
-import { parseNumber, printNumber } from '../../core/units/number';
+import type { Changed } from '../../core/fields/field';
+import { chargerGroupSchema, type ChargerGroup } from '../../core/service/houseSchema';
+import { omitUndefined } from '../../core/units/omitUndefined';
+import { groupFields, groupListedFields } from '../../core/wording/fields/houseFields';
 import { useJobEditor } from '../../store/useJobEditor';
 import { CheckField } from '../../ui/fields/CheckField';
 import { ChoiceField } from '../../ui/fields/ChoiceField';
-import { QuantityField } from '../../ui/fields/QuantityField';
-import { TextField } from '../../ui/fields/TextField';
-import { YesNoField } from '../../ui/fields/YesNoField';
+import { FieldList } from '../../ui/fields/FieldList';
 import classes from './service.module.css';
 
-const LIMIT = { min: 6, max: 400, units: ['a', 'amp', 'amps'], shown: 'A' } as const;
 const NO_FEEDER = '';
 
 const chargersOf = ({ circuits }: Job) => circuits.filter(({ appliance }) => appliance.family === 'ev');
@@ -19,7 +18,7 @@ const feedersOf = ({ circuits }: Job) => circuits.filter(({ appliance }) => appl
 interface GroupProps {
   readonly job: Job;
   readonly group: ChargerGroup;
-  readonly set: (fields: Partial<ChargerGroup>, label: string, mergeKey?: string) => void;
+  readonly set: (fields: Changed<ChargerGroup>, label: string, mergeKey?: string) => void;
   readonly disabled: boolean;
 }
 
@@ -42,29 +41,11 @@ function Members({ job, group, set, disabled }: GroupProps) {
 
 function Group(props: GroupProps) {
   const { job, group, set, disabled } = props;
+  const common = { schema: chargerGroupSchema, of: group, disabled, set };
   return (
     <fieldset className={classes['group']}>
       <legend>{group.name}</legend>
-      <TextField
-        label="Name of the group"
-        value={group.name}
-        maxLength={60}
-        disabled={disabled}
-        onText={(name) => {
-          if (name.trim() !== '') set({ name: name.trim() }, 'Name of the group');
-        }}
-      />
-      <QuantityField<number>
-        label="Limit of all together"
-        disabled={disabled}
-        inputMode="decimal"
-        value={group.limitA}
-        print={(value) => `${printNumber(value)} A`}
-        parse={(text) => parseNumber(text, LIMIT)}
-        onValue={(limitA, key) => {
-          set({ limitA }, 'Limit of all together', key);
-        }}
-      />
+      <FieldList {...common} fields={groupFields} />
       <Members {...props} />
       <ChoiceField
         label="On one feeder"
@@ -79,14 +60,7 @@ function Group(props: GroupProps) {
           set({ feederId: id === NO_FEEDER ? null : id }, 'Feeder of the group');
         }}
       />
-      <YesNoField
-        label="Listed for it, limit restricted?"
-        disabled={disabled}
-        value={group.listed ?? undefined}
-        onValue={(listed) => {
-          set({ listed: listed ?? null }, 'Listed for load management');
-        }}
-      />
+      <FieldList {...common} fields={groupListedFields} />
     </fieldset>
   );
 }
@@ -117,7 +91,7 @@ export function GroupsField({ job }: { readonly job: Job }) {
             disabled={!canWrite}
             set={(fields, label, key) => {
               put(
-                groups.map((each) => (each.id === group.id ? { ...each, ...fields } : each)),
+                groups.map((each) => (each.id === group.id ? omitUndefined({ ...each, ...fields }) : each)),
                 label,
                 key,
               );

@@ -22,7 +22,7 @@ import { sizeRank } from '../../../src/core/units/wireSize';
 import { FIGURE_KEYS } from '../../../src/core/findings/subject';
 import { findingSentence } from '../../../src/core/wording/findings';
 import { ladderWords } from '../../../src/core/wording/ladder';
-import { siteLabel } from '../../../src/core/wording/siteWords';
+import { siteFields } from '../../../src/core/wording/fields/siteFields';
 import { stepWords } from '../../../src/core/wording/steps';
 import { circuit, context, segment } from '../../support/circuits';
 import { after, jobOf, stopsIn } from '../../support/jobs';
@@ -185,8 +185,8 @@ describe('the survey of every family', () => {
   test.each(families)('%s: asks of the site only what is labeled', (family) => {
     const { figures } = solveCircuit(circuit({ appliance: freshAppliance(family) }), context());
     for (const topic of ['place', 'disconnect', 'protection', 'ends'] as const) {
-      for (const { key } of siteQuestions(figures.facts, figures.outlet, topic, false)) {
-        expect(siteLabel[key].label).not.toBe('');
+      for (const key of siteQuestions(figures.facts, figures.outlet, topic, false)) {
+        expect(siteFields[key].label).not.toBe('');
       }
     }
   });

@@ -10,7 +10,7 @@ import { findingSentence } from '../../../src/core/wording/findings';
 import { fixNote, fixWords } from '../../../src/core/wording/fixes';
 import { circuitLine, ladderWords } from '../../../src/core/wording/ladder';
 import { HELP, HELP_IDS } from '../../../src/core/wording/help';
-import { siteLabel } from '../../../src/core/wording/siteWords';
+import { siteFields } from '../../../src/core/wording/fields/siteFields';
 import { stepWords } from '../../../src/core/wording/steps';
 import { landingWords } from '../../../src/core/wording/terminals';
 import { wiring } from '../../../src/core/wiring/terminations';
@@ -120,7 +120,7 @@ describe('every sentence, as a foreman would write it', () => {
       for (const question of applianceQuestions(freshAppliance(id)))
         for (const text of [question.label, question.help, question.until])
           if (text !== undefined) said.set(text, id);
-    for (const [key, { label, help }] of Object.entries(siteLabel))
+    for (const [key, { label, help }] of Object.entries(siteFields))
       for (const text of [label, help]) if (text !== undefined) said.set(text, key);
     for (const { name, schools } of PRACTICES) {
       said.set(name, 'practices');

@@ -2,11 +2,13 @@ import type { Job } from '../../../core/job/jobSchema';
 import { LABOR_FACTORS, TWO_PEOPLE_CLOCK, type LaborFactor } from '../../../core/labor/laborTasks';
 import { factorOf } from '../../../core/labor/laborLine';
 import type { LaborTerms } from '../../../core/labor/laborDocument';
-import type { QuoteTerms } from '../../../core/quote/quoteDocument';
+import { termsSchema } from '../../../core/quote/quoteDocument';
+import { omitUndefined } from '../../../core/units/omitUndefined';
+import { termFields } from '../../../core/wording/fields/termFields';
 import { parseNumber, printNumber as n } from '../../../core/units/number';
-import { isRefused } from '../../../core/units/refused';
 import { factorName } from '../../../core/wording/laborWords';
 import { CheckField } from '../../../ui/fields/CheckField';
+import { FieldList } from '../../../ui/fields/FieldList';
 import { QuantityField } from '../../../ui/fields/QuantityField';
 import { useQuoteEditor } from './useQuoteEditor';
 import classes from './quote.module.css';
@@ -15,22 +17,7 @@ interface OfJob {
   readonly job: Job;
 }
 
-const DOLLARS = { min: 0, max: 1_000_000, units: ['$'], shown: 'dollars' } as const;
-const PERCENT = { min: 0, max: 100, units: ['%'], shown: 'percent' } as const;
-const DAYS = { min: 1, max: 365, units: ['days'], shown: 'days', whole: true } as const;
 const FACTOR = { min: 1, max: 5, units: ['x', '×'], shown: '' } as const;
-
-const CENTS_FIELDS = [
-  ['rateCents', 'An hour, $'],
-  ['permitJobCents', 'Permit of the job, $'],
-  ['permitCircuitCents', 'Permit of a circuit, $'],
-  ['permitServiceCents', 'Permit of a service, $'],
-] as const satisfies readonly (readonly [keyof QuoteTerms, string])[];
-
-const PERCENT_FIELDS = [
-  ['marginPct', 'Margin, %'],
-  ['taxPct', 'Tax on material, %'],
-] as const satisfies readonly (readonly [keyof QuoteTerms, string])[];
 
 /** What an hour, the permit and the rest cost. */
 export function TermsFields({ job }: OfJob) {
@@ -40,45 +27,13 @@ export function TermsFields({ job }: OfJob) {
     <details className={classes['terms']}>
       <summary>Rate, margin, fees</summary>
       <div className={classes['fields']}>
-        {CENTS_FIELDS.map(([key, label]) => (
-          <QuantityField<number>
-            key={key}
-            label={label}
-            value={terms[key]}
-            disabled={!canWrite}
-            inputMode="decimal"
-            print={(cents) => (cents / 100).toFixed(2)}
-            parse={(text) => {
-              const dollars = parseNumber(text.replace('$', ''), DOLLARS);
-              return isRefused(dollars) ? dollars : Math.round(dollars * 100);
-            }}
-            onValue={(cents, mergeKey) => {
-              putTerms({ [key]: cents }, label, mergeKey);
-            }}
-          />
-        ))}
-        {PERCENT_FIELDS.map(([key, label]) => (
-          <QuantityField<number>
-            key={key}
-            label={label}
-            value={terms[key]}
-            disabled={!canWrite}
-            inputMode="decimal"
-            print={(percent) => n(percent, 2)}
-            parse={(text) => parseNumber(text, PERCENT)}
-            onValue={(percent, mergeKey) => {
-              putTerms({ [key]: percent }, label, mergeKey);
-            }}
-          />
-        ))}
-        <QuantityField<number>
-          label="Good for, days"
-          value={terms.goodDays}
+        <FieldList
+          schema={termsSchema}
+          fields={termFields}
+          of={terms}
           disabled={!canWrite}
-          print={(days) => n(days)}
-          parse={(text) => parseNumber(text, DAYS)}
-          onValue={(goodDays, mergeKey) => {
-            putTerms({ goodDays }, 'How long the price is good', mergeKey);
+          set={(fields, label, mergeKey) => {
+            putTerms(omitUndefined({ ...terms, ...fields }), label, mergeKey);
           }}
         />
       </div>
