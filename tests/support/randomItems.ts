@@ -5,8 +5,10 @@ import {
   applianceQuestions,
   familyList,
   freshAppliance,
+  plateSchema,
   type FamilyId,
 } from '../../src/core/appliances/registry';
+import { rangeOf, shapeOf, valueOf, valuesOf } from '../../src/core/fields/shape';
 import { BURIAL_PLACES } from '../../src/core/code/burialPlaces';
 import { EDITION_YEARS } from '../../src/core/code/edition';
 import { LOCATIONS, OCCUPANCIES } from '../../src/core/code/locations';
@@ -28,27 +30,29 @@ const between = (min: number, max: number) => fc.double({ min, max, noNaN: true,
 const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { nil: undefined });
 
 /** An answer to a question of a nameplate: within its bounds, and now and then a little past them. */
-function answerTo(question: Question): fc.Arbitrary<unknown> {
-  switch (question.kind) {
+function answerTo(family: FamilyId, { key, writing }: Question): fc.Arbitrary<unknown> {
+  const { schema, empty } = shapeOf(plateSchema(family), key);
+  switch (writing.kind) {
     case 'number': {
-      const { min, max } = question.range;
+      const { min, max } = rangeOf(schema, writing.unit);
       const value = fc.oneof(
         { weight: 20, arbitrary: between(min, max).map((each) => Math.round(each * 100) / 100) },
         { weight: 4, arbitrary: fc.constantFrom(min, max) },
         { weight: 1, arbitrary: between(max, max * 2) },
       );
-      return question.optional === true ? maybe(value) : value;
+      return empty === 'refused' ? value : maybe(value);
     }
-    case 'numbers':
-      return fc.array(between(question.range.min, question.range.max), {
-        minLength: 1,
-        maxLength: question.max,
-      });
+    case 'numbers': {
+      const { min, max } = rangeOf(schema, writing.unit);
+      return fc.array(between(min, max), { minLength: 1, maxLength: 6 });
+    }
     case 'choice':
-      return fc.constantFrom(...question.choices.map(({ value }) => value));
+      return fc.constantFrom(...Object.keys(writing.names).map((text) => valueOf(schema, text)));
+    case 'named':
+      return fc.constantFrom(...valuesOf(schema));
     case 'yes-no':
       return maybe(fc.boolean());
-    case 'loads':
+    default:
       return fc.constant(undefined);
   }
 }
@@ -56,7 +60,7 @@ function answerTo(question: Question): fc.Arbitrary<unknown> {
 const nameplate = (family: FamilyId): fc.Arbitrary<Item> => {
   const appliance = freshAppliance(family);
   const answers = Object.fromEntries(
-    applianceQuestions(appliance).map((question) => [question.key, answerTo(question)]),
+    applianceQuestions(appliance).map((question) => [question.key, answerTo(family, question)]),
   );
   return fc
     .record(answers)

@@ -1,18 +1,11 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import { cookingDemand } from './cookingDemand';
 import type { Working } from '../working/worked';
 import { defineFamily, type LoadModel } from './family';
-import {
-  breakerQuestion,
-  connectionQuestion,
-  deviceA,
-  kilowatts,
-  plainLoad,
-  plainOutlet,
-  twoPoleVolts,
-  voltsQuestion,
-} from './plate';
+import { BREAKER, CONNECTIONS, deviceA, plainLoad, plainOutlet, twoPoleVolts, VOLTS } from './plate';
 import { firstFigure, kilowattPlate, typedConnection, typedVolts } from './typedPlate';
 
 const rangePlateSchema = z.strictObject({
@@ -75,6 +68,8 @@ const rangeDemandVA = (kw: number, code: Edition, work: Working): number => {
   });
 };
 
+const ofRange = fieldsOf<RangePlate>();
+
 /** A household range: demand by Table 220.55, never under 40 A from 8.75 kW. */
 export const range = defineFamily<'range', RangePlate>({
   id: 'range',
@@ -82,10 +77,10 @@ export const range = defineFamily<'range', RangePlate>({
   schema: rangePlateSchema,
   fresh: { kw: 12, volts: 240, connection: 'receptacle' },
   questions: [
-    { key: 'kw', label: 'Power on the nameplate', mark: 'KW', kind: 'number', range: kilowatts(1, 27) },
-    voltsQuestion(240, 208),
-    connectionQuestion,
-    breakerQuestion,
+    ofRange.number('kw', 'Power on the nameplate', UNITS.kilowatts, { mark: 'KW' }),
+    ofRange.named('volts', 'Volts', VOLTS),
+    ofRange.choice('connection', 'Connection', CONNECTIONS),
+    ofRange.number('breakerA', BREAKER.label, UNITS.amperes, BREAKER),
   ],
   title: (plate) => `Range, ${plate.kw} kW`,
   load: (plate, { code, work }) =>
@@ -117,6 +112,8 @@ export const range = defineFamily<'range', RangePlate>({
   },
 });
 
+const ofCooktopOven = fieldsOf<CooktopOvenPlate>();
+
 /** Cooktop and wall ovens, alone on their nameplates or together as one range with taps (Table 220.55, note 4). */
 export const cooktopOven = defineFamily<'cooktop-oven', CooktopOvenPlate>({
   id: 'cooktop-oven',
@@ -124,17 +121,13 @@ export const cooktopOven = defineFamily<'cooktop-oven', CooktopOvenPlate>({
   schema: cooktopOvenPlateSchema,
   fresh: { kw: [6.6, 4.2], volts: 240 },
   questions: [
-    {
-      key: 'kw',
-      label: 'Cooktop, then ovens',
+    ofCooktopOven.numbers('kw', 'Cooktop, then ovens', UNITS.kilowatts, {
       mark: 'KW',
-      kind: 'numbers',
-      range: kilowatts(0.5, 27),
-      max: 6,
       help: 'One number for each unit on this circuit, in one room.',
-    },
-    voltsQuestion(240, 208),
-    breakerQuestion,
+      accepts: '1 to 6 numbers from 0.5 to 27 kW, apart by commas',
+    }),
+    ofCooktopOven.named('volts', 'Volts', VOLTS),
+    ofCooktopOven.number('breakerA', BREAKER.label, UNITS.amperes, BREAKER),
   ],
   title: (plate) => (plate.kw.length === 1 ? 'Cooktop or oven' : 'Cooktop and ovens'),
   load(plate, { code, work }) {

@@ -1,15 +1,8 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
-import {
-  breakerQuestion,
-  connectionQuestion,
-  deviceA,
-  dwellingVolts,
-  kilowatts,
-  plainLoad,
-  plainOutlet,
-  voltsQuestion,
-} from './plate';
+import { BREAKER, CONNECTIONS, deviceA, dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
 import { heatCurrent } from './resistanceHeat';
 import { kilowattPlate, typedConnection } from './typedPlate';
 
@@ -26,6 +19,8 @@ type DryerPlate = z.infer<typeof dryerPlateSchema>;
 /** A two-pole dryer goes on its usual 30 A receptacle at least. */
 const USUAL_A = 30;
 
+const of = fieldsOf<DryerPlate>();
+
 /** Clothes dryer: its nameplate, not continuous, on 30 A with four wires (220.54, 250.140). */
 export const dryer = defineFamily<'dryer', DryerPlate>({
   id: 'dryer',
@@ -33,10 +28,10 @@ export const dryer = defineFamily<'dryer', DryerPlate>({
   schema: dryerPlateSchema,
   fresh: { kw: 5.4, volts: 240, connection: 'receptacle' },
   questions: [
-    { key: 'kw', label: 'Power on the nameplate', mark: 'KW', kind: 'number', range: kilowatts(0.3, 12) },
-    voltsQuestion(240, 208, 120),
-    connectionQuestion,
-    breakerQuestion,
+    of.number('kw', 'Power on the nameplate', UNITS.kilowatts, { mark: 'KW' }),
+    of.named('volts', 'Volts', VOLTS),
+    of.choice('connection', 'Connection', CONNECTIONS),
+    of.number('breakerA', BREAKER.label, UNITS.amperes, BREAKER),
   ],
   title: (plate) => `Dryer, ${plate.kw} kW`,
   load(plate, { work }) {

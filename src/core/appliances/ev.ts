@@ -1,3 +1,5 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import type { Working } from '../working/worked';
@@ -53,8 +55,6 @@ export type EvPlate = z.infer<typeof evPlateSchema>;
 
 /** The settings that chargers commonly offer, amperes; a lower one asks less of the circuit. */
 export const SETTINGS_A = [48, 44, 40, 36, 32, 30, 28, 24, 20, 16, 12] as const;
-
-const AMPERES = { units: ['a', 'amp', 'amps', 'ampere', 'amperes'], shown: 'A' } as const;
 
 /** A listed adapter that sets the rating of its plug: taken as the rating, and asked about (110.3(B)). */
 function pluggedOutput({ outputAmps: plateA, settingA, adapterA }: EvPlate, work: Working): number {
@@ -151,6 +151,8 @@ function changes(plate: EvPlate): PlateChange<EvPlate>[] {
   ];
 }
 
+const of = fieldsOf<EvPlate>();
+
 /** Electric vehicle supply equipment: a continuous load, hardwired or on a cord (Article 625). */
 export const ev = defineFamily<'ev', EvPlate>({
   id: 'ev',
@@ -158,102 +160,41 @@ export const ev = defineFamily<'ev', EvPlate>({
   schema: evPlateSchema,
   fresh: { outputAmps: 48, volts: 240, connection: 'hardwired' },
   questions: [
-    {
-      key: 'outputAmps',
-      label: 'Output on the nameplate',
+    of.number('outputAmps', 'Output on the nameplate', UNITS.amperes, {
       mark: 'OUTPUT',
-      kind: 'number',
-      range: { min: 6, max: 80, ...AMPERES },
       help: 'Amperes, as the nameplate says: not the size of the breaker.',
-    },
-    {
-      key: 'volts',
-      label: 'Volts',
-      mark: 'V',
-      kind: 'choice',
-      choices: [
-        { value: 240, label: '240 V' },
-        { value: 208, label: '208 V' },
-        { value: 120, label: '120 V' },
-      ],
-    },
-    {
-      key: 'connection',
-      label: 'Connection',
-      kind: 'choice',
-      choices: [
-        { value: 'hardwired', label: 'Hardwired' },
-        { value: 'receptacle', label: 'Plug and receptacle' },
-      ],
-    },
-    {
-      key: 'settingA',
-      label: 'Set to',
-      kind: 'number',
-      optional: true,
-      range: { min: 6, max: 80, ...AMPERES },
-      help: 'Leave empty when it runs at its full output.',
-    },
-    {
-      key: 'settingRestricted',
-      label: 'Is access to the setting restricted?',
+    }),
+    of.choice('volts', 'Volts', { 240: '240 V', 208: '208 V', 120: '120 V' }, { mark: 'V' }),
+    of.choice('connection', 'Connection', { hardwired: 'Hardwired', receptacle: 'Plug and receptacle' }),
+    of.number('settingA', 'Set to', UNITS.amperes, { help: 'Leave empty when it runs at its full output.' }),
+    of.yesNo('settingRestricted', 'Is access to the setting restricted?', {
       help: 'By a tool cover, a locked door or a password, with the rating marked on the label.',
-      kind: 'yes-no',
       when: (plate) => plate['settingA'] !== undefined && plate['connection'] === 'hardwired',
-    },
-    {
-      key: 'restrictedBy',
-      label: 'Restricted by',
-      kind: 'choice',
-      choices: [
-        { value: 'tool-cover', label: 'Tool cover' },
-        { value: 'locked-door', label: 'Locked door' },
-        { value: 'password', label: 'Password' },
-      ],
-      when: (plate) => plate['settingRestricted'] === true,
-    },
-    {
-      key: 'plug',
-      label: 'Plug of the charger',
-      kind: 'choice',
-      choices: [
-        { value: 'four-wire', label: '14-30 or 14-50, four wires' },
-        { value: 'three-wire', label: '6-20, 6-30 or 6-50, three wires' },
-      ],
-      when: (plate) => plate['connection'] === 'receptacle' && plate['volts'] !== 120,
-    },
-    {
-      key: 'adapterA',
-      label: 'Current that its plug adapter sets',
-      kind: 'number',
-      optional: true,
-      range: { min: 6, max: 80, ...AMPERES },
+    }),
+    of.choice(
+      'restrictedBy',
+      'Restricted by',
+      { 'tool-cover': 'Tool cover', 'locked-door': 'Locked door', password: 'Password' },
+      { when: (plate) => plate['settingRestricted'] === true },
+    ),
+    of.choice(
+      'plug',
+      'Plug of the charger',
+      { 'four-wire': '14-30 or 14-50, four wires', 'three-wire': '6-20, 6-30 or 6-50, three wires' },
+      { when: (plate) => plate['connection'] === 'receptacle' && plate['volts'] !== 120 },
+    ),
+    of.number('adapterA', 'Current that its plug adapter sets', UNITS.amperes, {
       when: (plate) => plate['connection'] === 'receptacle',
-    },
-    {
-      key: 'units',
-      label: 'Chargers on this circuit',
-      kind: 'number',
-      optional: true,
-      range: { min: 2, max: 8, units: [], shown: '', whole: true },
+    }),
+    of.number('units', 'Chargers on this circuit', UNITS.none, {
       help: 'Leave empty for one. Several need load management that keeps them under one limit.',
-    },
-    {
-      key: 'sharedA',
-      label: 'Limit of all of them together',
-      kind: 'number',
-      optional: true,
-      range: { min: 6, max: 80, ...AMPERES },
+    }),
+    of.number('sharedA', 'Limit of all of them together', UNITS.amperes, {
       when: (plate) => plate['units'] !== undefined,
-    },
-    {
-      key: 'managed',
-      label: 'Limit kept by load management',
-      kind: 'number',
-      optional: true,
-      range: { min: 6, max: 200, ...AMPERES },
+    }),
+    of.number('managed', 'Limit kept by load management', UNITS.amperes, {
       help: 'Counts for the service. The circuit itself is sized for the full output.',
-    },
+    }),
   ],
   title: ({ units, sharedA, settingA, outputAmps }) =>
     units === undefined || sharedA === undefined

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import type { Location } from '../code/locations';
-import type { NumberRange } from '../units/number';
+import type { Field } from '../fields/field';
 import type { WireSize } from '../units/wireSize';
 import type { MinReason } from '../code/minReason';
 import type { DisconnectArticle } from '../working/step';
@@ -136,28 +136,6 @@ export interface OutletNeeds {
   readonly hidden: boolean;
 }
 
-/** One field of a nameplate, as the survey asks for it. */
-export type Question<Key extends string = string> = {
-  readonly key: Key;
-  readonly label: string;
-  readonly help?: string;
-  /** How the plate itself marks it: "MCA", "HP", "V". */
-  readonly mark?: string;
-  /** What stands until it is answered. */
-  readonly until?: string;
-  /** Asked only when this says so of the plate as it stands. */
-  readonly when?: (plate: Readonly<Record<string, unknown>>) => boolean;
-} & (
-  | { readonly kind: 'number'; readonly range: NumberRange; readonly optional?: boolean }
-  | { readonly kind: 'numbers'; readonly range: NumberRange; readonly max: number }
-  | { readonly kind: 'loads'; readonly optional?: boolean }
-  | {
-      readonly kind: 'choice';
-      readonly choices: readonly { readonly value: string | number; readonly label: string }[];
-    }
-  | { readonly kind: 'yes-no' }
-);
-
 /** Kinds of change to a plate that may serve as a remedy. */
 export type PlateChangeKind =
   | 'setting'
@@ -204,10 +182,11 @@ interface FamilyParts<Id extends string, Plate> {
   /** What it is called in files. */
   readonly id: Id;
   readonly name: string;
-  readonly schema: z.ZodType<Plate>;
+  readonly schema: z.ZodObject & z.ZodType<Plate>;
   /** The plate that a new circuit of this family starts with. */
   readonly fresh: Plate;
-  readonly questions: readonly Question[];
+  /** What the survey asks, in the order in which such plates bear it. */
+  readonly questions: readonly Field<Plate>[];
   /** What the circuit is called until somebody gives it a name. */
   title(plate: Plate): string;
   /** The load, with the steps and doubts that belong to it. */

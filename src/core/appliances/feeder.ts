@@ -1,10 +1,10 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily, type LoadDesk, type LoadModel } from './family';
-import { heavierLeg, legLoadSchema } from './legs';
-import { breakerQuestion, deviceA, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+import { LOADS, heavierLeg, legLoadSchema } from './legs';
+import { BREAKER, deviceA, plainLoad, plainOutlet, twoPoleVolts, VOLTS } from './plate';
 import { firstFigure, typedVolts } from './typedPlate';
-
-const VOLTAMPERES = { units: ['va', 'volt-amperes', 'w'], shown: 'VA' } as const;
 
 const feederPlateSchema = z
   .strictObject({
@@ -111,6 +111,8 @@ function currents(
 
 const TO = { same: 'subpanel', detached: 'detached building', 'mobile-home': 'mobile home' } as const;
 
+const of = fieldsOf<FeederPlate>();
+
 /** Feeder to a subpanel in the same or a detached building. */
 export const feeder = defineFamily<'feeder', FeederPlate>({
   id: 'feeder',
@@ -118,88 +120,40 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
   schema: feederPlateSchema,
   fresh: { loadVA: 14400, continuousVA: 9600, volts: 240, neutral: true, building: 'same', wires: 4 },
   questions: [
-    {
-      key: 'loadVA',
-      label: 'Computed load of the panel',
-      mark: 'VA',
-      kind: 'number',
-      range: { min: 0, max: 200000, ...VOLTAMPERES },
-    },
-    {
-      key: 'continuousVA',
-      label: 'Of it continuous',
-      mark: 'VA',
-      kind: 'number',
-      range: { min: 0, max: 200000, ...VOLTAMPERES },
-    },
-    voltsQuestion(240, 208),
-    { key: 'neutral', label: 'Does it carry a neutral?', kind: 'yes-no' },
-    {
-      key: 'building',
-      label: 'The panel stands',
-      kind: 'choice',
-      choices: [
-        { value: 'same', label: 'In the same building' },
-        { value: 'detached', label: 'In a detached building' },
-        { value: 'mobile-home', label: 'In a mobile home' },
-      ],
-    },
-    {
-      key: 'surge',
-      label: 'Surge-protective device at its end?',
-      kind: 'yes-no',
+    of.number('loadVA', 'Computed load of the panel', UNITS.voltamperes, { mark: 'VA' }),
+    of.number('continuousVA', 'Of it continuous', UNITS.voltamperes, { mark: 'VA' }),
+    of.named('volts', 'Volts', VOLTS),
+    of.yesNo('neutral', 'Does it carry a neutral?'),
+    of.choice('building', 'The panel stands', {
+      same: 'In the same building',
+      detached: 'In a detached building',
+      'mobile-home': 'In a mobile home',
+    }),
+    of.yesNo('surge', 'Surge-protective device at its end?', {
       when: (plate) => plate['building'] !== 'detached' || plate['dwelling'] === true,
-    },
-    {
-      key: 'emergencyDisconnect',
-      label: 'Emergency disconnect outdoors at the building?',
-      kind: 'yes-no',
+    }),
+    of.yesNo('emergencyDisconnect', 'Emergency disconnect outdoors at the building?', {
       when: (plate) => plate['building'] === 'detached' && plate['dwelling'] === true,
-    },
-    {
-      key: 'circuits',
-      label: 'Circuits that it will have',
-      kind: 'number',
-      optional: true,
-      range: { min: 1, max: 84, units: [], shown: '', whole: true },
+    }),
+    of.number('circuits', 'Circuits that it will have', UNITS.none, {
       until: 'More than two: a disconnect of 60 A at least.',
       when: (plate) => plate['building'] === 'detached',
-    },
-    {
-      key: 'dwelling',
-      label: 'Is the building a one-family dwelling?',
-      kind: 'yes-no',
+    }),
+    of.yesNo('dwelling', 'Is the building a one-family dwelling?', {
       when: (plate) => plate['building'] === 'detached',
-    },
-    {
-      key: 'electrode',
-      label: 'Has the building a grounding electrode?',
-      kind: 'yes-no',
+    }),
+    of.yesNo('electrode', 'Has the building a grounding electrode?', {
       when: (plate) => plate['building'] === 'detached',
-    },
-    {
-      key: 'bondingScrew',
-      label: 'Is the neutral bonded in the subpanel?',
-      kind: 'yes-no',
+    }),
+    of.yesNo('bondingScrew', 'Is the neutral bonded in the subpanel?', {
       help: 'A new feeder has four wires and separate bars; in an existing panel the bond stays until the ground is run.',
-    },
-    {
-      key: 'loads',
-      label: 'The loads by leg, instead',
-      kind: 'loads',
-      optional: true,
+    }),
+    of.own('loads', 'The loads by leg, instead', {
+      ...LOADS,
       help: 'When given, the heavier leg decides: "Charger 40 A both continuous; Lights 3 A B".',
-    },
-    {
-      key: 'wires',
-      label: 'Wires of the feeder',
-      kind: 'choice',
-      choices: [
-        { value: 4, label: 'Four: ground apart' },
-        { value: 3, label: 'Three, as it is there' },
-      ],
-    },
-    breakerQuestion,
+    }),
+    of.choice('wires', 'Wires of the feeder', { 4: 'Four: ground apart', 3: 'Three, as it is there' }),
+    of.number('breakerA', BREAKER.label, UNITS.amperes, BREAKER),
   ],
   title: ({ building = 'same' }) => `Feeder, ${TO[building]}`,
   load(plate, desk) {

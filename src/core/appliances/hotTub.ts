@@ -1,14 +1,8 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
-import {
-  amperes,
-  breakerQuestion,
-  deviceA,
-  dwellingVolts,
-  plainLoad,
-  plainOutlet,
-  voltsQuestion,
-} from './plate';
+import { BREAKER, deviceA, dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
 import { firstFigure, typedNeutral, typedVolts } from './typedPlate';
 
 const hotTubPlateSchema = z
@@ -56,6 +50,8 @@ const CONTINUOUS_SHARE = 0.8;
 const asStrapped = ({ amps, breakerA = 0, jumper, lowA }: HotTubPlate): number =>
   jumper === 'low' && lowA !== undefined ? lowA : (amps ?? breakerA * CONTINUOUS_SHARE);
 
+const of = fieldsOf<HotTubPlate>();
+
 /** Hot tub or spa: heater and pumps together, three hours and more; protected whatever its place (680.44). */
 export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
   id: 'hot-tub',
@@ -63,62 +59,36 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
   schema: hotTubPlateSchema,
   fresh: { amps: 40, volts: 240, neutral: true },
   questions: [
-    {
-      key: 'amps',
-      label: 'Largest current on the label',
+    of.number('amps', 'Largest current on the label', UNITS.amperes, {
       mark: 'A',
-      kind: 'number',
-      optional: true,
-      range: amperes(1, 100),
       help: 'As the jumper is set: heater and pumps together.',
       until: '80 % of the breaker on the nameplate.',
-    },
-    voltsQuestion(240, 208, 120),
-    {
-      key: 'neutral',
-      label: 'Four wires: does it need a neutral?',
+    }),
+    of.named('volts', 'Volts', VOLTS),
+    of.yesNo('neutral', 'Four wires: does it need a neutral?', {
       mark: 'N',
-      kind: 'yes-no',
       until: 'Read it from the nameplate: 240 V three-wire and 120/240 V four-wire tubs look alike.',
       when: (plate) => plate['volts'] !== 120,
-    },
-    { ...breakerQuestion, until: 'The next standard size above 125 % of the current.' },
-    {
-      key: 'jumper',
-      label: 'Jumper of the control',
-      kind: 'choice',
-      choices: [
-        { value: 'high', label: 'High amps' },
-        { value: 'low', label: 'Low amps' },
-      ],
-    },
-    {
-      key: 'lowA',
-      label: 'Current at the low setting',
+    }),
+    of.number('breakerA', BREAKER.label, UNITS.amperes, {
+      ...BREAKER,
+      until: 'The next standard size above 125 % of the current.',
+    }),
+    of.choice('jumper', 'Jumper of the control', { high: 'High amps', low: 'Low amps' }),
+    of.number('lowA', 'Current at the low setting', UNITS.amperes, {
       mark: 'A',
-      kind: 'number',
-      optional: true,
-      range: amperes(1, 100),
       when: (plate) => plate['jumper'] === 'low',
-    },
-    {
-      key: 'feeds',
-      label: 'GFCI device',
-      kind: 'choice',
-      choices: [
-        { value: 'one', label: 'One for the tub' },
-        { value: 'pair', label: '20 A and 30 A pair' },
-      ],
-      help: "As the manufacturer's nameplate says.",
-      when: (plate) => plate['part'] === undefined,
-    },
-    {
-      key: 'diagramRead',
-      label: "Poles and neutral read from the manufacturer's diagram?",
-      kind: 'yes-no',
+    }),
+    of.choice(
+      'feeds',
+      'GFCI device',
+      { one: 'One for the tub', pair: '20 A and 30 A pair' },
+      { help: "As the manufacturer's nameplate says.", when: (plate) => plate['part'] === undefined },
+    ),
+    of.yesNo('diagramRead', "Poles and neutral read from the manufacturer's diagram?", {
       when: (plate) => plate['part'] === 'pumps',
-    },
-    { key: 'integralGfci', label: 'Listed with its own Class A protection of all parts?', kind: 'yes-no' },
+    }),
+    of.yesNo('integralGfci', 'Listed with its own Class A protection of all parts?'),
   ],
   title: (plate) => `Hot tub${plate.part === undefined ? '' : ` ${plate.part}`}, ${asStrapped(plate)} A`,
   load(plate, { practices, work, fedCircuits = 0 }) {

@@ -1,15 +1,8 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
-import {
-  breakerQuestion,
-  connectionQuestion,
-  deviceA,
-  dwellingVolts,
-  kilowatts,
-  plainLoad,
-  plainOutlet,
-  voltsQuestion,
-} from './plate';
+import { BREAKER, CONNECTIONS, deviceA, dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
 import { heatCurrent } from './resistanceHeat';
 import { typedConnection } from './typedPlate';
 
@@ -23,6 +16,8 @@ const kilnPlateSchema = z.strictObject({
 /** The plate of a kiln or another resistance heater. */
 type KilnPlate = z.infer<typeof kilnPlateSchema>;
 
+const of = fieldsOf<KilnPlate>();
+
 /** Kiln and other resistance heat: on for hours, so 125 %. */
 export const kiln = defineFamily<'kiln', KilnPlate>({
   id: 'kiln',
@@ -30,10 +25,10 @@ export const kiln = defineFamily<'kiln', KilnPlate>({
   schema: kilnPlateSchema,
   fresh: { kw: 9.6, volts: 240 },
   questions: [
-    { key: 'kw', label: 'Power on the nameplate', mark: 'KW', kind: 'number', range: kilowatts(0.5, 40) },
-    voltsQuestion(240, 208, 120),
-    connectionQuestion,
-    breakerQuestion,
+    of.number('kw', 'Power on the nameplate', UNITS.kilowatts, { mark: 'KW' }),
+    of.named('volts', 'Volts', VOLTS),
+    of.choice('connection', 'Connection', CONNECTIONS),
+    of.number('breakerA', BREAKER.label, UNITS.amperes, BREAKER),
   ],
   title: (plate) => `Kiln, ${plate.kw} kW`,
   load: (plate, { work }) =>

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { SectionKey } from '../code/sections';
 import type { Edition } from '../code/edition';
-import { refuse, type Refused } from '../units/refused';
+import { isRefused, refuse, type Refused } from '../units/refused';
 import type { Working } from '../working/worked';
 
 /** One load behind a feeder or on a circuit of mixed loads. */
@@ -97,3 +97,13 @@ export const printLoads = (loads: readonly LegLoad[]): string =>
         .join(' '),
     )
     .join('; ');
+
+/** How loads are asked: typed one after the other; none where nothing is typed. */
+export const LOADS = {
+  print: (loads: readonly LegLoad[] | undefined): string => printLoads(loads ?? []),
+  parse: (text: string): LegLoad[] | undefined | Refused => {
+    if (text.trim() === '') return undefined;
+    const read = parseLoads(text);
+    return isRefused(read) ? read : [...read];
+  },
+};

@@ -1,3 +1,5 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import { plainLoad, plainOutlet } from './plate';
@@ -23,8 +25,6 @@ const loadPlateSchema = z
 /** A load by its amperes, in the place of a nameplate. */
 export type LoadPlate = z.infer<typeof loadPlateSchema>;
 
-const AMPERES = { units: ['a', 'amp', 'amps'], shown: 'A' } as const;
-
 function load(plate: LoadPlate, { work }: LoadDesk): LoadModel {
   const otherA = plate.amps - plate.continuousAmps;
   work.step('load.entered', 'load.nameplate', { continuousA: plate.continuousAmps, otherA }, plate.amps);
@@ -39,6 +39,8 @@ function load(plate: LoadPlate, { work }: LoadDesk): LoadModel {
   });
 }
 
+const of = fieldsOf<LoadPlate>();
+
 /** Any load by its amperes, for what has no family of its own yet. */
 export const genericLoad = defineFamily<'load', LoadPlate>({
   id: 'load',
@@ -46,41 +48,14 @@ export const genericLoad = defineFamily<'load', LoadPlate>({
   schema: loadPlateSchema,
   fresh: { amps: 24, continuousAmps: 24, volts: 240, neutral: false },
   questions: [
-    {
-      key: 'amps',
-      label: 'Whole load',
-      mark: 'A',
-      kind: 'number',
-      range: { min: 0, max: 2000, ...AMPERES },
-    },
-    {
-      key: 'continuousAmps',
-      label: 'Of it continuous',
+    of.number('amps', 'Whole load', UNITS.amperes, { mark: 'A' }),
+    of.number('continuousAmps', 'Of it continuous', UNITS.amperes, {
       mark: 'CONT',
-      kind: 'number',
-      range: { min: 0, max: 2000, ...AMPERES },
       help: 'The part that runs three hours or more.',
-    },
-    {
-      key: 'volts',
-      label: 'Volts',
-      mark: 'V',
-      kind: 'choice',
-      choices: [
-        { value: 240, label: '240 V' },
-        { value: 208, label: '208 V' },
-        { value: 120, label: '120 V' },
-      ],
-    },
-    { key: 'neutral', label: 'Does it need a neutral?', kind: 'yes-no' },
-    {
-      key: 'breakerA',
-      label: 'Breaker named on the nameplate',
-      mark: 'BKR',
-      kind: 'number',
-      optional: true,
-      range: { min: 10, max: 2000, ...AMPERES },
-    },
+    }),
+    of.choice('volts', 'Volts', { 240: '240 V', 208: '208 V', 120: '120 V' }, { mark: 'V' }),
+    of.yesNo('neutral', 'Does it need a neutral?'),
+    of.number('breakerA', 'Breaker named on the nameplate', UNITS.amperes, { mark: 'BKR' }),
   ],
   title: (plate) => `Load, ${plate.amps} A`,
   load,

@@ -1,7 +1,9 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { hermeticLoad } from './hermeticLoad';
-import { amperes, deviceA, dwellingVolts, plainOutlet, voltsQuestion } from './plate';
+import { deviceA, dwellingVolts, plainOutlet, VOLTS } from './plate';
 import { typedVolts } from './typedPlate';
 
 const miniSplitPlateSchema = z.strictObject({
@@ -16,6 +18,8 @@ const miniSplitPlateSchema = z.strictObject({
 /** The label of a mini split or heat pump. */
 type MiniSplitPlate = z.infer<typeof miniSplitPlateSchema>;
 
+const of = fieldsOf<MiniSplitPlate>();
+
 /** Mini split, heat pump or air conditioner, by MCA and MOCP (440.4(B)). */
 export const miniSplit = defineFamily<'mini-split', MiniSplitPlate>({
   id: 'mini-split',
@@ -23,26 +27,15 @@ export const miniSplit = defineFamily<'mini-split', MiniSplitPlate>({
   schema: miniSplitPlateSchema,
   fresh: { mca: 18, mocp: 25, volts: 240 },
   questions: [
-    { key: 'mca', label: 'Minimum circuit ampacity', mark: 'MCA', kind: 'number', range: amperes(1, 200) },
-    {
-      key: 'mocp',
-      label: 'Maximum overcurrent protection',
-      mark: 'MOCP',
-      kind: 'number',
-      range: amperes(10, 300),
-    },
-    voltsQuestion(240, 208, 120),
-    {
-      key: 'runA',
-      label: 'Current while it runs',
+    of.number('mca', 'Minimum circuit ampacity', UNITS.amperes, { mark: 'MCA' }),
+    of.number('mocp', 'Maximum overcurrent protection', { ...UNITS.amperes, max: 300 }, { mark: 'MOCP' }),
+    of.named('volts', 'Volts', VOLTS),
+    of.number('runA', 'Current while it runs', UNITS.amperes, {
       mark: 'RUN A',
-      kind: 'number',
-      optional: true,
-      range: amperes(1, 200),
       until: 'MCA / 1.25, for the drop only.',
-    },
-    { key: 'fixedSpeed', label: 'Fixed speed, without an inverter?', kind: 'yes-no' },
-    { key: 'fuseOnly', label: 'Does the label require fuses?', kind: 'yes-no' },
+    }),
+    of.yesNo('fixedSpeed', 'Fixed speed, without an inverter?'),
+    of.yesNo('fuseOnly', 'Does the label require fuses?'),
   ],
   title: (plate) => `Mini split, ${plate.mca}/${plate.mocp} A`,
   load(plate, desk) {

@@ -1,7 +1,9 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
-import { heavierLeg, legLoadSchema } from './legs';
-import { breakerQuestion, deviceA, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+import { LOADS, heavierLeg, legLoadSchema } from './legs';
+import { BREAKER, deviceA, plainLoad, plainOutlet, twoPoleVolts, VOLTS } from './plate';
 
 const mixPlateSchema = z.strictObject({
   loads: z.array(legLoadSchema).min(1).max(20),
@@ -12,6 +14,8 @@ const mixPlateSchema = z.strictObject({
 
 /** Several loads on one circuit. */
 type MixPlate = z.infer<typeof mixPlateSchema>;
+
+const of = fieldsOf<MixPlate>();
 
 /** Several loads on one circuit, each on a leg or on both: the heavier leg decides. */
 export const mix = defineFamily<'mix', MixPlate>({
@@ -27,16 +31,14 @@ export const mix = defineFamily<'mix', MixPlate>({
     neutral: true,
   },
   questions: [
-    {
-      key: 'loads',
-      label: 'The loads',
+    of.own('loads', 'The loads', {
+      ...LOADS,
       mark: 'LOADS',
-      kind: 'loads',
       help: 'Apart by semicolons: name, amperes, leg A, B or both, and whether continuous or a motor.',
-    },
-    voltsQuestion(240, 208),
-    { key: 'neutral', label: 'Does it carry a neutral?', kind: 'yes-no' },
-    breakerQuestion,
+    }),
+    of.named('volts', 'Volts', VOLTS),
+    of.yesNo('neutral', 'Does it carry a neutral?'),
+    of.number('breakerA', BREAKER.label, UNITS.amperes, BREAKER),
   ],
   title: (plate) => `Several loads, ${plate.loads.length}`,
   load(plate, { code, work }) {

@@ -1,8 +1,10 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { largestPlugA, LISTED_APPLIANCE } from './motorCurrent';
 import { motorLoad } from './motorLoad';
-import { amperes, connectionQuestion, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
+import { CONNECTIONS, deviceA, plainOutlet, VOLTS } from './plate';
 import { motorPlate } from './typedPlate';
 import type { TypedFigures } from './typedWords';
 
@@ -40,6 +42,8 @@ const isThreePhase = ({ volts = 0, words }: TypedFigures): boolean =>
 export const overloadPercent = (serviceFactor: number | undefined): number =>
   (serviceFactor ?? 1) >= 1.15 ? 125 : 115;
 
+const of = fieldsOf<MotorPlate>();
+
 /** A motor: compressor, saw, lift, dust collector (Article 430). */
 export const motor = defineFamily<'motor', MotorPlate>({
   id: 'motor',
@@ -47,37 +51,24 @@ export const motor = defineFamily<'motor', MotorPlate>({
   schema: motorPlateSchema,
   fresh: { hp: 2, volts: 240, phase: 1, continuous: true },
   questions: [
-    { key: 'hp', label: 'Horsepower', mark: 'HP', kind: 'number', range: horsepower(0.1, 50) },
-    voltsQuestion(240, 208, 120),
-    {
-      key: 'nameplateA',
-      label: 'Full-load current',
+    of.number('hp', 'Horsepower', UNITS.horsepower, { mark: 'HP' }),
+    of.named('volts', 'Volts', VOLTS),
+    of.number('nameplateA', 'Full-load current', UNITS.amperes, {
       mark: 'FLA',
-      kind: 'number',
-      optional: true,
-      range: amperes(0.5, 200),
       help: 'For the overload; conductor and breaker read the table, but for a listed appliance.',
-    },
-    LISTED_APPLIANCE,
-    {
-      key: 'serviceFactor',
-      label: 'Service factor',
-      mark: 'SF',
-      kind: 'number',
-      optional: true,
-      range: { min: 1, max: 1.6, units: [], shown: '' },
-      until: 'Overload at 115 %.',
-    },
-    {
-      key: 'breakerA',
-      label: 'Largest breaker that the manufacturer allows',
-      mark: 'MAX BKR',
-      kind: 'number',
-      optional: true,
-      range: amperes(10, 400),
-      until: '250 % of the table current, next standard rating.',
-    },
-    connectionQuestion,
+    }),
+    of.yesNo('listedAppliance', LISTED_APPLIANCE.label, LISTED_APPLIANCE),
+    of.number('serviceFactor', 'Service factor', UNITS.none, { mark: 'SF', until: 'Overload at 115 %.' }),
+    of.number(
+      'breakerA',
+      'Largest breaker that the manufacturer allows',
+      { ...UNITS.amperes, max: 400 },
+      {
+        mark: 'MAX BKR',
+        until: '250 % of the table current, next standard rating.',
+      },
+    ),
+    of.choice('connection', 'Connection', CONNECTIONS),
   ],
   title: ({ hp, volts, phase }) => `Motor, ${hp} hp${phase === 3 ? `, ${volts} V three-phase` : ''}`,
   load(plate, desk) {

@@ -141,10 +141,8 @@ export const largestPlugA = (
   volts: number,
 ): number | null => (connection === 'receptacle' ? (volts <= 125 ? 20 : 50) : null);
 
-/** Asked of a motor whose nameplate bears a current: whether the exception for listed appliances holds. */
+/** How it is asked of a motor whose nameplate bears a current whether the exception for listed appliances holds. */
 export const LISTED_APPLIANCE = {
-  key: 'listedAppliance',
   label: 'Part of a listed appliance marked in HP and amperes?',
-  kind: 'yes-no',
-  when: (plate: Readonly<Record<string, unknown>>) => plate['nameplateA'] !== undefined,
+  when: ({ nameplateA }: { readonly nameplateA?: number | undefined }) => nameplateA !== undefined,
 } as const;

@@ -1,7 +1,9 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { LOCATIONS } from '../code/locations';
 import { defineFamily } from './family';
-import { amperes, plainLoad, plainOutlet } from './plate';
+import { plainLoad, plainOutlet } from './plate';
 import { firstFigure } from './typedPlate';
 
 const SERVES = [
@@ -89,6 +91,8 @@ const SERVES_LABELS: Readonly<Record<(typeof SERVES)[number], string>> = {
 /** For the drop a general receptacle circuit is taken at this share of its rating. */
 const GENERAL_SHARE = 0.8;
 
+const of = fieldsOf<OutletPlate>();
+
 /** Receptacles at 120 V, indoors, outdoors or in a garage (210.11, 210.52). */
 export const outletCircuit = defineFamily<'receptacle', OutletPlate>({
   id: 'receptacle',
@@ -96,42 +100,13 @@ export const outletCircuit = defineFamily<'receptacle', OutletPlate>({
   schema: outletPlateSchema,
   fresh: { amps: 20, count: 1, place: 'outdoor', serves: 'general' },
   questions: [
-    {
-      key: 'amps',
-      label: 'Circuit',
-      mark: 'A',
-      kind: 'choice',
-      choices: [
-        { value: 20, label: '20 A' },
-        { value: 15, label: '15 A' },
-      ],
-    },
-    {
-      key: 'count',
-      label: 'Receptacles',
-      kind: 'number',
-      range: { min: 1, max: 40, units: [], shown: '', whole: true },
-    },
-    {
-      key: 'place',
-      label: 'They stand',
-      kind: 'choice',
-      choices: LOCATIONS.map((value) => ({ value, label: PLACE_LABELS[value] })),
-    },
-    {
-      key: 'serves',
-      label: 'For',
-      kind: 'choice',
-      choices: SERVES.map((value) => ({ value, label: SERVES_LABELS[value] })),
-    },
-    {
-      key: 'plannedA',
-      label: 'Load that is planned',
-      kind: 'number',
-      optional: true,
-      range: amperes(0.5, 20),
+    of.choice('amps', 'Circuit', { 20: '20 A', 15: '15 A' }, { mark: 'A' }),
+    of.number('count', 'Receptacles', UNITS.none),
+    of.choice('place', 'They stand', PLACE_LABELS),
+    of.choice('serves', 'For', SERVES_LABELS),
+    of.number('plannedA', 'Load that is planned', UNITS.amperes, {
       until: '80 % of the rating, for the drop.',
-    },
+    }),
   ],
   title: (plate) => `Receptacles, ${plate.amps} A`,
   load(plate, { work }) {

@@ -1,17 +1,5 @@
 import { z } from 'zod';
-import type { NumberRange } from '../units/number';
-import type { LoadModel, OutletNeeds, Question } from './family';
-
-const AMPERES = { units: ['a', 'amp', 'amps', 'ampere', 'amperes'], shown: 'A' } as const;
-const KILOWATTS = { units: ['kw', 'kilowatt', 'kilowatts'], shown: 'kW' } as const;
-const HORSEPOWER = { units: ['hp', 'horsepower'], shown: 'hp' } as const;
-
-/** Amperes within bounds. */
-export const amperes = (min: number, max: number): NumberRange => ({ min, max, ...AMPERES });
-/** Kilowatts within bounds. */
-export const kilowatts = (min: number, max: number): NumberRange => ({ min, max, ...KILOWATTS });
-/** Horsepower within bounds. */
-export const horsepower = (min: number, max: number): NumberRange => ({ min, max, ...HORSEPOWER });
+import type { LoadModel, OutletNeeds } from './family';
 
 /** Rating of a device that a plate names or allows, amperes. */
 export const deviceA = z.number().min(10).max(2000);
@@ -21,37 +9,14 @@ export const dwellingVolts = z.union([z.literal(120), z.literal(208), z.literal(
 /** Voltages of a two-pole circuit only. */
 export const twoPoleVolts = z.union([z.literal(208), z.literal(240)]);
 
-const choice = (volts: readonly number[]) => volts.map((value) => ({ value, label: `${value} V` }));
+/** How volts are asked: every voltage that the plate may bear. */
+export const VOLTS = { mark: 'V', nameOf: (volts: number) => `${volts} V` } as const;
 
-/** The question for volts. */
-export const voltsQuestion = (...volts: readonly number[]): Question => ({
-  key: 'volts',
-  label: 'Volts',
-  mark: 'V',
-  kind: 'choice',
-  choices: choice(volts),
-});
+/** Hardwired or plugged. */
+export const CONNECTIONS = { hardwired: 'Hardwired', receptacle: 'Plug and receptacle' } as const;
 
-/** The question for hardwired or plugged. */
-export const connectionQuestion: Question = {
-  key: 'connection',
-  label: 'Connection',
-  kind: 'choice',
-  choices: [
-    { value: 'hardwired', label: 'Hardwired' },
-    { value: 'receptacle', label: 'Plug and receptacle' },
-  ],
-};
-
-/** The question for a breaker that the plate names. */
-export const breakerQuestion: Question = {
-  key: 'breakerA',
-  label: 'Breaker named on the nameplate',
-  mark: 'BKR',
-  kind: 'number',
-  optional: true,
-  range: amperes(10, 2000),
-};
+/** How a breaker that the plate names is asked. */
+export const BREAKER = { label: 'Breaker named on the nameplate', mark: 'BKR' } as const;
 
 /** A load with what most have: one phase, nothing that starts hard, the next standard device. */
 export function plainLoad(

@@ -1,7 +1,9 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import { hermeticLoad } from './hermeticLoad';
-import { amperes, deviceA, kilowatts, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+import { deviceA, plainLoad, plainOutlet, twoPoleVolts, VOLTS } from './plate';
 import { heatCurrent, LARGEST_ELEMENT_A } from './resistanceHeat';
 import { firstFigure, typedVolts } from './typedPlate';
 
@@ -44,6 +46,8 @@ function resistance(plate: PoolHeaterPlate, kw: number, desk: LoadDesk): LoadMod
   return plainLoad({ volts: plate.volts, continuousA: amps, otherA: 0, minGround: '12' });
 }
 
+const of = fieldsOf<PoolHeaterPlate>();
+
 /** Pool heater: resistance in parts of 48 A, a heat pump by MCA and MOCP, or the control of a gas heater. */
 export const poolHeater = defineFamily<'pool-heater', PoolHeaterPlate>({
   id: 'pool-heater',
@@ -51,51 +55,29 @@ export const poolHeater = defineFamily<'pool-heater', PoolHeaterPlate>({
   schema: poolHeaterPlateSchema,
   fresh: { heater: 'resistance', kw: 11, volts: 240 },
   questions: [
-    {
-      key: 'heater',
-      label: 'Heater',
-      kind: 'choice',
-      choices: [
-        { value: 'resistance', label: 'Resistance' },
-        { value: 'heat-pump', label: 'Heat pump' },
-        { value: 'gas', label: 'Gas' },
-      ],
-    },
-    {
-      key: 'kw',
-      label: 'Power',
+    of.choice('heater', 'Heater', { resistance: 'Resistance', 'heat-pump': 'Heat pump', gas: 'Gas' }),
+    of.number('kw', 'Power', UNITS.kilowatts, {
       mark: 'KW',
-      kind: 'number',
-      optional: true,
-      range: kilowatts(0.5, 60),
       when: (plate) => plate['heater'] !== 'heat-pump' && plate['heater'] !== 'gas',
-    },
-    {
-      key: 'mca',
-      label: 'Minimum circuit ampacity',
+    }),
+    of.number('mca', 'Minimum circuit ampacity', UNITS.amperes, {
       mark: 'MCA',
-      kind: 'number',
-      optional: true,
-      range: amperes(1, 200),
       when: (plate) => plate['heater'] === 'heat-pump' || plate['mca'] !== undefined,
-    },
-    {
-      key: 'mocp',
-      label: 'Maximum overcurrent protection',
-      mark: 'MOCP',
-      kind: 'number',
-      optional: true,
-      range: amperes(10, 300),
-      when: (plate) => plate['heater'] === 'heat-pump' || plate['mca'] !== undefined,
-    },
-    voltsQuestion(240, 208),
-    {
-      key: 'subdivided',
-      label: 'Subdivided by the manufacturer into parts of 48 A or less?',
-      kind: 'yes-no',
+    }),
+    of.number(
+      'mocp',
+      'Maximum overcurrent protection',
+      { ...UNITS.amperes, max: 300 },
+      {
+        mark: 'MOCP',
+        when: (plate) => plate['heater'] === 'heat-pump' || plate['mca'] !== undefined,
+      },
+    ),
+    of.named('volts', 'Volts', VOLTS),
+    of.yesNo('subdivided', 'Subdivided by the manufacturer into parts of 48 A or less?', {
       until: 'Above 48 A the circuit stops.',
       when: (plate) => plate['heater'] !== 'heat-pump' && plate['heater'] !== 'gas',
-    },
+    }),
   ],
   title: (plate) =>
     plate.kw === undefined || heaterOf(plate) !== 'resistance'

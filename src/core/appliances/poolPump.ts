@@ -1,8 +1,10 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { largestPlugA, LISTED_APPLIANCE } from './motorCurrent';
 import { motorLoad } from './motorLoad';
-import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
+import { deviceA, plainOutlet, VOLTS } from './plate';
 import { motorPlate } from './typedPlate';
 
 const poolPumpPlateSchema = z.strictObject({
@@ -21,6 +23,8 @@ const poolPumpPlateSchema = z.strictObject({
 /** The nameplate of a pool pump. */
 type PoolPumpPlate = z.infer<typeof poolPumpPlateSchema>;
 
+const of = fieldsOf<PoolPumpPlate>();
+
 /** Pool pump: a motor in Article 680, protected by a Class A device and grounded with insulated copper. */
 export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
   id: 'pool-pump',
@@ -28,44 +32,27 @@ export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
   schema: poolPumpPlateSchema,
   fresh: { hp: 1.65, volts: 240, variable: true },
   questions: [
-    {
-      key: 'hp',
-      label: 'Total horsepower',
+    of.number('hp', 'Total horsepower', UNITS.horsepower, {
       mark: 'THP',
-      kind: 'number',
-      range: horsepower(0.1, 10),
       help: 'Rated horsepower times service factor.',
-    },
-    voltsQuestion(240, 208, 120),
-    {
-      key: 'nameplateA',
-      label: 'Largest current',
+    }),
+    of.named('volts', 'Volts', VOLTS),
+    of.number('nameplateA', 'Largest current', UNITS.amperes, {
       mark: 'MAX A',
-      kind: 'number',
-      optional: true,
-      range: amperes(1, 100),
       until: 'The motor table alone.',
-    },
-    LISTED_APPLIANCE,
-    {
-      key: 'breakerA',
-      label: 'Largest breaker that the manufacturer allows',
-      mark: 'MAX BKR',
-      kind: 'number',
-      optional: true,
-      range: amperes(10, 200),
-      until: '250 % of the table current, next standard rating.',
-    },
-    { key: 'variable', label: 'Variable speed?', mark: 'VS', kind: 'yes-no' },
-    {
-      key: 'connection',
-      label: 'Connection',
-      kind: 'choice',
-      choices: [
-        { value: 'hardwired', label: 'Hardwired' },
-        { value: 'receptacle', label: 'Plug and receptacle' },
-      ],
-    },
+    }),
+    of.yesNo('listedAppliance', LISTED_APPLIANCE.label, LISTED_APPLIANCE),
+    of.number(
+      'breakerA',
+      'Largest breaker that the manufacturer allows',
+      { ...UNITS.amperes, max: 200 },
+      {
+        mark: 'MAX BKR',
+        until: '250 % of the table current, next standard rating.',
+      },
+    ),
+    of.yesNo('variable', 'Variable speed?', { mark: 'VS' }),
+    of.choice('connection', 'Connection', { hardwired: 'Hardwired', receptacle: 'Plug and receptacle' }),
   ],
   title: (plate) => `Pool pump, ${plate.hp} hp`,
   load: (plate, desk) =>

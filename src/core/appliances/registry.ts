@@ -2,7 +2,10 @@ import { z } from 'zod';
 import { cooktopOven, range } from './cooking';
 import { dryer } from './dryer';
 import { ev } from './ev';
-import type { Family, LoadDesk, LoadModel, OutletNeeds, PlateChangeKind, Question } from './family';
+import type { Changed, Field } from '../fields/field';
+import { omitUndefined } from '../units/omitUndefined';
+import { refuse, type Refused } from '../units/refused';
+import type { Family, LoadDesk, LoadModel, OutletNeeds, PlateChangeKind } from './family';
 import { feeder } from './feeder';
 import { hotTub } from './hotTub';
 import { kiln } from './kiln';
@@ -96,12 +99,29 @@ export const applianceDemandVA = <F extends FamilyId>(
   load: LoadModel,
 ): number | undefined => families[family].demandVA?.(nameplate, load);
 
+/** A nameplate of any family. */
+type AnyPlate = Readonly<Record<string, unknown>>;
+/** What the survey asks of a nameplate. */
+export type PlateQuestion = Field<AnyPlate>;
+
 /** Every field that the survey may ask of a family. */
-export const familyQuestions = (family: FamilyId): readonly Question[] => families[family].questions;
+export const familyQuestions = (family: FamilyId): readonly PlateQuestion[] => families[family].questions;
 
 /** The fields that the survey asks of this appliance, as its plate now stands. */
-export const applianceQuestions = (appliance: Appliance): readonly Question[] =>
-  families[appliance.family].questions.filter((question) => question.when?.(appliance.nameplate) ?? true);
+export const applianceQuestions = ({ family, nameplate }: Appliance): readonly PlateQuestion[] =>
+  familyQuestions(family).filter((question) => question.when?.(nameplate) ?? true);
+
+/** What a nameplate of a family is checked by. */
+export const plateSchema = (family: FamilyId): z.ZodObject => families[family].schema;
+
+/** An appliance with other fields on its plate, or why there is no such plate. */
+export function withPlate({ family, nameplate }: Appliance, fields: Changed<AnyPlate>): Appliance | Refused {
+  const plate = omitUndefined({ ...nameplate, ...fields });
+  const read = applianceSchema.safeParse({ family, nameplate: plate });
+  if (read.success) return read.data;
+  const why = read.error.issues.at(-1)?.message ?? 'another value';
+  return refuse('', `a value that fits the rest: ${why}`);
+}
 
 const platesOf = <F extends FamilyId>({ family, nameplate }: ApplianceOf<F>, kind: PlateChangeKind) =>
   families[family].changes(nameplate).filter((change) => change.kind === kind);

@@ -1,6 +1,8 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
-import { amperes, dwellingVolts, plainLoad, plainOutlet, voltsQuestion } from './plate';
+import { dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
 import { firstFigure, typedVolts } from './typedPlate';
 
 const roomAcPlateSchema = z.strictObject({
@@ -15,6 +17,8 @@ type RoomAcPlate = z.infer<typeof roomAcPlateSchema>;
 /** The largest circuit that supplies outlets of any kind beside it, amperes. */
 const LARGEST_SHARED_A = 20;
 
+const of = fieldsOf<RoomAcPlate>();
+
 /** Room air conditioner on a cord: at most 80 % of its circuit, 50 % of one that it shares (440.62). */
 export const roomAc = defineFamily<'room-ac', RoomAcPlate>({
   id: 'room-ac',
@@ -22,9 +26,9 @@ export const roomAc = defineFamily<'room-ac', RoomAcPlate>({
   schema: roomAcPlateSchema,
   fresh: { amps: 12, volts: 120 },
   questions: [
-    { key: 'amps', label: 'Rated-load current', mark: 'A', kind: 'number', range: amperes(1, 40) },
-    voltsQuestion(120, 208, 240),
-    { key: 'shared', label: 'Does the circuit supply lights or other outlets too?', kind: 'yes-no' },
+    of.number('amps', 'Rated-load current', UNITS.amperes, { mark: 'A' }),
+    of.named('volts', 'Volts', VOLTS),
+    of.yesNo('shared', 'Does the circuit supply lights or other outlets too?'),
   ],
   title: (plate) => `Room air conditioner, ${plate.amps} A`,
   load(plate, { work }) {

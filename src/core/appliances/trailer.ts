@@ -1,3 +1,4 @@
+import { fieldsOf } from '../fields/field';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { plainLoad, plainOutlet } from './plate';
@@ -17,6 +18,8 @@ type TrailerPlate = z.infer<typeof trailerPlateSchema>;
 /** For the drop a 30 A trailer is taken at 80 %. */
 const RUNS_30_A = 24;
 
+const of = fieldsOf<TrailerPlate>();
+
 /** Trailer outlet: 30 A at 120 V or 50 A at 120/240 V. Article 551 is for parks; here it is a design basis. */
 export const trailer = defineFamily<'rv', TrailerPlate>({
   id: 'rv',
@@ -24,28 +27,18 @@ export const trailer = defineFamily<'rv', TrailerPlate>({
   schema: trailerPlateSchema,
   fresh: { amps: 50 },
   questions: [
-    {
-      key: 'amps',
-      label: 'Outlet',
-      mark: 'A',
-      kind: 'choice',
-      choices: [
-        { value: 30, label: '30 A, 120 V' },
-        { value: 50, label: '50 A, 120/240 V' },
-      ],
-      help: 'The larger with an adapter is done once.',
-    },
-    {
-      key: 'poles',
-      label: 'Poles of its breaker',
-      kind: 'choice',
-      when: (plate) => plate['amps'] === 30,
-      choices: [
-        { value: 1, label: 'One pole, 120 V' },
-        { value: 2, label: 'Two poles, 240 V' },
-      ],
-      help: 'A 30 A trailer is 120 V.',
-    },
+    of.choice(
+      'amps',
+      'Outlet',
+      { 30: '30 A, 120 V', 50: '50 A, 120/240 V' },
+      { mark: 'A', help: 'The larger with an adapter is done once.' },
+    ),
+    of.choice(
+      'poles',
+      'Poles of its breaker',
+      { 1: 'One pole, 120 V', 2: 'Two poles, 240 V' },
+      { help: 'A 30 A trailer is 120 V.', when: (plate) => plate['amps'] === 30 },
+    ),
   ],
   title: (plate) => `Trailer outlet, ${plate.amps} A`,
   load(plate, { work }) {

@@ -1,15 +1,8 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily, type LoadDesk, type LoadModel } from './family';
-import {
-  amperes,
-  breakerQuestion,
-  deviceA,
-  dwellingVolts,
-  kilowatts,
-  plainLoad,
-  plainOutlet,
-  voltsQuestion,
-} from './plate';
+import { BREAKER, deviceA, dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
 import { heatCurrent, LARGEST_ELEMENT_A } from './resistanceHeat';
 import { kilowattPlate } from './typedPlate';
 
@@ -82,6 +75,8 @@ function load(plate: WaterHeaterPlate, desk: LoadDesk): LoadModel {
   });
 }
 
+const of = fieldsOf<WaterHeaterPlate>();
+
 /** Water heater: storage at 125 % (422.13), tankless in parts of 48 A, hybrid by its label. */
 export const waterHeater = defineFamily<'water-heater', WaterHeaterPlate>({
   id: 'water-heater',
@@ -89,36 +84,22 @@ export const waterHeater = defineFamily<'water-heater', WaterHeaterPlate>({
   schema: waterHeaterPlateSchema,
   fresh: { kw: 4.5, volts: 240, storage: true },
   questions: [
-    {
-      key: 'kw',
-      label: 'Power on the nameplate',
+    of.number('kw', 'Power on the nameplate', UNITS.kilowatts, {
       mark: 'KW',
-      kind: 'number',
-      range: kilowatts(0.3, 40),
       help: 'Two elements that never run together: the larger.',
-    },
-    voltsQuestion(240, 208, 120),
-    { key: 'storage', label: 'A tank of up to 120 gallons?', kind: 'yes-no', help: 'No: tankless.' },
-    {
-      key: 'feeds',
-      label: 'Circuits on the nameplate',
-      kind: 'number',
-      optional: true,
-      range: { min: 1, max: 4, units: [], shown: '', whole: true },
+    }),
+    of.named('volts', 'Volts', VOLTS),
+    of.yesNo('storage', 'A tank of up to 120 gallons?', { help: 'No: tankless.' }),
+    of.number('feeds', 'Circuits on the nameplate', UNITS.none, {
       until: 'One, up to 120 A.',
-      when: (plate) => plate['storage'] === false,
-    },
-    { key: 'hybrid', label: 'With a heat pump?', kind: 'yes-no', when: (plate) => plate['storage'] === true },
-    {
-      key: 'amps',
-      label: 'Largest current on the label',
+      when: ({ storage }) => !storage,
+    }),
+    of.yesNo('hybrid', 'With a heat pump?', { when: ({ storage }) => storage }),
+    of.number('amps', 'Largest current on the label', UNITS.amperes, {
       mark: 'MAX A',
-      kind: 'number',
-      optional: true,
-      range: amperes(1, 60),
       when: (plate) => plate['hybrid'] === true,
-    },
-    breakerQuestion,
+    }),
+    of.number('breakerA', BREAKER.label, UNITS.amperes, BREAKER),
   ],
   title: (plate) => `Water heater, ${plate.kw} kW`,
   load,

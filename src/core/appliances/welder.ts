@@ -1,7 +1,9 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import { defineFamily, type LoadModel } from './family';
-import { amperes, deviceA, plainLoad, plainOutlet, twoPoleVolts, voltsQuestion } from './plate';
+import { deviceA, plainLoad, plainOutlet, twoPoleVolts, VOLTS } from './plate';
 import { firstFigure, typedConnection, typedVolts } from './typedPlate';
 
 const welderPlateSchema = z.strictObject({
@@ -44,6 +46,8 @@ const outletFor = (amps: number, code: Edition): number =>
     (each) => each >= amps - 1e-9,
   ) ?? amps;
 
+const of = fieldsOf<WelderPlate>();
+
 /** Welder: by its duty on a circuit for it alone, or on a full-size outlet that anything may use later. */
 export const welder = defineFamily<'welder', WelderPlate>({
   id: 'welder',
@@ -51,43 +55,27 @@ export const welder = defineFamily<'welder', WelderPlate>({
   schema: welderPlateSchema,
   fresh: { inputAmps: 46, dutyPct: 20, volts: 240, type: 'arc', connection: 'receptacle' },
   questions: [
-    { key: 'inputAmps', label: 'Rated input current', mark: 'I1MAX', kind: 'number', range: amperes(5, 200) },
-    {
-      key: 'dutyPct',
-      label: 'Duty cycle',
-      mark: 'DUTY',
-      kind: 'number',
-      range: { min: 5, max: 100, units: ['%', 'percent'], shown: '%' },
-    },
-    voltsQuestion(240, 208),
-    {
-      key: 'type',
-      label: 'Kind',
-      kind: 'choice',
-      choices: [
-        { value: 'arc', label: 'Arc' },
-        { value: 'arc-motor-generator', label: 'Motor-generator' },
-        { value: 'resistance', label: 'Resistance' },
-      ],
-    },
-    {
-      key: 'effectiveA',
-      label: 'Effective input current',
+    of.number('inputAmps', 'Rated input current', UNITS.amperes, { mark: 'I1MAX' }),
+    of.number('dutyPct', 'Duty cycle', UNITS.percent, { mark: 'DUTY' }),
+    of.named('volts', 'Volts', VOLTS),
+    of.choice('type', 'Kind', {
+      arc: 'Arc',
+      'arc-motor-generator': 'Motor-generator',
+      resistance: 'Resistance',
+    }),
+    of.number('effectiveA', 'Effective input current', UNITS.amperes, {
       mark: 'I1EFF',
-      kind: 'number',
-      optional: true,
-      range: amperes(1, 200),
       until: 'Rated current times the factor for the duty.',
-    },
-    {
-      key: 'breakerA',
-      label: 'Breaker named on the nameplate',
-      mark: 'BKR',
-      kind: 'number',
-      optional: true,
-      range: amperes(10, 400),
-      until: 'The usual outlet for its current.',
-    },
+    }),
+    of.number(
+      'breakerA',
+      'Breaker named on the nameplate',
+      { ...UNITS.amperes, max: 400 },
+      {
+        mark: 'BKR',
+        until: 'The usual outlet for its current.',
+      },
+    ),
   ],
   title: (plate) => `Welder, ${plate.inputAmps} A`,
   load(plate, { code, practices, work }): LoadModel {

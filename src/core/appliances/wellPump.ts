@@ -1,7 +1,9 @@
+import { fieldsOf } from '../fields/field';
+import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { motorLoad } from './motorLoad';
-import { amperes, deviceA, horsepower, plainOutlet, voltsQuestion } from './plate';
+import { deviceA, plainOutlet, VOLTS } from './plate';
 import { firstFigure, typedVolts } from './typedPlate';
 
 const wellPumpPlateSchema = z.strictObject({
@@ -28,6 +30,8 @@ type WellPumpPlate = z.infer<typeof wellPumpPlateSchema>;
 /** A well pump may dip the voltage at its motor this far while it starts, percent. */
 const DIP_PCT = 10;
 
+const of = fieldsOf<WellPumpPlate>();
+
 /** Well pump: a motor at the end of a long run, whose starting dip counts as much as its drop. */
 export const wellPump = defineFamily<'well-pump', WellPumpPlate>({
   id: 'well-pump',
@@ -35,44 +39,27 @@ export const wellPump = defineFamily<'well-pump', WellPumpPlate>({
   schema: wellPumpPlateSchema,
   fresh: { hp: 1.5, volts: 240, submersible: true },
   questions: [
-    { key: 'hp', label: 'Horsepower', mark: 'HP', kind: 'number', range: horsepower(0.1, 10) },
-    voltsQuestion(240, 208, 120),
-    {
-      key: 'maxA',
-      label: 'Largest current, with service factor',
+    of.number('hp', 'Horsepower', UNITS.horsepower, { mark: 'HP' }),
+    of.named('volts', 'Volts', VOLTS),
+    of.number('maxA', 'Largest current, with service factor', UNITS.amperes, {
       mark: 'SF A',
-      kind: 'number',
-      optional: true,
-      range: amperes(1, 100),
       until: 'The motor table alone.',
-    },
-    {
-      key: 'lockedA',
-      label: 'Locked-rotor current',
+    }),
+    of.number('lockedA', 'Locked-rotor current', UNITS.amperes, {
       mark: 'LRA',
-      kind: 'number',
-      optional: true,
-      range: amperes(5, 600),
       until: 'Six times the full-load current.',
-    },
-    {
-      key: 'breakerA',
-      label: 'Largest breaker that the manufacturer allows',
-      mark: 'MAX BKR',
-      kind: 'number',
-      optional: true,
-      range: amperes(10, 200),
-    },
-    { key: 'submersible', label: 'Submersible?', kind: 'yes-no' },
-    {
-      key: 'controls',
-      label: 'Where the branch circuit ends',
-      kind: 'choice',
-      choices: [
-        { value: 'inside', label: 'At the control box, inside' },
-        { value: 'well-head', label: 'At the well head' },
-      ],
-    },
+    }),
+    of.number(
+      'breakerA',
+      'Largest breaker that the manufacturer allows',
+      { ...UNITS.amperes, max: 200 },
+      { mark: 'MAX BKR' },
+    ),
+    of.yesNo('submersible', 'Submersible?'),
+    of.choice('controls', 'Where the branch circuit ends', {
+      inside: 'At the control box, inside',
+      'well-head': 'At the well head',
+    }),
   ],
   title: (plate) => `Well pump, ${plate.hp} hp`,
   load: (plate, desk) =>

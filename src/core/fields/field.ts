@@ -6,13 +6,13 @@ export type Unit = Pick<NumberRange, 'units' | 'shown'> & Partial<NumberRange>;
 
 /** How a value of its own kind is written and read. */
 interface OwnWriting<S, V> {
-  print(value: V, subject: S): string;
-  parse(text: string, subject: S): V | Refused;
+  print(this: void, value: V, subject: S): string;
+  parse(this: void, text: string, subject: S): V | Refused;
 }
 
 /** What a value is called. */
 interface NameOf<V> {
-  nameOf(value: V): string;
+  nameOf(this: void, value: V): string;
 }
 
 /** What is offered where nothing is known; null: nothing is. */
@@ -61,11 +61,11 @@ interface Told<S, V> {
   /** What the edit is called, where that is not the label. */
   readonly edit?: string;
   /** Asked only when this says so of what it belongs to. */
-  when?(subject: S): boolean;
+  when?(this: void, subject: S): boolean;
   /** The value, where the document holds it under another key or not at all. */
-  get?(subject: S): V;
+  get?(this: void, subject: S): V;
   /** What changes with a value besides its own key, or in its place. */
-  put?(value: V, subject: S): Changed<S>;
+  put?(this: void, value: V, subject: S): Changed<S>;
 }
 
 /** One field of a document: what it is called, how it is written, when it is asked. */
@@ -111,6 +111,12 @@ export const fieldsOf = <S extends object>() => {
       key,
       label,
       writing: { kind: 'number', unit },
+      ...told,
+    }),
+    numbers: <K extends KeyOf<S>>(key: K, label: string, unit: Unit, told: Told<S, S[K]> = {}): Field<S> => ({
+      key,
+      label,
+      writing: { kind: 'numbers', unit },
       ...told,
     }),
     choice: <K extends KeyOf<S>>(

@@ -11,7 +11,7 @@ export interface Shape {
 
 type Part = z.core.$ZodType;
 
-const isWrapped = (schema: Part): schema is z.ZodNullable<Part> | z.ZodOptional<Part> | z.ZodDefault<Part> =>
+const isWrapped = (schema: Part): schema is z.ZodNullable | z.ZodOptional | z.ZodDefault =>
   schema instanceof z.ZodNullable || schema instanceof z.ZodOptional || schema instanceof z.ZodDefault;
 
 function unwrapped(schema: Part, empty: Shape['empty']): Shape {
@@ -29,7 +29,8 @@ function unwrapped(schema: Part, empty: Shape['empty']): Shape {
  * @throws when the document has no such key.
  */
 export function shapeOf(document: z.ZodObject, key: string): Shape {
-  const schema = document.shape[key];
+  const shape: Readonly<Record<string, Part>> = document.shape;
+  const schema = shape[key];
   if (schema === undefined) throw new Error(`No field ${key}.`);
   return unwrapped(schema, 'refused');
 }
@@ -50,15 +51,19 @@ export function rangeOf(schema: z.ZodType, unit: Unit): NumberRange {
   return { min, max, whole: number.format === 'safeint', ...unit };
 }
 
-/** The values of a schema that has a few. */
-export const valuesOf = (schema: z.ZodType): readonly unknown[] =>
-  schema instanceof z.ZodEnum ? schema.options : [];
+/** The values of a schema that has a few: an enumeration, or some figures. */
+export function valuesOf(schema: Part): readonly unknown[] {
+  if (schema instanceof z.ZodEnum) return schema.options;
+  if (schema instanceof z.ZodLiteral) return [...schema.values];
+  return schema instanceof z.ZodUnion ? schema.options.flatMap((option) => valuesOf(option)) : [];
+}
+
+const TRUTHS: Readonly<Record<string, boolean>> = { yes: true, true: true, no: false, false: false };
 
 /** The value of a schema that is written as this text in a list of choices; undefined where there is none. */
 export function valueOf(schema: z.ZodType, text: string): unknown {
-  for (const value of [text, Number(text), text === 'true' ? true : text === 'false' ? false : undefined])
-    if (value !== undefined && schema.safeParse(value).success) return value;
-  return undefined;
+  const truth = TRUTHS[text];
+  return [text, Number(text), truth].find((value) => value !== undefined && schema.safeParse(value).success);
 }
 
 /** The most letters that a text may have. */

@@ -5,7 +5,7 @@ import { celsius, feet } from '../units/quantity';
 import { isRefused, refuse, type Refused } from '../units/refused';
 import { parseTemperature, printTemperature } from '../units/temperature';
 import { parseWireSize, printWireSize, WIRE_SIZES, type WireSize } from '../units/wireSize';
-import type { Field } from './field';
+import type { Changed, Field } from './field';
 import { lettersOf, rangeOf, type Shape } from './shape';
 
 const CENTS = 100;
@@ -95,7 +95,21 @@ export function printField<S>({ writing }: Field<S>, value: unknown, subject: S)
       return isSize(value) ? printWireSize(value) : '';
     case 'dollars':
       return (Number(value) / CENTS).toFixed(2);
+    case 'yes-no':
+      return value === true ? 'yes' : 'no';
     default:
-      return String(value);
+      return typeof value === 'string' || typeof value === 'number'
+        ? `${value}`
+        : value === true
+          ? 'true'
+          : 'false';
   }
+}
+
+/** What of a thing is changed by a value of one of its fields. */
+export function changeBy<S>(field: Field<S>, value: unknown, subject: S): Changed<S> {
+  if (field.put !== undefined) return field.put(value, subject);
+  const change: Changed<S> = {};
+  Reflect.set(change, field.key, value);
+  return change;
 }

@@ -1,5 +1,6 @@
+import { withSegment } from '../circuit/edits/circuitEdits';
 import type { Circuit } from '../circuit/circuitSchema';
-import { withEnd, withFitting, withSegmentSet } from '../circuit/edits/routeEdits';
+import { withEnd, withFitting } from '../circuit/edits/routeEdits';
 import type { RouteFitting } from '../code/routeKinds';
 import type { AnyFinding, Finding, FindingCode, FindingData } from '../findings/finding';
 import { circuitOf, segmentIndex } from '../findings/subject';
@@ -55,28 +56,28 @@ export const routeFixes: CandidatesByCode = {
   'burial.under-building': [
     atSegment(
       'burial.under-building',
-      (circuit, index) => withSegmentSet(circuit, index, { sleeve: 'pvc40' }),
+      (circuit, index) => withSegment(circuit, index, { sleeve: 'pvc40' }),
       () => ({ kind: 'sleeve', method: 'pvc40' }),
     ),
   ],
   'cable.attic': [
     atSegment(
       'cable.attic',
-      (circuit, index) => withSegmentSet(circuit, index, { exposed: 'guarded' }),
+      (circuit, index) => withSegment(circuit, index, { exposed: 'guarded' }),
       () => ({ kind: 'run-cable', how: 'guarded' }),
     ),
   ],
   'cable.joist-edges': [
     atSegment(
       'cable.joist-edges',
-      (circuit, index) => withSegmentSet(circuit, index, { exposed: 'bored' }),
+      (circuit, index) => withSegment(circuit, index, { exposed: 'bored' }),
       () => ({ kind: 'run-cable', how: 'bored' }),
     ),
   ],
   'cable.sunlight': [
     atSegment(
       'cable.sunlight',
-      (circuit, index) => withSegmentSet(circuit, index, { sleeve: 'pvc80' }),
+      (circuit, index) => withSegment(circuit, index, { sleeve: 'pvc80' }),
       () => ({ kind: 'sleeve', method: 'pvc80' }),
     ),
   ],
@@ -91,7 +92,7 @@ export const routeFixes: CandidatesByCode = {
   'burial.depth': [
     atSegment(
       'burial.depth',
-      (circuit, index, { needsIn }) => withSegmentSet(circuit, index, { heightFt: -needsIn / 12 }),
+      (circuit, index, { needsIn }) => withSegment(circuit, index, { heightFt: -needsIn / 12 }),
       ({ needsIn }) => ({ kind: 'deepen', coverIn: needsIn }),
     ),
   ],
@@ -113,7 +114,7 @@ export const routeFixes: CandidatesByCode = {
   'piece.short': [
     atSegment(
       'piece.short',
-      (circuit, index) => withSegmentSet(circuit, index, { pieceFt: undefined }),
+      (circuit, index) => withSegment(circuit, index, { pieceFt: undefined }),
       ({ needsFt }) => ({ kind: 'free-piece', lengthFt: needsFt }),
     ),
   ],

@@ -3,17 +3,6 @@ import { isRefused, refuse, type Refused } from '../units/refused';
 import { parseTradeSize, type TradeSize } from '../units/tradeSize';
 import type { Panel } from './panelSchema';
 
-const AMPS = { units: ['a', 'amp', 'amps'], shown: 'A', whole: true } as const;
-
-/** Rating of a main. */
-export const mainRange: NumberRange = { min: 30, max: 400, ...AMPS };
-/** Rating of a bus. */
-export const busRange: NumberRange = { min: 30, max: 600, ...AMPS };
-/** Interrupting rating. */
-export const interruptingRange: NumberRange = { min: 5, max: 200, units: ['ka'], shown: 'kA' };
-/** Circuits that a label allows. */
-export const polesRange: NumberRange = { min: 2, max: 168, units: [], shown: '', whole: true };
-
 /** A number, or null where the field is empty. */
 export const parseOptional = (text: string, range: NumberRange): number | null | Refused =>
   text.trim() === '' ? null : parseNumber(text, range);

@@ -1,8 +1,11 @@
+import { namedValues } from '../fields/choices';
+import { shapeOf } from '../fields/shape';
 import {
   applianceSchema,
   applianceTitle,
   familyList,
   familyQuestions,
+  plateSchema,
   typedWords,
   type Appliance,
   type FamilyId,
@@ -170,10 +173,11 @@ function plateProblem(family: FamilyId, { path, message, accepts }: FieldProblem
   const question = familyQuestions(family).find((each) => each.key === key);
   if (question === undefined) return message;
   const label = question.label.replace(/\?$/, '');
-  const shown = 'range' in question ? question.range.shown : '';
+  const { writing } = question;
+  const shown = 'unit' in writing ? writing.unit.shown : '';
   const unit = shown === '%' ? ' %' : shown === '' ? '' : ` ${shown}`;
-  if (question.kind === 'choice')
-    return `${label}: ${question.choices.map((each) => each.label).join('; or ')}.`;
+  const named = namedValues(question, shapeOf(plateSchema(family), key));
+  if (named.length > 0) return `${label}: ${named.map((each) => each.label).join('; or ')}.`;
   if (accepts?.kind === 'at-most') return `${label}: at most ${accepts.figure}${unit}.`;
   if (accepts?.kind === 'at-least') return `${label}: at least ${accepts.figure}${unit}.`;
   return `${label}: ${message}`;

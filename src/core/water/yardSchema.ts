@@ -85,7 +85,7 @@ const fenceSchema = z.strictObject({
 });
 
 /** What hangs over the yard, by what the clearances tell apart. */
-export const OVERHEAD_KINDS = ['triplex', 'open-15kv', 'open-50kv', 'communication', 'broadband'] as const;
+const OVERHEAD_KINDS = ['triplex', 'open-15kv', 'open-50kv', 'communication', 'broadband'] as const;
 
 const overheadSchema = z.strictObject({
   kind: z.literal('overhead'),

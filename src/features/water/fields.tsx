@@ -1,4 +1,3 @@
-import { parseHeight, printHeight } from '../../core/units/height';
 import { parseLength, printLength } from '../../core/units/length';
 import { parseNumber, printNumber, type NumberRange } from '../../core/units/number';
 import { feet } from '../../core/units/quantity';
@@ -12,15 +11,6 @@ interface FieldProps<T> {
   readonly onValue: (value: T, mergeKey: string) => void;
   readonly help?: string;
 }
-
-/** A height above grade; nothing where it was not measured. */
-export const HeightField = (props: FieldProps<number | undefined>) => (
-  <QuantityField<number | undefined>
-    {...props}
-    print={(value) => (value === undefined ? '' : printHeight(value))}
-    parse={(text) => (text.trim() === '' ? undefined : parseHeight(text))}
-  />
-);
 
 /** A distance. */
 export const DistanceField = (props: FieldProps<number>) => (
@@ -58,4 +48,3 @@ export const AmountField = ({ range, ...props }: FieldProps<number> & { readonly
 );
 
 export const INCHES: NumberRange = { min: 0, max: 600, units: ['in', '"'], shown: 'in' };
-export const IN2: NumberRange = { min: 0, max: 10000, units: ['in2', 'in²', 'sq in'], shown: 'in²' };

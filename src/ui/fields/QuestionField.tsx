@@ -1,14 +1,16 @@
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import type { z } from 'zod';
+import { namedValues } from '../../core/fields/choices';
 import type { Changed, Field } from '../../core/fields/field';
-import { lettersOf, shapeOf, valueOf, valuesOf, type Shape } from '../../core/fields/shape';
-import { parseField, printField } from '../../core/fields/written';
+import { lettersOf, shapeOf, valueOf, type Shape } from '../../core/fields/shape';
+import { changeBy, parseField, printField } from '../../core/fields/written';
 import { isRefused, type Refused } from '../../core/units/refused';
 import { CheckField } from './CheckField';
 import { ChoiceField, type Choice } from './ChoiceField';
 import { QuantityField } from './QuantityField';
-import { TextArea } from './TextArea';
-import { TextField } from './TextField';
+
+// Words are asked seldom, and their controls bring a good deal of the component library.
+const TextControl = lazy(() => import('./TextControl').then((module) => ({ default: module.TextControl })));
 
 /** What a field does to what it belongs to. */
 export type SetFields<S> = (fields: Changed<S>, edit: string, mergeKey?: string) => void;
@@ -27,7 +29,6 @@ interface QuestionFieldProps<S> {
 }
 
 const NONE = '';
-const YES_NO = { true: 'Yes', false: 'No' } as const;
 const NOT_LOOKED_AT = 'Not looked at';
 
 /** A sentence that goes on after a colon; a name in capitals stays one. */
@@ -42,85 +43,98 @@ function fieldWords<S>({ label, mark, help, until }: Field<S>, value: unknown, s
     : { label, help: help ?? missing };
 }
 
-/** Every value that is offered, by its name. */
-function namedOf<S>({ writing }: Field<S>, { schema }: Shape): readonly Choice<string>[] {
-  if (writing.kind === 'named')
-    return valuesOf(schema).map((value) => ({ value: String(value), label: writing.nameOf(value) }));
-  const names = writing.kind === 'choice' ? writing.names : YES_NO;
-  return Object.entries(names).map(([value, label]) => ({ value, label }));
-}
-
 /** What is offered, and that nothing is known where the document may say so. */
 function choicesOf<S>(field: Field<S>, shape: Shape): readonly Choice<string>[] {
   const { writing } = field;
   const unknown = 'unknown' in writing ? writing.unknown : undefined;
   return shape.empty === 'refused' || unknown === null
-    ? namedOf(field, shape)
-    : [{ value: NONE, label: unknown ?? NOT_LOOKED_AT }, ...namedOf(field, shape)];
+    ? namedValues(field, shape)
+    : [{ value: NONE, label: unknown ?? NOT_LOOKED_AT }, ...namedValues(field, shape)];
+}
+
+interface ControlProps<S> extends QuestionFieldProps<S> {
+  readonly shape: Shape;
+  readonly put: (value: unknown, mergeKey?: string) => void;
+  /** What every control shows. */
+  readonly common: { readonly label: string; readonly help: string | undefined; readonly disabled: boolean };
+  readonly value: unknown;
+}
+
+/** One of a few, or not known. */
+function ChoiceControl<S>({ field, of: subject, shape, put, common, value }: ControlProps<S>) {
+  return (
+    <ChoiceField
+      {...common}
+      value={printField(field, value, subject)}
+      choices={choicesOf(field, shape)}
+      onChoose={(text) => {
+        put(text === NONE && shape.empty !== 'refused' ? shape.empty : valueOf(shape.schema, text));
+      }}
+    />
+  );
+}
+
+/** Something that is typed as the trade writes it. */
+function TypedControl<S>(props: ControlProps<S>) {
+  const { field, of: subject, shape, put, common, value, check, autoFocus = false } = props;
+  const { kind } = field.writing;
+  return (
+    <QuantityField<unknown>
+      {...common}
+      autoFocus={autoFocus}
+      inputMode={kind === 'number' || kind === 'dollars' ? 'decimal' : 'text'}
+      value={value}
+      print={(shown) => printField(field, shown, subject)}
+      parse={(text) => {
+        const read = parseField(field, shape, text, subject);
+        return isRefused(read) ? read : (check?.(changeBy(field, read, subject)) ?? read);
+      }}
+      onValue={put}
+    />
+  );
 }
 
 /** A field of a document as the control that fits it: parsed as the trade writes it, checked by the schema. */
 export function QuestionField<S>(props: QuestionFieldProps<S>) {
-  const { schema, field, of: subject, disabled, set, check, autoFocus = false, stamped = false } = props;
+  const { schema, field, of: subject, disabled, set, check, stamped = false } = props;
   const shape = useMemo(() => shapeOf(schema, field.key), [schema, field.key]);
   const value: unknown = field.get === undefined ? subject[field.key] : field.get(subject);
-  const partOf = (next: unknown): Changed<S> =>
-    field.put?.(next, subject) ?? ({ [field.key]: next } as Changed<S>);
-  const common = { ...fieldWords(field, value, stamped), disabled };
-  const put = (next: unknown, mergeKey?: string): void => {
-    const part = partOf(next);
-    if (check?.(part) === undefined) set(part, field.edit ?? field.label, mergeKey);
+  const control: ControlProps<S> = {
+    ...props,
+    shape,
+    value,
+    common: { ...fieldWords(field, value, stamped), disabled },
+    put: (next, mergeKey) => {
+      const change = changeBy(field, next, subject);
+      if (check?.(change) === undefined) set(change, field.edit ?? field.label, mergeKey);
+    },
   };
-  const { kind } = field.writing;
-  switch (kind) {
+  switch (field.writing.kind) {
     case 'check':
-      return <CheckField {...common} checked={value === true} onCheck={put} />;
+      return <CheckField {...control.common} checked={value === true} onCheck={control.put} />;
     case 'choice':
     case 'named':
     case 'yes-no':
-      return (
-        <ChoiceField
-          {...common}
-          value={value === null || value === undefined ? NONE : String(value)}
-          choices={choicesOf(field, shape)}
-          onChoose={(text) => {
-            put(text === NONE && shape.empty !== 'refused' ? shape.empty : valueOf(shape.schema, text));
-          }}
-        />
-      );
+      return <ChoiceControl {...control} />;
     case 'text':
     case 'lines':
-    case 'date': {
-      const entry = {
-        ...common,
-        live: true,
-        value: printField(field, value, subject),
-        maxLength: lettersOf(shape.schema),
-        onText: (text: string, mergeKey: string) => {
-          const read = parseField(field, shape, text, subject);
-          if (!isRefused(read)) put(read, mergeKey);
-        },
-      };
-      return kind === 'lines' ? (
-        <TextArea {...entry} rows={2} />
-      ) : (
-        <TextField {...entry} type={kind === 'date' ? 'date' : 'text'} />
-      );
-    }
-    default:
+    case 'date':
       return (
-        <QuantityField<unknown>
-          {...common}
-          autoFocus={autoFocus}
-          inputMode={kind === 'number' || kind === 'dollars' ? 'decimal' : 'text'}
-          value={value}
-          print={(shown) => printField(field, shown, subject)}
-          parse={(text) => {
-            const read = parseField(field, shape, text, subject);
-            return isRefused(read) ? read : (check?.(partOf(read)) ?? read);
-          }}
-          onValue={put}
-        />
+        <Suspense>
+          <TextControl
+            {...control.common}
+            live
+            kind={field.writing.kind}
+            value={printField(field, value, subject)}
+            maxLength={lettersOf(shape.schema)}
+            onText={(text, mergeKey) => {
+              const read = parseField(field, shape, text, subject);
+              if (!isRefused(read)) control.put(read, mergeKey);
+            }}
+          />
+        </Suspense>
       );
+    default:
+      return <TypedControl {...control} />;
   }
 }

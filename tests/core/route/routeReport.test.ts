@@ -1,15 +1,11 @@
+import { withSegment } from '../../../src/core/circuit/edits/circuitEdits';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Segment } from '../../../src/core/circuit/circuitSchema';
 import { ROUTE_FITTINGS } from '../../../src/core/code/routeKinds';
 import { layIntoSticks, STICK_FT } from '../../../src/core/route/cutList';
 import { soldAs } from '../../../src/core/route/makeUp';
-import {
-  withEnd,
-  withFitting,
-  withRouteOf,
-  withSegmentSet,
-} from '../../../src/core/circuit/edits/routeEdits';
+import { withEnd, withFitting, withRouteOf } from '../../../src/core/circuit/edits/routeEdits';
 import { stripRows } from '../../../src/core/route/strip';
 import { findingSentence } from '../../../src/core/wording/findings';
 import { fixWords } from '../../../src/core/wording/fixes';
@@ -364,7 +360,7 @@ describe('edits of the route', () => {
     const boxed = withEnd(of, 0, { boxIn3: 30 });
     expect(boxed.run[0]!.end).toEqual({ boxIn3: 30 });
     expect(withEnd(boxed, 0, { boxIn3: undefined })).toEqual(of);
-    expect(withSegmentSet(withSegmentSet(of, 0, { edgeIn: 1 }), 0, { edgeIn: undefined })).toEqual(of);
+    expect(withSegment(withSegment(of, 0, { edgeIn: 1 }), 0, { edgeIn: undefined })).toEqual(of);
   });
 
   test('a way is taken over with new ids, and goes alone', () => {

@@ -1,3 +1,4 @@
+import type { Changed } from '../../fields/field';
 import { omitUndefined } from '../../units/omitUndefined';
 import { moveStation } from './moveStation';
 import type { Environment } from '../../code/methods';
@@ -11,26 +12,11 @@ const MIN_SEGMENT_FT = 1;
 /** How many segments a run may have. */
 const MAX_SEGMENTS = 12;
 
-/** One segment changed. */
-export const withSegment = (circuit: Circuit, index: number, change: Partial<Segment>): Circuit => ({
+/** One segment changed; what is set to undefined is taken out. */
+export const withSegment = (circuit: Circuit, index: number, change: Changed<Segment>): Circuit => ({
   ...circuit,
-  run: circuit.run.map((segment, at) => (at === index ? { ...segment, ...change } : segment)),
+  run: circuit.run.map((segment, at) => (at === index ? omitUndefined({ ...segment, ...change }) : segment)),
 });
-
-/** What a segment may have of its own. */
-type Own = Pick<Segment, 'size' | 'cableWires'>;
-
-/** A segment with a conductor or a cable of its own; what is undefined is that of the run again. */
-export function withOwn(
-  circuit: Circuit,
-  index: number,
-  own: { readonly [K in keyof Own]: Own[K] | undefined },
-): Circuit {
-  const run = circuit.run.map((segment, at) =>
-    at === index ? omitUndefined({ ...segment, ...own }) : segment,
-  );
-  return { ...circuit, run };
-}
 
 /** A segment in another place takes the ambient and height that such a place commonly has. */
 export const withPlace = (

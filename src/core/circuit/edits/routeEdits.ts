@@ -5,27 +5,6 @@ import type { RouteFitting, ShareKind } from '../../code/routeKinds';
 
 type End = NonNullable<Segment['end']>;
 
-/** What may be taken out of a segment by setting it to undefined. */
-type Optional =
-  | 'shares'
-  | 'burial'
-  | 'bored'
-  | 'exposed'
-  | 'sunlight'
-  | 'swingF'
-  | 'edgeIn'
-  | 'pieceFt'
-  | 'sleeve'
-  | 'without'
-  | 'end';
-type SegmentChange = Partial<Omit<Segment, Optional>> & { [K in Optional]?: Segment[K] | undefined };
-
-/** One segment changed; what is set to undefined is taken out. */
-export const withSegmentSet = (circuit: Circuit, index: number, change: SegmentChange): Circuit => ({
-  ...circuit,
-  run: circuit.run.map((segment, at) => (at === index ? omitUndefined({ ...segment, ...change }) : segment)),
-});
-
 /** What stands at the end of a segment changed; a station that is as usual again is not kept. */
 export function withEnd(
   circuit: Circuit,
@@ -33,7 +12,7 @@ export function withEnd(
   change: { [K in keyof End]?: End[K] | undefined },
 ): Circuit {
   const end = omitUndefined({ ...circuit.run[index]?.end, ...change });
-  return withSegmentSet(circuit, index, { end: Object.keys(end).length === 0 ? undefined : end });
+  return withSegment(circuit, index, { end: Object.keys(end).length === 0 ? undefined : end });
 }
 
 /** A fitting planned, or left out. */
@@ -45,7 +24,7 @@ export function withFitting(
 ): Circuit {
   const others = (circuit.run[index]?.without ?? []).filter((each) => each !== fitting);
   const without = planned ? others : [...others, fitting];
-  return withSegmentSet(circuit, index, { without: without.length === 0 ? undefined : without });
+  return withSegment(circuit, index, { without: without.length === 0 ? undefined : without });
 }
 
 /** The route of one circuit taken over by another: every segment, what stands between them, and where it starts. */
@@ -97,5 +76,5 @@ export function sharing(
 /** A segment that shares one kind of way no longer. */
 export function alone(circuit: Circuit, index: number, kind: ShareKind): Circuit {
   const shares = omitUndefined({ ...circuit.run[index]?.shares, [kind]: undefined });
-  return withSegmentSet(circuit, index, { shares: Object.keys(shares).length === 0 ? undefined : shares });
+  return withSegment(circuit, index, { shares: Object.keys(shares).length === 0 ? undefined : shares });
 }

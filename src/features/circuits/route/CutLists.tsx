@@ -1,7 +1,7 @@
+import { withSegment } from '../../../core/circuit/edits/circuitEdits';
 import type { CircuitFigures } from '../../../core/circuit/figures';
 import { useState } from 'react';
 import { stationLetter } from '../../../core/circuit/stations';
-import { withSegmentSet } from '../../../core/circuit/edits/routeEdits';
 import { soldAs } from '../../../core/route/makeUp';
 import { wireBought, wirePieces, type WireBought, type WirePiece } from '../../../core/route/wireList';
 import type { RacewayCuts, Stick } from '../../../core/route/cutList';
@@ -79,7 +79,7 @@ function Bought({ view, route }: { readonly view: CircuitEvaluation; readonly ro
     (max, { lengthFt }, at) => (lengthFt > (circuit.run[max]?.lengthFt ?? 0) ? at : max),
     last,
   );
-  const longer = withSegmentSet(circuit, longest, {
+  const longer = withSegment(circuit, longest, {
     lengthFt: (circuit.run[longest]?.lengthFt ?? 0) + (moreFt ?? 0),
   });
   const then = moreFt === undefined ? null : solveCircuit(longer, context);

@@ -1,3 +1,4 @@
+import { withSegment } from '../../../core/circuit/edits/circuitEdits';
 import { LIMITS } from '../../../core/code/limits';
 import type { Circuit, Segment } from '../../../core/circuit/circuitSchema';
 import { SLEEVES } from '../../../core/circuit/circuitSchema';
@@ -6,7 +7,7 @@ import { STATION_KINDS } from '../../../core/code/routeKinds';
 import { METHODS } from '../../../core/code/methods';
 import { BURIAL_PLACES } from '../../../core/code/burialPlaces';
 import { usualSwing } from '../../../core/route/thermalGrowth';
-import { withEnd, withSegmentSet } from '../../../core/circuit/edits/routeEdits';
+import { withEnd } from '../../../core/circuit/edits/routeEdits';
 import { burialName, stationName } from '../../../core/wording/routeWords';
 import { segmentName } from '../../../core/wording/conductors';
 import { methodName } from '../../../core/wording/words';
@@ -42,7 +43,7 @@ interface PartProps {
 const inches = (max: number) => ({ min: 0.1, max, units: ['in', '"', 'inches'], shown: 'in' });
 const cubic = (max: number) => ({ min: 1, max, units: ['in³', 'in3'], shown: 'in³' });
 
-type Change = Parameters<typeof withSegmentSet>[2];
+type Change = Parameters<typeof withSegment>[2];
 
 function useSet({ circuit, index }: PartProps) {
   const { canWrite, replaceCircuit } = useJobEditor();
@@ -50,7 +51,7 @@ function useSet({ circuit, index }: PartProps) {
   return {
     disabled: !canWrite,
     setSegment: (change: Change, what: string, key?: string) => {
-      replaceCircuit(withSegmentSet(circuit, index, change), `${what}, ${span}`, key);
+      replaceCircuit(withSegment(circuit, index, change), `${what}, ${span}`, key);
     },
     end: (change: Parameters<typeof withEnd>[2], what: string, key?: string) => {
       replaceCircuit(withEnd(circuit, index, change), `${what} at ${stationLetter(index + 1)}`, key);

@@ -1,19 +1,13 @@
-import { drawnBends } from '../../../core/circuit/bends';
-import { removeSegment, splitSegment, withOwn, withSegment } from '../../../core/circuit/edits/circuitEdits';
-import type { Circuit, Segment } from '../../../core/circuit/circuitSchema';
-import { isBareCable } from '../../../core/circuit/neighbors';
-import { stationLetter, segmentSpan } from '../../../core/circuit/stations';
-import { parseHeight, printHeight } from '../../../core/units/height';
-import { parseNumber, printNumber } from '../../../core/units/number';
-import { celsius, type Celsius } from '../../../core/units/quantity';
-import { parseTemperature, printTemperature } from '../../../core/units/temperature';
+import { removeSegment, splitSegment, withSegment } from '../../../core/circuit/edits/circuitEdits';
+import { segmentSchema, type Circuit, type Segment } from '../../../core/circuit/circuitSchema';
+import { segmentSpan } from '../../../core/circuit/stations';
 import { METHODS } from '../../../core/code/methods';
 import { printWireSize, WIRE_SIZES } from '../../../core/units/wireSize';
 import type { CircuitEvaluation } from '../../../core/job/evaluation';
+import { segmentFields } from '../../../core/wording/fields/segmentFields';
 import { useJobEditor } from '../../../store/useJobEditor';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
-import { QuantityField } from '../../../ui/fields/QuantityField';
-import { YesNoField } from '../../../ui/fields/YesNoField';
+import { FieldList } from '../../../ui/fields/FieldList';
 import classes from '../working/WorkingPane.module.css';
 
 interface SegmentDetailsProps {
@@ -26,73 +20,6 @@ interface PartProps {
   readonly segment: Segment;
   readonly index: number;
   readonly span: string;
-}
-
-const count = { min: 1, max: 60, units: ['conductors'], shown: 'conductors', whole: true };
-const degrees = { min: 0, max: 1440, units: ['°', 'deg', 'degrees'], shown: 'degrees' };
-
-type Set = (change: Partial<Segment>, what: string, key: string) => void;
-
-function useSetSegment({ circuit, index, span }: PartProps): { set: Set; disabled: boolean } {
-  const { canWrite, replaceCircuit } = useJobEditor();
-  return {
-    disabled: !canWrite,
-    set: (change, what, key) => {
-      replaceCircuit(withSegment(circuit, index, change), `${what}, ${span}`, key);
-    },
-  };
-}
-
-function SurroundingFields(props: PartProps) {
-  const { set, disabled } = useSetSegment(props);
-  const { circuit, segment, index } = props;
-  const drawn = drawnBends(circuit, segment, index);
-  return (
-    <>
-      <QuantityField<Celsius>
-        label="Highest ambient"
-        disabled={disabled}
-        value={celsius(segment.ambientC)}
-        print={printTemperature}
-        parse={(text) => parseTemperature(text.replace(/\(.*\)/, ''))}
-        onValue={(ambientC, key) => {
-          set({ ambientC }, 'Ambient', key);
-        }}
-      />
-      <QuantityField<number | null>
-        label="Current-carrying conductors in the raceway or bundle"
-        disabled={disabled}
-        inputMode="decimal"
-        value={segment.currentCarrying}
-        print={(value) => (value === null ? 'only its own' : printNumber(value))}
-        parse={(text) => (/^(|only.*)$/.test(text.trim()) ? null : parseNumber(text, count))}
-        onValue={(currentCarrying, key) => {
-          set({ currentCarrying }, 'Current-carrying conductors in the raceway or bundle', key);
-        }}
-      />
-      {segment.shares?.trench !== undefined && isBareCable(segment) && (
-        <YesNoField
-          label="Spacing kept between the cables in the trench?"
-          disabled={disabled}
-          value={segment.spaced}
-          onValue={(spaced) => {
-            set({ spaced }, 'Spacing of cables', 'spaced');
-          }}
-        />
-      )}
-      <QuantityField<number | null>
-        label="Bends"
-        disabled={disabled}
-        inputMode="decimal"
-        value={segment.bendsDeg}
-        print={(value) => (value === null ? `${drawn}° as drawn` : `${printNumber(value)}°`)}
-        parse={(text) => (/^(|.*drawn)$/.test(text.trim()) ? null : parseNumber(text, degrees))}
-        onValue={(bendsDeg, key) => {
-          set({ bendsDeg }, 'Bends', key);
-        }}
-      />
-    </>
-  );
 }
 
 const RUN = 'run';
@@ -119,7 +46,7 @@ function OwnConductorFields({
         onChoose={(size) => {
           const own = size === RUN ? undefined : size;
           replaceCircuit(
-            withOwn(circuit, index, { size: own }),
+            withSegment(circuit, index, { size: own }),
             own === undefined
               ? `Conductor as the run, ${span}`
               : `${printWireSize(own)} set by hand, ${span}`,
@@ -139,7 +66,7 @@ function OwnConductorFields({
           onChoose={(wires) => {
             const own = wires === 0 ? undefined : wires;
             replaceCircuit(
-              withOwn(circuit, index, { cableWires: own }),
+              withSegment(circuit, index, { cableWires: own }),
               own === undefined
                 ? `Cable bought as needed, ${span}`
                 : `Cable on hand with ${own} wires, ${span}`,
@@ -151,32 +78,19 @@ function OwnConductorFields({
   );
 }
 
-function HeightFields(props: PartProps) {
-  const { set, disabled } = useSetSegment(props);
-  const { segment, index } = props;
+/** What surrounds it, and how it runs. */
+function SurroundingFields({ circuit, segment, index, span }: PartProps) {
+  const { canWrite, replaceCircuit } = useJobEditor();
   return (
-    <>
-      <QuantityField<number>
-        label="Runs at height"
-        disabled={disabled}
-        value={segment.heightFt}
-        print={printHeight}
-        parse={parseHeight}
-        onValue={(heightFt, key) => {
-          set({ heightFt }, 'Height', key);
-        }}
-      />
-      <QuantityField<number>
-        label={`Station ${stationLetter(index + 1)} at`}
-        disabled={disabled}
-        value={segment.endHeightFt}
-        print={printHeight}
-        parse={parseHeight}
-        onValue={(endHeightFt, key) => {
-          set({ endHeightFt }, 'Height of a station', key);
-        }}
-      />
-    </>
+    <FieldList
+      schema={segmentSchema}
+      fields={segmentFields(circuit, index)}
+      of={segment}
+      disabled={!canWrite}
+      set={(fields, edit, key) => {
+        replaceCircuit(withSegment(circuit, index, fields), `${edit}, ${span}`, key);
+      }}
+    />
   );
 }
 
@@ -226,7 +140,6 @@ export function SegmentDetails({ view: { circuit, solved }, segment: index }: Se
       <div className={classes['fields']}>
         <OwnConductorFields {...part} runSize={size === null ? 'None fits' : printWireSize(size)} />
         <SurroundingFields {...part} />
-        <HeightFields {...part} />
       </div>
       <Acts {...part} />
     </div>
