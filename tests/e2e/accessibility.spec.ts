@@ -102,6 +102,7 @@ test('the quote with its terms, the page for the owner, the count at noon', asyn
   await page.getByRole('button', { name: 'Back to the quote' }).click();
   await expect(page.getByRole('region', { name: 'Charger at 32 A' })).toBeVisible();
   await goTo(page, '/jobs/one/materials/count');
+  await expect(page.getByRole('heading', { name: 'Noon count' })).toBeVisible();
   await page.getByRole('button', { name: /^1 EV charger/ }).click();
   await expect(page.getByRole('heading', { name: 'Nothing to fetch. Eat here.' })).toBeVisible({
     timeout: 30_000,
