@@ -2,7 +2,7 @@ import { applyCommand, isRefusal } from '../core/job/commands';
 import { readJobDocument } from '../core/job/jobFile';
 import { lastGood } from '../core/job/lastGood';
 import type { Damaged, Edited } from './jobSlice';
-import type { SavedJob, SaveOrder } from './persistence/jobStorage';
+import { currentEntry, type SavedJob, type SaveOrder } from './persistence/jobStorage';
 import { findUnsaved, forgetUnsaved } from './persistence/unsaved';
 
 /** A saved job that was read, with edits that a page made and could not write before it went. */
@@ -22,7 +22,8 @@ function recover(saved: Edited, updatedAt: number): Recovered | null {
   if (unsaved === undefined) return null;
   forgetUnsaved(saved.job.id);
   if (!unsaved.after.includes(updatedAt)) return null;
-  const { entries, cursor, truncateAfter } = unsaved;
+  const { cursor, truncateAfter } = unsaved;
+  const entries = unsaved.entries.map(currentEntry);
   const kept = truncateAfter === null ? saved.journal : saved.journal.slice(0, truncateAfter);
   const seqs = new Set(entries.map(({ seq }) => seq));
   const journal = [...kept.filter(({ seq }) => !seqs.has(seq)), ...entries].toSorted((a, b) => a.seq - b.seq);

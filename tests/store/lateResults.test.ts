@@ -72,17 +72,17 @@ const KINDS: Readonly<Record<string, Kind>> = {
   },
   prices: {
     arrival: pricesArrival([price(500)], START.materials.prices),
-    meanwhile: { kind: 'change-materials', fields: { prices: [price(111)] } },
+    meanwhile: { kind: 'change', part: 'materials', fields: { prices: [price(111)] } },
     of: ({ materials }) => materials.prices,
   },
   record: {
     arrival: recordArrival(measured(80), START.house.measured),
-    meanwhile: { kind: 'change-house', fields: { measured: measured(55) } },
+    meanwhile: { kind: 'change', part: 'house', fields: { measured: measured(55) } },
     of: ({ house }) => house.measured,
   },
   underlay: {
     arrival: underlayArrival(underlay('late'), START.yard.underlay),
-    meanwhile: { kind: 'change-yard', fields: { underlay: underlay('typed') } },
+    meanwhile: { kind: 'change', part: 'yard', fields: { underlay: underlay('typed') } },
     of: ({ yard }) => yard.underlay,
   },
   breakers: {

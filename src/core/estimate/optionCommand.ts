@@ -107,7 +107,7 @@ export function optionCommand(
       const limitA = service.report.limit.amps;
       return limitA === null
         ? undefined
-        : { kind: 'change-house', fields: { managedA: Math.floor(limitA / CONTINUOUS) } };
+        : { kind: 'change', part: 'house', fields: { managedA: Math.floor(limitA / CONTINUOUS) } };
     }
     case 'larger-service': {
       const { ratingA } = change;

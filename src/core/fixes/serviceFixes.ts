@@ -13,7 +13,8 @@ export function largerService(
   panels: Job['panels'],
 ): Command {
   const house: Command = {
-    kind: 'change-house',
+    kind: 'change',
+    part: 'house',
     fields: { ratingA, meterA: null, conductor: { size, metal: 'cu' }, larger: true },
   };
   const fed = panels
@@ -33,10 +34,10 @@ function commandOf({ circuits, panels }: Job, option: ServiceOption): Command | 
       return circuitChange(circuit, { ...circuit, appliance: { family: 'ev', nameplate } });
     }
     case 'management':
-      return { kind: 'change-house', fields: { managedA: option.setpointA } };
+      return { kind: 'change', part: 'house', fields: { managedA: option.setpointA } };
     case 'sharing': {
       const { circuitId, loadId } = option;
-      return { kind: 'change-house', fields: { sharing: { circuitId, loadId } } };
+      return { kind: 'change', part: 'house', fields: { sharing: { circuitId, loadId } } };
     }
     case 'service':
       return largerService(option, panels);

@@ -38,7 +38,7 @@ export const pricesArrival =
       return was === is || (was?.cents === is?.cents && was?.date === is?.date && was?.source === is?.source);
     });
     if (taken.length === 0) return undefined;
-    return { kind: 'change-materials', fields: { prices: withPrices(job.materials.prices, taken) } };
+    return { kind: 'change', part: 'materials', fields: { prices: withPrices(job.materials.prices, taken) } };
   };
 
 /** A record of demand; a newer one that came before it stays. */
@@ -46,7 +46,7 @@ export const recordArrival =
   (measured: Measured, asked: Measured | null): Arrival =>
   ({ house }) => {
     const isAsAsked = JSON.stringify(house.measured) === JSON.stringify(asked);
-    return isAsAsked ? { kind: 'change-house', fields: { measured } } : undefined;
+    return isAsAsked ? { kind: 'change', part: 'house', fields: { measured } } : undefined;
   };
 
 /** A picture of the site; another that was laid there meanwhile stays. */
@@ -54,7 +54,7 @@ export const underlayArrival =
   (underlay: NonNullable<Yard['underlay']>, asked: Yard['underlay']): Arrival =>
   ({ yard }) =>
     (yard.underlay?.photoId ?? null) === (asked?.photoId ?? null)
-      ? { kind: 'change-yard', fields: { underlay } }
+      ? { kind: 'change', part: 'yard', fields: { underlay } }
       : undefined;
 
 /** Breakers of a panel from a file; those that were typed meanwhile stay. */

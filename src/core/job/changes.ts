@@ -46,15 +46,9 @@ export function joined(first: Command, second: Command): Command {
     return { kind: second.kind, id: second.id, ...joinedChange(first, second) };
   if (first.kind === 'change-panel' && second.kind === 'change-panel' && first.id === second.id)
     return { kind: second.kind, id: second.id, ...joinedChange(first, second) };
-  if (first.kind === 'change-house' && second.kind === 'change-house')
-    return { kind: second.kind, ...joinedChange(first, second) };
-  if (first.kind === 'change-materials' && second.kind === 'change-materials')
-    return { kind: second.kind, ...joinedChange(first, second) };
-  if (first.kind === 'change-quote' && second.kind === 'change-quote')
-    return { kind: second.kind, ...joinedChange(first, second) };
   if (first.kind === 'put-check' && second.kind === 'put-check' && first.id === second.id) return second;
-  if (first.kind === 'change-days' && second.kind === 'change-days')
-    return { kind: second.kind, ...joinedChange(first, second) };
+  if (first.kind === 'change' && second.kind === 'change' && first.part === second.part)
+    return { kind: second.kind, part: second.part, ...joinedChange(first, second) };
   if (first.kind === 'change-job' && second.kind === 'change-job')
     return { kind: second.kind, ...joinedChange(first, second) };
   return byTarget([first, second]) ?? { kind: 'batch', commands: [first, second] };

@@ -19,6 +19,21 @@ export type PanelFields = Omit<Panel, 'id'>;
 /** What a yard may be told besides what stands in it. */
 export type YardFields = Omit<Yard, YardList>;
 
+/** What a part of a job that is one thing may be told. A further part is one line here and one in its check. */
+interface Parts {
+  readonly house: House;
+  readonly materials: Materials;
+  readonly quote: Quote;
+  readonly days: Days;
+  readonly yard: YardFields;
+}
+
+/** The fields of any of these parts; which of them a part has is checked by its schema. */
+type PartFields = Partial<House & Materials & Quote & Days & YardFields>;
+
+/** A change of one of these parts. */
+export type PartChange = { readonly kind: 'change'; readonly part: keyof Parts } & FieldChange<PartFields>;
+
 /** Something in the yard as it is to be: it replaces what has its id, or comes in at a position. */
 type PutInYard = {
   readonly [L in YardList]: {
@@ -54,16 +69,12 @@ export type Command =
   | ({ readonly kind: 'change-circuit'; readonly id: string } & FieldChange<CircuitFields>)
   | { readonly kind: 'move-circuit'; readonly id: string; readonly to: number }
   | ({ readonly kind: 'change-job' } & FieldChange<JobFields>)
-  | ({ readonly kind: 'change-house' } & FieldChange<House>)
-  | ({ readonly kind: 'change-materials' } & FieldChange<Materials>)
-  | ({ readonly kind: 'change-quote' } & FieldChange<Quote>)
+  | PartChange
   /** The readings of a circuit; null: none any more. */
   | { readonly kind: 'put-check'; readonly id: string; readonly check: CircuitCheck | null }
-  | ({ readonly kind: 'change-days' } & FieldChange<Days>)
   | ({ readonly kind: 'change-panel'; readonly id: string } & FieldChange<PanelFields>)
   | PutInYard
   | { readonly kind: 'take-from-yard'; readonly list: YardList; readonly id: string }
-  | ({ readonly kind: 'change-yard' } & FieldChange<YardFields>)
   | { readonly kind: 'add-photo'; readonly of: PhotoOwner; readonly photo: Photo; readonly at: number }
   | { readonly kind: 'remove-photo'; readonly of: PhotoOwner; readonly id: string }
   | {

@@ -5,21 +5,16 @@ import type {
   Command,
   JobFields,
   PanelFields,
+  PartChange,
   Photo,
   PhotoOwner,
   Placed,
-  YardFields,
 } from './command';
 import { changeFields, type FieldChange } from './fieldChange';
 import type { Job } from './jobSchema';
 import { refused, type Refusal } from './refusal';
 import { invalidPart } from './validation';
 import { putInYard, takeFromYard } from './yardCommands';
-
-type PartCommand = Extract<
-  Command,
-  { readonly kind: 'change-house' | 'change-materials' | 'change-quote' | 'change-days' | 'change-yard' }
->;
 
 /** A job after a command, and the way back. */
 export interface Applied {
@@ -91,30 +86,10 @@ function changePanel(job: Job, id: string, change: FieldChange<PanelFields>): Ap
   };
 }
 
-/** A change of the house, the materials, the quote or the days. */
-function changePart(job: Job, command: PartCommand): Applied {
-  switch (command.kind) {
-    case 'change-house': {
-      const { next, back } = changeFields(job.house, command);
-      return { job: { ...job, house: next }, inverse: { kind: command.kind, ...back } };
-    }
-    case 'change-materials': {
-      const { next, back } = changeFields(job.materials, command);
-      return { job: { ...job, materials: next }, inverse: { kind: command.kind, ...back } };
-    }
-    case 'change-quote': {
-      const { next, back } = changeFields(job.quote, command);
-      return { job: { ...job, quote: next }, inverse: { kind: command.kind, ...back } };
-    }
-    case 'change-days': {
-      const { next, back } = changeFields(job.days, command);
-      return { job: { ...job, days: next }, inverse: { kind: command.kind, ...back } };
-    }
-    case 'change-yard': {
-      const { next, back } = changeFields<YardFields>(job.yard, command);
-      return { job: { ...job, yard: { ...job.yard, ...next } }, inverse: { kind: command.kind, ...back } };
-    }
-  }
+/** A change of a part that is one thing: the house, the quote. */
+function changePart(job: Job, { part, ...change }: PartChange): Applied {
+  const { next, back } = changeFields(job[part], change);
+  return { job: { ...job, [part]: next }, inverse: { kind: 'change', part, ...back } };
 }
 
 /** The job with other photographs of their owner. */
@@ -233,11 +208,7 @@ function apply(job: Job, command: Command): Applied | Refusal {
       return putInYard(job, command);
     case 'take-from-yard':
       return takeFromYard(job, command.list, command.id);
-    case 'change-house':
-    case 'change-materials':
-    case 'change-quote':
-    case 'change-days':
-    case 'change-yard':
+    case 'change':
       return changePart(job, command);
     case 'add-photo':
       return addPhoto(job, command.of, command.photo, command.at);

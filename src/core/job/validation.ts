@@ -3,7 +3,7 @@ import { checksDocument } from '../checks/checksDocument';
 import { circuitSchema } from '../circuit/circuitSchema';
 import { panelSchema } from '../panel/panelSchema';
 import { houseSchema } from '../service/houseSchema';
-import type { Command } from './command';
+import type { Command, PartChange } from './command';
 import { absentIn, type FieldChange } from './fieldChange';
 import { daysDocument } from '../timing/daysDocument';
 import { quoteDocument } from '../quote/quoteDocument';
@@ -16,6 +16,14 @@ const circuitFields = circuitSchema.omit({ id: true });
 const panelFields = panelSchema.omit({ id: true });
 const jobFields = jobSchema.omit({ id: true, circuits: true });
 const yardFields = yardSchema.pick({ northDeg: true, frostIn: true, underlay: true });
+/** What a change of each part is checked by. */
+const PARTS: { readonly [P in PartChange['part']]: z.ZodObject } = {
+  house: houseSchema,
+  materials: materialsDocument.schema,
+  quote: quoteDocument.schema,
+  days: daysDocument.schema,
+  yard: yardFields,
+};
 const checkSchema = checksDocument.schema.element;
 const photo = circuitSchema.shape.photos.element;
 const partials = new WeakMap<z.ZodObject, z.ZodType>();
@@ -71,16 +79,10 @@ export function invalidPart(command: Command): FieldProblem | undefined {
       return checkFields(circuitFields, command, ['circuit']);
     case 'change-panel':
       return checkFields(panelFields, command, ['panel']);
-    case 'change-house':
-      return checkFields(houseSchema, command, ['house']);
-    case 'change-materials':
-      return checkFields(materialsDocument.schema, command, ['materials']);
-    case 'change-quote':
-      return checkFields(quoteDocument.schema, command, ['quote']);
     case 'put-check':
       return command.check === null ? undefined : check(checkSchema, command.check, ['check']);
-    case 'change-days':
-      return checkFields(daysDocument.schema, command, ['days']);
+    case 'change':
+      return checkFields(PARTS[command.part], command, [command.part]);
     case 'change-job':
       return checkFields(jobFields, command, []);
     case 'put-in-yard':
@@ -88,8 +90,6 @@ export function invalidPart(command: Command): FieldProblem | undefined {
         check(yardItemSchemas[command.list], command.item, [command.list]) ??
         check(position, command.at, ['position'])
       );
-    case 'change-yard':
-      return checkFields(yardFields, command, ['yard']);
     case 'add-photo':
       return check(photo, command.photo, ['photo']) ?? check(position, command.at, ['position']);
     case 'caption-photo':

@@ -196,7 +196,10 @@ function DoneHours({ job, days }: Pick<DayListProps, 'job' | 'days'>) {
         disabled={!canWrite}
         onClick={() => {
           const taken = [...labor.taken.filter(({ id }) => !ids.has(id)), ...open];
-          edit({ kind: 'change-quote', fields: { labor: { ...labor, taken } } }, 'Hours into the pace');
+          edit(
+            { kind: 'change', part: 'quote', fields: { labor: { ...labor, taken } } },
+            'Hours into the pace',
+          );
         }}
       >
         Put the hours into the pace

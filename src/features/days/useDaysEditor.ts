@@ -15,7 +15,7 @@ export function useDaysEditor({ days }: Job): DaysEditor {
   const { canWrite, edit } = useJobEditor();
   const put = useCallback<DaysEditor['put']>(
     (fields, label, mergeKey) => {
-      edit({ kind: 'change-days', fields }, label, mergeKey);
+      edit({ kind: 'change', part: 'days', fields }, label, mergeKey);
     },
     [edit],
   );

@@ -15,7 +15,7 @@ export function HouseAge({ job }: { readonly job: Job }) {
       of={job.house}
       disabled={!canWrite}
       set={(fields, label, key) => {
-        edit({ kind: 'change-house', ...changeOf(fields) }, label, key);
+        edit({ kind: 'change', part: 'house', ...changeOf(fields) }, label, key);
       }}
     />
   );

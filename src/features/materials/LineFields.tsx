@@ -26,7 +26,11 @@ function Truck({ job, priced: { line, offer } }: LineFieldsProps) {
   const key = itemKey(line.item);
   const put = (own: readonly OnTruck[], merge: string): void => {
     const truck = [...job.materials.truck.filter(({ item }) => item !== key), ...own];
-    edit({ kind: 'change-materials', fields: { truck } }, `On the truck: ${itemName(line.item)}`, merge);
+    edit(
+      { kind: 'change', part: 'materials', fields: { truck } },
+      `On the truck: ${itemName(line.item)}`,
+      merge,
+    );
   };
   if (isByLength(line.item))
     return (
@@ -59,7 +63,7 @@ function Price({ job, priced: { line, offer } }: LineFieldsProps) {
   const key = itemKey(line.item);
   const put = (own: readonly DatedPrice[], merge: string): void => {
     const prices = withPrices(job.materials.prices, own);
-    edit({ kind: 'change-materials', fields: { prices } }, `Price: ${itemName(line.item)}`, merge);
+    edit({ kind: 'change', part: 'materials', fields: { prices } }, `Price: ${itemName(line.item)}`, merge);
   };
   return (
     <QuantityField<number | undefined>

@@ -150,7 +150,10 @@ function ByHand({ job, priced: { line, cuts } }: Pick<LineWorkingProps, 'job' | 
         disabled={!canWrite}
         onClick={() => {
           const kept = job.materials.kept.filter(({ item }) => item !== line.key);
-          edit({ kind: 'change-materials', fields: { kept } }, `Cheapest again: ${itemName(line.item)}`);
+          edit(
+            { kind: 'change', part: 'materials', fields: { kept } },
+            `Cheapest again: ${itemName(line.item)}`,
+          );
         }}
       >
         Cheapest again

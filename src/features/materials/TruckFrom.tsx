@@ -40,7 +40,7 @@ export function TruckFrom({ job }: { readonly job: Job }) {
         const other = others.find((each) => each.id === id);
         if (other === undefined) return;
         const truck = [...leftBy(other.document)];
-        edit({ kind: 'change-materials', fields: { truck } }, `The truck after ${other.name}`);
+        edit({ kind: 'change', part: 'materials', fields: { truck } }, `The truck after ${other.name}`);
       }}
     />
   );

@@ -23,7 +23,10 @@ export function useHand(
     const kept = movedPiece(line.key, piece, to, job.materials.kept);
     setRefused(isDoesNotFit(kept) ? doesNotFit(kept) : null);
     if (!isDoesNotFit(kept) && kept !== job.materials.kept)
-      edit({ kind: 'change-materials', fields: { kept: [...kept] } }, `By hand: ${itemName(line.item)}`);
+      edit(
+        { kind: 'change', part: 'materials', fields: { kept: [...kept] } },
+        `By hand: ${itemName(line.item)}`,
+      );
   };
   return { hand: { onMove }, refused };
 }

@@ -112,7 +112,7 @@ function Sources({ job, onFile, onRecorder }: SourcesProps) {
           className="act"
           disabled={!canWrite}
           onClick={() => {
-            edit({ kind: 'change-house', fields: { measured: null } }, 'Remove the record');
+            edit({ kind: 'change', part: 'house', fields: { measured: null } }, 'Remove the record');
           }}
         >
           Remove the record

@@ -47,7 +47,7 @@ export function FaultPane({ job }: { readonly job: Job }) {
     [house, job],
   );
   const set = (fields: Partial<House>, label: string, key: string): void => {
-    edit({ kind: 'change-house', fields }, label, key);
+    edit({ kind: 'change', part: 'house', fields }, label, key);
   };
   return (
     <section aria-label="Fault current" data-help="fault">

@@ -79,7 +79,7 @@ export function GroupsField({ job }: { readonly job: Job }) {
   const { canWrite, edit } = useJobEditor();
   const { groups } = job.house;
   const put = (next: readonly ChargerGroup[], label: string, key?: string): void => {
-    edit({ kind: 'change-house', fields: { groups: [...next] } }, label, key);
+    edit({ kind: 'change', part: 'house', fields: { groups: [...next] } }, label, key);
   };
   return (
     <>

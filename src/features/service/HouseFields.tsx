@@ -36,7 +36,7 @@ function LoadsField({ job }: { readonly job: Job }) {
             ...each,
             id: house.loads.find(({ what }) => what === each.what)?.id ?? each.id,
           }));
-          edit({ kind: 'change-house', fields: { loads } }, 'Loads of the house', 'house loads');
+          edit({ kind: 'change', part: 'house', fields: { loads } }, 'Loads of the house', 'house loads');
         }}
         onBlur={() => {
           if (problems.length === 0) setTyped(null);
@@ -64,7 +64,7 @@ export function HouseFields({ job }: { readonly job: Job }) {
     of: house,
     disabled: !canWrite,
     set: (fields: Changed<House>, label: string, key?: string) => {
-      edit({ kind: 'change-house', ...changeOf(fields) }, label, key);
+      edit({ kind: 'change', part: 'house', ...changeOf(fields) }, label, key);
     },
   };
   return (

@@ -51,7 +51,7 @@ export function ServiceStage() {
                 report={report}
                 chosen={job.house.method}
                 onMethod={(method) => {
-                  edit({ kind: 'change-house', fields: { method } }, 'Method of the permit');
+                  edit({ kind: 'change', part: 'house', fields: { method } }, 'Method of the permit');
                 }}
               />
             </>

@@ -59,7 +59,7 @@ export function ScaleGrips({ underlay, scale }: ScaleGripsProps) {
   const [first, setFirst] = useState<Point>([-10, 0]);
   const [second, setSecond] = useState<Point>([10, 0]);
   const put = (next: Underlay, label: string, key: string): void => {
-    edit({ kind: 'change-yard', fields: { underlay: next } }, label, key);
+    edit({ kind: 'change', part: 'yard', fields: { underlay: next } }, label, key);
   };
   const { at, widthPx, heightPx, ftPerPx } = underlay;
   const middle: Point = [at[0] + (widthPx * ftPerPx) / 2, at[1] + (heightPx * ftPerPx) / 2];

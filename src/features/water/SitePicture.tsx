@@ -72,7 +72,7 @@ function Laid({ scaling, onScaling }: Omit<SitePictureProps, 'job'>) {
         variant="default"
         disabled={!canWrite}
         onClick={() => {
-          edit({ kind: 'change-yard', fields: { underlay: null } }, 'Remove the site picture');
+          edit({ kind: 'change', part: 'yard', fields: { underlay: null } }, 'Remove the site picture');
           onScaling(false);
         }}
       >

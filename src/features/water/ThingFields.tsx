@@ -62,7 +62,7 @@ function Frost({ frostIn }: { readonly frostIn: number | null }) {
       disabled={!canWrite}
       range={INCHES}
       onValue={(value, merge) => {
-        edit({ kind: 'change-yard', fields: { frostIn: value } }, 'Frost depth', merge);
+        edit({ kind: 'change', part: 'yard', fields: { frostIn: value } }, 'Frost depth', merge);
       }}
     />
   );

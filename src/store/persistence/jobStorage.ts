@@ -1,3 +1,4 @@
+import { currentCommand } from '../../core/job/oldCommands';
 import { JOB_VERSION } from '../../core/job/jobVersion';
 import type { Job } from '../../core/job/jobSchema';
 import { database, listed, type JobRecord, type JournalRecord, type ListedJob } from './database';
@@ -67,6 +68,13 @@ export const addJob = (job: Job, at?: number): Promise<void> =>
     await putRecord(jobRecord(job, 0, null, at));
   });
 
+/** An entry of a journal whose commands have the names of now. */
+export const currentEntry = (entry: JournalRecord): JournalRecord => ({
+  ...entry,
+  forward: currentCommand(entry.forward),
+  backward: currentCommand(entry.backward),
+});
+
 /** A job with its journal, as they are saved; undefined where there is none. */
 export async function loadJob(id: string): Promise<SavedJob | undefined> {
   const db = database();
@@ -76,7 +84,7 @@ export async function loadJob(id: string): Promise<SavedJob | undefined> {
     // The edits of an older document have its shape, so they cannot be taken back on the new one.
     if (found.version !== JOB_VERSION) return { record: { ...found, cursor: 0 }, journal: [] };
     const journal = await db.journal.where('jobId').equals(id).sortBy('seq');
-    return { record: found, journal };
+    return { record: found, journal: journal.map(currentEntry) };
   });
 }
 

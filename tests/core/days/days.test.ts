@@ -203,9 +203,9 @@ describe('the days of a job', () => {
   });
 
   test('are edited and undone; what does not fit is refused by its field', () => {
-    const { job, inverse } = after(demoJob, { kind: 'change-days', fields: { people: 1 } });
+    const { job, inverse } = after(demoJob, { kind: 'change', part: 'days', fields: { people: 1 } });
     expect(after(job, inverse).job).toEqual(demoJob);
-    const outcome = applyCommand(demoJob, { kind: 'change-days', fields: { workdays: [] } });
+    const outcome = applyCommand(demoJob, { kind: 'change', part: 'days', fields: { workdays: [] } });
     expect(isRefusal(outcome)).toBe(true);
   });
 });

@@ -95,7 +95,8 @@ const simple = fc.oneof(
   fc.record({ kind: fc.constant('move-circuit'), id: anyId, to: fc.oneof(fc.nat(12), hostile) }),
   fc.record({ kind: fc.constant('change-job'), fields: anyJobFields }),
   fc.record({
-    kind: fc.constant('change-house'),
+    kind: fc.constant('change'),
+    part: fc.constant('house'),
     fields: fc.record({ ratingA: numberOr(200), areaFt2: numberOr(2000) }, { requiredKeys: [] }),
   }),
   fc.record({
@@ -190,7 +191,8 @@ describe('a command that is not taken says why, in plain words', () => {
     [
       'a record of six years',
       {
-        kind: 'change-house',
+        kind: 'change',
+        part: 'house',
         fields: {
           measured: {
             source: 'meter',

@@ -155,7 +155,7 @@ const inList = (job: Job, of: 'answer' | 'price' | 'place' | 'gone', at: number,
     case 'price': {
       const price = { item, packFt: null, cents: value, date: '2026-03-02', source: 'typed' };
       const prices = [...others(job.materials.prices, (each) => each.item === item), price];
-      return { kind: 'change-materials', fields: { prices } };
+      return { kind: 'change', part: 'materials', fields: { prices } };
     }
     case 'place': {
       const placed = [
@@ -166,7 +166,8 @@ const inList = (job: Job, of: 'answer' | 'price' | 'place' | 'gone', at: number,
     }
     case 'gone':
       return {
-        kind: 'change-materials',
+        kind: 'change',
+        part: 'materials',
         fields: { prices: others(job.materials.prices, (each) => each.item === item) },
       };
   }

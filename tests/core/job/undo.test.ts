@@ -4,6 +4,7 @@ import { circuitSchema } from '../../../src/core/circuit/circuitSchema';
 import { againstCopy } from '../../../src/core/job/againstCopy';
 import { joined } from '../../../src/core/job/changes';
 import type { Command } from '../../../src/core/job/command';
+import { currentCommand } from '../../../src/core/job/oldCommands';
 import { applyCommand, isRefusal } from '../../../src/core/job/commands';
 import { writeJobFile } from '../../../src/core/job/jobFile';
 import { jobSchema, type Job } from '../../../src/core/job/jobSchema';
@@ -23,14 +24,14 @@ const small: Job = { ...fullHouse, circuits: fullHouse.circuits.slice(0, 1) };
 /** Everything that is changed field by field, with the command that changes it. */
 const PARTS: readonly [name: string, schema: z.ZodObject, command: (change: object) => unknown][] = [
   ['job', jobSchema.omit({ id: true, circuits: true }), (change) => ({ kind: 'change-job', ...change })],
-  ['house', houseSchema, (change) => ({ kind: 'change-house', ...change })],
-  ['materials', materialsDocument.schema, (change) => ({ kind: 'change-materials', ...change })],
-  ['quote', quoteDocument.schema, (change) => ({ kind: 'change-quote', ...change })],
-  ['days', daysDocument.schema, (change) => ({ kind: 'change-days', ...change })],
+  ['house', houseSchema, (change) => ({ kind: 'change', part: 'house', ...change })],
+  ['materials', materialsDocument.schema, (change) => ({ kind: 'change', part: 'materials', ...change })],
+  ['quote', quoteDocument.schema, (change) => ({ kind: 'change', part: 'quote', ...change })],
+  ['days', daysDocument.schema, (change) => ({ kind: 'change', part: 'days', ...change })],
   [
     'yard',
     yardSchema.pick({ northDeg: true, frostIn: true, underlay: true }),
-    (change) => ({ kind: 'change-yard', ...change }),
+    (change) => ({ kind: 'change', part: 'yard', ...change }),
   ],
   [
     'panel',
@@ -81,17 +82,38 @@ describe('every field of every part', () => {
 describe('a field that was not there', () => {
   const { volts: _volts, ...house } = fullHouse.house;
   const without: Job = { ...fullHouse, house };
-  const set = after(without, { kind: 'change-house', fields: { volts: 208 } });
+  const set = after(without, { kind: 'change', part: 'house', fields: { volts: 208 } });
 
   test('is not there again after undo, also once the journal went through text', () => {
-    expect(set.inverse).toEqual({ kind: 'change-house', fields: {}, absent: ['volts'] });
+    expect(set.inverse).toEqual({ kind: 'change', part: 'house', fields: {}, absent: ['volts'] });
     const read = JSON.parse(JSON.stringify(set.inverse)) as Command;
     expect(after(set.job, read).job.house).not.toHaveProperty('volts');
   });
 
   test('is taken away by the journals of before, which wrote it as undefined', () => {
-    const old = { kind: 'change-house', fields: { volts: undefined } } as unknown as Command;
+    const old = { kind: 'change', part: 'house', fields: { volts: undefined } } as unknown as Command;
     expect(after(set.job, old).job.house).not.toHaveProperty('volts');
+  });
+
+  test.each(['house', 'materials', 'quote', 'days', 'yard'])(
+    'a journal of before, which had a command for the %s alone, goes on',
+    (part) => {
+      const old = { kind: `change-${part}`, fields: {} } as unknown as Command;
+      const batch: Command = { kind: 'batch', commands: [old, { kind: 'remove-circuits', ids: [] }] };
+      expect(currentCommand(batch)).toEqual({
+        kind: 'batch',
+        commands: [
+          { kind: 'change', part, fields: {} },
+          { kind: 'remove-circuits', ids: [] },
+        ],
+      });
+      expect(applyCommand(fullHouse, currentCommand(old))).toHaveProperty('job');
+    },
+  );
+
+  test('a field of another part is not taken', () => {
+    const wrong = applyCommand(fullHouse, { kind: 'change', part: 'quote', fields: { ratingA: 200 } });
+    expect(wrong).toHaveProperty('refused');
   });
 
   test('a copy that was made before compares as older, with one edit here', () => {
@@ -101,11 +123,13 @@ describe('a field that was not there', () => {
   });
 
   test('what every job has cannot be taken away', () => {
-    expect(applyCommand(fullHouse, { kind: 'change-house', fields: {}, absent: ['method'] })).toMatchObject({
+    expect(
+      applyCommand(fullHouse, { kind: 'change', part: 'house', fields: {}, absent: ['method'] }),
+    ).toMatchObject({
       refused: { kind: 'invalid', problem: { path: 'method', message: 'A value is required.' } },
     });
-    expect(applyCommand(fullHouse, { kind: 'change-house', fields: {}, absent: ['nobody'] })).toHaveProperty(
-      'refused',
-    );
+    expect(
+      applyCommand(fullHouse, { kind: 'change', part: 'house', fields: {}, absent: ['nobody'] }),
+    ).toHaveProperty('refused');
   });
 });

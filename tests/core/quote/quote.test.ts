@@ -46,12 +46,16 @@ describe('a price', () => {
 describe('the quote in the job', () => {
   test('is edited, undone, and keystrokes of one field are one edit', () => {
     const job = jobOf([]);
-    const forward = { kind: 'change-quote', fields: { terms: { ...TERMS, rateCents: 11000 } } } as const;
+    const forward = {
+      kind: 'change',
+      part: 'quote',
+      fields: { terms: { ...TERMS, rateCents: 11000 } },
+    } as const;
     const { job: changed, inverse } = after(job, forward);
     expect(changed.quote.terms.rateCents).toBe(11000);
     expect(after(changed, inverse).job).toEqual(job);
-    const both = joined(forward, { kind: 'change-quote', fields: { picked: [] } });
-    expect(both).toEqual({ kind: 'change-quote', fields: { ...forward.fields, picked: [] } });
+    const both = joined(forward, { kind: 'change', part: 'quote', fields: { picked: [] } });
+    expect(both).toEqual({ kind: 'change', part: 'quote', fields: { ...forward.fields, picked: [] } });
   });
 
   test.each([
@@ -60,7 +64,7 @@ describe('the quote in the job', () => {
     [{ ownerMax: [{ circuitId: 'a', cents: -1 }] }, 'ownerMax'],
     [{ accepted: { date: '2026-02-30', by: 'A', cents: 1, parts: [] } }, 'date'],
   ])('what it does not accept is refused by its field: %j', (fields, field) => {
-    const outcome = applyCommand(jobOf([]), { kind: 'change-quote', fields });
+    const outcome = applyCommand(jobOf([]), { kind: 'change', part: 'quote', fields });
     if (!isRefusal(outcome) || outcome.refused.kind !== 'invalid') throw new Error('It was taken.');
     expect(outcome.refused.problem.path).toContain(field);
   });

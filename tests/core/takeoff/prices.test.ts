@@ -280,10 +280,14 @@ describe('the age of a price', () => {
 
 test('an edit of prices or truck is one command, taken back by its inverse, and refused where it cannot be opened again', () => {
   const truck = [{ item: 'label', ft: null, count: 3 }];
-  const { job: changed, inverse } = after(job(), { kind: 'change-materials', fields: { truck } });
+  const { job: changed, inverse } = after(job(), { kind: 'change', part: 'materials', fields: { truck } });
   expect(changed.materials).toEqual({ ...NONE, truck });
   expect(after(changed, inverse).job).toEqual(job());
   expect(() =>
-    after(job(), { kind: 'change-materials', fields: { truck: [{ item: 'label', ft: -1, count: 3 }] } }),
+    after(job(), {
+      kind: 'change',
+      part: 'materials',
+      fields: { truck: [{ item: 'label', ft: -1, count: 3 }] },
+    }),
   ).toThrow(/Refused/);
 });

@@ -241,7 +241,7 @@ export function CountPage() {
   const count = job.materials.count ?? FRESH_COUNT;
   const rows = countRows(priced, count);
   const put: Put = (next, label, mergeKey) => {
-    edit({ kind: 'change-materials', fields: { count: next } }, label, mergeKey);
+    edit({ kind: 'change', part: 'materials', fields: { count: next } }, label, mergeKey);
   };
   const foot = (
     <>

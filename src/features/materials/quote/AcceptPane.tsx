@@ -72,7 +72,10 @@ function Open({ job, quoted, isCurrent }: AcceptPaneProps) {
     });
     const accepted = { date: today(), by, cents: estimate.price.likely, parts };
     edit(
-      { kind: 'batch', commands: [...commands, { kind: 'change-quote', fields: { accepted, picked: [] } }] },
+      {
+        kind: 'batch',
+        commands: [...commands, { kind: 'change', part: 'quote', fields: { accepted, picked: [] } }],
+      },
       `Accepted by ${by}`,
     );
   };

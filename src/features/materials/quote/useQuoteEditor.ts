@@ -17,7 +17,7 @@ export function useQuoteEditor({ quote }: Job): QuoteEditor {
   const { canWrite, edit } = useJobEditor();
   const put = useCallback<QuoteEditor['put']>(
     (fields, label, mergeKey) => {
-      edit({ kind: 'change-quote', fields }, label, mergeKey);
+      edit({ kind: 'change', part: 'quote', fields }, label, mergeKey);
     },
     [edit],
   );
