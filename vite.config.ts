@@ -35,16 +35,41 @@ const NOTHING = fileURLToPath(new URL('./src/store/packet/nothing.ts', import.me
 /** The browser reads pictures by itself: the writer of PDF is handed JPEGs alone. */
 const NO_PNG = fileURLToPath(new URL('./src/store/packet/noPng.ts', import.meta.url));
 
+/** Pages of HTML, a canvas, tables and right-to-left script: parts of the writer of PDF that no packet uses. */
+const UNUSED_OF_PDF = /jsPDFAPI\.context2d = |loadHtml2Canvas|__arabicParser__ = |jsPDFAPI\.table = /;
+
+/** The writer of PDF without what is for others: 10 KiB less to keep offline. */
+const plainPdf: Plugin = {
+  name: 'plain-pdf',
+  apply: 'build',
+  transform: {
+    filter: { id: /jspdf\.es\.js$/ },
+    handler: (code) =>
+      code.replace(/^\(function \(jsPDFAPI\) \{[\s\S]*?^\}\)\(jsPDF\.API.*$/gm, (part) =>
+        UNUSED_OF_PDF.test(part) ? '' : part,
+      ),
+  },
+};
+const PDF = fileURLToPath(new URL('./node_modules/jspdf/dist/jspdf.es.js', import.meta.url));
+
 /** The worker, as it is called in the build. */
 const WORKER = 'pasture.worker';
 
 export default defineConfig({
   resolve: {
-    alias: { canvg: NOTHING, html2canvas: NOTHING, dompurify: NOTHING, 'fast-png': NO_PNG, dexie: DEXIE },
+    alias: {
+      canvg: NOTHING,
+      html2canvas: NOTHING,
+      dompurify: NOTHING,
+      'fast-png': NO_PNG,
+      dexie: DEXIE,
+      jspdf: PDF,
+    },
   },
   plugins: [
     withoutDescriptions,
     withoutJsonSchema,
+    plainPdf,
     react(),
     VitePWA({
       registerType: 'prompt',

@@ -1,29 +1,68 @@
+import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { checkJob } from './checkJob';
 import { printDays } from './printDays';
 import { listTables } from './listTables';
+import { read } from './read';
 import { work } from './work';
 
 const USAGE = `Usage:
   pasture work FILE [--json]        answer every item of a worksheet, or of a CSV schedule
+  pasture read LINE [--where start|yard|panel|route] [--json]  read a line as somebody types one
+  pasture read --lines FILE [--json]  read a file of lines, one answer a line
   pasture check-job FILE            read a .pasture.json file and list what is open in it
   pasture days FILE [--now TIME] [--json]  put the work of a .pasture.json file into days
   pasture tables [ID]               list the tables of the code, or print one`;
 
-/** What stands behind a flag. */
-const valueOf = (all: readonly string[], flag: string): string | undefined => {
-  const at = all.indexOf(flag);
-  return at < 0 ? undefined : (all[at + 1] ?? '');
+const OPTIONS = {
+  json: { type: 'boolean' },
+  now: { type: 'string' },
+  where: { type: 'string' },
+  lines: { type: 'string' },
+} as const satisfies ParseArgsConfig['options'];
+
+/** Options that each command takes. */
+const TAKEN: Readonly<Record<string, readonly (keyof typeof OPTIONS)[]>> = {
+  work: ['json'],
+  read: ['where', 'lines', 'json'],
+  'check-job': ['json'],
+  days: ['now', 'json'],
+  tables: ['json'],
 };
 
+/** The words of a command and its options; what is wrong with them otherwise. */
+function parsed(args: readonly string[]) {
+  try {
+    return parseArgs({ args: [...args], options: OPTIONS, allowPositionals: true });
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error);
+  }
+}
+
 /** Runs one command. Returns what the shell is told: 0 where all is well, 1 where there are stops, 2 for an error. */
-export function run([command, ...rest]: readonly string[]): number {
-  const flags = new Set(rest.filter((each) => each.startsWith('--')));
-  const [file] = rest.filter((each, at) => !each.startsWith('--') && rest[at - 1] !== '--now');
-  if (command === 'work' && file !== undefined) return work(file, flags.has('--json'));
-  if (command === 'check-job' && file !== undefined) return checkJob(file);
-  if (command === 'days' && file !== undefined)
-    return printDays(file, valueOf(rest, '--now'), flags.has('--json'));
+export function run([command = '', ...rest]: readonly string[]): number {
+  const given = parsed(rest);
+  const options = TAKEN[command];
+  if (typeof given === 'string' || options === undefined) {
+    console.error(typeof given === 'string' && options !== undefined ? `pasture: ${given}` : USAGE);
+    return 2;
+  }
+  const {
+    values: { json = false, now, where, lines },
+    positionals: [file, ...more],
+  } = given;
+  const strange = Object.keys({ ...given.values }).find((key) => !options.some((each) => each === key));
+  if (strange !== undefined || more.length > 0) {
+    console.error(
+      `pasture: ${command} does not take ${strange === undefined ? more.join(' ') : `--${strange}`}`,
+    );
+    return 2;
+  }
+  if (command === 'read') return read(file, { where, lines, asJson: json });
   if (command === 'tables') return listTables(file);
-  console.error(USAGE);
-  return 2;
+  if (file === undefined) {
+    console.error(USAGE);
+    return 2;
+  }
+  if (command === 'work') return work(file, json);
+  return command === 'days' ? printDays(file, now, json) : checkJob(file);
 }

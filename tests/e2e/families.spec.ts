@@ -7,7 +7,7 @@ test('a hot tub by pointer: typed, surveyed, protected, wired, run another way, 
   await page.getByRole('button', { name: /Survey/ }).click();
   await expect(page.getByRole('heading', { name: 'Appliances by their plates' })).toBeVisible();
   await page.getByPlaceholder('hot tub 50').fill('hot tub 50 46 ft pvc outdoors');
-  await expect(page.getByText(/Hot tub, 40 A, 46 ft, PVC Sch 40, outdoor/)).toBeVisible();
+  await expect(page.getByText(/Hot tub, 40 A, 50 A circuit, 46 ft, PVC Sch 40, outdoor/)).toBeVisible();
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Still to find out' })).toContainText(
     'Where is the disconnect?',

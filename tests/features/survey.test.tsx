@@ -103,12 +103,27 @@ describe('a circuit by typing', () => {
     expect(onAdded).toHaveBeenCalledWith(added?.id);
   });
 
-  test('what is missing is said, and nothing is added', async () => {
+  test('where nothing is named it says so, and nothing is added', async () => {
     show(<TypeBar job={openJob()} />);
-    await userEvent.type(screen.getByPlaceholderText('hot tub 50'), 'range');
-    expect(screen.getByText(/Missing: kilowatts/)).toBeTruthy();
+    await userEvent.type(screen.getByPlaceholderText('hot tub 50'), 'zeppelin');
+    expect(screen.getByText(/names no appliance/)).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Add' })).toHaveProperty('disabled', true);
     expect(openJob().circuits).toHaveLength(fullHouse.circuits.length);
+  });
+
+  test('says what it assumed and did not read, and takes the other reading of a number by one press', async () => {
+    show(<TypeBar job={openJob()} />);
+    const field = screen.getByPlaceholderText('hot tub 50');
+    await userEvent.type(field, 'ev 60 emt garage zzgrl');
+    expect(screen.getByText(/^Assumed: .*40 ft, copper, 240 V, hardwired/)).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'a 60 A circuit: assumed' }).getAttribute('aria-pressed')).toBe(
+      'true',
+    );
+    expect(screen.getByText('zzgrl').parentElement?.textContent).toBe('zzgrl was not read.');
+    await userEvent.click(screen.getByRole('button', { name: '60 A output: 80 A breaker' }));
+    expect(field).toHaveProperty('value', 'ev 60 A output emt garage zzgrl');
+    await userEvent.click(screen.getByRole('button', { name: 'Add' }));
+    expect(openJob().circuits.at(-1)?.appliance.nameplate).toMatchObject({ outputAmps: 60 });
   });
 });
 

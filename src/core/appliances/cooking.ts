@@ -1,3 +1,4 @@
+import { heatOn, typedKw, typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
@@ -6,7 +7,6 @@ import { cookingDemand } from './cookingDemand';
 import type { Working } from '../working/worked';
 import { defineFamily, type LoadModel } from './family';
 import { BREAKER, CONNECTIONS, deviceA, plainLoad, plainOutlet, twoPoleVolts, VOLTS } from './plate';
-import { firstFigure, kilowattPlate, typedConnection, typedVolts } from './typedPlate';
 
 const rangePlateSchema = z.strictObject({
   kw: z.number().min(1).max(27).describe('Nameplate, kilowatts'),
@@ -105,10 +105,24 @@ export const range = defineFamily<'range', RangePlate>({
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
   typed: {
-    names: ['range', 'stove', 'cooker'],
+    names: [
+      'range',
+      'stove',
+      'cooker',
+      'electric range',
+      'electric stove',
+      'slide-in range',
+      'stove outlet',
+      'range outlet',
+      'range plug',
+    ],
     example: 'range 12 kW',
-    needs: 'kilowatts, as in "range 12 kW"',
-    plate: kilowattPlate((typed) => typedConnection(typed, 'receptacle')),
+    main: 'kw',
+    plate: (typed) =>
+      typedPlate(
+        { kw: typedKw(typed), volts: typed.volts, connection: typed.connection },
+        { kw: 12, volts: 240, connection: 'receptacle' },
+      ),
   },
 });
 
@@ -160,13 +174,26 @@ export const cooktopOven = defineFamily<'cooktop-oven', CooktopOvenPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['cooktop and oven', 'cooktop', 'wall oven', 'oven'],
+    names: [
+      'cooktop and oven',
+      'cooktop',
+      'wall oven',
+      'oven',
+      'double oven',
+      'cook top',
+      'cooktop and ovens',
+      'counter cooktop',
+      'induction cooktop',
+      'built-in oven',
+    ],
     example: 'cooktop 6.6+4.2',
-    needs: 'kilowatts of each unit, as in "cooktop 6.6+4.2"',
+    main: 'kw',
     plate: (typed) => {
-      const one = firstFigure(typed.kw, typed);
-      const kw = typed.sum ?? (one === undefined ? undefined : [one]);
-      return kw === undefined ? undefined : { kw, ...typedVolts(typed, 240) };
+      const kw = typedKw(typed);
+      return typedPlate(
+        { kw: typed.sum ?? (kw === undefined ? undefined : [kw]), volts: typed.volts },
+        { kw: [Math.min(7, heatOn(typed, 7))], volts: 240 },
+      );
     },
   },
 });

@@ -1,10 +1,10 @@
+import { typedKw, typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { BREAKER, CONNECTIONS, deviceA, dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
 import { heatCurrent } from './resistanceHeat';
-import { kilowattPlate, typedConnection } from './typedPlate';
 
 const dryerPlateSchema = z.strictObject({
   kw: z.number().min(0.3).max(12).describe('Nameplate, kilowatts'),
@@ -57,9 +57,13 @@ export const dryer = defineFamily<'dryer', DryerPlate>({
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
   typed: {
-    names: ['clothes dryer', 'dryer'],
+    names: ['clothes dryer', 'dryer', 'electric dryer', 'clothesdryer'],
     example: 'dryer 5.4 kW',
-    needs: 'kilowatts, as in "dryer 5.4"',
-    plate: kilowattPlate((typed) => typedConnection(typed, 'receptacle')),
+    main: 'kw',
+    plate: (typed) =>
+      typedPlate(
+        { kw: typedKw(typed), volts: typed.volts, connection: typed.connection },
+        { kw: 5.4, volts: 240, connection: 'receptacle' },
+      ),
   },
 });

@@ -1,3 +1,4 @@
+import { continuousOf, typedAmps, typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
@@ -5,7 +6,6 @@ import type { Edition } from '../code/edition';
 import type { Working } from '../working/worked';
 import { defineFamily, type LoadDesk, type LoadModel, type PlateChange } from './family';
 import { plainLoad, plainOutlet } from './plate';
-import { firstFigure, typedConnection, typedVolts } from './typedPlate';
 
 const RESTRICTIONS = ['tool-cover', 'locked-door', 'password'] as const;
 
@@ -214,14 +214,42 @@ export const ev = defineFamily<'ev', EvPlate>({
   // What load management leaves it is what the service sees.
   demandVA: ({ managed = Infinity }, { continuousA, volts }) => Math.min(managed, continuousA) * volts,
   typed: {
-    names: ['ev charger', 'ev', 'charger', 'evse', 'car charger', 'vehicle charger'],
+    names: [
+      'ev charger',
+      'ev',
+      'charger',
+      'evse',
+      'car charger',
+      'vehicle charger',
+      'ev outlet',
+      'wall charger',
+      'wall connector',
+      'ev plug',
+      'charging station',
+      'level 2 charger',
+      'level 2',
+      'level two charger',
+      'electric vehicle charger',
+      'electric vehicle',
+      'electric car charger',
+      'electric car',
+    ],
     example: 'ev 48',
-    needs: 'amperes, as in "ev 48"',
-    plate: (typed) => {
-      const outputAmps = firstFigure(typed.amps, typed);
-      return outputAmps === undefined
-        ? undefined
-        : { outputAmps, ...typedVolts(typed, 240), ...typedConnection(typed, 'hardwired') };
-    },
+    main: 'amps',
+    plate: (typed) =>
+      typedPlate(
+        {
+          outputAmps: typed.amps ?? typedAmps(typed) ?? continuousOf(typed),
+          volts: typed.volts,
+          connection: typed.connection,
+          plug:
+            typed.receptacle === undefined
+              ? undefined
+              : typed.receptacle.startsWith('14')
+                ? 'four-wire'
+                : 'three-wire',
+        },
+        { outputAmps: 48, volts: 240, connection: 'hardwired' },
+      ),
   },
 });

@@ -1,10 +1,10 @@
+import { typedNeutral, typedPlate, typedRating } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import { LOADS, heavierLeg, legLoadSchema } from './legs';
 import { BREAKER, deviceA, plainLoad, plainOutlet, twoPoleVolts, VOLTS } from './plate';
-import { firstFigure, typedVolts } from './typedPlate';
 
 const feederPlateSchema = z
   .strictObject({
@@ -204,21 +204,37 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       : []),
   ],
   typed: {
-    names: ['feeder', 'subpanel'],
+    names: [
+      'feeder',
+      'subpanel',
+      'sub panel',
+      'sub-panel',
+      'subpanel feeder',
+      'sub feed',
+      'subfeed',
+      'garage panel',
+      'shop panel',
+      'load center',
+    ],
     example: 'feeder 60 A',
-    needs: 'amperes or volt-amperes of its load, as in "feeder 60"',
+    main: 'amps',
     plate: (typed) => {
-      const amps = firstFigure(typed.amps, typed);
-      const loadVA = typed.va ?? (amps === undefined ? undefined : amps * 240);
-      return loadVA === undefined
-        ? undefined
-        : {
-            loadVA,
-            continuousVA: 0,
-            ...typedVolts(typed, 240),
-            neutral: true,
-            building: typed.words.has('detached') || typed.words.has('shop') ? 'detached' : 'same',
-          };
+      const { va, kw, volts = 240, wires, building } = typed;
+      const rating = typedRating(typed);
+      const loadVA =
+        va ??
+        (kw === undefined ? undefined : kw * 1000) ??
+        (rating === undefined ? undefined : rating * volts);
+      return typedPlate(
+        {
+          loadVA,
+          volts: typed.volts,
+          neutral: typedNeutral(typed),
+          building: building ? 'detached' : undefined,
+          wires: wires === 3 || wires === 4 ? wires : undefined,
+        },
+        { loadVA: 14400, continuousVA: 0, volts: 240, neutral: true, building: 'same' },
+      );
     },
   },
 });

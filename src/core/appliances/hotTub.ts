@@ -1,9 +1,9 @@
+import { typedNeutral, typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { BREAKER, deviceA, dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
-import { firstFigure, typedNeutral, typedVolts } from './typedPlate';
 
 const hotTubPlateSchema = z
   .strictObject({
@@ -132,14 +132,16 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
       ? [{ kind: 'setting', plate: { ...plate, jumper: 'low' } }]
       : [],
   typed: {
-    names: ['hot tub', 'tub', 'spa', 'hottub'],
+    names: ['hot tub', 'tub', 'spa', 'hottub', 'hot-tub', 'swim spa', 'jacuzzi', 'whirlpool'],
     example: 'hot tub 50',
-    needs: 'the breaker on its label, as in "hot tub 50"',
+    main: 'amps',
     plate: (typed) => {
-      const breakerA = firstFigure(undefined, typed) ?? typed.amps;
-      return breakerA === undefined
-        ? undefined
-        : { breakerA, ...typedVolts(typed, 240), neutral: typedNeutral(typed, true) };
+      const { amps, breakerA, volts } = typed;
+      const known = amps ?? breakerA;
+      return typedPlate(
+        { amps, breakerA, volts, neutral: typedNeutral(typed) },
+        { ...(known === undefined && { amps: 40 }), volts: 240, neutral: volts !== 120 },
+      );
     },
   },
 });

@@ -1,10 +1,10 @@
+import { heatOn, typedKw, typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { BREAKER, CONNECTIONS, deviceA, dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
 import { heatCurrent } from './resistanceHeat';
-import { typedConnection } from './typedPlate';
 
 const kilnPlateSchema = z.strictObject({
   kw: z.number().min(0.5).max(40).describe('Nameplate, kilowatts'),
@@ -49,15 +49,34 @@ export const kiln = defineFamily<'kiln', KilnPlate>({
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
   typed: {
-    names: ['kiln', 'heater'],
+    names: [
+      'kiln',
+      'heater',
+      'sauna',
+      'sauna heater',
+      'baseboard',
+      'baseboard heater',
+      'baseboard heat',
+      'space heater',
+      'electric heat',
+      'wall heater',
+      'unit heater',
+      'garage heater',
+      'furnace',
+      'electric furnace',
+      'infrared heater',
+      'radiant heat',
+      'floor heat',
+      'steam generator',
+      'oven kiln',
+    ],
     example: 'kiln 48 A',
-    needs: 'kilowatts or amperes, as in "kiln 9.6 kW" or "kiln 48"',
+    main: 'amps',
     // A kiln is called by its amperes unless a kW stands beside the number.
-    plate: (typed) => {
-      const v = typed.volts ?? 240;
-      const amps = typed.amps ?? (typed.kw === undefined ? typed.plain[0] : undefined);
-      const kw = typed.kw ?? (amps === undefined ? undefined : (amps * v) / 1000);
-      return kw === undefined ? undefined : { kw, volts: v, ...typedConnection(typed, 'hardwired') };
-    },
+    plate: (typed) =>
+      typedPlate(
+        { kw: typedKw(typed), volts: typed.volts, connection: typed.connection },
+        { kw: heatOn(typed, 9.6), volts: 240, connection: 'hardwired' },
+      ),
   },
 });

@@ -1,9 +1,9 @@
+import { continuousOf, typedNeutral, typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import { plainLoad, plainOutlet } from './plate';
-import { firstFigure, typedNeutral, typedVolts } from './typedPlate';
 
 const loadPlateSchema = z
   .strictObject({
@@ -70,19 +70,22 @@ export const genericLoad = defineFamily<'load', LoadPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['load'],
+    names: ['load', 'equipment', 'machine'],
     example: 'load 24 A',
-    needs: 'amperes, as in "load 24"',
+    main: 'amps',
     plate: (typed) => {
-      const amps = firstFigure(typed.amps, typed);
-      return amps === undefined
-        ? undefined
-        : {
-            amps,
-            continuousAmps: typed.words.has('short') ? 0 : amps,
-            ...typedVolts(typed, 240),
-            neutral: typedNeutral(typed, false),
-          };
+      const amps =
+        typed.amps ?? (typed.kw === undefined ? undefined : (typed.kw * 1000) / (typed.volts ?? 240));
+      const usual = amps ?? continuousOf(typed) ?? 24;
+      return typedPlate(
+        {
+          amps,
+          volts: typed.volts,
+          neutral: typedNeutral(typed),
+          continuousAmps: typed.words.has('short') ? 0 : undefined,
+        },
+        { amps: usual, continuousAmps: usual, volts: 240, neutral: false },
+      );
     },
   },
 });

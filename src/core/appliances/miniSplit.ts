@@ -1,10 +1,10 @@
+import { typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { hermeticLoad } from './hermeticLoad';
 import { deviceA, dwellingVolts, plainOutlet, VOLTS } from './plate';
-import { typedVolts } from './typedPlate';
 
 const miniSplitPlateSchema = z.strictObject({
   mca: z.number().min(1).max(200).describe('Minimum circuit ampacity, amperes'),
@@ -56,12 +56,39 @@ export const miniSplit = defineFamily<'mini-split', MiniSplitPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['mini split', 'minisplit', 'heat pump', 'air conditioner', 'ac'],
+    names: [
+      'mini split',
+      'minisplit',
+      'mini-split',
+      'heat pump',
+      'heatpump',
+      'air conditioner',
+      'ac',
+      'a/c',
+      'condenser',
+      'ac unit',
+      'ac condenser',
+      'central air',
+      'central ac',
+      'hvac',
+      'air handler',
+      'outdoor unit',
+      'ductless',
+      'split system',
+    ],
     example: 'mini split 19/30',
-    needs: 'MCA and MOCP, as in "mini split 19/30"',
-    plate: (typed) =>
-      typed.pair === undefined
-        ? undefined
-        : { mca: typed.pair[0], mocp: typed.pair[1], ...typedVolts(typed, 240) },
+    main: 'mca',
+    plate: ({ mca, mocp, breakerA, amps, volts }) => {
+      const [least, most] = [mca ?? amps, mocp ?? breakerA];
+      return typedPlate(
+        { mca: least, mocp: most, volts },
+        // Where one of the two was not read, the other is taken for it: the larger conductor, the smaller breaker.
+        {
+          mca: most ?? 18,
+          mocp: least === undefined ? 25 : Math.max(15, Math.ceil(least / 5) * 5),
+          volts: 240,
+        },
+      );
+    },
   },
 });

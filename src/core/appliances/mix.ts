@@ -1,3 +1,4 @@
+import { typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
@@ -61,13 +62,13 @@ export const mix = defineFamily<'mix', MixPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['several loads', 'mix'],
+    names: ['several loads', 'mix', 'mixed loads'],
     example: 'several loads',
-    needs: '',
-    plate: () => ({
-      loads: [{ what: 'Load', amps: 12, leg: 'both', continuous: true }],
-      volts: 240,
-      neutral: true,
-    }),
+    main: 'amps',
+    plate: () =>
+      typedPlate(
+        {},
+        { loads: [{ what: 'Load', amps: 12, leg: 'both', continuous: true }], volts: 240, neutral: true },
+      ),
   },
 });

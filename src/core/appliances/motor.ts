@@ -1,3 +1,5 @@
+import type { TypedFigures } from './typedWords';
+import { motorPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
@@ -5,8 +7,6 @@ import { defineFamily } from './family';
 import { largestPlugA, LISTED_APPLIANCE } from './motorCurrent';
 import { motorLoad } from './motorLoad';
 import { CONNECTIONS, deviceA, plainOutlet, VOLTS } from './plate';
-import { motorPlate } from './typedPlate';
-import type { TypedFigures } from './typedWords';
 
 const motorPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(50).describe('Horsepower on the nameplate'),
@@ -35,8 +35,7 @@ const motorPlateSchema = z.strictObject({
 type MotorPlate = z.infer<typeof motorPlateSchema>;
 
 /** Motors of 460 V have three phases; of lower voltages only where that is said. */
-const isThreePhase = ({ volts = 0, words }: TypedFigures): boolean =>
-  volts > 240 || words.has('3-phase') || words.has('three-phase');
+const isThreePhase = ({ phase, volts = 0 }: TypedFigures): boolean => phase === 3 || volts > 277;
 
 /** Overload for a plate current: 125 % from service factor 1.15, else 115 % (430.32(A)(1)). */
 export const overloadPercent = (serviceFactor: number | undefined): number =>
@@ -101,9 +100,29 @@ export const motor = defineFamily<'motor', MotorPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['motor', 'compressor', 'saw', 'dust collector', 'lift'],
+    names: [
+      'motor',
+      'compressor',
+      'saw',
+      'dust collector',
+      'lift',
+      'air compressor',
+      'table saw',
+      'car lift',
+      'lathe',
+      'mill',
+      'planer',
+      'grinder',
+      'septic pump',
+      'effluent pump',
+      'booster pump',
+      'grinder pump',
+    ],
     example: 'motor 3 hp',
-    needs: 'horsepower, as in "motor 3 hp"',
-    plate: (typed) => motorPlate({ phase: isThreePhase(typed) ? 3 : 1 })(typed),
+    main: 'hp',
+    plate: (typed) => {
+      const { told, usual } = motorPlate({ hp: 2, volts: 240, phase: 1, continuous: true })(typed);
+      return { told: { ...told, ...(isThreePhase(typed) && { phase: 3 }) }, usual };
+    },
   },
 });

@@ -1,10 +1,10 @@
+import { typedPlate, typedRating } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { LOCATIONS } from '../code/locations';
 import { defineFamily } from './family';
 import { plainLoad, plainOutlet } from './plate';
-import { firstFigure } from './typedPlate';
 
 const SERVES = [
   'general',
@@ -91,6 +91,26 @@ const SERVES_LABELS: Readonly<Record<(typeof SERVES)[number], string>> = {
 /** For the drop a general receptacle circuit is taken at this share of its rating. */
 const GENERAL_SHARE = 0.8;
 
+/** What a receptacle is named after, with what it serves and where that commonly stands. */
+const SERVED: readonly (readonly [
+  name: string,
+  serves: (typeof SERVES)[number],
+  place?: (typeof LOCATIONS)[number],
+])[] = [
+  ['dishwasher', 'dishwasher', 'kitchen'],
+  ['microwave', 'microwave', 'kitchen'],
+  ['refrigerator', 'refrigerator', 'kitchen'],
+  ['fridge', 'refrigerator', 'kitchen'],
+  ['freezer', 'refrigerator'],
+  ['washing machine', 'washer', 'laundry'],
+  ['clothes washer', 'washer', 'laundry'],
+  ['washer', 'washer', 'laundry'],
+  ['sump pump', 'sump-pump', 'basement'],
+  ['pressure washer', 'pressure-washer'],
+  ['vending machine', 'vending'],
+  ['water cooler', 'water-cooler'],
+];
+
 const of = fieldsOf<OutletPlate>();
 
 /** Receptacles at 120 V, indoors, outdoors or in a garage (210.11, 210.52). */
@@ -134,32 +154,33 @@ export const outletCircuit = defineFamily<'receptacle', OutletPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['receptacles', 'receptacle', 'outlets', 'outlet'],
+    names: [
+      ...SERVED.map(([name]) => name),
+      'receptacles',
+      'receptacle',
+      'outlets',
+      'outlet',
+      'convenience outlet',
+      'convenience receptacle',
+      'outdoor outlet',
+      'outdoor receptacle',
+      'wall outlet',
+      'plugs',
+      'gfci outlet',
+      'gfci receptacle',
+      'receptacle circuit',
+      'outlet circuit',
+      'garage outlet',
+      'garage receptacle',
+    ],
     example: 'outlet 20 outdoors',
-    needs: '15 or 20 and where, as in "outlet 20 outdoors"',
+    main: 'amps',
     plate: (typed) => {
-      const amps = firstFigure(typed.amps, typed);
-      const place = [
-        'outdoors',
-        'outdoor',
-        'garage',
-        'kitchen',
-        'laundry',
-        'bathroom',
-        'basement',
-        'bedroom',
-        'living',
-        'shop',
-        'attic',
-        'crawl',
-      ].find((each) => typed.words.has(each));
-      return amps === undefined
-        ? undefined
-        : {
-            amps,
-            count: (typed.amps === undefined ? typed.plain[1] : typed.plain[0]) ?? 1,
-            place: place ?? 'living',
-          };
+      const [, serves, place = 'living'] = SERVED.find(([word]) => typed.words.has(word)) ?? [];
+      return typedPlate(
+        { amps: typedRating(typed), count: typed.count, place: typed.room, serves },
+        { amps: 20, count: 1, place },
+      );
     },
   },
 });

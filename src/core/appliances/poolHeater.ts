@@ -1,3 +1,4 @@
+import { heatOn, typedKw, typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
@@ -5,7 +6,6 @@ import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import { hermeticLoad } from './hermeticLoad';
 import { deviceA, plainLoad, plainOutlet, twoPoleVolts, VOLTS } from './plate';
 import { heatCurrent, LARGEST_ELEMENT_A } from './resistanceHeat';
-import { firstFigure, typedVolts } from './typedPlate';
 
 const poolHeaterPlateSchema = z
   .strictObject({
@@ -118,14 +118,24 @@ export const poolHeater = defineFamily<'pool-heater', PoolHeaterPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['pool heater', 'pool heat pump'],
+    names: ['pool heater', 'pool heat pump', 'poolheater', 'spa heater'],
     example: 'pool heater 11 kW',
-    needs: 'kilowatts, or MCA and MOCP as in "pool heater 33/50"',
+    main: 'kw',
     plate: (typed) => {
-      if (typed.pair !== undefined)
-        return { heater: 'heat-pump', mca: typed.pair[0], mocp: typed.pair[1], ...typedVolts(typed, 240) };
-      const kw = firstFigure(typed.kw, typed);
-      return kw === undefined ? undefined : { heater: 'resistance', kw, ...typedVolts(typed, 240) };
+      const { kw, mca, mocp, volts, breakerA } = typed;
+      if (mca !== undefined || mocp !== undefined || (kw === undefined && typed.words.has('hybrid')))
+        return typedPlate(
+          { heater: 'heat-pump', mca, mocp, volts },
+          {
+            mca: mocp ?? breakerA ?? 33,
+            mocp: mca === undefined ? (breakerA ?? 50) : Math.ceil(mca / 5) * 5,
+            volts: 240,
+          },
+        );
+      return typedPlate(
+        { heater: kw === undefined ? undefined : 'resistance', kw: typedKw(typed), volts },
+        { heater: 'resistance', kw: heatOn(typed, 11), volts: 240 },
+      );
     },
   },
 });

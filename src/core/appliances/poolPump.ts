@@ -1,3 +1,4 @@
+import { motorPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
@@ -5,7 +6,6 @@ import { defineFamily } from './family';
 import { largestPlugA, LISTED_APPLIANCE } from './motorCurrent';
 import { motorLoad } from './motorLoad';
 import { deviceA, plainOutlet, VOLTS } from './plate';
-import { motorPlate } from './typedPlate';
 
 const poolPumpPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(10).describe('Total horsepower: rated times service factor'),
@@ -81,9 +81,12 @@ export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['pool pump'],
+    names: ['pool pump', 'poolpump', 'pool filter pump', 'pool filter'],
     example: 'pool pump 1.65 hp',
-    needs: 'horsepower, as in "pool pump 1.65 hp"',
-    plate: motorPlate(),
+    main: 'hp',
+    plate: (typed) => {
+      const { told, usual } = motorPlate({ hp: 1.65, volts: 240 })(typed);
+      return { told: { ...told, ...(typed.words.has('variable') && { variable: true }) }, usual };
+    },
   },
 });

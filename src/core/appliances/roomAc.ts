@@ -1,9 +1,9 @@
+import { continuousOf, typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
-import { firstFigure, typedVolts } from './typedPlate';
 
 const roomAcPlateSchema = z.strictObject({
   amps: z.number().min(1).max(40).describe('Total rated-load current, amperes'),
@@ -67,12 +67,22 @@ export const roomAc = defineFamily<'room-ac', RoomAcPlate>({
   changes: (plate) =>
     plate.shared === true ? [{ kind: 'own-circuit', plate: { ...plate, shared: false } }] : [],
   typed: {
-    names: ['room air conditioner', 'room ac', 'window unit'],
+    names: [
+      'room air conditioner',
+      'room ac',
+      'window unit',
+      'window ac',
+      'window air conditioner',
+      'through-wall ac',
+      'ptac',
+      'portable ac',
+    ],
     example: 'room ac 12 A',
-    needs: 'amperes, as in "room ac 12"',
-    plate: (typed) => {
-      const amps = firstFigure(typed.amps, typed);
-      return amps === undefined ? undefined : { amps, ...typedVolts(typed, 120) };
-    },
+    main: 'amps',
+    plate: (typed) =>
+      typedPlate(
+        { amps: typed.amps, volts: typed.volts },
+        { amps: Math.min(12, continuousOf(typed) ?? 12), volts: 120 },
+      ),
   },
 });

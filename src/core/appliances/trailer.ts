@@ -1,8 +1,8 @@
+import { typedPlate, typedRating } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { plainLoad, plainOutlet } from './plate';
-import { firstFigure } from './typedPlate';
 
 const trailerPlateSchema = z.strictObject({
   amps: z.union([z.literal(30), z.literal(50)]).describe('30: 120 V, TT-30; 50: 120/240 V, 14-50'),
@@ -74,12 +74,24 @@ export const trailer = defineFamily<'rv', TrailerPlate>({
   // Its whole rating counts; one outlet has no demand factor (551.73).
   demandVA: ({ amps }) => (amps === 30 ? 3600 : 12000),
   typed: {
-    names: ['trailer outlet', 'trailer', 'rv outlet', 'rv'],
+    names: [
+      'trailer outlet',
+      'trailer',
+      'rv outlet',
+      'rv',
+      'rv plug',
+      'rv pedestal',
+      'rv hookup',
+      'camper',
+      'camper outlet',
+      'motorhome',
+    ],
     example: 'trailer 50',
-    needs: '30 or 50, as in "trailer 50"',
-    plate: (typed) => {
-      const amps = firstFigure(typed.amps, typed);
-      return amps === undefined ? undefined : { amps };
-    },
+    main: 'amps',
+    plate: (typed) =>
+      typedPlate(
+        { amps: typedRating(typed) ?? (typed.receptacle === 'TT-30' ? 30 : undefined) },
+        { amps: 50 },
+      ),
   },
 });

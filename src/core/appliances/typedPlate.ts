@@ -1,43 +1,44 @@
-import type { TypedFigures, TypedWords } from './typedWords';
+import { omitUndefined } from '../units/omitUndefined';
+import type { TypedFigures, TypedPlate } from './typedWords';
 
-/** How it meets the wiring, where that was typed. */
-export const typedConnection = ({ words }: TypedFigures, usual?: 'hardwired' | 'receptacle') => {
-  if (words.has('plug') || words.has('receptacle') || words.has('cord')) return { connection: 'receptacle' };
-  if (words.has('hardwired') || words.has('hard-wired') || words.has('wired'))
-    return { connection: 'hardwired' };
-  return usual === undefined ? {} : { connection: usual };
+/** Share of a circuit that a load of three hours or more takes (210.20(A)). */
+const CONTINUOUS_SHARE = 0.8;
+
+const W_PER_KW = 1000;
+
+/** A plate without what was not said of it. */
+export const typedPlate = (told: object, usual: TypedPlate['usual']): TypedPlate => ({
+  told: { ...omitUndefined(told) },
+  usual,
+});
+
+/** The largest continuous current of a circuit that was named; undefined where none was. */
+export const continuousOf = ({ breakerA }: TypedFigures): number | undefined =>
+  breakerA === undefined ? undefined : breakerA * CONTINUOUS_SHARE;
+
+/** Kilowatts that were said, or what the amperes of the nameplate come to. */
+export const typedKw = ({ kw, amps, volts = 240 }: TypedFigures): number | undefined =>
+  kw ?? (amps === undefined ? undefined : (amps * volts) / W_PER_KW);
+
+/** What the kilowatts of a plate come to in whole amperes; undefined where none were said. */
+export const typedAmps = ({ kw, volts = 240 }: TypedFigures): number | undefined =>
+  kw === undefined ? undefined : Math.round((kw * W_PER_KW) / volts);
+
+/** Kilowatts of resistance heat that a circuit carries; what is usual where no circuit was named. */
+export const heatOn = (typed: TypedFigures, usualKw: number): number => {
+  const amps = continuousOf(typed);
+  return amps === undefined ? usualKw : Math.round(amps * (typed.volts ?? 240)) / W_PER_KW;
 };
 
-/** Its voltage, or the usual one. */
-export const typedVolts = ({ volts: given }: TypedFigures, usual: number) => ({ volts: given ?? usual });
-
-/** A figure by its unit, or else the first that was typed without one. */
-export const firstFigure = (given: number | undefined, { plain }: TypedFigures): number | undefined =>
-  given ?? plain[0];
-
-/** A plate in kilowatts. */
-export const kilowattPlate =
-  (extra: (typed: TypedFigures) => Record<string, unknown>, usualV = 240): TypedWords['plate'] =>
-  (typed) => {
-    const kw = firstFigure(typed.kw, typed);
-    return kw === undefined ? undefined : { kw, ...typedVolts(typed, usualV), ...extra(typed) };
-  };
+/** Rating of a circuit or of the outlet that is named by it. */
+export const typedRating = ({ breakerA, amps }: TypedFigures): number | undefined => breakerA ?? amps;
 
 /** A motor's plate in horsepower. */
 export const motorPlate =
-  (extra: Record<string, unknown> = {}): TypedWords['plate'] =>
-  (typed) => {
-    const hp = firstFigure(typed.hp, typed);
-    return hp === undefined
-      ? undefined
-      : {
-          hp,
-          ...typedVolts(typed, 240),
-          ...extra,
-          ...(typed.amps === undefined ? {} : { nameplateA: typed.amps }),
-        };
-  };
+  (usual: TypedPlate['usual']) =>
+  ({ hp, volts, amps, connection }: TypedFigures): TypedPlate =>
+    typedPlate({ hp, volts, nameplateA: amps, connection }, usual);
 
-/** Whether it uses a neutral, or what is usual. */
-export const typedNeutral = ({ words }: TypedFigures, usual: boolean): boolean =>
-  words.has('neutral') || words.has('4-wire') ? true : words.has('3-wire') ? false : usual;
+/** Whether a neutral was spoken of: by the word, by four wires, or by three. */
+export const typedNeutral = ({ neutral, wires }: TypedFigures): boolean | undefined =>
+  neutral ?? (wires === undefined ? undefined : wires === 4);

@@ -1,10 +1,10 @@
+import { heatOn, typedKw, typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily, type LoadDesk, type LoadModel } from './family';
 import { BREAKER, deviceA, dwellingVolts, plainLoad, plainOutlet, VOLTS } from './plate';
 import { heatCurrent, LARGEST_ELEMENT_A } from './resistanceHeat';
-import { kilowattPlate } from './typedPlate';
 
 const waterHeaterPlateSchema = z.strictObject({
   kw: z
@@ -118,13 +118,34 @@ export const waterHeater = defineFamily<'water-heater', WaterHeaterPlate>({
           .filter((feeds) => feeds > (plate.feeds ?? 1))
           .map((feeds) => ({ kind: 'feeds', plate: { ...plate, feeds } })),
   typed: {
-    names: ['water heater', 'tankless', 'heat pump water heater'],
+    names: [
+      'water heater',
+      'tankless',
+      'heat pump water heater',
+      'hot water heater',
+      'hot water tank',
+      'hwh',
+      'wh',
+      'electric water heater',
+      'tankless water heater',
+      'hybrid water heater',
+      'water tank',
+      'waterheater',
+    ],
     example: 'water heater 4.5 kW',
-    needs: 'kilowatts, as in "water heater 4.5"',
-    plate: kilowattPlate(({ words, plain, kw }) => {
-      const tankless = words.has('tankless');
-      const feeds = kw === undefined ? plain[1] : plain[0];
-      return { storage: !tankless, ...(tankless && feeds !== undefined ? { feeds } : {}) };
-    }),
+    main: 'kw',
+    plate: (typed) => {
+      const tankless = typed.words.has('tankless');
+      return typedPlate(
+        {
+          kw: typedKw(typed),
+          volts: typed.volts,
+          storage: tankless ? false : undefined,
+          feeds: tankless ? typed.count : undefined,
+          hybrid: typed.words.has('hybrid') ? true : undefined,
+        },
+        { kw: tankless ? 18 : Math.min(4.5, heatOn(typed, 4.5)), volts: 240, storage: true },
+      );
+    },
   },
 });

@@ -1,10 +1,10 @@
+import { typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import type { Edition } from '../code/edition';
 import { defineFamily, type LoadModel } from './family';
 import { deviceA, plainLoad, plainOutlet, twoPoleVolts, VOLTS } from './plate';
-import { firstFigure, typedConnection, typedVolts } from './typedPlate';
 
 const welderPlateSchema = z.strictObject({
   inputAmps: z.number().min(5).max(200).describe('Rated primary current, amperes'),
@@ -122,21 +122,35 @@ export const welder = defineFamily<'welder', WelderPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['welder'],
+    names: [
+      'welder',
+      'welding machine',
+      'arc welder',
+      'mig welder',
+      'tig welder',
+      'stick welder',
+      'welding outlet',
+      'plasma cutter',
+    ],
     example: 'welder 50 A 40 %',
-    needs: 'amperes and duty, as in "welder 50 A 40 %"',
-    plate: (typed) => {
-      const inputAmps = firstFigure(typed.amps, typed);
-      const dutyPct = typed.percent ?? (typed.amps === undefined ? typed.plain[1] : typed.plain[0]);
-      return inputAmps === undefined
-        ? undefined
-        : {
-            inputAmps,
-            dutyPct: dutyPct ?? 100,
-            ...typedVolts(typed, 240),
-            type: typed.words.has('resistance') ? 'resistance' : 'arc',
-            ...typedConnection(typed, 'receptacle'),
-          };
-    },
+    main: 'amps',
+    plated: 'percent',
+    plate: ({ amps, breakerA, percent, volts, connection, words }) =>
+      typedPlate(
+        {
+          inputAmps: amps,
+          dutyPct: percent,
+          volts,
+          connection,
+          type: words.has('resistance') ? 'resistance' : undefined,
+        },
+        {
+          inputAmps: Math.min(46, breakerA ?? 46),
+          dutyPct: 100,
+          volts: 240,
+          type: 'arc',
+          connection: 'receptacle',
+        },
+      ),
   },
 });

@@ -1,10 +1,10 @@
+import { typedPlate } from './typedPlate';
 import { fieldsOf } from '../fields/field';
 import { UNITS } from '../fields/units';
 import { z } from 'zod';
 import { defineFamily } from './family';
 import { motorLoad } from './motorLoad';
 import { deviceA, plainOutlet, VOLTS } from './plate';
-import { firstFigure, typedVolts } from './typedPlate';
 
 const wellPumpPlateSchema = z.strictObject({
   hp: z.number().min(0.1).max(10).describe('Horsepower on the nameplate'),
@@ -88,14 +88,21 @@ export const wellPump = defineFamily<'well-pump', WellPumpPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['well pump', 'pump'],
+    names: [
+      'well pump',
+      'pump',
+      'well',
+      'submersible pump',
+      'submersible well pump',
+      'jet pump',
+      'water pump',
+    ],
     example: 'well pump 1.5 hp',
-    needs: 'horsepower, as in "well pump 1.5 hp"',
-    plate: (typed) => {
-      const hp = firstFigure(typed.hp, typed);
-      return hp === undefined
-        ? undefined
-        : { hp, ...typedVolts(typed, 240), ...(typed.amps === undefined ? {} : { maxA: typed.amps }) };
-    },
+    main: 'hp',
+    plate: ({ hp, volts, amps, words }) =>
+      typedPlate(
+        { hp, volts, maxA: amps, submersible: words.has('submersible') ? true : undefined },
+        { hp: 1.5, volts: 240 },
+      ),
   },
 });

@@ -1,7 +1,10 @@
 import { METHOD_IDS, METHODS, type MethodId, type Environment } from '../code/methods';
 import type { CsvRow } from '../files/csvTable';
 import { methodOfWord, placeOfWord } from '../typing/placeAndMethod';
-import { readTyped } from '../typing/readTyped';
+import { typedWords } from '../appliances/registry';
+import { AS_NOTE } from '../typing/line/listen';
+import { pinsOf, runOf, USUAL_LENGTH_FT } from '../typing/line/lineCircuit';
+import { readTyped, type Typed } from '../typing/readTyped';
 import { parseLength } from '../units/length';
 import { isRefused } from '../units/refused';
 import { fromDotted } from './dottedFields';
@@ -17,9 +20,6 @@ export interface BadRow {
 export type RowRead =
   | { readonly fields: Readonly<Record<string, unknown>> }
   | { readonly bad: readonly BadRow[] };
-
-/** Length that is taken where a schedule has none, feet. */
-const USUAL_LENGTH_FT = 40;
 
 const METHOD_COLUMNS = ['method', 'cable', 'wiring'];
 const PLACE_COLUMNS = ['place', 'location'];
@@ -63,7 +63,7 @@ const USUAL_PLACES = 'indoors, attic, garage, outdoors, underground, damp place,
 /** Length, method and place of a row: of its own columns, or as typed with the appliance; or all that is wrong there. */
 function saidOf(
   row: CsvRow,
-  typed: { readonly [K in keyof Said]: Said[K] | undefined },
+  typed: { readonly [K in keyof Said]?: Said[K] | undefined },
 ): { readonly said: Said } | { readonly bad: readonly BadRow[] } {
   const [length, method, place] = [
     cellOf(row, LENGTH_COLUMNS),
@@ -95,27 +95,68 @@ function saidOf(
 /** What a row calls its circuit; empty where it says nothing. */
 export const rowName = (row: CsvRow): string => cellOf(row, NAME_COLUMNS).cell;
 
-const NOT_TYPED = { method: undefined, place: undefined, lengthFt: undefined };
+/** The first stretch that was typed with an appliance. */
+const firstStretch = ({
+  reading: { stretches },
+}: Typed): { readonly [K in keyof Said]?: Said[K] | undefined } => {
+  const [first] = stretches;
+  return {
+    method: first?.method ?? undefined,
+    place: first?.place ?? undefined,
+    lengthFt: first?.lengthFt ?? undefined,
+  };
+};
+
+/** What is said where an appliance lacks its figure, or a word of it was not understood: a row of a schedule is whole. */
+function notWhole({ reading: { family, unread, plate, breakerA } }: Typed): string | undefined {
+  const { example } = typedWords(family);
+  const isBare = Object.keys(plate.told).length === 0 && breakerA === null && family !== 'mix';
+  if (isBare) return `Missing: a figure, as in "${example}".`;
+  const strange = unread.find(({ suggestion }) => suggestion !== AS_NOTE);
+  return strange && `"${strange.word}" was not understood. Write it as in "${example} 62 ft pvc outdoors".`;
+}
+
+/** The run of a row: of its columns, or stretch by stretch as typed with the appliance. */
+function runFields(
+  row: CsvRow,
+  { reading }: Typed,
+  { method, lengthFt, place }: Said,
+): Record<string, unknown> {
+  const hasColumns = [...LENGTH_COLUMNS, ...METHOD_COLUMNS, ...PLACE_COLUMNS].some(
+    (column) => (row.cells[column] ?? '') !== '',
+  );
+  if (hasColumns || reading.stretches.length < 2) return { method, lengthFt, location: place };
+  return {
+    segments: runOf(reading).map((each) => ({
+      method: each.method,
+      lengthFt: each.lengthFt,
+      location: each.place,
+    })),
+  };
+}
 
 /** A builder's row, its appliance written as it is typed, as a circuit item of a worksheet; or all that is wrong in it. */
 export function typedRow(row: CsvRow): RowRead {
   const typed = readTyped(row.cells['appliance'] ?? '');
-  const read = saidOf(row, 'problem' in typed ? NOT_TYPED : typed);
+  const strange = 'problem' in typed ? typed.problem : notWhole(typed);
+  const read = saidOf(row, 'problem' in typed ? {} : firstStretch(typed));
   const wrong = 'bad' in read ? read.bad : [];
-  if ('problem' in typed)
-    return { bad: [{ line: row.line, column: 'appliance', message: typed.problem }, ...wrong] };
+  if ('problem' in typed || strange !== undefined)
+    return { bad: [{ line: row.line, column: 'appliance', message: strange ?? '' }, ...wrong] };
   if ('bad' in read) return { bad: wrong };
   const { method, lengthFt, place } = read.said;
   const name = rowName(row);
   const others = Object.entries(row.cells).filter(([column]) => !READ_COLUMNS.has(column));
+  const pinned = pinsOf(typed.reading);
+  const { material } = typed.reading;
   return {
     fields: {
       ...(name !== '' && { name }),
       family: typed.appliance.family,
       nameplate: typed.appliance.nameplate,
-      method,
-      lengthFt,
-      location: place,
+      ...runFields(row, typed, { method, lengthFt, place }),
+      ...(material !== null && { material }),
+      ...(Object.keys(pinned).length > 0 && { pinned }),
       ...fromDotted(Object.fromEntries(others)),
     },
   };

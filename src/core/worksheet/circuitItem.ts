@@ -184,6 +184,27 @@ const workingLines = ({ workings }: SolvedCircuit): readonly WorkingLine[] =>
     }),
   );
 
+/** A job of the circuit of an item alone. */
+const jobOfItem = (item: CircuitItem, circuit: Circuit, code: Edition): Job => ({
+  ...freshJob(item.id, item.id),
+  edition: code.year,
+  practices: { ...DEFAULT_PRACTICES, ...omitUndefined(item.practice) },
+  permitDate: item.permitDate ?? null,
+  occupancy: item.occupancy,
+  circuits: [circuit],
+});
+
+/** The figures of a circuit alone, without its findings and their fixes; a problem where its nameplate does not fit. */
+export function circuitFigures(
+  item: CircuitItem,
+  code: Edition,
+): Readonly<Record<string, unknown>> | FieldProblem {
+  const circuit = circuitFromItem(item);
+  if ('path' in circuit) return circuit;
+  const context = jobContext(jobOfItem(item, circuit, code));
+  return resultOf(circuit, solveCircuit(circuit, context), context);
+}
+
 /** Sizes or checks the circuit of a worksheet; a problem where its nameplate does not fit its family. */
 export function answerCircuit(
   item: CircuitItem,
@@ -192,14 +213,7 @@ export function answerCircuit(
 ): ItemAnswer | FieldProblem {
   const circuit = circuitFromItem(item);
   if ('path' in circuit) return circuit;
-  const job: Job = {
-    ...freshJob(item.id, item.id),
-    edition: code.year,
-    practices: { ...DEFAULT_PRACTICES, ...omitUndefined(item.practice) },
-    permitDate: item.permitDate ?? null,
-    occupancy: item.occupancy,
-    circuits: [circuit],
-  };
+  const job = jobOfItem(item, circuit, code);
   const context = jobContext(job);
   const solved = solveCircuit(circuit, context);
   const { material, ambientC, terminalC, maxDropPct, location } = item;

@@ -6,7 +6,8 @@ import { circuitLine } from '../../core/wording/ladder';
 import { circuitsAdded } from '../../core/job/changes';
 import { draftOf } from '../../store/sizes';
 import { useJobEditor } from '../../store/useJobEditor';
-import { typedCircuit, USUAL_LENGTH_FT } from './typedCircuit';
+import { LineRead } from './LineRead';
+import { draftIds, typedCircuit } from './typedCircuit';
 import classes from './TypeBar.module.css';
 
 interface TypeBarProps {
@@ -15,7 +16,15 @@ interface TypeBarProps {
 }
 
 /** What was understood of the line, with the circuit that it would be. */
-function Understood({ job, text }: { readonly job: Job; readonly text: string }) {
+function Understood({
+  job,
+  text,
+  onLine,
+}: {
+  readonly job: Job;
+  readonly text: string;
+  readonly onLine: (line: string) => void;
+}) {
   if (text.trim() === '')
     return (
       <span className="second">
@@ -24,15 +33,13 @@ function Understood({ job, text }: { readonly job: Job; readonly text: string })
     );
   const typed = readTyped(text);
   if ('problem' in typed) return <span className={classes['problem']}>{typed.problem}</span>;
-  const draft = draftOf(job, typedCircuit(typed, job, 'typed', 'typed'));
+  const draft = draftOf(job, typedCircuit(typed, job, draftIds()));
   if (draft === undefined) return null;
   const { circuit, solved } = draft;
   return (
     <span>
       {typed.understood}: <b className="fig">{circuitLine(solved, circuit)}</b>
-      {typed.lengthFt === undefined && (
-        <span className="second"> over {USUAL_LENGTH_FT} ft until a length is given</span>
-      )}
+      <LineRead job={job} typed={typed} onLine={onLine} />
     </span>
   );
 }
@@ -42,10 +49,11 @@ export function TypeBar({ job, onAdded }: TypeBarProps) {
   const { canWrite, edit } = useJobEditor();
   const [text, setText] = useState('');
   const typed = readTyped(text);
+  const offered = completions(text);
   const ready = !('problem' in typed);
   const add = (): void => {
     if ('problem' in typed) return;
-    const circuit = typedCircuit(typed, job, crypto.randomUUID(), crypto.randomUUID());
+    const circuit = typedCircuit(typed, job, () => crypto.randomUUID());
     const refusal = edit(circuitsAdded([circuit], job.circuits.length), `Add ${circuit.name}`);
     if (refusal !== undefined) return;
     setText('');
@@ -64,7 +72,8 @@ export function TypeBar({ job, onAdded }: TypeBarProps) {
         placeholder="hot tub 50"
         value={text}
         onChange={setText}
-        data={[...completions(text)]}
+        data={[...offered]}
+        {...(offered.length === 0 && { dropdownOpened: false })}
         filter={({ options }) => options}
         disabled={!canWrite}
         maxLength={120}
@@ -74,7 +83,7 @@ export function TypeBar({ job, onAdded }: TypeBarProps) {
         Add
       </Button>
       <p className={classes['says']} aria-live="polite">
-        <Understood job={job} text={text} />
+        <Understood job={job} text={text} onLine={setText} />
       </p>
     </form>
   );

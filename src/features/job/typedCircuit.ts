@@ -1,18 +1,37 @@
 import { newCircuit, newSegment } from '../../core/circuit/newCircuit';
 import type { Circuit } from '../../core/circuit/circuitSchema';
+import { LOCATIONS } from '../../core/code/locations';
 import type { Job } from '../../core/job/jobSchema';
+import { pinsOf, runOf } from '../../core/typing/line/lineCircuit';
 import type { Typed } from '../../core/typing/readTyped';
 
-/** Length that is taken until one is typed, feet. */
-export const USUAL_LENGTH_FT = 40;
+/** Rooms that the end of a run says already. */
+const BY_RUN: ReadonlySet<string> = new Set(['outdoor', 'garage', 'attic']);
+
+/** Ids for a circuit that is only looked at. */
+export const draftIds = (): (() => string) => {
+  let made = 0;
+  return () => `typed-${(made += 1)}`;
+};
 
 /** The circuit that a typed line makes in a job. */
-export const typedCircuit = (
-  { appliance, lengthFt, method, place }: Typed,
+export function typedCircuit(
+  { appliance, reading }: Typed,
   { designC }: Pick<Job, 'designC'>,
-  id: string,
-  segmentId: string,
-): Circuit =>
-  newCircuit(id, appliance, [
-    newSegment(segmentId, method ?? 'nm-b', lengthFt ?? USUAL_LENGTH_FT, place ?? 'indoor', designC),
-  ]);
+  newId: () => string,
+): Circuit {
+  const { material, receptacle } = reading;
+  const room = LOCATIONS.find((each) => each === reading.room && !BY_RUN.has(each));
+  const run = runOf(reading).map(({ method, lengthFt, place }) =>
+    newSegment(newId(), method, lengthFt, place, designC),
+  );
+  return {
+    ...newCircuit(newId(), appliance, run),
+    material: material ?? 'cu',
+    pins: pinsOf(reading),
+    site: {
+      ...(room !== undefined && appliance.family !== 'receptacle' && { room }),
+      ...(receptacle !== null && { receptacle }),
+    },
+  };
+}

@@ -7,7 +7,7 @@ const answer = () => import('./FirstAnswer');
 const FirstAnswer = lazy(() => answer().then((module) => ({ default: module.FirstAnswer })));
 
 interface FirstCircuitProps {
-  readonly onMade: (jobId: string, circuitId: string) => void;
+  readonly onMade: (jobId: string, path: string) => void;
 }
 
 /** The first circuit of a new job by typing: answered while it is typed; Enter makes the job. */
@@ -18,7 +18,7 @@ export function FirstCircuit({ onMade }: FirstCircuitProps) {
   const start = async (): Promise<void> => {
     setAsked(true);
     const made = await startTyped(text);
-    if (made !== undefined) onMade(made.jobId, made.circuitId);
+    if (made !== undefined) onMade(made.jobId, made.path);
   };
   return (
     <section aria-label="New job">
@@ -56,7 +56,7 @@ export function FirstCircuit({ onMade }: FirstCircuitProps) {
             </p>
           ) : (
             <Suspense fallback={<p className="second">Fetching the tables</p>}>
-              <FirstAnswer text={later} />
+              <FirstAnswer text={later} onLine={setText} />
             </Suspense>
           )}
         </div>

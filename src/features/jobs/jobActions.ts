@@ -25,21 +25,45 @@ export async function createJob(name: string): Promise<string> {
   return job.id;
 }
 
-/** A new job with the circuit of a typed line, named after it until somebody names it; undefined where it was not understood. */
-export async function startTyped(
-  text: string,
-): Promise<{ readonly jobId: string; readonly circuitId: string } | undefined> {
-  const [{ readTyped }, { freshJob }, { typedCircuit }] = await Promise.all([
+/** Where a job that was started opens. */
+interface Started {
+  readonly jobId: string;
+  /** The circuit that it opens at, or a stage. */
+  readonly path: string;
+}
+
+/** A new job with the pool or tub of a typed line; undefined where it was not understood. */
+async function startWater(text: string): Promise<Started | undefined> {
+  const [{ readYard }, { freshJob }, { applyCommand, isRefusal }] = await Promise.all([
+    import('../../core/typing/readYard'),
+    import('../../core/job/freshJob'),
+    import('../../core/job/commands'),
+  ]);
+  const read = readYard(text, { newId: () => crypto.randomUUID(), water: undefined, northDeg: 0 });
+  if ('problem' in read) return undefined;
+  const commands = read.items.map((item, at) => ({ kind: 'put-in-yard', ...item, at }) as const);
+  const applied = applyCommand(freshJob(crypto.randomUUID(), 'New job'), { kind: 'batch', commands });
+  if (isRefusal(applied)) return undefined;
+  const name = applied.job.yard.waters[0]?.name ?? 'New job';
+  await addJob({ ...applied.job, name });
+  return { jobId: applied.job.id, path: 'water' };
+}
+
+/** A new job with what a typed line names, called after it until somebody names it; undefined where it was not understood. */
+export async function startTyped(text: string): Promise<Started | undefined> {
+  const [{ readTyped }, { kindOf }, { freshJob }, { typedCircuit }] = await Promise.all([
     import('../../core/typing/readTyped'),
+    import('../../core/typing/line/lineKind'),
     import('../../core/job/freshJob'),
     import('../job/typedCircuit'),
   ]);
+  if (kindOf(text) === 'water') return startWater(text);
   const typed = readTyped(text);
   if ('problem' in typed) return undefined;
   const job = freshJob(crypto.randomUUID(), 'New job');
-  const circuit = typedCircuit(typed, job, crypto.randomUUID(), crypto.randomUUID());
+  const circuit = typedCircuit(typed, job, () => crypto.randomUUID());
   await addJob({ ...job, name: circuit.name, circuits: [circuit] });
-  return { jobId: job.id, circuitId: circuit.id };
+  return { jobId: job.id, path: circuit.id };
 }
 
 /** Puts the demo job here for the first time. */

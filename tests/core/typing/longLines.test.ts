@@ -24,5 +24,5 @@ test.each(Object.entries(LONG))(
 test('a line of as many characters as are accepted is read', () => {
   const line = `dryer 5.4${' '.repeat(LIMITS.typedLine - 15)}30 ft`;
   expect(line).toHaveLength(LIMITS.typedLine - 1);
-  expect(readTyped(line)).toMatchObject({ lengthFt: 30 });
+  expect(readTyped(line)).toMatchObject({ reading: { stretches: [{ lengthFt: 30 }] } });
 });

@@ -1,0 +1,79 @@
+import { familyList, type FamilyId } from '../../appliances/registry';
+import { nearest } from './near';
+import type { Token } from './tokens';
+
+/** A name of a family as it stands in a line. */
+export interface Named {
+  readonly family: FamilyId;
+  readonly name: string;
+  /** First token of the name, and how many it has. */
+  readonly at: number;
+  readonly count: number;
+}
+
+/** Names that stand beside others as a plain word: "dryer outlet" is a dryer. */
+const PLAIN: ReadonlySet<string> = new Set([
+  'receptacle',
+  'receptacles',
+  'outlet',
+  'outlets',
+  'plugs',
+  'load',
+  'equipment',
+  'machine',
+  'pump',
+  'heater',
+]);
+
+const MOST_WORDS = 4;
+
+const NAMES: ReadonlyMap<string, FamilyId> = new Map(
+  familyList.flatMap(({ id, typed }) => typed.names.map((name) => [name, id] as const)),
+);
+
+/** Tokens as one phrase; undefined where they do not stand side by side. */
+export function phraseAt(tokens: readonly Token[], at: number, count: number): string | undefined {
+  const part = tokens.slice(at, at + count);
+  if (part.length < count || part.some(({ is }) => is.kind === 'stop')) return undefined;
+  return part.map(({ word }) => word.toLowerCase().replace(/[.!?]+$/, '')).join(' ');
+}
+
+function* namesIn(tokens: readonly Token[]): Generator<Named> {
+  for (let at = 0; at < tokens.length; at += 1)
+    for (let count = MOST_WORDS; count > 0; count -= 1) {
+      const name = phraseAt(tokens, at, count);
+      const family = name === undefined ? undefined : NAMES.get(name);
+      if (name !== undefined && family !== undefined) yield { family, name, at, count };
+    }
+}
+
+/** Names with a slip of one letter, where no other name is as near. */
+function* slipsIn(tokens: readonly Token[]): Generator<Named> {
+  for (let at = 0; at < tokens.length; at += 1)
+    for (let count = 2; count > 0; count -= 1) {
+      const phrase = phraseAt(tokens, at, count);
+      if (phrase === undefined || tokens[at]?.is.kind !== 'word') continue;
+      const { sure } = nearest(phrase, NAMES.keys());
+      const family = sure === null ? undefined : NAMES.get(sure);
+      if (sure !== null && family !== undefined) yield { family, name: sure, at, count };
+    }
+}
+
+const better = (a: Named, b: Named): Named => {
+  const plain = Number(PLAIN.has(a.name)) - Number(PLAIN.has(b.name));
+  if (plain !== 0) return plain < 0 ? a : b;
+  return b.name.length > a.name.length ? b : a;
+};
+
+/** The appliance that a line names: the most particular name, the longest of them, the first of these. */
+export function namedIn(tokens: readonly Token[]): Named | undefined {
+  const exact = [...namesIn(tokens)];
+  const all = exact.length > 0 ? exact : [...slipsIn(tokens)];
+  return all.length === 0 ? undefined : all.reduce(better);
+}
+
+/** Whether a phrase is a name of this family: "feeder" beside "subpanel" says it twice. */
+export const isNameOf = (phrase: string, family: FamilyId): boolean => NAMES.get(phrase) === family;
+
+/** Every name of an appliance, for what was mistyped. */
+export const allNames = (): Iterable<string> => NAMES.keys();

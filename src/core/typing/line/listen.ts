@@ -1,0 +1,275 @@
+import type { FamilyId } from '../../appliances/registry';
+import type { TypedFigures } from '../../appliances/typedWords';
+import { isRefused } from '../../units/refused';
+import { parseWireSize } from '../../units/wireSize';
+import { allNames, isNameOf, phraseAt, type Named } from './families';
+import { LEXICON } from './lexicon';
+import type { FigureLabel, Meaning } from './meaning';
+import { nearest } from './near';
+import type { Figure, Measured, Said, Stretch, Unread } from './said';
+import type { Token } from './tokens';
+
+const MOST_WORDS = 4;
+/** Said of a figure for which a circuit has no field. */
+export const AS_NOTE = 'kept as a note';
+
+const VOLTS = new Set([110, 115, 120, 125, 208, 220, 230, 240, 250, 277, 480]);
+const CABLE_SIZES = new Set([14, 12, 10, 8, 6, 4, 3, 2, 1]);
+
+type Growing = { -readonly [K in keyof TypedFigures]: TypedFigures[K] };
+
+/** Goes through a line from left to right and keeps what each word says. */
+export class Listener {
+  readonly #tokens: readonly Token[];
+  readonly #family: FamilyId;
+  readonly #figures: Figure[] = [];
+  readonly #typed: Growing & { words: Set<string> };
+  readonly #stretches: Stretch[] = [];
+  readonly #unread: Unread[] = [];
+  #now: Stretch = { method: null, lengthFt: null, place: null };
+  #material: Said['material'] = null;
+  #size: Said['size'] = null;
+  #gfci: boolean | null = null;
+  readonly #measured = new Map<Measured, Token>();
+  #pending: FigureLabel | undefined;
+  /** Whether the last thing that was read is a figure that nobody spoke of yet. */
+  #open = false;
+
+  constructor(tokens: readonly Token[], { family, name, at, count }: Named) {
+    this.#tokens = tokens;
+    this.#family = family;
+    this.#typed = { building: false, words: new Set([name, ...name.split(' ')]) };
+    for (const [phrase, meaning] of LEXICON)
+      if (name.includes(phrase)) {
+        if (meaning.is === 'plate-word') this.#typed.words.add(meaning.word);
+        if (meaning.is === 'place' && family === 'receptacle' && name !== phrase) this.#place(meaning);
+      }
+    for (let next = 0; next < tokens.length;) next += next === at ? count : this.#hear(next, at);
+  }
+
+  /** What the line said. */
+  said(): Said {
+    this.#turn();
+    return {
+      figures: this.#figures,
+      measured: this.#measured,
+      typed: this.#typed,
+      stretches: this.#stretches,
+      material: this.#material,
+      size: this.#size,
+      gfci: this.#gfci,
+      unread: this.#unread,
+    };
+  }
+
+  /** Takes the next words; how many of them. */
+  #hear(at: number, nameAt: number): number {
+    for (let count = MOST_WORDS; count > 0; count -= 1) {
+      if (at < nameAt && at + count > nameAt) continue;
+      const phrase = phraseAt(this.#tokens, at, count);
+      if (phrase === undefined) continue;
+      const meaning = LEXICON.get(phrase);
+      if (meaning !== undefined) {
+        this.#mean(meaning, at, count);
+        return count;
+      }
+      if (isNameOf(phrase, this.#family)) return count;
+    }
+    const token = this.#tokens[at];
+    if (token !== undefined) this.#one(token);
+    return 1;
+  }
+
+  #one(token: Token): void {
+    const { is } = token;
+    switch (is.kind) {
+      case 'word':
+        this.#guess(token, is.text);
+        return;
+      case 'number':
+        this.#figure(token, is.value, false);
+        return;
+      case 'measure':
+        this.#measure(token, is);
+        return;
+      case 'pair':
+        this.#pair(token, is);
+        return;
+      case 'sum':
+        this.#typed.sum = is.values;
+        this.#measured.set('sum', token);
+        return;
+      case 'receptacle':
+        this.#typed.receptacle = is.id;
+        this.#typed.connection = 'receptacle';
+        this.#typed.wires ??= is.id.startsWith('14') || is.id.startsWith('L14') ? 4 : 3;
+        return;
+      case 'stop':
+        if (is.hard) this.#turn();
+        this.#open = false;
+        return;
+    }
+  }
+
+  #mean(meaning: Meaning, at: number, count: number): void {
+    switch (meaning.is) {
+      case 'method':
+        if (this.#now.method !== null && this.#now.method !== meaning.method) this.#turn();
+        this.#now = { ...this.#now, method: meaning.method };
+        return;
+      case 'place':
+        this.#place(meaning);
+        return;
+      case 'material':
+        this.#material = meaning.material;
+        return;
+      case 'building':
+        this.#typed.building = true;
+        return;
+      case 'wires':
+        this.#typed.wires = meaning.wires;
+        return;
+      case 'neutral':
+        this.#typed.neutral = meaning.neutral;
+        if (this.#tokens[at]?.is.kind === 'pair') this.#typed.volts ??= 240;
+        return;
+      case 'gfci':
+        this.#gfci = meaning.gfci;
+        return;
+      case 'connection':
+        this.#typed.connection = meaning.connection;
+        return;
+      case 'label':
+        this.#label(meaning.label);
+        return;
+      case 'plate-word':
+        this.#typed.words.add(meaning.word);
+        return;
+      case 'then':
+        this.#turn();
+        return;
+      case 'note': {
+        const last = this.#unread.at(-1);
+        const { from = 0 } = this.#tokens[at] ?? {};
+        const joined = last !== undefined && last.suggestion === AS_NOTE && from - last.to <= 1;
+        if (!joined) for (const token of this.#tokens.slice(at, at + count)) this.#keep(token, AS_NOTE);
+        return;
+      }
+      case 'joiner':
+    }
+  }
+
+  #place({ place, room, method }: Extract<Meaning, { readonly is: 'place' }>): void {
+    if (this.#now.place !== null && this.#now.place !== place) this.#turn();
+    this.#now = { ...this.#now, place, method: this.#now.method ?? method ?? null };
+    this.#typed.room ??= room;
+  }
+
+  #label(label: FigureLabel): void {
+    const last = this.#figures.at(-1);
+    if (this.#open && last !== undefined && last.label === undefined) {
+      if (label === 'length' && !last.isAmps) {
+        this.#figures.pop();
+        this.#length(last.value);
+      } else this.#figures[this.#figures.length - 1] = { ...last, label };
+      this.#open = false;
+    } else this.#pending = label;
+  }
+
+  #figure(token: Token, value: number, isAmps: boolean): void {
+    const label = this.#pending;
+    this.#pending = undefined;
+    if (label === 'length' && !isAmps) this.#length(value);
+    else if (label === 'size' && !isAmps) this.#wire(token, `${value}`);
+    else {
+      this.#figures.push({ token, value, isAmps, label });
+      this.#open = label === undefined;
+    }
+  }
+
+  #length(ft: number): void {
+    if (this.#now.lengthFt !== null) this.#turn();
+    this.#now = { ...this.#now, lengthFt: ft };
+  }
+
+  #wire(token: Token, text: string): void {
+    const size = parseWireSize(text);
+    if (isRefused(size)) this.#keep(token, null);
+    else this.#size = size;
+  }
+
+  #measure(token: Token, is: Extract<Token['is'], { readonly kind: 'measure' }>): void {
+    if (is.of === 'amps') {
+      this.#figure(token, is.value, true);
+      return;
+    }
+    this.#open = false;
+    if (is.of !== 'volts') this.#pending = undefined;
+    switch (is.of) {
+      case 'ft':
+        this.#length(Math.round(is.value * 1000) / 1000);
+        return;
+      case 'size':
+        this.#wire(token, is.text);
+        return;
+      case 'wires':
+        if (is.value === 2 || is.value === 3 || is.value === 4) this.#typed.wires = is.value;
+        else this.#keep(token, null);
+        return;
+      case 'poles':
+        if (is.value === 1) this.#typed.volts ??= 120;
+        return;
+      case 'in':
+      case 'tons':
+        this.#keep(token, AS_NOTE);
+        return;
+      case 'phase':
+        this.#typed.phase = is.value;
+        this.#measured.set('phase', token);
+        return;
+      default:
+        this.#typed[is.of] = is.value;
+        this.#measured.set(is.of, token);
+        return;
+    }
+  }
+
+  #pair(token: Token, { a, b }: { readonly a: number; readonly b: number }): void {
+    if (VOLTS.has(a) && VOLTS.has(b)) {
+      this.#typed.volts = b;
+      if (a === 120 && b === 240) this.#typed.neutral ??= true;
+    } else if (CABLE_SIZES.has(a) && (b === 2 || b === 3 || (b === 4 && a > 4))) {
+      this.#wire(token, `${a}`);
+      this.#typed.wires = b === 2 ? 3 : 4;
+    } else if (token.word.includes('/') && a < b && b <= 8 && a >= 1) {
+      // A trade size.
+      this.#keep(token, AS_NOTE);
+    } else if (a > 8 && b >= a) {
+      this.#typed.mca = a;
+      this.#typed.mocp = b;
+      this.#measured.set('mca', token);
+    } else this.#keep(token, null);
+  }
+
+  /** A word that is in no list: read where it is a slip of one letter, else kept with what it may have been. */
+  #guess(token: Token, text: string): void {
+    if (!/[a-z]/.test(text)) return;
+    const { sure, suggestion } = nearest(text, LEXICON.keys());
+    const meaning = sure === null ? undefined : LEXICON.get(sure);
+    if (meaning === undefined || meaning.is === 'joiner' || meaning.is === 'note')
+      this.#keep(token, suggestion ?? nearest(text, allNames()).suggestion);
+    else this.#mean(meaning, this.#tokens.indexOf(token), 1);
+  }
+
+  #keep({ word, from, to }: Token, suggestion: string | null): void {
+    this.#unread.push({ word, from, to, suggestion });
+  }
+
+  /** The stretch so far is whole; what follows belongs to the next. */
+  #turn(): void {
+    const { method, lengthFt, place } = this.#now;
+    if (method === null && lengthFt === null && place === null) return;
+    this.#stretches.push(this.#now);
+    this.#now = { method: null, lengthFt: null, place: null };
+  }
+}
