@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { DEFAULT_PRACTICES } from '../../../src/core/circuit/jobDefaults';
+import type { Appliance } from '../../../src/core/appliances/registry';
+import { solveCircuit } from '../../../src/core/circuit/solveCircuit';
 import { at60, solveFamily, solveFamilyAny } from '../../support/appliances';
-import { codes, context } from '../../support/circuits';
+import { circuit, codes, context } from '../../support/circuits';
 
 const raceway = { method: 'pvc40', lengthFt: 60 } as const;
 
@@ -267,5 +269,21 @@ describe('room air conditioner', () => {
     expect(line(solveFamily('room-ac', { amps: 12.5, volts: 120 }))).toBe('20/1 12 g12');
     expect(line(solveFamily('room-ac', { amps: 7.5, volts: 120, shared: true }))).toBe('15/1 14 g14');
     expect(line(solveFamily('room-ac', { amps: 10, volts: 120, shared: true }))).toBe('20/1 12 g12');
+  });
+});
+
+describe('figures at their edge', () => {
+  const sized = (appliance: Appliance) => solveCircuit(circuit({ appliance }), context()).figures;
+
+  test('a range of 8-3/4 kW has a circuit of 40 A at least, one that is smaller has not (210.19(A)(3))', () => {
+    const range = (kw: number) =>
+      sized({ family: 'range', nameplate: { kw, volts: 240, connection: 'receptacle' } });
+    expect(range(8.75).ocpd.ratingA).toBe(40);
+    expect(range(8.74).load.device).not.toEqual(range(8.75).load.device);
+  });
+
+  test('a pool heat pump of which the MCA was not read counts all its kilowatts', () => {
+    const { load } = sized({ family: 'pool-heater', nameplate: { heater: 'heat-pump', kw: 12, volts: 240 } });
+    expect(load.continuousA).toBeCloseTo(50, 6);
   });
 });

@@ -1,7 +1,8 @@
+import { horsepowerOf } from '../../../src/core/units/horsepower';
 import { describe, expect, test } from 'vitest';
 import { z } from 'zod';
 import { edition, EDITION_YEARS } from '../../../src/core/code/edition';
-import { tableFace } from '../../../src/core/code/tableFace';
+import { tableFace, wholeTable } from '../../../src/core/code/tableFace';
 import { tableLibrary } from '../../../src/core/code/tableLibrary';
 import type { TableKey } from '../../../src/core/code/tableSet';
 import { TRADE_SIZES } from '../../../src/core/units/tradeSize';
@@ -168,4 +169,17 @@ describe('the face of a table around a cell', () => {
     expect(row?.cells[at]).toBe(value);
     expect(face?.title).not.toBe('');
   });
+
+  test.each(['motorSinglePhase', 'motorThreePhase'] as const)(
+    '%s lists its motors by their size',
+    (table) => {
+      const heads = wholeTable(edition(2023), { table, row: '1', column: '230' }, 'cu')?.rows.map(
+        ({ key }) => key,
+      );
+      const hp = (heads ?? []).map((key) => horsepowerOf(key));
+      expect(hp.length).toBeGreaterThan(8);
+      expect(hp).toEqual(hp.toSorted((a, b) => a - b));
+      expect(hp[0]).toBeLessThan(1);
+    },
+  );
 });

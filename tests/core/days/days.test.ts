@@ -1,3 +1,4 @@
+import { isDark } from '../../../src/core/days/closedTimes';
 import ICAL from 'ical.js';
 import { describe, expect, test } from 'vitest';
 import type { JobDays } from '../../../src/core/days/jobDays';
@@ -51,6 +52,40 @@ describe('the steps of a job', () => {
     expect(kindsOf('kiln')).toEqual(['conduit', 'rough', 'pull', 'trim']);
     expect(stepIn(steps, 'conduit kiln').after).toEqual(['dig yard']);
     expect(kindsOf('garage-feeder')).toContain('subpanel');
+  });
+
+  test('take two people where a pull is heavy, and where two are there', () => {
+    const far = {
+      ...demoJob,
+      circuits: demoJob.circuits.map((each) =>
+        each.id === 'garage-feeder'
+          ? { ...each, pins: { size: '4/0' as const }, run: each.run.map((at) => ({ ...at, bendsDeg: 270 })) }
+          : each,
+      ),
+    };
+    const pulls = (job: Job): number => stepIn(workOf(job).steps, 'pull garage-feeder').people;
+    const pounds = evaluateJob(far).routes.flatMap(({ report }) => report.pulls.map((pull) => pull.pounds));
+    expect(Math.max(...pounds)).toBeGreaterThan(100);
+    expect(pulls(withDays(far, { people: 2 }))).toBe(2);
+    expect(pulls(withDays(far, { people: 1 }))).toBe(1);
+    expect(stepIn(workOf(withDays(demoJob, { people: 2 })).steps, 'pull kiln').people).toBe(1);
+  });
+
+  test('outdoors are in the dark before sunrise and after sunset, and only there', () => {
+    const step = stepIn(steps, 'dig yard');
+    const part = (start: string, end: string) => ({
+      ...step,
+      parts: [{ start: `2026-03-16T${start}`, end: `2026-03-16T${end}` }],
+    });
+    const dark = (start: string, end: string, place = step.place) =>
+      isDark({ ...step, place }, part(start, end) as never, [7, 18]);
+    expect([dark('06:30', '09:00'), dark('07:00', '18:00'), dark('16:00', '18:30')]).toEqual([
+      true,
+      false,
+      true,
+    ]);
+    expect(dark('06:30', '09:00', 'house')).toBe(false);
+    expect(isDark(step, part('06:30', '09:00') as never, null)).toBe(false);
   });
 
   test('hold all hours of the estimate, at the pace of past jobs, and an hour to hand over', () => {

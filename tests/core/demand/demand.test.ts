@@ -268,6 +268,24 @@ describe('a recording at the panel', () => {
     );
     expect(measured.peakA).toBe(40);
   });
+  test('the week of the peak has a value for each reading of a record by the hour', () => {
+    const hours = 24 * 14;
+    const { measured } = done(
+      analyseDemand(
+        {
+          startMs: Float64Array.from({ length: hours }, (_, at) => FIRST + at * 3_600_000),
+          value: Float64Array.from({ length: hours }, (_, at) => (at === 24 * 7 ? 60 : 10 + (at % 24))),
+          minutes: 60,
+          measures: 'amps',
+          exported: 0,
+          absolute: true,
+        },
+        'meter',
+      ),
+    );
+    expect(measured.week).toHaveLength(7 * 24);
+    expect(measured.week.every((amps) => amps >= 10)).toBe(true);
+  });
   test('a window with a reading missing gives no average', () => {
     // 100 A at 10 and 20 minutes, the one between them lost: over the gap they would pass for a quarter of an hour.
     const minutes = [0, 5, 10, 20, 25, 30, 35];

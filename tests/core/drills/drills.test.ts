@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { edition } from '../../../src/core/code/edition';
 import { wholeTable } from '../../../src/core/code/tableFace';
+import { standardBelow } from '../../../src/core/drills/sizing';
 import { judge, readAnswer, type Drill, type Figure } from '../../../src/core/drills/drill';
 import { DRILL_KINDS, DRILL_YEAR, drawDrill } from '../../../src/core/drills/drillKinds';
 import { Lots } from '../../../src/core/drills/lots';
@@ -238,5 +239,14 @@ describe('answers as they are typed', () => {
       true,
     );
     expect(() => lots.of([])).toThrow('nothing to draw from');
+  });
+});
+
+describe('standard ratings', () => {
+  const code = edition(2023);
+
+  test('one that is a rating is the largest that is not above itself', () => {
+    expect([59, 60, 61].map((amps) => standardBelow(code, amps))).toEqual([50, 60, 60]);
+    expect(standardBelow(code, 14)).toBeUndefined();
   });
 });

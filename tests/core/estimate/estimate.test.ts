@@ -293,6 +293,10 @@ describe('the quote as picked', () => {
       name: 'Part circuit compressor',
     });
     expect(extras.find(({ key }) => key === `circuit ${CARPORT}`)?.cents).toBeGreaterThan(0);
+    // What was not in the quote is an extra with all that it costs.
+    const without = { ...accepted, parts: accepted.parts.filter(({ key }) => key !== `circuit ${CARPORT}`) };
+    const whole = then.parts.find(({ key }) => key === `circuit ${CARPORT}`)?.price.likely;
+    expect(extrasSince(without, then)).toEqual([{ key: `circuit ${CARPORT}`, name: null, cents: whole }]);
   });
 });
 

@@ -65,6 +65,27 @@ describe('what keeps a packet from being sealed', () => {
     expect(pagesWords(trade[0]!)).toBe('not in this packet');
   });
 
+  test('what has no page of its own stands on the page of what is open, and nowhere without one', () => {
+    const pagesWithout = (...chapters: readonly string[]) => {
+      const evaluation = evaluateJob(demoJob);
+      const kept = chaptersOf(demoJob.packets, 'inspector').filter((each) => !chapters.includes(each));
+      const order = {
+        reader: 'inspector',
+        paper: 'letter',
+        date: '2026-10-02',
+        chapters: kept,
+        leftOff: null,
+      } as const;
+      const pages = packetPages(evaluation, packetChapters(evaluation, 'letter'), order);
+      const reading = packetMissing(evaluation, pages, 'inspector').find(
+        ({ lack }) => lack.kind === 'finding' && lack.finding.code === 'check.reading',
+      );
+      return reading?.pages.map((page) => pages[page - 1]?.chapter);
+    };
+    expect(pagesWithout('checks')).toEqual(['open']);
+    expect(pagesWithout('checks', 'open')).toEqual([]);
+  });
+
   test('the cover of the inspector names authority and permit', () => {
     const bare = { ...demoJob, authority: '', permitDate: null };
     const { missing } = of(bare, 'inspector');

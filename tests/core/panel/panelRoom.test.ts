@@ -1,3 +1,5 @@
+import { withSubpanel } from '../../../src/core/job/withSubpanel';
+import { demoJob } from '../../../src/core/job/demo/demoJob';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Panel } from '../../../src/core/panel/panelSchema';
@@ -249,6 +251,19 @@ describe('ways to make room', () => {
       options.map(({ cents }) => cents).toSorted((a, b) => a - b),
     );
     expect(options[1]).toMatchObject({ kind: 'subpanel', spaces: 30, feederA: 150 });
+  });
+
+  test('a subpanel stands beside the panel: its feeder is 4 ft', () => {
+    const option = spaceOptions(FULL_PANEL, needs, defaultPrices).find(({ kind }) => kind === 'subpanel');
+    if (option?.kind !== 'subpanel') throw new Error('No subpanel is offered.');
+    const command = withSubpanel(demoJob, FULL_PANEL, needs, option, {
+      panel: 'p',
+      feeder: 'f',
+      segment: 's',
+    });
+    const commands = command.kind === 'batch' ? command.commands : [command];
+    const added = commands.flatMap((each) => (each.kind === 'add-circuits' ? each.circuits : []));
+    expect(added[0]?.circuit).toMatchObject({ id: 'f', run: [{ id: 's', lengthFt: 4 }] });
   });
 
   test('none where everything has its place', () => {

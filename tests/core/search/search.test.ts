@@ -137,6 +137,10 @@ describe('what binds a circuit', () => {
     });
     expect(solveCircuit(shortened, context()).figures.raisedForDrop).toBe(false);
     expect(feet).toBeLessThan(200);
+    // The way that is offered is as long as it says, to a tenth of a foot.
+    const offered = relaxations.find(({ by }) => by === 'shorter')?.circuit.run[0]?.lengthFt ?? 0;
+    expect(offered).toBeGreaterThan(199 - feet);
+    expect(offered).toBeLessThanOrEqual(201 - feet);
   });
 
   test('no family makes the search stumble', () => {
