@@ -141,3 +141,48 @@ test('days tells the plan of a job as JSON and as lines, and refuses a moment th
   expect(pasture('days', job, '--now', 'noon')).toMatchObject({ status: 2 });
   expect(pasture('days', path.join(folder, 'none')).status).toBe(2);
 });
+
+test('a line is read, answered, and says what it assumed and did not read', () => {
+  const { status, stdout } = pasture('read', "60a ev 80' emt outside zzgrl", '--json');
+  expect(status).toBe(0);
+  expect(JSON.parse(stdout)).toMatchObject({
+    kind: 'circuit',
+    circuit: {
+      family: 'ev',
+      nameplate: { outputAmps: 48 },
+      segments: [{ method: 'emt', lengthFt: 80, location: 'outdoor' }],
+      breakerA: 60,
+    },
+    assumed: expect.arrayContaining(['nameplate.volts']) as string[],
+    unread: [{ word: 'zzgrl', from: 23, to: 28, suggestion: null }],
+    others: [{ say: '60 A output: 80 A breaker' }],
+    answer: { ocpdA: 60, size: '6' },
+  });
+  const plain = pasture('read', 'dryer 30 40 ft romex');
+  expect(plain.stdout).toContain('nm-b, 40 ft, indoor');
+  expect(plain.stdout).toContain('assumed: location');
+});
+
+test('a file of lines is answered line by line, an empty one among them', () => {
+  const lines = file('lines.txt', 'dryer 30\n\npool 18x36 concrete\r\n1,3 2p30 dryer\n');
+  const { status, stdout } = pasture('read', '--lines', lines, '--json');
+  expect(status).toBe(0);
+  const kinds = stdout.split('\n').map((row) => (JSON.parse(row) as { kind: string | null }).kind);
+  expect(kinds).toEqual(['circuit', null, 'water', 'panel']);
+  const route = pasture('read', 'nm 38 joists, box, emt 12', '--where', 'route', '--json');
+  expect(JSON.parse(route.stdout)).toMatchObject({ kind: 'route', circuit: null, unread: [] });
+});
+
+test.each([
+  [['read'], 'read takes a line'],
+  [['read', ''], 'read takes a line'],
+  [['read', 'ev 48', '--where', 'roof'], '--where takes start, yard, panel, route'],
+  [['read', 'ev 48', '--loud'], "Unknown option '--loud'"],
+  [['read', '--lines', '/nowhere/lines.txt'], 'cannot read'],
+  [['work', 'a.json', '--where', 'yard'], 'work does not take --where'],
+  [['days', 'a.json', 'b.json'], 'days does not take b.json'],
+])('%j is refused with what is taken', (words, told) => {
+  const { status, stderr } = pasture(...words);
+  expect(status).toBe(2);
+  expect(stderr).toContain(told);
+});
