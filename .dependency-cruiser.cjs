@@ -37,6 +37,7 @@ const ROOMS = [
   'estimate',
   'days',
   'wording',
+  'known',
   'drawing',
   'packet',
   'worksheet',

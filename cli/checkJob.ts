@@ -1,5 +1,12 @@
 import type { AnyFinding } from '../src/core/findings/finding';
+import { fixesFor } from '../src/core/fixes/fixesFor';
 import { evaluateJob } from '../src/core/job/evaluateJob';
+import { freshMemo } from '../src/core/job/jobMemo';
+import type { Job } from '../src/core/job/jobSchema';
+import { toVerify } from '../src/core/known/toVerify';
+import { unverifiedLines } from '../src/core/known/unverifiedFile';
+import { defaultPrices } from '../src/core/price/defaultPrices';
+import { fixWords } from '../src/core/wording/fixes';
 import { readJobFile } from '../src/core/job/jobFile';
 import { fileProblemWords } from '../src/core/wording/fileProblems';
 import { findingSentence } from '../src/core/wording/findings';
@@ -13,11 +20,30 @@ const print = (title: string, open: readonly AnyFinding[]): void => {
     console.log(`  ${severityWord[finding.severity]}: ${findingSentence(finding)} (${finding.cite.section})`);
 };
 
+/** The open findings of a job with their fixes, and what is left to verify. */
+function asJson(job: Job): string {
+  const memo = freshMemo();
+  const evaluation = evaluateJob(job, memo);
+  const findings = evaluation.openOf(evaluation.findings).map((finding) => ({
+    code: finding.code,
+    standing: finding.severity,
+    text: findingSentence(finding),
+    rule: finding.cite.section,
+    subject: finding.subject,
+    remedies: fixesFor(evaluation, finding, memo, defaultPrices).map(({ change, cost }) => ({
+      text: fixWords(change),
+      costUSD: cost / 100,
+    })),
+  }));
+  const unverified = unverifiedLines(toVerify(evaluation, memo, defaultPrices));
+  return JSON.stringify({ findings, unverified });
+}
+
 /**
  * Lists what is open in a job: service, every circuit with its route and its proof, panels, waters, the order of the work; the same as the screen shows.
  * Returns 0, 1 where there are stops, 2 for a file that cannot be read.
  */
-export function checkJob(file: string): number {
+export function checkJob(file: string, json: boolean): number {
   const text = readText(file);
   if (text === undefined) return 2;
   const read = readJobFile(text);
@@ -26,6 +52,11 @@ export function checkJob(file: string): number {
     return 2;
   }
   const evaluation = evaluateJob(read.job);
+  const hasStop = evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop');
+  if (json) {
+    console.log(asJson(read.job));
+    return hasStop ? 1 : 0;
+  }
   print('Service', evaluation.openInService);
   for (const [at, each] of evaluation.circuits.entries()) {
     const onRoute = evaluation.routes[at]?.open ?? [];
@@ -40,5 +71,5 @@ export function checkJob(file: string): number {
   for (const { report, findings } of evaluation.waters) print(report.water.name, evaluation.openOf(findings));
   const days = evaluation.openOf(evaluation.days);
   if (days.length > 0) print('Order of the work', days);
-  return evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop') ? 1 : 0;
+  return hasStop ? 1 : 0;
 }

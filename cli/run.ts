@@ -9,7 +9,7 @@ const USAGE = `Usage:
   pasture work FILE [--json]        answer every item of a worksheet, or of a CSV schedule
   pasture read LINE [--where start|yard|panel|route] [--json]  read a line as somebody types one
   pasture read --lines FILE [--json]  read a file of lines, one answer a line
-  pasture check-job FILE            read a .pasture.json file and list what is open in it
+  pasture check-job FILE [--json]   read a .pasture.json file and list what is open in it and left to verify
   pasture days FILE [--now TIME] [--json]  put the work of a .pasture.json file into days
   pasture tables [ID]               list the tables of the code, or print one`;
 
@@ -64,5 +64,5 @@ export function run([command = '', ...rest]: readonly string[]): number {
     return 2;
   }
   if (command === 'work') return work(file, json);
-  return command === 'days' ? printDays(file, now, json) : checkJob(file);
+  return command === 'days' ? printDays(file, now, json) : checkJob(file, json);
 }

@@ -186,3 +186,22 @@ test.each([
   expect(status).toBe(2);
   expect(stderr).toContain(told);
 });
+
+test('a job is checked for a script: findings with their subjects and fixes, and what is left to verify', () => {
+  const job = file('check.pasture.json', writeJobFile(demoJob));
+  const { status, stdout } = pasture('check-job', job, '--json');
+  expect(status).toBe(1);
+  const { findings, unverified } = JSON.parse(stdout) as {
+    readonly findings: readonly {
+      standing: string;
+      subject: { kind: string };
+      remedies: readonly unknown[];
+    }[];
+    readonly unverified: readonly { input: string; outcomes: readonly unknown[] }[];
+  };
+  expect(findings.some(({ standing }) => standing === 'stop')).toBe(true);
+  expect(findings.every(({ subject }) => subject.kind !== '')).toBe(true);
+  expect(findings.some(({ remedies }) => remedies.length > 0)).toBe(true);
+  expect(unverified.length).toBeGreaterThan(5);
+  expect(unverified.every(({ outcomes }) => outcomes.length > 0)).toBe(true);
+});

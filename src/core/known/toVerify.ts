@@ -1,0 +1,110 @@
+import { FIGURE_KEYS, type FigureKey } from '../findings/subject';
+import type { AnyFinding } from '../findings/finding';
+import { circuitChange } from '../job/changes';
+import type { CircuitEvaluation } from '../job/evaluation';
+import type { JobEvaluation } from '../job/evaluateJob';
+import { branchOf, type JobMemo } from '../job/jobMemo';
+import { materialOf, tried } from '../fixes/trial';
+import type { PriceList } from '../price/priceList';
+import { ladderWords } from '../wording/ladder';
+import { assumptionsOf, type Assumption } from './assumptions';
+
+/** A figure that another value of an input changes. */
+export interface FigureChange {
+  readonly figure: FigureKey;
+  readonly was: string;
+  readonly is: string;
+}
+
+/** What one other value of an input comes to. */
+export interface Outcome {
+  readonly value: unknown;
+  readonly words: string;
+  readonly figures: readonly FigureChange[];
+  /** Material of the whole job with it, less that of the job as it stands, cents. */
+  readonly cents: number;
+  /** Stops, questions and doubts that come with it, and those that go, by their codes. */
+  readonly opens: readonly string[];
+  readonly closes: readonly string[];
+}
+
+/** An input that nobody gave, and that would change something were it another. */
+export interface Unverified {
+  readonly assumption: Assumption;
+  readonly outcomes: readonly Outcome[];
+  /** How much it matters: a stop above a figure, a figure above money, money above a question. */
+  readonly weight: number;
+}
+
+/** What a circuit comes to that an input may change. */
+interface Standing {
+  readonly figures: ReadonlyMap<FigureKey, string>;
+  readonly findings: ReadonlyMap<string, AnyFinding>;
+}
+
+function standingOf({ circuit, solved }: CircuitEvaluation): Standing {
+  const figures = FIGURE_KEYS.map((key) => {
+    const { figure, unit } = ladderWords(key, solved, circuit);
+    return [key, `${figure} ${unit}`.trim()] as const;
+  });
+  const open = solved.findings.filter(({ severity }) => severity !== 'note');
+  return {
+    figures: new Map(figures),
+    findings: new Map(open.map((finding) => [`${finding.severity} ${finding.code}`, finding])),
+  };
+}
+
+const codesIn = (some: Standing['findings'], others: Standing['findings']): readonly string[] =>
+  [...some].flatMap(([key, { code }]) => (others.has(key) ? [] : [code]));
+
+const hasStop = (findings: Standing['findings'], codes: readonly string[]): boolean =>
+  [...findings.values()].some(({ severity, code }) => severity === 'stop' && codes.includes(code));
+
+const WEIGHTS = { stop: 1000, figure: 100, finding: 1 } as const;
+
+interface Desk {
+  readonly evaluation: JobEvaluation;
+  readonly memo: JobMemo;
+  readonly prices: PriceList;
+}
+
+/** What an input comes to if it is another; undefined where no other value changes anything. */
+function verified(assumption: Assumption, view: CircuitEvaluation, desk: Desk): Unverified | undefined {
+  const { evaluation, memo, prices } = desk;
+  const before = standingOf(view);
+  let weight = 0;
+  const outcomes = assumption.alternatives.flatMap(({ value, words, circuit }): readonly Outcome[] => {
+    const after = tried(evaluation, circuitChange(view.circuit, circuit), branchOf(memo));
+    const now = after?.circuit(assumption.circuitId);
+    if (after === undefined || now === undefined) return [];
+    const then = standingOf(now);
+    const figures = [...then.figures].flatMap(([figure, is]): readonly FigureChange[] => {
+      const was = before.figures.get(figure) ?? '';
+      return was === is ? [] : [{ figure, was, is }];
+    });
+    const opens = codesIn(then.findings, before.findings);
+    const closes = codesIn(before.findings, then.findings);
+    const isStop = hasStop(then.findings, opens) || hasStop(before.findings, closes);
+    weight = Math.max(
+      weight,
+      (isStop ? WEIGHTS.stop : 0) + figures.length * WEIGHTS.figure + opens.length * WEIGHTS.finding,
+    );
+    const cents = figures.length === 0 ? 0 : materialOf(after, prices) - materialOf(evaluation, prices);
+    return [{ value, words, figures, cents, opens, closes }];
+  });
+  return weight === 0 ? undefined : { assumption, outcomes, weight };
+}
+
+/**
+ * Everything in the circuits of a job that nobody gave and that would change a figure, money or a finding were it another
+ * plausible value, what matters most first; each with both outcomes. What changes nothing is not asked.
+ */
+export function toVerify(evaluation: JobEvaluation, memo: JobMemo, prices: PriceList): readonly Unverified[] {
+  return evaluation.circuits
+    .flatMap((view) =>
+      assumptionsOf(view).flatMap(
+        (assumption) => verified(assumption, view, { evaluation, memo, prices }) ?? [],
+      ),
+    )
+    .toSorted((a, b) => b.weight - a.weight);
+}

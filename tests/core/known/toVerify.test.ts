@@ -1,0 +1,88 @@
+import { describe, expect, test } from 'vitest';
+import { evaluateJob } from '../../../src/core/job/evaluateJob';
+import { freshMemo } from '../../../src/core/job/jobMemo';
+import type { Job } from '../../../src/core/job/jobSchema';
+import { assumptionsOf } from '../../../src/core/known/assumptions';
+import { toVerify } from '../../../src/core/known/toVerify';
+import { unverifiedLines } from '../../../src/core/known/unverifiedFile';
+import { defaultPrices } from '../../../src/core/price/defaultPrices';
+import { demoJob } from '../../../src/core/job/demo/demoJob';
+import { charger, circuit, segment } from '../../support/circuits';
+import { jobOf } from '../../support/jobs';
+
+const verifyIn = (job: Job) => {
+  const memo = freshMemo();
+  return toVerify(evaluateJob(job, memo), memo, defaultPrices);
+};
+
+const unmarked = jobOf([
+  circuit({
+    id: 'ev',
+    appliance: charger(),
+    terminals: { panel: 'unmarked', load: 75 },
+    run: [segment({ method: 'emt', lengthFt: 40 })],
+  }),
+]);
+
+describe('what nobody gave', () => {
+  test('lugs without a mark stand at 60 °C; marked 75 °C the conductor and the money are others', () => {
+    const lug = verifyIn(unmarked).find(({ assumption }) => assumption.input === 'terminals.panel');
+    expect(lug?.assumption.stands).toBe('60 °C, no mark seen');
+    const [marked] = lug?.outcomes ?? [];
+    expect(marked?.figures).toContainEqual({ figure: 'conductor', was: '4 AWG', is: '6 AWG' });
+    expect(marked?.cents).toBeLessThan(0);
+    expect(verifyIn(unmarked).some(({ assumption }) => assumption.input === 'terminals.load')).toBe(false);
+  });
+
+  test('what was looked at is not asked any more', () => {
+    const [asked] = assumptionsOf(evaluateJob(unmarked).circuits[0]!).filter(({ input }) =>
+      input.startsWith('site.'),
+    );
+    const [other] = asked?.alternatives ?? [];
+    if (asked === undefined || other === undefined) throw new Error('Nothing is asked of the site.');
+    const seen = { ...unmarked, circuits: [other.circuit] };
+    expect(assumptionsOf(evaluateJob(seen).circuits[0]!).map(({ input }) => input)).not.toContain(
+      asked.input,
+    );
+  });
+
+  test('what would change nothing is not asked, and what matters most stands first', () => {
+    const all = verifyIn(demoJob);
+    for (const { outcomes } of all)
+      expect(
+        outcomes.some(({ figures, opens, closes }) => figures.length + opens.length + closes.length > 0),
+      ).toBe(true);
+    const weights = all.map(({ weight }) => weight);
+    expect(weights).toEqual(weights.toSorted((a, b) => b - a));
+    expect(weights[0]).toBeGreaterThan(999);
+  });
+
+  test('what the electrician builds himself is no fact of the place; of an existing circuit it is', () => {
+    const inputs = (job: Job) =>
+      evaluateJob(job).circuits.flatMap((view) => assumptionsOf(view).map(({ input }) => input));
+    expect(inputs(unmarked)).not.toContain('site.groundColor');
+    const there = { ...unmarked, circuits: unmarked.circuits.map((each) => ({ ...each, existing: {} })) };
+    expect(inputs(there)).toContain('site.groundColor');
+  });
+
+  test('an outcome is what the job comes to with that value', () => {
+    const memo = freshMemo();
+    for (const { assumption, outcomes } of verifyIn(demoJob).slice(0, 12))
+      for (const [at, { figures, opens }] of outcomes.entries()) {
+        const other = assumption.alternatives[at]?.circuit;
+        if (other === undefined) throw new Error('An outcome without its value.');
+        const circuits = demoJob.circuits.map((each) => (each.id === other.id ? other : each));
+        const view = evaluateJob({ ...demoJob, circuits }, memo).circuit(other.id);
+        const codes = view?.solved.findings.map(({ code }) => code) ?? [];
+        for (const code of opens) expect(codes).toContain(code);
+        if (figures.some(({ figure }) => figure === 'conductor'))
+          expect(view?.solved.figures.size).toBeTruthy();
+      }
+  });
+
+  test('in a file each bears subject, input, source and outcomes', () => {
+    const [line] = unverifiedLines(verifyIn(unmarked));
+    expect(line).toMatchObject({ subject: { kind: 'circuit', circuitId: 'ev' }, source: 'assumed' });
+    expect(line?.outcomes.length).toBeGreaterThan(0);
+  });
+});
