@@ -36,7 +36,7 @@ const NOTHING = fileURLToPath(new URL('./src/store/packet/nothing.ts', import.me
 const NO_PNG = fileURLToPath(new URL('./src/store/packet/noPng.ts', import.meta.url));
 
 /** Pages of HTML, a canvas, tables and right-to-left script: parts of the writer of PDF that no packet uses. */
-const UNUSED_OF_PDF = /jsPDFAPI\.context2d = |loadHtml2Canvas|__arabicParser__ = |jsPDFAPI\.table = /;
+const UNUSED_OF_PDF = /new Context2D\(|loadHtml2Canvas|loadCanvg|__arabicParser__ = |jsPDFAPI\.table = /;
 
 /** The writer of PDF without what is for others: 10 KiB less to keep offline. */
 const plainPdf: Plugin = {

@@ -1,10 +1,13 @@
-import { screen, within } from '@testing-library/react';
+import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { fullHouse } from '../support/fullHouse/job';
 import { TypeBar } from '../../src/features/job/TypeBar';
 import { PlateCard } from '../../src/features/survey/PlateCard';
 import { SurveyStage } from '../../src/features/survey/SurveyStage';
+import { ToVerifyContext } from '../../src/features/survey/toVerifyContext';
+import { ToVerifyList } from '../../src/features/survey/ToVerify';
+import type { ToVerify } from '../../src/store/known/verifyTask';
 import { PhotoStrip } from '../../src/features/job/PhotoStrip';
 import { evaluationOf } from '../../src/store/evaluation';
 import { Live, load, openJob, show, showInJob, viewOf } from '../support/stage';
@@ -153,5 +156,53 @@ describe('a job of many appliances', () => {
     const folded = screen.getAllByRole('button', { name: /to find out|Surveyed/ });
     expect(folded).toHaveLength(24);
     expect(folded.some(({ textContent }) => textContent.startsWith('Charger 20'))).toBe(false);
+  });
+});
+
+describe('what is left to verify', () => {
+  const list = (all: readonly ToVerify[] | null, asks = false) =>
+    show(
+      <ToVerifyContext value={all}>
+        <ToVerifyList circuitId="ev" asks={asks} />
+      </ToVerifyContext>,
+    );
+  const one = (input: string, part: Partial<ToVerify['outcomes'][number]> = {}): ToVerify => ({
+    assumption: { circuitId: 'ev', input, label: `Label ${input}`, stands: '60 °C, no mark seen' },
+    outcomes: [
+      {
+        value: 75,
+        words: 'marked 75 °C',
+        figures: [{ figure: 'conductor', was: '4 AWG', is: '6 AWG' }],
+        cents: -18338,
+        opens: [],
+        closes: [],
+        ...part,
+      },
+    ],
+    weight: 100,
+  });
+
+  test('until all was tried nothing is called verified', () => {
+    list(null);
+    expect(screen.queryByText(/Nothing left/)).toBeNull();
+    cleanup();
+    list([]);
+    expect(screen.getByText(/Nothing left to verify/)).toBeTruthy();
+    cleanup();
+    list([], true);
+    expect(screen.queryByText(/Nothing left/)).toBeNull();
+  });
+
+  test('each says what is taken and what another value comes to; past two the rest is folded', async () => {
+    list([
+      one('a'),
+      one('b'),
+      one('c', { figures: [], cents: 0, opens: [{ code: 'box.fill', severity: 'stop' }] }),
+    ]);
+    const part = screen.getByRole('region', { name: 'To verify' });
+    expect(within(part).getAllByText(/if marked 75 °C: Conductor 6 AWG, was 4 AWG, .*183/)).toHaveLength(2);
+    expect(within(part).getAllByText('assumed: 60 °C, no mark seen')).toHaveLength(2);
+    await userEvent.click(within(part).getByRole('button', { name: '1 more' }));
+    expect(within(part).getByText('if marked 75 °C: a stop')).toBeTruthy();
   });
 });

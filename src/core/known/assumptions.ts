@@ -5,6 +5,7 @@ import type { Field } from '../fields/field';
 import { shapeOf, valueOf } from '../fields/shape';
 import { printField } from '../fields/written';
 import type { CircuitEvaluation } from '../job/evaluation';
+import { NOT_LOOKED_AT } from './notLookedAt';
 import { siteQuestions, type SiteTopic } from '../protection/siteQuestions';
 import { siteSchema, type Site } from '../protection/siteSchema';
 import { isRefused } from '../units/refused';
@@ -27,8 +28,6 @@ export interface Assumption {
   readonly stands: string;
   readonly alternatives: readonly Alternative[];
 }
-
-const NOT_LOOKED_AT = 'not looked at';
 
 /** Distances that are tried, feet: within reach, within a room, within sight, past it. */
 const DISTANCES_FT = [3, 5, 8, 25, 60] as const;
@@ -97,6 +96,14 @@ const OF_THE_WORK: ReadonlySet<keyof Site> = new Set([
   'lineLoad',
 ]);
 
+/** What stands where nothing is known, as the field offers it. */
+function standsFor({ writing }: Field<Site>): string {
+  const unknown = 'unknown' in writing ? writing.unknown : undefined;
+  return unknown === undefined || unknown === null ? NOT_LOOKED_AT : lowerFirst(unknown);
+}
+
+const lowerFirst = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);
+
 /** What there is to look at where the appliance stands, and nobody did. */
 function ofSite({ circuit, solved, context }: CircuitEvaluation): readonly Assumption[] {
   const { facts, outlet } = solved.figures;
@@ -117,7 +124,7 @@ function ofSite({ circuit, solved, context }: CircuitEvaluation): readonly Assum
         circuitId: circuit.id,
         input: `site.${key}`,
         label: field.label,
-        stands: NOT_LOOKED_AT,
+        stands: standsFor(field),
         alternatives,
       },
     ];

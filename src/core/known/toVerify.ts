@@ -16,6 +16,9 @@ export interface FigureChange {
   readonly is: string;
 }
 
+/** A finding that another value brings or takes away. */
+type Raised = Pick<AnyFinding, 'code' | 'severity'>;
+
 /** What one other value of an input comes to. */
 export interface Outcome {
   readonly value: unknown;
@@ -23,9 +26,9 @@ export interface Outcome {
   readonly figures: readonly FigureChange[];
   /** Material of the whole job with it, less that of the job as it stands, cents. */
   readonly cents: number;
-  /** Stops, questions and doubts that come with it, and those that go, by their codes. */
-  readonly opens: readonly string[];
-  readonly closes: readonly string[];
+  /** Stops, questions and doubts that come with it, and those that go. */
+  readonly opens: readonly Raised[];
+  readonly closes: readonly Raised[];
 }
 
 /** An input that nobody gave, and that would change something were it another. */
@@ -54,22 +57,20 @@ function standingOf({ circuit, solved }: CircuitEvaluation): Standing {
   };
 }
 
-const codesIn = (some: Standing['findings'], others: Standing['findings']): readonly string[] =>
-  [...some].flatMap(([key, { code }]) => (others.has(key) ? [] : [code]));
-
-const hasStop = (findings: Standing['findings'], codes: readonly string[]): boolean =>
-  [...findings.values()].some(({ severity, code }) => severity === 'stop' && codes.includes(code));
+const onlyIn = (some: Standing['findings'], others: Standing['findings']): readonly Raised[] =>
+  [...some].flatMap(([key, { code, severity }]) => (others.has(key) ? [] : [{ code, severity }]));
 
 const WEIGHTS = { stop: 1000, figure: 100, finding: 1 } as const;
 
-interface Desk {
+/** A job with what is known of it and the prices that it is compared by. */
+export interface VerifyDesk {
   readonly evaluation: JobEvaluation;
   readonly memo: JobMemo;
   readonly prices: PriceList;
 }
 
 /** What an input comes to if it is another; undefined where no other value changes anything. */
-function verified(assumption: Assumption, view: CircuitEvaluation, desk: Desk): Unverified | undefined {
+function verified(assumption: Assumption, view: CircuitEvaluation, desk: VerifyDesk): Unverified | undefined {
   const { evaluation, memo, prices } = desk;
   const before = standingOf(view);
   let weight = 0;
@@ -82,9 +83,9 @@ function verified(assumption: Assumption, view: CircuitEvaluation, desk: Desk): 
       const was = before.figures.get(figure) ?? '';
       return was === is ? [] : [{ figure, was, is }];
     });
-    const opens = codesIn(then.findings, before.findings);
-    const closes = codesIn(before.findings, then.findings);
-    const isStop = hasStop(then.findings, opens) || hasStop(before.findings, closes);
+    const opens = onlyIn(then.findings, before.findings);
+    const closes = onlyIn(before.findings, then.findings);
+    const isStop = [...opens, ...closes].some(({ severity }) => severity === 'stop');
     weight = Math.max(
       weight,
       (isStop ? WEIGHTS.stop : 0) + figures.length * WEIGHTS.figure + opens.length * WEIGHTS.finding,
@@ -95,16 +96,21 @@ function verified(assumption: Assumption, view: CircuitEvaluation, desk: Desk): 
   return weight === 0 ? undefined : { assumption, outcomes, weight };
 }
 
+/** What nobody gave of a circuit and would change a figure, money or a finding, what matters most first. */
+export const verifyCircuit = (view: CircuitEvaluation, desk: VerifyDesk): readonly Unverified[] =>
+  assumptionsOf(view)
+    .flatMap((assumption) => verified(assumption, view, desk) ?? [])
+    .toSorted((a, b) => b.weight - a.weight);
+
 /**
  * Everything in the circuits of a job that nobody gave and that would change a figure, money or a finding were it another
  * plausible value, what matters most first; each with both outcomes. What changes nothing is not asked.
  */
-export function toVerify(evaluation: JobEvaluation, memo: JobMemo, prices: PriceList): readonly Unverified[] {
-  return evaluation.circuits
-    .flatMap((view) =>
-      assumptionsOf(view).flatMap(
-        (assumption) => verified(assumption, view, { evaluation, memo, prices }) ?? [],
-      ),
-    )
+export const toVerify = (
+  evaluation: JobEvaluation,
+  memo: JobMemo,
+  prices: PriceList,
+): readonly Unverified[] =>
+  evaluation.circuits
+    .flatMap((view) => verifyCircuit(view, { evaluation, memo, prices }))
     .toSorted((a, b) => b.weight - a.weight);
-}

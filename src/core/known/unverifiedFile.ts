@@ -28,7 +28,7 @@ export const unverifiedLines = (all: readonly Unverified[]): readonly Unverified
       value,
       figures: Object.fromEntries(figures.map(({ figure, was, is }) => [figure, { was, is }])),
       costUSD: cents / 100,
-      opens,
-      closes,
+      opens: opens.map(({ code }) => code),
+      closes: closes.map(({ code }) => code),
     })),
   }));

@@ -5,16 +5,12 @@ import { findingSentence } from '../../core/wording/findings';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { SiteFields } from '../job/SiteFields';
 import { ExistingFields } from './ExistingFields';
+import { ToVerifyList } from './ToVerify';
 import classes from './survey.module.css';
 
 /** What is still unknown of an appliance, and what stands until it is known. */
 function StillToFind({ questions }: { readonly questions: readonly AnyFinding[] }) {
-  if (questions.length === 0)
-    return (
-      <p className={classes['known']}>
-        <SeverityShape severity="ok" /> Nothing left to verify.
-      </p>
-    );
+  if (questions.length === 0) return null;
   return (
     <ul className={classes['open']} aria-label="Still to find out">
       {questions.map((finding) => (
@@ -29,6 +25,7 @@ function StillToFind({ questions }: { readonly questions: readonly AnyFinding[] 
 
 /** What is measured and seen of one appliance, whether it is there already, and what is left to find out. */
 export function PlateDetails({ view }: { readonly view: CircuitEvaluation }) {
+  const questions = surveyed(view.open);
   return (
     <>
       <ExistingFields view={view} />
@@ -36,7 +33,8 @@ export function PlateDetails({ view }: { readonly view: CircuitEvaluation }) {
         <SiteFields view={view} topic="place" />
         <SiteFields view={view} topic="disconnect" />
       </div>
-      <StillToFind questions={surveyed(view.open)} />
+      <StillToFind questions={questions} />
+      <ToVerifyList circuitId={view.circuit.id} asks={questions.length > 0} />
     </>
   );
 }

@@ -12,6 +12,8 @@ import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { useStageActions } from '../job/stageActions';
 import { FoldedPlate, PlateCard } from './PlateCard';
+import type { ToVerify } from '../../store/known/verifyTask';
+import { ToVerifyContext } from './toVerifyContext';
 import classes from './survey.module.css';
 
 const OneByOne = lazy(() => import('./OneByOne').then((module) => ({ default: module.OneByOne })));
@@ -60,6 +62,7 @@ function Appliances({ job }: { readonly job: Job }) {
   const { canWrite } = useJobEditor();
   const { open } = useStageActions();
   const sizes = sizesOf(job);
+  const [toVerify, setToVerify] = useState<readonly ToVerify[] | null>(null);
   return (
     <section aria-label="Appliances" className={classes['appliances']}>
       <h1>Appliances by their plates</h1>
@@ -78,7 +81,12 @@ function Appliances({ job }: { readonly job: Job }) {
           Read a schedule
         </Button>
       </div>
-      <Plates key={job.id} circuits={sizes.circuits} jobId={job.id} />
+      <Suspense>
+        <VerifyDesk job={job} onKnown={setToVerify} />
+      </Suspense>
+      <ToVerifyContext value={toVerify}>
+        <Plates key={job.id} circuits={sizes.circuits} jobId={job.id} />
+      </ToVerifyContext>
       {job.circuits.length === 0 && (
         <p className="second">
           Nothing surveyed yet. Read the plate before anything else: it overrules habit.
@@ -88,6 +96,7 @@ function Appliances({ job }: { readonly job: Job }) {
   );
 }
 
+const VerifyDesk = lazy(() => import('./VerifyDesk').then((module) => ({ default: module.VerifyDesk })));
 const JobFields = lazy(() => import('../job/JobFields').then((module) => ({ default: module.JobFields })));
 const Observed = lazy(() => import('./Observed').then((module) => ({ default: module.Observed })));
 const Panels = lazy(() => import('./Panels').then((module) => ({ default: module.Panels })));
@@ -109,7 +118,7 @@ export function SurveyStage() {
   const unverified = useEvaluation(job)?.unverified;
   const foot = (
     <>
-      <span>{unverified === undefined ? '' : `${unverified} to verify`}</span>
+      <span>{unverified === undefined ? '' : `${unverified} to find out`}</span>
       <span className="second">{CAUTION}</span>
     </>
   );

@@ -15,6 +15,7 @@ export const TASKS = {
   quote: async () => (await import('../quote/quoteTask')).quoteTask,
   readCopy: async () => (await import('../persistence/readCopyTask')).readCopyTask,
   strip: async () => (await import('../jobs/stripTask')).stripTask,
+  verify: async () => (await import('../known/verifyTask')).verifyTask,
   schedule: async () => (await import('../schedule/sizeSchedule')).sizeSchedule,
 };
 

@@ -74,7 +74,7 @@ describe('what nobody gave', () => {
         const circuits = demoJob.circuits.map((each) => (each.id === other.id ? other : each));
         const view = evaluateJob({ ...demoJob, circuits }, memo).circuit(other.id);
         const codes = view?.solved.findings.map(({ code }) => code) ?? [];
-        for (const code of opens) expect(codes).toContain(code);
+        for (const { code } of opens) expect(codes).toContain(code);
         if (figures.some(({ figure }) => figure === 'conductor'))
           expect(view?.solved.figures.size).toBeTruthy();
       }

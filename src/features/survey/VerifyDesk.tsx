@@ -1,0 +1,18 @@
+import { useEffect } from 'react';
+import type { Job } from '../../core/job/jobSchema';
+import type { ToVerify } from '../../store/known/verifyTask';
+import { useToVerify } from '../../store/known/useToVerify';
+
+interface VerifyDeskProps {
+  readonly job: Job;
+  readonly onKnown: (all: readonly ToVerify[] | null) => void;
+}
+
+/** Works out what is left to verify, after the plates are drawn. */
+export function VerifyDesk({ job, onKnown }: VerifyDeskProps) {
+  const all = useToVerify(job);
+  useEffect(() => {
+    onKnown(all);
+  }, [all, onKnown]);
+  return null;
+}
