@@ -163,7 +163,7 @@ describe('what is left to verify', () => {
   const list = (all: readonly ToVerify[] | null, asks = false) =>
     show(
       <ToVerifyContext value={all}>
-        <ToVerifyList circuitId="ev" asks={asks} />
+        <ToVerifyList circuit={{ id: 'ev', name: 'EV charger' }} asks={asks} />
       </ToVerifyContext>,
     );
   const one = (input: string, part: Partial<ToVerify['outcomes'][number]> = {}): ToVerify => ({
@@ -199,7 +199,7 @@ describe('what is left to verify', () => {
       one('b'),
       one('c', { figures: [], cents: 0, opens: [{ code: 'box.fill', severity: 'stop' }] }),
     ]);
-    const part = screen.getByRole('region', { name: 'To verify' });
+    const part = screen.getByRole('region', { name: 'To verify, EV charger' });
     expect(within(part).getAllByText(/if marked 75 °C: Conductor 6 AWG, was 4 AWG, .*183/)).toHaveLength(2);
     expect(within(part).getAllByText('assumed: 60 °C, no mark seen')).toHaveLength(2);
     await userEvent.click(within(part).getByRole('button', { name: '1 more' }));

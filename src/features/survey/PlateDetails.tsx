@@ -34,7 +34,7 @@ export function PlateDetails({ view }: { readonly view: CircuitEvaluation }) {
         <SiteFields view={view} topic="disconnect" />
       </div>
       <StillToFind questions={questions} />
-      <ToVerifyList circuitId={view.circuit.id} asks={questions.length > 0} />
+      <ToVerifyList circuit={view.circuit} asks={questions.length > 0} />
     </>
   );
 }

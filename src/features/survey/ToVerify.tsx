@@ -1,4 +1,5 @@
 import { use, useState } from 'react';
+import type { Circuit } from '../../core/circuit/circuitSchema';
 import { NOT_LOOKED_AT } from '../../core/known/notLookedAt';
 import type { Outcome } from '../../core/known/toVerify';
 import { cents as asCents } from '../../core/units/quantity';
@@ -63,17 +64,17 @@ function One({ assumption: { label, stands }, outcomes }: ToVerify) {
 }
 
 interface ToVerifyListProps {
-  readonly circuitId: string;
+  readonly circuit: Pick<Circuit, 'id' | 'name'>;
   /** Whether questions of the circuit are open besides. */
   readonly asks: boolean;
 }
 
 /** What of a circuit nobody gave and would change something, with both outcomes; that nothing is left once all was tried. */
-export function ToVerifyList({ circuitId, asks }: ToVerifyListProps) {
+export function ToVerifyList({ circuit: { id, name }, asks }: ToVerifyListProps) {
   const all = use(ToVerifyContext);
   const [open, setOpen] = useState(false);
   if (all === null) return asks ? null : <p className="second">To verify: being worked out.</p>;
-  const own = all.filter(({ assumption }) => assumption.circuitId === circuitId);
+  const own = all.filter(({ assumption }) => assumption.circuitId === id);
   if (own.length === 0)
     return asks ? null : (
       <p className={classes['known']}>
@@ -81,7 +82,7 @@ export function ToVerifyList({ circuitId, asks }: ToVerifyListProps) {
       </p>
     );
   return (
-    <section className={classes['verify']} aria-label="To verify">
+    <section className={classes['verify']} aria-label={`To verify, ${name}`}>
       <h3>
         To verify <span className="fig">{own.length}</span>
       </h3>
