@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import fc from 'fast-check';
 import { answerLine } from '../../../src/core/typing/line/lineFile';
+import { runOf } from '../../../src/core/typing/line/lineCircuit';
+import { readLine } from '../../../src/core/typing/line/readLine';
 import { lettersApart, nearest } from '../../../src/core/typing/line/near';
 import { tokensOf } from '../../../src/core/typing/line/tokens';
 import { familyList } from '../../../src/core/appliances/registry';
@@ -77,6 +79,26 @@ describe('a line as people type one', () => {
     const at = line.indexOf(word);
     if (suggestion !== null || word === 'purple')
       expect(unread).toContainEqual({ word, from: at, to: at + word.length, suggestion });
+  });
+
+  test('feet and inches are one length', () => {
+    expect(circuitOf(`ev 48 12'6" emt`).circuit.segments[0]?.lengthFt).toBe(12.5);
+    expect(circuitOf('ev 48 12 ft 6 in emt').circuit.segments[0]?.lengthFt).toBe(12.5);
+  });
+
+  test('of MCA and MOCP the one that was not read is taken for the worse: a larger conductor, a smaller breaker', () => {
+    expect(circuitOf('mini split 35').circuit.nameplate).toMatchObject({ mca: 35, mocp: 35 });
+    expect(circuitOf('mini split mca 21').circuit.nameplate).toMatchObject({ mca: 21, mocp: 25 });
+  });
+
+  test('a method goes on until another is said; where none was, it is what such a place takes', () => {
+    const methods = (line: string) => {
+      const reading = readLine(line);
+      return reading.family === null ? [] : runOf(reading).map(({ method }) => method);
+    };
+    expect(methods('ev 48 emt attic 40 ft then garage 15 ft')).toEqual(['emt', 'emt']);
+    expect(methods('hot tub 50 attic 40 ft then underground 15 ft')).toEqual(['nm-b', 'pvc40']);
+    expect(methods('hot tub 50 underground 40 ft')).toEqual(['pvc40']);
   });
 
   test('a slip of one letter is read; where another word is as near it is asked', () => {

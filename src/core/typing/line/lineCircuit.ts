@@ -21,11 +21,11 @@ const usualMethod = (place: Environment): MethodId =>
 /** The run of a line: at least one stretch; what was not said is as usual, and a method goes on until another is said. */
 export function runOf({ stretches }: Reading): readonly RunStretch[] {
   const said = stretches.length === 0 ? [{ method: null, lengthFt: null, place: null }] : stretches;
-  let method: MethodId | undefined;
+  let last: MethodId | undefined;
   return said.map((each) => {
     const place = each.place ?? 'indoor';
-    method = each.method ?? method ?? usualMethod(place);
-    return { method, lengthFt: each.lengthFt ?? USUAL_LENGTH_FT, place };
+    last = each.method ?? last;
+    return { method: last ?? usualMethod(place), lengthFt: each.lengthFt ?? USUAL_LENGTH_FT, place };
   });
 }
 
