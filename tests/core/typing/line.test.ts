@@ -81,6 +81,17 @@ describe('a line as people type one', () => {
       expect(unread).toContainEqual({ word, from: at, to: at + word.length, suggestion });
   });
 
+  test.each([
+    ['dryer 30amp/240v 4 prong 40ft', { wires: 4, nameplate: { kw: 5.4 } }, []],
+    ['5hp compressor 240 single phase 35ft emt', { nameplate: { hp: 5, volts: 240 } }, []],
+    ['ev chargers 48a', { family: 'ev' }, []],
+    ['AC unit 40 amp fused disconnect 45ft', { breakerA: 40 }, ['fused', 'disconnect']],
+  ])('%s', (line, circuit, unread) => {
+    const read = circuitOf(line);
+    expect(read.circuit).toMatchObject(circuit);
+    expect(read.unread.map(({ word }) => word)).toEqual(unread);
+  });
+
   test('feet and inches are one length', () => {
     expect(circuitOf(`ev 48 12'6" emt`).circuit.segments[0]?.lengthFt).toBe(12.5);
     expect(circuitOf('ev 48 12 ft 6 in emt').circuit.segments[0]?.lengthFt).toBe(12.5);

@@ -42,8 +42,9 @@ function* namesIn(tokens: readonly Token[]): Generator<Named> {
   for (let at = 0; at < tokens.length; at += 1)
     for (let count = MOST_WORDS; count > 0; count -= 1) {
       const name = phraseAt(tokens, at, count);
-      const family = name === undefined ? undefined : NAMES.get(name);
-      if (name !== undefined && family !== undefined) yield { family, name, at, count };
+      if (name === undefined) continue;
+      const family = NAMES.get(name) ?? NAMES.get(name.replace(/s$/, ''));
+      if (family !== undefined) yield { family, name, at, count };
     }
 }
 

@@ -67,7 +67,7 @@ const WORDS: readonly (readonly [Meaning, string])[] = [
   [
     { is: 'note' },
     [
-      'existing | old | replace | replacing | whip | deep | depth | cover | conduit | pipe',
+      'existing | disconnect | fused disconnect | old | replace | replacing | whip | deep | depth | cover | conduit | pipe',
       'thhn | thwn | thwn-2 | thhn/thwn | xhhw | xhhw-2 | stranded | solid | wg | w/g',
       'w/ground | with ground | ground',
     ].join(' | '),

@@ -14,6 +14,8 @@ const MOST_WORDS = 4;
 export const AS_NOTE = 'kept as a note';
 
 const VOLTS = new Set([110, 115, 120, 125, 208, 220, 230, 240, 250, 277, 480]);
+/** A bare number that is one of these is the voltage: no breaker and no plate has it. */
+const BARE_VOLTS = new Set([120, 208, 220, 230, 240, 277, 480]);
 const CABLE_SIZES = new Set([14, 12, 10, 8, 6, 4, 3, 2, 1]);
 
 type Growing = { -readonly [K in keyof TypedFigures]: TypedFigures[K] };
@@ -180,7 +182,10 @@ export class Listener {
     const label = this.#pending;
     this.#pending = undefined;
     if (label === 'length' && !isAmps) this.#length(value);
-    else if (label === 'size' && !isAmps) this.#wire(token, `${value}`);
+    else if (!isAmps && label === undefined && BARE_VOLTS.has(value)) {
+      this.#typed.volts = value;
+      this.#measured.set('volts', token);
+    } else if (label === 'size' && !isAmps) this.#wire(token, `${value}`);
     else {
       this.#figures.push({ token, value, isAmps, label });
       this.#open = label === undefined;

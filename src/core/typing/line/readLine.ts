@@ -136,7 +136,9 @@ function unused(family: FamilyId, { measured }: Said, typed: TypedFigures): read
   const text = (of: TypedFigures): string => JSON.stringify(typedWords(family).plate(of));
   const whole = text(typed);
   return [...measured].flatMap(([key, { word, from, to }]) =>
-    text({ ...typed, [key]: undefined }) === whole ? [{ word, from, to, suggestion: AS_NOTE }] : [],
+    !(key === 'phase' && typed.phase === 1) && text({ ...typed, [key]: undefined }) === whole
+      ? [{ word, from, to, suggestion: AS_NOTE }]
+      : [],
   );
 }
 

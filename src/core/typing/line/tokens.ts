@@ -51,7 +51,7 @@ const UNITS: readonly (readonly [pattern: string, of: Measure, factor: number])[
   [String.raw`percent|pct|%`, 'percent', 1],
   [String.raw`tons?`, 'tons', 1],
   [String.raw`poles?|p`, 'poles', 1],
-  [String.raw`wires?|conductors?`, 'wires', 1],
+  [String.raw`wires?|conductors?|prongs?|pins?`, 'wires', 1],
   [String.raw`phases?|ph`, 'phase', 1],
   [String.raw`awg|gauge|ga`, 'size', 1],
   [String.raw`feet|foot|ft\.?|'|′`, 'ft', 1],
@@ -110,7 +110,7 @@ const RULES: readonly Rule[] = [
     text: size,
   })),
   rule(
-    String.raw`(two|three|four|single|double|one)[\s-]+(pole|wires?|conductors?|phase)${WORD_END}`,
+    String.raw`(two|three|four|single|double|one)[\s-]+(pole|wires?|conductors?|prongs?|phase)${WORD_END}`,
     ([, count = '', unit = '']) => ({
       kind: 'measure',
       of: /^pole/i.test(unit) ? 'poles' : /^phase/i.test(unit) ? 'phase' : 'wires',
