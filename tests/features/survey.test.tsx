@@ -202,7 +202,7 @@ describe('what is left to verify', () => {
     const part = screen.getByRole('region', { name: 'To verify, EV charger' });
     expect(within(part).getAllByText(/if marked 75 °C: Conductor 6 AWG, was 4 AWG, .*183/)).toHaveLength(2);
     expect(within(part).getAllByText('assumed: 60 °C, no mark seen')).toHaveLength(2);
-    await userEvent.click(within(part).getByRole('button', { name: '1 more' }));
+    await userEvent.click(within(part).getByRole('button', { name: 'All 3' }));
     expect(within(part).getByText('if marked 75 °C: a stop')).toBeTruthy();
   });
 });

@@ -100,7 +100,7 @@ export function ToVerifyList({ circuit: { id, name }, asks }: ToVerifyListProps)
             setOpen(!open);
           }}
         >
-          {open ? 'Fold' : `${own.length - OPEN} more`}
+          {open ? 'Fold' : `All ${own.length}`}
         </button>
       )}
     </section>
