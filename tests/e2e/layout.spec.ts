@@ -77,9 +77,7 @@ async function settledFaults(page: Page): Promise<readonly string[]> {
   let faults = await faultsOfLayout(page);
   for (let tries = 0; faults.length > 0 && tries < 5; tries += 1) {
     await page.waitForLoadState('networkidle');
-    await page.evaluate(
-      () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
-    );
+    await rested(page);
     faults = await faultsOfLayout(page);
   }
   return faults;
