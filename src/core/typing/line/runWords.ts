@@ -26,7 +26,7 @@ const METHODS: Readonly<Record<MethodId, string>> = {
     'lfmc | liquidtight | liquid tight | liquid-tight | sealtight | seal tight',
     'liquidtight flex',
   ].join(' | '),
-  lfnc: 'lfnc | nonmetallic liquidtight | plastic liquidtight | carflex',
+  lfnc: 'lfnc | nonmetallic liquidtight | plastic liquidtight',
   ent: 'ent | smurf | smurf tube',
 };
 
