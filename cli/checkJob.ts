@@ -1,12 +1,10 @@
 import type { AnyFinding } from '../src/core/findings/finding';
-import { fixesFor } from '../src/core/fixes/fixesFor';
-import { evaluateJob } from '../src/core/job/evaluateJob';
-import { freshMemo } from '../src/core/job/jobMemo';
-import type { Job } from '../src/core/job/jobSchema';
+import { evaluateJob, type JobEvaluation } from '../src/core/job/evaluateJob';
+import { freshMemo, type JobMemo } from '../src/core/job/jobMemo';
 import { toVerify } from '../src/core/known/toVerify';
 import { unverifiedLines } from '../src/core/known/unverifiedFile';
 import { defaultPrices } from '../src/core/price/defaultPrices';
-import { fixWords } from '../src/core/wording/fixes';
+import { findingLine } from '../src/core/worksheet/findingLine';
 import { readJobFile } from '../src/core/job/jobFile';
 import { fileProblemWords } from '../src/core/wording/fileProblems';
 import { findingSentence } from '../src/core/wording/findings';
@@ -21,22 +19,11 @@ const print = (title: string, open: readonly AnyFinding[]): void => {
 };
 
 /** The open findings of a job with their fixes, and what is left to verify. */
-function asJson(job: Job): string {
-  const memo = freshMemo();
-  const evaluation = evaluateJob(job, memo);
-  const findings = evaluation.openOf(evaluation.findings).map((finding) => ({
-    code: finding.code,
-    standing: finding.severity,
-    text: findingSentence(finding),
-    rule: finding.cite.section,
-    subject: finding.subject,
-    remedies: fixesFor(evaluation, finding, memo, defaultPrices).map(({ change, cost }) => ({
-      text: fixWords(change),
-      costUSD: cost / 100,
-    })),
-  }));
-  const unverified = unverifiedLines(toVerify(evaluation, memo, defaultPrices));
-  return JSON.stringify({ findings, unverified });
+function asJson(evaluation: JobEvaluation, memo: JobMemo): string {
+  const findings = evaluation
+    .openOf(evaluation.findings)
+    .map((finding) => ({ ...findingLine(evaluation, finding, memo), subject: finding.subject }));
+  return JSON.stringify({ findings, unverified: unverifiedLines(toVerify(evaluation, memo, defaultPrices)) });
 }
 
 /**
@@ -51,10 +38,11 @@ export function checkJob(file: string, json: boolean): number {
     console.error(`pasture: ${fileProblemWords(read.problem, file)}`);
     return 2;
   }
-  const evaluation = evaluateJob(read.job);
+  const memo = freshMemo();
+  const evaluation = evaluateJob(read.job, memo);
   const hasStop = evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop');
   if (json) {
-    console.log(asJson(read.job));
+    console.log(asJson(evaluation, memo));
     return hasStop ? 1 : 0;
   }
   print('Service', evaluation.openInService);

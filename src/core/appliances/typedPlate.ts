@@ -12,6 +12,12 @@ export const typedPlate = (told: object, usual: TypedPlate['usual']): TypedPlate
   usual,
 });
 
+/** The plate of a line with what stands for the rest. */
+export const wholePlate = ({ told, usual }: TypedPlate): Readonly<Record<string, unknown>> => ({
+  ...usual,
+  ...told,
+});
+
 /** The largest continuous current of a circuit that was named; undefined where none was. */
 export const continuousOf = ({ breakerA }: TypedFigures): number | undefined =>
   breakerA === undefined ? undefined : breakerA * CONTINUOUS_SHARE;

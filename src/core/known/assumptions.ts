@@ -1,3 +1,4 @@
+import { lowerFirst } from '../units/lowerFirst';
 import { plateSchema, applianceQuestions, withPlate, type PlateQuestion } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
 import { namedValues } from '../fields/choices';
@@ -101,8 +102,6 @@ function standsFor({ writing }: Field<Site>): string {
   const unknown = 'unknown' in writing ? writing.unknown : undefined;
   return unknown === undefined || unknown === null ? NOT_LOOKED_AT : lowerFirst(unknown);
 }
-
-const lowerFirst = (text: string): string => text.slice(0, 1).toLowerCase() + text.slice(1);
 
 /** What there is to look at where the appliance stands, and nobody did. */
 function ofSite({ circuit, solved, context }: CircuitEvaluation): readonly Assumption[] {

@@ -16,16 +16,14 @@ import { disconnectPlace, formReason, ruleWords } from '../wording/places';
 import { omitUndefined } from '../units/omitUndefined';
 import { defaultPrices } from '../price/defaultPrices';
 import { FIGURE_KEYS } from '../findings/subject';
-import { findingSentence } from '../wording/findings';
-import { fixesFor } from '../fixes/fixesFor';
 import { evaluateJob } from '../job/evaluateJob';
 import { jobContext } from '../job/jobContext';
 import { freshJob } from '../job/freshJob';
 import { freshMemo } from '../job/jobMemo';
 import type { Job } from '../job/jobSchema';
-import { fixWords } from '../wording/fixes';
 import { stepWords } from '../wording/steps';
 import { defaultLines, type FindingLine, type ItemAnswer, type WorkingLine } from './answer';
+import { findingLine } from './findingLine';
 import type { CircuitItem } from './itemSchemas';
 
 const segments = (item: CircuitItem): Segment[] => {
@@ -159,16 +157,7 @@ function findingLines(job: Job): readonly FindingLine[] {
   const memo = freshMemo();
   const evaluation = evaluateJob(job, memo);
   return evaluation.circuits.flatMap(({ solved }) =>
-    solved.findings.map((finding) => ({
-      code: finding.code,
-      standing: finding.severity,
-      text: findingSentence(finding),
-      rule: finding.cite.section,
-      remedies: fixesFor(evaluation, finding, memo, defaultPrices).map(({ change, cost }) => ({
-        text: fixWords(change),
-        costUSD: cost / 100,
-      })),
-    })),
+    solved.findings.map((finding) => findingLine(evaluation, finding, memo)),
   );
 }
 

@@ -1,3 +1,6 @@
+import { draftIds } from '../../core/typing/line/draftIds';
+import { lowerFirst } from '../../core/units/lowerFirst';
+import { wholePlate } from '../../core/appliances/typedPlate';
 import { familyQuestions } from '../../core/appliances/registry';
 import { printField } from '../../core/fields/written';
 import type { Job } from '../../core/job/jobSchema';
@@ -8,7 +11,7 @@ import type { Typed } from '../../core/typing/readTyped';
 import { applianceOf } from '../../core/typing/line/lineCircuit';
 import { environmentName, methodName } from '../../core/wording/words';
 import { draftOf } from '../../store/sizes';
-import { draftIds, typedCircuit } from './typedCircuit';
+import { typedCircuit } from './typedCircuit';
 import classes from './TypeBar.module.css';
 
 interface LineReadProps {
@@ -17,9 +20,6 @@ interface LineReadProps {
   /** The line as it is to be, where another reading of it is taken. */
   readonly onLine: (line: string) => void;
 }
-
-const lowerFirst = (text: string): string =>
-  /^[A-Z][a-z]/.test(text) ? text.slice(0, 1).toLowerCase() + text.slice(1) : text;
 
 /** What stands for something that a line does not say, in words. */
 function assumedWord(reading: Reading, key: string): string | undefined {
@@ -48,7 +48,7 @@ function assumedWord(reading: Reading, key: string): string | undefined {
     default: {
       const name = key.replace(/^nameplate\./, '');
       const question = familyQuestions(reading.family).find((each) => each.key === name);
-      const plate = { ...reading.plate.usual, ...reading.plate.told };
+      const plate = wholePlate(reading.plate);
       if (question === undefined || question.writing.kind === 'own') return undefined;
       const { writing } = question;
       const value = plate[name];

@@ -1,3 +1,4 @@
+import { draftIds } from '../../core/typing/line/draftIds';
 import { Autocomplete, Button } from '@mantine/core';
 import { useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
@@ -7,7 +8,7 @@ import { circuitsAdded } from '../../core/job/changes';
 import { draftOf } from '../../store/sizes';
 import { useJobEditor } from '../../store/useJobEditor';
 import { LineRead } from './LineRead';
-import { draftIds, typedCircuit } from './typedCircuit';
+import { typedCircuit } from './typedCircuit';
 import classes from './TypeBar.module.css';
 
 interface TypeBarProps {

@@ -8,12 +8,6 @@ import type { Typed } from '../../core/typing/readTyped';
 /** Rooms that the end of a run says already. */
 const BY_RUN: ReadonlySet<string> = new Set(['outdoor', 'garage', 'attic']);
 
-/** Ids for a circuit that is only looked at. */
-export const draftIds = (): (() => string) => {
-  let made = 0;
-  return () => `typed-${(made += 1)}`;
-};
-
 /** The circuit that a typed line makes in a job. */
 export function typedCircuit(
   { appliance, reading }: Typed,

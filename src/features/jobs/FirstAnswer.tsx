@@ -1,3 +1,4 @@
+import { draftIds } from '../../core/typing/line/draftIds';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { evaluateJob } from '../../core/job/evaluateJob';
 import { freshJob } from '../../core/job/freshJob';
@@ -11,7 +12,7 @@ import { findingSentence } from '../../core/wording/findings';
 import { ladderWords } from '../../core/wording/ladder';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { LineRead } from '../job/LineRead';
-import { draftIds, typedCircuit } from '../job/typedCircuit';
+import { typedCircuit } from '../job/typedCircuit';
 import { RunStrip } from './RunStrip';
 import classes from './JobsPage.module.css';
 

@@ -1,3 +1,4 @@
+import { lowerFirst } from '../../core/units/lowerFirst';
 import { use, useState } from 'react';
 import type { Circuit } from '../../core/circuit/circuitSchema';
 import { NOT_LOOKED_AT } from '../../core/known/notLookedAt';
@@ -12,10 +13,6 @@ import classes from './survey.module.css';
 
 /** The most that are open at first; the rest is folded with its count. */
 const OPEN = 2;
-
-/** The start of a sentence in the middle of one; a name in capitals stays one. */
-const lowerFirst = (text: string): string =>
-  /^[A-Z][a-z]*\b/.test(text) ? text.slice(0, 1).toLowerCase() + text.slice(1) : text;
 
 const RAISED = { stop: 'a stop', ask: 'a question', check: 'a doubt' } as const;
 

@@ -1,3 +1,4 @@
+import { lowerFirst } from '../../core/units/lowerFirst';
 import { lazy, Suspense, useMemo } from 'react';
 import type { z } from 'zod';
 import { namedValues } from '../../core/fields/choices';
@@ -30,10 +31,6 @@ interface QuestionFieldProps<S> {
 
 const NONE = '';
 const NOT_LOOKED_AT = 'Not looked at';
-
-/** A sentence that goes on after a colon; a name in capitals stays one. */
-const lowerFirst = (text: string): string =>
-  /^[A-Z][a-z]/.test(text) ? text.slice(0, 1).toLowerCase() + text.slice(1) : text;
 
 /** Label and help of a field: on a plate its mark with the label under it, elsewhere the label. */
 function fieldWords<S>({ label, mark, help, until }: Field<S>, value: unknown, stamped: boolean) {

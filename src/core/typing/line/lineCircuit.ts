@@ -1,6 +1,7 @@
 import type { Appliance, FamilyId } from '../../appliances/registry';
 import type { Environment, MethodId } from '../../code/methods';
 import type { Reading } from './readLine';
+import type { Stretch } from './said';
 
 /** A stretch of a run with what stands for what was not said of it. */
 export interface RunStretch {
@@ -18,11 +19,14 @@ const BY_PLATE: ReadonlySet<FamilyId> = new Set(['ev', 'hot-tub', 'mini-split', 
 const usualMethod = (place: Environment): MethodId =>
   place === 'outdoor' || place === 'underground' || place === 'damp' ? 'pvc40' : 'nm-b';
 
+/** The stretches of a line as they were said; one of which nothing was said where there are none. */
+export const saidRun = ({ stretches }: Reading): readonly Stretch[] =>
+  stretches.length === 0 ? [{ method: null, lengthFt: null, place: null }] : stretches;
+
 /** The run of a line: at least one stretch; what was not said is as usual, and a method goes on until another is said. */
-export function runOf({ stretches }: Reading): readonly RunStretch[] {
-  const said = stretches.length === 0 ? [{ method: null, lengthFt: null, place: null }] : stretches;
+export function runOf(reading: Reading): readonly RunStretch[] {
   let last: MethodId | undefined;
-  return said.map((each) => {
+  return saidRun(reading).map((each) => {
     const place = each.place ?? 'indoor';
     last = each.method ?? last;
     return { method: last ?? usualMethod(place), lengthFt: each.lengthFt ?? USUAL_LENGTH_FT, place };

@@ -1,7 +1,8 @@
+import { wholePlate } from '../../appliances/typedPlate';
 import { edition, type EditionYear } from '../../code/edition';
 import { circuitFigures } from '../../worksheet/circuitItem';
 import { circuitItemSchema } from '../../worksheet/itemSchemas';
-import { applianceOf, assumedIn, pinsOf, runOf } from './lineCircuit';
+import { applianceOf, assumedIn, pinsOf, runOf, saidRun } from './lineCircuit';
 import { kindOf, unreadOf, type LineKind } from './lineKind';
 import { readLine, type OtherReading, type Reading } from './readLine';
 import type { Unread } from './said';
@@ -35,11 +36,11 @@ export interface LineAnswer {
 }
 
 function circuitOf(reading: Reading): CircuitOfLine {
-  const { family, plate, stretches, material, breakerA, size, receptacle, wires, gfci } = reading;
-  const run = stretches.length === 0 ? [{ method: null, lengthFt: null, place: null }] : stretches;
+  const { family, plate, material, breakerA, size, receptacle, wires, gfci } = reading;
+  const run = saidRun(reading);
   return {
     family,
-    nameplate: { ...plate.usual, ...plate.told },
+    nameplate: wholePlate(plate),
     method: run[0]?.method ?? null,
     material: material ?? 'cu',
     segments: run.map(({ method, lengthFt, place }) => ({ method, lengthFt, location: place ?? 'indoor' })),

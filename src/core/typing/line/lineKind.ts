@@ -2,6 +2,7 @@ import { LIMITS } from '../../code/limits';
 import { readBreakers } from '../../panel/typedBreakers';
 import { readRoute } from '../readRoute';
 import { readYard } from '../readYard';
+import { draftIds } from './draftIds';
 import { namedIn } from './families';
 import { tokensOf, type Token } from './tokens';
 import type { Unread } from './said';
@@ -38,16 +39,11 @@ const partUnread = (line: string, part: string): readonly Unread[] => {
     .map(asUnread);
 };
 
-const newIds = (): (() => string) => {
-  let made = 0;
-  return () => `line-${(made += 1)}`;
-};
-
 /** What is not understood of a line about a yard, a panel or a route. */
 export function unreadOf(line: string, kind: Exclude<LineKind, 'circuit'>): readonly Unread[] {
   if (line.length > LIMITS.typedLine) return [];
   if (kind === 'panel')
-    return readBreakers(line.replaceAll(';', '\n'), 42, newIds()).problems.flatMap(({ text }) =>
+    return readBreakers(line.replaceAll(';', '\n'), 42, draftIds()).problems.flatMap(({ text }) =>
       partUnread(line, text),
     );
   if (kind === 'route') {
@@ -60,7 +56,7 @@ export function unreadOf(line: string, kind: Exclude<LineKind, 'circuit'>): read
     .filter((part) => part !== '')
     .flatMap((part) => {
       const text = part === water ? part : `${water}, ${part}`;
-      const read = readYard(text, { newId: newIds(), water: undefined, northDeg: 0 });
+      const read = readYard(text, { newId: draftIds(), water: undefined, northDeg: 0 });
       return 'problem' in read ? partUnread(line, part) : [];
     });
 }

@@ -128,9 +128,6 @@ export class Listener {
       case 'building':
         this.#typed.building = true;
         return;
-      case 'wires':
-        this.#typed.wires = meaning.wires;
-        return;
       case 'neutral':
         this.#typed.neutral = meaning.neutral;
         if (this.#tokens[at]?.is.kind === 'pair') this.#typed.volts ??= 240;

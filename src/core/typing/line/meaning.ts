@@ -6,7 +6,6 @@ export type Meaning =
   | { readonly is: 'place'; readonly place: Environment; readonly room?: string; readonly method?: MethodId }
   | { readonly is: 'material'; readonly material: 'cu' | 'al' }
   | { readonly is: 'building' }
-  | { readonly is: 'wires'; readonly wires: 2 | 3 | 4 }
   | { readonly is: 'neutral'; readonly neutral: boolean }
   | { readonly is: 'gfci'; readonly gfci: boolean }
   | { readonly is: 'connection'; readonly connection: 'hardwired' | 'receptacle' }

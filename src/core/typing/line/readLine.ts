@@ -5,6 +5,7 @@ import {
   type Appliance,
   type FamilyId,
 } from '../../appliances/registry';
+import { wholePlate } from '../../appliances/typedPlate';
 import type { TypedFigures, TypedPlate } from '../../appliances/typedWords';
 import { shapeOf, valuesOf } from '../../fields/shape';
 import { firstProblem, type FieldProblem } from '../../job/zodProblem';
@@ -145,7 +146,7 @@ function unused(family: FamilyId, { measured }: Said, typed: TypedFigures): read
 function readingOf(family: FamilyId, said: Said, { typed, unread: unheard }: Settled): Reading {
   const plate = typedWords(family).plate(typed);
   const unread = [...unheard, ...unused(family, said, typed)].toSorted((a, b) => a.from - b.from);
-  const read = applianceSchema.safeParse({ family, nameplate: { ...plate.usual, ...plate.told } });
+  const read = applianceSchema.safeParse({ family, nameplate: wholePlate(plate) });
   return {
     family,
     plate,

@@ -97,11 +97,11 @@ const RULES: readonly Rule[] = [
       values: [first, ...rest.split('+').slice(1)].map((each) => fraction(each.trim())),
     }),
   ),
-  rule(String.raw`(?:#|no\.?\s*)(\d+(?:\/0)?)${WORD_END}`, ([text, size = '']) => ({
+  rule(String.raw`(?:#|no\.?\s*)(\d+(?:\/0)?)${WORD_END}`, ([, size = '']) => ({
     kind: 'measure',
     of: 'size',
     value: Number(size.replace('/0', '')),
-    text: text.includes('/') ? size : size,
+    text: size,
   })),
   rule(String.raw`([1-4]\/0)(?:\s*awg)?${WORD_END}`, ([, size = '']) => ({
     kind: 'measure',
