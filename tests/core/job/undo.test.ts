@@ -49,7 +49,7 @@ const PARTS: readonly [name: string, schema: z.ZodObject, command: (change: obje
 const FIELDS = PARTS.flatMap(([part, schema, command]) =>
   Object.entries<z.core.$ZodType>(schema.shape).map(([key, field]) => {
     const set = sampleValues(field)
-      .slice(0, 4)
+      .slice(0, 3)
       .map((value) => ({ fields: { [key]: value } }));
     const read = z.safeParse(field, undefined);
     const gone = read.success && read.data === undefined ? [{ fields: {}, absent: [key] }] : [];

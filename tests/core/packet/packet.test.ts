@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { freshJob } from '../../../src/core/job/freshJob';
@@ -15,6 +14,9 @@ import { PAPERS, printable, textRuns, textWidth, wrapped } from '../../../src/co
 import type { PacketPage, PageItem } from '../../../src/core/paper/pageSchema';
 import { writePacket } from '../../../src/store/packet/packetPdf';
 import { circuit } from '../../support/circuits';
+import { pdfReader } from '../../support/pdf';
+
+const { getDocument, OPS } = await pdfReader();
 
 const EVALUATION = evaluateJob(demoJob);
 const orderFor = (reader: Reader, paper: 'letter' | 'a4' = 'letter'): PacketOrder => ({
