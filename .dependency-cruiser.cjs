@@ -15,6 +15,7 @@ const ROOMS = [
   'working',
   'appliances',
   'rules',
+  'sources',
   'protection',
   'circuit',
   'route',

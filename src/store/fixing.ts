@@ -4,6 +4,7 @@ import { fixesFor, type Fix } from '../core/fixes/fixesFor';
 import { applyCommand, isRefusal } from '../core/job/commands';
 import type { JobEvaluation } from '../core/job/evaluateJob';
 import type { Job } from '../core/job/jobSchema';
+import type { Answering } from '../core/job/sourcesOfEdit';
 import { defaultPrices } from '../core/price/defaultPrices';
 import { evaluationApart, evaluationOf } from './evaluation';
 import { memo } from './memo';
@@ -12,6 +13,11 @@ import { memo } from './memo';
 export const fixesOf = weakMapMemoize((job: Job, finding: AnyFinding): readonly Fix[] =>
   fixesFor(evaluationOf(job), finding, memo, defaultPrices),
 );
+
+/** Who answers for what a fix writes: nobody yet, it is how the finding may be cleared. */
+export const fixAnswering = ({ code }: AnyFinding): Answering => ({
+  by: { kind: 'assumed', rule: `fix.${code}` },
+});
 
 /** A job as a fix would make it. */
 export const withFix = weakMapMemoize((job: Job, { command }: Fix): JobEvaluation | undefined => {

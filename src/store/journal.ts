@@ -1,8 +1,10 @@
-import { joined } from '../core/job/changes';
+import { joined, sourced } from '../core/job/changes';
 import type { Command } from '../core/job/command';
 import { applyCommand, isRefusal } from '../core/job/commands';
 import type { Job } from '../core/job/jobSchema';
 import type { Refusal } from '../core/job/refusal';
+import { sourcesOfEdit, type Answering } from '../core/job/sourcesOfEdit';
+import { toldNow } from './answering';
 import type { Edited } from './jobSlice';
 import type { JournalRecord } from './persistence/database';
 
@@ -13,6 +15,8 @@ export interface Edit {
   readonly label: string;
   /** Edits one after another with the same key become one. */
   readonly mergeKey?: string;
+  /** Who answers for what it writes; the person who types where it is left out. */
+  readonly answering?: Answering;
 }
 
 /** What is done to a job, decided by the job as it is by then; undefined: there is nothing left to do. */
@@ -25,9 +29,13 @@ export const editOf = (job: Job, edit: LateEdit): Edit | undefined =>
 /** A job and its journal after an edit, or why the job does not take it. */
 export function edited(
   { job, journal, cursor }: Edited,
-  { command, label, mergeKey: key }: Edit,
+  { command: plain, label, mergeKey: key, answering }: Edit,
 ): Edited | Refusal {
-  const done = applyCommand(job, command);
+  const first = applyCommand(job, plain);
+  if (isRefusal(first)) return first;
+  const sources = sourcesOfEdit(job, first.job, answering ?? { by: toldNow() });
+  const command = sources === undefined ? plain : sourced(plain, sources);
+  const done = sources === undefined ? first : applyCommand(job, command);
   if (isRefusal(done)) return done;
   const mergeKey = key ?? null;
   const kept = journal.slice(0, cursor);

@@ -2,6 +2,8 @@ import { useCallback } from 'react';
 import type { Circuit } from '../core/circuit/circuitSchema';
 import type { Command } from '../core/job/command';
 import type { Refusal } from '../core/job/refusal';
+import type { Answering } from '../core/job/sourcesOfEdit';
+import { omitUndefined } from '../core/units/omitUndefined';
 import { editing } from './lazyParts';
 import { useAppDispatch, useAppSelector, useAppStore } from './store';
 
@@ -9,7 +11,12 @@ import { useAppDispatch, useAppSelector, useAppStore } from './store';
 export interface JobEditor {
   /** False while another tab writes the job. */
   readonly canWrite: boolean;
-  readonly edit: (command: Command, label: string, mergeKey?: string) => Refusal | undefined;
+  readonly edit: (
+    command: Command,
+    label: string,
+    mergeKey?: string,
+    answering?: Answering,
+  ) => Refusal | undefined;
   readonly replaceCircuit: (circuit: Circuit, label: string, mergeKey?: string) => Refusal | undefined;
 }
 
@@ -27,9 +34,9 @@ export function useJobEditor(): JobEditor {
   const store = useAppStore();
   const canWrite = useAppSelector(({ job }) => job.status === 'ready' && job.role === 'writer');
   const edit = useCallback(
-    (command: Command, label: string, mergeKey?: string) =>
+    (command: Command, label: string, mergeKey?: string, answering?: Answering) =>
       editWith(({ editJob }) =>
-        dispatch(editJob({ command, label, ...(mergeKey !== undefined && { mergeKey }) })),
+        dispatch(editJob({ command, label, ...omitUndefined({ mergeKey, answering }) })),
       ),
     [dispatch],
   );

@@ -7,9 +7,10 @@ import { PlateCard } from '../../src/features/survey/PlateCard';
 import { SurveyStage } from '../../src/features/survey/SurveyStage';
 import { ToVerifyContext } from '../../src/features/survey/toVerifyContext';
 import { ToVerifyList } from '../../src/features/survey/ToVerify';
-import type { ToVerify } from '../../src/store/known/verifyTask';
+import type { Unverified } from '../../src/core/known/toVerify';
 import { PhotoStrip } from '../../src/features/job/PhotoStrip';
 import { evaluationOf } from '../../src/store/evaluation';
+import { circuit } from '../support/circuits';
 import { Live, load, openJob, show, showInJob, viewOf } from '../support/stage';
 
 beforeEach(() => {
@@ -160,14 +161,20 @@ describe('a job of many appliances', () => {
 });
 
 describe('what is left to verify', () => {
-  const list = (all: readonly ToVerify[] | null, asks = false) =>
+  const list = (all: readonly Unverified[] | null, asks = false) =>
     show(
       <ToVerifyContext value={all}>
-        <ToVerifyList circuit={{ id: 'ev', name: 'EV charger' }} asks={asks} />
+        <ToVerifyList circuit={circuit({ id: 'ev', name: 'EV charger' })} asks={asks} />
       </ToVerifyContext>,
     );
-  const one = (input: string, part: Partial<ToVerify['outcomes'][number]> = {}): ToVerify => ({
-    assumption: { circuitId: 'ev', input, label: `Label ${input}`, stands: '60 °C, no mark seen' },
+  const one = (input: string, part: Partial<Unverified['outcomes'][number]> = {}): Unverified => ({
+    assumption: {
+      circuitId: 'ev',
+      input,
+      label: `Label ${input}`,
+      stands: '60 °C, no mark seen',
+      alternatives: [],
+    },
     outcomes: [
       {
         value: 75,
@@ -200,9 +207,39 @@ describe('what is left to verify', () => {
       one('c', { figures: [], cents: 0, opens: [{ code: 'box.fill', severity: 'stop' }] }),
     ]);
     const part = screen.getByRole('region', { name: 'To verify, EV charger' });
-    expect(within(part).getAllByText(/if marked 75 °C: Conductor 6 AWG, was 4 AWG, .*183/)).toHaveLength(2);
+    const outcomes = () =>
+      within(part)
+        .getAllByRole('listitem')
+        .map((item) => item.textContent);
+    const marked = /^if marked 75 °C: Conductor 6 AWG, was 4 AWG, .*183/;
+    expect(outcomes().filter((each) => marked.test(each))).toHaveLength(2);
     expect(within(part).getAllByText('assumed: 60 °C, no mark seen')).toHaveLength(2);
     await userEvent.click(within(part).getByRole('button', { name: 'All 3' }));
-    expect(within(part).getByText('if marked 75 °C: a stop')).toBeTruthy();
+    expect(outcomes()).toContain('if marked 75 °C: a stop');
+  });
+
+  test('one tap says that it is so, another takes what it is instead; both are told from then on', async () => {
+    const { circuits } = openJob();
+    const [first] = circuits;
+    if (first === undefined) throw new Error('No circuit.');
+    const own = {
+      ...one('terminals.load'),
+      assumption: { ...one('terminals.load').assumption, circuitId: first.id },
+    };
+    show(
+      <ToVerifyContext value={[own]}>
+        <ToVerifyList circuit={first} asks={false} />
+      </ToVerifyContext>,
+    );
+    const sourceOf = () =>
+      openJob().sources.find(({ input }) => input === `circuit:${first.id}/terminals.load`)?.source.kind;
+    expect(sourceOf()).toBeUndefined();
+    await userEvent.click(
+      screen.getByRole('button', { name: 'Label terminals.load: it is 60 °C, no mark seen' }),
+    );
+    expect(sourceOf()).toBe('told');
+    await userEvent.click(screen.getByRole('button', { name: 'Label terminals.load: it is marked 75 °C' }));
+    expect(openJob().circuits[0]?.terminals.load).toBe(75);
+    expect(sourceOf()).toBe('told');
   });
 });

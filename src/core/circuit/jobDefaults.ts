@@ -18,6 +18,9 @@ export const DEFAULT_PRACTICES: Practices = {
   ringAround: false,
 };
 
+/** Length that is taken until one is typed, feet. */
+export const USUAL_LENGTH_FT = 40;
+
 /** What is taken until the place was asked about: a warm summer, a hot attic, a closed garage. */
 export const USUAL_DESIGN: DesignTemperatures = { outdoor: 38, attic: 50, garage: 40 };
 

@@ -6,6 +6,8 @@ export const LIMITS = {
   panels: 8,
   amendments: 40,
   answers: 5000,
+  /** Inputs of which a source is kept: some sixty a circuit. */
+  sources: 60_000,
   photos: 24,
   /** Of one photograph as a data URL. */
   photoCharacters: 600_000,

@@ -1,7 +1,7 @@
 import { applianceTitle } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
 import { followedBy } from '../circuit/edits/sharedRaceway';
-import type { CircuitFields, Command } from './command';
+import type { CircuitFields, Command, PutSources } from './command';
 import { joinedChange } from './fieldChange';
 import type { Job } from './jobSchema';
 
@@ -40,8 +40,48 @@ export const circuitsAdded = (circuits: readonly Circuit[], from: number): Comma
   circuits: circuits.map((circuit, at) => ({ circuit, at: from + at })),
 });
 
-/** Two edits one after the other as one: fields of the same thing are joined, anything else becomes a batch. */
+/** An edit with where its values come from; it is joined to others as such. */
+export const sourced = (command: Command, sources: PutSources): Command => ({
+  kind: 'batch',
+  commands: [command, sources],
+});
+
+/** An edit without where its values come from, and that. */
+function unsourced(command: Command): { readonly plain: Command; readonly sources: PutSources | undefined } {
+  if (command.kind !== 'batch' || command.commands.length !== 2)
+    return { plain: command, sources: undefined };
+  const [first, second] = command.commands;
+  if (second?.kind === 'put-sources' && first !== undefined) return { plain: first, sources: second };
+  // The way back goes through both the other way round.
+  return first?.kind === 'put-sources' && second !== undefined
+    ? { plain: second, sources: first }
+    : { plain: command, sources: undefined };
+}
+
+/** Where values come from after two edits: of each input as the second has it. */
+function joinedSources(
+  first: PutSources | undefined,
+  second: PutSources | undefined,
+): PutSources | undefined {
+  if (first === undefined || second === undefined) return second ?? first;
+  const later = new Set([...second.put.map(({ input }) => input), ...second.drop]);
+  return {
+    kind: 'put-sources',
+    put: [...first.put.filter(({ input }) => !later.has(input)), ...second.put],
+    drop: [...first.drop.filter((input) => !later.has(input)), ...second.drop],
+  };
+}
+
+/** Two edits one after the other as one, with where their values come from. */
 export function joined(first: Command, second: Command): Command {
+  const [one, other] = [unsourced(first), unsourced(second)];
+  const plain = joinedPlain(one.plain, other.plain);
+  const sources = joinedSources(one.sources, other.sources);
+  return sources === undefined ? plain : sourced(plain, sources);
+}
+
+/** Two edits one after the other as one: fields of the same thing are joined, anything else becomes a batch. */
+function joinedPlain(first: Command, second: Command): Command {
   if (first.kind === 'change-circuit' && second.kind === 'change-circuit' && first.id === second.id)
     return { kind: second.kind, id: second.id, ...joinedChange(first, second) };
   if (first.kind === 'change-panel' && second.kind === 'change-panel' && first.id === second.id)

@@ -4,6 +4,7 @@ import type { Panel } from '../panel/panelSchema';
 import type { House } from '../service/houseSchema';
 import type { Days, GateId } from '../timing/daysDocument';
 import type { Quote } from '../quote/quoteDocument';
+import type { SourceEntry } from '../sources/sourcesDocument';
 import type { Materials } from '../takeoff/materialsDocument';
 import type { Yard, YardList, YardLists } from '../water/yardSchema';
 import type { FieldChange } from './fieldChange';
@@ -62,6 +63,13 @@ export type PhotoOwner =
   | { readonly wordId: string }
   | { readonly gateId: GateId };
 
+/** Where inputs come from, and inputs of which nothing is said any more. */
+export interface PutSources {
+  readonly kind: 'put-sources';
+  readonly put: readonly SourceEntry[];
+  readonly drop: readonly string[];
+}
+
 /** One edit of a job: it carries what changes and no more. Its inverse is a command like any other. */
 export type Command =
   | { readonly kind: 'add-circuits'; readonly circuits: readonly Placed[] }
@@ -83,4 +91,5 @@ export type Command =
       readonly id: string;
       readonly caption: string;
     }
+  | PutSources
   | { readonly kind: 'batch'; readonly commands: readonly Command[] };

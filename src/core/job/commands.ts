@@ -9,11 +9,13 @@ import type {
   Photo,
   PhotoOwner,
   Placed,
+  PutSources,
 } from './command';
 import { changeFields, type FieldChange } from './fieldChange';
 import type { Job } from './jobSchema';
 import { refused, type Refusal } from './refusal';
 import { invalidPart } from './validation';
+import { withSources } from '../sources/sourceIndex';
 import { putInYard, takeFromYard } from './yardCommands';
 
 /** A job after a command, and the way back. */
@@ -175,6 +177,18 @@ function putCheck(job: Job, id: string, check: CircuitCheck | null): Applied {
   };
 }
 
+/** Sources put in the place of those that inputs had. */
+function putSources(job: Job, { put, drop }: PutSources): Applied {
+  const now = new Set([...put.map(({ input }) => input), ...drop]);
+  const before = job.sources.filter(({ input }) => now.has(input));
+  const had = new Set(before.map(({ input }) => input));
+  const fresh = put.flatMap(({ input }) => (had.has(input) ? [] : [input]));
+  return {
+    job: { ...job, sources: withSources(job.sources, put, drop) },
+    inverse: { kind: 'put-sources', put: before, drop: fresh },
+  };
+}
+
 /** One after the other, or none of them. */
 function batch(job: Job, commands: readonly Command[]): Applied | Refusal {
   const inverses: Command[] = [];
@@ -216,6 +230,8 @@ function apply(job: Job, command: Command): Applied | Refusal {
       return removePhoto(job, command.of, command.id);
     case 'caption-photo':
       return captionPhoto(job, command.of, command.id, command.caption);
+    case 'put-sources':
+      return putSources(job, command);
     case 'batch':
       return batch(job, command.commands);
   }

@@ -26,5 +26,6 @@ export const freshJob = (id: string, name: string): Job => ({
   days: STAGE_DOCUMENTS.days.fresh,
   checks: STAGE_DOCUMENTS.checks.fresh,
   packets: STAGE_DOCUMENTS.packets.fresh,
+  sources: STAGE_DOCUMENTS.sources.fresh,
   circuits: STAGE_DOCUMENTS.circuits.fresh,
 });

@@ -15,6 +15,7 @@ import { houseDocument } from '../service/houseDocument';
 import { quoteDocument } from '../quote/quoteDocument';
 import { daysDocument } from '../timing/daysDocument';
 import { materialsDocument } from '../takeoff/materialsDocument';
+import { sourcesDocument } from '../sources/sourcesDocument';
 import { yardDocument } from '../water/yardDocument';
 import { amendmentSchema } from './amendmentSchema';
 import { observedDocument } from './observedDocument';
@@ -32,6 +33,7 @@ export const STAGE_DOCUMENTS = {
   days: daysDocument,
   checks: checksDocument,
   packets: packetDocument,
+  sources: sourcesDocument,
   circuits: circuitsDocument,
 };
 
@@ -59,6 +61,7 @@ export const jobSchema = z.strictObject({
   days: STAGE_DOCUMENTS.days.schema.describe('Working days, gates, and what was moved and done'),
   checks: STAGE_DOCUMENTS.checks.schema.describe('What was read on each circuit'),
   packets: STAGE_DOCUMENTS.packets.schema,
+  sources: STAGE_DOCUMENTS.sources.schema,
   circuits: STAGE_DOCUMENTS.circuits.schema,
 });
 

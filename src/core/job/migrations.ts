@@ -2,6 +2,7 @@ import { DEFAULT_PRACTICES, USUAL_DESIGN } from '../circuit/jobDefaults';
 import { eachSaved, isSaved, type Saved, type StageMigration } from '../files/stageDocument';
 import { STAGE_DOCUMENTS } from './jobSchema';
 import { JOB_VERSION } from './jobVersion';
+import { withOldSources } from './oldFileSources';
 
 const NAMED_VALUE: Readonly<Record<string, string>> = {
   'continuous-factor': 'factor',
@@ -41,6 +42,7 @@ const OF_THE_JOB: readonly StageMigration[] = [
   { from: 1, up: withSurvey },
   { from: 7, up: withPractices },
   { from: 13, up: (job) => ({ meter: null, ...job }) },
+  { from: 14, up: withOldSources },
 ];
 
 /** Every step, those of the job before those of its stages; answers leave the circuits before those let go of them. */

@@ -203,6 +203,27 @@ const checksNow = (checks: Job['checks'], { circuits, segments }: Names): Job['c
     })),
   }));
 
+/** The subject of an input and its segment by the ids as they are now. */
+function inputNow(input: string, names: Names): string {
+  const [, kind = '', rest = ''] = /^(circuit|panel|yard):(.*)$/s.exec(input) ?? [];
+  const of = { circuit: names.circuits, panel: names.panels, yard: names.items }[kind];
+  // Before the place of an input stands a slash; ids that are not safe may hold one as well.
+  const old =
+    of && longestStart(rest, [...of.names.keys(), ...(kind === 'circuit' ? names.segments.keys() : [])]);
+  if (of === undefined || old === undefined) return input;
+  const at = rest.slice(old.length + 1);
+  const segments = names.segments.get(old);
+  const segment = at.startsWith('run.') && segments && longestStart(at.slice(4), [...segments.names.keys()]);
+  const place = segment ? `run.${segments.of(segment)}${at.slice(4 + segment.length)}` : at;
+  return `${kind}:${of.of(old)}/${place}`;
+}
+
+/** The longest of some ids that a word starts with, before a slash or a dot. */
+const longestStart = (word: string, ids: readonly string[]): string | undefined =>
+  ids
+    .filter((id) => word.startsWith(`${id}/`) || word.startsWith(`${id}.`))
+    .toSorted((a, b) => b.length - a.length)[0];
+
 /** A job that came from a file, its ids unique and safe; how many had to be given anew. */
 export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: number } {
   const circuits = new Renaming();
@@ -253,6 +274,7 @@ export function withSafeIds(job: Job): { readonly job: Job; readonly renamed: nu
         ...each,
         subject: subjectNow(each.subject, names),
       })),
+      sources: job.sources.map((each) => ({ ...each, input: inputNow(each.input, names) })),
       circuits: named,
     },
     renamed,

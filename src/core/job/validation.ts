@@ -8,6 +8,7 @@ import { absentIn, type FieldChange } from './fieldChange';
 import { daysDocument } from '../timing/daysDocument';
 import { quoteDocument } from '../quote/quoteDocument';
 import { materialsDocument } from '../takeoff/materialsDocument';
+import { sourceEntrySchema } from '../sources/sourcesDocument';
 import { yardItemSchemas, yardSchema } from '../water/yardSchema';
 import { jobSchema } from './jobSchema';
 import { firstProblem, type FieldProblem } from './zodProblem';
@@ -34,6 +35,7 @@ function partial(schema: z.ZodObject): z.ZodType {
   partials.set(schema, known);
   return known;
 }
+const sourceEntries = z.array(sourceEntrySchema);
 const position = z.number().int().min(0);
 
 function check(
@@ -94,6 +96,8 @@ export function invalidPart(command: Command): FieldProblem | undefined {
       return check(photo, command.photo, ['photo']) ?? check(position, command.at, ['position']);
     case 'caption-photo':
       return check(photo.shape.caption, command.caption, ['caption']);
+    case 'put-sources':
+      return check(sourceEntries, command.put, ['sources']);
     case 'remove-circuits':
     case 'take-from-yard':
     case 'remove-photo':

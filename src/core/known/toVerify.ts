@@ -7,6 +7,7 @@ import { branchOf, type JobMemo } from '../job/jobMemo';
 import { materialOf, tried } from '../fixes/trial';
 import type { PriceList } from '../price/priceList';
 import { ladderWords } from '../wording/ladder';
+import { withInput } from './circuitInput';
 import { assumptionsOf, type Assumption } from './assumptions';
 
 /** A figure that another value of an input changes. */
@@ -74,7 +75,9 @@ function verified(assumption: Assumption, view: CircuitEvaluation, desk: VerifyD
   const { evaluation, memo, prices } = desk;
   const before = standingOf(view);
   let weight = 0;
-  const outcomes = assumption.alternatives.flatMap(({ value, words, circuit }): readonly Outcome[] => {
+  const outcomes = assumption.alternatives.flatMap(({ value, words }): readonly Outcome[] => {
+    const circuit = withInput(view.circuit, assumption.input, value);
+    if (circuit === undefined) return [];
     const after = tried(evaluation, circuitChange(view.circuit, circuit), branchOf(memo));
     const now = after?.circuit(assumption.circuitId);
     if (after === undefined || now === undefined) return [];
@@ -98,7 +101,7 @@ function verified(assumption: Assumption, view: CircuitEvaluation, desk: VerifyD
 
 /** What nobody gave of a circuit and would change a figure, money or a finding, what matters most first. */
 export const verifyCircuit = (view: CircuitEvaluation, desk: VerifyDesk): readonly Unverified[] =>
-  assumptionsOf(view)
+  assumptionsOf(view, desk.evaluation.job.sources)
     .flatMap((assumption) => verified(assumption, view, desk) ?? [])
     .toSorted((a, b) => b.weight - a.weight);
 

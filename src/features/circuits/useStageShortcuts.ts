@@ -69,9 +69,12 @@ async function applyFirstFix(
 ): Promise<void> {
   const finding = worstFinding(view.open, figureKey);
   if (finding === undefined || !editor.canWrite) return;
-  const [{ fixesOf }, { fixWords }] = await Promise.all([fixing.load(), import('../../core/wording/fixes')]);
+  const [{ fixesOf, fixAnswering }, { fixWords }] = await Promise.all([
+    fixing.load(),
+    import('../../core/wording/fixes'),
+  ]);
   const [fix] = fixesOf(job, finding);
-  if (fix !== undefined) editor.edit(fix.command, fixWords(fix.change));
+  if (fix !== undefined) editor.edit(fix.command, fixWords(fix.change), undefined, fixAnswering(finding));
 }
 
 /** The keys of the Circuits stage, besides those of every stage. */

@@ -3,7 +3,7 @@ import type { JobSizes } from '../../core/job/jobSizes';
 import { printPriceChange } from '../../core/units/money';
 import { findingSentence } from '../../core/wording/findings';
 import { fixNote, fixWords } from '../../core/wording/fixes';
-import { fixesOf } from '../../store/fixing';
+import { fixAnswering, fixesOf } from '../../store/fixing';
 import { useJobEditor } from '../../store/useJobEditor';
 import classes from './FindingCard.module.css';
 
@@ -37,7 +37,7 @@ export function Fixes({ sizes, finding, first = false, stale = false }: FixesPro
               data-first={(first && index === 0) || undefined}
               disabled={!canWrite || stale}
               onClick={() => {
-                edit(command, fixWords(change));
+                edit(command, fixWords(change), undefined, fixAnswering(finding));
               }}
             >
               <span>

@@ -4,6 +4,7 @@ import { jobFileName } from '../../core/job/jobFile';
 import type { Job } from '../../core/job/jobSchema';
 import { writeSchedule, writeWorksheet } from '../../core/schedule/writeSchedule';
 import { counted } from '../../core/wording/words';
+import { toldNow } from '../../store/answering';
 import { circuitsAdded } from '../../core/job/changes';
 import type { SizedSchedule } from '../../store/schedule/sizeSchedule';
 import { useSchedule, type ScheduleReading } from '../../store/schedule/useSchedule';
@@ -168,7 +169,8 @@ export function ScheduleDialog({ job, onClose }: ScheduleDialogProps) {
   const add = (): void => {
     const circuits = rows.map(({ circuit }) => circuit);
     const label = `Add ${counted(rows.length, 'circuit')}`;
-    if (edit(circuitsAdded(circuits, job.circuits.length), label) !== undefined) return;
+    const answering = { by: { ...toldNow(), file: 'schedule' } };
+    if (edit(circuitsAdded(circuits, job.circuits.length), label, undefined, answering) !== undefined) return;
     const rest = refusedPart(
       text,
       bad.map(({ line }) => line),

@@ -4,10 +4,12 @@ import { useState } from 'react';
 import type { Job } from '../../core/job/jobSchema';
 import { completions, readTyped } from '../../core/typing/readTyped';
 import { circuitLine } from '../../core/wording/ladder';
+import { lineAnswering } from '../../core/typing/line/lineSources';
 import { circuitsAdded } from '../../core/job/changes';
 import { draftOf } from '../../store/sizes';
 import { useJobEditor } from '../../store/useJobEditor';
 import { LineRead } from './LineRead';
+import { toldNow } from '../../store/answering';
 import { typedCircuit } from './typedCircuit';
 import classes from './TypeBar.module.css';
 
@@ -55,7 +57,12 @@ export function TypeBar({ job, onAdded }: TypeBarProps) {
   const add = (): void => {
     if ('problem' in typed) return;
     const circuit = typedCircuit(typed, job, () => crypto.randomUUID());
-    const refusal = edit(circuitsAdded([circuit], job.circuits.length), `Add ${circuit.name}`);
+    const refusal = edit(
+      circuitsAdded([circuit], job.circuits.length),
+      `Add ${circuit.name}`,
+      undefined,
+      lineAnswering(typed.reading, circuit, toldNow()),
+    );
     if (refusal !== undefined) return;
     setText('');
     onAdded?.(circuit.id);

@@ -4,6 +4,7 @@ import { counted } from '../../core/wording/words';
 import { bringIn, bringInBeside, type Brought } from '../../store/persistence/bringIn';
 import { addJob, savedJob } from '../../store/persistence/jobStorage';
 import { notStored, storing } from '../../store/persistence/quota';
+import { toldNow } from '../../store/answering';
 
 /** What became of opening a file. */
 export type Imported =
@@ -34,35 +35,41 @@ interface Started {
 
 /** A new job with the pool or tub of a typed line; undefined where it was not understood. */
 async function startWater(text: string): Promise<Started | undefined> {
-  const [{ readYard }, { freshJob }, { applyCommand, isRefusal }] = await Promise.all([
+  const [{ readYard }, { freshJob }, { applyCommand, isRefusal }, { withBornSources }] = await Promise.all([
     import('../../core/typing/readYard'),
     import('../../core/job/freshJob'),
     import('../../core/job/commands'),
+    import('../../core/job/sourcesOfEdit'),
   ]);
   const read = readYard(text, { newId: () => crypto.randomUUID(), water: undefined, northDeg: 0 });
   if ('problem' in read) return undefined;
   const commands = read.items.map((item, at) => ({ kind: 'put-in-yard', ...item, at }) as const);
-  const applied = applyCommand(freshJob(crypto.randomUUID(), 'New job'), { kind: 'batch', commands });
+  const fresh = freshJob(crypto.randomUUID(), 'New job');
+  const applied = applyCommand(fresh, { kind: 'batch', commands });
   if (isRefusal(applied)) return undefined;
   const name = applied.job.yard.waters[0]?.name ?? 'New job';
-  await addJob({ ...applied.job, name });
+  await addJob(withBornSources({ ...applied.job, name }, fresh, { by: toldNow() }));
   return { jobId: applied.job.id, path: 'water' };
 }
 
 /** A new job with what a typed line names, called after it until somebody names it; undefined where it was not understood. */
 export async function startTyped(text: string): Promise<Started | undefined> {
-  const [{ readTyped }, { kindOf }, { freshJob }, { typedCircuit }] = await Promise.all([
+  const [{ readTyped }, { kindOf }, { freshJob }, { typedCircuit }, ...rest] = await Promise.all([
     import('../../core/typing/readTyped'),
     import('../../core/typing/line/lineKind'),
     import('../../core/job/freshJob'),
     import('../job/typedCircuit'),
+    import('../../core/job/sourcesOfEdit'),
+    import('../../core/typing/line/lineSources'),
   ]);
+  const [{ withBornSources }, { lineAnswering }] = rest;
   if (kindOf(text) === 'water') return startWater(text);
   const typed = readTyped(text);
   if ('problem' in typed) return undefined;
   const job = freshJob(crypto.randomUUID(), 'New job');
   const circuit = typedCircuit(typed, job, () => crypto.randomUUID());
-  await addJob({ ...job, name: circuit.name, circuits: [circuit] });
+  const born = { ...job, name: circuit.name, circuits: [circuit] };
+  await addJob(withBornSources(born, job, lineAnswering(typed.reading, circuit, toldNow())));
   return { jobId: job.id, path: circuit.id };
 }
 

@@ -6,6 +6,8 @@ import { circuitLine } from '../../core/wording/ladder';
 import { counted } from '../../core/wording/words';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { useJobEditor } from '../../store/useJobEditor';
+import { useAssumedPlate } from '../../store/known/useAssumedPlate';
+import { AssumedFields } from '../../ui/fields/assumedFields';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { Nameplate } from '../../ui/plates/Nameplate';
 import { useStageActions } from '../job/stageActions';
@@ -56,6 +58,7 @@ export const PlateCard = memo(function PlateCard({ view, jobId }: PlateCardProps
   const { circuit, solved } = view;
   const { canWrite, replaceCircuit } = useJobEditor();
   const { goTo } = useStageActions();
+  const assumed = useAssumedPlate(circuit.id);
   return (
     <li className={classes['card']}>
       <h2>
@@ -70,19 +73,21 @@ export const PlateCard = memo(function PlateCard({ view, jobId }: PlateCardProps
         </button>
         <span className="fig second">{circuitLine(solved, circuit)}</span>
       </h2>
-      <Nameplate
-        appliance={circuit.appliance}
-        family={familyName(circuit)}
-        disabled={!canWrite}
-        onAppliance={(appliance, key) => {
-          replaceCircuit({ ...circuit, appliance }, 'Nameplate', key);
-        }}
-      >
-        <Suspense>
-          <PlateDetails view={view} />
-          <PhotoStrip photos={circuit.photos} jobId={jobId} of={{ circuitId: circuit.id }} />
-        </Suspense>
-      </Nameplate>
+      <AssumedFields value={assumed}>
+        <Nameplate
+          appliance={circuit.appliance}
+          family={familyName(circuit)}
+          disabled={!canWrite}
+          onAppliance={(appliance, key) => {
+            replaceCircuit({ ...circuit, appliance }, 'Nameplate', key);
+          }}
+        >
+          <Suspense>
+            <PlateDetails view={view} />
+            <PhotoStrip photos={circuit.photos} jobId={jobId} of={{ circuitId: circuit.id }} />
+          </Suspense>
+        </Nameplate>
+      </AssumedFields>
     </li>
   );
 });

@@ -12,7 +12,7 @@ import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
 import { useStageActions } from '../job/stageActions';
 import { FoldedPlate, PlateCard } from './PlateCard';
-import type { ToVerify } from '../../store/known/verifyTask';
+import type { Unverified } from '../../core/known/toVerify';
 import { ToVerifyContext } from './toVerifyContext';
 import classes from './survey.module.css';
 
@@ -62,7 +62,7 @@ function Appliances({ job }: { readonly job: Job }) {
   const { canWrite } = useJobEditor();
   const { open } = useStageActions();
   const sizes = sizesOf(job);
-  const [toVerify, setToVerify] = useState<readonly ToVerify[] | null>(null);
+  const [toVerify, setToVerify] = useState<readonly Unverified[] | null>(null);
   return (
     <section aria-label="Appliances" className={classes['appliances']}>
       <h1>Appliances by their plates</h1>

@@ -1,12 +1,16 @@
 import { lowerFirst } from '../../core/units/lowerFirst';
 import { use, useState } from 'react';
 import type { Circuit } from '../../core/circuit/circuitSchema';
+import type { PutSources } from '../../core/job/command';
+import { circuitInput, isAnswerable, withInput } from '../../core/known/circuitInput';
 import { NOT_LOOKED_AT } from '../../core/known/notLookedAt';
 import type { Outcome } from '../../core/known/toVerify';
 import { cents as asCents } from '../../core/units/quantity';
 import { printPriceChange } from '../../core/units/money';
 import { figureName } from '../../core/wording/ladder';
-import type { ToVerify } from '../../store/known/verifyTask';
+import type { Unverified } from '../../core/known/toVerify';
+import { toldNow } from '../../store/answering';
+import { useJobEditor } from '../../store/useJobEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { ToVerifyContext } from './toVerifyContext';
 import classes from './survey.module.css';
@@ -32,27 +36,64 @@ const changes = ({ figures, cents, opens }: Outcome): string =>
   ].join(', ');
 
 /** Values that come to the same, together: "detached garage, post or yard: a question". */
-function together(outcomes: readonly Outcome[]): ReadonlyMap<string, readonly string[]> {
-  const by = new Map<string, readonly string[]>();
+function together(outcomes: readonly Outcome[]): ReadonlyMap<string, readonly Outcome[]> {
+  const by = new Map<string, readonly Outcome[]>();
   for (const each of outcomes) {
     const what = changes(each);
-    if (what !== '') by.set(what, [...(by.get(what) ?? []), lowerFirst(each.words)]);
+    if (what !== '') by.set(what, [...(by.get(what) ?? []), each]);
   }
   return by;
 }
 
-/** One thing that nobody gave: what is taken, and what another value comes to. */
-function One({ assumption: { label, stands }, outcomes }: ToVerify) {
+interface OneProps extends Unverified {
+  readonly circuit: Circuit;
+}
+
+/** One thing that nobody gave: what is taken, what another value comes to, and either said with one tap. */
+function One({ circuit, assumption, outcomes }: OneProps) {
+  const { label, stands, input } = assumption;
+  const { canWrite, edit, replaceCircuit } = useJobEditor();
+  const isNothing = stands === NOT_LOOKED_AT;
+  const take = (value: unknown): void => {
+    const next = withInput(circuit, input, value);
+    if (next !== undefined) replaceCircuit(next, label);
+  };
   return (
     <li>
       <b>{label}</b>{' '}
-      <span className={classes['assumed']}>
-        {stands === NOT_LOOKED_AT ? stands : `assumed: ${lowerFirst(stands)}`}
-      </span>
+      <span className={classes['assumed']}>{isNothing ? stands : `assumed: ${lowerFirst(stands)}`}</span>
+      {isAnswerable(circuit, input) && (
+        <button
+          type="button"
+          className="act"
+          disabled={!canWrite}
+          aria-label={`${label}: it is ${lowerFirst(stands)}`}
+          onClick={() => {
+            edit(told(circuitInput(circuit, input)), `${label}: so it is`);
+          }}
+        >
+          So it is
+        </button>
+      )}
       <ul>
         {[...together(outcomes)].map(([what, values]) => (
           <li key={what}>
-            if {values.join(', ')}: {what}
+            if{' '}
+            {values.map(({ words, value }) => (
+              <button
+                key={words}
+                type="button"
+                className="act"
+                disabled={!canWrite}
+                aria-label={`${label}: it is ${lowerFirst(words)}`}
+                onClick={() => {
+                  take(value);
+                }}
+              >
+                {lowerFirst(words)}
+              </button>
+            ))}
+            : {what}
           </li>
         ))}
       </ul>
@@ -60,14 +101,21 @@ function One({ assumption: { label, stands }, outcomes }: ToVerify) {
   );
 }
 
+const told = (input: string): PutSources => ({
+  kind: 'put-sources',
+  put: [{ input, source: toldNow(), was: { kind: 'assumed', rule: 'default' } }],
+  drop: [],
+});
+
 interface ToVerifyListProps {
-  readonly circuit: Pick<Circuit, 'id' | 'name'>;
+  readonly circuit: Circuit;
   /** Whether questions of the circuit are open besides. */
   readonly asks: boolean;
 }
 
 /** What of a circuit nobody gave and would change something, with both outcomes; that nothing is left once all was tried. */
-export function ToVerifyList({ circuit: { id, name }, asks }: ToVerifyListProps) {
+export function ToVerifyList({ circuit, asks }: ToVerifyListProps) {
+  const { id, name } = circuit;
   const all = use(ToVerifyContext);
   const [open, setOpen] = useState(false);
   if (all === null) return asks ? null : <p className="second">To verify: being worked out.</p>;
@@ -85,7 +133,7 @@ export function ToVerifyList({ circuit: { id, name }, asks }: ToVerifyListProps)
       </h3>
       <ul>
         {own.slice(0, open ? own.length : OPEN).map((each) => (
-          <One key={each.assumption.input} {...each} />
+          <One key={each.assumption.input} circuit={circuit} {...each} />
         ))}
       </ul>
       {own.length > OPEN && (

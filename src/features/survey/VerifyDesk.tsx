@@ -1,11 +1,11 @@
 import { useEffect } from 'react';
 import type { Job } from '../../core/job/jobSchema';
-import type { ToVerify } from '../../store/known/verifyTask';
+import type { Unverified } from '../../core/known/toVerify';
 import { useToVerify } from '../../store/known/useToVerify';
 
 interface VerifyDeskProps {
   readonly job: Job;
-  readonly onKnown: (all: readonly ToVerify[] | null) => void;
+  readonly onKnown: (all: readonly Unverified[] | null) => void;
 }
 
 /** Works out what is left to verify, after the plates are drawn. */

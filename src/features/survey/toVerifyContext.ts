@@ -1,5 +1,5 @@
 import { createContext } from 'react';
-import type { ToVerify } from '../../store/known/verifyTask';
+import type { Unverified } from '../../core/known/toVerify';
 
 /** What is left to verify in the open job; null until it is known. */
-export const ToVerifyContext = createContext<readonly ToVerify[] | null>(null);
+export const ToVerifyContext = createContext<readonly Unverified[] | null>(null);

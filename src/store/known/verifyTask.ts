@@ -10,21 +10,13 @@ export interface VerifyRequest {
   readonly job: Job;
 }
 
-/** What is left to verify, without the circuits that were tried. */
-export type ToVerify = Omit<Unverified, 'assumption'> & {
-  readonly assumption: Omit<Unverified['assumption'], 'alternatives'>;
-};
-
 /** What nobody gave in a job and would change something, circuit by circuit; it looks between them whether it is stopped. */
-export function* verifyTask({ job }: VerifyRequest): Steps<number, readonly ToVerify[]> {
+export function* verifyTask({ job }: VerifyRequest): Steps<number, readonly Unverified[]> {
   const memo = freshMemo();
   const evaluation = evaluateJob(job, memo);
-  const all: ToVerify[] = [];
+  const all: Unverified[] = [];
   for (const [at, view] of evaluation.circuits.entries()) {
-    for (const { assumption, ...rest } of verifyCircuit(view, { evaluation, memo, prices: defaultPrices })) {
-      const { alternatives: _tried, ...said } = assumption;
-      all.push({ ...rest, assumption: said });
-    }
+    all.push(...verifyCircuit(view, { evaluation, memo, prices: defaultPrices }));
     yield at + 1;
   }
   return all;

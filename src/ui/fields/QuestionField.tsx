@@ -1,11 +1,12 @@
 import { lowerFirst } from '../../core/units/lowerFirst';
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, Suspense, use, useMemo } from 'react';
 import type { z } from 'zod';
 import { namedValues } from '../../core/fields/choices';
 import type { Changed, Field } from '../../core/fields/field';
 import { lettersOf, shapeOf, valueOf, type Shape } from '../../core/fields/shape';
 import { changeBy, parseField, printField } from '../../core/fields/written';
 import { isRefused, type Refused } from '../../core/units/refused';
+import { AssumedFields } from './assumedFields';
 import { CheckField } from './CheckField';
 import { ChoiceField, type Choice } from './ChoiceField';
 import { QuantityField } from './QuantityField';
@@ -33,11 +34,19 @@ const NONE = '';
 const NOT_LOOKED_AT = 'Not looked at';
 
 /** Label and help of a field: on a plate its mark with the label under it, elsewhere the label. */
-function fieldWords<S>({ label, mark, help, until }: Field<S>, value: unknown, stamped: boolean) {
-  const missing = value === undefined && until !== undefined ? `Until read: ${lowerFirst(until)}` : undefined;
+function fieldWords<S>(
+  { label, mark, help, until }: Field<S>,
+  value: unknown,
+  { stamped, isAssumed }: { readonly stamped: boolean; readonly isAssumed: boolean },
+) {
+  const missing = isAssumed
+    ? 'assumed'
+    : value === undefined && until !== undefined
+      ? `Until read: ${lowerFirst(until)}`
+      : undefined;
   return stamped && mark !== undefined
-    ? { label: mark, help: missing === undefined ? label : `${label}. ${missing}` }
-    : { label, help: help ?? missing };
+    ? { label: mark, help: missing === undefined ? label : `${label}${isAssumed ? ',' : '.'} ${missing}` }
+    : { label, help: isAssumed ? missing : (help ?? missing) };
 }
 
 /** What is offered, and that nothing is known where the document may say so. */
@@ -53,7 +62,12 @@ interface ControlProps<S> extends QuestionFieldProps<S> {
   readonly shape: Shape;
   readonly put: (value: unknown, mergeKey?: string) => void;
   /** What every control shows. */
-  readonly common: { readonly label: string; readonly help: string | undefined; readonly disabled: boolean };
+  readonly common: {
+    readonly label: string;
+    readonly help: string | undefined;
+    readonly disabled: boolean;
+    readonly className: string | undefined;
+  };
   readonly value: unknown;
 }
 
@@ -95,12 +109,17 @@ function TypedControl<S>(props: ControlProps<S>) {
 export function QuestionField<S>(props: QuestionFieldProps<S>) {
   const { schema, field, of: subject, disabled, set, check, stamped = false } = props;
   const shape = useMemo(() => shapeOf(schema, field.key), [schema, field.key]);
+  const isAssumed = use(AssumedFields).has(field.key);
   const value: unknown = field.get === undefined ? subject[field.key] : field.get(subject);
   const control: ControlProps<S> = {
     ...props,
     shape,
     value,
-    common: { ...fieldWords(field, value, stamped), disabled },
+    common: {
+      ...fieldWords(field, value, { stamped, isAssumed }),
+      disabled,
+      className: isAssumed ? 'assumed' : undefined,
+    },
     put: (next, mergeKey) => {
       const change = changeBy(field, next, subject);
       if (check?.(change) === undefined) set(change, field.edit ?? field.label, mergeKey);

@@ -186,7 +186,7 @@ describe('older files', () => {
   });
 
   test('a job from before houses and panels has none, and nothing else is lost', () => {
-    const { house: _house, panels: _panels, answers: _answers, ...old } = fullHouse;
+    const { house: _house, panels: _panels, answers: _answers, sources: _sources, ...old } = fullHouse;
     const result = readJobDocument(old, 2);
     expect(result).toMatchObject({
       ok: true,
@@ -222,6 +222,17 @@ describe('older files', () => {
     });
     expect(JSON.stringify(migrate(old, 4))).not.toContain('"answers":[{"code":"gfci.ask"');
   });
+});
+
+test('until version 14 no sources were kept: what stands in every new circuit was assumed, all else was told', () => {
+  const { sources } = read(readFileSync('tests/fixtures/job-v14.pasture.json', 'utf8'));
+  const of = (input: string) => sources.find((each) => each.input === input)?.source;
+  expect(of('circuit:kiln/nameplate.kw')).toEqual({ kind: 'told' });
+  expect(of('circuit:kiln/nameplate.volts')).toEqual({ kind: 'assumed', rule: 'old-file.default' });
+  expect(of('circuit:kiln/run.whip.lengthFt')).toEqual({ kind: 'told' });
+  expect(of('circuit:kiln/name')).toBeUndefined();
+  expect(of('house/ratingA')).toEqual({ kind: 'told' });
+  expect(sources.map(({ input }) => input)).toEqual(sources.map(({ input }) => input).toSorted());
 });
 
 test('the schema refuses a circuit without a run, and one with a pin that is no size', () => {

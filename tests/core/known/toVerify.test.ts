@@ -3,6 +3,7 @@ import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { freshMemo } from '../../../src/core/job/jobMemo';
 import type { Job } from '../../../src/core/job/jobSchema';
 import { assumptionsOf } from '../../../src/core/known/assumptions';
+import { withInput } from '../../../src/core/known/circuitInput';
 import { toVerify } from '../../../src/core/known/toVerify';
 import { unverifiedLines } from '../../../src/core/known/unverifiedFile';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
@@ -35,13 +36,13 @@ describe('what nobody gave', () => {
   });
 
   test('what was looked at is not asked any more', () => {
-    const [asked] = assumptionsOf(evaluateJob(unmarked).circuits[0]!).filter(({ input }) =>
+    const [asked] = assumptionsOf(evaluateJob(unmarked).circuits[0]!, []).filter(({ input }) =>
       input.startsWith('site.'),
     );
     const [other] = asked?.alternatives ?? [];
     if (asked === undefined || other === undefined) throw new Error('Nothing is asked of the site.');
-    const seen = { ...unmarked, circuits: [other.circuit] };
-    expect(assumptionsOf(evaluateJob(seen).circuits[0]!).map(({ input }) => input)).not.toContain(
+    const seen = { ...unmarked, circuits: [withInput(unmarked.circuits[0]!, asked.input, other.value)!] };
+    expect(assumptionsOf(evaluateJob(seen).circuits[0]!, []).map(({ input }) => input)).not.toContain(
       asked.input,
     );
   });
@@ -59,7 +60,7 @@ describe('what nobody gave', () => {
 
   test('what the electrician builds himself is no fact of the place; of an existing circuit it is', () => {
     const inputs = (job: Job) =>
-      evaluateJob(job).circuits.flatMap((view) => assumptionsOf(view).map(({ input }) => input));
+      evaluateJob(job).circuits.flatMap((view) => assumptionsOf(view, job.sources).map(({ input }) => input));
     expect(inputs(unmarked)).not.toContain('site.groundColor');
     const there = { ...unmarked, circuits: unmarked.circuits.map((each) => ({ ...each, existing: {} })) };
     expect(inputs(there)).toContain('site.groundColor');
@@ -69,7 +70,8 @@ describe('what nobody gave', () => {
     const memo = freshMemo();
     for (const { assumption, outcomes } of verifyIn(demoJob).slice(0, 12))
       for (const [at, { figures, opens }] of outcomes.entries()) {
-        const other = assumption.alternatives[at]?.circuit;
+        const was = demoJob.circuits.find(({ id }) => id === assumption.circuitId);
+        const other = was && withInput(was, assumption.input, assumption.alternatives[at]?.value);
         if (other === undefined) throw new Error('An outcome without its value.');
         const circuits = demoJob.circuits.map((each) => (each.id === other.id ? other : each));
         const view = evaluateJob({ ...demoJob, circuits }, memo).circuit(other.id);

@@ -298,6 +298,7 @@ export const fullHouse: Job = {
   occupancy: 'one-family',
   designC: USUAL_DESIGN,
   meter: 'low-z',
+  sources: [],
   later: 'A second vehicle; perhaps a tub on the deck.',
   practices: DEFAULT_PRACTICES,
   house: FULL_HOUSE,

@@ -11,6 +11,7 @@ import { DEMO_OBSERVED } from './demoObserved';
 import { DEMO_PANELS } from './demoPanels';
 import { DEMO_QUOTE } from './demoQuote';
 import { DEMO_YARD } from './demoYard';
+import { withDemoSources } from './demoSources';
 
 /** Its service: large enough for all of it, with little to spare. */
 const HOUSE: House = {
@@ -34,7 +35,7 @@ const HOUSE: House = {
 };
 
 /** A made-up house with what such a job holds at every stage, complete in itself. */
-export const demoJob: Job = {
+export const demoJob: Job = withDemoSources({
   id: DEMO_JOB_ID,
   name: 'Split-level, Orchard Lane',
   edition: 2023,
@@ -66,4 +67,4 @@ export const demoJob: Job = {
   checks: DEMO_CHECKS,
   packets: [],
   circuits: [...DEMO_CIRCUITS],
-};
+});

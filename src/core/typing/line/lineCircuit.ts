@@ -1,4 +1,5 @@
 import type { Appliance, FamilyId } from '../../appliances/registry';
+import { USUAL_LENGTH_FT } from '../../circuit/jobDefaults';
 import type { Environment, MethodId } from '../../code/methods';
 import type { Reading } from './readLine';
 import type { Stretch } from './said';
@@ -9,9 +10,6 @@ export interface RunStretch {
   readonly lengthFt: number;
   readonly place: Environment;
 }
-
-/** Length that is taken until one is typed, feet. */
-export const USUAL_LENGTH_FT = 40;
 
 /** Families whose plate names the circuit, or whose load makes it. */
 const BY_PLATE: ReadonlySet<FamilyId> = new Set(['ev', 'hot-tub', 'mini-split', 'rv', 'receptacle', 'load']);
