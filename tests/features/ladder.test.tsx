@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, test } from 'vitest';
 import { Ladder } from '../../src/features/circuits/figures/Ladder';
 import { store } from '../../src/store/store';
+import { ToVerifyContext } from '../../src/features/job/toVerifyContext';
 import { load, show, viewOf } from '../support/stage';
 
 beforeEach(() => {
@@ -48,5 +49,24 @@ describe('the ladder', () => {
     expect(screen.getByRole('button', { name: /^Raceway/ }).textContent).toBe(
       'Racewaycable for the whole runnoneOK',
     );
+  });
+
+  test('a figure that rests on what nobody gave is OK only if that is so', () => {
+    const assumption = {
+      circuitId: 'kiln',
+      input: 'run.whip.lengthFt',
+      label: 'Length',
+      stands: '6 ft',
+      alternatives: [],
+    };
+    const outcome = { value: 12, words: '12 ft', cents: 0, opens: [], closes: [] };
+    const figures = [{ figure: 'drop', was: '1 %', is: '2 %' }] as const;
+    show(
+      <ToVerifyContext value={[{ assumption, outcomes: [{ ...outcome, figures }], weight: 100 }]}>
+        <Ladder view={viewOf('kiln')} figureKey="load" />
+      </ToVerifyContext>,
+    );
+    expect(within(screen.getByRole('button', { name: /^Voltage drop/ })).getByText('OK, if')).toBeTruthy();
+    expect(screen.getAllByText('OK, if')).toHaveLength(1);
   });
 });

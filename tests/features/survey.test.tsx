@@ -5,7 +5,7 @@ import { fullHouse } from '../support/fullHouse/job';
 import { TypeBar } from '../../src/features/job/TypeBar';
 import { PlateCard } from '../../src/features/survey/PlateCard';
 import { SurveyStage } from '../../src/features/survey/SurveyStage';
-import { ToVerifyContext } from '../../src/features/survey/toVerifyContext';
+import { ToVerifyContext } from '../../src/features/job/toVerifyContext';
 import { ToVerifyList } from '../../src/features/survey/ToVerify';
 import type { Unverified } from '../../src/core/known/toVerify';
 import { PhotoStrip } from '../../src/features/job/PhotoStrip';

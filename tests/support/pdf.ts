@@ -23,7 +23,8 @@ export async function pdfReader() {
   const before = builtIns();
   const reader = await import('pdfjs-dist/legacy/build/pdf.mjs');
   // Read here rather than with the first document, which would put them anew once more.
-  await import('pdfjs-dist/legacy/build/pdf.worker.mjs' as string);
+  const worker: string = 'pdfjs-dist/legacy/build/pdf.worker.mjs';
+  await import(worker);
   for (const [holder, key, was] of before) Reflect.defineProperty(holder, key, was);
   return reader;
 }

@@ -34,9 +34,8 @@ const ofCircuit = ({ appliance, terminals, site, run, existing }: Circuit): obje
   existing,
 });
 
-/** What is known of a panel: its plan is what comes, not what is there. */
-const ofPanel = ({ name: _name, photos: _photos, plan: _plan, feederId: _feeder, ...known }: Panel): object =>
-  known;
+/** Of a panel the plan is what comes, not what is there; a name and photographs say nothing of anything. */
+const NO_INPUTS = ['name', 'photos', 'plan', 'feederId'] as const;
 
 /** Everything of a job whose inputs have sources. */
 export const subjectsOf = ({ house, panels, yard, circuits }: Job): readonly InputSubject[] => [
@@ -57,20 +56,9 @@ const known = new WeakMap<object, Inputs>();
 export function inputsOfPart(part: object): Inputs {
   const before = known.get(part);
   if (before !== undefined) return before;
-  const inputs = inputsOf(
-    isCircuit(part) ? ofCircuit(part) : isPanel(part) ? ofPanel(part) : withoutName(part),
-  );
+  const inputs = isCircuit(part) ? inputsOf(ofCircuit(part)) : inputsOf(part, NO_INPUTS);
   known.set(part, inputs);
   return inputs;
-}
-
-function withoutName(part: object): object {
-  const {
-    name: _name,
-    photos: _photos,
-    ...rest
-  } = part as { readonly name?: string; readonly photos?: unknown };
-  return rest;
 }
 
 /** What stands in something new before anybody said a word of it. */

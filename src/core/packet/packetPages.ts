@@ -19,6 +19,7 @@ import type { PacketOrder } from './packetOrder';
 import { openChapter } from './chapters/openChapter';
 import { panelChapter } from './chapters/panelChapter';
 import { photosChapter } from './chapters/photosChapter';
+import { sourcesChapter } from './chapters/sourcesChapter';
 import { wiringChapter } from './chapters/wiringChapter';
 
 const MADE: readonly (readonly [Chapter, (making: Making) => void])[] = [
@@ -34,6 +35,7 @@ const MADE: readonly (readonly [Chapter, (making: Making) => void])[] = [
   ['materials', materialsChapter],
   ['days', daysChapter],
   ['photos', photosChapter],
+  ['sources', sourcesChapter],
   ['answers', answersChapter],
   ['cautions', cautionsChapter],
 ];

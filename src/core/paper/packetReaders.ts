@@ -18,6 +18,7 @@ export const CHAPTERS = [
   'materials',
   'days',
   'photos',
+  'sources',
   'answers',
   'cautions',
 ] as const;
@@ -38,6 +39,7 @@ const FOR: Readonly<Record<Chapter, readonly Reader[]>> = {
   materials: ['owner', 'next-electrician'],
   days: ['owner'],
   photos: ['inspector', 'owner', 'next-electrician'],
+  sources: ['inspector', 'next-electrician'],
   answers: ['inspector', 'next-electrician'],
   // They are for who works at it.
   cautions: ['inspector', 'next-trade', 'next-electrician'],

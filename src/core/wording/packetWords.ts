@@ -37,9 +37,13 @@ export const CHAPTER_NAME = {
   materials: 'Materials',
   days: 'Days',
   photos: 'Photos',
+  sources: 'Sources',
   answers: 'Answers',
   cautions: 'Cautions',
 } as const;
+
+/** What the page is called that tells where every input comes from. */
+export const SOURCES_TITLE = 'Assumed, told, measured, seen';
 
 /** What the owner does about GFCI protection, and when an electrician is called. */
 export const CARE_WORDS = [

@@ -1,17 +1,33 @@
-import { lazy, Suspense, useEffect, useRef } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import type { Unverified } from '../../core/known/toVerify';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import { useAppSelector } from '../../store/store';
+import { ToVerifyContext } from '../job/toVerifyContext';
 import { CircuitList } from './CircuitList';
 import { Ladder } from './figures/Ladder';
 import { RunPane } from './run/RunPane';
 import { usePart } from './usePart';
 import classes from './stage.module.css';
 
+const VerifyDesk = lazy(() => import('../job/VerifyDesk').then((module) => ({ default: module.VerifyDesk })));
 const RoutePane = lazy(() => import('./route/RoutePane').then((module) => ({ default: module.RoutePane })));
 
 const WorkingPane = lazy(() =>
   import('./working/WorkingPane').then((module) => ({ default: module.WorkingPane })),
 );
+
+/** What of a circuit nobody gave, once the hand rests; null until it is known. */
+function useUnverified(circuitId: string) {
+  const job = useAppSelector(({ job: open }) => (open.status === 'ready' ? open.job : undefined));
+  const [all, setAll] = useState<readonly Unverified[] | null>(null);
+  const own = all?.filter(({ assumption }) => assumption.circuitId === circuitId) ?? null;
+  const desk = job && (
+    <Suspense>
+      <VerifyDesk job={job} circuitId={circuitId} onKnown={setAll} />
+    </Suspense>
+  );
+  return { own, desk };
+}
 
 interface CircuitBoardProps {
   readonly view: CircuitEvaluation;
@@ -38,6 +54,7 @@ function useWorkingInView(chosen: string): void {
 export function CircuitBoard({ view, ids }: CircuitBoardProps) {
   const focus = useAppSelector((state) => state.focus);
   const { part } = usePart();
+  const { own, desk } = useUnverified(view.circuit.id);
   useWorkingInView(focus.figureKey);
   const last = view.circuit.run.length - 1;
   const segment = focus.segment === null ? null : Math.min(focus.segment, last);
@@ -53,7 +70,8 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
             <RoutePane key={view.circuit.id} view={view} segment={segment} />
           </Suspense>
         ) : (
-          <>
+          <ToVerifyContext value={own}>
+            {desk}
             <section aria-label="The figures, in the order of reasoning">
               <Ladder view={view} figureKey={focus.figureKey} />
             </section>
@@ -67,7 +85,7 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
                 />
               </Suspense>
             </section>
-          </>
+          </ToVerifyContext>
         )}
       </div>
     </main>

@@ -13,7 +13,7 @@ import { StageFrame } from '../job/StageFrame';
 import { useStageActions } from '../job/stageActions';
 import { FoldedPlate, PlateCard } from './PlateCard';
 import type { Unverified } from '../../core/known/toVerify';
-import { ToVerifyContext } from './toVerifyContext';
+import { ToVerifyContext } from '../job/toVerifyContext';
 import classes from './survey.module.css';
 
 const OneByOne = lazy(() => import('./OneByOne').then((module) => ({ default: module.OneByOne })));
@@ -96,7 +96,7 @@ function Appliances({ job }: { readonly job: Job }) {
   );
 }
 
-const VerifyDesk = lazy(() => import('./VerifyDesk').then((module) => ({ default: module.VerifyDesk })));
+const VerifyDesk = lazy(() => import('../job/VerifyDesk').then((module) => ({ default: module.VerifyDesk })));
 const JobFields = lazy(() => import('../job/JobFields').then((module) => ({ default: module.JobFields })));
 const Observed = lazy(() => import('./Observed').then((module) => ({ default: module.Observed })));
 const Panels = lazy(() => import('./Panels').then((module) => ({ default: module.Panels })));

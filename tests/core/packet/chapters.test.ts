@@ -6,6 +6,7 @@ import { freshCheck } from '../../../src/core/checks/checksDocument';
 import { FIGURE_KEYS } from '../../../src/core/findings/subject';
 import { directory } from '../../../src/core/panel/directory';
 import { found, planned } from '../../../src/core/panel/spaces';
+import { assumptionsOf } from '../../../src/core/known/assumptions';
 import { packetChapters } from '../../../src/core/packet/packetPages';
 import { printable } from '../../../src/core/paper/pageScene';
 import { CHAPTERS, type Chapter } from '../../../src/core/paper/packetReaders';
@@ -20,6 +21,7 @@ import { itemName } from '../../../src/core/wording/itemWords';
 import { formName } from '../../../src/core/wording/places';
 import { ladderWords } from '../../../src/core/wording/ladder';
 import { loopSteps } from '../../../src/core/wording/loopSteps';
+import { methodName } from '../../../src/core/wording/words';
 import { stepWords } from '../../../src/core/wording/steps';
 import { daysOf } from '../../support/jobDays';
 
@@ -224,5 +226,31 @@ describe('the chapters of a packet say what the screens say', () => {
       'No question was answered yet.',
     ])
       expect(texts).toContain(text);
+  });
+
+  test('sources: what is assumed or not looked at, and who answers for all else', () => {
+    const facts = pagesOf('sources').flatMap((page) => page.facts);
+    expect(facts).toContainEqual({ name: 'Kiln, studio: Length, LFNC', value: 'assumed: 6 ft' });
+    expect(facts).toContainEqual({
+      name: 'Compressor, garage: Is the space before the disconnect clear?',
+      value: 'not looked at',
+    });
+    const of = (name: string): readonly string[] =>
+      facts.filter((fact) => fact.name.startsWith(name)).map(({ value }) => value);
+    expect(of(`Kiln, studio: Length, ${methodName('pvc40')}`)).toEqual([
+      'measured, wheel, lead, Feb. 20, 2026',
+    ]);
+    expect(of('Well pump')).toContain('told, owner, Feb. 11, 2026');
+    for (const { circuit } of EVALUATION.circuits)
+      for (const { stands } of assumptionsOf(EVALUATION.circuit(circuit.id)!, demoJob.sources))
+        says('sources', undefined, `${circuit.name} ${stands}`);
+  });
+
+  test('sources: without a circuit nothing is assumed', () => {
+    const pages = packetChapters(evaluateJob(freshJob('a', 'A')), 'letter', null).get('sources') ?? [];
+    const text = pages.flatMap(({ items }) =>
+      items.flatMap((item) => (item.kind === 'text' ? [item.text] : [])),
+    );
+    expect(text).toContain('Nothing is assumed.');
   });
 });

@@ -25,6 +25,7 @@ const Alternatives = lazy(() =>
   import('./Alternatives').then((module) => ({ default: module.Alternatives })),
 );
 const Steps = lazy(() => import('./Steps').then((module) => ({ default: module.Steps })));
+const RestsOn = lazy(() => import('./RestsOn').then((module) => ({ default: module.RestsOn })));
 const EditionsCompared = lazy(() =>
   import('./EditionsCompared').then((module) => ({ default: module.EditionsCompared })),
 );
@@ -172,6 +173,7 @@ export const WorkingPane = memo(function WorkingPane({ view, figureKey, segment 
       )}
       <Suspense>
         <Steps view={view} figureKey={figureKey} shown={shown} fixed={fixed} />
+        <RestsOn circuit={view.circuit} figureKey={figureKey} />
       </Suspense>
       <Below view={view} later={later} figureKey={figureKey} segment={segment} />
     </>

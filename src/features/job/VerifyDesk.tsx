@@ -5,12 +5,14 @@ import { useToVerify } from '../../store/known/useToVerify';
 
 interface VerifyDeskProps {
   readonly job: Job;
+  /** The circuit alone that is asked about; left out: all. */
+  readonly circuitId?: string;
   readonly onKnown: (all: readonly Unverified[] | null) => void;
 }
 
 /** Works out what is left to verify, after the plates are drawn. */
-export function VerifyDesk({ job, onKnown }: VerifyDeskProps) {
-  const all = useToVerify(job);
+export function VerifyDesk({ job, circuitId, onKnown }: VerifyDeskProps) {
+  const all = useToVerify(job, circuitId);
   useEffect(() => {
     onKnown(all);
   }, [all, onKnown]);
