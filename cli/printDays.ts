@@ -15,7 +15,7 @@ const NOW = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/;
 /**
  * Puts the work of a job into days.
  *
- * @param now - The day that the work begins on where the job sets none, YYYY-MM-DDTHH:MM.
+ * @param now - The moment before which nothing is planned, YYYY-MM-DDTHH:MM; left out: the first day of the job, or today.
  * @returns 0 with a plan, 2 for a file that cannot be read or a moment that is none.
  */
 export function printDays(file: string, now: string | undefined, asJson: boolean): number {
@@ -33,7 +33,7 @@ export function printDays(file: string, now: string | undefined, asJson: boolean
   const { job } = read;
   const evaluation = evaluateJob(job);
   const estimate = jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] });
-  const days = jobDays(evaluation, estimate, (now ?? job.days.from ?? today()).slice(0, 10));
+  const days = jobDays(evaluation, estimate, now ?? job.days.from ?? today());
   if (asJson) {
     console.log(JSON.stringify(daysFile(days, job, stepName)));
     return 0;

@@ -1,6 +1,7 @@
 import type { GateId } from '../timing/daysDocument';
 import type { Job } from '../job/jobSchema';
 import type { DayGate, DayStep, JobDays } from './jobDays';
+import { mendId } from './jobSteps';
 import { waterIdOf, type StepKind } from './jobStep';
 
 /** Kinds of steps as the plan is told to programs. */
@@ -66,16 +67,13 @@ const gateOf = ({ id, opens, record }: DayGate, { steps }: JobDays) => ({
   holds: steps.filter(({ gate }) => gate === id).map((step) => step.id),
   opens,
   passed: record.passed,
-  failed:
-    record.failed === ''
-      ? []
-      : [
-          {
-            when: record.booked,
-            what: record.failed,
-            mendedBy: steps.find((step) => step.id === `mend ${id}`)?.id ?? null,
-          },
-        ],
+  failed: [
+    ...(record.refused ?? []),
+    ...(record.failed === '' ? [] : [{ what: record.failed, at: record.failedAt ?? record.booked }]),
+  ].map(({ what, at }, index) => {
+    const mend = mendId(id, index + 1);
+    return { when: at, what, mendedBy: steps.some((step) => step.id === mend) ? mend : null };
+  }),
 });
 
 /** The days of a job in the shape that programs read: steps, gates with what they hold, the finish. */

@@ -3,12 +3,13 @@ import type { JobEvaluation } from '../job/evaluateJob';
 import type { Job } from '../job/jobSchema';
 import type { TakenHours } from '../labor/laborDocument';
 import type { GateId, GateRecord } from '../timing/daysDocument';
-import { dateOf, dayNumber } from '../units/civilDay';
+import { dateOf, dayNumber, minuteOf, timeOf } from '../units/civilDay';
 import { WorkCalendar } from '../timing/workCalendar';
 import { isNoPlan, workPlan, type PlacedStep, type WorkAsked, type WorkPlan } from '../timing/workPlan';
 import { closedSpan, closedTimes, isDark, stops } from './closedTimes';
 import { doneHours } from './doneHours';
-import type { JobGate, JobStep } from './jobStep';
+import { doneSteps } from './doneSteps';
+import type { JobGate, JobStep, JobWork } from './jobStep';
 import { jobWork } from './jobSteps';
 
 /** A step of a job in its days. */
@@ -21,6 +22,8 @@ export interface DayStep extends JobStep {
     | { readonly kind: 'moved' }
     | { readonly kind: 'closed' | 'word'; readonly id: string }
     | null;
+  /** Whether it is done: it stands where it was done. */
+  readonly isDone: boolean;
   /** Whether part of it is outdoors in the dark. */
   readonly dark: boolean;
   /** Last day of the marks in the ground, where it digs after that; null where they hold or their end is not known. */
@@ -38,6 +41,8 @@ export interface JobDays {
   readonly steps: readonly DayStep[];
   readonly gates: readonly DayGate[];
   readonly finish: string | null;
+  /** The day from which what is not done is planned. */
+  readonly from: string;
   /** With the low and the high hours. */
   readonly range: { readonly low: string | null; readonly high: string | null };
   /** Hours of every person, and of a dead house. */
@@ -63,8 +68,10 @@ const later = (...moments: readonly (string | null | undefined)[]): string | und
     .toSorted()
     .at(-1);
 
-/** Until there is a ticket, marking the lines in the ground takes so many days of work; the local center says it. */
+/** Until there is a ticket, marking the lines in the ground takes so many business days; the local center says it. */
 const CALL_DAYS = 3;
+/** Others work from Monday to Friday, whatever the days of the crew are. */
+const BUSINESS_DAYS = [1, 2, 3, 4, 5] as const;
 
 /**
  * When a gate opens at the earliest: as it was passed, or as it is booked. The call by its ticket, or after its waiting
@@ -80,7 +87,7 @@ function earliestOf(
   // The utility comes when the rough-in was seen.
   if (id === 'utility') return later(own, earliestOf('rough-in', { days, locate }, from));
   if (id !== 'call') return own;
-  const calendar = new WorkCalendar({ ...days, from });
+  const calendar = new WorkCalendar({ ...days, from, workdays: BUSINESS_DAYS });
   const marked =
     locate === null ? calendar.startTime(CALL_DAYS * calendar.dayMinutes) : `${locate.date}T00:00`;
   return later(own ?? marked, earliestOf('permit', { days, locate }, from));
@@ -90,16 +97,27 @@ function earliestOf(
 const answeredAt = (id: string, { words }: Job['days']): string | undefined =>
   later(...words.filter(({ step }) => step === id).map(({ at, by }) => at ?? by));
 
-/** What is put into days: steps with likely, low or high hours. */
-function asked(
-  job: Job,
-  steps: readonly JobStep[],
-  gates: readonly JobGate[],
-  from: string,
-  of: keyof Spread,
-): WorkAsked {
-  const { hours, workdays, people, moved, done } = job.days;
-  const took = new Map(done.map((each) => [each.id, each.hours]));
+/** From when on what is not done is planned. */
+interface From {
+  /** The day. */
+  readonly from: string;
+  /** The moment, where part of that day is over. */
+  readonly now: string | undefined;
+}
+
+const QUARTER_MIN = 15;
+
+/** What is not done is planned from the first day of the job on, and never before now. */
+function fromWhen({ days }: Job, now: string): From {
+  const today = now.slice(0, 10);
+  if (days.from !== null && days.from > today) return { from: days.from, now: undefined };
+  const quarter = Math.ceil(minuteOf(now) / QUARTER_MIN) * QUARTER_MIN;
+  return { from: today, now: now.length > today.length ? timeOf(quarter) : undefined };
+}
+
+/** What is put into days: steps that are not done, with likely, low or high hours. */
+function asked(job: Job, { steps, gates }: JobWork, { from, now }: From, of: keyof Spread): WorkAsked {
+  const { hours, workdays, people, moved } = job.days;
   const pins = new Map(moved.map(({ id, earliest }) => [id, earliest]));
   // A step has one gate: one that was moved or waits for an answer has its own, which opens with the other and at its moment.
   const own = steps.flatMap(({ id, gate }) => {
@@ -117,7 +135,7 @@ function asked(
     people,
     steps: steps.map(({ id, kind, hours: spread, place, people: takes, after, gate, dead }) => ({
       id,
-      hours: took.get(id) ?? quarters(spread[of]),
+      hours: quarters(spread[of]),
       place,
       people: takes,
       after,
@@ -126,7 +144,10 @@ function asked(
       late: kind === 'dig',
     })),
     gates: [...gates.map(({ id, after }) => ({ id, after, earliest: earliestOf(id, job, from) })), ...own],
-    closed: closedTimes(job, steps),
+    closed: [
+      ...closedTimes(job, steps),
+      ...(now === undefined ? [] : [{ steps: steps.map(({ id }) => id), from: `${from}T00:00`, to: now }]),
+    ],
   };
 }
 
@@ -194,28 +215,63 @@ function openNights(steps: readonly DayStep[]): number {
 
 const nextDay = (day: string): string => dateOf(dayNumber(day) + 1);
 
-/** The work of a job put into days, with the range of its hours. A day to begin on is needed: that of the job, or today. */
-export function jobDays(evaluation: JobEvaluation, estimate: JobEstimate, today: string): JobDays {
-  const { steps, gates } = jobWork(evaluation, estimate);
+/** What is left of the work when some of it is done; a gate opens no earlier than what it waited for was done. */
+function leftOf({ steps, gates }: JobWork, done: ReadonlyMap<string, PlacedStep>): JobWork {
+  const left = (after: readonly string[]): readonly string[] => after.filter((id) => !done.has(id));
+  return {
+    steps: steps.flatMap((step) => (done.has(step.id) ? [] : [{ ...step, after: left(step.after) }])),
+    gates: gates.map((gate) => ({ ...gate, after: left(gate.after) })),
+  };
+}
+
+/** When a gate opens by the plan: no earlier than the last of what it waits for was done. */
+const opensAt = (
+  { id, after }: JobGate,
+  { gates }: WorkPlan,
+  done: ReadonlyMap<string, PlacedStep>,
+): string | undefined => {
+  const ended = after.flatMap((each) => {
+    const at = done.get(each);
+    return at === undefined ? [] : [endOf(at)];
+  });
+  return later(gates.find((gate) => gate.id === id)?.opens, ...ended);
+};
+
+const endOf = ({ parts }: PlacedStep): string | undefined => parts.at(-1)?.end;
+
+/**
+ * The work of a job put into days, with the range of its hours. What is done stays where it was done; nothing else lies
+ * before now.
+ *
+ * @param now The moment, or the day: YYYY-MM-DDTHH:MM, or YYYY-MM-DD for its opening.
+ */
+export function jobDays(evaluation: JobEvaluation, estimate: JobEstimate, now: string): JobDays {
+  const work = jobWork(evaluation, estimate);
+  const { steps, gates } = work;
   const { days } = evaluation.job;
-  const from = days.from ?? today;
+  const done = doneSteps(steps, days);
+  const left = leftOf(work, done);
+  const when = fromWhen(evaluation.job, now);
+  const { from } = when;
   const planOf = (of: keyof Spread): WorkPlan => {
     // The ends of the range tell days, not minutes: the best of many orders will do.
-    const plan = workPlan(asked(evaluation.job, steps, gates, from, of), of !== 'likely');
+    const plan = workPlan(asked(evaluation.job, left, when, of), of !== 'likely');
     if (isNoPlan(plan)) throw new Error(`The steps of a job are at odds: ${JSON.stringify(plan)}.`);
     return plan;
   };
   const plan = planOf('likely');
-  const placed = new Map(plan.steps.map((step) => [step.id, step]));
+  const placed = new Map([...done, ...plan.steps.map((step) => [step.id, step] as const)]);
   const calendar = new WorkCalendar({ ...days, from });
   const byId = new Map(steps.map((step) => [step.id, step]));
   const dayed = steps.flatMap((step): readonly DayStep[] => {
     const at = placed.get(step.id);
     if (at === undefined) return [];
-    const because = becauseOf(step, at, plan, byId, { job: evaluation.job, calendar });
+    const isDone = done.has(step.id);
+    const because = isDone ? null : becauseOf(step, at, plan, byId, { job: evaluation.job, calendar });
     return [
       {
         ...step,
+        isDone,
         placed: at,
         because,
         dark: isDark(step, at, days.daylight),
@@ -224,20 +280,21 @@ export function jobDays(evaluation: JobEvaluation, estimate: JobEstimate, today:
     ];
   });
   const records = new Map(days.gates.map((record) => [record.id, record]));
+  const all = [...placed.values()];
+  const lastDone = later(...[...done.values()].map(endOf)) ?? null;
+  const ends = ({ finish }: WorkPlan): string | null => finish ?? lastDone;
   return {
     steps: dayed,
     gates: gates.map((gate) => ({
       ...gate,
       record: records.get(gate.id) ?? unknownGate(gate.id, evaluation.job),
-      opens: plan.gates.find(({ id }) => id === gate.id)?.opens ?? from,
+      opens: opensAt(gate, plan, done) ?? from,
     })),
-    finish: plan.finish,
-    range: { low: planOf('low').finish, high: planOf('high').finish },
+    finish: ends(plan),
+    from,
+    range: { low: ends(planOf('low')), high: ends(planOf('high')) },
     personH: Array.from({ length: days.people }, (_, who) =>
-      plan.steps.reduce(
-        (sum, { people, minutes }) => (people.includes(who + 1) ? sum + minutes / 60 : sum),
-        0,
-      ),
+      all.reduce((sum, { people, minutes }) => (people.includes(who + 1) ? sum + minutes / 60 : sum), 0),
     ),
     deadH: dayed.reduce((sum, { dead, placed: { minutes } }) => (dead ? sum + minutes / 60 : sum), 0),
     openNights: openNights(dayed),

@@ -2,8 +2,7 @@ import type { Circuit } from '../circuit/circuitSchema';
 import { together, type JobEstimate, type Spread } from '../estimate/jobEstimate';
 import { bringing } from '../job/brings';
 import type { JobEvaluation } from '../job/evaluateJob';
-import type { Days } from '../timing/daysDocument';
-import type { GateId } from '../timing/daysDocument';
+import type { Days, GateId, GateRecord } from '../timing/daysDocument';
 import type { WaterReport } from '../water/waterReport';
 import { circuitSteps, PLACE, trenchesOf } from './circuitSteps';
 import type { JobGate, JobStep, JobWork, StepKind } from './jobStep';
@@ -192,33 +191,46 @@ export function jobWork(evaluation: JobEvaluation, estimate: JobEstimate): JobWo
   return withMending(steps, gates, evaluation.job.days);
 }
 
-/** What was not passed is mended before the gate is asked again. */
+/** The step that mends what was not passed, of several the one of a number from 1. */
+export const mendId = (gate: GateId, number: number): string =>
+  number === 1 ? `mend ${gate}` : `mend ${gate} ${number}`;
+
+/** How often a gate was not passed, this time with the others. */
+const refusals = ({ failed, passed, refused = [] }: GateRecord): number =>
+  refused.length + (failed !== '' && passed === null ? 1 : 0);
+
+/** What was not passed is mended before the gate is asked again; what was mended stays. */
 function withMending(
   steps: readonly JobStep[],
   gates: readonly JobGate[],
   { gates: records }: Days,
 ): JobWork {
-  const failed = new Set(
-    records.filter(({ failed: what, passed }) => what !== '' && passed === null).map(({ id }) => id),
+  const mends = new Map(
+    gates.map(({ id, after }) => {
+      const record = records.find((each) => each.id === id);
+      const count = record === undefined ? 0 : refusals(record);
+      return [id, Array.from({ length: count }, (_, at) => mending(mendId(id, at + 1), after))] as const;
+    }),
   );
-  const mends = gates
-    .filter(({ id }) => failed.has(id))
-    .map(({ id, after }): JobStep => {
-      const hours = { low: MEND_H, likely: MEND_H, high: 2 * MEND_H };
-      const plain = {
-        circuitIds: [],
-        people: 1,
-        gate: null,
-        dead: false,
-        covers: false,
-        panelId: null,
-      } as const;
-      return { ...plain, id: `mend ${id}`, kind: 'mend', place: 'house', hours, after };
-    });
   return {
-    steps: [...steps, ...mends],
-    gates: gates.map((gate) =>
-      failed.has(gate.id) ? { ...gate, after: [...gate.after, `mend ${gate.id}`] } : gate,
-    ),
+    steps: [...steps, ...[...mends.values()].flat()],
+    gates: gates.map((gate) => ({
+      ...gate,
+      after: [...gate.after, ...(mends.get(gate.id) ?? []).map(({ id }) => id)],
+    })),
   };
 }
+
+const mending = (id: string, after: readonly string[]): JobStep => ({
+  id,
+  kind: 'mend',
+  circuitIds: [],
+  place: 'house',
+  hours: { low: MEND_H, likely: MEND_H, high: 2 * MEND_H },
+  people: 1,
+  after,
+  gate: null,
+  dead: false,
+  covers: false,
+  panelId: null,
+});

@@ -82,7 +82,7 @@ export const GATE_WHY: Readonly<Record<GateId, string>> = {
 
 /** What a step is about, in short: "Dig, Feeder, garage". */
 export function stepName({ id, kind, circuitIds }: JobStep, { circuits, yard }: Job): string {
-  const mends = GATE_IDS.find((gate) => id === `mend ${gate}`);
+  const mends = GATE_IDS.find((gate) => `${id} `.startsWith(`mend ${gate} `));
   if (mends !== undefined) return `Mend for the ${GATE_NAME[mends].toLowerCase()}`;
   const water = yard.waters.find((each) => id === `ring ${each.id}` || id === `cover ${each.id}`);
   const names = circuits.flatMap(({ id: each, name }) => (circuitIds.includes(each) ? [name] : []));

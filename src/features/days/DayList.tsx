@@ -103,6 +103,7 @@ function Day({ job, days, date, picked, onPick }: DayListProps & { readonly date
                 }}
               >
                 <span className="fig">{part === undefined ? '' : clockWords(part.start)}</span>
+                {step.isDone && <SeverityShape severity="ok" size={11} named />}
                 <b>{stepName(step, job)}</b>
                 <span className="second">
                   {step.marksEnded !== null && 'no marks that day; '}

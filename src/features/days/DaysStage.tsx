@@ -23,7 +23,6 @@ import { fileName } from '../../ui/files/fileName';
 import { RiverPicture } from '../../ui/pictures/days/RiverPicture';
 import { useReadyJob } from '../job/JobPage';
 import { StageFrame } from '../job/StageFrame';
-import { today } from '../../store/clock';
 import { calendarFile } from './calendarFile';
 import { DayList } from './DayList';
 import { GateWorking } from './GateWorking';
@@ -62,7 +61,7 @@ function River({ job, days, picked, onPick }: OfDays) {
           id: step.id,
           lane: step.place,
           name: stepShort(step, job),
-          hours: hoursWords(step.placed.minutes / 60),
+          hours: `${hoursWords(step.placed.minutes / 60)}${step.isDone ? ', done' : ''}`,
           parts: step.placed.parts,
           people: step.placed.people,
           dead: step.dead,
@@ -147,11 +146,7 @@ function Board(props: OfDays) {
         <StopsFields job={job} />
         {step !== undefined && <StepWorking job={job} days={days} step={step} />}
         {gate !== undefined && (
-          <GateWorking
-            job={job}
-            gate={gate}
-            waitsFor={days.steps.filter(({ id }) => waits.has(id)).map((each) => stepName(each, job))}
-          />
+          <GateWorking job={job} gate={gate} waitsFor={days.steps.filter(({ id }) => waits.has(id))} />
         )}
       </aside>
     </>
@@ -161,7 +156,7 @@ function Board(props: OfDays) {
 /** The order of the work with its gates: what is done when, where and by whom, and why it stands there. */
 export function DaysStage() {
   const { job } = useReadyJob();
-  const days = useDays(job, today());
+  const days = useDays(job);
   const [picked, setPicked] = useState<string | null>(null);
   const empty = days !== null && days.steps.length === 0;
   const shown = picked ?? days?.gates.find(({ record }) => record.passed === null)?.id ?? null;

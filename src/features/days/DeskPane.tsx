@@ -14,11 +14,13 @@ import classes from './days.module.css';
 interface DeskPaneProps {
   readonly job: Job;
   readonly gate: DayGate;
+  /** Whether all that it waits for is done. */
+  readonly isReady: boolean;
 }
 
 /** Slots to book, and what the desk says of an inspection that was booked. */
-function Answer({ job, gate, answer }: DeskPaneProps & { readonly answer: DeskAnswer }) {
-  const { canWrite, putGate } = useDaysEditor(job);
+function Answer({ job, gate, isReady, answer }: DeskPaneProps & { readonly answer: DeskAnswer }) {
+  const { canWrite, putGate, passGate, refuseGate } = useDaysEditor(job);
   const { id, opens, record } = gate;
   const name = GATE_NAME[id];
   const slots = openSlots(answer, opens.slice(0, 10)).filter((slot) => slot >= opens);
@@ -33,7 +35,7 @@ function Answer({ job, gate, answer }: DeskPaneProps & { readonly answer: DeskAn
           variant="default"
           disabled={!canWrite || record.booked === slot}
           onClick={() => {
-            putGate(id, { booked: slot, failed: '' }, `${name} booked`);
+            putGate(id, { booked: slot }, `${name} booked`);
           }}
         >
           Book {printDay(slot.slice(0, 10))}, {clockWords(slot)}
@@ -42,11 +44,10 @@ function Answer({ job, gate, answer }: DeskPaneProps & { readonly answer: DeskAn
       {outcome !== null && record.booked !== null && (
         <Button
           size="xs"
-          disabled={!canWrite}
+          disabled={!canWrite || (outcome.passed && !isReady)}
           onClick={() => {
-            const at = record.booked ?? opens;
-            if (outcome.passed) putGate(id, { passed: { by: outcome.by, at }, failed: '' }, `${name} passed`);
-            else putGate(id, { failed: outcome.remarks, booked: null }, `${name} not passed`);
+            if (outcome.passed) passGate(id, outcome.by);
+            else refuseGate(id, outcome.remarks);
           }}
         >
           {outcome.passed ? `Passed by ${outcome.by}` : `Not passed: ${outcome.remarks}`}
@@ -57,7 +58,7 @@ function Answer({ job, gate, answer }: DeskPaneProps & { readonly answer: DeskAn
 }
 
 /** The simulated permit desk, asked for a gate from the day on which all that it has to see stands. */
-export function DeskPane({ job, gate }: DeskPaneProps) {
+export function DeskPane({ job, gate, isReady }: DeskPaneProps) {
   const { canWrite } = useDaysEditor(job);
   const [behavior, setBehavior] = useState<DeskBehavior>('none');
   const [asking, setAsking] = useState(false);
@@ -80,7 +81,9 @@ export function DeskPane({ job, gate }: DeskPaneProps) {
         onChoose={setBehavior}
       />
       {answer !== null && 'problem' in answer && <p role="alert">{answer.problem}</p>}
-      {answer !== null && !('problem' in answer) && <Answer job={job} gate={gate} answer={answer} />}
+      {answer !== null && !('problem' in answer) && (
+        <Answer job={job} gate={gate} isReady={isReady} answer={answer} />
+      )}
     </section>
   );
 }

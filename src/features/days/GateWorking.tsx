@@ -1,8 +1,10 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import type { DayGate } from '../../core/days/jobDays';
+import type { DayGate, DayStep } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
-import { GATE_NAME, GATE_WHY, gateState, momentWords } from '../../core/wording/daysWords';
+import { GATE_NAME, GATE_WHY, gateState, momentWords, stepName } from '../../core/wording/daysWords';
+import { counted } from '../../core/wording/words';
+import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { TextField } from '../../ui/fields/TextField';
 import { PhotoStrip } from '../job/PhotoStrip';
 import { today } from '../../store/clock';
@@ -14,13 +16,39 @@ import classes from './days.module.css';
 interface GateWorkingProps {
   readonly job: Job;
   readonly gate: DayGate;
-  /** Steps that have to stand by then, in words. */
-  readonly waitsFor: readonly string[];
+  /** Steps that have to stand by then. */
+  readonly waitsFor: readonly DayStep[];
+}
+
+/** What a gate waits for and is not done; all of it may be signed at once. */
+function NotDone({ job, open }: { readonly job: Job; readonly open: readonly DayStep[] }) {
+  const { canWrite, put } = useDaysEditor(job);
+  if (open.length === 0) return null;
+  return (
+    <p className={classes['acts']}>
+      <span>It is passed once all that it waits for is done: {counted(open.length, 'step')} open.</span>
+      <Button
+        size="xs"
+        variant="default"
+        disabled={!canWrite}
+        onClick={() => {
+          const done = open.map(({ id: step, placed }) => ({
+            id: step,
+            hours: placed.minutes / 60,
+            on: today(),
+          }));
+          put({ done: [...job.days.done, ...done] }, `${counted(open.length, 'step')} done`);
+        }}
+      >
+        They are done, in the hours of the plan
+      </Button>
+    </p>
+  );
 }
 
 /** What became of it: passed by whom and when, or not passed, and what was wrong. */
-function Outcome({ job, gate }: Pick<GateWorkingProps, 'job' | 'gate'>) {
-  const { canWrite, putGate } = useDaysEditor(job);
+function Outcome({ job, gate, waitsFor }: GateWorkingProps) {
+  const { canWrite, putGate, passGate, refuseGate } = useDaysEditor(job);
   const [by, setBy] = useState('');
   const [what, setWhat] = useState('');
   const { id, record } = gate;
@@ -38,14 +66,15 @@ function Outcome({ job, gate }: Pick<GateWorkingProps, 'job' | 'gate'>) {
         Take it back
       </button>
     );
-  const at = record.booked ?? `${today()}T12:00`;
+  const open = waitsFor.filter(({ isDone }) => !isDone);
   return (
     <>
+      <NotDone job={job} open={open} />
       <TextField label="Who passed it" value={by} maxLength={80} disabled={!canWrite} onText={setBy} />
       <Button
-        disabled={!canWrite || by.trim() === ''}
+        disabled={!canWrite || by.trim() === '' || open.length > 0}
         onClick={() => {
-          putGate(id, { passed: { by: by.trim(), at }, failed: '' }, `${name} passed`);
+          passGate(id, by.trim());
         }}
       >
         It passed: open it
@@ -61,7 +90,7 @@ function Outcome({ job, gate }: Pick<GateWorkingProps, 'job' | 'gate'>) {
         variant="default"
         disabled={!canWrite || what.trim() === ''}
         onClick={() => {
-          putGate(id, { failed: what.trim(), booked: null }, `${name} not passed`);
+          refuseGate(id, what.trim());
           setWhat('');
         }}
       >
@@ -83,6 +112,11 @@ export function GateWorking({ job, gate, waitsFor }: GateWorkingProps) {
       <p>
         <b>{gateState(gate)}.</b> By this plan it opens {momentWords(opens)}.
       </p>
+      {(record.refused ?? []).map(({ what, at }) => (
+        <p key={`${at ?? ''} ${what}`} className="second">
+          Not passed {at === null ? 'before' : momentWords(at)}: {what}. Mended.
+        </p>
+      ))}
       {record.booked !== null && record.passed === null && opens > (record.until ?? record.booked) && (
         <p role="alert">Booked too early: what has to stand by then is done {momentWords(opens)}.</p>
       )}
@@ -106,9 +140,9 @@ export function GateWorking({ job, gate, waitsFor }: GateWorkingProps) {
         />
       )}
       {record.passed === null && id !== 'call' && id !== 'utility' && (
-        <DeskPane key={`desk ${id}`} job={job} gate={gate} />
+        <DeskPane key={`desk ${id}`} job={job} gate={gate} isReady={waitsFor.every(({ isDone }) => isDone)} />
       )}
-      <Outcome key={id} job={job} gate={gate} />
+      <Outcome key={id} job={job} gate={gate} waitsFor={waitsFor} />
       {job.days.gates.some((each) => each.id === id) && (
         <PhotoStrip photos={record.photos} jobId={job.id} of={{ gateId: id }} />
       )}
@@ -117,7 +151,9 @@ export function GateWorking({ job, gate, waitsFor }: GateWorkingProps) {
           <h2>Has to stand by then</h2>
           <ul className={classes['waits']}>
             {waitsFor.map((each) => (
-              <li key={each}>{each}</li>
+              <li key={each.id}>
+                {each.isDone && <SeverityShape severity="ok" named />} {stepName(each, job)}
+              </li>
             ))}
           </ul>
         </>

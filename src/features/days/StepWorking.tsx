@@ -35,14 +35,14 @@ interface StepWorkingProps {
 const HOURS = { min: 0.1, max: 2000, units: ['h'], shown: 'hours' } as const;
 
 /** A step moved by half an hour, or left to be as early as it can. */
-function Moves({ job, step }: Omit<StepWorkingProps, 'days'>) {
+function Moves({ job, days, step }: StepWorkingProps) {
   const { canWrite, put } = useDaysEditor(job);
-  const { days } = job;
+  const { moved: all } = job.days;
   const name = stepName(step, job);
   const move = (minutes: number): void => {
-    put({ moved: movedBy(step, minutes, days, days.from ?? today()) }, `${name}: moved`);
+    put({ moved: movedBy(step, minutes, job.days, days.from) }, `${name}: moved`);
   };
-  const moved = days.moved.some(({ id }) => id === step.id);
+  const moved = all.some(({ id }) => id === step.id);
   return (
     <div className={classes['acts']}>
       <Button
@@ -71,7 +71,7 @@ function Moves({ job, step }: Omit<StepWorkingProps, 'days'>) {
           className="act"
           disabled={!canWrite}
           onClick={() => {
-            put({ moved: days.moved.filter(({ id }) => id !== step.id) }, `${name}: as early as it can`);
+            put({ moved: all.filter(({ id }) => id !== step.id) }, `${name}: as early as it can`);
           }}
         >
           As early as it can
@@ -182,7 +182,7 @@ export function StepWorking({ job, days, step }: StepWorkingProps) {
           <span>{marksWords(step.marksEnded)}</span>
         </p>
       )}
-      <Moves job={job} step={step} />
+      <Moves job={job} days={days} step={step} />
       <h2>
         Hours{' '}
         <span className="fig">

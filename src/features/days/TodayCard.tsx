@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import { byBeginning } from '../../core/days/byBeginning';
 import type { DayStep, JobDays } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
 import { GATE_NAME, hoursWords, PLACE_NAME, stepName, whenWords } from '../../core/wording/daysWords';
@@ -16,17 +17,15 @@ interface TodayCardProps {
 }
 
 /** The step to be worked on now: the first that is not done, in the order in which they begin. */
-function stepNow({ steps }: JobDays, { days: { done } }: Job): DayStep | undefined {
-  const ready = new Set(done.map(({ id }) => id));
-  return steps.filter(({ id }) => !ready.has(id)).toSorted((a, b) => a.placed.start - b.placed.start)[0];
-}
+const stepNow = ({ steps }: JobDays): DayStep | undefined =>
+  steps.filter(({ isDone }) => !isDone).toSorted(byBeginning)[0];
 
 /** The one thing to do now, for a phone on site: its two buttons, and how the place is left. */
 export function TodayCard({ job, days, onPick }: TodayCardProps) {
   const { canWrite, put } = useDaysEditor(job);
-  const step = stepNow(days, job);
+  const step = stepNow(days);
   if (step === undefined) return null;
-  const { from, done } = job.days;
+  const { done } = job.days;
   const name = stepName(step, job);
   const gate = days.gates.find(({ id }) => id === step.gate);
   const isShut = gate !== undefined && gate.record.passed === null && step.covers;
@@ -67,7 +66,7 @@ export function TodayCard({ job, days, onPick }: TodayCardProps) {
           variant="default"
           disabled={!canWrite}
           onClick={() => {
-            put({ moved: movedBy(step, MOVE_MIN, job.days, from ?? today()) }, `${name}: moved`);
+            put({ moved: movedBy(step, MOVE_MIN, job.days, days.from) }, `${name}: moved`);
           }}
         >
           30 min later

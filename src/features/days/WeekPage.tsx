@@ -21,7 +21,6 @@ import { SITE_TOOLS } from '../../core/wording/vanWords';
 import { useDays } from '../../store/days/useDays';
 import { PrintButton } from '../../ui/shell/PrintButton';
 import { useReadyJob } from '../job/JobPage';
-import { today } from '../../store/clock';
 import { stepsOn, workedDays } from './moveStep';
 import classes from './week.module.css';
 
@@ -82,7 +81,7 @@ function Day({ job, days, date }: DayProps) {
 /** The days of a job on pages to print: gates, steps by day, what is asked, cautions. */
 export function WeekPage() {
   const { job } = useReadyJob();
-  const days = useDays(job, today());
+  const days = useDays(job);
   const navigate = useNavigate();
   return (
     <main className={classes['week']}>

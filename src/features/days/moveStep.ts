@@ -1,3 +1,4 @@
+import { byBeginning } from '../../core/days/byBeginning';
 import type { DayStep, JobDays } from '../../core/days/jobDays';
 import type { Days } from '../../core/timing/daysDocument';
 import { WorkCalendar } from '../../core/timing/workCalendar';
@@ -19,7 +20,7 @@ export const isHeld = ({ because }: DayStep): boolean => because !== null && bec
 export const stepsOn = ({ steps }: JobDays, date: string): readonly DayStep[] =>
   steps
     .filter(({ placed }) => placed.parts.some(({ start }) => start.startsWith(date)))
-    .toSorted((a, b) => a.placed.start - b.placed.start);
+    .toSorted(byBeginning);
 
 /** The days on which something is worked on. */
 export const workedDays = ({ steps }: JobDays): readonly string[] =>

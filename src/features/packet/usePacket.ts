@@ -26,7 +26,7 @@ export interface Packet {
 /** The packet of a job for a reader; it follows the job and does not hold up what is typed. */
 export function usePacket(open: Job, reader: Reader, paper: Paper): Packet {
   const job = useDeferredValue(open);
-  const days = useDays(job, today());
+  const days = useDays(job);
   const evaluation = evaluationOf(job);
   const chapters = useMemo(() => packetChapters(evaluation, paper, days), [evaluation, paper, days]);
   const all = useMemo(

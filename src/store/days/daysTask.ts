@@ -10,13 +10,13 @@ import type { TakenHours } from '../../core/labor/laborDocument';
 export interface DaysRequest {
   readonly job: Job;
   readonly elsewhere: readonly TakenHours[];
-  /** A job without a first day begins on this one. */
-  readonly today: string;
+  /** The moment before which nothing is planned. */
+  readonly now: string;
 }
 
 /** The work of a job in its days. */
-export function daysTask({ job, elsewhere, today }: DaysRequest): JobDays {
+export function daysTask({ job, elsewhere, now }: DaysRequest): JobDays {
   const evaluation = evaluateJob(job);
   const estimate = jobEstimate(evaluation, { list: defaultPrices, cuts: sharedCuts, elsewhere });
-  return jobDays(evaluation, estimate, today);
+  return jobDays(evaluation, estimate, now);
 }

@@ -1,7 +1,8 @@
 import { isDark } from '../../../src/core/days/closedTimes';
 import ICAL from 'ical.js';
 import { describe, expect, test } from 'vitest';
-import type { JobDays } from '../../../src/core/days/jobDays';
+import { daysFile } from '../../../src/core/days/daysFile';
+import type { DayGate, JobDays } from '../../../src/core/days/jobDays';
 import type { JobStep } from '../../../src/core/days/jobStep';
 import { jobWork } from '../../../src/core/days/jobSteps';
 import { CutDesk } from '../../../src/core/estimate/cutDesk';
@@ -222,6 +223,77 @@ describe('the days of a job', () => {
   test('a step that is done takes the hours that it took', () => {
     const done = [{ id: 'dig well 0', hours: 3, on: '2026-03-16' }];
     expect(stepIn(daysOf(withDays(demoJob, { done })).steps, 'dig well 0').placed.minutes).toBe(180);
+  });
+
+  test('what is done stays on its day, in the order in which it was signed; nothing else lies before now', () => {
+    const done = [
+      { id: 'rough carport-charger', hours: 2, on: '2026-03-18' },
+      { id: 'rough kitchen-range', hours: 1.5, on: '2026-03-18' },
+      { id: 'dig well 0', hours: 10, on: '2026-03-18' },
+    ];
+    const days = daysOf(withDays(demoJob, { done }), '2026-03-19T10:05');
+    const parts = (id: string) => stepIn(days.steps, id).placed.parts;
+    expect(parts('rough carport-charger')).toEqual([{ start: '2026-03-18T07:30', end: '2026-03-18T09:30' }]);
+    expect(parts('rough kitchen-range')).toEqual([{ start: '2026-03-18T09:30', end: '2026-03-18T11:00' }]);
+    // Longer than a day: it began on the day before.
+    expect(parts('dig well 0').map(({ start }) => start.slice(0, 10))).toEqual(['2026-03-17', '2026-03-18']);
+    for (const step of days.steps) {
+      expect(step.isDone).toBe(done.some(({ id }) => id === step.id));
+      if (!step.isDone) expect(step.placed.parts[0]!.start >= '2026-03-19T10:15', step.id).toBe(true);
+    }
+    expect(days.from).toBe('2026-03-19');
+  });
+
+  test('the plan of a job that is to begin does not know the time; the hour after closing is the next day', () => {
+    expect(daysOf(demoJob, '2026-03-02T15:00').finish).toBe(DEMO.finish);
+    const late = daysOf(demoJob, '2026-03-17T18:00');
+    expect(late.steps.every(({ placed }) => placed.parts[0]!.start >= '2026-03-18T07:30')).toBe(true);
+  });
+
+  test('all of it done, it ended when the last of it was done', () => {
+    const done = DEMO.steps.map(({ id }) => ({ id, hours: 0.1, on: '2026-03-17' }));
+    const days = daysOf(withDays(demoJob, { done }), '2026-04-01T08:00');
+    expect(days.finish?.slice(0, 10)).toBe('2026-03-17');
+    expect(days.range).toEqual({ low: days.finish, high: days.finish });
+  });
+
+  test('what was mended stays in the plan where it was done, though its gate was passed since', () => {
+    const done = [{ id: 'mend rough-in', hours: 1, on: '2026-03-19' }];
+    const record = gate('rough-in', {
+      refused: [{ what: 'Box over full', at: '2026-03-18T09:00' }],
+      passed: { by: 'J', at: '2026-03-20T09:00' },
+    });
+    const days = daysOf(withDays(demoJob, { done, gates: [record] }), '2026-03-20T10:00');
+    expect(begins(days, 'mend rough-in').slice(0, 10)).toBe('2026-03-19');
+    const again = gate('rough-in', {
+      ...record,
+      passed: null,
+      failed: 'No plates',
+      failedAt: '2026-03-20T09:00',
+    });
+    const twice = daysOf(withDays(demoJob, { done, gates: [again] }), '2026-03-20T10:00');
+    expect(begins(twice, 'mend rough-in 2') >= '2026-03-20T10:00').toBe(true);
+    expect(stepName(stepIn(twice.steps, 'mend rough-in 2'), demoJob)).toBe(
+      'Mend for the rough-in inspection',
+    );
+    expect(daysFile(twice, demoJob, stepName).gates.find(({ id }) => id === 'rough-in')?.failed).toEqual([
+      { when: '2026-03-18T09:00', what: 'Box over full', mendedBy: 'mend rough-in' },
+      { when: '2026-03-20T09:00', what: 'No plates', mendedBy: 'mend rough-in 2' },
+    ]);
+  });
+
+  test('without a ticket the marks take three business days, whatever days the crew works', () => {
+    const opens = (workdays: number[]) =>
+      stepIn<DayGate>(
+        daysOf(
+          withDays({ ...demoJob, locate: null }, { workdays, gates: [], from: '2026-03-20' }),
+          '2026-03-16',
+        ).gates,
+        'call',
+      ).opens;
+    // Friday the 20th: Monday and Tuesday follow, on Wednesday they are there.
+    expect(opens([1, 2, 3, 4, 5]).slice(0, 10)).toBe('2026-03-25');
+    expect(opens([1, 2, 3, 4, 5, 6, 7]).slice(0, 10)).toBe('2026-03-25');
   });
 
   test('a trench stands open over the nights between dig and fill', () => {

@@ -1,3 +1,4 @@
+import { byBeginning } from '../../days/byBeginning';
 import type { Column } from '../../paper/pageFlow';
 import { CHAPTER_NAME } from '../../wording/packetWords';
 import {
@@ -30,7 +31,7 @@ export function daysChapter({ flow, evaluation: { job }, days }: Making): void {
   if (days.gates.length > 0) flow.head('Gates');
   for (const gate of days.gates) flow.row(GATES, [GATE_NAME[gate.id], gateState(gate)]);
   if (days.steps.length > 0) flow.head('Steps');
-  for (const step of days.steps.toSorted((a, b) => a.placed.start - b.placed.start))
+  for (const step of days.steps.toSorted(byBeginning))
     flow.row(
       STEPS,
       [whenWords(step), stepName(step, job), PLACE_NAME[step.place], hoursWords(step.placed.minutes / 60)],
