@@ -117,7 +117,11 @@ test("the owner's page has prices and no hours; it is not to be signed while a r
   await list(page).getByRole('link', { name: "Owner's page" }).click();
   await expect(page.getByRole('alert')).toContainText('Not to be signed yet');
   const charger = page.getByRole('row', { name: /EV charger, carport/ });
-  await expect(charger).toContainText('$798.80');
+  await expect(charger).toContainText('no price yet');
+  await expect(page.getByRole('row', { name: /Range, kitchen/ })).toContainText('$624.');
+  await expect(
+    page.getByText('Not in the total, it breaks a rule as planned: EV charger, carport.'),
+  ).toBeVisible();
   await expect(page.getByText(/margin|hour/i)).toHaveCount(0);
 });
 

@@ -28,9 +28,11 @@ export interface PartEstimate {
   readonly money: Money;
   /** The price at the low, the likely and the high hours, cents. */
   readonly price: Spread;
+  /** Whether a stop stands in it: it is in no total until that is mended. */
+  readonly isStopped: boolean;
 }
 
-/** What a job costs, part by part. */
+/** What a job costs, part by part; the sums are of what has no stop. */
 export interface JobEstimate {
   readonly parts: readonly PartEstimate[];
   readonly money: Money;
@@ -84,6 +86,11 @@ function sourcesOf({ job, takeoff, labor }: JobEvaluation): ReadonlyMap<string, 
   return sources;
 }
 
+/** Whether a circuit cannot be built as it is planned. */
+const isStopped = (source: Source, evaluation: JobEvaluation): boolean =>
+  source.kind === 'circuit' &&
+  (evaluation.circuit(source.id)?.solved.findings.some(({ severity }) => severity === 'stop') ?? false);
+
 /**
  * What a job costs: material by the list and its cut plans, labor by the units, what slows it and the pace of past
  * jobs, permit, margin and tax. Every part is priced to the cent and the total is their sum.
@@ -120,13 +127,15 @@ export function jobEstimate(evaluation: JobEvaluation, desk: EstimateDesk): JobE
         likely: priceOf(at(hours.likely)),
         high: priceOf(at(hours.high)),
       },
+      isStopped: isStopped(source, evaluation),
     };
   });
+  const sound = parts.filter((part) => !part.isStopped);
   return {
     parts,
-    money: parts.reduce((sum, { money }) => plus(sum, money), NO_MONEY),
+    money: sound.reduce((sum, { money }) => plus(sum, money), NO_MONEY),
     hours: together(parts.map(({ hours }) => hours)),
-    price: together(parts.map(({ price }) => price)),
+    price: together(sound.map(({ price }) => price)),
     unpriced: priced.unpriced,
     comparing: priced.comparing,
   };

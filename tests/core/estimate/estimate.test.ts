@@ -1,3 +1,4 @@
+import { priceLacks } from '../../../src/core/wording/priceLacks';
 import { describe, expect, test } from 'vitest';
 import {
   asPicked,
@@ -7,7 +8,7 @@ import {
 } from '../../../src/core/estimate/circuitOptions';
 import { CutDesk } from '../../../src/core/estimate/cutDesk';
 import { extrasSince } from '../../../src/core/estimate/extras';
-import { jobEstimate, type EstimateDesk } from '../../../src/core/estimate/jobEstimate';
+import { jobEstimate, type EstimateDesk, type JobEstimate } from '../../../src/core/estimate/jobEstimate';
 import { circuitOf } from '../../../src/core/findings/subject';
 import { possibleChanges } from '../../../src/core/estimate/offeredChanges';
 import { demoJob } from '../../../src/core/job/demo/demoJob';
@@ -52,11 +53,15 @@ const optionIn = (job: Job, id: string, change: OptionChange) => {
 describe('what a job costs', () => {
   test('is the sum of its parts to the cent, and its parts are the list', () => {
     const estimate = estimateOf(demoJob);
-    const sum = estimate.parts.reduce((cents, { price }) => cents + price.likely, 0);
+    // What breaks a rule is priced, and in no total.
+    const stopped = estimate.parts.filter(({ isStopped }) => isStopped).map(({ key }) => key);
+    expect(stopped).toEqual([`circuit ${CARPORT}`]);
+    const sound = estimate.parts.filter(({ isStopped }) => !isStopped);
+    const sum = sound.reduce((cents, { price }) => cents + price.likely, 0);
     expect(estimate.price.likely).toBe(sum);
     expect(priceOf(estimate.money)).toBe(sum);
     // As the materials say it.
-    expect(estimate.money.material).toBe(392002);
+    expect(estimate.parts.reduce((cents, { money }) => cents + money.material, 0)).toBe(392002);
     expect(estimate.unpriced).toBe(0);
   });
 
@@ -288,15 +293,16 @@ describe('the quote as picked', () => {
     };
     const now = estimateOf(changed);
     const extras = extrasSince(accepted, now);
-    expect(extras.reduce((sum, { cents }) => sum + cents, 0)).toBe(now.price.likely - then.price.likely);
+    const whole = ({ parts }: JobEstimate): number => parts.reduce((sum, { price }) => sum + price.likely, 0);
+    expect(extras.reduce((sum, { cents }) => sum + cents, 0)).toBe(whole(now) - whole(then));
     expect(extras.find(({ key }) => key === 'circuit compressor')).toMatchObject({
       name: 'Part circuit compressor',
     });
     expect(extras.find(({ key }) => key === `circuit ${CARPORT}`)?.cents).toBeGreaterThan(0);
     // What was not in the quote is an extra with all that it costs.
     const without = { ...accepted, parts: accepted.parts.filter(({ key }) => key !== `circuit ${CARPORT}`) };
-    const whole = then.parts.find(({ key }) => key === `circuit ${CARPORT}`)?.price.likely;
-    expect(extrasSince(without, then)).toEqual([{ key: `circuit ${CARPORT}`, name: null, cents: whole }]);
+    const own = then.parts.find(({ key }) => key === `circuit ${CARPORT}`)?.price.likely;
+    expect(extrasSince(without, then)).toEqual([{ key: `circuit ${CARPORT}`, name: null, cents: own }]);
   });
 });
 
@@ -319,5 +325,24 @@ describe('what is said of an option', () => {
       '10:21 pm',
     ]);
     expect(fullAt(23.04, 48, 240)).toBe('12:00 am');
+  });
+});
+
+describe('what a price does not say by itself', () => {
+  const lacks = (job: Job): string => priceLacks(job, estimateOf(job)).join(' ');
+
+  test('what is stopped, by its name; what is assumed, by its circuits', () => {
+    expect(lacks(demoJob)).toContain('Not in the total, it breaks a rule as planned: EV charger, carport.');
+    expect(lacks(demoJob)).toContain('Rests on what is assumed: Mini split, north wall, Hot tub, deck');
+    expect(lacks({ ...demoJob, sources: [] })).not.toContain('assumed');
+  });
+
+  test('a service that nobody looked at, a fee that nobody named', () => {
+    expect(lacks(demoJob)).not.toContain('service');
+    const house = { ...demoJob.house, loads: [], areaFt2: null };
+    expect(lacks({ ...demoJob, house })).toContain('Nobody looked at the service');
+    const terms = { ...demoJob.quote.terms, permitJobCents: 0, permitCircuitCents: 0, permitServiceCents: 0 };
+    expect(lacks(demoJob)).not.toContain('fee');
+    expect(lacks({ ...demoJob, quote: { ...demoJob.quote, terms } })).toContain('No permit fee');
   });
 });

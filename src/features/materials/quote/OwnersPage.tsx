@@ -1,3 +1,4 @@
+import { priceLacks } from '../../../core/wording/priceLacks';
 import { Button } from '@mantine/core';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
@@ -40,7 +41,7 @@ function OwnersLine({ job, evaluation, part }: LineProps) {
         {option !== null && option.kind !== 'as-planned' && <span>: {optionName(option)}</span>}
       </th>
       <td>{each === undefined ? '' : circuitLine(each.solved, each.circuit)}</td>
-      <td className="fig">{printDollars(price.likely)}</td>
+      <td className="fig">{part.isStopped ? 'no price yet' : printDollars(price.likely)}</td>
     </tr>
   );
 }
@@ -79,6 +80,9 @@ function Work({ job, quoted }: { readonly job: Job; readonly quoted: Quoted }) {
           </tr>
         </tbody>
       </table>
+      {priceLacks(job, estimate).map((each) => (
+        <p key={each}>{each}</p>
+      ))}
       {estimate.comparing > 0 && (
         <p>
           {counted(estimate.comparing, 'price')} of material are for comparing and may change before this is

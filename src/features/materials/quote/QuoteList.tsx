@@ -1,3 +1,4 @@
+import { priceLacks } from '../../../core/wording/priceLacks';
 import { Link } from 'react-router';
 import { circuitOf } from '../../../core/findings/subject';
 import type { JobEstimate, PartEstimate } from '../../../core/estimate/jobEstimate';
@@ -101,6 +102,11 @@ export function QuoteList({ job, quoted, circuitId, onCircuit }: QuoteListProps)
         {counted(terms.goodDays, 'day')}. Rock, or a wire found bad in the wall, is priced when it is found.
       </p>
       <p className="second">{lacks(estimate)}</p>
+      <ul className="second" aria-label="What the price does not say">
+        {priceLacks(job, estimate).map((each) => (
+          <li key={each}>{each}</li>
+        ))}
+      </ul>
       {accepted !== null && (
         <p className="second">
           Accepted {printDay(accepted.date)} by {accepted.by}: {printPrice(accepted.cents)}.
