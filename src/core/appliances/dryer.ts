@@ -57,7 +57,7 @@ export const dryer = defineFamily<'dryer', DryerPlate>({
     }),
   changes: (plate) => [{ kind: 'hardwire', plate: { ...plate, connection: 'hardwired' } }],
   typed: {
-    names: ['clothes dryer', 'dryer', 'electric dryer', 'clothesdryer'],
+    names: ['clothes dryer', 'dryer', 'electric dryer', 'clothesdryer', 'heat pump dryer'],
     example: 'dryer 5.4 kW',
     main: 'kw',
     plate: (typed) =>

@@ -62,6 +62,8 @@ export const miniSplit = defineFamily<'mini-split', MiniSplitPlate>({
       'mini-split',
       'heat pump',
       'heatpump',
+      'rooftop unit',
+      'package unit',
       'air conditioner',
       'ac',
       'a/c',

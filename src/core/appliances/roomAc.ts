@@ -74,6 +74,8 @@ export const roomAc = defineFamily<'room-ac', RoomAcPlate>({
       'window ac',
       'window air conditioner',
       'through-wall ac',
+      'through wall ac',
+      'wall ac',
       'ptac',
       'portable ac',
     ],

@@ -66,10 +66,20 @@ const better = (a: Named, b: Named): Named => {
   return b.name.length > a.name.length ? b : a;
 };
 
+/** Whether a name holds the words of another and more. */
+const covers = (name: Named, other: Named): boolean =>
+  name.at <= other.at && other.at + other.count <= name.at + name.count && name.count > other.count;
+
 /** The appliance that a line names: the most particular name, the longest of them, the first of these. */
 export function namedIn(tokens: readonly Token[]): Named | undefined {
   const exact = [...namesIn(tokens)];
-  const all = exact.length > 0 ? exact : [...slipsIn(tokens)];
+  // A slip beside a plain word names the thing: "watr heater" is no heater of a room.
+  const isPlain = exact.every(({ name }) => PLAIN.has(name));
+  const slips = isPlain ? [...slipsIn(tokens)] : [];
+  const all =
+    exact.length === 0
+      ? slips
+      : [...exact, ...slips.filter((slip) => slip.count > 1 && exact.some((each) => covers(slip, each)))];
   return all.length === 0 ? undefined : all.reduce(better);
 }
 

@@ -47,7 +47,7 @@ const WORDS: readonly (readonly [Meaning, string])[] = [
     { is: 'label', label: 'nameplate' },
     [
       'nameplate | name plate | plate | label | rated | rating | load | draw | draws',
-      'drawing | pulls | input | fla | rla | full load | max draw',
+      'i1max | i1 max | drawing | pulls | input | fla | rla | full load | max draw',
     ].join(' | '),
   ],
   [
@@ -63,11 +63,19 @@ const WORDS: readonly (readonly [Meaning, string])[] = [
   ],
   [{ is: 'label', label: 'size' }, 'awg | gauge'],
   [{ is: 'label', label: 'length' }, 'long | run | away | distance | feet | ft | length'],
+  [
+    { is: 'apart' },
+    [
+      'from tub | from the tub | from spa | from the spa | from water | from the water | from pool',
+      'from the pool | from sink | from the sink',
+    ].join(' | '),
+  ],
   [{ is: 'then' }, 'then | and then | followed by | after that'],
   [
     { is: 'note' },
     [
-      'existing | disconnect | fused disconnect | old | replace | replacing | whip | deep | depth | cover | conduit | pipe',
+      'load management | energy management | load sharing | power sharing | weatherproof | in-use cover',
+      'bubble cover | weather resistant | tamper resistant | existing | disconnect | fused disconnect | old | replace | replacing | whip | deep | depth | cover | conduit | pipe',
       'thhn | thwn | thwn-2 | thhn/thwn | xhhw | xhhw-2 | stranded | solid | wg | w/g',
       'w/ground | with ground | ground',
     ].join(' | '),
@@ -84,6 +92,7 @@ const WORDS: readonly (readonly [Meaning, string])[] = [
       'which | going | goes | go | out | back | front | next | right | left | got | have',
       'are | was | no. | getting | put | putting | wall mount | rear | dedicated | plus',
       'level | type | side | customer | has | electric | electrical | mounted | in the',
+      'island | duty cycle | duty | cycle | attached | pottery | irrigation | pond | fountain | boat | pedestal | hookup | strip | style',
       'house | home | car | vehicle | residential | feed | feeds | fed | size | x | or | amp',
       'amps | volt | volts',
     ].join(' | '),

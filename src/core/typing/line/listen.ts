@@ -18,7 +18,18 @@ const VOLTS = new Set([110, 115, 120, 125, 208, 220, 230, 240, 250, 277, 480]);
 const BARE_VOLTS = new Set([120, 208, 220, 230, 240, 277, 480]);
 const CABLE_SIZES = new Set([14, 12, 10, 8, 6, 4, 3, 2, 1]);
 
+const NOWHERE: Stretch = { method: null, lengthFt: null, place: null };
+/** No breaker is smaller. */
+const LEAST_BREAKER_A = 10;
+
 type Growing = { -readonly [K in keyof TypedFigures]: TypedFigures[K] };
+
+/** Whether marks of a plate stand before their figures, "mca 24 mocp 35", and not behind them: the last of them says. */
+function labelsLead(tokens: readonly Token[]): boolean {
+  const last = tokens.findLastIndex(({ word }) => /^(?:mca|mocp|mop|fuse)$/i.test(word));
+  const next = tokens[last + 1]?.is;
+  return last >= 0 && (next?.kind === 'number' || (next?.kind === 'measure' && next.of === 'amps'));
+}
 
 /** Goes through a line from left to right and keeps what each word says. */
 export class Listener {
@@ -28,12 +39,15 @@ export class Listener {
   readonly #typed: Growing & { words: Set<string> };
   readonly #stretches: Stretch[] = [];
   readonly #unread: Unread[] = [];
-  #now: Stretch = { method: null, lengthFt: null, place: null };
+  #now: Stretch = NOWHERE;
+  #stands: Stretch['place'] = null;
   #material: Said['material'] = null;
   #size: Said['size'] = null;
   #gfci: boolean | null = null;
   readonly #measured = new Map<Measured, Token>();
   #pending: FigureLabel | undefined;
+  /** The last length in feet, and what stood before it. */
+  #lastFt: { readonly token: Token; readonly before: Stretch; readonly stretches: number } | undefined;
   /** Whether the last thing that was read is a figure that nobody spoke of yet. */
   #open = false;
 
@@ -44,14 +58,34 @@ export class Listener {
     for (const [phrase, meaning] of LEXICON)
       if (name.includes(phrase)) {
         if (meaning.is === 'plate-word') this.#typed.words.add(meaning.word);
+        if (meaning.is === 'gfci' && name !== phrase) this.#gfci = meaning.gfci;
         if (meaning.is === 'place' && family === 'receptacle' && name !== phrase) this.#place(meaning);
       }
-    for (let next = 0; next < tokens.length;) next += next === at ? count : this.#hear(next, at);
+    for (let next = 0; next < tokens.length;) {
+      if (next === at) this.#stand();
+      next += next === at ? count : this.#hear(next, at);
+    }
+  }
+
+  /** "Carport charger": where the thing stands, which is a place of the run only where no other is named. */
+  #stand(): void {
+    const { method, lengthFt, place } = this.#now;
+    if (place === null || method !== null || lengthFt !== null) return;
+    this.#stands = place;
+    this.#now = NOWHERE;
+  }
+
+  #settle(): void {
+    this.#turn();
+    const place = this.#stands;
+    if (place === null || this.#stretches.some((each) => each.place !== null)) return;
+    const [first = NOWHERE] = this.#stretches;
+    this.#stretches.splice(0, 1, { ...first, place });
   }
 
   /** What the line said. */
   said(): Said {
-    this.#turn();
+    this.#settle();
     return {
       figures: this.#figures,
       measured: this.#measured,
@@ -122,9 +156,22 @@ export class Listener {
       case 'place':
         this.#place(meaning);
         return;
-      case 'material':
+      case 'material': {
         this.#material = meaning.material;
+        const last = this.#figures.at(-1);
+        // "4 al": a bare number before the metal is the size of it.
+        if (
+          this.#open &&
+          last?.label === undefined &&
+          last?.isAmps === false &&
+          CABLE_SIZES.has(last.value)
+        ) {
+          this.#figures.pop();
+          this.#open = false;
+          this.#wire(last.token, `${last.value}`);
+        }
         return;
+      }
       case 'building':
         this.#typed.building = true;
         return;
@@ -147,6 +194,9 @@ export class Listener {
       case 'then':
         this.#turn();
         return;
+      case 'apart':
+        this.#apart();
+        return;
       case 'note': {
         const last = this.#unread.at(-1);
         const { from = 0 } = this.#tokens[at] ?? {};
@@ -166,19 +216,25 @@ export class Listener {
 
   #label(label: FigureLabel): void {
     const last = this.#figures.at(-1);
-    if (this.#open && last !== undefined && last.label === undefined) {
+    const leads = (label === 'mca' || label === 'mocp') && labelsLead(this.#tokens);
+    if (!leads && this.#open && last !== undefined && last.label === undefined) {
       if (label === 'length' && !last.isAmps) {
         this.#figures.pop();
         this.#length(last.value);
+      } else if (label === 'breaker' && !last.isAmps && last.value < LEAST_BREAKER_A) {
+        // "2 circuits" are two of them.
+        this.#figures.pop();
+        this.#keep(last.token, null);
       } else this.#figures[this.#figures.length - 1] = { ...last, label };
       this.#open = false;
     } else this.#pending = label;
   }
 
   #figure(token: Token, value: number, isAmps: boolean): void {
-    const label = this.#pending;
+    // "Run a 50 A circuit": nothing runs 50 A long.
+    const label = this.#pending === 'length' && isAmps ? undefined : this.#pending;
     this.#pending = undefined;
-    if (label === 'length' && !isAmps) this.#length(value);
+    if (label === 'length') this.#length(value);
     else if (!isAmps && label === undefined && BARE_VOLTS.has(value)) {
       this.#typed.volts = value;
       this.#measured.set('volts', token);
@@ -187,6 +243,16 @@ export class Listener {
       this.#figures.push({ token, value, isAmps, label });
       this.#open = label === undefined;
     }
+  }
+
+  /** "8 ft from the tub": a distance, no length of the run. */
+  #apart(): void {
+    const last = this.#lastFt;
+    if (last === undefined) return;
+    this.#now = last.before;
+    this.#stretches.splice(last.stretches);
+    this.#keep(last.token, AS_NOTE);
+    this.#lastFt = undefined;
   }
 
   #length(ft: number): void {
@@ -209,6 +275,7 @@ export class Listener {
     if (is.of !== 'volts') this.#pending = undefined;
     switch (is.of) {
       case 'ft':
+        this.#lastFt = { token, before: this.#now, stretches: this.#stretches.length };
         this.#length(Math.round(is.value * 1000) / 1000);
         return;
       case 'size':
@@ -223,6 +290,7 @@ export class Listener {
         return;
       case 'in':
       case 'tons':
+      case 'other':
         this.#keep(token, AS_NOTE);
         return;
       case 'phase':
@@ -272,6 +340,6 @@ export class Listener {
     const { method, lengthFt, place } = this.#now;
     if (method === null && lengthFt === null && place === null) return;
     this.#stretches.push(this.#now);
-    this.#now = { method: null, lengthFt: null, place: null };
+    this.#now = NOWHERE;
   }
 }

@@ -13,6 +13,8 @@ export type Meaning =
   | { readonly is: 'plate-word'; readonly word: string }
   /** Opens the next stretch of the run. */
   | { readonly is: 'then' }
+  /** What was measured last is how far the thing is from something. */
+  | { readonly is: 'apart' }
   /** Belongs to no field: a note. */
   | { readonly is: 'note' }
   | { readonly is: 'joiner' };

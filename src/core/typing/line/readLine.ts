@@ -12,7 +12,7 @@ import { firstProblem, type FieldProblem } from '../../job/zodProblem';
 import type { WireSize } from '../../units/wireSize';
 import { namedIn } from './families';
 import { AS_NOTE, Listener } from './listen';
-import type { Figure, Said, Stretch, Unread } from './said';
+import type { Figure, Measured, Said, Stretch, Unread } from './said';
 import { tokensOf, type Token } from './tokens';
 
 /** Another reading of a number that could be either. */
@@ -57,6 +57,8 @@ const CIRCUITS_A = new Set([
 
 /** Families whose rating is that of their circuit: a further number counts them. */
 const RATED: ReadonlySet<FamilyId> = new Set(['receptacle', 'rv', 'feeder']);
+/** No outlet and no feeder is rated for less: it is how many. */
+const LEAST_RATED_A = 10;
 /** Families of which there may be several on a circuit. */
 const COUNTED: ReadonlySet<FamilyId> = new Set(['receptacle', 'water-heater']);
 
@@ -76,6 +78,8 @@ type Growing = { -readonly [K in keyof TypedFigures]: TypedFigures[K] };
 interface Settled {
   readonly typed: TypedFigures;
   readonly unread: readonly Unread[];
+  /** Figures that the plate may have no field for, with where they stand. */
+  readonly measured: Said['measured'];
   /** The number that was taken for the circuit though nobody said so. */
   readonly taken: Figure | undefined;
 }
@@ -104,6 +108,7 @@ function settled(family: FamilyId, said: Said, against?: Figure): Settled {
   const { main, plated } = typedWords(family);
   const typed: Growing = { ...said.typed, volts: platedVolts(family, said.typed.volts) };
   const unread: Unread[] = [...said.unread];
+  const measured = new Map(said.measured);
   let taken: Figure | undefined;
   for (const figure of said.figures) if (figure.label !== undefined) labelled(typed, figure);
   for (const figure of said.figures.filter(({ label }) => label === undefined)) {
@@ -113,14 +118,20 @@ function settled(family: FamilyId, said: Said, against?: Figure): Settled {
       (plated !== undefined && typed[plated] !== undefined && typed.amps === undefined)
     ) {
       asMain(typed, isAmps ? 'amps' : main, value);
+    } else if (!isAmps && value < LEAST_RATED_A && RATED.has(family)) {
+      if (COUNTED.has(family) && typed.count === undefined) typed.count = value;
+      else unread.push(askedFeet(figure));
     } else if (CIRCUITS_A.has(value) && typed.breakerA === undefined && typed.mocp === undefined) {
       typed.breakerA = value;
       taken = figure;
     } else if (isAmps) {
-      if (typed.amps === undefined) typed.amps = value;
-      else unread.push(askedFeet(figure));
+      if (typed.amps === undefined) {
+        typed.amps = value;
+        measured.set('amps', figure.token);
+      } else unread.push(askedFeet(figure));
     } else if (
       typed[main] === undefined &&
+      !(main === 'amps' && typed.kw !== undefined) &&
       !(typed.breakerA !== undefined && (RATED.has(family) || CIRCUITS_A.has(value)))
     ) {
       asMain(typed, main, value);
@@ -129,23 +140,28 @@ function settled(family: FamilyId, said: Said, against?: Figure): Settled {
   }
   if (typed.breakerA === undefined && typed.amps === undefined && typed.receptacle !== undefined)
     typed.breakerA = Number(/\d+$/.exec(typed.receptacle)?.[0]);
-  return { typed, unread, taken };
+  return { typed, unread, measured, taken };
 }
 
 /** Figures that change nothing of a plate: it has no field for them. */
-function unused(family: FamilyId, { measured }: Said, typed: TypedFigures): readonly Unread[] {
+function unused(family: FamilyId, { measured, typed }: Settled): readonly Unread[] {
   const text = (of: TypedFigures): string => JSON.stringify(typedWords(family).plate(of));
   const whole = text(typed);
+  // Left out it may come to the same by what stands for it; another figure would not.
+  const isUnused = (key: Measured): boolean => {
+    const value = typed[key];
+    const others = typeof value === 'number' ? [undefined, value * 2] : [undefined];
+    return others.every((other) => text({ ...typed, [key]: other }) === whole);
+  };
   return [...measured].flatMap(([key, { word, from, to }]) =>
-    !(key === 'phase' && typed.phase === 1) && text({ ...typed, [key]: undefined }) === whole
-      ? [{ word, from, to, suggestion: AS_NOTE }]
-      : [],
+    !(key === 'phase' && typed.phase === 1) && isUnused(key) ? [{ word, from, to, suggestion: AS_NOTE }] : [],
   );
 }
 
-function readingOf(family: FamilyId, said: Said, { typed, unread: unheard }: Settled): Reading {
+function readingOf(family: FamilyId, said: Said, settledFigures: Settled): Reading {
+  const { typed, unread: unheard } = settledFigures;
   const plate = typedWords(family).plate(typed);
-  const unread = [...unheard, ...unused(family, said, typed)].toSorted((a, b) => a.from - b.from);
+  const unread = [...unheard, ...unused(family, settledFigures)].toSorted((a, b) => a.from - b.from);
   const read = applianceSchema.safeParse({ family, nameplate: wholePlate(plate) });
   return {
     family,

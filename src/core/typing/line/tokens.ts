@@ -12,7 +12,9 @@ export type Measure =
   | 'poles'
   | 'wires'
   | 'phase'
-  | 'size';
+  | 'size'
+  /** What no circuit has a field for: gallons, pounds. */
+  | 'other';
 
 /** A word of a line, or a number with what belongs to it, and where it stands. */
 export interface Token {
@@ -41,6 +43,11 @@ const IN_FRACTIONS: ReadonlySet<Measure> = new Set(['hp', 'in', 'ft']);
 
 /** Units as they are typed after a number, with what they measure and what a figure of them is in that measure. */
 const UNITS: readonly (readonly [pattern: string, of: Measure, factor: number])[] = [
+  [
+    String.raw`gallons?|gals?|btus?(?:\/?h)?|lbs?|pounds?|psi|gpm|cfm|rpm|kwh|sq\.?\s?ft|sqft|ft2|persons?|people|seats?|jets?|miles?|mm`,
+    'other',
+    1,
+  ],
   [String.raw`kva`, 'va', 1000],
   [String.raw`va|volt-?amperes?`, 'va', 1],
   [String.raw`kw|kilowatts?|kws`, 'kw', 1],
@@ -75,7 +82,8 @@ const rule = (pattern: string, read: Rule['read']): Rule => ({ pattern: new RegE
 
 const RULES: readonly Rule[] = [
   rule(
-    String.raw`(\d+)\s*(?:'|′|ft\.?|feet)\s*-?\s*(\d+(?:\.\d+)?)\s*(?:"|″|in\.?|inches)${WORD_END}`,
+    // "40 ft 1 in pvc": the inches are the size of the raceway.
+    String.raw`(?!\d+\s*(?:ft\.?|feet|')\s*[12]\s*(?:in\.?|inch|")\s*(?:pvc|emt|rmc|imc|rigid|conduit))(\d+)\s*(?:'|′|ft\.?|feet)\s*-?\s*(\d+(?:\.\d+)?)\s*(?:"|″|in\.?|inches)${WORD_END}`,
     ([text, ft, inch]) => ({
       kind: 'measure',
       of: 'ft',
@@ -95,6 +103,28 @@ const RULES: readonly Rule[] = [
     ([, first = '', rest = '']) => ({
       kind: 'sum',
       values: [first, ...rest.split('+').slice(1)].map((each) => fraction(each.trim())),
+    }),
+  ),
+  // "2-2-4": a cable of several sizes goes by its hots.
+  rule(String.raw`(\d(?:\/0)?)(?:-\1)+-(\d(?:\/0)?)${WORD_END}`, ([, size = '']) => ({
+    kind: 'measure',
+    of: 'size',
+    value: 0,
+    text: size,
+  })),
+  rule(String.raw`i1\s?eff\s*(${NUMBER})\s*a?${WORD_END}`, ([text, figure = '']) => ({
+    kind: 'measure',
+    of: 'other',
+    value: Number(figure),
+    text,
+  })),
+  rule(
+    String.raw`duty(?:\s+cycle)?\s*(${NUMBER})\s*(?:%|percent)?${WORD_END}(?!\s*(?:ft|feet|'|a(?:mps?)?(?![a-z])))`,
+    ([, share = '']) => ({
+      kind: 'measure',
+      of: 'percent',
+      value: Number(share),
+      text: share,
     }),
   ),
   rule(String.raw`(?:#|no\.?\s*)(\d+(?:\/0)?)${WORD_END}`, ([, size = '']) => ({
@@ -125,7 +155,7 @@ const RULES: readonly Rule[] = [
   })),
   ...UNITS.map(([unit, of, factor]) =>
     rule(
-      String.raw`(${IN_FRACTIONS.has(of) ? `${MIXED}|` : ''}${NUMBER})[\s-]*(?:${unit})(?:${WORD_END}|(?<=['"′″%]))`,
+      String.raw`(${IN_FRACTIONS.has(of) ? `${MIXED}|` : ''}${of === 'hp' ? String.raw`\d\/[36]|` : ''}${NUMBER})[\s-]*(?:${unit})(?:${WORD_END}|(?<=['"′″%]))`,
       ([text, figure = '']) => ({
         kind: 'measure',
         of,
@@ -134,6 +164,12 @@ const RULES: readonly Rule[] = [
       }),
     ),
   ),
+  rule(String.raw`\d-\d\/[248]${WORD_END}`, ([text]) => ({
+    kind: 'measure',
+    of: 'other',
+    value: fraction(text),
+    text,
+  })),
   rule(
     String.raw`(\d+(?:\.\d+)?)\s*(?:\/|-)\s*(\d+(?:\.\d+)?)(?:\s?w?\/?g(?![a-z]))?${WORD_END}`,
     ([, a, b]) => ({
