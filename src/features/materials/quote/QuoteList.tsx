@@ -58,6 +58,20 @@ function lacks({ unpriced, comparing }: JobEstimate): string {
   return unpriced === 0 ? made : `${made} ${counted(unpriced, 'line')} without a price.`.trim();
 }
 
+/** What the price does not say by itself. */
+function Lacks({ job, estimate }: { readonly job: Job; readonly estimate: JobEstimate }) {
+  return (
+    <>
+      <p className="second">{lacks(estimate)}</p>
+      <ul className="second" aria-label="What the price does not say">
+        {priceLacks(job, estimate).map((each) => (
+          <li key={each}>{each}</li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
 /** The job part by part with its price: circuits, which may have options, and what is the same in all of them. */
 export function QuoteList({ job, quoted, circuitId, onCircuit }: QuoteListProps) {
   const { estimate, stops } = quoted;
@@ -101,12 +115,7 @@ export function QuoteList({ job, quoted, circuitId, onCircuit }: QuoteListProps)
         {printPrice(price.low)} to {printPrice(price.high)} with the range of hours. Good for{' '}
         {counted(terms.goodDays, 'day')}. Rock, or a wire found bad in the wall, is priced when it is found.
       </p>
-      <p className="second">{lacks(estimate)}</p>
-      <ul className="second" aria-label="What the price does not say">
-        {priceLacks(job, estimate).map((each) => (
-          <li key={each}>{each}</li>
-        ))}
-      </ul>
+      <Lacks job={job} estimate={estimate} />
       {accepted !== null && (
         <p className="second">
           Accepted {printDay(accepted.date)} by {accepted.by}: {printPrice(accepted.cents)}.
