@@ -208,7 +208,6 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       'feeder',
       'subpanel',
       'sub panel',
-      'sub-panel',
       'subpanel feeder',
       'sub',
       'sub feed',

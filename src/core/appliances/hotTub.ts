@@ -132,7 +132,7 @@ export const hotTub = defineFamily<'hot-tub', HotTubPlate>({
       ? [{ kind: 'setting', plate: { ...plate, jumper: 'low' } }]
       : [],
   typed: {
-    names: ['hot tub', 'tub', 'spa', 'hottub', 'hot-tub', 'swim spa', 'whirlpool', 'cold plunge'],
+    names: ['hot tub', 'tub', 'spa', 'hottub', 'swim spa', 'whirlpool', 'cold plunge'],
     example: 'hot tub 50',
     main: 'amps',
     plate: (typed) => {

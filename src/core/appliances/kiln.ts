@@ -75,7 +75,6 @@ export const kiln = defineFamily<'kiln', KilnPlate>({
       'boiler',
       'towel warmer',
       'radiant floor',
-      'radiant floor heat',
       'heated floor',
       'floor heater',
       'snow melt',

@@ -59,7 +59,6 @@ export const miniSplit = defineFamily<'mini-split', MiniSplitPlate>({
     names: [
       'mini split',
       'minisplit',
-      'mini-split',
       'heat pump',
       'heatpump',
       'rooftop unit',

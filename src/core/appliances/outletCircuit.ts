@@ -179,7 +179,6 @@ export const outletCircuit = defineFamily<'receptacle', OutletPlate>({
       'gas cooktop',
       'gas oven',
       'gas dryer',
-      'gas dryer outlet',
       'gas water heater',
       'gas furnace',
       'gas fireplace',

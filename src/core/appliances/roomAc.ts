@@ -73,7 +73,6 @@ export const roomAc = defineFamily<'room-ac', RoomAcPlate>({
       'window unit',
       'window ac',
       'window air conditioner',
-      'through-wall ac',
       'through wall ac',
       'wall ac',
       'ptac',

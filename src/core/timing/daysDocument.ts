@@ -35,9 +35,12 @@ const gateSchema = z
       .describe('Who passed it, and when'),
     failed: z.string().max(LIMITS.answerLength).describe('What was not passed; empty: nothing'),
     failedAt: moment.nullish().describe('When it was not passed; left out: not known'),
-    refused: z
-      .array(z.strictObject({ what: z.string().min(1).max(LIMITS.answerLength), at: moment.nullable() }))
-      .max(50)
+    refused: keyed(
+      z
+        .array(z.strictObject({ what: z.string().min(1).max(LIMITS.answerLength), at: moment.nullable() }))
+        .max(50),
+      ({ what, at }) => `${at ?? ''} ${what}`,
+    )
       .optional()
       .describe('What was not passed before, and was mended since'),
     photos: photos.describe('What the inspector saw'),

@@ -16,19 +16,6 @@ const WorkingPane = lazy(() =>
   import('./working/WorkingPane').then((module) => ({ default: module.WorkingPane })),
 );
 
-/** What of a circuit nobody gave, once the hand rests; null until it is known. */
-function useUnverified(circuitId: string) {
-  const job = useAppSelector(({ job: open }) => (open.status === 'ready' ? open.job : undefined));
-  const [all, setAll] = useState<readonly Unverified[] | null>(null);
-  const own = all?.filter(({ assumption }) => assumption.circuitId === circuitId) ?? null;
-  const desk = job && (
-    <Suspense>
-      <VerifyDesk job={job} circuitId={circuitId} onKnown={setAll} />
-    </Suspense>
-  );
-  return { own, desk };
-}
-
 interface CircuitBoardProps {
   readonly view: CircuitEvaluation;
   readonly ids: readonly string[];
@@ -54,7 +41,7 @@ function useWorkingInView(chosen: string): void {
 export function CircuitBoard({ view, ids }: CircuitBoardProps) {
   const focus = useAppSelector((state) => state.focus);
   const { part } = usePart();
-  const { own, desk } = useUnverified(view.circuit.id);
+  const [unverified, setUnverified] = useState<readonly Unverified[] | null>(null);
   useWorkingInView(focus.figureKey);
   const last = view.circuit.run.length - 1;
   const segment = focus.segment === null ? null : Math.min(focus.segment, last);
@@ -70,8 +57,10 @@ export function CircuitBoard({ view, ids }: CircuitBoardProps) {
             <RoutePane key={view.circuit.id} view={view} segment={segment} />
           </Suspense>
         ) : (
-          <ToVerifyContext value={own}>
-            {desk}
+          <ToVerifyContext value={unverified}>
+            <Suspense>
+              <VerifyDesk circuitId={view.circuit.id} onKnown={setUnverified} />
+            </Suspense>
             <section aria-label="The figures, in the order of reasoning">
               <Ladder view={view} figureKey={focus.figureKey} />
             </section>

@@ -1,20 +1,23 @@
 import { useEffect } from 'react';
-import type { Job } from '../../core/job/jobSchema';
 import type { Unverified } from '../../core/known/toVerify';
 import { useToVerify } from '../../store/known/useToVerify';
+import { useReadyJob } from './JobPage';
 
 interface VerifyDeskProps {
-  readonly job: Job;
   /** The circuit alone that is asked about; left out: all. */
   readonly circuitId?: string;
   readonly onKnown: (all: readonly Unverified[] | null) => void;
 }
 
-/** Works out what is left to verify, after the plates are drawn. */
-export function VerifyDesk({ job, circuitId, onKnown }: VerifyDeskProps) {
+/** Works out what is left to verify in the open job, after what is known is drawn. */
+export function VerifyDesk({ circuitId, onKnown }: VerifyDeskProps) {
+  const { job } = useReadyJob();
   const all = useToVerify(job, circuitId);
   useEffect(() => {
-    onKnown(all);
-  }, [all, onKnown]);
+    // What was asked of the circuit before says nothing of this one.
+    const isOf = ({ assumption }: Unverified) =>
+      circuitId === undefined || assumption.circuitId === circuitId;
+    onKnown(all?.filter(isOf) ?? null);
+  }, [all, circuitId, onKnown]);
   return null;
 }

@@ -82,7 +82,7 @@ function Appliances({ job }: { readonly job: Job }) {
         </Button>
       </div>
       <Suspense>
-        <VerifyDesk job={job} onKnown={setToVerify} />
+        <VerifyDesk onKnown={setToVerify} />
       </Suspense>
       <ToVerifyContext value={toVerify}>
         <Plates key={job.id} circuits={sizes.circuits} jobId={job.id} />

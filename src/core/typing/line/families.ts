@@ -43,7 +43,8 @@ function* namesIn(tokens: readonly Token[]): Generator<Named> {
     for (let count = MOST_WORDS; count > 0; count -= 1) {
       const name = phraseAt(tokens, at, count);
       if (name === undefined) continue;
-      const family = NAMES.get(name) ?? NAMES.get(name.replace(/s$/, ''));
+      const plain = name.replaceAll('-', ' ');
+      const family = NAMES.get(name) ?? NAMES.get(plain) ?? NAMES.get(plain.replace(/s$/, ''));
       if (family !== undefined) yield { family, name, at, count };
     }
 }

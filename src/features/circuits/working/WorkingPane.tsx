@@ -15,6 +15,7 @@ import { FindingCard } from '../../job/FindingCard';
 import { useStageActions } from '../../job/stageActions';
 import { FigureFields } from '../figures/FigureFields';
 import { SegmentDetails } from '../run/SegmentDetails';
+import { RestsOn } from './RestsOn';
 import classes from './WorkingPane.module.css';
 
 const DropPicture = lazy(() =>
@@ -25,7 +26,6 @@ const Alternatives = lazy(() =>
   import('./Alternatives').then((module) => ({ default: module.Alternatives })),
 );
 const Steps = lazy(() => import('./Steps').then((module) => ({ default: module.Steps })));
-const RestsOn = lazy(() => import('./RestsOn').then((module) => ({ default: module.RestsOn })));
 const EditionsCompared = lazy(() =>
   import('./EditionsCompared').then((module) => ({ default: module.EditionsCompared })),
 );
