@@ -242,6 +242,9 @@ describe('the days of a job', () => {
       if (!step.isDone) expect(step.placed.parts[0]!.start >= '2026-03-19T10:15', step.id).toBe(true);
     }
     expect(days.from).toBe('2026-03-19');
+    // From the next quarter of an hour on.
+    const starts = days.steps.flatMap(({ isDone, placed }) => (isDone ? [] : [placed.parts[0]!.start]));
+    expect(starts.toSorted()[0]).toBe('2026-03-19T10:15');
   });
 
   test('the plan of a job that is to begin does not know the time; the hour after closing is the next day', () => {

@@ -68,6 +68,13 @@ describe('an edit', () => {
     expect(writeJobFile(after(gone.job, gone.inverse).job)).toBe(writeJobFile(demoJob));
   });
 
+  test('of an input that had no source has none again after undo', () => {
+    const plain: Job = { ...demoJob, sources: [] };
+    const done = after(plain, full(plain, volts(208)));
+    expect(done.job.sources.map(({ input }) => input)).toEqual(['circuit:kiln/nameplate.volts']);
+    expect(after(done.job, done.inverse).job).toEqual(plain);
+  });
+
   test('that blanks a value takes its source: blank is blank', () => {
     const { compressor } = Object.fromEntries(demoJob.circuits.map((each) => [each.id, each]));
     const job = edited(demoJob, { kind: 'change-circuit', id: 'compressor', fields: { site: {} } });

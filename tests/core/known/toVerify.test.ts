@@ -47,6 +47,31 @@ describe('what nobody gave', () => {
     );
   });
 
+  test('lugs that somebody looked at and found without a mark stay at 60 °C, and are asked no more', () => {
+    const sources = [{ input: 'circuit:ev/terminals.panel', source: { kind: 'seen', who: 'lead' } as const }];
+    const inputs = (job: Job) =>
+      assumptionsOf(evaluateJob(job).circuits[0]!, job.sources).map(({ input }) => input);
+    expect(inputs(unmarked)).toContain('terminals.panel');
+    expect(inputs({ ...unmarked, sources })).not.toContain('terminals.panel');
+  });
+
+  test('a length that nobody gave may be half of it, or twice; a plate that nobody read, a quarter less or more', () => {
+    const id = unmarked.circuits[0]!.run[0]!.id;
+    const assumed = (at: string) => ({
+      input: `circuit:ev/${at}`,
+      source: { kind: 'assumed', rule: 'default' } as const,
+    });
+    const sources = [assumed(`run.${id}.lengthFt`), assumed('nameplate.outputAmps')];
+    const found = assumptionsOf(evaluateJob(unmarked).circuits[0]!, sources);
+    const values = (input: string) =>
+      found.find((each) => each.input === input)?.alternatives.map(({ value }) => value);
+    expect(values(`run.${id}.lengthFt`)).toEqual([20, 80]);
+    expect(values('nameplate.outputAmps')).toEqual([36, 60]);
+    expect(
+      assumptionsOf(evaluateJob(unmarked).circuits[0]!, []).some(({ input }) => /^run/.test(input)),
+    ).toBe(false);
+  });
+
   test('what would change nothing is not asked, and what matters most stands first', () => {
     const all = verifyIn(demoJob);
     for (const { outcomes } of all)
