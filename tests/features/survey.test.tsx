@@ -234,11 +234,9 @@ describe('what is left to verify', () => {
     const sourceOf = () =>
       openJob().sources.find(({ input }) => input === `circuit:${first.id}/terminals.load`)?.source.kind;
     expect(sourceOf()).toBeUndefined();
-    await userEvent.click(
-      screen.getByRole('button', { name: 'Label terminals.load: it is 60 °C, no mark seen' }),
-    );
+    await userEvent.click(screen.getByRole('button', { name: 'So it is: 60 °C, no mark seen' }));
     expect(sourceOf()).toBe('told');
-    await userEvent.click(screen.getByRole('button', { name: 'Label terminals.load: it is marked 75 °C' }));
+    await userEvent.click(screen.getByRole('button', { name: 'It is marked 75 °C' }));
     expect(openJob().circuits[0]?.terminals.load).toBe(75);
     expect(sourceOf()).toBe('told');
   });

@@ -70,7 +70,7 @@ export function VerifyOne({ circuit, assumption, outcomes, only }: VerifyOneProp
           type="button"
           className="act"
           disabled={!canWrite}
-          aria-label={`${label}: it is ${lowerFirst(stands)}`}
+          aria-label={`So it is: ${lowerFirst(stands)}`}
           onClick={() => {
             edit(told(circuitInput(circuit, input)), `${label}: so it is`);
           }}
@@ -88,7 +88,7 @@ export function VerifyOne({ circuit, assumption, outcomes, only }: VerifyOneProp
                 type="button"
                 className="act"
                 disabled={!canWrite}
-                aria-label={`${label}: it is ${lowerFirst(words)}`}
+                aria-label={`It is ${lowerFirst(words)}`}
                 onClick={() => {
                   take(value);
                 }}
