@@ -42,10 +42,13 @@ const SHOTS: readonly Shot[] = [
   {
     name: 'survey',
     at: '/jobs/demo-orchard-lane/survey',
-    act: (page) =>
-      page.getByText('Mini split, north wall').evaluate((heading) => {
+    act: async (page) => {
+      await page.getByLabel('Name of the job').waitFor();
+      await page.getByRole('region', { name: /^To verify, Mini split/ }).waitFor();
+      await page.getByText('Mini split, north wall').evaluate((heading) => {
         heading.scrollIntoView();
-      }),
+      });
+    },
   },
   {
     name: 'wiring',
