@@ -1,6 +1,6 @@
 import type { Days } from '../timing/daysDocument';
 import type { WorkPart } from '../timing/workCalendar';
-import type { PlacedStep } from '../timing/workPlan';
+import { minutesOf, type PlacedStep } from '../timing/workPlan';
 import { dayNumber, timeOf } from '../units/civilDay';
 import type { JobStep } from './jobStep';
 
@@ -35,10 +35,11 @@ export function doneSteps(
   const own = new Map(steps.map((step) => [step.id, step]));
   const worked = new Map<string, number>();
   const placed = new Map<string, PlacedStep>();
-  for (const { id, hours: tookH, on } of done) {
+  for (const record of done) {
+    const { id, on } = record;
     const step = own.get(id);
     if (step === undefined) continue;
-    const minutes = Math.max(1, Math.ceil(tookH * 60 - 1e-6));
+    const minutes = minutesOf(record);
     const beforeMin = worked.get(on) ?? 0;
     worked.set(on, beforeMin + minutes);
     placed.set(id, {

@@ -79,7 +79,8 @@ export interface NoPlan {
 export const isNoPlan = (plan: WorkPlan | NoPlan): plan is NoPlan => 'problem' in plan;
 
 /** The minutes of a step: whole ones, and never none. */
-const minutesOf = ({ hours }: WorkStep): number => Math.max(1, Math.ceil(hours * 60 - 1e-6));
+export const minutesOf = ({ hours }: Pick<WorkStep, 'hours'>): number =>
+  Math.max(1, Math.ceil(hours * 60 - 1e-6));
 
 function twice(all: readonly { readonly id: string }[], path: string): NoPlan | undefined {
   const seen = new Set<string>();
