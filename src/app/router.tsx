@@ -74,7 +74,7 @@ export const router = createBrowserRouter([
           },
           {
             path: 'water/walk',
-            lazy: async () => ({ Component: (await import('../features/water/BondWalk')).BondWalk }),
+            lazy: async () => ({ Component: (await import('../features/water/walk/BondWalk')).BondWalk }),
           },
           {
             path: 'water/sheet',

@@ -1,3 +1,4 @@
+import { signedAt, walkSteps } from '../../src/core/water/walk';
 import { describe, expect, test } from 'vitest';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { fullHouse } from '../support/fullHouse/job';
@@ -32,7 +33,7 @@ describe('how the stages of a job stand', () => {
       checks: 'nothing',
       packet: 'ok',
     });
-    expect(states(demoJob)).toMatchObject({ water: 'ok', days: 'ok', checks: 'stop' });
+    expect(states(demoJob)).toMatchObject({ water: 'nothing', days: 'ok', checks: 'stop' });
     const failed = {
       id: 'rough-in' as const,
       booked: null,
@@ -44,6 +45,19 @@ describe('how the stages of a job stand', () => {
     expect(states({ ...demoJob, days: { ...demoJob.days, gates: [failed] } })['days']).toBe('stop');
     const [outlet] = fullHouse.circuits.filter(({ id }) => id === 'garage-outlet');
     expect(states({ ...fullHouse, circuits: outlet === undefined ? [] : [outlet] })['circuits']).toBe('ok');
+  });
+
+  test('the water bears its tick once each stop of the bond walk was seen and right', () => {
+    const walked = (leaving: number) => {
+      const waters = evaluateJob(demoJob).waters.map(({ report }) => ({
+        ...report.water,
+        seen: walkSteps(report)
+          .slice(leaving)
+          .map((step) => ({ ...signedAt(step), offIn: 21, deepIn: 5 })),
+      }));
+      return states({ ...demoJob, yard: { ...demoJob.yard, waters } })['water'];
+    };
+    expect([walked(0), walked(1)]).toEqual(['ok', 'nothing']);
   });
 
   test('a piece that nothing it is sold as is long enough for is a stop of the materials', () => {

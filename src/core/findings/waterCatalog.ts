@@ -57,7 +57,7 @@ export const waterCatalog = {
   'bond.height-band': about<{ rimIn: number }>().may('ask'),
   'bond.points': about<{ has: number; needs: number }>().may('stop'),
   'bond.points-uneven': about<{ evenness: number }>().may('check'),
-  'bond.walk-wrong': about<{ name: string }>().may('stop'),
+  'bond.walk-wrong': about<{ name: string; wrong: string }>().may('stop'),
   'bond.taps': about<{ taps: number }>().may('ask'),
   'bond.water': about<{ kind: WaterKind; shell: Shell }>().may('stop', 'ask'),
   'bond.water-small': about<{ name: string; in2: number; minIn2: number }>().may('stop'),

@@ -1,6 +1,7 @@
 import type { SolveContext } from '../circuit/solveContext';
 import { FindingLog } from '../findings/findingLog';
 import { bondFindings } from '../water/bondFindings';
+import { walkFindings } from '../water/walkFindings';
 import type { LightRaceway } from '../water/lightRaceway';
 import { nearestWater } from '../water/nearestWater';
 import { ownWater, placedWater, type PlacedWater } from '../water/placedWater';
@@ -58,6 +59,7 @@ export function evaluateWaters(
       poolFindings(report, yard, others, raceways, out);
       zoneFindings(report, yard.lines, code, out);
       bondFindings(report, practices, code, out);
+      walkFindings(report, out);
       return { report, findings: out.all };
     });
   });

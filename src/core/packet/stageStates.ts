@@ -1,5 +1,6 @@
 import { worstSeverity, type FigureSeverity } from '../findings/severity';
 import type { JobEvaluation } from '../job/evaluateJob';
+import { openStops } from '../water/walk';
 import { packetLacks } from './packetLacks';
 
 /** How a stage stands: the worst of what is open in it, and how much that is. */
@@ -31,6 +32,12 @@ function daysStateOf({ job, circuits, days }: JobEvaluation): StageState {
   return { severity: circuits.length > 0 && job.days.gates.length > 0 ? 'ok' : 'nothing', open: 0 };
 }
 
+/** How the water stands: nothing of it is OK before each stop of the bond walk was seen and right. */
+function waterStateOf({ openInWater, waters }: JobEvaluation): StageState {
+  const isWalked = waters.every(({ report }) => openStops(report).length === 0);
+  return stateOf(openInWater, waters.length > 0 && isWalked);
+}
+
 /** How the packet stands: what it alone asks for. What is open elsewhere is counted where it is mended. */
 function packetStateOf(evaluation: JobEvaluation): StageState {
   const open = packetLacks(evaluation).length;
@@ -42,7 +49,7 @@ export const STAGE_STATES = {
   survey: ({ unverified }) => ({ severity: unverified > 0 ? 'ask' : 'ok', open: unverified }),
   service: (evaluation) => stateOf(evaluation.openInService, evaluation.service.report.answers.length > 0),
   circuits: (evaluation) => stateOf(evaluation.openInCircuits, evaluation.circuits.length > 0),
-  water: (evaluation) => stateOf(evaluation.openInWater, evaluation.waters.length > 0),
+  water: waterStateOf,
   panel: (evaluation) => stateOf(evaluation.openInPanels, evaluation.panels.length > 0),
   materials: listStateOf,
   days: daysStateOf,

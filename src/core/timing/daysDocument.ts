@@ -2,9 +2,10 @@ import { z } from 'zod';
 import { LIMITS } from '../code/limits';
 import { eachSaved, isSaved, type Saved, type StageDocument } from '../files/stageDocument';
 import { keyed, whole } from '../files/mergeRules';
+import { momentSchema } from '../units/moment';
 
 const id = z.string().min(1).max(160);
-const moment = z.iso.datetime({ local: true, offset: false, precision: -1 }).describe('Local time');
+const moment = momentSchema.describe('Local time');
 
 /** Where work is done; no two steps go on in one place at one time. */
 export const WORK_PLACES = ['panel', 'house', 'trench', 'garage', 'building', 'post', 'water'] as const;

@@ -1,16 +1,15 @@
 import { z } from 'zod';
 import { dateOf, dayNumber, weekdayOf } from '../units/civilDay';
+import { momentSchema } from '../units/moment';
 
 /** How the simulated permit desk may be asked to behave: as such desks do, well and badly. */
 export const DESK_MOODS = ['none', 'full', 'contradictory', 'fails'] as const;
 /** A behavior of the simulated permit desk. */
 export type DeskMood = (typeof DESK_MOODS)[number];
 
-const moment = z.iso.datetime({ local: true, offset: false, precision: -1 });
-
 /** What a permit desk answers: when the inspector may come, and what became of an inspection. */
 export const deskAnswerSchema = z.object({
-  slots: z.array(moment).max(40),
+  slots: z.array(momentSchema).max(40),
   outcome: z.object({ passed: z.boolean(), by: z.string().max(80), remarks: z.string().max(200) }).nullable(),
 });
 

@@ -31,23 +31,6 @@ function parts({ water, parts: all }: WaterReport, out: FindingLog): void {
   }
 }
 
-/** What was looked at on the walk and was not right: open until it is. */
-function walked({ water, parts: all, plates }: WaterReport, out: FindingLog): void {
-  const names = new Map([
-    ...all.map(({ candidate: { id, name } }) => [id, name] as const),
-    ...plates.map(({ thing: { id, name } }) => [id, name] as const),
-  ]);
-  for (const { step, right } of water.seen)
-    if (right === false)
-      out.found(
-        'stop',
-        'bond.walk-wrong',
-        'bond.parts',
-        { name: names.get(step) ?? (step === 'shell' ? 'Taps to the shell' : 'Ring') },
-        { subject: { kind: 'yard', waterId: water.id, itemId: step } },
-      );
-}
-
 /** How the ring was laid, or is planned. */
 function loop({ water, ring }: WaterReport, out: FindingLog): void {
   if (ring === null) return;
@@ -155,7 +138,6 @@ export function bondFindings(
   out: FindingLog,
 ): void {
   parts(report, out);
-  walked(report, out);
   loop(report, out);
   perimeter(report, code, out);
   ties(report, practices, out);

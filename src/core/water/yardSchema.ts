@@ -5,6 +5,7 @@ import { PERIMETERS, SHELLS, WATER_KINDS, YARD_THINGS } from '../code/waterFacts
 import { cornersSchema, coordinateSchema, outlineSchemas, placeSchema } from './outlineSchema';
 import { smoothCurve } from './smoothCurve';
 import { keyed, whole } from '../files/mergeRules';
+import { momentSchema } from '../units/moment';
 
 const id = z.string().min(1).max(60);
 const name = z.string().min(1).max(LIMITS.nameLength);
@@ -59,6 +60,16 @@ const waterSchema = z.strictObject({
             .boolean()
             .nullish()
             .describe('Whether it was looked at and bonded right; left out: measured, not judged'),
+          ft: z
+            .number()
+            .min(0)
+            .max(2000)
+            .nullish()
+            .describe('The distance it was signed at, feet: moved later, it is looked at again'),
+          wrong: z.string().max(200).optional().describe('What is not right'),
+          later: z.string().max(200).optional().describe('Left for later: why, and by when'),
+          by: z.string().min(1).max(60).optional().describe('Initials or role of whoever looked'),
+          at: momentSchema.optional().describe('When'),
         }),
       )
       .max(200)

@@ -1,7 +1,7 @@
-import type { FigureSeverity } from '../findings/severity';
-import type { WalkStep } from '../water/walk';
+import { lookAt, type Look, type Seen, type WalkStep } from '../water/walk';
 import { RING_DEEP_IN, RING_OFF_IN, WETTED_IN2 } from '../water/bondFindings';
 import { printNumber as n } from '../units/number';
+import { stampWords } from './momentWords';
 import { taped } from './yardWords';
 
 /** What a stop of the walk is called, and what is done there. */
@@ -23,27 +23,51 @@ export function walkTitle(step: WalkStep): readonly [string, string] {
   }
 }
 
-/** How a stop stands by what was measured there; undefined where nothing was yet. */
-export function walkAnswer(
-  step: WalkStep,
-): { readonly severity: FigureSeverity; readonly says: string } | undefined {
-  const { seen } = step;
-  if (seen?.right === false) return { severity: 'stop', says: 'looked at: not right' };
+/** What a way to stand is called. */
+export const LOOK_NAME: Readonly<Record<Look, string>> = {
+  right: 'Seen and right',
+  wrong: 'Not right',
+  later: 'Later',
+  again: 'Look again',
+  open: 'Not looked at',
+};
+
+/** Who looked, and when: "lead, Mar 19, 2026 3:12 pm". */
+const signature = ({ by, at }: Seen): string =>
+  [by, at === undefined ? undefined : stampWords(at)].filter((each) => each !== undefined).join(', ');
+
+/** What was measured at a stop, and what is required where it is not that. */
+function measureWords(step: WalkStep): string | undefined {
   if (step.kind === 'ring') {
-    if (seen?.offIn == null || seen.deepIn == null) return undefined;
-    const far = seen.offIn >= RING_OFF_IN.min && seen.offIn <= RING_OFF_IN.max;
-    const deep = seen.deepIn >= RING_DEEP_IN.min && seen.deepIn <= RING_DEEP_IN.max;
-    const says = `${n(seen.offIn)} in off, ${n(seen.deepIn)} in down${far ? '' : '; 18 to 24 in off is required'}${deep ? '' : '; 4 to 6 in below subgrade is required'}`;
-    return { severity: far && deep ? 'ok' : 'stop', says };
+    const { offIn = null, deepIn = null } = step.seen ?? {};
+    const parts = [
+      ...(offIn === null ? [] : [`${n(offIn)} in off`]),
+      ...(deepIn === null ? [] : [`${n(deepIn)} in down`]),
+    ];
+    const isNear = offIn === null || (offIn >= RING_OFF_IN.min && offIn <= RING_OFF_IN.max);
+    const isDeep = deepIn === null || (deepIn >= RING_DEEP_IN.min && deepIn <= RING_DEEP_IN.max);
+    if (parts.length === 0) return undefined;
+    return `${parts.join(', ')}${isNear ? '' : '; 18 to 24 in off is required'}${isDeep ? '' : '; 4 to 6 in below subgrade is required'}`;
   }
-  if (step.kind === 'plate' && step.in2 !== null && step.in2 < WETTED_IN2)
-    return { severity: 'stop', says: `${n(step.in2, 1)} in²; ${WETTED_IN2} in² or more is required` };
-  // Only who looked and says that it is right signs it.
-  if (seen?.right !== true) return undefined;
-  if (step.kind !== 'part' || step.distanceFt === null) return { severity: 'ok', says: 'seen, right' };
-  const says = step.distanceFt <= 5 ? 'within 5 ft: seen bonded, solid 8 AWG' : 'over 5 ft: not required';
-  return { severity: 'ok', says: `${taped(step.distanceFt)} off, ${says}` };
+  if (step.kind === 'plate' && step.in2 !== null)
+    return `${n(step.in2, 1)} in²${step.in2 < WETTED_IN2 ? `; ${WETTED_IN2} in² or more is required` : ''}`;
+  if (step.kind !== 'part' || step.distanceFt === null) return undefined;
+  return `${taped(step.distanceFt)} off, ${step.distanceFt <= 5 ? 'within 5 ft: solid 8 AWG' : 'over 5 ft: not required'}`;
 }
 
-/** Whether a stop is done: looked at or measured, and right. One that is not right is open. */
-export const isWalked = (step: WalkStep): boolean => walkAnswer(step)?.severity === 'ok';
+/** What is known of a stop in one line: what was measured, what is wrong or waits, who signed it and when. */
+export function walkSays(step: WalkStep): string {
+  const look = lookAt(step);
+  const { seen } = step;
+  const said = look === 'wrong' ? seen?.wrong : look === 'later' ? seen?.later : undefined;
+  const known = [
+    ...(look === 'again' ? ['moved since it was signed'] : []),
+    measureWords(step),
+    said,
+    ...(seen === undefined || look === 'open' ? [] : [signature(seen)]),
+  ].filter((each) => each !== undefined && each !== '');
+  return known.length === 0 ? walkTitle(step)[1] : known.join('; ');
+}
+
+/** Whether a stop is done: looked at, and right. One that was only measured, or is not right, is open. */
+export const isWalked = (step: WalkStep): boolean => lookAt(step) === 'right';

@@ -133,7 +133,7 @@ export const waterSentences: Sentences<keyof typeof waterCatalog> = {
   'bond.points-uneven': ({ data }) =>
     `The four ties are uneven: the largest gap is ${n(data.evenness, 1)} times the smallest. Another number of uprights, or ties on the wall, would be even.`,
   'bond.walk-wrong': ({ data }) =>
-    `${data.name}: looked at on the walk, not right. Remake it and look again before anything covers it.`,
+    `${data.name}: looked at on the walk, not right${data.wrong === '' ? '' : `: ${data.wrong}`}. Remake it and look again before anything covers it.`,
   'bond.taps': ({ data }) =>
     `Does the inspector require ${n(data.taps)} taps to the metal wall, or fewer? ${n(data.taps)} are planned until that is answered.`,
   'bond.water': ({ severity, data }) =>

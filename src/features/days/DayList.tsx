@@ -1,9 +1,7 @@
 import type { JobDays } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
 import {
-  clockWords,
   closedWords,
-  dayWords,
   finishWords,
   GATE_NAME,
   gateState,
@@ -13,6 +11,7 @@ import {
   stepName,
   wordState,
 } from '../../core/wording/daysWords';
+import { clockWords, dayWords } from '../../core/wording/momentWords';
 import { counted } from '../../core/wording/words';
 import { useJobEditor } from '../../store/useJobEditor';
 import { SeverityShape } from '../../ui/marks/SeverityShape';

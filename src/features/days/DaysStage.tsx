@@ -8,7 +8,6 @@ import { WORK_PLACES } from '../../core/timing/daysDocument';
 import { DAYS_CAUTION } from '../../core/wording/cautions';
 import {
   closedName,
-  dayWords,
   deadWords,
   finishWords,
   GATE_NAME,
@@ -17,6 +16,7 @@ import {
   stepName,
   stepShort,
 } from '../../core/wording/daysWords';
+import { dayWords } from '../../core/wording/momentWords';
 import { useDays } from '../../store/days/useDays';
 import { downloadText } from '../../ui/files/download';
 import { fileName } from '../../ui/files/fileName';

@@ -1,13 +1,18 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { DayGate, DayStep } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
-import { GATE_NAME, GATE_WHY, gateState, momentWords, stepName } from '../../core/wording/daysWords';
+import { openStops } from '../../core/water/walk';
+import { GATE_NAME, GATE_WHY, gateState, stepName } from '../../core/wording/daysWords';
+import { momentWords } from '../../core/wording/momentWords';
 import { counted } from '../../core/wording/words';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { TextField } from '../../ui/fields/TextField';
 import { PhotoStrip } from '../job/PhotoStrip';
+import { stagePath } from '../job/stages';
 import { today } from '../../store/clock';
+import { evaluationOf } from '../../store/evaluation';
 import { DeskPane } from './DeskPane';
 import { MomentField } from './MomentField';
 import { useDaysEditor } from './useDaysEditor';
@@ -46,6 +51,19 @@ function NotDone({ job, open }: { readonly job: Job; readonly open: readonly Day
   );
 }
 
+/** Stops of the bond walks that nobody has seen and found right: whoever passes the bonding nevertheless knows it. */
+function WalkOpen({ job, open }: { readonly job: Job; readonly open: number }) {
+  if (open === 0) return null;
+  return (
+    <p>
+      <b>Bond walk: {counted(open, 'stop')} not seen and right.</b>{' '}
+      <Link className="act" to={`${stagePath(job.id, 'water')}/walk`}>
+        Walk it
+      </Link>
+    </p>
+  );
+}
+
 /** What became of it: passed by whom and when, or not passed, and what was wrong. */
 function Outcome({ job, gate, waitsFor }: GateWorkingProps) {
   const { canWrite, putGate, passGate, refuseGate } = useDaysEditor(job);
@@ -67,9 +85,14 @@ function Outcome({ job, gate, waitsFor }: GateWorkingProps) {
       </button>
     );
   const open = waitsFor.filter(({ isDone }) => !isDone);
+  const unseen =
+    id === 'bonding'
+      ? evaluationOf(job).waters.reduce((sum, { report }) => sum + openStops(report).length, 0)
+      : 0;
   return (
     <>
       <NotDone job={job} open={open} />
+      <WalkOpen job={job} open={unseen} />
       <TextField label="Who passed it" value={by} maxLength={80} disabled={!canWrite} onText={setBy} />
       <Button
         disabled={!canWrite || by.trim() === '' || open.length > 0}
@@ -77,7 +100,7 @@ function Outcome({ job, gate, waitsFor }: GateWorkingProps) {
           passGate(id, by.trim());
         }}
       >
-        It passed: open it
+        {unseen === 0 ? 'It passed: open it' : 'It passed, with the walk open'}
       </Button>
       <TextField
         label="What was not passed"

@@ -8,12 +8,12 @@ import {
   GATE_NAME,
   hoursWords,
   marksWords,
-  momentWords,
   postWords,
   PLACE_NAME,
   stepName,
   whenWords,
 } from '../../core/wording/daysWords';
+import { momentWords } from '../../core/wording/momentWords';
 import { findingSentence } from '../../core/wording/findings';
 import { parseNumber, printNumber as n } from '../../core/units/number';
 import { evaluationOf } from '../../store/evaluation';

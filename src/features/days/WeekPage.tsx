@@ -4,9 +4,7 @@ import type { DayStep, JobDays } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
 import { DAYS_CAUTION } from '../../core/wording/cautions';
 import {
-  clockWords,
   closedWords,
-  dayWords,
   deadWords,
   finishWords,
   GATE_NAME,
@@ -17,6 +15,7 @@ import {
   stepName,
   wordState,
 } from '../../core/wording/daysWords';
+import { clockWords, dayWords } from '../../core/wording/momentWords';
 import { SITE_TOOLS } from '../../core/wording/vanWords';
 import { useDays } from '../../store/days/useDays';
 import { PrintButton } from '../../ui/shell/PrintButton';

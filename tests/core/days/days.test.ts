@@ -14,15 +14,14 @@ import type { Job } from '../../../src/core/job/jobSchema';
 import { defaultPrices } from '../../../src/core/price/defaultPrices';
 import {
   becauseWords,
-  clockWords,
   deadWords,
   finishWords,
   gateState,
-  momentWords,
   stepName,
   stepShort,
   whenWords,
 } from '../../../src/core/wording/daysWords';
+import { clockWords, momentWords } from '../../../src/core/wording/momentWords';
 import { calendarFile } from '../../../src/features/days/calendarFile';
 import { movedBy } from '../../../src/features/days/moveStep';
 import { riverLayout, timeAt } from '../../../src/ui/pictures/days/riverLayout';

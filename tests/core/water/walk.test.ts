@@ -1,9 +1,16 @@
 import { describe, expect, test } from 'vitest';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { lineAtDistance, atDistance, movedBy, snapped } from '../../../src/core/water/yardEdits';
-import { walkSteps, withSeen } from '../../../src/core/water/walk';
+import {
+  lacksMeasure,
+  lookAt,
+  measuredAt,
+  signedAt,
+  walkSteps,
+  withSeen,
+} from '../../../src/core/water/walk';
 import type { Water, YardLine } from '../../../src/core/water/yardSchema';
-import { isWalked, walkAnswer, walkTitle } from '../../../src/core/wording/walkWords';
+import { isWalked, walkSays, walkTitle } from '../../../src/core/wording/walkWords';
 import { movedUnderlay, scaledBy, underlaid } from '../../../src/core/water/underlay';
 import { parsePoints, printPoints } from '../../../src/core/water/pointsText';
 import { POOL, thing, yardJob, yardOf } from '../../support/yards';
@@ -29,10 +36,16 @@ const walked = (part: Partial<Water> = {}) => {
   return view;
 };
 
-const ring = (offIn: number | null, deepIn: number | null) => {
-  const view = walked({ seen: [{ step: 'ring-south', offIn, deepIn }] });
+const ring = (offIn: number | null, deepIn: number | null, right?: true) => {
+  const view = walked({ seen: [{ step: 'ring-south', offIn, deepIn, right }] });
   const step = walkSteps(view.report).find(({ id }) => id === 'ring-south');
-  return { answer: step && walkAnswer(step), codes: view.findings.map(({ code }) => code) };
+  if (step === undefined) throw new Error('No side.');
+  return {
+    look: lookAt(step),
+    says: walkSays(step),
+    lacks: lacksMeasure(step),
+    codes: view.findings.map(({ code }) => code),
+  };
 };
 
 describe('the walk around a pool', () => {
@@ -55,15 +68,21 @@ describe('the walk around a pool', () => {
       [24, 6],
       [21, 5],
     ] as const)
-      expect(ring(off, down).answer?.severity).toBe('ok');
-    expect(ring(29, 5)).toEqual({
-      answer: { severity: 'stop', says: '29 in off, 5 in down; 18 to 24 in off is required' },
+      expect(ring(off, down, true).look).toBe('right');
+    expect(ring(29, 5, true)).toMatchObject({
+      look: 'wrong',
+      says: '29 in off, 5 in down; 18 to 24 in off is required',
       codes: expect.arrayContaining(['bond.loop-distance']) as string[],
     });
+    // Measured in its band is not yet looked at: somebody signs it.
+    expect(ring(21, 5)).toMatchObject({ look: 'open', says: '21 in off, 5 in down' });
+    // Nobody signs a side that was measured one way alone.
+    expect(ring(21, null, true)).toMatchObject({ look: 'open', lacks: true });
     expect(ring(17.5, 5).codes).toContain('bond.loop-distance');
     expect(ring(21, 3).codes).toContain('bond.loop-depth');
     expect(ring(21, 5).codes).not.toContain('bond.loop-depth');
-    expect(ring(21, null).answer).toBeUndefined();
+    expect(ring(17.9, null).look).toBe('wrong');
+    expect(ring(null, 6.1).look).toBe('wrong');
   });
 
   test('what was seen replaces what was seen before at the same stop', () => {
@@ -81,12 +100,12 @@ describe('the walk around a pool', () => {
     const steps = walkSteps(walked({ seen }).report);
     const of = (id: string) => steps.find((step) => step.id === id);
     const [fence, pump, plate] = [of('fence'), of('pump'), of('water-plate')];
-    expect(fence && walkAnswer(fence)).toEqual({
-      severity: 'ok',
-      says: '4 ft off, within 5 ft: seen bonded, solid 8 AWG',
-    });
+    expect(fence && [lookAt(fence), walkSays(fence)]).toEqual([
+      'right',
+      '4 ft off, within 5 ft: solid 8 AWG',
+    ]);
     expect(pump && walkTitle(pump)[1]).toContain('any distance');
-    expect(plate && walkAnswer(plate)).toBeUndefined();
+    expect(plate && lookAt(plate)).toBe('open');
   });
 
   test('going on signs nothing, and what is not right is open, not done', () => {
@@ -94,15 +113,55 @@ describe('the walk around a pool', () => {
       const { report, findings } = walked({ seen: [{ step: 'fence', offIn: null, deepIn: null, right }] });
       const fence = walkSteps(report).find(({ id }) => id === 'fence');
       if (fence === undefined) throw new Error('No fence.');
-      return [
-        walkAnswer(fence)?.severity,
-        isWalked(fence),
-        findings.some(({ code }) => code === 'bond.walk-wrong'),
-      ];
+      return [lookAt(fence), isWalked(fence), findings.some(({ code }) => code === 'bond.walk-wrong')];
     };
-    expect(answerOf()).toEqual([undefined, false, false]);
-    expect(answerOf(true)).toEqual(['ok', true, false]);
-    expect(answerOf(false)).toEqual(['stop', false, true]);
+    expect(answerOf()).toEqual(['open', false, false]);
+    expect(answerOf(true)).toEqual(['right', true, false]);
+    expect(answerOf(false)).toEqual(['wrong', false, true]);
+  });
+});
+
+describe('what is said at a stop', () => {
+  const fenceOf = (seen: Partial<Water['seen'][number]>) => {
+    const entry = { step: 'fence', offIn: null, deepIn: null, ...seen };
+    const fence = walkSteps(walked({ seen: [entry] }).report).find(({ id }) => id === 'fence');
+    if (fence === undefined) throw new Error('No fence.');
+    return fence;
+  };
+
+  test('who signs it stands with the hour, and a stop that moved since is looked at again', () => {
+    const fence = fenceOf({});
+    expect(signedAt(fence)).toEqual({ step: 'fence', offIn: null, deepIn: null, right: true, ft: 4 });
+    const signed = { ...signedAt(fence), by: 'lead', at: '2026-03-19T15:12' };
+    expect(walkSays(fenceOf(signed))).toContain('lead, March 19, 2026, 3:12 pm');
+    expect(lookAt(fenceOf({ ...signed, ft: 4.04 }))).toBe('right');
+    expect(lookAt(fenceOf({ ...signed, ft: 4.06 }))).toBe('again');
+    expect(isWalked(fenceOf({ ...signed, ft: 6 }))).toBe(false);
+    expect(walkSays(fenceOf({ ...signed, ft: 6 }))).toContain('moved since it was signed');
+  });
+
+  test('later and not right keep why; both are open, and what was measured stays', () => {
+    const later = fenceOf({ later: 'clamp comes Friday' });
+    expect([lookAt(later), isWalked(later)]).toEqual(['later', false]);
+    expect(walkSays(later)).toContain('clamp comes Friday');
+    const wrong = fenceOf({ right: false, wrong: 'clamp loose', offIn: 20 });
+    expect([lookAt(wrong), isWalked(wrong)]).toEqual(['wrong', false]);
+    expect(walkSays(wrong)).toContain('clamp loose');
+    expect(measuredAt(wrong)).toEqual({ step: 'fence', offIn: 20, deepIn: null });
+  });
+
+  test('the water bond needs its area before anybody signs it', () => {
+    const plateOf = (wetIn2?: number) => {
+      const things = [
+        thing('pump', [27, 0]),
+        thing('water-plate', [-16, 4], wetIn2 === undefined ? {} : { wetIn2 }),
+      ];
+      const seen = [{ step: 'water-plate', offIn: null, deepIn: null, right: true }];
+      const [view] = evaluateJob(yardJob({ waters: [{ ...POOL, seen }], things, lines: [] })).waters;
+      const step = view && walkSteps(view.report).find(({ kind }) => kind === 'plate');
+      return step && lookAt(step);
+    };
+    expect([plateOf(), plateOf(8.9), plateOf(9)]).toEqual(['open', 'wrong', 'right']);
   });
 });
 

@@ -1,13 +1,13 @@
 import { useElementSize } from '@mantine/hooks';
-import type { WaterReport } from '../../core/water/waterReport';
-import type { WalkStep } from '../../core/water/walk';
-import type { Yard } from '../../core/water/yardSchema';
-import { sizeWords } from '../../core/wording/yardWords';
-import { BondWires, PerimeterBand, WaterBody } from '../../ui/pictures/yard/YardWater';
-import { useCurves } from '../../ui/pictures/yard/useCurves';
-import { YardGround } from '../../ui/pictures/yard/YardGround';
-import { NumberMark } from '../../ui/pictures/yard/NumberMark';
-import { viewAround, yardScale } from '../../ui/pictures/yard/yardScale';
+import type { WaterReport } from '../../../core/water/waterReport';
+import { lookAt, type WalkStep } from '../../../core/water/walk';
+import type { Yard } from '../../../core/water/yardSchema';
+import { sizeWords } from '../../../core/wording/yardWords';
+import { BondWires, PerimeterBand, WaterBody } from '../../../ui/pictures/yard/YardWater';
+import { useCurves } from '../../../ui/pictures/yard/useCurves';
+import { YardGround } from '../../../ui/pictures/yard/YardGround';
+import { LookMark } from '../../../ui/pictures/yard/LookMark';
+import { viewAround, yardScale } from '../../../ui/pictures/yard/yardScale';
 import classes from './walk.module.css';
 
 interface WalkPlanProps {
@@ -44,14 +44,14 @@ export function WalkPlan({ yard, report, steps, lit }: WalkPlanProps) {
         <PerimeterBand band={band} scale={scale} />
         <WaterBody report={report} scale={scale} words={[sizeWords(report.water)]} />
         <BondWires report={report} scale={scale} lit={lit} />
-        {numbered.map(({ step: { id, at }, index }) => (
-          <NumberMark
-            key={id}
-            at={[scale.x(at[0]), scale.y(at[1])]}
+        {numbered.map(({ step, index }) => (
+          <LookMark
+            key={step.id}
+            look={lookAt(step)}
+            at={[scale.x(step.at[0]), scale.y(step.at[1])]}
             number={index + 1}
-            lit={id === lit}
+            lit={step.id === lit}
             radius={10}
-            className="strong"
           />
         ))}
       </svg>
