@@ -86,7 +86,7 @@ const isWithin = ({ min, max }: { readonly min: number; readonly max: number }, 
   value >= min && value <= max;
 
 /** Whether what was measured at a stop is not what the code requires (680.26(B)(2), (C)). */
-function isOut(step: WalkStep): boolean {
+export function isOut(step: WalkStep): boolean {
   if (step.kind === 'plate') return step.in2 !== null && step.in2 < WETTED_IN2;
   if (step.kind !== 'ring' || step.seen === undefined) return false;
   const { offIn, deepIn } = step.seen;

@@ -1,4 +1,4 @@
-import { lacksMeasure, lookAt, measuredAt, signedAt, withSeen, type Seen } from '../../../core/water/walk';
+import { isOut, lacksMeasure, measuredAt, signedAt, withSeen, type Seen } from '../../../core/water/walk';
 import { LOOK_NAME, walkTitle } from '../../../core/wording/walkWords';
 import { nowLocal } from '../../../store/clock';
 import { usePhoto } from '../../../store/usePhoto';
@@ -43,8 +43,43 @@ function PhotoOf(of: StopProps) {
   );
 }
 
-/** What is asked of who says that a stop is not right, or leaves it. */
-const WHY = { wrong: 'What is not right', later: 'Why later, and by when' } as const;
+/** The way to say how a stop stands: it bears who said it, and when. */
+function useSay({ report, step }: StopProps): (how: string, seen: Seen) => void {
+  const { put } = useYardEditor();
+  const who = useWho();
+  return (how, seen) => {
+    const said = { ...seen, ...(who !== undefined && { by: who }), at: nowLocal() };
+    put({ list: 'waters', item: withSeen(report.water, said) }, `${how}: ${walkTitle(step)[0]}`);
+  };
+}
+
+/** Why a stop is not right or is left for later; nothing is asked of one that is neither. */
+function Why(of: StopProps) {
+  const { canWrite } = useYardEditor();
+  const say = useSay(of);
+  const { seen } = of.step;
+  if (seen === undefined || (seen.right !== false && seen.later === undefined)) return null;
+  const isWrong = seen.right === false;
+  return (
+    <TextField
+      label={isWrong ? 'What is not right' : 'Why later, and by when'}
+      value={(isWrong ? seen.wrong : seen.later) ?? ''}
+      maxLength={200}
+      disabled={!canWrite}
+      onText={(text) => {
+        if (isWrong) say(LOOK_NAME.wrong, { ...seen, wrong: text });
+        else say(LOOK_NAME.later, { ...seen, later: text });
+      }}
+    />
+  );
+}
+
+/** What has to be there before anybody signs a stop; undefined: nothing more. */
+function lacksToSign(of: StopProps, who: string | undefined): string | undefined {
+  if (lacksMeasure(of.step)) return 'needs the measure';
+  if (photosOf(of).length === 0) return 'needs a photo';
+  return who === undefined ? 'needs who signs' : undefined;
+}
 
 interface StopActsProps extends StopProps {
   readonly onNext: () => void;
@@ -52,24 +87,12 @@ interface StopActsProps extends StopProps {
 
 /** What is done at a stop: photographed, then signed as right, called not right, or left for later. Going on signs nothing. */
 export function StopActs({ onNext, ...of }: StopActsProps) {
-  const { report, step } = of;
-  const { canWrite, put } = useYardEditor();
+  const { step } = of;
+  const { canWrite } = useYardEditor();
   const who = useWho();
-  const look = lookAt(step);
-  const [name] = walkTitle(step);
-  const say = (seen: Seen, label: string): void => {
-    const by = { ...(who !== undefined && { by: who }), at: nowLocal() };
-    put({ list: 'waters', item: withSeen(report.water, { ...seen, ...by }) }, label);
-  };
-  const lacks = lacksMeasure(step)
-    ? 'needs the measure'
-    : photosOf(of).length === 0
-      ? 'needs a photo'
-      : who === undefined
-        ? 'needs who signs'
-        : undefined;
+  const say = useSay(of);
+  const lacks = lacksToSign(of, who);
   const isWrong = step.seen?.right === false;
-  const isLater = !isWrong && step.seen?.later !== undefined;
   return (
     <>
       <PhotoOf {...of} />
@@ -80,28 +103,28 @@ export function StopActs({ onNext, ...of }: StopActsProps) {
           disabled={!canWrite}
           aria-pressed={isWrong}
           onClick={() => {
-            say({ ...measuredAt(step), right: false }, `Not right: ${name}`);
+            say(LOOK_NAME.wrong, { ...measuredAt(step), right: false });
           }}
         >
-          <SeverityShape severity="stop" size={15} /> Not right
+          <SeverityShape severity="stop" size={15} /> {LOOK_NAME.wrong}
         </button>
         <button
           type="button"
           className={classes['photo']}
           disabled={!canWrite}
-          aria-pressed={isLater}
+          aria-pressed={!isWrong && step.seen?.later !== undefined}
           onClick={() => {
-            say({ ...measuredAt(step), later: '' }, `Later: ${name}`);
+            say(LOOK_NAME.later, { ...measuredAt(step), later: '' });
           }}
         >
-          Later
+          {LOOK_NAME.later}
         </button>
         <button
           type="button"
           className={classes['sign']}
-          disabled={!canWrite || lacks !== undefined || (look === 'wrong' && !isWrong)}
+          disabled={!canWrite || lacks !== undefined || isOut(step)}
           onClick={() => {
-            say(signedAt(step), `Right: ${name}`);
+            say(LOOK_NAME.right, signedAt(step));
             onNext();
           }}
         >
@@ -109,21 +132,7 @@ export function StopActs({ onNext, ...of }: StopActsProps) {
           <span>{lacks ?? `signs: ${who ?? ''}`}</span>
         </button>
       </div>
-      {(isWrong || isLater) && (
-        <TextField
-          label={isWrong ? WHY.wrong : WHY.later}
-          value={(isWrong ? step.seen.wrong : step.seen?.later) ?? ''}
-          maxLength={200}
-          disabled={!canWrite}
-          onText={(text) => {
-            if (step.seen === undefined) return;
-            say(
-              isWrong ? { ...step.seen, wrong: text } : { ...step.seen, later: text },
-              isWrong ? `Not right: ${name}` : `Later: ${name}`,
-            );
-          }}
-        />
-      )}
+      <Why {...of} />
     </>
   );
 }
