@@ -17,6 +17,8 @@ import { after, jobOf } from '../../support/jobs';
 import { POOL, thing, wall, yardJob } from '../../support/yards';
 import { runs } from '../../support/luck';
 
+const NOTHING: Command = { kind: 'batch', commands: [] };
+
 const put = (item: Thing): Command => ({ kind: 'put-in-yard', list: 'things', item, at: 999 });
 
 describe('commands of the yard', () => {
@@ -182,9 +184,49 @@ describe('circuits and the plan', () => {
     const job = yardJob({ things: [thing('panel', [4, 40]), outlet] });
     let id = 0;
     const made = circuitFromYard(job, outlet, () => `new-${(id += 1)}`);
-    const { job: done } = after(job, made?.command ?? { kind: 'batch', commands: [] });
+    const { job: done } = after(job, made?.command ?? NOTHING);
     expect(done.circuits[0]?.run.map(({ method, lengthFt }) => [method, lengthFt])).toEqual([['pvc40', 30]]);
     expect(done.circuits[0]?.site.waterFt).toBe(8);
+  });
+
+  test('machines that stand together lie in one trench, those apart do not', () => {
+    const made = (apartFt: number) => {
+      let id = 0;
+      const newId = () => `new-${(id += 1)}`;
+      const heater = thing('heater', [27, apartFt]);
+      const pump = thing('pump', [27, 0]);
+      const first = circuitFromYard(yardJob({ things: [pump, heater] }), pump, newId);
+      const with1 = after(yardJob({ things: [pump, heater] }), first?.command ?? NOTHING).job;
+      const second = circuitFromYard(with1, heater, newId);
+      const { job } = after(with1, second?.command ?? NOTHING);
+      return job.circuits.map(({ name, run }) => [
+        name,
+        ...run.flatMap(({ place, lengthFt, shares }) =>
+          place === 'underground' ? [lengthFt, shares?.trench] : [],
+        ),
+      ]);
+    };
+    const [pump, heater] = made(6);
+    expect(pump?.[2]).toBeDefined();
+    expect(heater?.[2]).toBe(pump?.[2]);
+    expect(heater?.[1]).toBeGreaterThanOrEqual(Number(pump?.[1]));
+    expect([pump?.[0], heater?.[0]]).toEqual(['The pump, yard', 'The heater, yard']);
+    expect(made(6.5).map(([, , trench]) => trench)).toEqual([undefined, undefined]);
+  });
+
+  test('the pump of a storable pool comes with a cord, for 120 V', () => {
+    const job = yardJob({
+      waters: [{ ...POOL, kind: 'storable', shell: 'vinyl' }],
+      things: [thing('pump', [27, 0])],
+    });
+    const pump = job.yard.things.find(({ kind }) => kind === 'pump');
+    let id = 0;
+    const made = pump && circuitFromYard(job, pump, () => `new-${(id += 1)}`);
+    expect(made?.circuit.appliance).toMatchObject({
+      family: 'pool-pump',
+      nameplate: { volts: 120, connection: 'receptacle' },
+    });
+    expect(made?.circuit.run.map(({ method }) => method)).toEqual(['nm-b', 'pvc40']);
   });
 
   test('the sheet of a circuit says where its disconnect stands and how the water is bonded', () => {
