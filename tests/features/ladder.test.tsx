@@ -59,7 +59,7 @@ describe('the ladder', () => {
       stands: '6 ft',
       alternatives: [],
     };
-    const outcome = { value: 12, words: '12 ft', cents: 0, opens: [], closes: [] };
+    const outcome = { value: 12, words: '12 ft', cents: 0, opens: [], closes: [], isHazard: false };
     const figures = [{ figure: 'drop', was: '1 %', is: '2 %' }] as const;
     show(
       <ToVerifyContext value={[{ assumption, outcomes: [{ ...outcome, figures }], weight: 100 }]}>

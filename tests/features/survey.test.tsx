@@ -183,6 +183,7 @@ describe('what is left to verify', () => {
         cents: -18338,
         opens: [],
         closes: [],
+        isHazard: false,
         ...part,
       },
     ],

@@ -1,3 +1,4 @@
+import type { CircuitFigures } from '../circuit/figures';
 import { FIGURE_KEYS, type FigureKey } from '../findings/subject';
 import type { AnyFinding } from '../findings/finding';
 import { circuitChange } from '../job/changes';
@@ -6,6 +7,7 @@ import type { JobEvaluation } from '../job/evaluateJob';
 import { branchOf, type JobMemo } from '../job/jobMemo';
 import { materialOf, tried } from '../fixes/trial';
 import type { PriceList } from '../price/priceList';
+import { sizeRank, type WireSize } from '../units/wireSize';
 import { ladderWords } from '../wording/ladder';
 import { withInput } from './circuitInput';
 import { assumptionsOf, type Assumption } from './assumptions';
@@ -30,6 +32,8 @@ export interface Outcome {
   /** Stops, questions and doubts that come with it, and those that go. */
   readonly opens: readonly Raised[];
   readonly closes: readonly Raised[];
+  /** Whether somebody may be hurt by what stands: it asks for more conductor or ground, other protection, or is a stop. */
+  readonly isHazard: boolean;
 }
 
 /** An input that nobody gave, and that would change something were it another. */
@@ -60,6 +64,20 @@ function standingOf({ circuit, solved }: CircuitEvaluation): Standing {
 
 const onlyIn = (some: Standing['findings'], others: Standing['findings']): readonly Raised[] =>
   [...some].flatMap(([key, { code, severity }]) => (others.has(key) ? [] : [{ code, severity }]));
+
+const isLarger = (is: WireSize | null, was: WireSize | null): boolean =>
+  is !== null && was !== null && sizeRank(is) > sizeRank(was);
+
+/** Whether a circuit that is built as it stands would be a hazard if another were the case. */
+const isHazardous = (
+  was: CircuitFigures,
+  is: CircuitFigures,
+  changes: Pick<Outcome, 'figures' | 'opens'>,
+): boolean =>
+  changes.opens.some(({ severity }) => severity === 'stop') ||
+  changes.figures.some(({ figure }) => figure === 'protection') ||
+  isLarger(is.size, was.size) ||
+  isLarger(is.groundTaken, was.groundTaken);
 
 const WEIGHTS = { stop: 1000, figure: 100, finding: 1 } as const;
 
@@ -94,7 +112,8 @@ function verified(assumption: Assumption, view: CircuitEvaluation, desk: VerifyD
       (isStop ? WEIGHTS.stop : 0) + figures.length * WEIGHTS.figure + opens.length * WEIGHTS.finding,
     );
     const cents = figures.length === 0 ? 0 : materialOf(after, prices) - materialOf(evaluation, prices);
-    return [{ value, words, figures, cents, opens, closes }];
+    const isHazard = isHazardous(view.solved.figures, now.solved.figures, { figures, opens });
+    return [{ value, words, figures, cents, opens, closes, isHazard }];
   });
   return weight === 0 ? undefined : { assumption, outcomes, weight };
 }

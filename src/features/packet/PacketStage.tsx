@@ -19,6 +19,7 @@ import { ChapterTable } from './ChapterTable';
 import { MissingList } from './MissingList';
 import { PdfButton } from './PdfButton';
 import { ReaderList } from './ReaderList';
+import { RestsOnAssumed } from './RestsOnAssumed';
 import { SealedList, SincePane } from './SealedList';
 import { SealPane } from './SealPane';
 import { SmallPages } from './SmallPages';
@@ -148,6 +149,7 @@ export function PacketStage() {
   const { reader, paper: onPaper } = seal ?? packet.order;
   const count = (seal ?? packet).pages.length;
   useKeys(count, setView);
+  const sourcesAt = packet.pages.findIndex(({ chapter }) => chapter === 'sources');
   const pickSeal = (sealId: string | null): void => {
     const chosen = seals.find(({ id }) => id === sealId);
     setView({ reader: chosen?.reader ?? view.reader, sealId, at: 0 });
@@ -188,6 +190,16 @@ export function PacketStage() {
         {seal === undefined && (
           <>
             <MissingList job={packet.job} missing={packet.missing} />
+            <RestsOnAssumed
+              job={packet.job}
+              onPage={
+                sourcesAt === -1
+                  ? undefined
+                  : () => {
+                      setView({ ...view, at: sourcesAt });
+                    }
+              }
+            />
             <SealPane packet={packet} onSealed={pickSeal} />
           </>
         )}

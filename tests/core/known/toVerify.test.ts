@@ -107,6 +107,24 @@ describe('what nobody gave', () => {
       }
   });
 
+  test('what hurts is told from what only costs: a smaller conductor is no hazard, a larger one is', () => {
+    const [lug] = verifyIn(unmarked).filter(({ assumption }) => assumption.input === 'terminals.panel');
+    expect(lug?.outcomes.map(({ isHazard }) => isHazard)).toEqual([false]);
+    const sources = [
+      {
+        input: 'circuit:ev/nameplate.outputAmps',
+        source: { kind: 'assumed', rule: 'default' } as const,
+      },
+    ];
+    const output = verifyIn({ ...unmarked, sources }).find(
+      ({ assumption }) => assumption.input === 'nameplate.outputAmps',
+    );
+    expect(output?.outcomes.map(({ value, isHazard }) => [value, isHazard])).toEqual([
+      [36, false],
+      [60, true],
+    ]);
+  });
+
   test('in a file each bears subject, input, source and outcomes', () => {
     const [line] = unverifiedLines(verifyIn(unmarked));
     expect(line).toMatchObject({ subject: { kind: 'circuit', circuitId: 'ev' }, source: 'assumed' });
