@@ -97,20 +97,38 @@ function fedBy(
   return circuits.filter(({ circuit }) => own.has(circuit.id) || !elsewhere.has(circuit.id));
 }
 
+/** A panel with the circuits that it is to feed, before anything is judged. */
+interface FedPanel extends Pick<PanelEvaluation, 'panel' | 'wanted'> {
+  readonly fed: readonly CircuitEvaluation[];
+}
+
+/** The panels of a job with what they are to feed. */
+export function fedPanels(
+  { panels, house }: Job,
+  circuits: readonly CircuitEvaluation[],
+  memo: JobMemo,
+): readonly FedPanel[] {
+  const additions = demandsOf(circuits, memo);
+  return panels.map((panel) => {
+    const fed = fedBy(panel, panels, circuits.filter(isNew));
+    const wanted = fed.map((each) => {
+      const share = shareOfLimit(house.groups, additions, each.circuit.id, serviceVolts(house));
+      return wantedOf(each, share, memo);
+    });
+    return { panel, fed, wanted };
+  });
+}
+
 /** The panels of a job as their plans leave them. */
 export function evaluatePanels(
-  { panels, house }: Job,
+  job: Job,
   circuits: readonly CircuitEvaluation[],
   service: ServiceEvaluation,
   code: Edition,
   memo: JobMemo,
 ): readonly PanelEvaluation[] {
   const additions = demandsOf(circuits, memo);
-  const shareOf = ({ circuit }: CircuitEvaluation): number =>
-    shareOfLimit(house.groups, additions, circuit.id, serviceVolts(house));
-  return panels.map((panel) => {
-    const fed = fedBy(panel, panels, circuits.filter(isNew));
-    const wanted = fed.map((each) => wantedOf(each, shareOf(each), memo));
+  return fedPanels(job, circuits, memo).map(({ panel, fed, wanted }) => {
     const faultA = panel.role === 'service' ? service.faultA : null;
     const feederVA = additions.find(({ circuitId }) => circuitId === panel.feederId)?.va ?? null;
     return memo.panels.of(panel.id, [panel, code, faultA, feederVA, ...wanted], () => {

@@ -4,7 +4,7 @@ import type { AnyFinding } from '../findings/finding';
 import { panelUnknowns } from '../panel/panelUnknowns';
 import { circuitShareKeys, sharersOf } from './evaluateCircuits';
 import { orderFindings } from './orderFindings';
-import { evaluatePanels, evaluateService } from './evaluateHouse';
+import { evaluatePanels, evaluateService, fedPanels } from './evaluateHouse';
 import { defaultPrices } from '../price/defaultPrices';
 import { listState, type ListState } from '../takeoff/listState';
 import type { Takeoff } from '../takeoff/takeoff';
@@ -99,7 +99,12 @@ export class JobEvaluation extends JobSizes {
 
   /** Everything that the job takes. */
   get takeoff(): Takeoff {
-    this.#takeoff ??= evaluateTakeoff(this, this.#memo);
+    if (this.#takeoff === undefined) {
+      const { job, routes, waters } = this;
+      // What a panel is found to be changes nothing of what it takes: it is not judged for the list.
+      const panels = fedPanels(job, this.circuits, this.#memo);
+      this.#takeoff = evaluateTakeoff({ job, routes, panels, waters }, this.#memo);
+    }
     return this.#takeoff;
   }
 

@@ -14,7 +14,7 @@ import type { Job } from './jobSchema';
 export interface TakenOff {
   readonly job: Job;
   readonly routes: readonly RouteEvaluation[];
-  readonly panels: readonly PanelEvaluation[];
+  readonly panels: readonly Pick<PanelEvaluation, 'panel' | 'wanted'>[];
   readonly waters: readonly WaterEvaluation[];
 }
 

@@ -88,10 +88,15 @@ export interface VerifyDesk {
   readonly prices: PriceList;
 }
 
+/** A job that is tried, with what its material comes to: worked out once, where anything asks for it. */
+interface Trial extends VerifyDesk {
+  readonly before: Standing;
+  material(this: void): number;
+}
+
 /** What an input comes to if it is another; undefined where no other value changes anything. */
-function verified(assumption: Assumption, view: CircuitEvaluation, desk: VerifyDesk): Unverified | undefined {
-  const { evaluation, memo, prices } = desk;
-  const before = standingOf(view);
+function verified(assumption: Assumption, view: CircuitEvaluation, trial: Trial): Unverified | undefined {
+  const { evaluation, memo, prices, before, material } = trial;
   let weight = 0;
   const outcomes = assumption.alternatives.flatMap(({ value, words }): readonly Outcome[] => {
     const circuit = withInput(view.circuit, assumption.input, value);
@@ -111,7 +116,7 @@ function verified(assumption: Assumption, view: CircuitEvaluation, desk: VerifyD
       weight,
       (isStop ? WEIGHTS.stop : 0) + figures.length * WEIGHTS.figure + opens.length * WEIGHTS.finding,
     );
-    const cents = figures.length === 0 ? 0 : materialOf(after, prices) - materialOf(evaluation, prices);
+    const cents = figures.length === 0 ? 0 : materialOf(after, prices) - material();
     const isHazard = isHazardous(view.solved.figures, now.solved.figures, { figures, opens });
     return [{ value, words, figures, cents, opens, closes, isHazard }];
   });
@@ -119,10 +124,14 @@ function verified(assumption: Assumption, view: CircuitEvaluation, desk: VerifyD
 }
 
 /** What nobody gave of a circuit and would change a figure, money or a finding, what matters most first. */
-export const verifyCircuit = (view: CircuitEvaluation, desk: VerifyDesk): readonly Unverified[] =>
-  assumptionsOf(view, desk.evaluation.job.sources)
-    .flatMap((assumption) => verified(assumption, view, desk) ?? [])
+export function verifyCircuit(view: CircuitEvaluation, desk: VerifyDesk): readonly Unverified[] {
+  let known: number | undefined;
+  const material = (): number => (known ??= materialOf(desk.evaluation, desk.prices));
+  const trial: Trial = { ...desk, before: standingOf(view), material };
+  return assumptionsOf(view, desk.evaluation.job.sources)
+    .flatMap((assumption) => verified(assumption, view, trial) ?? [])
     .toSorted((a, b) => b.weight - a.weight);
+}
 
 /**
  * Everything in the circuits of a job that nobody gave and that would change a figure, money or a finding were it another

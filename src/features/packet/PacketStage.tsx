@@ -138,6 +138,27 @@ function Pages({ packet, seal, at, onPage }: PagesProps) {
   );
 }
 
+interface BeforeSealingProps {
+  readonly packet: Packet;
+  readonly onPage: (at: number) => void;
+  readonly onSealed: (id: string) => void;
+}
+
+/** What is missing, what is safe only if it is as it was taken, and the seal. */
+function BeforeSealing({ packet, onPage, onSealed }: BeforeSealingProps) {
+  const sourcesAt = packet.pages.findIndex(({ chapter }) => chapter === 'sources');
+  const toSources = (): void => {
+    onPage(sourcesAt);
+  };
+  return (
+    <>
+      <MissingList job={packet.job} missing={packet.missing} />
+      <RestsOnAssumed job={packet.job} onPage={sourcesAt === -1 ? undefined : toSources} />
+      <SealPane packet={packet} onSealed={onSealed} />
+    </>
+  );
+}
+
 /** What is handed over: for whom, what goes in, every page as it prints, what is missing, and what was sealed. */
 export function PacketStage() {
   const { job } = useReadyJob();
@@ -149,7 +170,6 @@ export function PacketStage() {
   const { reader, paper: onPaper } = seal ?? packet.order;
   const count = (seal ?? packet).pages.length;
   useKeys(count, setView);
-  const sourcesAt = packet.pages.findIndex(({ chapter }) => chapter === 'sources');
   const pickSeal = (sealId: string | null): void => {
     const chosen = seals.find(({ id }) => id === sealId);
     setView({ reader: chosen?.reader ?? view.reader, sealId, at: 0 });
@@ -188,20 +208,13 @@ export function PacketStage() {
       />
       <aside className={classes['right']} aria-label="Sealing">
         {seal === undefined && (
-          <>
-            <MissingList job={packet.job} missing={packet.missing} />
-            <RestsOnAssumed
-              job={packet.job}
-              onPage={
-                sourcesAt === -1
-                  ? undefined
-                  : () => {
-                      setView({ ...view, at: sourcesAt });
-                    }
-              }
-            />
-            <SealPane packet={packet} onSealed={pickSeal} />
-          </>
+          <BeforeSealing
+            packet={packet}
+            onPage={(at) => {
+              setView({ ...view, at });
+            }}
+            onSealed={pickSeal}
+          />
         )}
         <SealedList seals={seals} picked={seal} onPick={pickSeal} />
         {seal !== undefined && <SincePane job={packet.job} seal={seal} />}
