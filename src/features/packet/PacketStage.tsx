@@ -138,6 +138,22 @@ function Pages({ packet, seal, at, onPage }: PagesProps) {
   );
 }
 
+interface FootProps {
+  readonly count: number;
+  readonly reader: Reader;
+  readonly open: number;
+}
+
+const Foot = ({ count, reader, open }: FootProps) => (
+  <>
+    <span>
+      {counted(count, 'page')} for the {READER_NAME[reader].toLowerCase()}; {open} open before it can be
+      sealed. Arrows turn the pages.
+    </span>
+    <span className="second">{PACKET_CAUTION}</span>
+  </>
+);
+
 interface BeforeSealingProps {
   readonly packet: Packet;
   readonly onPage: (at: number) => void;
@@ -174,17 +190,12 @@ export function PacketStage() {
     const chosen = seals.find(({ id }) => id === sealId);
     setView({ reader: chosen?.reader ?? view.reader, sealId, at: 0 });
   };
-  const foot = (
-    <>
-      <span>
-        {counted(count, 'page')} for the {READER_NAME[reader].toLowerCase()}; {packet.missing.length} open
-        before it can be sealed. Arrows turn the pages.
-      </span>
-      <span className="second">{PACKET_CAUTION}</span>
-    </>
-  );
   return (
-    <StageFrame current="packet" board={classes['board']} foot={foot}>
+    <StageFrame
+      current="packet"
+      board={classes['board']}
+      foot={<Foot count={count} reader={reader} open={packet.missing.length} />}
+    >
       <nav className={classes['left']} aria-label="Packet">
         <ReaderList
           reader={reader}
