@@ -1,5 +1,6 @@
-import { applianceQuestions } from '../appliances/registry';
+import { familyQuestions } from '../appliances/registry';
 import type { Circuit } from '../circuit/circuitSchema';
+import { existingFields } from '../wording/fields/existingFields';
 import { siteFields } from '../wording/fields/siteFields';
 import { methodName } from '../wording/words';
 
@@ -7,6 +8,7 @@ const PARTS: Readonly<Record<string, string>> = {
   family: 'Appliance',
   'terminals.panel': 'Panel lugs',
   'terminals.load': 'Load lugs',
+  existing: 'As found',
 };
 
 const OF_SEGMENT: Readonly<Record<string, string>> = {
@@ -14,18 +16,25 @@ const OF_SEGMENT: Readonly<Record<string, string>> = {
   place: 'Place',
   lengthFt: 'Length',
   burial: 'Cover',
+  bored: 'Bored, not dug',
+  sunlight: 'Marked sunlight resistant',
+  spaced: 'Spaced in the trench',
+  end: 'At its end',
 };
 
-/** What an input of a circuit is called; undefined for one that no page speaks of. */
-export function inputLabel(circuit: Circuit, at: string): string | undefined {
-  const [part, key = '', of = ''] = at.split('.');
-  if (part === 'nameplate')
-    return applianceQuestions(circuit.appliance).find((each) => each.key === key)?.label;
-  if (part === 'site') return Object.values(siteFields).find((each) => each.key === key)?.label;
+const OF_PART: Readonly<Record<string, readonly { readonly key: string; readonly label: string }[]>> = {
+  site: Object.values(siteFields),
+  existing: Object.values(existingFields),
+};
+
+/** What an input of a circuit is called. */
+export function inputLabel(circuit: Circuit, at: string): string {
+  const [part = '', key = '', of = ''] = at.split('.');
   if (part === 'run') {
     const segment = circuit.run.find(({ id }) => id === key);
-    const label = OF_SEGMENT[of];
-    return segment && label && `${label}, ${methodName(segment.method)}`;
+    const label = OF_SEGMENT[of] ?? of;
+    return segment === undefined ? label : `${label}, ${methodName(segment.method)}`;
   }
-  return PARTS[at];
+  const fields = part === 'nameplate' ? familyQuestions(circuit.appliance.family) : (OF_PART[part] ?? []);
+  return fields.find((each) => each.key === key)?.label ?? PARTS[at] ?? at;
 }

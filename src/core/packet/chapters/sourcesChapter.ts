@@ -1,9 +1,9 @@
 import type { Circuit } from '../../circuit/circuitSchema';
 import { inputsOfPart } from '../../job/jobInputs';
-import { assumptionsOf } from '../../known/assumptions';
 import { circuitInput } from '../../known/circuitInput';
 import { inputLabel } from '../../known/inputLabel';
 import { NOT_LOOKED_AT } from '../../known/notLookedAt';
+import { assumedOfCircuit, assumedOfPanel } from '../../known/standing';
 import type { Column } from '../../paper/pageFlow';
 import { sourceIndex } from '../../sources/sourceIndex';
 import { lookAt, walkSteps } from '../../water/walk';
@@ -23,7 +23,7 @@ function answered(circuit: Circuit, sources: ReturnType<typeof sourceIndex>): Re
   for (const at of inputsOfPart(circuit).keys()) {
     const source = sources.get(circuitInput(circuit, at));
     const label = inputLabel(circuit, at);
-    if (source === undefined || source.kind === 'assumed' || label === undefined) continue;
+    if (source === undefined || source.kind === 'assumed') continue;
     const words = sourceWords(source);
     by.set(words, [...(by.get(words) ?? []), label]);
   }
@@ -79,9 +79,14 @@ export function sourcesChapter(making: Making): void {
   const { job, circuits } = evaluation;
   flow.page('sources', SOURCES_TITLE);
   corrections(making);
-  const assumed = circuits.flatMap((view) =>
-    assumptionsOf(view, job.sources).map((each) => ({ name: view.circuit.name, ...each })),
-  );
+  const assumed = [
+    ...circuits.flatMap((view) =>
+      assumedOfCircuit(view, job.sources).map((each) => ({ name: view.circuit.name, ...each })),
+    ),
+    ...job.panels.flatMap((panel) =>
+      assumedOfPanel(panel, job.sources).map((each) => ({ name: panel.name, ...each })),
+    ),
+  ];
   flow.head('Assumed, or not looked at');
   if (assumed.length === 0) flow.say('Nothing is assumed.');
   for (const { name, label, stands } of assumed) {
