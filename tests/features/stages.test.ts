@@ -47,6 +47,32 @@ describe('how the stages of a job stand', () => {
     expect(states({ ...fullHouse, circuits: outlet === undefined ? [] : [outlet] })['circuits']).toBe('ok');
   });
 
+  test('the survey bears no tick while a plate, a lug or a length is nobody’s word', () => {
+    const [outlet] = fullHouse.circuits.filter(({ id }) => id === 'garage-outlet');
+    if (outlet === undefined) throw new Error('No outlet.');
+    const job = {
+      ...fullHouse,
+      authority: 'County',
+      permitDate: '2026-03-02',
+      panels: [],
+      circuits: [outlet],
+    };
+    const withSource = (at: string, kind: 'assumed' | 'told') =>
+      states({
+        ...job,
+        sources: [
+          {
+            input: `circuit:${outlet.id}/${at}`,
+            source: kind === 'assumed' ? { kind, rule: 'default' } : { kind },
+          },
+        ],
+      })['survey'];
+    for (const at of ['nameplate.amps', 'terminals.load', `run.${outlet.run[0]?.id ?? ''}.lengthFt`])
+      expect([withSource(at, 'assumed'), withSource(at, 'told')], at).toEqual(['nothing', 'ok']);
+    expect(withSource('site.room', 'assumed')).toBe('ok');
+    expect(states({ ...job, circuits: [] })['survey']).toBe('nothing');
+  });
+
   test('the water bears its tick once each stop of the bond walk was seen and right', () => {
     const walked = (leaving: number) => {
       const waters = evaluateJob(demoJob).waters.map(({ report }) => ({

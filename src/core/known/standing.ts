@@ -103,6 +103,6 @@ export function assumedOfPanel(panel: Panel, sources: readonly SourceEntry[]): r
     const field = PANEL_FIELDS.find(({ key }) => key === at);
     return field === undefined
       ? [{ label: OF_PANEL[at] ?? at, stands: plainly(value) }]
-      : [{ label: field.label, stands: printField(field, value, panel) }];
+      : [{ label: field.label, stands: printField(field, field.get?.(panel) ?? value, panel) }];
   });
 }

@@ -32,6 +32,16 @@ function daysStateOf({ job, circuits, days }: JobEvaluation): StageState {
   return { severity: circuits.length > 0 && job.days.gates.length > 0 ? 'ok' : 'nothing', open: 0 };
 }
 
+/** What a figure of a circuit may rest on: its plate, its lugs, its lengths. */
+const DECIDES = /^circuit:.*\/(nameplate\.|terminals\.|run\..*\.lengthFt$)/;
+
+/** How the survey stands: no tick while a plate, a lug or a length is nobody's word. */
+function surveyStateOf({ job, unverified }: JobEvaluation): StageState {
+  if (unverified > 0) return { severity: 'ask', open: unverified };
+  const isAssumed = job.sources.some(({ input, source }) => source.kind === 'assumed' && DECIDES.test(input));
+  return { severity: isAssumed || job.circuits.length === 0 ? 'nothing' : 'ok', open: 0 };
+}
+
 /** How the water stands: nothing of it is OK before each stop of the bond walk was seen and right. */
 function waterStateOf({ openInWater, waters }: JobEvaluation): StageState {
   const isWalked = waters.every(({ report }) => openStops(report).length === 0);
@@ -46,7 +56,7 @@ function packetStateOf(evaluation: JobEvaluation): StageState {
 
 /** How each stage of a job stands on a day. */
 export const STAGE_STATES = {
-  survey: ({ unverified }) => ({ severity: unverified > 0 ? 'ask' : 'ok', open: unverified }),
+  survey: surveyStateOf,
   service: (evaluation) => stateOf(evaluation.openInService, evaluation.service.report.answers.length > 0),
   circuits: (evaluation) => stateOf(evaluation.openInCircuits, evaluation.circuits.length > 0),
   water: waterStateOf,
