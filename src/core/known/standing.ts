@@ -23,14 +23,10 @@ export interface Standing {
   readonly stands: string;
 }
 
-const plainly = (value: unknown): string =>
-  typeof value === 'boolean'
-    ? value
-      ? 'yes'
-      : 'no'
-    : typeof value === 'object'
-      ? 'as it stands'
-      : String(value);
+function plainly(value: unknown): string {
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return typeof value === 'string' || typeof value === 'number' ? `${value}` : 'as it stands';
+}
 
 /** What stands at a place of a segment. */
 function ofSegment(
@@ -92,7 +88,32 @@ export function assumedOfCircuit(
   return [...asked, ...rest];
 }
 
-const OF_PANEL: Readonly<Record<string, string>> = { role: 'Kind of panel', fedFrom: 'Fed from' };
+const OF_BREAKER: Readonly<Record<string, string>> = {
+  slot: 'space',
+  half: 'half of its space',
+  poles: 'poles',
+  amps: 'rating',
+  name: 'what it feeds',
+  kind: 'kind',
+  sharedNeutral: 'shares a neutral',
+  va: 'load, VA',
+};
+
+/** What a place of a panel is called that no field has. */
+function panelLabel({ breakers }: Panel, at: string): string {
+  const [list, id] = at.split('.');
+  const key = at.split('.').at(-1) ?? at;
+  const breaker = list === 'breakers' ? breakers.find((each) => each.id === id) : undefined;
+  return breaker === undefined
+    ? (OF_PANEL[at] ?? key)
+    : `Breaker in space ${breaker.place.slot}: ${OF_BREAKER[key] ?? key}`;
+}
+
+const OF_PANEL: Readonly<Record<string, string>> = {
+  role: 'Kind of panel',
+  fedFrom: 'Fed from',
+  lugTo: 'Breaker lugs take at most',
+};
 const PANEL_FIELDS = [...panelLabelFields, ...panelBarFields, ...panelStateFields];
 
 /** Everything of a panel that stands though nobody read it. */
@@ -102,7 +123,7 @@ export function assumedOfPanel(panel: Panel, sources: readonly SourceEntry[]): r
     if (index.get(`panel:${panel.id}/${at}`)?.kind !== 'assumed') return [];
     const field = PANEL_FIELDS.find(({ key }) => key === at);
     return field === undefined
-      ? [{ label: OF_PANEL[at] ?? at, stands: plainly(value) }]
+      ? [{ label: panelLabel(panel, at), stands: plainly(value) }]
       : [{ label: field.label, stands: printField(field, field.get?.(panel) ?? value, panel) }];
   });
 }

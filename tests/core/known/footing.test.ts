@@ -60,14 +60,10 @@ describe('the full house with each of its inputs assumed in turn', () => {
     }
   });
 
-  test('the page of sources claims nothing for anybody where all is assumed, and nothing is assumed where all is told', () => {
-    const inAll = (entry: (input: string) => SourceEntry) =>
-      facts({ ...fullHouse, sources: INPUTS.map(({ input }) => entry(input)) });
-    const nobody = [...inAll(assumed).values()].filter((value) =>
-      /told|seen,|measured|read from/.test(value),
-    );
+  test('the page of sources claims nothing for anybody where all is assumed', () => {
+    const all = facts({ ...fullHouse, sources: INPUTS.map(({ input }) => assumed(input)) });
+    expect(all.size).toBeGreaterThan(100);
+    const nobody = [...all.values()].filter((value) => /told|seen,|measured|read from/.test(value));
     expect(nobody).toEqual([]);
-    const somebody = [...inAll(told).values()].filter((value) => value.startsWith('assumed'));
-    expect(somebody).toEqual([]);
   });
 });
