@@ -217,6 +217,8 @@ export const feeder = defineFamily<'feeder', FeederPlate>({
       'barn panel',
       'shed panel',
       'load center',
+      'mobile home feeder',
+      'mobile home',
     ],
     example: 'feeder 60 A',
     main: 'amps',

@@ -81,7 +81,7 @@ export const poolPump = defineFamily<'pool-pump', PoolPumpPlate>({
     }),
   changes: () => [],
   typed: {
-    names: ['pool pump', 'poolpump', 'pool filter pump', 'pool filter'],
+    names: ['pool pump', 'poolpump', 'pool filter pump', 'pool filter', 'variable speed pump', 'vs pump'],
     example: 'pool pump 1.65 hp',
     main: 'hp',
     plate: (typed) => {

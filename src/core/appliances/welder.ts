@@ -126,6 +126,7 @@ export const welder = defineFamily<'welder', WelderPlate>({
       'welder',
       'welding machine',
       'arc welder',
+      'spot welder',
       'mig welder',
       'tig welder',
       'stick welder',

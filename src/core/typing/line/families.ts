@@ -1,4 +1,5 @@
 import { familyList, type FamilyId } from '../../appliances/registry';
+import { LEXICON } from './lexicon';
 import { nearest } from './near';
 import type { Token } from './tokens';
 
@@ -49,15 +50,24 @@ function* namesIn(tokens: readonly Token[]): Generator<Named> {
     }
 }
 
+/** A short word with another letter in it is as likely another word: "cell" is no slip of "well". */
+const SHORT = 4;
+
+const isOther = (word: string, name: string): boolean =>
+  word.length <= SHORT &&
+  word.length === name.length &&
+  [...word].toSorted().join('') !== [...name].toSorted().join('');
+
 /** Names with a slip of one letter, where no other name is as near. */
 function* slipsIn(tokens: readonly Token[]): Generator<Named> {
   for (let at = 0; at < tokens.length; at += 1)
     for (let count = 2; count > 0; count -= 1) {
       const phrase = phraseAt(tokens, at, count);
-      if (phrase === undefined || tokens[at]?.is.kind !== 'word') continue;
+      if (phrase === undefined || tokens[at]?.is.kind !== 'word' || LEXICON.has(phrase)) continue;
       const { sure } = nearest(phrase, NAMES.keys());
       const family = sure === null ? undefined : NAMES.get(sure);
-      if (sure !== null && family !== undefined) yield { family, name: sure, at, count };
+      if (sure !== null && family !== undefined && !isOther(phrase, sure))
+        yield { family, name: sure, at, count };
     }
 }
 
@@ -71,6 +81,34 @@ const better = (a: Named, b: Named): Named => {
 const covers = (name: Named, other: Named): boolean =>
   name.at <= other.at && other.at + other.count <= name.at + name.count && name.count > other.count;
 
+/** Circuits of a room that nobody calls by what stands there: "kitchen counter circuit 20 amp", "laundry 20a". */
+const OF_ROOMS = new Set([15, 20]);
+
+function meaningAt(tokens: readonly Token[], at: number) {
+  for (let count = 2; count > 0; count -= 1) {
+    const meaning = LEXICON.get(phraseAt(tokens, at, count) ?? '');
+    if (meaning !== undefined) return meaning;
+  }
+  return undefined;
+}
+
+/** Where a name stands that no word says: each word of the line says what it says by itself. */
+const NOWHERE = -1;
+
+/** What a line is of that names a building or a room alone: a feeder, or a circuit of outlets. */
+function impliedIn(tokens: readonly Token[]): Named | undefined {
+  const amps = tokens.flatMap(({ is }) => (is.kind === 'measure' && is.of === 'amps' ? [is.value] : []));
+  const [rating] = amps;
+  if (rating === undefined || amps.length > 1) return undefined;
+  for (const [at] of tokens.entries()) {
+    const meaning = meaningAt(tokens, at);
+    if (meaning?.is === 'building') return { family: 'feeder', name: '', at: NOWHERE, count: 0 };
+    if (meaning?.is === 'place' && meaning.room !== undefined && OF_ROOMS.has(rating))
+      return { family: 'receptacle', name: '', at: NOWHERE, count: 0 };
+  }
+  return undefined;
+}
+
 /** The appliance that a line names: the most particular name, the longest of them, the first of these. */
 export function namedIn(tokens: readonly Token[]): Named | undefined {
   const exact = [...namesIn(tokens)];
@@ -81,7 +119,7 @@ export function namedIn(tokens: readonly Token[]): Named | undefined {
     exact.length === 0
       ? slips
       : [...exact, ...slips.filter((slip) => slip.count > 1 && exact.some((each) => covers(slip, each)))];
-  return all.length === 0 ? undefined : all.reduce(better);
+  return all.length === 0 ? impliedIn(tokens) : all.reduce(better);
 }
 
 /** Whether a phrase is a name of this family: "feeder" beside "subpanel" says it twice. */

@@ -90,7 +90,7 @@ const WORDS: readonly (readonly [Meaning, string])[] = [
       'main panel | per | as | up | down | along | across | under | over | be | will',
       'please | i | we | he | she | they | me | us | you | can | do | what | there | where',
       'which | going | goes | go | out | back | front | next | right | left | got | have',
-      'are | was | no. | getting | put | putting | wall mount | rear | dedicated | plus',
+      'are | was | no. | getting | put | putting | wall mount | wall mounted | wall-mounted | induction | surface mount | surface mounted | downdraft | infrared | slide in | slide-in | beer | point of use | post | double | max | maximum | ready | equipment | opposite | rear | dedicated | plus',
       'level | type | side | customer | has | electric | electrical | mounted | in the',
       'island | duty cycle | duty | cycle | attached | pottery | irrigation | pond | fountain | boat | pedestal | hookup | strip | style',
       'house | home | car | vehicle | residential | feed | feeds | fed | size | x | or | amp',

@@ -18,6 +18,14 @@ const VOLTS = new Set([110, 115, 120, 125, 208, 220, 230, 240, 250, 277, 480]);
 const BARE_VOLTS = new Set([120, 208, 220, 230, 240, 277, 480]);
 const CABLE_SIZES = new Set([14, 12, 10, 8, 6, 4, 3, 2, 1]);
 
+/** Between a number and the place that it is of stand so few words. */
+const MOST_BETWEEN = 3;
+/** So near a disconnect may stand to its equipment, feet: no run is that short. */
+const NEAR_FT = 10;
+/** Nobody says more of them in a line. */
+const MOST_COUNTED = 6;
+const INSULATION = /^(?:thhn|thwn|xhhw)/i;
+
 const NOWHERE: Stretch = { method: null, lengthFt: null, place: null };
 /** No breaker is smaller. */
 const LEAST_BREAKER_A = 10;
@@ -35,6 +43,7 @@ function labelsLead(tokens: readonly Token[]): boolean {
 export class Listener {
   readonly #tokens: readonly Token[];
   readonly #family: FamilyId;
+  readonly #nameAt: number;
   readonly #figures: Figure[] = [];
   readonly #typed: Growing & { words: Set<string> };
   readonly #stretches: Stretch[] = [];
@@ -54,6 +63,7 @@ export class Listener {
   constructor(tokens: readonly Token[], { family, name, at, count }: Named) {
     this.#tokens = tokens;
     this.#family = family;
+    this.#nameAt = at;
     this.#typed = { building: false, words: new Set([name, ...name.split(' ')]) };
     for (const [phrase, meaning] of LEXICON)
       if (name.includes(phrase)) {
@@ -77,6 +87,20 @@ export class Listener {
 
   #settle(): void {
     this.#turn();
+    const [out, down] = this.#stretches.slice(-2);
+    // "To the post in the drive, 60 ft buried": it ends outdoors, and all of it is in the ground.
+    if (
+      out?.place === 'outdoor' &&
+      down?.place === 'underground' &&
+      down.lengthFt === null &&
+      out.lengthFt !== null
+    )
+      this.#stretches.splice(-2, 2, { ...out, place: 'underground', method: out.method ?? down.method });
+    const [whole, ...parts] = this.#stretches;
+    const sum = parts.reduce((ft, { lengthFt }) => ft + (lengthFt ?? 0), 0);
+    // What was said of the whole is not a part of it.
+    if (whole?.lengthFt === sum && whole.method === null && whole.place === null && parts.length > 1)
+      this.#stretches.shift();
     const place = this.#stands;
     if (place === null || this.#stretches.some((each) => each.place !== null)) return;
     const [first = NOWHERE] = this.#stretches;
@@ -156,22 +180,10 @@ export class Listener {
       case 'place':
         this.#place(meaning);
         return;
-      case 'material': {
+      case 'material':
         this.#material = meaning.material;
-        const last = this.#figures.at(-1);
-        // "4 al": a bare number before the metal is the size of it.
-        if (
-          this.#open &&
-          last?.label === undefined &&
-          last?.isAmps === false &&
-          CABLE_SIZES.has(last.value)
-        ) {
-          this.#figures.pop();
-          this.#open = false;
-          this.#wire(last.token, `${last.value}`);
-        }
+        this.#sizeBefore();
         return;
-      }
       case 'building':
         this.#typed.building = true;
         return;
@@ -198,6 +210,11 @@ export class Listener {
         this.#apart();
         return;
       case 'note': {
+        const { word = '' } = this.#tokens[at] ?? {};
+        if (INSULATION.test(word)) this.#sizeBefore();
+        // "7 ft disconnect": how far it stands off the water, no run.
+        if (/^disconnect/i.test(word) && this.#lastFt?.token === this.#tokens[at - 1] && this.#isNear())
+          this.#apart();
         const last = this.#unread.at(-1);
         const { from = 0 } = this.#tokens[at] ?? {};
         const joined = last !== undefined && last.suggestion === AS_NOTE && from - last.to <= 1;
@@ -206,6 +223,33 @@ export class Listener {
       }
       case 'joiner':
     }
+  }
+
+  /** "4 al", "6 thhn": a bare number before the metal or the insulation is the size of it. */
+  #sizeBefore(): void {
+    const last = this.#figures.at(-1);
+    if (!this.#open || last?.label !== undefined || last?.isAmps !== false || !CABLE_SIZES.has(last.value))
+      return;
+    this.#figures.pop();
+    this.#open = false;
+    this.#wire(last.token, `${last.value}`);
+  }
+
+  /** "Two chargers": how many of a thing that stands alone on its circuit. */
+  #isCount(token: Token, value: number): boolean {
+    return value <= MOST_COUNTED && this.#family !== 'receptacle' && this.#tokens[this.#nameAt - 1] === token;
+  }
+
+  /** "60 ft, 20 in the attic, 40 underground": where feet were said, a bare number with a place after it is more of them. */
+  #isFeet(token: Token): boolean {
+    if (this.#lastFt === undefined) return false;
+    const next = this.#tokens.indexOf(token) + 1;
+    for (let at = next; at < next + MOST_BETWEEN; at += 1) {
+      const meaning = LEXICON.get(phraseAt(this.#tokens, at, 1) ?? '');
+      if (meaning?.is === 'place') return true;
+      if (meaning?.is !== 'joiner') return false;
+    }
+    return false;
   }
 
   #place({ place, room, method }: Extract<Meaning, { readonly is: 'place' }>): void {
@@ -234,7 +278,8 @@ export class Listener {
     // "Run a 50 A circuit": nothing runs 50 A long.
     const label = this.#pending === 'length' && isAmps ? undefined : this.#pending;
     this.#pending = undefined;
-    if (label === 'length') this.#length(value);
+    if (label === 'length' || (!isAmps && label === undefined && this.#isFeet(token))) this.#length(value);
+    else if (!isAmps && label === undefined && this.#isCount(token, value)) this.#keep(token, null);
     else if (!isAmps && label === undefined && BARE_VOLTS.has(value)) {
       this.#typed.volts = value;
       this.#measured.set('volts', token);
@@ -253,6 +298,10 @@ export class Listener {
     this.#stretches.splice(last.stretches);
     this.#keep(last.token, AS_NOTE);
     this.#lastFt = undefined;
+  }
+
+  #isNear(): boolean {
+    return (this.#now.lengthFt ?? Infinity) <= NEAR_FT;
   }
 
   #length(ft: number): void {
@@ -288,7 +337,15 @@ export class Listener {
       case 'poles':
         if (is.value === 1) this.#typed.volts ??= 120;
         return;
+      case 'count':
+        if (this.#family === 'water-heater') this.#typed.count = is.value;
+        else this.#keep(token, null);
+        return;
       case 'in':
+        // "20 in the attic": no inches.
+        if (this.#isFeet(token) && /in$/i.test(token.word)) this.#length(is.value);
+        else this.#keep(token, AS_NOTE);
+        return;
       case 'tons':
       case 'other':
         this.#keep(token, AS_NOTE);
@@ -296,6 +353,16 @@ export class Listener {
       case 'phase':
         this.#typed.phase = is.value;
         this.#measured.set('phase', token);
+        return;
+      case 'kw':
+        // "4.8 kw oven and 7.4 kw cooktop": both of them on one circuit.
+        if (this.#typed.kw !== undefined && this.#family === 'cooktop-oven') {
+          this.#typed.sum = [...(this.#typed.sum ?? [this.#typed.kw]), is.value];
+          this.#measured.delete('kw');
+        } else {
+          this.#typed.kw = is.value;
+          this.#measured.set('kw', token);
+        }
         return;
       default:
         this.#typed[is.of] = is.value;

@@ -59,6 +59,15 @@ const CIRCUITS_A = new Set([
 const RATED: ReadonlySet<FamilyId> = new Set(['receptacle', 'rv', 'feeder']);
 /** No outlet and no feeder is rated for less: it is how many. */
 const LEAST_RATED_A = 10;
+/** No branch circuit of a house is larger: a bare number beyond it is how far, amperes. */
+const LARGEST_BRANCH_A = 125;
+/** A welder is called by what it welds with: "a 250 amp welder" takes far less, amperes. */
+const LARGEST_INPUT_A = 100;
+
+/** Whether a figure cannot be a rating, whatever it is. */
+const isNoRating = (family: FamilyId, { value, isAmps }: Figure): boolean =>
+  isAmps ? family === 'welder' && value > LARGEST_INPUT_A : value > LARGEST_BRANCH_A && family !== 'feeder';
+
 /** Families of which there may be several on a circuit. */
 const COUNTED: ReadonlySet<FamilyId> = new Set(['receptacle', 'water-heater']);
 
@@ -96,12 +105,9 @@ const asMain = (typed: Growing, main: Main, value: number): void => {
   typed[main] = value;
 };
 
-const askedFeet = ({ token: { word, from, to }, value }: Figure): Unread => ({
-  word,
-  from,
-  to,
-  suggestion: `${value} ft`,
-});
+const placeOf = ({ token: { word, from, to } }: Figure) => ({ word, from, to });
+
+const askedFeet = (figure: Figure): Unread => ({ ...placeOf(figure), suggestion: `${figure.value} ft` });
 
 /** Says of each number what it is: the circuit where it is a breaker's rating, else the nameplate's, else how many. */
 function settled(family: FamilyId, said: Said, against?: Figure): Settled {
@@ -118,6 +124,11 @@ function settled(family: FamilyId, said: Said, against?: Figure): Settled {
       (plated !== undefined && typed[plated] !== undefined && typed.amps === undefined)
     ) {
       asMain(typed, isAmps ? 'amps' : main, value);
+    } else if (family === 'cooktop-oven' && !isAmps && typed.kw !== undefined && !CIRCUITS_A.has(value)) {
+      typed.sum = [value, ...(typed.sum ?? [typed.kw])];
+      measured.delete('kw');
+    } else if (isNoRating(family, figure)) {
+      unread.push(isAmps ? { ...placeOf(figure), suggestion: AS_NOTE } : askedFeet(figure));
     } else if (!isAmps && value < LEAST_RATED_A && RATED.has(family)) {
       if (COUNTED.has(family) && typed.count === undefined) typed.count = value;
       else unread.push(askedFeet(figure));

@@ -46,7 +46,13 @@ const PLACES: readonly (readonly [Place, string])[] = [
       'back yard | driveway | carport | porch | roof | exterior wall | outside wall | outdoor wall',
     ].join(' | '),
   ],
-  [{ place: 'underground' }, 'underground | under ground | buried | trench | in trench | trenched | ug'],
+  [
+    { place: 'underground' },
+    [
+      'underground | under ground | buried | trench | in trench | trenched | ug | under driveway',
+      'under the driveway | under slab | under the slab | under concrete | below grade',
+    ].join(' | '),
+  ],
   [{ place: 'attic', room: 'attic' }, 'attic | attic space'],
   [{ place: 'garage', room: 'garage' }, 'garage | attached garage | garage wall | garage ceiling'],
   [{ place: 'indoor' }, 'indoors | indoor | inside | interior | wall | walls | ceiling'],

@@ -13,6 +13,7 @@ export type Measure =
   | 'wires'
   | 'phase'
   | 'size'
+  | 'count'
   /** What no circuit has a field for: gallons, pounds. */
   | 'other';
 
@@ -44,7 +45,7 @@ const IN_FRACTIONS: ReadonlySet<Measure> = new Set(['hp', 'in', 'ft']);
 /** Units as they are typed after a number, with what they measure and what a figure of them is in that measure. */
 const UNITS: readonly (readonly [pattern: string, of: Measure, factor: number])[] = [
   [
-    String.raw`gallons?|gals?|btus?(?:\/?h)?|lbs?|pounds?|psi|gpm|cfm|rpm|kwh|sq\.?\s?ft|sqft|ft2|persons?|people|seats?|jets?|miles?|mm`,
+    String.raw`gallons?|gals?|k?\s?btus?(?:\/?h)?|lbs?|pounds?|psi|gpm|cfm|rpm|kwh|sq\.?\s?ft|sqft|ft2|persons?|people|seats?|jets?|miles?|mm`,
     'other',
     1,
   ],
@@ -105,8 +106,15 @@ const RULES: readonly Rule[] = [
       values: [first, ...rest.split('+').slice(1)].map((each) => fraction(each.trim())),
     }),
   ),
+  // "3 x 40 amp": how many, no figure of a plate.
+  rule(String.raw`(\d)\s?x(?=\s?\d)`, ([text, count = '']) => ({
+    kind: 'measure',
+    of: 'count',
+    value: Number(count),
+    text,
+  })),
   // "2-2-4": a cable of several sizes goes by its hots.
-  rule(String.raw`(\d(?:\/0)?)(?:-\1)+-(\d(?:\/0)?)${WORD_END}`, ([, size = '']) => ({
+  rule(String.raw`(\d(?:\/0)?)([-/])\1(?:\2\d(?:\/0)?)+${WORD_END}`, ([, size = '']) => ({
     kind: 'measure',
     of: 'size',
     value: 0,
@@ -187,6 +195,10 @@ const RULES: readonly Rule[] = [
   rule(String.raw`(${NUMBER})${WORD_END}`, ([, figure = '']) => ({
     kind: 'number',
     value: Number(figure.replaceAll(',', '')),
+  })),
+  rule(String.raw`(two|three|four|five|six)${WORD_END}`, ([, count = '']) => ({
+    kind: 'number',
+    value: { two: 2, three: 3, four: 4, five: 5, six: 6 }[count.toLowerCase()] ?? 1,
   })),
   rule(String.raw`[,;:()&+|]+|->|→|--?|–|—|\/`, ([text]) => ({ kind: 'stop', hard: /[;→>]/.test(text) })),
   rule(String.raw`[^\s,;:()&+|]+`, ([text]) => ({
