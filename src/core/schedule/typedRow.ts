@@ -2,7 +2,7 @@ import { METHOD_IDS, METHODS, type MethodId, type Environment } from '../code/me
 import type { CsvRow } from '../files/csvTable';
 import { methodOfWord, placeOfWord } from '../typing/placeAndMethod';
 import { typedWords } from '../appliances/registry';
-import { AS_NOTE } from '../typing/line/listen';
+import { AS_NOTE } from '../typing/line/heardFigures';
 import { USUAL_LENGTH_FT } from '../circuit/jobDefaults';
 import { pinsOf, runOf } from '../typing/line/lineCircuit';
 import { readTyped, type Typed } from '../typing/readTyped';

@@ -53,10 +53,10 @@ function* namesIn(tokens: readonly Token[]): Generator<Named> {
 /** A short word with another letter in it is as likely another word: "cell" is no slip of "well". */
 const SHORT = 4;
 
+const lettersOf = (word: string): string => Array.from(word).toSorted().join('');
+
 const isOther = (word: string, name: string): boolean =>
-  word.length <= SHORT &&
-  word.length === name.length &&
-  [...word].toSorted().join('') !== [...name].toSorted().join('');
+  word.length <= SHORT && word.length === name.length && lettersOf(word) !== lettersOf(name);
 
 /** Names with a slip of one letter, where no other name is as near. */
 function* slipsIn(tokens: readonly Token[]): Generator<Named> {

@@ -11,7 +11,8 @@ import { shapeOf, valuesOf } from '../../fields/shape';
 import { firstProblem, type FieldProblem } from '../../job/zodProblem';
 import type { WireSize } from '../../units/wireSize';
 import { namedIn } from './families';
-import { AS_NOTE, Listener } from './listen';
+import { AS_NOTE } from './heardFigures';
+import { Listener } from './listen';
 import type { Figure, Measured, Said, Stretch, Unread } from './said';
 import { tokensOf, type Token } from './tokens';
 
