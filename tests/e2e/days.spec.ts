@@ -1,6 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, goTo, openDemo, openEmpty, test } from '../support/app';
+import { DEMO_DAY, expect, goTo, openDemo, openEmpty, test } from '../support/app';
+
+// The days of a job know what day it is.
+test.use({ day: DEMO_DAY });
 
 const list = (page: Page) => page.getByRole('navigation', { name: 'Days' });
 const working = (page: Page) => page.getByRole('complementary', { name: 'Working' });

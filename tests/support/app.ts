@@ -19,8 +19,13 @@ import {
 const NOW = process.env['PASTURE_NOW'] ?? '2026-03-02T09:00:00-05:00';
 const ZONE = process.env['PASTURE_ZONE'] ?? 'America/New_York';
 
+/** The day on which the work of the demo job begins: its days are another thing on any other. */
+export const DEMO_DAY = '2026-03-02T09:00:00-05:00';
+
 /** How far the clock of the pages is from the machine's: it goes on, over pages and reloads, as any clock does. */
-const OFF_MS = Math.round(Date.parse(NOW) - performance.timeOrigin - performance.now());
+const offMs = (now: string): number =>
+  Math.round(Date.parse(now) - performance.timeOrigin - performance.now());
+const OFF_MS = offMs(NOW);
 
 /** In the page: a clock that is off. */
 function setClock(offMs: number): void {
@@ -71,7 +76,7 @@ async function cleared(kept: Kept, viewport: ViewportSize | null): Promise<void>
  * is kept for the next test; one in which a test put scripts of its own is closed by that test.
  */
 export const test = base.extend<
-  { readonly own: Kept; readonly quietConsole: undefined },
+  { readonly own: Kept; readonly quietConsole: undefined; readonly day: string },
   { readonly browsers: Map<string, Kept> }
 >({
   browsers: [
@@ -84,8 +89,9 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
+  day: [NOW, { option: true }],
   own: async (
-    { browser, browsers, viewport, isMobile, hasTouch, serviceWorkers, baseURL, contextOptions },
+    { browser, browsers, day, viewport, isMobile, hasTouch, serviceWorkers, baseURL, contextOptions },
     use,
   ) => {
     const options = {
@@ -96,12 +102,12 @@ export const test = base.extend<
       serviceWorkers,
       baseURL: baseURL ?? '',
     };
-    const key = JSON.stringify(options);
+    const key = JSON.stringify({ ...options, day });
     const kept = browsers.get(key) ?? {
       context: await browser.newContext({ ...options, timezoneId: ZONE }),
       page: undefined,
     };
-    if (!browsers.has(key)) await kept.context.addInitScript(setClock, OFF_MS);
+    if (!browsers.has(key)) await kept.context.addInitScript(setClock, offMs(day));
     await use(kept);
     browsers.delete(key);
     if (serviceWorkers === 'block') {
