@@ -5,12 +5,10 @@ import { toVerify } from '../src/core/known/toVerify';
 import { unverifiedLines } from '../src/core/known/unverifiedFile';
 import { defaultPrices } from '../src/core/price/defaultPrices';
 import { findingLine } from '../src/core/worksheet/findingLine';
-import { readJobFile } from '../src/core/job/jobFile';
-import { fileProblemWords } from '../src/core/wording/fileProblems';
 import { findingSentence } from '../src/core/wording/findings';
 import { circuitLine } from '../src/core/wording/ladder';
 import { severityWord } from '../src/core/wording/words';
-import { readText } from './readText';
+import { readJob } from './readJob';
 
 const print = (title: string, open: readonly AnyFinding[]): void => {
   console.log(title);
@@ -31,15 +29,10 @@ function asJson(evaluation: JobEvaluation, memo: JobMemo): string {
  * Returns 0, 1 where there are stops, 2 for a file that cannot be read.
  */
 export function checkJob(file: string, json: boolean): number {
-  const text = readText(file);
-  if (text === undefined) return 2;
-  const read = readJobFile(text);
-  if (!read.ok) {
-    console.error(`pasture: ${fileProblemWords(read.problem, file)}`);
-    return 2;
-  }
+  const job = readJob(file);
+  if (job === undefined) return 2;
   const memo = freshMemo();
-  const evaluation = evaluateJob(read.job, memo);
+  const evaluation = evaluateJob(job, memo);
   const hasStop = evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop');
   if (json) {
     console.log(asJson(evaluation, memo));

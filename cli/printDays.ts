@@ -3,12 +3,10 @@ import { jobEstimate } from '../src/core/estimate/jobEstimate';
 import { daysFile } from '../src/core/days/daysFile';
 import { jobDays } from '../src/core/days/jobDays';
 import { evaluateJob } from '../src/core/job/evaluateJob';
-import { readJobFile } from '../src/core/job/jobFile';
 import { defaultPrices } from '../src/core/price/defaultPrices';
-import { fileProblemWords } from '../src/core/wording/fileProblems';
 import { GATE_NAME, gateState, stepName, whenWords } from '../src/core/wording/daysWords';
 import { today } from './clock';
-import { readText } from './readText';
+import { readJob } from './readJob';
 
 const NOW = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/;
 
@@ -23,14 +21,8 @@ export function printDays(file: string, now: string | undefined, asJson: boolean
     console.error('pasture: --now takes YYYY-MM-DDTHH:MM');
     return 2;
   }
-  const text = readText(file);
-  if (text === undefined) return 2;
-  const read = readJobFile(text);
-  if (!read.ok) {
-    console.error(`pasture: ${fileProblemWords(read.problem, file)}`);
-    return 2;
-  }
-  const { job } = read;
+  const job = readJob(file);
+  if (job === undefined) return 2;
   const evaluation = evaluateJob(job);
   const estimate = jobEstimate(evaluation, { list: defaultPrices, cuts: new CutDesk(), elsewhere: [] });
   const days = jobDays(evaluation, estimate, now ?? job.days.from ?? today());

@@ -1,6 +1,7 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { checkJob } from './checkJob';
 import { printDays } from './printDays';
+import { printList } from './printList';
 import { listTables } from './listTables';
 import { read } from './read';
 import { work } from './work';
@@ -11,6 +12,7 @@ const USAGE = `Usage:
   pasture read --lines FILE [--json]  read a file of lines, one answer a line
   pasture check-job FILE [--json]   read a .pasture.json file and list what is open in it and left to verify
   pasture days FILE [--now TIME] [--json]  put the work of a .pasture.json file into days
+  pasture list FILE [--json]        list what a .pasture.json file takes, what it is bought as and what for
   pasture tables [ID]               list the tables of the code, or print one`;
 
 const OPTIONS = {
@@ -26,6 +28,7 @@ const TAKEN: Readonly<Record<string, readonly (keyof typeof OPTIONS)[]>> = {
   read: ['where', 'lines', 'json'],
   'check-job': ['json'],
   days: ['now', 'json'],
+  list: ['json'],
   tables: ['json'],
 };
 
@@ -64,5 +67,6 @@ export function run([command = '', ...rest]: readonly string[]): number {
     return 2;
   }
   if (command === 'work') return work(file, json);
+  if (command === 'list') return printList(file, json);
   return command === 'days' ? printDays(file, now, json) : checkJob(file, json);
 }

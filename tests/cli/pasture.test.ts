@@ -206,3 +206,43 @@ test('a job is checked for a script: findings with their subjects and fixes, and
   expect(unverified.length).toBeGreaterThan(5);
   expect(unverified.every(({ outcomes }) => outcomes.length > 0)).toBe(true);
 });
+
+test('list: every line with what it is bought as, what for and its price; the total is that of the lines', () => {
+  const job = file('list.pasture.json', writeJobFile(demoJob));
+  const { status, stdout } = pasture('list', job, '--json');
+  expect(status).toBe(1);
+  const list = JSON.parse(stdout) as {
+    lines: {
+      item: string;
+      need: number;
+      unit: string;
+      buy: { pack: string; count: number }[];
+      price: number | null;
+      usedBy: Record<string, string>[];
+    }[];
+    total: number;
+  };
+  const { takeoff } = evaluateJob(demoJob);
+  expect(list.lines).toHaveLength(takeoff.lines.length);
+  const ids = new Set([...demoJob.circuits, ...demoJob.panels, ...demoJob.yard.waters].map(({ id }) => id));
+  for (const { usedBy, unit, need } of list.lines) {
+    expect(need).toBeGreaterThan(0);
+    expect(['ft', 'each']).toContain(unit);
+    expect(usedBy.length).toBeGreaterThan(0);
+    for (const { part, circuit, panel, water } of usedBy) {
+      expect(part).toBeDefined();
+      const id = circuit ?? panel ?? water;
+      if (id !== undefined) expect(ids).toContain(id);
+    }
+  }
+  const cents = list.lines.reduce((sum, { price }) => sum + Math.round((price ?? 0) * 100), 0);
+  expect(Math.round(list.total * 100)).toBe(cents);
+  const bought = (packs: { pack: string; count: number }[]) =>
+    packs.reduce((sum, { pack, count: times }) => sum + (Number.parseFloat(pack) || 1) * times, 0);
+  // What is bought is enough, unless the truck has it already.
+  const short = list.lines.filter(({ buy, need, price }) => price !== null && bought(buy) + 1e-6 < need);
+  expect(short.length).toBeLessThanOrEqual(demoJob.materials.truck.length);
+  expect(pasture('list', job).stdout).toContain(`Total: ${list.total.toFixed(2)}`);
+  expect(pasture('list', file('bad.json', '{')).status).toBe(2);
+  expect(pasture('list').status).toBe(2);
+});

@@ -3,11 +3,9 @@ import type { LaborLine } from '../labor/laborLine';
 import type { TakenHours } from '../labor/laborDocument';
 import type { JobEvaluation } from '../job/evaluateJob';
 import type { Job } from '../job/jobSchema';
-import type { PriceList } from '../price/priceList';
 import { moneyOf, NO_MONEY, plus, priceOf, type Money } from '../quote/money';
 import type { Source } from '../takeoff/need';
-import { cutLines, offeredLines, pricedTakeoff } from '../takeoff/pricedTakeoff';
-import type { CutDesk } from './cutDesk';
+import { pricedList, type PriceDesk } from './pricedList';
 
 /** Hours, or money, as it may turn out. */
 export interface Spread {
@@ -45,9 +43,7 @@ export interface JobEstimate {
 }
 
 /** What an estimate is made with besides the job. */
-export interface EstimateDesk {
-  readonly list: PriceList;
-  readonly cuts: CutDesk;
+export interface EstimateDesk extends PriceDesk {
   /** Past circuits of other jobs. */
   readonly elsewhere: readonly TakenHours[];
 }
@@ -96,16 +92,9 @@ const isStopped = (source: Source, evaluation: JobEvaluation): boolean =>
  * jobs, permit, margin and tax. Every part is priced to the cent and the total is their sum.
  */
 export function jobEstimate(evaluation: JobEvaluation, desk: EstimateDesk): JobEstimate {
-  const { job, takeoff, labor } = evaluation;
+  const { job, labor } = evaluation;
   const { terms } = job.quote;
-  const offered = offeredLines(takeoff, job.materials, desk.list);
-  const cuts = new Map(
-    cutLines(offered).flatMap((asked) => {
-      const found = desk.cuts.of(asked);
-      return found === undefined ? [] : [[asked.key, found] as const];
-    }),
-  );
-  const priced = pricedTakeoff(offered, cuts);
+  const priced = pricedList(evaluation, desk);
   const parts = [...sourcesOf(evaluation)].map(([key, source]): PartEstimate => {
     const work = labor.find((each) => each.key === key);
     const unitH = work?.unitH ?? 0;

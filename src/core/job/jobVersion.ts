@@ -1,2 +1,2 @@
 /** The version of the job document that this Pasture writes. */
-export const JOB_VERSION = 15;
+export const JOB_VERSION = 16;

@@ -31,6 +31,12 @@ function packWords(line: TakeoffLine, { kind, ft }: Pack, count: number): string
     : `${times}${n(ft)} ft ${what}`;
 }
 
+/** One of what a line is bought as: "125 ft coil", "10 ft stick", "44 ft cut". */
+export function packName(line: TakeoffLine, { kind, ft }: Pack): string {
+  const what = kind === 'counter' ? 'cut' : isStick(line, ft) ? 'stick' : 'coil';
+  return `${n(ft)} ft ${what}`;
+}
+
 /** What is cut from: what is bought, or what lies on the truck. */
 function cutFrom(line: TakeoffLine, cuts: LineCuts, truck: boolean): string {
   const counts = new Map<string, number>();

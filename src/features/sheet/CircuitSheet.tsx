@@ -18,6 +18,7 @@ import { findingSentence } from '../../core/wording/findings';
 import { circuitLine, ladderWords } from '../../core/wording/ladder';
 import { environmentName, severityWord } from '../../core/wording/words';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
+import { footingLine } from '../../core/known/footingLine';
 import { findingKey } from '../../core/findings/finding';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
 import { stationNotes } from '../../ui/pictures/stationNotes';
@@ -88,8 +89,9 @@ function Head({ job, view }: OnSheet) {
   );
 }
 
-function Figures({ view }: Pick<CircuitSheetProps, 'view'>) {
+function Figures({ job, view }: OnSheet) {
   const { circuit, solved, severities } = view;
+  const footing = footingLine(view, job.sources);
   return (
     <section>
       <h2>Figures</h2>
@@ -113,6 +115,7 @@ function Figures({ view }: Pick<CircuitSheetProps, 'view'>) {
           })}
         </tbody>
       </table>
+      {footing !== undefined && <p>{footing}</p>}
     </section>
   );
 }
@@ -219,7 +222,7 @@ export function CircuitSheet({ evaluation, view }: CircuitSheetProps) {
       />
       <Run view={view} />
       {circuit.existing === null && <RouteOnSheet evaluation={evaluation} view={view} />}
-      <Figures view={view} />
+      <Figures job={job} view={view} />
       <SheetFacts evaluation={evaluation} view={view} />
       <Findings evaluation={evaluation} view={view} />
       <WiringOnSheet job={job} view={view} />

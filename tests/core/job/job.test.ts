@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
+import { lookAt, walkSteps } from '../../../src/core/water/walk';
 import { describe, expect, test } from 'vitest';
 import { circuitSchema, type Circuit } from '../../../src/core/circuit/circuitSchema';
 import { fullHouse } from '../../support/fullHouse/job';
@@ -125,7 +126,7 @@ describe('older files', () => {
     expect(writeJobFile(result.job)).toContain(`"version": ${JOB_VERSION}`);
   });
 
-  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13])(
+  test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15])(
     'a file as version %i wrote it opens with all that it said',
     (version) => {
       const text = readFileSync(`tests/fixtures/job-v${version}.pasture.json`, 'utf8');
@@ -233,6 +234,16 @@ test('until version 14 no sources were kept: what stands in every new circuit wa
   expect(of('circuit:kiln/name')).toBeUndefined();
   expect(of('house/ratingA')).toEqual({ kind: 'told' });
   expect(sources.map(({ input }) => input)).toEqual(sources.map(({ input }) => input).toSorted());
+});
+
+test('until version 15 nobody signed a stop of the bond walk: what was measured is kept, and is not looked at yet', () => {
+  const job = read(readFileSync('tests/fixtures/job-v15.pasture.json', 'utf8'));
+  const [pool] = evaluateJob(job).waters;
+  const of = (id: string) => pool && walkSteps(pool.report).find((step) => step.id === id);
+  const [south, shell] = [of('ring-south'), of('shell')];
+  expect(south?.seen).toEqual({ step: 'ring-south', offIn: 21, deepIn: 5 });
+  expect(south && lookAt(south)).toBe('open');
+  expect(shell && lookAt(shell)).toBe('right');
 });
 
 test('the schema refuses a circuit without a run, and one with a pin that is no size', () => {

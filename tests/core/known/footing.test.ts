@@ -3,6 +3,7 @@ import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { inputsOfPart, subjectsOf } from '../../../src/core/job/jobInputs';
 import type { Job } from '../../../src/core/job/jobSchema';
 import { circuitInput } from '../../../src/core/known/circuitInput';
+import { footingLine } from '../../../src/core/known/footingLine';
 import { inputLabel } from '../../../src/core/known/inputLabel';
 import { assumedOfCircuit, assumedOfPanel } from '../../../src/core/known/standing';
 import { sourcesChapter } from '../../../src/core/packet/chapters/sourcesChapter';
@@ -65,5 +66,16 @@ describe('the full house with each of its inputs assumed in turn', () => {
     expect(all.size).toBeGreaterThan(100);
     const nobody = [...all.values()].filter((value) => /told|seen,|measured|read from/.test(value));
     expect(nobody).toEqual([]);
+  });
+
+  test('a circuit says in one line what it stands on, and nothing of what somebody answers for', () => {
+    for (const view of circuits) {
+      const inputs = [...inputsOfPart(view.circuit).keys()].map((at) => circuitInput(view.circuit, at));
+      const line = footingLine(view, inputs.map(assumed)) ?? '';
+      expect(line).toMatch(/^Assumed: /);
+      for (const { label } of assumedOfCircuit(view, inputs.map(assumed)))
+        expect(line.toLowerCase()).toContain(label.toLowerCase().replace(/\?$/, ''));
+      expect(footingLine(view, inputs.map(told)) ?? '').not.toContain('load lugs 60');
+    }
   });
 });

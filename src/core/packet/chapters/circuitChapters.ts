@@ -3,6 +3,7 @@ import { shownSteps } from '../../circuit/shownSteps';
 import { stationLetter } from '../../circuit/stations';
 import { FIGURE_KEYS } from '../../findings/subject';
 import type { CheckEvaluation, CircuitEvaluation } from '../../job/evaluation';
+import { footingLine } from '../../known/footingLine';
 import type { Column, PageFlow } from '../../paper/pageFlow';
 import { printLength } from '../../units/length';
 import { printNumber as n } from '../../units/number';
@@ -50,6 +51,8 @@ function circuitPage({ flow, evaluation }: Making, each: CircuitEvaluation): voi
       fact: { name, value: `${figure} ${unit}`.trim() },
     });
   }
+  const footing = footingLine(each, evaluation.job.sources);
+  if (footing !== undefined) flow.say(footing);
   flow.head('Run');
   for (const [at, segment] of solved.figures.segments.entries())
     flow.row(RUN, [
