@@ -2,6 +2,8 @@ import { CutDesk } from '../src/core/estimate/cutDesk';
 import { listFile } from '../src/core/estimate/listFile';
 import { evaluateJob } from '../src/core/job/evaluateJob';
 import { defaultPrices } from '../src/core/price/defaultPrices';
+import { itemName } from '../src/core/wording/itemWords';
+import { packName } from '../src/core/wording/takeoffWords';
 import { readJob } from './readJob';
 
 /** Prints everything that a job takes, what it is bought as and what that costs. Returns 0, 1 where there are stops, 2 for a file that cannot be read. */
@@ -9,7 +11,8 @@ export function printList(file: string, asJson: boolean): number {
   const job = readJob(file);
   if (job === undefined) return 2;
   const evaluation = evaluateJob(job);
-  const list = listFile(evaluation, { list: defaultPrices, cuts: new CutDesk() });
+  const desk = { list: defaultPrices, cuts: new CutDesk() };
+  const list = listFile(evaluation, desk, { itemName, packName });
   const status = evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop') ? 1 : 0;
   if (asJson) {
     console.log(JSON.stringify(list));

@@ -3,11 +3,18 @@ import type { PricedLine } from '../takeoff/pricedTakeoff';
 import type { Source } from '../takeoff/need';
 import { isByLength } from '../takeoff/item';
 import { tally } from '../units/tally';
-import { itemName } from '../wording/itemWords';
-import { packName } from '../wording/takeoffWords';
+import type { Item } from '../takeoff/item';
+import type { Pack } from '../takeoff/pack';
+import type { TakeoffLine } from '../takeoff/takeoff';
 import { pricedList, type PriceDesk } from './pricedList';
 
 const CENTS = 100;
+
+/** How a list says what things are called. */
+export interface ListNames {
+  itemName(this: void, item: Item): string;
+  packName(this: void, line: TakeoffLine, pack: Pack): string;
+}
 
 /** What of the job a line is for: its circuit, panel or water by its id, and the part of it. */
 type UsedBy = { readonly [kind in Source['kind']]?: string } & { readonly part: string };
@@ -38,7 +45,7 @@ const usedBy = (source: Source, part: string): UsedBy => ({
 });
 
 /** What a line is bought as: packs with how many of each. */
-function bought({ cuts, line, fromTruck, offer }: PricedLine): ListLine['buy'] {
+function bought({ cuts, line, fromTruck, offer }: PricedLine, { packName }: ListNames): ListLine['buy'] {
   if (cuts === undefined) {
     const count = line.count - fromTruck;
     return line.pieces.length > 0 || offer.each === undefined || count <= 0 ? [] : [{ pack: 'each', count }];
@@ -51,23 +58,23 @@ function bought({ cuts, line, fromTruck, offer }: PricedLine): ListLine['buy'] {
   });
 }
 
-function listLine(priced: PricedLine): ListLine {
+function listLine(priced: PricedLine, names: ListNames): ListLine {
   const { line, cents, tooLong } = priced;
   const { item, needs, count, pieces } = line;
   const cutFt = pieces.reduce((sum, piece) => sum + piece.cutFt, 0);
   return {
-    item: itemName(item),
+    item: names.itemName(item),
     need: pieces.length > 0 ? cutFt : count,
     unit: isByLength(item) ? 'ft' : 'each',
-    buy: bought(priced),
+    buy: bought(priced, names),
     price: cents === undefined || tooLong !== null ? null : cents / CENTS,
     usedBy: needs.map(({ source, where }) => usedBy(source, where)),
   };
 }
 
 /** The list of a job, every line with what it is bought as and what it is for, for a file. */
-export function listFile(evaluation: JobEvaluation, desk: PriceDesk): ListFile {
-  const lines = pricedList(evaluation, desk).lines.map(listLine);
+export function listFile(evaluation: JobEvaluation, desk: PriceDesk, names: ListNames): ListFile {
+  const lines = pricedList(evaluation, desk).lines.map((line) => listLine(line, names));
   const cents = lines.reduce((sum, { price }) => sum + Math.round((price ?? 0) * CENTS), 0);
   return { lines, total: cents / CENTS };
 }
