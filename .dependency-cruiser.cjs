@@ -39,6 +39,7 @@ const ROOMS = [
   'days',
   'wording',
   'known',
+  'questions',
   'drawing',
   'packet',
   'worksheet',

@@ -63,6 +63,12 @@ export const router = createBrowserRouter([
         children: [
           ...STAGES.map(stageRoute),
           {
+            path: 'questions',
+            lazy: async () => ({
+              Component: (await import('../features/questions/QuestionsPage')).QuestionsPage,
+            }),
+          },
+          {
             path: 'found',
             lazy: async () => ({ Component: (await import('../features/survey/FoundPage')).FoundPage }),
           },

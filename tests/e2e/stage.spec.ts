@@ -1,5 +1,6 @@
 import { keepJob } from '../support/kept';
 import { fullHouse } from '../support/fullHouse/job';
+import { faults } from '../support/axe';
 import { freshJob } from '../../src/core/job/freshJob';
 import { writeJobFile } from '../../src/core/job/jobFile';
 import {
@@ -274,4 +275,35 @@ test('help stands where one is: by F1 on a figure, beside the working, and found
   await page.getByRole('textbox', { name: 'Find' }).fill('pigtail');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog', { name: 'Load neutral and pigtail' })).toBeVisible();
+});
+
+test('questions: what is open stands once, by who can answer it; an answer closes it, its place is gone to', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.keyboard.press('Control+K');
+  await page.getByPlaceholder(/Find a circuit/).fill('who can answer');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Questions', exact: true })).toBeVisible();
+  const owner = page.getByRole('region', { name: 'The owner' });
+  await expect(owner.getByText(/which does the owner want/)).toBeVisible();
+  await expect(page.getByText(/^3 questions open/)).toBeVisible();
+  await owner.getByText('Answer it', { exact: true }).click();
+  await owner.getByLabel('Answer, and who gave it').fill('50 A, told by phone');
+  await owner.getByLabel('Answer, and who gave it').press('Enter');
+  await expect(owner).toHaveCount(0);
+  await expect(page.getByText(/^2 questions open/)).toBeVisible();
+  expect(await faults(page), 'questions').toEqual([]);
+  await page
+    .getByRole('region', { name: 'To verify' })
+    .getByRole('button', { name: /^All \d+/ })
+    .click();
+  await expect(
+    page.getByRole('region', { name: 'To verify' }).getByRole('button', { name: 'Fold' }),
+  ).toBeVisible();
+  await page
+    .getByRole('region', { name: 'The authority' })
+    .getByRole('button', { name: 'Compressor, garage' })
+    .click();
+  await expect(page.getByRole('heading', { name: 'Compressor, garage' })).toBeVisible();
 });

@@ -1,21 +1,11 @@
 import type { JobEvaluation } from '../job/evaluateJob';
-import { circuitOf, type Subject } from '../findings/subject';
 import { findingSentence } from '../wording/findings';
 import { nameIn } from '../wording/mergeWords';
+import { subjectName } from '../wording/subjectName';
 import { firstSentence } from '../wording/words';
 import type { Lack } from './packetLacks';
 import type { Missing } from './packetMissing';
 import type { ChangedBy, SinceSeal } from './sinceSeal';
-
-/** What a finding is about, by its name. */
-function nameOf(subject: Subject, { job }: JobEvaluation): string {
-  const circuit = circuitOf(subject);
-  const id =
-    circuit ?? ('panelId' in subject ? subject.panelId : 'waterId' in subject ? subject.waterId : '');
-  return (
-    nameIn([job], id) ?? (subject.kind === 'service' ? 'Service' : subject.kind === 'day' ? 'Days' : 'Job')
-  );
-}
 
 /** What a packet lacks: whose it is, and what. */
 export function lackWords(
@@ -25,7 +15,7 @@ export function lackWords(
   switch (lack.kind) {
     case 'finding':
       return {
-        name: nameOf(lack.finding.subject, evaluation),
+        name: subjectName(lack.finding.subject, evaluation.job),
         what: firstSentence(findingSentence(lack.finding)),
       };
     case 'photo':

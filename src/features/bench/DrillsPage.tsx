@@ -1,6 +1,6 @@
 import { useParams } from 'react-router';
 import { DRILL_KINDS } from '../../core/drills/drillKinds';
-import { DRILL_CAUTION } from '../../core/wording/cautions';
+import { DRILL_CAUTION } from '../../core/wording/footCautions';
 import { BenchFrame } from './BenchFrame';
 import { DrillWork } from './DrillWork';
 import { PracticeList } from './PracticeList';

@@ -1,6 +1,6 @@
 import { useParams } from 'react-router';
 import { BENCHES } from '../../core/bench/benches';
-import { BENCH_CAUTION } from '../../core/wording/cautions';
+import { BENCH_CAUTION } from '../../core/wording/footCautions';
 import { BenchFrame } from './BenchFrame';
 import { HiddenBench } from './BenchWork';
 import { OwnBenches } from './OwnBenches';

@@ -4,7 +4,7 @@ import { BenchDesk } from '../../core/bench/benchDesk';
 import { BENCHES } from '../../core/bench/benches';
 import { LESSONS, type Lesson, type LessonStep } from '../../core/bench/lessons';
 import { measurementLine, readWords } from '../../core/wording/benchWords';
-import { BENCH_CAUTION } from '../../core/wording/cautions';
+import { BENCH_CAUTION } from '../../core/wording/footCautions';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
 import { BenchFrame } from './BenchFrame';
 import { columnClass } from '../../ui/shell/columnClass';

@@ -5,7 +5,7 @@ import type { BenchPlace } from '../../core/bench/benchCircuits';
 import { stationKinds, stationLetter, type StationKind } from '../../core/circuit/stations';
 import { evaluateJob } from '../../core/job/evaluateJob';
 import { readJobDocument } from '../../core/job/jobFile';
-import { BENCH_CAUTION } from '../../core/wording/cautions';
+import { BENCH_CAUTION } from '../../core/wording/footCautions';
 import { useSavedJob } from '../../store/useJobs';
 import { BenchFrame } from './BenchFrame';
 import { HiddenBench } from './BenchWork';

@@ -3,7 +3,7 @@ import type { AnyFinding } from '../../core/findings/finding';
 import { countSeverities } from '../../core/findings/severity';
 import { circuitOf, figureOf, segmentIndex } from '../../core/findings/subject';
 import type { Job } from '../../core/job/jobSchema';
-import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
+import { CIRCUITS_CAUTION } from '../../core/wording/footCautions';
 import { counted, firstSentence } from '../../core/wording/words';
 import { figureChosen, segmentChosen } from '../../store/focusSlice';
 import { sentences } from '../../store/lazyParts';

@@ -5,7 +5,7 @@ import { closedPlaces, closedSpan } from '../../core/days/closedTimes';
 import type { JobDays } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
 import { WORK_PLACES } from '../../core/timing/daysDocument';
-import { DAYS_CAUTION } from '../../core/wording/cautions';
+import { DAYS_CAUTION } from '../../core/wording/footCautions';
 import {
   closedName,
   deadWords,

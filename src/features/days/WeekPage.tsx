@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { useNavigate } from 'react-router';
 import type { DayStep, JobDays } from '../../core/days/jobDays';
 import type { Job } from '../../core/job/jobSchema';
-import { DAYS_CAUTION } from '../../core/wording/cautions';
+import { DAYS_CAUTION } from '../../core/wording/footCautions';
 import {
   closedWords,
   deadWords,

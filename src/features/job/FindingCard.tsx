@@ -17,11 +17,13 @@ interface FindingCardProps extends FixesProps {
   readonly headed?: boolean;
   /** Whether the room for an answer opens when it is asked for. */
   readonly folded?: boolean;
+  /** The same finding at other places of the job: one answer closes all of them. */
+  readonly also?: readonly AnyFinding[] | undefined;
 }
 
 const Fixes = lazy(() => import('./Fixes').then((module) => ({ default: module.Fixes })));
 
-function Answer({ sizes, finding }: Pick<FindingCardProps, 'sizes' | 'finding'>) {
+function Answer({ sizes, finding, also = [] }: Pick<FindingCardProps, 'sizes' | 'finding' | 'also'>) {
   const { canWrite, edit } = useJobEditor();
   return (
     <div className={classes['answer']}>
@@ -30,8 +32,9 @@ function Answer({ sizes, finding }: Pick<FindingCardProps, 'sizes' | 'finding'>)
         given={answerTo(sizes.book, finding) ?? ''}
         disabled={!canWrite}
         onAnswer={(text) => {
-          const answers = withAnswer(sizes.job.answers, finding, text);
-          edit({ kind: 'change-job', fields: { answers: [...answers] } }, 'Answer a question');
+          let { answers } = sizes.job;
+          for (const each of [finding, ...also]) answers = [...withAnswer(answers, each, text)];
+          edit({ kind: 'change-job', fields: { answers } }, 'Answer a question');
         }}
       />
     </div>
@@ -44,12 +47,12 @@ const takesAnswer = ({ severity, code }: AnyFinding): boolean =>
 
 /** One finding: its sentence and rule, its proved fixes, and for a question or doubt the answer. */
 export function FindingCard(props: FindingCardProps) {
-  const { sizes, finding, headed = false, folded = false } = props;
+  const { sizes, finding, headed = false, folded = false, also } = props;
   const { open } = useStageActions();
   const topic = findingHelp(finding.code);
   const answered = isAnswered(sizes.book, finding);
   const severity = finding.severity === 'note' || answered ? 'ok' : finding.severity;
-  const answer = takesAnswer(finding) && <Answer sizes={sizes} finding={finding} />;
+  const answer = takesAnswer(finding) && <Answer sizes={sizes} finding={finding} also={also} />;
   return (
     <div className={classes['card']}>
       {!headed && (

@@ -1,4 +1,5 @@
 import { Menu } from '@mantine/core';
+import { useNavigate } from 'react-router';
 import { THEMES, useTheme, type Theme } from '../../ui/theme/ThemeProvider';
 import { exportJob, shareJob } from './exportJob';
 import type { ReadyJob } from './JobPage';
@@ -29,6 +30,7 @@ const JOB_DIALOGS: readonly (readonly [DialogName, string])[] = [
 /** What a job may be asked for besides its stages. Loaded after the stage itself. */
 export function MoreMenu({ open, current }: MoreMenuProps) {
   const { theme, setTheme } = useTheme();
+  const navigate = useNavigate();
   const { open: show, leave, printJob } = useStageActions();
   const item = (name: string, act: () => void, className = '') => (
     <Menu.Item key={name} onClick={act} className={className}>
@@ -53,6 +55,9 @@ export function MoreMenu({ open, current }: MoreMenuProps) {
             dialog === 'list' ? classes['narrow'] : '',
           ),
         )}
+        {item('Questions', () => {
+          void navigate(`/jobs/${open.job.id}/questions`);
+        })}
         {item('Export the job as a file', () => {
           void exportJob(open.job);
         })}

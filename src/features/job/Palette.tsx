@@ -1,3 +1,4 @@
+import { useNavigate } from 'react-router';
 import { FIGURE_KEYS } from '../../core/findings/subject';
 import { circuitLine, figureName } from '../../core/wording/ladder';
 import { HELP, HELP_IDS } from '../../core/wording/help';
@@ -77,6 +78,7 @@ const JOB_DIALOGS: readonly (readonly [DialogName, string])[] = [
 
 /** What of the job and of Pasture can be done, its practices by their own words. */
 function useJobActs({ open }: PaletteProps): readonly PaletteAct[] {
+  const navigate = useNavigate();
   const { undo, redo } = useHistory();
   const { setTheme } = useTheme();
   const { open: show, openStage, printJob, leave } = useStageActions();
@@ -94,6 +96,15 @@ function useJobActs({ open }: PaletteProps): readonly PaletteAct[] {
       },
     },
     { id: 'print', label: 'Print the whole job', act: printJob },
+    {
+      id: 'questions',
+      label: 'Questions',
+      description: 'What is open, and who can answer it',
+      keywords: ['ask', 'answer', 'verify', 'open', 'doubt'],
+      act: () => {
+        void navigate(`/jobs/${open.job.id}/questions`);
+      },
+    },
     ...STAGES.map(({ id, name }) => ({
       id: `stage ${id}`,
       label: name,

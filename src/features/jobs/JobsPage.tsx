@@ -2,7 +2,7 @@ import { useElementSize } from '@mantine/hooks';
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { DEMO_JOB_ID } from '../../core/job/demo/demoJobId';
-import { CAUTION } from '../../core/wording/cautions';
+import { CAUTION } from '../../core/wording/footCautions';
 import { storageKind, type ListedJob } from '../../store/persistence/database';
 import { BIN_DAYS, binJob } from '../../store/persistence/bin';
 import { useStrips } from '../../store/jobs/useStrips';

@@ -2,7 +2,7 @@ import { useElementSize } from '@mantine/hooks';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
-import { MATERIALS_CAUTION } from '../../core/wording/cautions';
+import { MATERIALS_CAUTION } from '../../core/wording/footCautions';
 import { printDollars } from '../../core/units/money';
 import type { ListState } from '../../core/takeoff/listState';
 import { counted } from '../../core/wording/words';

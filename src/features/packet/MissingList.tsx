@@ -4,7 +4,7 @@ import { lackWords, pagesWords } from '../../core/packet/missingWords';
 import type { Job } from '../../core/job/jobSchema';
 import { evaluationOf } from '../../store/evaluation';
 import { SeverityShape } from '../../ui/marks/SeverityShape';
-import { useJump } from './useJump';
+import { useJump } from '../job/useJump';
 import classes from './packet.module.css';
 
 const ACT = { stop: 'Mend', ask: 'Answer', check: 'Look' } as const;

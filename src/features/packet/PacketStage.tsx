@@ -5,7 +5,7 @@ import { READERS, type Reader } from '../../core/paper/packetReaders';
 import type { PacketPage, Paper } from '../../core/paper/pageSchema';
 import type { Seal } from '../../core/paper/sealSchema';
 import { printDay } from '../../core/units/day';
-import { PACKET_CAUTION } from '../../core/wording/cautions';
+import { PACKET_CAUTION } from '../../core/wording/footCautions';
 import { READER_NAME } from '../../core/wording/packetWords';
 import { counted } from '../../core/wording/words';
 import { photosOn } from '../../store/packet/usePacketPdf';

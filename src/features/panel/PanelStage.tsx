@@ -7,7 +7,7 @@ import { putInto } from '../../core/panel/planEdits';
 import type { Space } from '../../core/panel/panelSchema';
 import { found, spaceLabel, planned, type InstalledBreaker } from '../../core/panel/spaces';
 import { clashWords, severityNote } from '../../core/wording/panelWords';
-import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
+import { CIRCUITS_CAUTION } from '../../core/wording/footCautions';
 import { counted } from '../../core/wording/words';
 import type { PanelEvaluation } from '../../core/job/evaluation';
 import { evaluationOf } from '../../store/evaluation';

@@ -1,5 +1,5 @@
 import { serviceVolts } from '../../core/service/houseSchema';
-import { CIRCUITS_CAUTION } from '../../core/wording/cautions';
+import { CIRCUITS_CAUTION } from '../../core/wording/footCautions';
 import { methodTitle } from '../../core/wording/serviceNames';
 import { counted } from '../../core/wording/words';
 import { evaluationOf } from '../../store/evaluation';

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { useMediaQuery } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { CAUTION } from '../../core/wording/cautions';
+import { CAUTION } from '../../core/wording/footCautions';
 import type { CircuitEvaluation } from '../../core/job/evaluation';
 import type { Job } from '../../core/job/jobSchema';
 import { sizesOf } from '../../store/sizes';

@@ -8,7 +8,7 @@ import { findingSentence } from '../../core/wording/findings';
 import { severityWord } from '../../core/wording/words';
 import { bondNote, bondTitle } from '../../core/wording/bondWords';
 import { bondStages } from '../../core/wording/bondStages';
-import { CAUTION, WATER_CAUTION } from '../../core/wording/cautions';
+import { CAUTION, WATER_CAUTION } from '../../core/wording/footCautions';
 import { distanceWords, waterLine } from '../../core/wording/yardWords';
 import { evaluationOf } from '../../store/evaluation';
 import { PrintButton } from '../../ui/shell/PrintButton';

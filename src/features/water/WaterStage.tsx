@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import type { JobEvaluation } from '../../core/job/evaluateJob';
-import { WATER_CAUTION } from '../../core/wording/cautions';
+import { WATER_CAUTION } from '../../core/wording/footCautions';
 import { counted } from '../../core/wording/words';
 import { evaluationOf } from '../../store/evaluation';
 import { useReadyJob } from '../job/JobPage';

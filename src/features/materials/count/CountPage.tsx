@@ -12,7 +12,7 @@ import type { NoonCount } from '../../../core/takeoff/materialsDocument';
 import type { Takeoff } from '../../../core/takeoff/takeoff';
 import { printDollars } from '../../../core/units/money';
 import { parseNumber, printNumber as n } from '../../../core/units/number';
-import { MATERIALS_CAUTION } from '../../../core/wording/cautions';
+import { MATERIALS_CAUTION } from '../../../core/wording/footCautions';
 import { amountWords, standWords, tripText } from '../../../core/wording/countWords';
 import { itemName } from '../../../core/wording/itemWords';
 import { counted } from '../../../core/wording/words';

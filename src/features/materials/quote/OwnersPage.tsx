@@ -8,7 +8,7 @@ import type { Job } from '../../../core/job/jobSchema';
 import type { JobEvaluation } from '../../../core/job/evaluateJob';
 import { printDay } from '../../../core/units/day';
 import { printDollars } from '../../../core/units/money';
-import { CAUTION, QUOTE_CAUTION } from '../../../core/wording/cautions';
+import { CAUTION, QUOTE_CAUTION } from '../../../core/wording/footCautions';
 import { circuitLine } from '../../../core/wording/ladder';
 import { optionName } from '../../../core/wording/quoteWords';
 import { counted } from '../../../core/wording/words';

@@ -5,7 +5,7 @@ import type { Job } from '../../../core/job/jobSchema';
 import { MONEY_PARTS } from '../../../core/quote/money';
 import { optionKey } from '../../../core/quote/optionChange';
 import { printPrice } from '../../../core/units/money';
-import { QUOTE_CAUTION } from '../../../core/wording/cautions';
+import { QUOTE_CAUTION } from '../../../core/wording/footCautions';
 import { MONEY_NAME, optionName } from '../../../core/wording/quoteWords';
 import { counted } from '../../../core/wording/words';
 import { useQuote } from '../../../store/quote/useQuote';

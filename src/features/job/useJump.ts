@@ -3,7 +3,7 @@ import { figureOf, segmentIndex, type Subject } from '../../core/findings/subjec
 import type { Lack } from '../../core/packet/packetLacks';
 import { figureChosen, segmentChosen } from '../../store/focusSlice';
 import { useAppDispatch } from '../../store/store';
-import { stagePath } from '../job/stages';
+import { stagePath } from './stages';
 
 /** The view in which something is mended, answered or entered. */
 function placeOf(jobId: string, subject: Subject): string {
