@@ -78,6 +78,8 @@ const SHOTS: readonly Shot[] = [
     size: PHONE,
     theme: 'noon',
     act: async (page) => {
+      await page.getByLabel('Who signs here').fill('lead');
+      await page.getByLabel('Who signs here').press('Enter');
       await page.getByRole('button', { name: /Ring, south side/ }).click();
       await page.getByLabel('From the inside wall').fill('29');
       await page.getByLabel('Below subgrade').fill('5');
@@ -124,12 +126,9 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: 'drill',
-    at: '/bench/drills/motor',
-    act: async (page) => {
-      await page.getByRole('textbox', { name: /^Table current/ }).fill('1');
-      await page.keyboard.press('Enter');
-    },
+    name: 'questions',
+    at: '/jobs/demo-orchard-lane/questions',
+    act: (page) => page.getByRole('region', { name: 'To verify' }).waitFor(),
   },
   { name: 'phone', at: '/jobs/demo-orchard-lane/carport-charger', size: PHONE },
   {
@@ -153,7 +152,7 @@ const STAGE_HEADING: Readonly<Record<string, string>> = {
   '/checks': 'Hot tub, deck',
   '/packet': 'Packet, for the inspector',
   '/bench/faults/pump-dead': 'Heater runs, pump is dead',
-  '/bench/drills/motor': 'Motor, five figures',
+  '/questions': 'Questions',
 };
 
 async function take(browser: Browser, address: string, shot: Shot): Promise<void> {

@@ -234,6 +234,7 @@ test.describe('on a phone', () => {
     await walk.getByLabel('Below subgrade').fill('5');
     const south = walk.getByRole('button', { name: /Ring, south side/ });
     await expect(south).toContainText('29 in off, 5 in down; 18 to 24 in off is required');
+    await expect(right).toContainText('not as required');
     await walk.getByLabel('From the inside wall').fill('22');
     // A figure signs nothing, nor does a photograph; who looked says so.
     await expect(south).toContainText('Not looked at');

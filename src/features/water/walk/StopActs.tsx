@@ -77,6 +77,7 @@ function Why(of: StopProps) {
 /** What has to be there before anybody signs a stop; undefined: nothing more. */
 function lacksToSign(of: StopProps, who: string | undefined): string | undefined {
   if (lacksMeasure(of.step)) return 'needs the measure';
+  if (isOut(of.step)) return 'not as required';
   if (photosOf(of).length === 0) return 'needs a photo';
   return who === undefined ? 'needs who signs' : undefined;
 }
@@ -122,7 +123,7 @@ export function StopActs({ onNext, ...of }: StopActsProps) {
         <button
           type="button"
           className={classes['sign']}
-          disabled={!canWrite || lacks !== undefined || isOut(step)}
+          disabled={!canWrite || lacks !== undefined}
           onClick={() => {
             say(LOOK_NAME.right, signedAt(step));
             onNext();
