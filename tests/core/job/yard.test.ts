@@ -214,6 +214,26 @@ describe('circuits and the plan', () => {
     expect(made(6.5).map(([, , trench]) => trench)).toEqual([undefined, undefined]);
   });
 
+  test('in one trench the longer of the two is dug', () => {
+    let id = 0;
+    const newId = () => `new-${(id += 1)}`;
+    const things = [thing('pump', [27, 0]), thing('heater', [27, -6])];
+    const lines = [
+      wall('house', [
+        [-40, 30],
+        [60, 30],
+      ]),
+    ];
+    const job = yardJob({ lines, things });
+    const of = (kind: string) => job.yard.things.find((each) => each.kind === kind);
+    const [pump, heater] = [of('pump'), of('heater')];
+    if (pump === undefined || heater === undefined) throw new Error('No things.');
+    const far = after(job, circuitFromYard(job, heater, newId)?.command ?? NOTHING).job;
+    const both = after(far, circuitFromYard(far, pump, newId)?.command ?? NOTHING).job;
+    const buried = both.circuits.map(({ run }) => run.find(({ place }) => place === 'underground')?.lengthFt);
+    expect(buried).toEqual([42, 42]);
+  });
+
   test('the pump of a storable pool comes with a cord, for 120 V', () => {
     const job = yardJob({
       waters: [{ ...POOL, kind: 'storable', shell: 'vinyl' }],

@@ -78,4 +78,25 @@ describe('the full house with each of its inputs assumed in turn', () => {
       expect(footingLine(view, inputs.map(told)) ?? '').not.toContain('load lugs 60');
     }
   });
+
+  test('what an inspector did not pass stands first: open until it was passed, and what became of it', () => {
+    const gate = { id: 'rough-in' as const, booked: null, until: null, photos: [] };
+    const withGate = (part: object) =>
+      facts({
+        ...fullHouse,
+        days: { ...fullHouse.days, gates: [{ ...gate, passed: null, failed: '', ...part }] },
+      });
+    const open = withGate({ failed: 'Box over full', failedAt: '2026-03-19T09:40' });
+    expect([...open][0]).toEqual([
+      'Rough-in inspection: Box over full',
+      'Open: the inspector has not seen it mended.',
+    ]);
+    const refused = [{ what: 'Box over full', at: '2026-03-19T09:40' }];
+    expect([...withGate({ refused })][0]?.[1]).toBe('Mended, not passed yet.');
+    const passed = { by: 'J. Fallow', at: '2026-03-20T15:20' };
+    expect([...withGate({ refused, passed })][0]?.[1]).toBe(
+      'Mended; passed March 20, 2026, 3:20 pm, J. Fallow.',
+    );
+    expect([...withGate({})].some(([name]) => name.includes('Box over full'))).toBe(false);
+  });
 });

@@ -9,9 +9,17 @@ import { byAsker, questionsOf } from '../../../src/core/questions/questions';
 import { findingSentence } from '../../../src/core/wording/findings';
 import { fullHouse } from '../../support/fullHouse/job';
 
+const compressor = demoJob.circuits.find(({ id }) => id === 'compressor') ?? demoJob.circuits[0]!;
+/** The same is asked of two circuits. */
+const twice: Job = {
+  ...demoJob,
+  circuits: [compressor, { ...compressor, id: 'second', name: 'Second compressor' }],
+};
+
 const JOBS: readonly (readonly [string, Job])[] = [
   ['demo', demoJob],
   ['full house', fullHouse],
+  ['house with two of a kind', twice],
 ];
 
 describe.each(JOBS)('what is open in the %s', (_, job) => {
@@ -61,6 +69,11 @@ describe.each(JOBS)('what is open in the %s', (_, job) => {
     const left = questionsOf(evaluateJob({ ...job, answers: [...answers] }));
     expect(left.map(({ key }) => key)).toEqual(questions.slice(1).map(({ key }) => key));
   });
+});
+
+test('what is asked of two circuits is one question with both of its places', () => {
+  const [first] = questionsOf(evaluateJob(twice));
+  expect(first?.findings).toHaveLength(2);
 });
 
 test('what a label, an office or the utility decides is not asked at the site', () => {
