@@ -23,7 +23,7 @@ function anew(job: Job) {
 }
 
 test('after each edit what was remembered is what all of it comes to anew', () => {
-  const few = ['kiln', 'mini-split', 'hot-tub'];
+  const few = ['north-split', 'deck-tub'];
   const circuits = demoJob.circuits.filter(({ id }, at) => few.includes(id) || at === 0);
   const [first, second] = circuits;
   if (first === undefined || second === undefined) throw new Error('Too few circuits.');
@@ -44,7 +44,8 @@ test('after each edit what was remembered is what all of it comes to anew', () =
     ...second,
     run: second.run.map((each) => ({ ...each, lengthFt: each.lengthFt * 2 })),
   });
+  const older: Job = { ...longer, edition: 2017 };
   const gone: Job = { ...longer, circuits: longer.circuits.filter(({ id }) => id !== first.id) };
-  for (const job of [start, lugs, renamed, assumed, longer, gone, start])
+  for (const job of [start, lugs, renamed, assumed, longer, older, gone, start])
     expect(asked(job)).toEqual(anew(job));
 });
