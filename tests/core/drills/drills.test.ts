@@ -250,3 +250,18 @@ describe('standard ratings', () => {
     expect(standardBelow(code, 14)).toBeUndefined();
   });
 });
+
+test('a receptacle of more or fewer amperes that is offered as wrong has the wires of the right one', () => {
+  const rowOf = (config: string) => code.tables.configurations.rows.find((row) => row.config === config);
+  for (const seed of seeds) {
+    const { answer, wrong } = figureOf(drawDrill(kindOf('receptacle'), seed), 'configuration');
+    const right = rowOf(answer);
+    for (const { id, answer: other } of wrong)
+      if (id === 'more-amps' || id === 'fewer-amps')
+        expect(rowOf(other), `${seed} ${id}`).toMatchObject({
+          volts: right?.volts,
+          neutral: right?.neutral,
+          ground: right?.ground,
+        });
+  }
+});
