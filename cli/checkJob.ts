@@ -9,6 +9,7 @@ import { findingSentence } from '../src/core/wording/findings';
 import { circuitLine } from '../src/core/wording/ladder';
 import { severityWord } from '../src/core/wording/words';
 import { readJob } from './readJob';
+import { stopStatus } from './stopStatus';
 
 const print = (title: string, open: readonly AnyFinding[]): void => {
   console.log(title);
@@ -33,10 +34,10 @@ export function checkJob(file: string, json: boolean): number {
   if (job === undefined) return 2;
   const memo = freshMemo();
   const evaluation = evaluateJob(job, memo);
-  const hasStop = evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop');
+  const status = stopStatus(evaluation);
   if (json) {
     console.log(asJson(evaluation, memo));
-    return hasStop ? 1 : 0;
+    return status;
   }
   print('Service', evaluation.openInService);
   for (const [at, each] of evaluation.circuits.entries()) {
@@ -52,5 +53,5 @@ export function checkJob(file: string, json: boolean): number {
   for (const { report, findings } of evaluation.waters) print(report.water.name, evaluation.openOf(findings));
   const days = evaluation.openOf(evaluation.days);
   if (days.length > 0) print('Order of the work', days);
-  return hasStop ? 1 : 0;
+  return status;
 }

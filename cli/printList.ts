@@ -5,6 +5,7 @@ import { defaultPrices } from '../src/core/price/defaultPrices';
 import { itemName } from '../src/core/wording/itemWords';
 import { packName } from '../src/core/wording/takeoffWords';
 import { readJob } from './readJob';
+import { stopStatus } from './stopStatus';
 
 /** Prints everything that a job takes, what it is bought as and what that costs. Returns 0, 1 where there are stops, 2 for a file that cannot be read. */
 export function printList(file: string, asJson: boolean): number {
@@ -13,7 +14,7 @@ export function printList(file: string, asJson: boolean): number {
   const evaluation = evaluateJob(job);
   const desk = { list: defaultPrices, cuts: new CutDesk() };
   const list = listFile(evaluation, desk, { itemName, packName });
-  const status = evaluation.openOf(evaluation.findings).some(({ severity }) => severity === 'stop') ? 1 : 0;
+  const status = stopStatus(evaluation);
   if (asJson) {
     console.log(JSON.stringify(list));
     return status;

@@ -1,9 +1,8 @@
 import type { JobEvaluation } from '../job/evaluateJob';
 import type { PricedLine } from '../takeoff/pricedTakeoff';
 import type { Source } from '../takeoff/need';
-import { isByLength } from '../takeoff/item';
 import { tally } from '../units/tally';
-import type { Item } from '../takeoff/item';
+import { isByLength, type Item } from '../takeoff/item';
 import type { Pack } from '../takeoff/pack';
 import type { TakeoffLine } from '../takeoff/takeoff';
 import { pricedList, type PriceDesk } from './pricedList';

@@ -82,8 +82,11 @@ export function walkSteps(report: WaterReport): readonly WalkStep[] {
   }));
 }
 
-const isWithin = ({ min, max }: { readonly min: number; readonly max: number }, value: number): boolean =>
-  value >= min && value <= max;
+/** Whether a figure is in a band, both ends included. */
+export const isWithin = (
+  { min, max }: { readonly min: number; readonly max: number },
+  value: number,
+): boolean => value >= min && value <= max;
 
 /** Whether what was measured at a stop is not what the code requires (680.26(B)(2), (C)). */
 export function isOut(step: WalkStep): boolean {
@@ -117,9 +120,12 @@ export function lookAt(step: WalkStep): Look {
   return isMoved(step) ? 'again' : 'right';
 }
 
+/** Whether a stop is done: looked at, and right. One that was only measured, or is not right, is open. */
+export const isWalked = (step: WalkStep): boolean => lookAt(step) === 'right';
+
 /** Stops around a water that nobody has seen and found right yet. */
 export const openStops = (report: WaterReport): readonly WalkStep[] =>
-  walkSteps(report).filter((step) => lookAt(step) !== 'right');
+  walkSteps(report).filter((step) => !isWalked(step));
 
 /** Whether a stop has a figure that has to be measured before anybody can sign it. */
 export function lacksMeasure(step: WalkStep): boolean {

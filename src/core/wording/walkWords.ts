@@ -1,4 +1,4 @@
-import { lookAt, type Look, type Seen, type WalkStep } from '../water/walk';
+import { isWithin, lookAt, type Look, type Seen, type WalkStep } from '../water/walk';
 import { RING_DEEP_IN, RING_OFF_IN, WETTED_IN2 } from '../water/bondFindings';
 import { printNumber as n } from '../units/number';
 import { stampWords } from './momentWords';
@@ -44,8 +44,8 @@ function measureWords(step: WalkStep): string | undefined {
       ...(offIn === null ? [] : [`${n(offIn)} in off`]),
       ...(deepIn === null ? [] : [`${n(deepIn)} in down`]),
     ];
-    const isNear = offIn === null || (offIn >= RING_OFF_IN.min && offIn <= RING_OFF_IN.max);
-    const isDeep = deepIn === null || (deepIn >= RING_DEEP_IN.min && deepIn <= RING_DEEP_IN.max);
+    const isNear = offIn === null || isWithin(RING_OFF_IN, offIn);
+    const isDeep = deepIn === null || isWithin(RING_DEEP_IN, deepIn);
     if (parts.length === 0) return undefined;
     return `${parts.join(', ')}${isNear ? '' : '; 18 to 24 in off is required'}${isDeep ? '' : '; 4 to 6 in below subgrade is required'}`;
   }
@@ -68,6 +68,3 @@ export function walkSays(step: WalkStep): string {
   ].filter((each) => each !== undefined && each !== '');
   return known.length === 0 ? walkTitle(step)[1] : known.join('; ');
 }
-
-/** Whether a stop is done: looked at, and right. One that was only measured, or is not right, is open. */
-export const isWalked = (step: WalkStep): boolean => lookAt(step) === 'right';

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { evaluateJob } from '../../../src/core/job/evaluateJob';
 import { lineAtDistance, atDistance, movedBy, snapped } from '../../../src/core/water/yardEdits';
 import {
+  isWalked,
   lacksMeasure,
   lookAt,
   measuredAt,
@@ -10,7 +11,7 @@ import {
   withSeen,
 } from '../../../src/core/water/walk';
 import type { Water, YardLine } from '../../../src/core/water/yardSchema';
-import { isWalked, walkSays, walkTitle } from '../../../src/core/wording/walkWords';
+import { walkSays, walkTitle } from '../../../src/core/wording/walkWords';
 import { movedUnderlay, scaledBy, underlaid } from '../../../src/core/water/underlay';
 import { parsePoints, printPoints } from '../../../src/core/water/pointsText';
 import { POOL, thing, yardJob, yardOf } from '../../support/yards';

@@ -6,12 +6,12 @@ import { NOT_LOOKED_AT } from '../../known/notLookedAt';
 import { assumedOfCircuit, assumedOfPanel } from '../../known/standing';
 import type { Column } from '../../paper/pageFlow';
 import { sourceIndex } from '../../sources/sourceIndex';
-import { lookAt, walkSteps } from '../../water/walk';
+import { isWalked, lookAt, walkSteps } from '../../water/walk';
 import { GATE_NAME } from '../../wording/daysWords';
 import { stampWords } from '../../wording/momentWords';
 import { SOURCES_TITLE } from '../../wording/packetWords';
 import { sourceWords } from '../../wording/sourceWords';
-import { isWalked, LOOK_NAME, walkSays, walkTitle } from '../../wording/walkWords';
+import { LOOK_NAME, walkSays, walkTitle } from '../../wording/walkWords';
 import type { Making } from './making';
 
 const ASSUMED: readonly Column[] = [{ at: 0 }, { at: 0.24 }, { at: 0.66, face: 'figures' }];

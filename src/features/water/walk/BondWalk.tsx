@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { lookAt, walkSteps, type Look, type WalkStep } from '../../../core/water/walk';
-import { isWalked, LOOK_NAME, walkSays, walkTitle } from '../../../core/wording/walkWords';
+import { isWalked, lookAt, walkSteps, type Look, type WalkStep } from '../../../core/water/walk';
+import { LOOK_NAME, walkSays, walkTitle } from '../../../core/wording/walkWords';
 import { evaluationOf } from '../../../store/evaluation';
 import { useHistory } from '../../../store/useHistory';
 import { LookMark } from '../../../ui/pictures/yard/LookMark';
