@@ -22,10 +22,9 @@ const ZONE = process.env['PASTURE_ZONE'] ?? 'America/New_York';
 /** The day on which the work of the demo job begins: its days are another thing on any other. */
 export const DEMO_DAY = '2026-03-02T09:00:00-05:00';
 
-/** How far the clock of the pages is from the machine's: it goes on, over pages and reloads, as any clock does. */
+/** How far the clock of the pages is from the machine's: it goes on, over pages and reloads, as any clock does. Each browser has its own. */
 const offMs = (now: string): number =>
   Math.round(Date.parse(now) - performance.timeOrigin - performance.now());
-const OFF_MS = offMs(NOW);
 
 /** In the page: a clock that is off. */
 function setClock(offMs: number): void {
@@ -142,7 +141,7 @@ export { expect, goTo };
 
 /** A job that is kept already, opened at one of its stages: by its path, the circuits where none is named. */
 export async function openKept(page: Page, job: Job, stage: string): Promise<void> {
-  await keepJob(page, job, performance.timeOrigin + performance.now() + OFF_MS);
+  await keepJob(page, job);
   await goTo(page, `/jobs/${job.id}/${stage === '' ? (job.circuits[0]?.id ?? '') : stage}`);
   await saved(page);
   const [first] = job.circuits;

@@ -104,11 +104,11 @@ export async function emptied(page: Page): Promise<boolean> {
 /**
  * Puts a job where the application keeps it, as if it had been opened before: a test that is about something else need not
  * go by the list of jobs. Tests of the list, of files and of the first circuit open theirs by hand.
- *
- * @param at When it was edited last by the clock of the page, milliseconds since 1970; left out: long ago.
+ * It was edited last now, by the clock of the page: by another, what is done next could be earlier.
  */
-export async function keepJob(page: Page, job: Job, at = 0): Promise<void> {
+export async function keepJob(page: Page, job: Job): Promise<void> {
   if (!page.url().startsWith('http')) await page.goto('/health');
+  const at = await page.evaluate(() => Date.now());
   const record = jobRecord(job, 0, null, at);
   const rows = [['jobs', record] as const, ['listed', listed(record)] as const];
   await page.evaluate(putRows, { ...layout(), rows, isOnly: false });
