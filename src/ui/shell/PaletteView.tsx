@@ -20,10 +20,17 @@ interface PaletteViewProps {
 
 const [store, palette] = createSpotlight();
 
-const spotlightAction = ({ id, label, act, description, keywords }: PaletteAct): SpotlightActionData => ({
+const spotlightAction = (
+  { id, label, act, description, keywords }: PaletteAct,
+  close: () => void,
+): SpotlightActionData => ({
   id,
   label,
-  onClick: act,
+  // Closed by the same stroke: the next key belongs to the stage already.
+  onClick: () => {
+    close();
+    act();
+  },
   ...(description !== undefined && { description }),
   ...(keywords !== undefined && { keywords: [...keywords] }),
 });
@@ -38,7 +45,7 @@ export function PaletteView({ acts, placeholder, onClose }: PaletteViewProps) {
       store={store}
       onSpotlightClose={onClose}
       closeOnActionTrigger
-      actions={acts.map(spotlightAction)}
+      actions={acts.map((act) => spotlightAction(act, onClose))}
       overlayProps={{ backgroundOpacity: 0.3, blur: 0 }}
       shortcut={null}
       limit={12}
