@@ -14,6 +14,7 @@ const ROOMS = [
   'findings',
   'working',
   'appliances',
+  'plates',
   'rules',
   'sources',
   'protection',

@@ -5,4 +5,4 @@ process.stdout.on('error', ({ code }: NodeJS.ErrnoException) => {
   process.exit(code === 'EPIPE' ? 0 : 1);
 });
 
-process.exitCode = run(process.argv.slice(2));
+process.exitCode = await run(process.argv.slice(2));

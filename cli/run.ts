@@ -2,6 +2,7 @@ import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { checkJob } from './checkJob';
 import { printDays } from './printDays';
 import { printList } from './printList';
+import { printPlate } from './printPlate';
 import { listTables } from './listTables';
 import { read } from './read';
 import { work } from './work';
@@ -13,6 +14,7 @@ const USAGE = `Usage:
   pasture check-job FILE [--json]   read a .pasture.json file and list what is open in it and left to verify
   pasture days FILE [--now TIME] [--json]  put the work of a .pasture.json file into days
   pasture list FILE [--json]        list what a .pasture.json file takes, what it is bought as and what for
+  pasture plate IMAGE [--family F] [--json]  read a photograph of a nameplate, a breaker or a panel's label
   pasture tables [ID]               list the tables of the code, or print one`;
 
 const OPTIONS = {
@@ -20,6 +22,7 @@ const OPTIONS = {
   now: { type: 'string' },
   where: { type: 'string' },
   lines: { type: 'string' },
+  family: { type: 'string' },
 } as const satisfies ParseArgsConfig['options'];
 
 /** Options that each command takes. */
@@ -29,6 +32,7 @@ const TAKEN: Readonly<Record<string, readonly (keyof typeof OPTIONS)[]>> = {
   'check-job': ['json'],
   days: ['now', 'json'],
   list: ['json'],
+  plate: ['family', 'json'],
   tables: ['json'],
 };
 
@@ -42,7 +46,7 @@ function parsed(args: readonly string[]) {
 }
 
 /** Runs one command. Returns what the shell is told: 0 where all is well, 1 where there are stops, 2 for an error. */
-export function run([command = '', ...rest]: readonly string[]): number {
+export function run([command = '', ...rest]: readonly string[]): number | Promise<number> {
   const given = parsed(rest);
   const options = TAKEN[command];
   if (typeof given === 'string' || options === undefined) {
@@ -50,7 +54,7 @@ export function run([command = '', ...rest]: readonly string[]): number {
     return 2;
   }
   const {
-    values: { json = false, now, where, lines },
+    values: { json = false, now, where, lines, family },
     positionals: [file, ...more],
   } = given;
   const strange = Object.keys({ ...given.values }).find((key) => !options.some((each) => each === key));
@@ -67,6 +71,7 @@ export function run([command = '', ...rest]: readonly string[]): number {
     return 2;
   }
   if (command === 'work') return work(file, json);
+  if (command === 'plate') return printPlate(file, family, json);
   if (command === 'list') return printList(file, json);
   return command === 'days' ? printDays(file, now, json) : checkJob(file, json);
 }

@@ -9,6 +9,7 @@ const { values } = parseArgs({
     minutes: { type: 'string', default: '20' },
     times: { type: 'string', default: '8' },
     clocks: { type: 'boolean', default: false },
+    plates: { type: 'boolean', default: false },
   },
 });
 
@@ -46,7 +47,14 @@ function run(name: string, command: string, env: Readonly<Record<string, string>
 
 const UNIT = 'npx vitest run --silent --reporter=dot';
 
-if (values.clocks) {
+if (values.plates) {
+  const seed = String(randomInt(2 ** 20));
+  run(
+    `120 plates drawn and read, seed ${seed}`,
+    `node --import tsx scripts/plates/measure.ts --seed ${seed}`,
+    {},
+  );
+} else if (values.clocks) {
   for (const [now, zone] of CLOCKS) run(`unit at ${now} in ${zone}`, UNIT, { PASTURE_NOW: now, TZ: zone });
   spawnSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });
   for (const at of OF_THE_INTERFACE) {
