@@ -21,7 +21,7 @@ const DRAWN: readonly (readonly [at: number, condition: Condition])[] = [
 
 mkdirSync(FOLDER, { recursive: true });
 const browser = await chromium.launch({ executablePath: browserPath, args: ['--no-sandbox'] });
-const page = await browser.newPage({ viewport: { width: 1100, height: 800 } });
+const page = await browser.newPage({ viewport: { width: 1100, height: 800 }, deviceScaleFactor: 1.5 });
 const shown = [];
 for (const [at, condition] of DRAWN) {
   const dice = diceOf(7000 + at);

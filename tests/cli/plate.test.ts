@@ -8,7 +8,8 @@ import { pictureFile } from '../../cli/plate/pictureFile';
 import { beginRecognizer } from '../../cli/plate/recognizer';
 import { run } from '../../cli/run';
 import { edition, NEWEST_KNOWN } from '../../src/core/code/edition';
-import { readPlate } from '../../src/core/plates/readPlate';
+import type { Gray } from '../../src/core/plates/picture/gray';
+import { readPlate, type ReadPlate } from '../../src/core/plates/readPlate';
 
 const FOLDER = 'tests/fixtures/plates';
 const shownSchema = z.array(
@@ -31,11 +32,18 @@ beforeAll(async () => {
 });
 afterAll(() => recognizer.end());
 
-const reading = async (file: string) => {
+const readOnce = new Map<string, Promise<{ readonly gray: Gray; readonly plate: ReadPlate }>>();
+async function read(file: string) {
   const gray = await pictureFile(file);
   if (typeof gray === 'string') throw new Error(gray);
   return { gray, plate: await readPlate(gray, recognizer.recognize, ratings) };
-};
+}
+/** A plate of the folder; read once for all tests. */
+function reading(file: string) {
+  const before = readOnce.get(file) ?? read(file);
+  readOnce.set(file, before);
+  return before;
+}
 
 test('drawn plates: nearly all marks, few of them in doubt, none wrong without', async () => {
   let [all, right, inDoubt] = [0, 0, 0];
