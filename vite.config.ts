@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import react from '@vitejs/plugin-react';
+import { cpSync, mkdirSync } from 'node:fs';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
@@ -75,6 +76,24 @@ const plainCalendar: Plugin = {
 };
 const PDF = fileURLToPath(new URL('./node_modules/jspdf/dist/jspdf.es.js', import.meta.url));
 
+/** What reads nameplates, from the packages that bring it: fetched when a plate is first read, by no first load. */
+const READER = [
+  'tesseract.js/dist/worker.min.js',
+  'tesseract.js-core/tesseract-core-simd-lstm.wasm.js',
+  '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz',
+];
+
+/** Ships the reader of nameplates beside the application. */
+const plateReader: Plugin = {
+  name: 'plate-reader',
+  apply: 'build',
+  writeBundle({ dir = 'dist' }) {
+    mkdirSync(`${dir}/reader`, { recursive: true });
+    for (const file of READER)
+      cpSync(`node_modules/${file}`, `${dir}/reader/${file.split('/').at(-1) ?? ''}`);
+  },
+};
+
 /** The worker, as it is called in the build. */
 const WORKER = 'pasture.worker';
 
@@ -94,6 +113,7 @@ export default defineConfig({
     withoutJsonSchema,
     plainPdf,
     plainCalendar,
+    plateReader,
     react(),
     VitePWA({
       registerType: 'prompt',
@@ -109,6 +129,15 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,woff2,svg,ttf}'],
+        // The reader of nameplates is 6 MB: it is kept once it was used.
+        globIgnores: ['reader/**', 'assets/plateTask-*.js', 'assets/PlateReader-*'],
+        runtimeCaching: [
+          {
+            urlPattern: /\/(reader\/|assets\/(plateTask|PlateReader)-)/,
+            handler: 'CacheFirst',
+            options: { cacheName: 'plate-reader' },
+          },
+        ],
         navigateFallbackDenylist: [/^\/health$/, /^\/start\.json$/],
       },
     }),

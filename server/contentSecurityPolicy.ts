@@ -7,7 +7,8 @@ export const contentSecurityPolicy = {
     'object-src': ["'none'"],
     'frame-ancestors': ["'none'"],
     'form-action': ["'self'"],
-    'script-src': ["'self'"],
+    // The reader of nameplates is WebAssembly: it is compiled from what the application ships, no text is run as a script.
+    'script-src': ["'self'", "'wasm-unsafe-eval'"],
     'style-src': ["'self'", "'unsafe-inline'"],
     'img-src': ["'self'", 'data:', 'blob:'],
     'worker-src': ["'self'"],

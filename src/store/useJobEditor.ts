@@ -17,7 +17,12 @@ export interface JobEditor {
     mergeKey?: string,
     answering?: Answering,
   ) => Refusal | undefined;
-  readonly replaceCircuit: (circuit: Circuit, label: string, mergeKey?: string) => Refusal | undefined;
+  readonly replaceCircuit: (
+    circuit: Circuit,
+    label: string,
+    mergeKey?: string,
+    answering?: Answering,
+  ) => Refusal | undefined;
 }
 
 type Editing = NonNullable<ReturnType<typeof editing.now>>;
@@ -41,13 +46,15 @@ export function useJobEditor(): JobEditor {
     [dispatch],
   );
   const replaceCircuit = useCallback(
-    (circuit: Circuit, label: string, mergeKey?: string) => {
+    (circuit: Circuit, label: string, mergeKey?: string, answering?: Answering) => {
       const { job: open } = store.getState();
       if (open.status !== 'ready') return undefined;
       const was = open.job.circuits.find(({ id }) => id === circuit.id);
       if (was === undefined) return undefined;
       const { circuits } = open.job;
-      return editWith(({ circuitEdit }) => edit(circuitEdit(was, circuit, circuits), label, mergeKey));
+      return editWith(({ circuitEdit }) =>
+        edit(circuitEdit(was, circuit, circuits), label, mergeKey, answering),
+      );
     },
     [edit, store],
   );

@@ -113,6 +113,32 @@ function chosen(mark: MarkName, all: readonly Candidate[], others: Figures): Can
   return fits ?? all[0];
 }
 
+/** The likeliest reading of a mark with what makes it doubtful. */
+function markOf(
+  best: Candidate,
+  candidates: readonly Candidate[],
+  { isProved, contradicts }: { readonly isProved: boolean; readonly contradicts: boolean },
+): PlateMark {
+  const { score, ...reading } = best.reading;
+  const others = candidates.filter((each) => each !== best);
+  const doubts: Doubt[] = [];
+  if (!isProved) {
+    if (others.some((other) => other.isPlausible && other.passes.size > 0)) doubts.push('passes-differ');
+    if (best.passes.size < 2) doubts.push('read-once');
+    if (score < SURE_SCORE) doubts.push('low-score');
+  }
+  if (!best.isPlausible) doubts.push('out-of-bounds');
+  if (contradicts) doubts.push('contradicts');
+  return {
+    ...reading,
+    confidence: Math.max(0, Math.min(1, score / 100)),
+    doubts,
+    alternatives: others
+      .filter(({ passes }) => passes.size > 0 || !best.isPlausible)
+      .map((other) => other.reading.value),
+  };
+}
+
 /** Marks read off a plate, and which of them contradict each other. */
 export interface ReadMarks {
   readonly marks: readonly PlateMark[];
@@ -162,24 +188,12 @@ export function readMarks(passes: readonly (readonly Reading[])[], ratings: read
     );
   const broken = bonds.filter(({ holds, marks: of }) => !holds && of.every(isRead));
   const marks = picked.map(({ best, candidates }): PlateMark => {
-    const { score, ...reading } = best.reading;
-    const others = candidates.filter((each) => each !== best);
-    const isProved = reading.row === null && proved.has(reading.mark);
-    const doubts: Doubt[] = [];
-    if (!isProved) {
-      if (others.some((other) => other.isPlausible && other.passes.size > 0)) doubts.push('passes-differ');
-      if (best.passes.size < 2) doubts.push('read-once');
-      if (score < SURE_SCORE) doubts.push('low-score');
-    }
-    if (!best.isPlausible) doubts.push('out-of-bounds');
-    if (reading.row === null && broken.some(({ marks: of }) => of.includes(reading.mark)))
-      doubts.push('contradicts');
-    return {
-      ...reading,
-      confidence: Math.max(0, Math.min(1, score / 100)),
-      doubts,
-      alternatives: others.map((other) => other.reading.value),
-    };
+    const { mark, row } = best.reading;
+    const isAlone = row === null;
+    return markOf(best, candidates, {
+      isProved: isAlone && proved.has(mark),
+      contradicts: isAlone && broken.some(({ marks: of }) => of.includes(mark)),
+    });
   });
   const order = (mark: MarkName): number => MARKS.indexOf(mark);
   return {

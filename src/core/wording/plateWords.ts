@@ -1,5 +1,6 @@
 import type { Bond } from '../plates/arithmetic';
 import type { PlateFamily } from '../plates/plateFamily';
+import type { Doubt } from '../plates/readMarks';
 
 /** Why a plate is taken for one of a family. */
 export function familyWhy({ family, because }: PlateFamily): string {
@@ -16,4 +17,13 @@ export const contradictionWords: Readonly<Record<Bond['code'], string>> = {
     'The breaker is below 125 % of the output: one of the two is misread or misprinted.',
   'effective-current':
     'I1eff is not I1max × the root of the duty cycle: one of them is misread or misprinted.',
+};
+
+/** Why a mark is not taken without a look. */
+export const doubtWords: Readonly<Record<Doubt, string>> = {
+  'passes-differ': 'Read two ways.',
+  'read-once': 'Read in one pass of three.',
+  'low-score': 'Hard to read.',
+  'out-of-bounds': 'No device has this figure.',
+  contradicts: 'Contradicts another figure of the plate.',
 };

@@ -11,23 +11,25 @@ import { scalePhoto } from './scalePhoto';
 export function useAddPhoto(jobId: string, of: PhotoOwner, station?: string) {
   const dispatch = useAppDispatch();
   const [problem, setProblem] = useState<string | null>(null);
-  const add = async (file: File, caption = ''): Promise<void> => {
+  /** Tells under which id it is kept; undefined where it is not. */
+  const add = async (file: File, caption = ''): Promise<string | undefined> => {
     const picture = await scalePhoto(file);
     if (picture === undefined) {
       setProblem(`${file.name} is not a picture that this browser reads: use JPEG or PNG.`);
-      return;
+      return undefined;
     }
     setProblem(null);
     const id = crypto.randomUUID();
     const kept = await storing(() => keepPhoto({ id, jobId, picture }));
     if (!kept.ok) {
       setProblem(notStored(file.name, kept));
-      return;
+      return undefined;
     }
     const photo: Photo = { id, caption, ...(station !== undefined && { station }) };
     // Pictures are scaled side by side: each is added after those that came before it.
     const command = { kind: 'add-photo', of, photo, at: LIMITS.photos } as const;
     await dispatch(editNamed(jobId, { command, label: 'Add a photograph' }));
+    return id;
   };
   return { add, problem };
 }

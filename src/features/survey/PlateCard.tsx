@@ -13,7 +13,6 @@ import { Nameplate } from '../../ui/plates/Nameplate';
 import { useStageActions } from '../job/stageActions';
 import classes from './survey.module.css';
 
-const PhotoStrip = lazy(() => import('../job/PhotoStrip').then((module) => ({ default: module.PhotoStrip })));
 const PlateDetails = lazy(() =>
   import('./PlateDetails').then((module) => ({ default: module.PlateDetails })),
 );
@@ -83,8 +82,7 @@ export const PlateCard = memo(function PlateCard({ view, jobId }: PlateCardProps
           }}
         >
           <Suspense>
-            <PlateDetails view={view} />
-            <PhotoStrip photos={circuit.photos} jobId={jobId} of={{ circuitId: circuit.id }} />
+            <PlateDetails view={view} jobId={jobId} />
           </Suspense>
         </Nameplate>
       </AssumedFields>

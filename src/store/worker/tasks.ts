@@ -12,6 +12,7 @@ export const TASKS = {
   ladder: async () => (await import('../field/ladderTask')).ladderTask,
   packCopy: async () => (await import('../persistence/zipped')).packed,
   packet: async () => (await import('../packet/packetTask')).packetTask,
+  plate: async () => (await import('../plates/plateTask')).plateTask,
   quote: async () => (await import('../quote/quoteTask')).quoteTask,
   readCopy: async () => (await import('../persistence/readCopyTask')).readCopyTask,
   strip: async () => (await import('../jobs/stripTask')).stripTask,

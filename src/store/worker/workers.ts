@@ -99,6 +99,7 @@ const SEARCHES: ReadonlySet<TaskName> = new Set<TaskName>([
   'alternatives',
   'packCopy',
   'packet',
+  'plate',
   'readCopy',
   'schedule',
   'strip',
