@@ -1,4 +1,4 @@
-import { findMarks, withoutTwice } from './findMarks';
+import { findMarks } from './findMarks';
 import type { Reading } from './mark';
 import { cropped, mapped, scaled, type Box, type Gray } from './picture/gray';
 import { inverted, isLightOnDark, leveled } from './picture/level';
@@ -17,6 +17,7 @@ import { withPoints } from './points';
 import { readMarks, type ReadMarks } from './readMarks';
 import type { ReadWord, Recognize } from './readWord';
 import { textLines, type TextLine } from './textLines';
+import { withoutTwice } from './together';
 
 /** A plate as it was read. Boxes are in pixels of the picture as it came. */
 export interface ReadPlate extends PlateFamily, ReadMarks {

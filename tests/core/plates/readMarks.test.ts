@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { bondsOf } from '../../../src/core/plates/arithmetic';
-import { findMarks, withoutTwice } from '../../../src/core/plates/findMarks';
+import { findMarks } from '../../../src/core/plates/findMarks';
+import { withoutTwice } from '../../../src/core/plates/together';
 import { isPlausible } from '../../../src/core/plates/plausible';
 import { plateFamily } from '../../../src/core/plates/plateFamily';
 import { readMarks } from '../../../src/core/plates/readMarks';
