@@ -98,6 +98,23 @@ describe('what is put right', () => {
     }
   });
 
+  test('what was turned back stands where it was', () => {
+    const turned = turnedBack(drawn(300, 200, [[150, 10, 4, 4]]), 5);
+    const [spot] = componentsOf(turned, 128);
+    const box = boxBefore(spot ?? { x: 0, y: 0, width: 0, height: 0 }, {
+      quarters: 0,
+      scale: 1,
+      deg: 5,
+      zoom: 1,
+      part: { x: 0, y: 0, width: 300, height: 200 },
+      width: 300,
+      height: 200,
+    });
+    expect(spot?.x).toBeLessThan(148);
+    expect(Math.abs(box.x - 150)).toBeLessThanOrEqual(2);
+    expect(Math.abs(box.y - 10)).toBeLessThanOrEqual(2);
+  });
+
   test('the part and its zoom are undone', () => {
     const how = {
       quarters: 0,
