@@ -11,6 +11,9 @@ import { edition, NEWEST_KNOWN } from '../../src/core/code/edition';
 import type { Gray } from '../../src/core/plates/picture/gray';
 import { readPlate, type ReadPlate } from '../../src/core/plates/readPlate';
 
+// A plate takes a second or two where nothing else runs, many times as long beside the browsers of the interface.
+vi.setConfig({ testTimeout: 300_000 });
+
 const FOLDER = 'tests/fixtures/plates';
 const shownSchema = z.array(
   z.object({

@@ -5,7 +5,7 @@ import { freshJob } from '../../src/core/job/freshJob';
 import { expect, openKept, test } from '../support/app';
 
 // The recognizer is fetched and compiled, then reads a picture three times.
-test.describe.configure({ timeout: 90_000 });
+test.describe.configure({ timeout: 180_000 });
 
 const run = [newSegment('run', 'nm-b', 30, 'indoor')];
 const job = {
@@ -24,7 +24,7 @@ test.describe('on a phone', () => {
     await page.getByLabel(/plate to read/).setInputFiles('tests/fixtures/plates/mini-split.jpg');
     const read = page.getByRole('list', { name: 'Read from the photograph' });
     const mca = read.getByRole('group', { name: 'MCA on the plate' });
-    await expect(mca.getByRole('button', { name: '36.6 A' })).toBeVisible({ timeout: 60_000 });
+    await expect(mca.getByRole('button', { name: '36.6 A' })).toBeVisible({ timeout: 150_000 });
     await expect(page.getByRole('textbox', { name: 'MCA' })).toHaveValue('18 A');
     await expect(read.getByRole('img', { name: 'MCA in the photograph' })).toBeVisible();
     await mca.getByRole('button', { name: '36.6 A' }).click();
