@@ -8,9 +8,9 @@ export default defineConfig({
   outputDir: 'test-results',
   workers: 2,
   // A small machine that lints meanwhile is slow, and no fault for that.
-  expect: { timeout: 20_000 },
+  expect: { timeout: 30_000 },
   fullyParallel: true,
-  timeout: 60_000,
+  timeout: 120_000,
   reporter: [['list'], ['./tests/support/interfaceCounts.ts']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

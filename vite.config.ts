@@ -130,10 +130,10 @@ export default defineConfig({
       workbox: {
         globPatterns: ['**/*.{js,css,html,woff2,svg,ttf}'],
         // The reader of nameplates is 6 MB: it is kept once it was used.
-        globIgnores: ['reader/**', 'assets/plateTask-*.js', 'assets/PlateReader-*'],
+        globIgnores: ['reader/**', 'assets/plateTask-*.js'],
         runtimeCaching: [
           {
-            urlPattern: /\/(reader\/|assets\/(plateTask|PlateReader)-)/,
+            urlPattern: /\/(reader\/|assets\/plateTask-)/,
             handler: 'CacheFirst',
             options: { cacheName: 'plate-reader' },
           },

@@ -5,8 +5,8 @@ export default defineConfig({
   plugins: [react()],
   test: {
     // A property runs hundreds of cases, a form is typed key by key: seconds on a slow machine, and no fault for that.
-    testTimeout: 30_000,
-    hookTimeout: 60_000,
+    testTimeout: 60_000,
+    hookTimeout: 120_000,
     // No test leaves anything in a module that another could find, so that the modules are read once, not per file.
     isolate: false,
     setupFiles: ['./tests/support/setup.ts'],

@@ -136,7 +136,7 @@ async function everyPage(
 
 test.describe('nothing covers, nothing is cut, nothing scrolls sideways', () => {
   // Every stage is drawn five times.
-  test.describe.configure({ timeout: 90_000 });
+  test.describe.configure({ timeout: 240_000 });
 
   test('the demo job', async ({ page }) => {
     await openDemo(page);

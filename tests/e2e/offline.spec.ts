@@ -3,7 +3,7 @@ import { expect, figureKey, goTo, openDemo, saved, test } from '../support/app';
 
 test.use({ serviceWorkers: 'allow' });
 // Everything is fetched once, then the browser is started anew.
-test.describe.configure({ timeout: 90_000 });
+test.describe.configure({ timeout: 240_000 });
 
 /** The first visit: the demo job is opened, and everything that works without a network is kept. */
 async function visited(page: Page): Promise<void> {
