@@ -1,9 +1,9 @@
 import sharp from 'sharp';
 import { grayOf, type Gray } from '../../src/core/plates/picture/gray';
+import { MOST_PIXELS } from '../../src/core/plates/readWord';
 
 /** What of pictures is read. */
 const FORMATS: readonly string[] = ['png', 'jpeg', 'webp'];
-const MOST_PIXELS = 30_000_000;
 const ACCEPTED = 'PNG, JPEG or WebP of at most 30 megapixels';
 
 /** A picture of a file without its color, turned and mirrored as its camera says; a sentence where it is none. */

@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path';
 import sharp from 'sharp';
 import { createWorker, PSM } from 'tesseract.js';
 import type { Gray } from '../../src/core/plates/picture/gray';
-import type { ReadWord, Recognize } from '../../src/core/plates/readWord';
+import { recognizedWords, type Recognize } from '../../src/core/plates/readWord';
 
 /** A recognizer of text that runs on this machine alone, and what ends it. */
 interface Recognizer {
@@ -19,7 +19,7 @@ const LETTERS = join(
 
 const MODES = { page: PSM.AUTO, words: PSM.SPARSE_TEXT, line: PSM.SINGLE_LINE } as const;
 
-/** What the recognizer takes letters for that say nothing of their size. */
+/** Told to the recognizer, which guesses it otherwise and complains. */
 const DOTS_PER_INCH = '200';
 
 const bytesOf = ({ width, height, pixels }: Gray): Promise<Buffer> =>
@@ -37,14 +37,7 @@ export async function beginRecognizer(): Promise<Recognizer> {
       debug_file: '/dev/null',
     });
     const { data } = await worker.recognize(await bytesOf(picture), {}, { blocks: true, text: false });
-    const lines = (data.blocks ?? []).flatMap(({ paragraphs }) => paragraphs.flatMap((each) => each.lines));
-    return lines.flatMap(({ words }) =>
-      words.map(({ text, confidence, bbox: { x0, y0, x1, y1 } }): ReadWord => ({
-        text,
-        score: confidence,
-        box: { x: x0, y: y0, width: x1 - x0, height: y1 - y0 },
-      })),
-    );
+    return recognizedWords(data);
   };
   return {
     recognize,

@@ -2,8 +2,9 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { expect, test, vi } from 'vitest';
+import { expect, test } from 'vitest';
 import { run } from '../../cli/run';
+import { listening } from '../support/shell';
 import { demoJob } from '../../src/core/job/demo/demoJob';
 import { fullHouse } from '../support/fullHouse/job';
 import { evaluateJob } from '../../src/core/job/evaluateJob';
@@ -20,13 +21,9 @@ const file = (name: string, text: string): string => {
 
 /** A command with what it prints. */
 function pasture(...words: string[]) {
-  const [said, told]: [string[], string[]] = [[], []];
-  const log = vi.spyOn(console, 'log').mockImplementation((line: string) => void said.push(line));
-  const error = vi.spyOn(console, 'error').mockImplementation((line: string) => void told.push(line));
+  const heard = listening();
   const status = run(words);
-  log.mockRestore();
-  error.mockRestore();
-  return { status, stdout: said.join('\n'), stderr: told.join('\n') };
+  return { status, ...heard() };
 }
 
 const count = {

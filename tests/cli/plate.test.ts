@@ -7,6 +7,7 @@ import { z } from 'zod';
 import { pictureFile } from '../../cli/plate/pictureFile';
 import { beginRecognizer } from '../../cli/plate/recognizer';
 import { run } from '../../cli/run';
+import { listening } from '../support/shell';
 import { edition, NEWEST_KNOWN } from '../../src/core/code/edition';
 import type { Gray } from '../../src/core/plates/picture/gray';
 import { readPlate, type ReadPlate } from '../../src/core/plates/readPlate';
@@ -90,13 +91,9 @@ const folder = mkdtempSync(path.join(os.tmpdir(), 'pasture-plate-'));
 
 /** A command with what it prints. */
 async function pasture(...words: string[]) {
-  const [said, told]: [string[], string[]] = [[], []];
-  const log = vi.spyOn(console, 'log').mockImplementation((line: string) => void said.push(line));
-  const error = vi.spyOn(console, 'error').mockImplementation((line: string) => void told.push(line));
+  const heard = listening();
   const status = await run(words);
-  log.mockRestore();
-  error.mockRestore();
-  return { status, stdout: said.join('\n'), stderr: told.join('\n') };
+  return { status, ...heard() };
 }
 
 test('the shell has a plate as JSON, its boxes in the picture as the camera turned it', async () => {

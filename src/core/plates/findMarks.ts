@@ -18,10 +18,10 @@ interface Labelled extends Taken {
 
 /** A value stands near its label: so many letters after it, or from the beginning of what stands below it. */
 const NEAR = 3;
-/** How sure a figure is whose letters were taken for the digits that they look like. */
-const GUESSED_SCORE = 40;
 /** The same for a figure of amperes, volts or watts beside its label: a word may stand between. */
 const FAR = 8;
+/** How sure a figure is whose letters were taken for the digits that they look like. */
+const GUESSED_SCORE = 40;
 
 /** How a text ends whose last figure belongs to the unit that follows. */
 const BEFORE_UNIT: Readonly<Partial<Record<MarkName, RegExp>>> = {

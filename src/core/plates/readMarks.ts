@@ -94,13 +94,8 @@ function provedTogether(all: ReadonlyMap<MarkName, readonly Candidate[]>): Reado
   return settled;
 }
 
-/** Of the values of a mark the one that others of the plate bear out, else the likeliest. */
+/** Of the values of a mark the likeliest that does not contradict what the plate says beside it. */
 function chosen(mark: MarkName, all: readonly Candidate[], others: Figures): Candidate | undefined {
-  const proved = all.find(
-    ({ reading, isPlausible: may }) =>
-      may && provedMarks(bondsOf({ ...others, [mark]: reading.value })).has(mark),
-  );
-  if (proved !== undefined) return proved;
   // Where the first contradicts what stands beside it and another does not, that one is likelier.
   const fits = all.find(
     ({ reading, passes, isPlausible: may }) =>

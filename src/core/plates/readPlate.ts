@@ -29,6 +29,9 @@ const LOOKED_AT_PX = 900;
 /** How high letters are when they are read, as recognizers were taught; and how wide a part is then at most, pixels. */
 const LETTER_PX = 30;
 const WIDEST_PX = 2600;
+/** The ground of a letter is looked for as far around it: a share of a whole picture, letters where their height is known. */
+const GROUNDS_ACROSS = 40;
+const GROUND_LETTERS = 1.4;
 /** Smaller ones are read first: quickly, and by other pixels. */
 const FIRST_PASS = 0.7;
 /** Words of letters alone that a picture shows when it is the right way up. */
@@ -63,10 +66,6 @@ function prepared(gray: Gray, quarters: Quarters, isInverted: boolean): Prepared
   );
   return { picture: leveled(picture, GROUND_LETTERS * LETTER_PX), how };
 }
-
-/** The ground of a letter is looked for as far around it: a share of a whole picture, letters where their height is known. */
-const GROUNDS_ACROSS = 40;
-const GROUND_LETTERS = 1.4;
 
 const uprightWords = (words: readonly ReadWord[]): number =>
   words.filter(({ text, score }) => score >= 75 && /^[A-Z]{3,}\W?$/i.test(text)).length;

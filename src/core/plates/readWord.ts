@@ -18,3 +18,36 @@ export function boxAround(boxes: readonly Box[]): Box {
   const bottom = Math.max(...boxes.map(({ y, height }) => y + height));
   return { x: left, y: top, width: right - left, height: bottom - top };
 }
+
+/** Pictures of more pixels are not read. */
+export const MOST_PIXELS = 30_000_000;
+
+/** What a recognizer answers: blocks of paragraphs of lines of words, each with its corners. */
+interface Recognized {
+  readonly blocks:
+    | readonly {
+        readonly paragraphs: readonly {
+          readonly lines: readonly { readonly words: readonly RecognizedWord[] }[];
+        }[];
+      }[]
+    | null;
+}
+
+interface RecognizedWord {
+  readonly text: string;
+  readonly confidence: number;
+  readonly bbox: { readonly x0: number; readonly y0: number; readonly x1: number; readonly y1: number };
+}
+
+const wordOf = ({ text, confidence, bbox: { x0, y0, x1, y1 } }: RecognizedWord): ReadWord => ({
+  text,
+  score: confidence,
+  box: { x: x0, y: y0, width: x1 - x0, height: y1 - y0 },
+});
+
+/** The words of a recognizer's answer. */
+export const recognizedWords = ({ blocks }: Recognized): readonly ReadWord[] =>
+  (blocks ?? [])
+    .flatMap(({ paragraphs }) => paragraphs)
+    .flatMap(({ lines }) => lines)
+    .flatMap(({ words }) => words.map(wordOf));

@@ -2,7 +2,7 @@ import { createWorker, PSM } from 'tesseract.js';
 import { edition, type EditionYear } from '../../core/code/edition';
 import { cropped, grayOf, type Box, type Gray } from '../../core/plates/picture/gray';
 import { readPlate, type ReadPlate } from '../../core/plates/readPlate';
-import type { Recognize } from '../../core/plates/readWord';
+import { MOST_PIXELS, recognizedWords, type Recognize } from '../../core/plates/readWord';
 import type { AsyncSteps } from '../worker/protocol';
 
 /** What is read: a picture as the camera or a file gave it, under an edition. */
@@ -19,7 +19,6 @@ export interface PlatePicture extends ReadPlate {
   readonly cuts: readonly string[];
 }
 
-const MOST_PIXELS = 30_000_000;
 /** Files of the recognizer, which the application ships; nothing is fetched from elsewhere. */
 const READER = '/reader';
 const MODES = { page: PSM.AUTO, words: PSM.SPARSE_TEXT, line: PSM.SINGLE_LINE } as const;
@@ -74,14 +73,7 @@ const recognizerOf =
   async (picture, what) => {
     await by.setParameters({ tessedit_pageseg_mode: MODES[what], user_defined_dpi: '200' });
     const { data } = await by.recognize(await fileOf(picture), {}, { blocks: true, text: false });
-    const lines = (data.blocks ?? []).flatMap(({ paragraphs }) => paragraphs.flatMap((each) => each.lines));
-    return lines.flatMap(({ words }) =>
-      words.map(({ text, confidence, bbox: { x0, y0, x1, y1 } }) => ({
-        text,
-        score: confidence,
-        box: { x: x0, y: y0, width: x1 - x0, height: y1 - y0 },
-      })),
-    );
+    return recognizedWords(data);
   };
 
 /** The part of a picture around a mark, with some of what stands beside it. */
